@@ -1,0 +1,32 @@
+import next from 'eslint-config-next/core-web-vitals';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
+  ...next,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [...tseslint.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'core is told the time' },
+        { object: 'Math', property: 'random', message: 'core is given its random numbers' },
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'fetch', 'process'],
+    },
+  },
+  prettier,
+);

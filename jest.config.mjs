@@ -1,0 +1,31 @@
+const swc = {
+  '^.+\\.(t|j)sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+      },
+      module: { type: 'commonjs' },
+    },
+  ],
+};
+const shared = {
+  transform: swc,
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|nanoid)/)'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '\\.css$': '<rootDir>/tests/empty-module.js',
+  },
+};
+
+/** @type {import('jest').Config} */
+const config = {
+  reporters: ['default', '<rootDir>/scripts/counts-reporter.cjs'],
+  projects: [
+    { ...shared, displayName: 'unit', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    { ...shared, displayName: 'browser', testEnvironment: 'node', testMatch: ['<rootDir>/tests/browser/**/*.test.ts'] },
+  ],
+};
+export default config;

@@ -1,0 +1,65 @@
+import type { z } from 'zod';
+import type { Problem } from '../../../records/exchange/http';
+
+/** Larger bodies are not read. */
+export const BODY_BYTES_MAX = 1_000_000;
+
+const PROBLEM_TYPE = 'application/problem+json';
+
+export function problemResponse(problem: Omit<Problem, 'type'>): Response {
+  return Response.json(
+    { type: 'about:blank', ...problem },
+    { status: problem.status, headers: { 'content-type': PROBLEM_TYPE } },
+  );
+}
+
+type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+
+/** Reads and checks a JSON body; what cannot be taken comes back as the response to send. */
+export async function readBody<T extends z.ZodType>(request: Request, schema: T): Promise<Body<z.output<T>>> {
+  const text = await readText(request);
+  if (text === undefined) {
+    const detail = `The body is over ${BODY_BYTES_MAX} bytes; send less at a time.`;
+    return refuse({ title: 'Body too large', status: 413, detail });
+  }
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    // The parser's own message quotes the body; the sender has that already.
+    return refuse({
+      title: 'Not JSON',
+      status: 400,
+      detail: 'The body is no JSON text.',
+      issues: [{ path: '', message: 'send one JSON object' }],
+    });
+  }
+  const result = schema.safeParse(json);
+  if (result.success) return { ok: true, value: result.data };
+  const issues = result.error.issues.map(({ path, message }) => ({ path: path.join('.'), message }));
+  return refuse({ title: 'Bad input', status: 400, detail: `${issues.length} of the values cannot be taken.`, issues });
+}
+
+function refuse(problem: Omit<Problem, 'type'>): { ok: false; response: Response } {
+  return { ok: false, response: problemResponse(problem) };
+}
+
+/** The body as text; undefined as soon as it proves too large, whatever its length header says. */
+async function readText(request: Request): Promise<string | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > BODY_BYTES_MAX) return undefined;
+  const reader = (request.body as ReadableStream<Uint8Array> | null)?.getReader();
+  if (!reader) return '';
+  const decoder = new TextDecoder();
+  let text = '';
+  let bytes = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    bytes += value.byteLength;
+    if (bytes > BODY_BYTES_MAX) {
+      await reader.cancel();
+      return undefined;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}

@@ -1,0 +1,145 @@
+import { TOURER } from '../../../tests/support/setups';
+import type { GearsResponse } from '../../records/exchange/gears';
+import type { Problem } from '../../records/exchange/http';
+import { BODY_BYTES_MAX } from './_http/body';
+import { POST } from './gears/route';
+import { GET as health } from './health/route';
+import { GET as schema } from './schema/route';
+
+const wheel = { rimDiameterMm: 622, tyreWidthMm: 38 };
+const teeth = { chainrings: [...TOURER.chainrings], cogs: [...TOURER.cogs] };
+const post = (body: unknown) =>
+  POST(
+    new Request('http://localhost/api/gears', {
+      method: 'POST',
+      body: typeof body === 'string' ? body : JSON.stringify(body),
+    }),
+  );
+const problem = async (body: unknown): Promise<Problem> => {
+  const response = await post(body);
+  expect(response.headers.get('content-type')).toBe('application/problem+json');
+  return (await response.json()) as Problem;
+};
+
+test('the tourer, in full', async () => {
+  const response = await post({
+    wheel,
+    setups: [
+      { name: 'As ridden', ...teeth },
+      { chainrings: [44], cogs: [10, 44] },
+    ],
+  });
+  expect(response.status).toBe(200);
+  const [tourer, other] = ((await response.json()) as GearsResponse).setups;
+  expect(tourer).toMatchObject({ name: 'As ridden', distinctGears: 18 });
+  expect(tourer!.rangePercent).toBeCloseTo(490.9, 1);
+  expect(tourer!.ringOverlapPercent).toBeCloseTo(49.0, 1);
+  expect(tourer!.gears).toHaveLength(24);
+  expect(tourer!.steps).toHaveLength(23);
+  expect(tourer!.gears[0]).toMatchObject({ chainring: 32, cog: 36, hubStage: 1, ratio: 32 / 36, gainRatio: null });
+  expect(tourer!.exactTwins).toEqual([
+    [
+      { chainring: 32, cog: 24 },
+      { chainring: 48, cog: 36 },
+    ],
+    [
+      { chainring: 32, cog: 14 },
+      { chainring: 48, cog: 21 },
+    ],
+  ]);
+  expect(other).toMatchObject({ name: '44 x 10,44', ringOverlapPercent: null });
+  expect(tourer!.gears[0]!.speedKmh).toBeCloseTo(10.5, 1);
+});
+
+test('crank length, cadence, closeness and hub stages are heard', async () => {
+  const response = await post({
+    wheel: { rolloutMm: 2000 },
+    crankLengthMm: 170,
+    cadenceRpm: 60,
+    closenessPercent: 10,
+    setups: [{ ...teeth, hubStages: [1, 0.7] }],
+  });
+  const [setup] = ((await response.json()) as GearsResponse).setups;
+  expect(setup!.gears).toHaveLength(48);
+  expect(setup!.exactTwins).toHaveLength(2);
+  expect(setup!.gears.at(-1)!.speedKmh).toBeCloseTo((48 / 11) * 2 * 3.6, 9);
+  expect(setup!.gears[0]!.gainRatio).toBeGreaterThan(0);
+});
+
+test.each<[string, unknown, string, string]>([
+  [
+    'a cog out of range',
+    { wheel, setups: [{ chainrings: [44], cogs: [11, 99] }] },
+    'setups.0.cogs.1',
+    'cog 99: cogs run from 9 to 60 teeth',
+  ],
+  [
+    'rings turned round',
+    { wheel, setups: [{ chainrings: [32, 48], cogs: [11, 12] }] },
+    'setups.0.chainrings.1',
+    'write 48/32',
+  ],
+  [
+    'falling cogs',
+    { wheel, setups: [{ chainrings: [44], cogs: [12, 11] }] },
+    'setups.0.cogs.1',
+    'write them in rising order',
+  ],
+  [
+    'text for teeth',
+    { wheel, setups: [{ chainrings: ['44'], cogs: [11] }] },
+    'setups.0.chainrings.0',
+    '"44": give a number from 20 to 70',
+  ],
+  [
+    'a fractional tooth',
+    { wheel, setups: [{ chainrings: [44], cogs: [11.5] }] },
+    'setups.0.cogs.0',
+    'teeth are whole numbers',
+  ],
+  ['no setups', { wheel, setups: [] }, 'setups', '0 setups: send 1 to 8'],
+  ['nine setups', { wheel, setups: Array.from({ length: 9 }, () => teeth) }, 'setups', '9 setups: send 1 to 8'],
+  ['a rollout out of range', { wheel: { rolloutMm: 3000 }, setups: [teeth] }, 'wheel.rolloutMm', 'from 800 to 2600 mm'],
+  ['no wheel', { setups: [teeth] }, 'wheel', 'a wheel is'],
+  [
+    'an absurd cadence',
+    { wheel, cadenceRpm: 900, setups: [teeth] },
+    'cadenceRpm',
+    'cadence 900: it runs from 20 to 200 rpm',
+  ],
+])('%s is a problem with its place', async (_, body, path, message) => {
+  const { status, issues } = await problem(body);
+  expect(status).toBe(400);
+  expect(issues![0]!.path).toBe(path);
+  expect(issues![0]!.message).toContain(message);
+});
+
+test.each(['', 'nonsense', '{"wheel":', 'null', '[]'])('the body %p is a problem', async (body) => {
+  expect((await problem(body)).status).toBe(400);
+});
+
+test('a body over the limit is refused, with or without an honest length', async () => {
+  const big = ' '.repeat(BODY_BYTES_MAX + 1);
+  expect((await problem(big)).status).toBe(413);
+  const stream = new Blob([big]).stream();
+  const request = new Request('http://localhost/api/gears', {
+    method: 'POST',
+    body: stream,
+    duplex: 'half',
+  } as RequestInit);
+  expect((await POST(request)).status).toBe(413);
+});
+
+test('health and schema', async () => {
+  expect(await health().json()).toMatchObject({
+    status: 'ok',
+    version: expect.stringMatching(/^\d+\.\d+\.\d+$/) as string,
+  });
+  const document = (await schema().json()) as {
+    $schema: string;
+    $defs: Record<string, { properties: Record<string, unknown> }>;
+  };
+  expect(document.$schema).toContain('2020-12');
+  expect(Object.keys(document.$defs)).toEqual(['GearsRequest', 'GearsResponse', 'HealthResponse', 'Problem']);
+  expect(JSON.stringify(document.$defs.GearsRequest)).toContain('"minimum":20,"maximum":70');
+});

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { gearsRequestSchema, gearsResponseSchema } from '../../../records/exchange/gears';
+import { healthSchema, problemSchema } from '../../../records/exchange/http';
+
+/** The whole HTTP interface as JSON Schema 2020-12, made from the schemas that the handlers check with. */
+export function GET(): Response {
+  const input = (schema: z.ZodType) => definition(schema, 'input');
+  const output = (schema: z.ZodType) => definition(schema, 'output');
+  return Response.json({
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Rontel HTTP interface',
+    $defs: {
+      GearsRequest: { description: 'body of POST /api/gears', ...input(gearsRequestSchema) },
+      GearsResponse: { description: 'answer of POST /api/gears', ...output(gearsResponseSchema) },
+      HealthResponse: { description: 'answer of GET /api/health', ...output(healthSchema) },
+      Problem: { description: 'application/problem+json, with status 400, 413 or 500', ...output(problemSchema) },
+    },
+  });
+}
+
+function definition(schema: z.ZodType, io: 'input' | 'output') {
+  const document = z.toJSONSchema(schema, { io, target: 'draft-2020-12' });
+  delete document.$schema;
+  return document;
+}

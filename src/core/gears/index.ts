@@ -1,0 +1,31 @@
+export { CHAINRING_TEETH, COG_COUNT, COG_TEETH, HUB_STAGE_RATIO, NO_HUB_STAGE, checkSetup, within } from './setup';
+export type { Bounds, Setup, SetupProblem } from './setup';
+export { RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, checkWheel, isMeasured, rolloutMm } from './wheel';
+export type { Wheel } from './wheel';
+export { gearKey, gearsOf } from './gear';
+export type { Gear } from './gear';
+export {
+  cadenceRpm,
+  developmentM,
+  gainRatio,
+  gearInches,
+  lowestTerms,
+  speedKmh,
+  wheelDiameterIn,
+  wheelRadiusMm,
+} from './size';
+export type { GearInchSchool } from './size';
+export { stepBetween, stepsAlong } from './steps';
+export type { Step, StepReading } from './steps';
+export { exactTwins } from './twins';
+export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';
+export { CLOSENESS_PERCENT, DEFAULT_CLOSENESS_PERCENT, distinctCurve, distinctGears } from './distinct';
+export type { DistinctPoint } from './distinct';
+export { rangeOf } from './range';
+export { ringOverlap } from './overlap';
+export type { RingOverlap } from './overlap';
+export { isCrossChained } from './cross-chain';
+export { shiftPath } from './shift-path';
+export type { ShiftPath } from './shift-path';
+export { gearReport } from './report';
+export type { GearReport, Riding, SizedGear } from './report';

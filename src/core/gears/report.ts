@@ -1,0 +1,80 @@
+import { isCrossChained } from './cross-chain';
+import { distinctGears } from './distinct';
+import { gearKey, gearsOf, type Gear } from './gear';
+import { ringOverlap, type RingOverlap } from './overlap';
+import { rangeOf, type GearRange } from './range';
+import type { Setup } from './setup';
+import { shiftPath, type ShiftPath } from './shift-path';
+import { developmentM, gainRatio, gearInches, speedKmh } from './size';
+import { stepsAlong, type Step } from './steps';
+import { exactTwins, twinByKey } from './twins';
+
+/** What the sizes depend on besides teeth. */
+export interface Riding {
+  readonly rolloutMm: number;
+  readonly cadenceRpm: number;
+  /** Undefined where it is not known: there is no gain ratio then. */
+  readonly crankLengthMm: number | undefined;
+  readonly closenessPercent: number;
+}
+
+/** A gear with all its sizes, in full precision. */
+export interface SizedGear extends Gear {
+  readonly key: string;
+  readonly gearInchesOwnWheel: number;
+  readonly gearInchesNominal27: number;
+  readonly developmentM: number;
+  readonly gainRatio: number | undefined;
+  readonly speedKmh: number;
+  readonly crossChained: boolean;
+  /** The gear of exactly this size on the other ring. */
+  readonly twin: Gear | undefined;
+}
+
+/** One setup in depth: all that the Gears stage and the HTTP interface say of it. */
+export interface GearReport {
+  readonly setup: Setup;
+  /** Easiest first. */
+  readonly gears: readonly SizedGear[];
+  readonly range: GearRange;
+  /** Between neighbours of `gears`, twins included. */
+  readonly steps: readonly Step[];
+  readonly distinct: readonly Gear[];
+  readonly twins: readonly (readonly [Gear, Gear])[];
+  readonly overlap: RingOverlap | undefined;
+  readonly path: ShiftPath;
+}
+
+/** @param setup one that checkSetup finds no fault with */
+export function gearReport(setup: Setup, riding: Riding): GearReport {
+  const gears = gearsOf(setup);
+  const twins = exactTwins(gears);
+  const twinOf = twinByKey(twins);
+  return {
+    setup,
+    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf)),
+    range: rangeOf(gears),
+    steps: stepsAlong(gears),
+    distinct: distinctGears(gears, riding.closenessPercent),
+    twins,
+    overlap: ringOverlap(setup),
+    path: shiftPath(setup),
+  };
+}
+
+function sizeGear(gear: Gear, setup: Setup, riding: Riding, twinOf: Map<string, Gear>): SizedGear {
+  const { rolloutMm, cadenceRpm, crankLengthMm } = riding;
+  const key = gearKey(gear);
+  const development = developmentM(gear.ratio, rolloutMm);
+  return {
+    ...gear,
+    key,
+    gearInchesOwnWheel: gearInches(gear.ratio, rolloutMm, 'ownWheel'),
+    gearInchesNominal27: gearInches(gear.ratio, rolloutMm, 'nominal27'),
+    developmentM: development,
+    gainRatio: crankLengthMm === undefined ? undefined : gainRatio(gear.ratio, rolloutMm, crankLengthMm),
+    speedKmh: speedKmh(development, cadenceRpm),
+    crossChained: isCrossChained(setup, gear),
+    twin: twinOf.get(key),
+  };
+}

@@ -1,0 +1,43 @@
+import type { Gear } from './gear';
+
+/**
+ * Three readings of one step between an easier gear e and a harder gear h:
+ * `speedStep` h/e − 1, `cadenceDrop` 1 − e/h, `logStep` ln(h/e). Only the last adds up over shifts.
+ */
+export type StepReading = 'speedStep' | 'cadenceDrop' | 'logStep';
+
+export interface Step {
+  readonly from: Gear;
+  readonly to: Gear;
+  /** Share by which speed rises at equal cadence; 0.167 is 16.7 %. */
+  readonly speedStep: number;
+  /** Share of the cadence lost when shifting to the harder gear at equal speed. */
+  readonly cadenceDrop: number;
+  /** Natural logarithm of the quotient. */
+  readonly logStep: number;
+  /** Teeth from the one cog to the other, harder less easier; −2 for 21→19. */
+  readonly cogJumpT: number;
+  /** Whether the ring changes. */
+  readonly ringChange: boolean;
+}
+
+/** The step between two gears, from the easier (`from`) to the harder (`to`); from tooth counts, not rounded sizes. */
+export function stepBetween(from: Gear, to: Gear): Step {
+  // Written over the integers so that a quotient such as 48·24 / (32·36) is exact where it can be.
+  const harder = to.chainring * from.cog * to.hubStage;
+  const easier = from.chainring * to.cog * from.hubStage;
+  return {
+    from,
+    to,
+    speedStep: (harder - easier) / easier,
+    cadenceDrop: (harder - easier) / harder,
+    logStep: Math.log(harder / easier),
+    cogJumpT: to.cog - from.cog,
+    ringChange: to.chainring !== from.chainring,
+  };
+}
+
+/** The steps between neighbours of a list of gears, easiest first. */
+export function stepsAlong(gears: readonly Gear[]): Step[] {
+  return gears.slice(1).map((gear, i) => stepBetween(gears[i]!, gear));
+}

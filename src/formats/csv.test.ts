@@ -1,0 +1,17 @@
+import Papa from 'papaparse';
+import { TOURER, TOURER_ROLLOUT_MM } from '../../tests/support/setups';
+import { gearReport } from '../core/gears';
+import { gearTableCsv } from './csv';
+
+test('the gear table reads back in full precision, a line a gear, with CRLF', () => {
+  const riding = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: undefined, closenessPercent: 5 };
+  const report = gearReport(TOURER, riding);
+  const text = gearTableCsv(report, 90);
+  expect(text.split('\r\n')).toHaveLength(26);
+  expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+  const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+  expect(errors).toEqual([]);
+  expect(data).toHaveLength(24);
+  expect(data.map((row) => Number(row.ratio))).toEqual(report.gears.map(({ ratio }) => ratio));
+  expect(data[4]).toMatchObject({ chainring: '48', cog: '36', same_as: '32/24', cross_chained: 'yes', gain_ratio: '' });
+});

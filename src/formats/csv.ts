@@ -1,0 +1,37 @@
+import Papa from 'papaparse';
+import type { GearReport } from '../core/gears';
+import { milesPerHour } from '../core/units';
+
+const COLUMNS = [
+  'chainring',
+  'cog',
+  'ratio',
+  'gear_inches_own_wheel',
+  'gear_inches_27',
+  'development_m',
+  'gain_ratio',
+  'cadence_rpm',
+  'speed_kmh',
+  'speed_mph',
+  'same_as',
+  'cross_chained',
+] as const;
+
+/** The gear table as RFC 4180 text, easiest gear first, in full precision; fields that are not known are empty. */
+export function gearTableCsv(report: GearReport, cadenceRpm: number): string {
+  const data = report.gears.map((gear) => [
+    gear.chainring,
+    gear.cog,
+    gear.ratio,
+    gear.gearInchesOwnWheel,
+    gear.gearInchesNominal27,
+    gear.developmentM,
+    gear.gainRatio ?? '',
+    cadenceRpm,
+    gear.speedKmh,
+    milesPerHour(gear.speedKmh),
+    gear.twin ? `${gear.twin.chainring}/${gear.twin.cog}` : '',
+    gear.crossChained ? 'yes' : 'no',
+  ]);
+  return `${Papa.unparse({ fields: [...COLUMNS], data }, { newline: '\r\n' })}\r\n`;
+}

@@ -1,0 +1,83 @@
+import { NO_HUB_STAGE } from '../core/gears';
+import { BIKE_DEFAULTS, bikeSchema, setupSchema, wheelOf, type BikeRecord, type SetupRecord } from '../records';
+
+/** What a link carries: one bike with one setup, under ids that are never stored. */
+export interface LinkedBench {
+  readonly bike: BikeRecord;
+  readonly setup: SetupRecord;
+}
+
+export type LinkResult =
+  | { readonly kind: 'none' }
+  | { readonly kind: 'bench'; readonly bench: LinkedBench }
+  | { readonly kind: 'broken'; readonly message: string };
+
+const LINKED_ID = 'linked';
+const DERAILLEUR_ORDER = ['totalCapacityT', 'largestCogMaxT', 'largestCogMinT', 'smallestCogMinT'] as const;
+
+/**
+ * A setup as the query of an address, every cog named so that it reads the same when the built-in
+ * list has changed: `setup=48-32x11-12-…`, `wheel=622x38` or `rollout=2150`, `rpm`, `close`, `crank`, `rd`, `name`.
+ */
+export function writeLink(
+  bike: BikeRecord,
+  setup: Pick<SetupRecord, 'chainrings' | 'cogs' | 'rearDerailleur'>,
+): string {
+  const query = new URLSearchParams({ setup: `${setup.chainrings.join('-')}x${setup.cogs.join('-')}` });
+  const wheel = wheelOf(bike);
+  query.set('wheel', `${bike.rimDiameterMm}x${bike.tyreWidthMm}`);
+  if ('rolloutMm' in wheel) query.set('rollout', `${wheel.rolloutMm}`);
+  query.set('rpm', `${bike.cadenceRpm}`);
+  query.set('close', `${bike.closenessPercent}`);
+  if (bike.crankLengthMm !== undefined) query.set('crank', `${bike.crankLengthMm}`);
+  const published = DERAILLEUR_ORDER.map((field) => setup.rearDerailleur[field] ?? '');
+  if (published.some((value) => value !== '')) query.set('rd', published.join('_'));
+  query.set('name', bike.name);
+  return query.toString();
+}
+
+/** Reads a link's query; a link that cannot be read says why and gives nothing. */
+export function readLink(query: URLSearchParams): LinkResult {
+  const teeth = query.get('setup');
+  if (teeth === null) return { kind: 'none' };
+  const [rings = '', cogs = ''] = teeth.split('x');
+  const defaultWheel = `${BIKE_DEFAULTS.rimDiameterMm}x${BIKE_DEFAULTS.tyreWidthMm}`;
+  const wheel = (query.get('wheel') ?? defaultWheel).split('x');
+  const bike = bikeSchema.safeParse({
+    id: LINKED_ID,
+    rank: 0,
+    name: query.get('name') ?? 'Linked bike',
+    rimDiameterMm: Number(wheel[0]),
+    tyreWidthMm: Number(wheel[1]),
+    ...optionalNumber('measuredRolloutMm', query.get('rollout')),
+    ...optionalNumber('crankLengthMm', query.get('crank')),
+    cadenceRpm: Number(query.get('rpm') ?? BIKE_DEFAULTS.cadenceRpm),
+    closenessPercent: Number(query.get('close') ?? BIKE_DEFAULTS.closenessPercent),
+  });
+  const setup = setupSchema.safeParse({
+    id: LINKED_ID,
+    bikeId: LINKED_ID,
+    rank: 0,
+    chainrings: rings.split('-').map(Number),
+    cogs: cogs.split('-').map(Number),
+    hubStages: [...NO_HUB_STAGE],
+    rearDerailleur: readDerailleur(query.get('rd')),
+  });
+  if (bike.success && setup.success) return { kind: 'bench', bench: { bike: bike.data, setup: setup.data } };
+  const [issue] = [...(bike.error?.issues ?? []), ...(setup.error?.issues ?? [])];
+  return {
+    kind: 'broken',
+    message: `This link cannot be read: ${issue?.message ?? 'unknown'}. Ask for it again; your own bikes are untouched.`,
+  };
+}
+
+function optionalNumber(name: string, text: string | null): Record<string, number> {
+  return text === null ? {} : { [name]: Number(text) };
+}
+
+function readDerailleur(text: string | null): Record<string, number> {
+  const values = (text ?? '').split('_');
+  return Object.fromEntries(
+    DERAILLEUR_ORDER.flatMap((field, i) => (values[i] ? [[field, Number(values[i])] as const] : [])),
+  );
+}

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
+import { ONE_RING, TOURER } from '../../tests/support/setups';
+import { GENERIC_CASSETTES } from '../core/parts/cassettes';
+import { formatShorthand, parseShorthand } from './shorthand';
+
+const read = (text: string) => {
+  const result = parseShorthand(text);
+  if (!result.ok) throw new Error(`${text}: ${result.message}`);
+  return result;
+};
+const refusal = (text: string) => {
+  const result = parseShorthand(text);
+  if (result.ok) throw new Error(`${text} was read`);
+  return result;
+};
+
+test.each([
+  '48/32 x 11-36',
+  '48-32 × 11-36 12s',
+  '48/32X11-36',
+  '  48 / 32   x  11 – 36 ',
+  '48/32 x 11-36 12-speed',
+  '48/32 x 11-36-12s',
+  '48 32 x 11,12,13,14,15,17,19,21,24,28,32,36',
+  '48/32 * 11 12 13 14 15 17 19 21 24 28 32 36 12 sp',
+])('the tourer as %p', (text) => {
+  expect(read(text).setup).toEqual(TOURER);
+});
+
+test.each(['44x10-44', '44 x 10-11-13-15-17-19-21-24-28-32-38-44', '44 X 10-44 12 Speed'])('one ring as %p', (text) => {
+  expect(read(text).setup).toEqual(ONE_RING);
+});
+
+test('a range takes the commonest and offers the others; its speeds choose', () => {
+  const { setup, alternatives } = read('48/32 x 11-36');
+  expect(setup.cogs).toHaveLength(12);
+  expect(alternatives.map(({ cogs }) => cogs.length)).toEqual([12, 11, 10, 9]);
+  expect(read('48/32 x 11-36 10s').setup.cogs).toEqual([11, 13, 15, 17, 19, 21, 24, 28, 32, 36]);
+});
+
+test.each([
+  ['', 'type rings, x, cassette: 48/32 x 11-36', true],
+  ['48/32', 'no x yet: write rings, x, cassette, as in 48/32 x 11-36', true],
+  ['48/ x 11-36', 'something is missing after “48/”', true],
+  ['48/32 x', 'now the cassette: a range such as 11-36, or every cog', true],
+  ['48/32 x 11', 'one cog, 11: type a range such as 11-36, or every cog', true],
+  ['48/32 x 11-', 'something is missing after “11-”', true],
+  ['48/32 x 11-3', 'cog 3: cogs run from 9 to 60 teeth', true],
+  ['48/32 x 11--36', 'a number is missing in “11--36”', false],
+  ['48/32 x 11-36 x 2', 'more than one x: write rings, x, cassette, as in 48/32 x 11-36', false],
+  ['banana x 11-36', '“banana” is no number of teeth', false],
+  ['72/32 x 11-36', 'chainring 72: chainrings run from 20 to 70 teeth', false],
+  ['19 x 11-36', 'chainring 19: chainrings run from 20 to 70 teeth', false],
+  ['32/48 x 11-36', 'chainrings 32/48: the big ring stands first; write 48/32', false],
+  ['48/48 x 11-36', 'chainrings 48/48 are the same: give one ring, or a smaller second one', false],
+  ['50/39/30 x 11-36', '3 chainrings: give one ring or two', false],
+  ['44 x 11-61', 'cog 61: cogs run from 9 to 60 teeth', false],
+  ['44 x 36-11', 'cog 11 after 36: cogs run from the smallest to the largest; write them in rising order', false],
+  ['44 x 11-13-13-15', 'cog 13 is there twice: name each cog once', false],
+  ['44 x 11.5-13-15', 'cog 11.5: teeth are whole numbers from 9 to 60', false],
+  ['44 x 11-36 7s', 'no built-in 11-36 has 7 speeds: there is 9, 10, 11 and 12; or type every cog', false],
+  ['44 x 11-13-15 12s', '3 cogs are named but 12 speeds said: leave out “12s” or mend the cogs', false],
+  [
+    '44 x 11-38',
+    'no built-in cassette runs 11-38: type every cog, 11-…-38; the nearest are 11-40, 11-36, 11-42',
+    false,
+  ],
+])('%p is refused', (text, message, unfinished) => {
+  expect(refusal(text)).toEqual({ ok: false, message, unfinished });
+});
+
+test('every setup reads back from its shorthand', () => {
+  fc.assert(
+    fc.property(setupArbitrary(), (setup) => {
+      expect(read(formatShorthand(setup)).setup).toEqual(setup);
+    }),
+    SEEDED,
+  );
+  for (const { cogs } of GENERIC_CASSETTES)
+    expect(read(formatShorthand({ ...ONE_RING, cogs })).setup.cogs).toEqual(cogs);
+});
+
+test('no text at all makes it throw', () => {
+  fc.assert(
+    fc.property(
+      fc.string({ maxLength: 60 }),
+      fc.string({ unit: fc.constantFrom(...'0123456789/-x ,s.×'), maxLength: 30 }),
+      (any, near) => {
+        for (const text of [any, near]) {
+          const result = parseShorthand(text);
+          if (!result.ok) expect(result.message).not.toBe('');
+        }
+      },
+    ),
+    SEEDED,
+  );
+});

@@ -1,0 +1,138 @@
+import { NO_HUB_STAGE, checkSetup, type Setup } from '../core/gears';
+import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/parts/cassettes';
+
+export type ShorthandResult =
+  | {
+      readonly ok: true;
+      readonly setup: Setup;
+      /** Built-in cassettes of the same range, the commonest first; one of them may be the one taken. */
+      readonly alternatives: readonly GenericCassette[];
+    }
+  | {
+      readonly ok: false;
+      readonly message: string;
+      /** Nothing is wrong yet: more is to be typed. */
+      readonly unfinished: boolean;
+    };
+
+const EXAMPLE = '48/32 x 11-36';
+const SPEEDS = /\s*[-\s]?\s*\b(\d{1,3})\s*-?\s*(?:s|sp|spd|speeds?)$/;
+
+/**
+ * Reads one line of shorthand: `rings x cassette [speeds]`. Rings are parted by / or -; a cassette is a
+ * range (`11-36`), for which the commonest built-in cassette is taken, or every cog (`10-11-13-…`;
+ * commas or spaces do as well). Case and spaces are free.
+ */
+export function parseShorthand(text: string): ShorthandResult {
+  const line = text.trim().toLowerCase().replace(/[–—−]/g, '-').replace(/[×✕*]/g, 'x');
+  if (line === '') return unfinished(`type rings, x, cassette: ${EXAMPLE}`);
+
+  const [ringsText = '', cassetteText, ...more] = line.split('x');
+  if (cassetteText === undefined) {
+    return unfinished(`no x yet: write rings, x, cassette, as in ${EXAMPLE}`);
+  }
+  if (more.length > 0) return wrong(`more than one x: write rings, x, cassette, as in ${EXAMPLE}`);
+
+  const rings = numbersOf(ringsText, /[/\-,\s]+/);
+  if (!rings.ok) return rings;
+  const { speeds, cogsText } = splitSpeeds(cassetteText);
+  if (cogsText === '') return unfinished('now the cassette: a range such as 11-36, or every cog');
+  const cogs = numbersOf(cogsText, /\s*[-,]\s*|\s+/);
+  if (!cogs.ok) return cogs;
+
+  const chosen = chooseCogs(cogs.numbers, speeds, /^\d+\s*-\s*\d+$/.test(cogsText));
+  if (!chosen.ok) return chosen;
+  const setup: Setup = { chainrings: rings.numbers, cogs: chosen.numbers, hubStages: NO_HUB_STAGE };
+  const [problem] = checkSetup(setup);
+  if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(line) };
+  return { ok: true, setup, alternatives: cassettesOfRange(setup.cogs[0]!, setup.cogs.at(-1)!) };
+}
+
+/** One line of shorthand that reads back as the same rings and cogs. */
+export function formatShorthand({ chainrings, cogs }: Pick<Setup, 'chainrings' | 'cogs'>): string {
+  return `${chainrings.join('/')} x ${formatCassette(cogs)}`;
+}
+
+/** The shortest text for a cassette: its range, with the speeds where the range alone means another, else every cog. */
+export function formatCassette(cogs: readonly number[]): string {
+  const range = `${cogs[0]}-${cogs.at(-1)}`;
+  const alternatives = cassettesOfRange(cogs[0]!, cogs.at(-1)!);
+  const place = alternatives.findIndex((cassette) => sameTeeth(cassette.cogs, cogs));
+  if (place === 0) return range;
+  if (place > 0) return `${range} ${cogs.length}s`;
+  if (cogs.length === 1) return `${cogs[0]} 1s`;
+  return cogs.length === 2 ? cogs.join(',') : cogs.join('-');
+}
+
+type Numbers = { readonly ok: true; readonly numbers: number[] } | Extract<ShorthandResult, { ok: false }>;
+
+function unfinished(message: string): Extract<ShorthandResult, { ok: false }> {
+  return { ok: false, message, unfinished: true };
+}
+
+function wrong(message: string): Extract<ShorthandResult, { ok: false }> {
+  return { ok: false, message, unfinished: false };
+}
+
+/** Whether the last number typed has a single digit: a tooth count never has, but for 9. */
+function isCutShort(line: string): boolean {
+  return /(^|\D)[1-8]$/.test(line);
+}
+
+function numbersOf(text: string, separator: RegExp): Numbers {
+  const words = text.trim().split(separator);
+  if (words.at(-1) === '') {
+    const got = text.trim();
+    return unfinished(got === '' ? `the rings are missing: ${EXAMPLE}` : `something is missing after “${got}”`);
+  }
+  const odd = words.find((word) => !/^\d+(\.\d+)?$/.test(word));
+  if (odd !== undefined) {
+    return wrong(
+      odd === '' ? `a number is missing in “${text.trim()}”` : `“${odd.slice(0, 20)}” is no number of teeth`,
+    );
+  }
+  return { ok: true, numbers: words.map(Number) };
+}
+
+function splitSpeeds(cassetteText: string): { cogsText: string; speeds: number | undefined } {
+  const match = SPEEDS.exec(cassetteText);
+  if (!match) return { cogsText: cassetteText.trim(), speeds: undefined };
+  return { cogsText: cassetteText.slice(0, match.index).trim(), speeds: Number(match[1]) };
+}
+
+function chooseCogs(numbers: number[], speeds: number | undefined, isRange: boolean): Numbers {
+  if (isRange) return chooseFromRange(numbers[0]!, numbers[1]!, speeds);
+  if (numbers.length === 1 && speeds !== 1) {
+    return unfinished(`one cog, ${numbers[0]}: type a range such as 11-36, or every cog`);
+  }
+  if (speeds !== undefined && speeds !== numbers.length) {
+    return wrong(`${numbers.length} cogs are named but ${speeds} speeds said: leave out “${speeds}s” or mend the cogs`);
+  }
+  return { ok: true, numbers };
+}
+
+function chooseFromRange(smallest: number, largest: number, speeds: number | undefined): Numbers {
+  const [problem] = checkSetup({ chainrings: [40], cogs: [smallest, largest], hubStages: NO_HUB_STAGE });
+  if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(`${largest}`) };
+  const range = `${smallest}-${largest}`;
+  const found = cassettesOfRange(smallest, largest);
+  if (found.length === 0) {
+    const near = nearestRanges(smallest, largest, 3).join(', ');
+    return {
+      ok: false,
+      message: `no built-in cassette runs ${range}: type every cog, ${smallest}-…-${largest}; the nearest are ${near}`,
+      // The first two of a list of cogs look like a narrow range.
+      unfinished: largest < 18,
+    };
+  }
+  const cassette = speeds === undefined ? found[0] : found.find(({ cogs }) => cogs.length === speeds);
+  if (!cassette) {
+    const counts = found.map(({ cogs }) => cogs.length).sort((a, b) => a - b);
+    return wrong(`no built-in ${range} has ${speeds} speeds: there is ${listed(counts)}; or type every cog`);
+  }
+  return { ok: true, numbers: [...cassette.cogs] };
+}
+
+function listed(counts: number[]): string {
+  return counts.length === 1 ? `${counts[0]}` : `${counts.slice(0, -1).join(', ')} and ${counts.at(-1)}`;
+}

@@ -1,0 +1,76 @@
+import { z } from 'zod';
+import {
+  CHAINRING_TEETH,
+  COG_COUNT,
+  COG_TEETH,
+  HUB_STAGE_RATIO,
+  NO_HUB_STAGE,
+  RIM_DIAMETER_MM,
+  ROLLOUT_MM,
+  TYRE_WIDTH_MM,
+  checkSetup,
+  checkWheel,
+  within,
+  type Bounds,
+  type Setup,
+} from '../core/gears';
+import { REAR_DERAILLEUR_BOUNDS, checkRearDerailleur } from '../core/fit';
+import { addProblems } from './problems';
+
+/**
+ * A number whose bounds JSON Schema tells, but whose refusal core words. Zod's own message would
+ * come first and say less.
+ */
+const told = (bounds: Bounds, description: string, type: 'integer' | 'number' = 'number') =>
+  z
+    .number({ error: ({ input }) => `${said(input)}: give a number from ${bounds.min} to ${bounds.max}` })
+    .meta({ type, minimum: bounds.min, maximum: bounds.max, description });
+
+/** A wrong value as short text, for a message. */
+const said = (input: unknown) => (input === undefined ? 'missing' : JSON.stringify(input).slice(0, 40));
+
+/** Rings and cogs, whole, in order and in bounds: core's own judgement. */
+export const teethSchema = z.object({
+  chainrings: z
+    .array(told(CHAINRING_TEETH, 'teeth', 'integer'))
+    .meta({ minItems: 1, maxItems: 2, description: 'Teeth, big ring first' }),
+  cogs: z
+    .array(told(COG_TEETH, 'teeth', 'integer'))
+    .meta({ minItems: COG_COUNT.min, maxItems: COG_COUNT.max, description: 'Teeth, smallest first' }),
+  hubStages: z
+    .array(told(HUB_STAGE_RATIO, 'ratio of a stage of a two-speed hub'))
+    .default([...NO_HUB_STAGE])
+    .meta({ minItems: 1, maxItems: 2, description: 'Hub stages, the harder first; [1] for a plain hub' }),
+});
+
+export function refineTeeth(setup: Setup, context: z.RefinementCtx): void {
+  addProblems(context, checkSetup(setup));
+}
+
+const sizesSchema = z.strictObject({
+  rimDiameterMm: told(RIM_DIAMETER_MM, 'ISO 5775 rim seat diameter, mm'),
+  tyreWidthMm: told(TYRE_WIDTH_MM, 'tyre width, mm'),
+});
+const measuredSchema = z.strictObject({ rolloutMm: told(ROLLOUT_MM, 'path of one wheel turn, mm') });
+
+/** A wheel by its sizes or by its measured rollout. */
+export const wheelSchema = z
+  .union([measuredSchema, sizesSchema], {
+    error: 'a wheel is { rimDiameterMm, tyreWidthMm } or { rolloutMm }, in mm',
+  })
+  .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
+
+export const rearDerailleurSchema = z
+  .strictObject({
+    totalCapacityT: told(REAR_DERAILLEUR_BOUNDS.totalCapacityT, 'teeth', 'integer').optional(),
+    largestCogMaxT: told(REAR_DERAILLEUR_BOUNDS.largestCogMaxT, 'teeth', 'integer').optional(),
+    largestCogMinT: told(REAR_DERAILLEUR_BOUNDS.largestCogMinT, 'teeth', 'integer').optional(),
+    smallestCogMinT: told(REAR_DERAILLEUR_BOUNDS.smallestCogMinT, 'teeth', 'integer').optional(),
+  })
+  .superRefine((derailleur, context) => addProblems(context, checkRearDerailleur(derailleur)));
+
+/** A number in bounds, refused with its value, the bounds and the unit. */
+export const boundedSchema = (bounds: Bounds, what: string, unit: string) =>
+  told(bounds, `${what}, ${unit}`).refine((value) => within(value, bounds), {
+    error: ({ input }) => `${what} ${String(input)}: it runs from ${bounds.min} to ${bounds.max} ${unit}`,
+  });

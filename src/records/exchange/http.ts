@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+/** The answer of GET /api/health. */
+export const healthSchema = z.object({ status: z.literal('ok'), version: z.string() });
+
+/** What is said of a request that cannot be answered (RFC 9457), with a line for each fault found. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string(),
+  issues: z
+    .array(
+      z.object({
+        path: z.string().describe('dotted, as in setups.0.cogs.3; empty for the whole body'),
+        message: z.string(),
+      }),
+    )
+    .optional(),
+});
+
+export type Problem = z.output<typeof problemSchema>;

@@ -1,0 +1,11 @@
+export { BIKE_DEFAULTS, bikeSchema, wheelOf } from './bike';
+export type { BikeRecord } from './bike';
+export { SETUP_DEFAULTS, setupSchema } from './setup';
+export type { SetupRecord } from './setup';
+export { PREFERENCES_DEFAULTS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';
+export type { Preferences, Quantity, StepRoute } from './preferences';
+export { DATA_VERSION, MIGRATIONS, datasetSchema } from './dataset';
+export type { Dataset } from './dataset';
+export { migrate } from './migration';
+export type { Migration, RawTables } from './migration';
+export { rearDerailleurSchema, wheelSchema } from './drivetrain';

@@ -1,0 +1,29 @@
+import { MIGRATIONS, DATA_VERSION, migrate, type Migration } from './index';
+
+const rename: Migration = {
+  toVersion: 2,
+  name: 'title becomes name',
+  table: 'bikes',
+  up: ({ title, ...rest }) => ({ ...rest, name: title }),
+};
+const shout: Migration = {
+  toVersion: 3,
+  name: 'names are loud',
+  table: 'bikes',
+  up: (bike) => ({ ...bike, name: `${String(bike.name)}!` }),
+};
+const raw = { bikes: [{ id: 'a', title: 'Ferry' }, 'no record'], setups: [{ id: 's' }], preferences: [] };
+
+test('migrations run in order from the version of the data on', () => {
+  expect(migrate(raw, 1, [rename, shout]).bikes).toEqual([{ id: 'a', name: 'Ferry!' }, 'no record']);
+  expect(migrate({ ...raw, bikes: [{ id: 'a', name: 'Ferry' }] }, 2, [rename, shout]).bikes).toEqual([
+    { id: 'a', name: 'Ferry!' },
+  ]);
+  expect(migrate(raw, 3, [rename, shout])).toEqual(raw);
+  expect(raw.bikes[0]).toEqual({ id: 'a', title: 'Ferry' });
+});
+
+test('the numbers of the migrations have no gap', () => {
+  expect(MIGRATIONS.map(({ toVersion }) => toVersion)).toEqual(MIGRATIONS.map((_, i) => i + 2));
+  expect(DATA_VERSION).toBe(MIGRATIONS.length + 1);
+});

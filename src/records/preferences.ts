@@ -1,0 +1,46 @@
+import { z } from 'zod';
+import type { Migration } from './migration';
+import { idSchema } from './text';
+
+/** What the gear table and the ladder's lower axis show. */
+export const QUANTITIES = ['ratio', 'gearInches', 'development', 'gainRatio', 'speed'] as const;
+export type Quantity = (typeof QUANTITIES)[number];
+
+/** Which gears the step list goes along. */
+export const STEP_ROUTES = ['cassette', 'shiftPath', 'allGears'] as const;
+export type StepRoute = (typeof STEP_ROUTES)[number];
+
+/** How this person likes to read things; one record, no part of any bike. */
+export interface Preferences {
+  readonly id: 'preferences';
+  readonly currentBikeId?: string | undefined;
+  readonly quantity: Quantity;
+  readonly gearInchSchool: 'ownWheel' | 'nominal27';
+  readonly speedUnit: 'kmh' | 'mph';
+  readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
+  readonly stepRoute: StepRoute;
+  readonly theme: 'system' | 'light' | 'dark';
+}
+
+export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
+  id: z.literal('preferences'),
+  currentBikeId: idSchema.optional(),
+  quantity: z.enum(QUANTITIES),
+  gearInchSchool: z.enum(['ownWheel', 'nominal27']),
+  speedUnit: z.enum(['kmh', 'mph']),
+  stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
+  stepRoute: z.enum(STEP_ROUTES),
+  theme: z.enum(['system', 'light', 'dark']),
+});
+
+export const PREFERENCES_DEFAULTS: Preferences = {
+  id: 'preferences',
+  quantity: 'ratio',
+  gearInchSchool: 'ownWheel',
+  speedUnit: 'kmh',
+  stepReading: 'speedStep',
+  stepRoute: 'cassette',
+  theme: 'system',
+};
+
+export const PREFERENCES_MIGRATIONS: readonly Migration[] = [];

@@ -1,0 +1,135 @@
+import type { EntityTable } from 'dexie';
+import type { BikeRecord, SetupRecord } from '../records';
+import type { RontelDatabase } from './db';
+import type { HistoryEntry, RecordChange, UndoableTable, UndoableTables } from './history-entry';
+
+/** Undo steps that are kept. */
+const HISTORY_LENGTH = 200;
+/** Edits of one field closer in time than this are one undo step. */
+const MERGE_WITHIN_MS = 1500;
+
+/** Collects what one change does; every write goes through it, so that undo misses none. */
+export interface Draft {
+  readonly put: <T extends UndoableTable>(table: T, record: UndoableTables[T]) => Promise<void>;
+  readonly update: <T extends UndoableTable>(
+    table: T,
+    id: string,
+    edit: (record: UndoableTables[T]) => UndoableTables[T],
+  ) => Promise<void>;
+  readonly remove: (table: UndoableTable, id: string) => Promise<void>;
+}
+
+export interface ChangeOptions {
+  readonly label: string;
+  readonly mergeKey?: string;
+  /** Milliseconds since 1970. */
+  readonly now: number;
+}
+
+/** Does `work` as one transaction and one undo step; rolls all of it back when it throws. */
+export async function change(
+  db: RontelDatabase,
+  { label, mergeKey, now }: ChangeOptions,
+  work: (draft: Draft) => Promise<void>,
+): Promise<void> {
+  await db.transaction('rw', db.bikes, db.setups, db.history, async () => {
+    const changes = new Map<string, RecordChange>();
+    await work(draftInto(db, changes));
+    const real = [...changes.values()].filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after));
+    if (real.length > 0) await remember(db, { label, mergeKey, at: now, undone: 0, changes: real });
+  });
+}
+
+/** Takes back the newest step; answers with its label, or undefined when there is none. */
+export function undo(db: RontelDatabase): Promise<string | undefined> {
+  return travel(db, 0);
+}
+
+/** Does the step again that was taken back last. */
+export function redo(db: RontelDatabase): Promise<string | undefined> {
+  return travel(db, 1);
+}
+
+/** The labels that undo and redo would act on now. */
+export async function historyLabels(
+  db: RontelDatabase,
+): Promise<{ undo: string | undefined; redo: string | undefined }> {
+  const [last, next] = [await newest(db, 0), await newest(db, 1)];
+  return { undo: last?.label, redo: next?.label };
+}
+
+function tableOf(db: RontelDatabase, table: UndoableTable): EntityTable<BikeRecord | SetupRecord, 'id'> {
+  return db[table] as EntityTable<BikeRecord | SetupRecord, 'id'>;
+}
+
+function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draft {
+  const record = async (table: UndoableTable, id: string, after: BikeRecord | SetupRecord | undefined) => {
+    const known = changes.get(`${table}/${id}`);
+    const before = known ? known.before : await tableOf(db, table).get(id);
+    changes.set(`${table}/${id}`, { table, id, before, after });
+    await apply(db, table, id, after);
+  };
+  return {
+    put: (table, value) => record(table, value.id, value),
+    update: async (table, id, edit) => {
+      const now = await tableOf(db, table).get(id);
+      if (!now) throw new Error(`nothing to change: ${table} ${id} is gone`);
+      await record(table, id, edit(now as UndoableTables[typeof table]));
+    },
+    remove: (table, id) => record(table, id, undefined),
+  };
+}
+
+async function apply(
+  db: RontelDatabase,
+  table: UndoableTable,
+  id: string,
+  value: BikeRecord | SetupRecord | undefined,
+) {
+  if (value === undefined) await tableOf(db, table).delete(id);
+  else await tableOf(db, table).put(value);
+}
+
+async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> {
+  await db.history.where('undone').equals(1).delete();
+  const last = await newest(db, 0);
+  if (
+    last &&
+    entry.mergeKey !== undefined &&
+    last.mergeKey === entry.mergeKey &&
+    entry.at - last.at < MERGE_WITHIN_MS
+  ) {
+    await db.history.put({ ...entry, seq: last.seq, changes: mergeChanges(last.changes, entry.changes) });
+    return;
+  }
+  await db.history.add(entry);
+  const surplus = (await db.history.count()) - HISTORY_LENGTH;
+  if (surplus > 0) await db.history.bulkDelete(await db.history.orderBy('seq').limit(surplus).primaryKeys());
+}
+
+function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordChange[]): RecordChange[] {
+  const merged = new Map(earlier.map((item) => [`${item.table}/${item.id}`, item]));
+  for (const item of later) {
+    const key = `${item.table}/${item.id}`;
+    merged.set(key, { ...item, before: merged.has(key) ? merged.get(key)!.before : item.before });
+  }
+  return [...merged.values()];
+}
+
+/** The step that undo (0) or redo (1) acts on: the last one done, the first one undone. */
+async function newest(db: RontelDatabase, undone: 0 | 1): Promise<HistoryEntry | undefined> {
+  const entries = db.history.where('undone').equals(undone);
+  return undone === 0 ? entries.last() : entries.first();
+}
+
+function travel(db: RontelDatabase, from: 0 | 1): Promise<string | undefined> {
+  return db.transaction('rw', db.bikes, db.setups, db.history, async () => {
+    const entry = await newest(db, from);
+    if (!entry) return undefined;
+    for (const { table, id, before, after } of entry.changes) {
+      await apply(db, table, id, from === 0 ? before : after);
+    }
+    await db.history.put({ ...entry, undone: from === 0 ? 1 : 0 });
+    return entry.label;
+  });
+}

@@ -1,0 +1,72 @@
+import { DATA_VERSION, MIGRATIONS, PREFERENCES_DEFAULTS, datasetSchema, migrate, type Dataset } from '../records';
+import { change } from './change';
+import type { RontelDatabase } from './db';
+
+/** Everything kept, in a fixed order, so that the same data gives the same file. */
+export function readDataset(db: RontelDatabase): Promise<Dataset> {
+  return db.transaction('r', db.bikes, db.setups, db.preferences, async () => ({
+    bikes: await db.bikes.orderBy('id').toArray(),
+    setups: await db.setups.orderBy('id').toArray(),
+    preferences: await db.preferences.toArray(),
+  }));
+}
+
+/** Puts `dataset` in the place of all that is kept; one undo step. What is not in it goes. */
+export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<void> {
+  await db.transaction('rw', [db.bikes, db.setups, db.preferences, db.history], async () => {
+    await change(db, { label, now }, async (draft) => {
+      const kept = new Set([...dataset.bikes, ...dataset.setups].map(({ id }) => id));
+      for (const { id } of await db.setups.toArray()) if (!kept.has(id)) await draft.remove('setups', id);
+      for (const { id } of await db.bikes.toArray()) if (!kept.has(id)) await draft.remove('bikes', id);
+      for (const bike of dataset.bikes) await draft.put('bikes', bike);
+      for (const setup of dataset.setups) await draft.put('setups', setup);
+    });
+    await db.preferences.clear();
+    await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
+  });
+}
+
+/** Adds what is not here yet, by id; what is here stays as it is. Answers with how many records came in. */
+export async function addDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<number> {
+  let added = 0;
+  await change(db, { label, now }, async (draft) => {
+    for (const table of ['bikes', 'setups'] as const) {
+      const here = new Set(await db[table].toCollection().primaryKeys());
+      for (const record of dataset[table].filter(({ id }) => !here.has(id))) {
+        await draft.put(table, record);
+        added += 1;
+      }
+    }
+  });
+  return added;
+}
+
+/** What stands in the way of using the data kept in this browser. */
+export class StoreTooNewError extends Error {
+  constructor(readonly dataVersion: number) {
+    super(
+      `The data in this browser has version ${dataVersion}; this Rontel reads 1 to ${DATA_VERSION}. ` +
+        'Open it with the newer Rontel; nothing has been changed.',
+    );
+  }
+}
+
+/**
+ * Makes the database ready: at its very first start it is filled with `first`; later, data of an
+ * older shape is brought up to date, all or nothing.
+ */
+export async function prepareStore(db: RontelDatabase, first: Dataset): Promise<void> {
+  await db.transaction('rw', [db.bikes, db.setups, db.preferences, db.meta, db.history], async () => {
+    const stored = (await db.meta.get('dataVersion'))?.value;
+    if (stored === DATA_VERSION) return;
+    if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
+    const dataset =
+      stored === undefined ? first : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
+    await db.bikes.bulkPut([...dataset.bikes]);
+    await db.setups.bulkPut([...dataset.setups]);
+    await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
+    // Steps remembered in an older shape cannot be taken back into the new one.
+    await db.history.clear();
+    await db.meta.put({ key: 'dataVersion', value: DATA_VERSION });
+  });
+}

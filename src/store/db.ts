@@ -1,0 +1,29 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { BikeRecord, Preferences, SetupRecord } from '../records';
+import type { HistoryEntry } from './history-entry';
+
+/** A fact about the data as a whole. */
+export interface MetaRecord {
+  readonly key: 'dataVersion';
+  readonly value: number;
+}
+
+/** The browser's database. Its own version counts table layouts; the shape of records has another, in meta. */
+export class RontelDatabase extends Dexie {
+  readonly bikes!: EntityTable<BikeRecord, 'id'>;
+  readonly setups!: EntityTable<SetupRecord, 'id'>;
+  readonly preferences!: EntityTable<Preferences, 'id'>;
+  readonly history!: EntityTable<HistoryEntry, 'seq'>;
+  readonly meta!: EntityTable<MetaRecord, 'key'>;
+
+  constructor(name = 'rontel') {
+    super(name);
+    this.version(1).stores({
+      bikes: 'id, rank',
+      setups: 'id, bikeId, rank',
+      preferences: 'id',
+      history: '++seq, undone',
+      meta: 'key',
+    });
+  }
+}

@@ -1,0 +1,32 @@
+import type { BikeRecord, SetupRecord } from '../records';
+
+/** The tables that undo reaches: what the work is about, not how it is looked at. */
+export interface UndoableTables {
+  bikes: BikeRecord;
+  setups: SetupRecord;
+}
+
+export type UndoableTable = keyof UndoableTables;
+
+/** One record before and after a change; undefined where it was not there. */
+export interface RecordChange {
+  readonly table: UndoableTable;
+  readonly id: string;
+  readonly before: BikeRecord | SetupRecord | undefined;
+  readonly after: BikeRecord | SetupRecord | undefined;
+}
+
+/** One step that undo takes back whole. */
+export interface HistoryEntry {
+  /** Given by the database, rising. */
+  readonly seq?: number;
+  /** What was done, for the tooltip: "cadence of Estuary tourer". */
+  readonly label: string;
+  /** Changes with the same key in quick succession are one step, so that undo does not go letter by letter. */
+  readonly mergeKey?: string | undefined;
+  /** Milliseconds since 1970. */
+  readonly at: number;
+  /** 1 when taken back and waiting for redo; a number, for the index. */
+  readonly undone: 0 | 1;
+  readonly changes: readonly RecordChange[];
+}

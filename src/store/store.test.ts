@@ -1,0 +1,198 @@
+import 'fake-indexeddb/auto';
+import fc from 'fast-check';
+import { SEEDED } from '../../tests/support/arbitraries';
+import { ONE_RING, TOURER } from '../../tests/support/setups';
+import { readBackup, writeBackup } from '../formats/backup';
+import { DATA_VERSION, datasetSchema } from '../records';
+import { historyLabels } from './change';
+import {
+  addBike,
+  addDataset,
+  change,
+  demoDataset,
+  EMPTY_DATASET,
+  readDataset,
+  redo,
+  removeBike,
+  replaceDataset,
+  setPreferences,
+  undo,
+} from './index';
+import { prepareStore } from './dataset';
+import { RontelDatabase } from './db';
+
+let count = 0;
+const opened: RontelDatabase[] = [];
+async function open(first = demoDataset()): Promise<RontelDatabase> {
+  const db = new RontelDatabase(`test-${(count += 1)}`);
+  opened.push(db);
+  await prepareStore(db, first);
+  return db;
+}
+afterAll(() => opened.forEach((db) => db.close()));
+
+const setCadence = (db: RontelDatabase, cadenceRpm: number, now = 0, mergeKey?: string) =>
+  change(db, { label: 'cadence', now, ...(mergeKey ? { mergeKey } : {}) }, (draft) =>
+    draft.update('bikes', 'estuary-tourer', (bike) => ({ ...bike, cadenceRpm })),
+  );
+const cadence = async (db: RontelDatabase) => (await db.bikes.get('estuary-tourer'))?.cadenceRpm;
+
+test('the demo workshop is sound and always the same', () => {
+  expect(() => datasetSchema.parse(demoDataset())).not.toThrow();
+  expect(demoDataset()).toEqual(demoDataset());
+  expect(demoDataset().bikes).toHaveLength(4);
+});
+
+test('only a first start fills the database; an emptied one stays empty', async () => {
+  const db = await open();
+  expect(await db.bikes.count()).toBe(4);
+  await replaceDataset(db, EMPTY_DATASET, 'erase', 0);
+  await prepareStore(db, demoDataset());
+  expect(await db.bikes.count()).toBe(0);
+});
+
+test('data of a newer shape is left alone', async () => {
+  const db = await open();
+  await db.meta.put({ key: 'dataVersion', value: DATA_VERSION + 1 });
+  await expect(prepareStore(db, EMPTY_DATASET)).rejects.toThrow(
+    `version ${DATA_VERSION + 1}; this Rontel reads 1 to ${DATA_VERSION}`,
+  );
+  expect(await db.bikes.count()).toBe(4);
+});
+
+test('undo and redo go back and forth, and a new change ends redo', async () => {
+  const db = await open();
+  await setCadence(db, 80);
+  await setCadence(db, 70, 10);
+  expect(await undo(db)).toBe('cadence');
+  expect(await cadence(db)).toBe(80);
+  expect(await historyLabels(db)).toEqual({ undo: 'cadence', redo: 'cadence' });
+  await redo(db);
+  expect(await cadence(db)).toBe(70);
+  await undo(db);
+  await setCadence(db, 60, 20);
+  expect(await redo(db)).toBeUndefined();
+  await undo(db);
+  await undo(db);
+  expect(await cadence(db)).toBe(90);
+  expect(await undo(db)).toBeUndefined();
+});
+
+test('quick edits of one field are one step; slow ones and other fields are their own', async () => {
+  const db = await open();
+  await setCadence(db, 8, 0, 'cadence');
+  await setCadence(db, 85, 400, 'cadence');
+  await setCadence(db, 86, 1500, 'cadence');
+  await setCadence(db, 87, 9000, 'cadence');
+  await undo(db);
+  expect(await cadence(db)).toBe(86);
+  await undo(db);
+  expect(await cadence(db)).toBe(90);
+});
+
+test('a change that throws leaves no trace', async () => {
+  const db = await open();
+  const before = await readDataset(db);
+  await expect(
+    change(db, { label: 'half', now: 0 }, async (draft) => {
+      await draft.remove('setups', 'estuary-tourer-a');
+      throw new Error('stopped half way');
+    }),
+  ).rejects.toThrow('stopped half way');
+  expect(await readDataset(db)).toEqual(before);
+  expect(await undo(db)).toBeUndefined();
+});
+
+test('a change that changes nothing is no step', async () => {
+  const db = await open();
+  await setCadence(db, 90);
+  expect((await historyLabels(db)).undo).toBeUndefined();
+});
+
+test('adding and removing a bike takes its setups along, and undo brings both back', async () => {
+  const db = await open();
+  const before = await readDataset(db);
+  const id = await addBike(db, { bike: { name: 'New' }, setup: ONE_RING }, 0);
+  const bike = (await db.bikes.get(id))!;
+  expect(bike).toMatchObject({ rank: 4, cadenceRpm: 90 });
+  await removeBike(db, bike, 1);
+  expect(await db.setups.where('bikeId').equals(id).count()).toBe(0);
+  await undo(db);
+  expect(await db.setups.where('bikeId').equals(id).count()).toBe(1);
+  await undo(db);
+  expect({ ...(await readDataset(db)), preferences: [] }).toEqual({ ...before, preferences: [] });
+});
+
+test('history keeps its newest 200 steps', async () => {
+  const db = await open();
+  for (let i = 0; i < 205; i += 1) await setCadence(db, 40 + i / 10, i);
+  expect(await db.history.count()).toBe(200);
+}, 30_000);
+
+test('any mix of changes can be undone to the start and redone to the end', async () => {
+  const step = fc.oneof(
+    fc.record({ kind: fc.constant('cadence' as const), rpm: fc.integer({ min: 40, max: 120 }), key: fc.boolean() }),
+    fc.record({ kind: fc.constant('add' as const) }),
+    fc.record({ kind: fc.constant('remove' as const), index: fc.nat(6) }),
+    fc.record({ kind: fc.constant('undo' as const) }),
+    fc.record({ kind: fc.constant('redo' as const) }),
+    fc.record({ kind: fc.constant('erase' as const) }),
+  );
+  await fc.assert(
+    fc.asyncProperty(fc.array(step, { maxLength: 12 }), async (steps) => {
+      const db = await open();
+      const start = { ...(await readDataset(db)), preferences: [] };
+      let now = 0;
+      for (const item of steps) {
+        now += 500;
+        const bikes = await db.bikes.orderBy('rank').toArray();
+        if (item.kind === 'cadence' && bikes[0]) {
+          const { id } = bikes[0];
+          const options = { label: 'cadence', now, ...(item.key ? { mergeKey: `cadence ${id}` } : {}) };
+          await change(db, options, (draft) =>
+            draft.update('bikes', id, (bike) => ({ ...bike, cadenceRpm: item.rpm })),
+          );
+        }
+        if (item.kind === 'add') await addBike(db, { bike: { name: 'New' }, setup: TOURER }, now);
+        if (item.kind === 'remove' && bikes[item.index]) await removeBike(db, bikes[item.index]!, now);
+        if (item.kind === 'undo') await undo(db);
+        if (item.kind === 'redo') await redo(db);
+        if (item.kind === 'erase') await replaceDataset(db, EMPTY_DATASET, 'erase', now);
+      }
+      while (await redo(db));
+      const end = { ...(await readDataset(db)), preferences: [] };
+      expect(() => datasetSchema.parse(end)).not.toThrow();
+      while (await undo(db));
+      expect({ ...(await readDataset(db)), preferences: [] }).toEqual(start);
+      while (await redo(db));
+      expect({ ...(await readDataset(db)), preferences: [] }).toEqual(end);
+    }),
+    { ...SEEDED, numRuns: 30 },
+  );
+}, 60_000);
+
+test('a backup brings everything back, wiped or not, and can be undone', async () => {
+  const db = await open();
+  await setPreferences(db, { quantity: 'speed', speedUnit: 'mph' });
+  await setCadence(db, 77.5);
+  const saved = await readDataset(db);
+  const text = writeBackup(saved, '2026-01-01T00:00:00.000Z');
+  await replaceDataset(db, EMPTY_DATASET, 'erase', 1);
+  expect(await db.setups.count()).toBe(0);
+  const result = readBackup(text);
+  if (!result.ok) throw new Error(result.failure.message);
+  await replaceDataset(db, result.dataset, 'backup', 2);
+  expect(await readDataset(db)).toEqual(saved);
+  await undo(db);
+  expect(await db.bikes.count()).toBe(0);
+});
+
+test('adding a backup leaves what is here as it is', async () => {
+  const db = await open();
+  const backup = await readDataset(db);
+  await setCadence(db, 66);
+  await removeBike(db, (await db.bikes.get('pinewood-hardtail'))!, 1);
+  expect(await addDataset(db, backup, 'backup', 2)).toBe(2);
+  expect(await cadence(db)).toBe(66);
+  expect(await db.bikes.get('pinewood-hardtail')).toBeDefined();
+});

@@ -1,0 +1,48 @@
+import { nanoid } from 'nanoid';
+import {
+  BIKE_DEFAULTS,
+  PREFERENCES_DEFAULTS,
+  SETUP_DEFAULTS,
+  type BikeRecord,
+  type Preferences,
+  type SetupRecord,
+} from '../records';
+import type { Setup } from '../core/gears';
+import { change, type Draft } from './change';
+import type { RontelDatabase } from './db';
+
+/** Adds a bike with one setup, the one fitted now, and puts it on the bench. Answers with its id. */
+export async function addBike(
+  db: RontelDatabase,
+  content: {
+    readonly bike: Partial<BikeRecord> & { readonly name: string };
+    readonly setup: Setup & Partial<SetupRecord>;
+  },
+  now: number,
+): Promise<string> {
+  const bikeId = nanoid();
+  await change(db, { label: `new bike ${content.bike.name}`, now }, async (draft) => {
+    const last = await db.bikes.orderBy('rank').last();
+    await draft.put('bikes', { ...BIKE_DEFAULTS, ...content.bike, id: bikeId, rank: (last?.rank ?? -1) + 1 });
+    await draft.put('setups', { ...SETUP_DEFAULTS, ...content.setup, id: nanoid(), bikeId, rank: 0 });
+  });
+  await setPreferences(db, { currentBikeId: bikeId });
+  return bikeId;
+}
+
+/** Takes a bike and its setups away; undo brings them back. */
+export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: number): Promise<void> {
+  await change(db, { label: `remove ${bike.name}`, now }, async (draft: Draft) => {
+    for (const setup of await db.setups.where('bikeId').equals(bike.id).toArray())
+      await draft.remove('setups', setup.id);
+    await draft.remove('bikes', bike.id);
+  });
+}
+
+/** How things are looked at; no undo step. */
+export async function setPreferences(db: RontelDatabase, edit: Partial<Omit<Preferences, 'id'>>): Promise<void> {
+  await db.transaction('rw', db.preferences, async () => {
+    const now = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
+    await db.preferences.put({ ...now, ...edit });
+  });
+}
