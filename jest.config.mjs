@@ -1,5 +1,5 @@
 const swc = {
-  '^.+\\.(t|j)sx?$': [
+  '\\.(mjs|[tj]sx?)$': [
     '@swc/jest',
     {
       jsc: {
@@ -13,7 +13,7 @@ const swc = {
 };
 const shared = {
   transform: swc,
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z]+|internmap|nanoid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|nanoid)/)'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/tests/empty-module.js',

@@ -1,3 +1,4 @@
+export { NAME_LENGTH_MAX } from './text';
 export { BIKE_DEFAULTS, bikeSchema, wheelOf } from './bike';
 export type { BikeRecord } from './bike';
 export { SETUP_DEFAULTS, setupSchema } from './setup';

@@ -19,7 +19,10 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     id: idSchema,
     bikeId: idSchema,
     rank: z.number(),
-    ...teethSchema.shape,
+    chainrings: teethSchema.shape.chainrings,
+    cogs: teethSchema.shape.cogs,
+    // Bikes are kept with plain hubs so far.
+    hubStages: z.tuple([z.literal(1)]),
     rearDerailleur: rearDerailleurSchema,
   })
   .superRefine(refineTeeth);

@@ -35,7 +35,7 @@ export async function change(
   await db.transaction('rw', db.bikes, db.setups, db.history, async () => {
     const changes = new Map<string, RecordChange>();
     await work(draftInto(db, changes));
-    const real = [...changes.values()].filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after));
+    const real = [...changes.values()].filter(isReal);
     if (real.length > 0) await remember(db, { label, mergeKey, at: now, undone: 0, changes: real });
   });
 }
@@ -99,12 +99,19 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
     last.mergeKey === entry.mergeKey &&
     entry.at - last.at < MERGE_WITHIN_MS
   ) {
-    await db.history.put({ ...entry, seq: last.seq, changes: mergeChanges(last.changes, entry.changes) });
+    const changes = mergeChanges(last.changes, entry.changes).filter(isReal);
+    // Typed there and back again: nothing is left to undo.
+    if (changes.length === 0) await db.history.delete(last.seq);
+    else await db.history.put({ ...entry, seq: last.seq, changes });
     return;
   }
   await db.history.add(entry);
   const surplus = (await db.history.count()) - HISTORY_LENGTH;
   if (surplus > 0) await db.history.bulkDelete(await db.history.orderBy('seq').limit(surplus).primaryKeys());
+}
+
+function isReal({ before, after }: RecordChange): boolean {
+  return JSON.stringify(before) !== JSON.stringify(after);
 }
 
 function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordChange[]): RecordChange[] {

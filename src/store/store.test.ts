@@ -90,6 +90,13 @@ test('quick edits of one field are one step; slow ones and other fields are thei
   expect(await cadence(db)).toBe(90);
 });
 
+test('typed there and back again leaves nothing to undo', async () => {
+  const db = await open();
+  await setCadence(db, 50, 0, 'cadence');
+  await setCadence(db, 90, 300, 'cadence');
+  expect((await historyLabels(db)).undo).toBeUndefined();
+});
+
 test('a change that throws leaves no trace', async () => {
   const db = await open();
   const before = await readDataset(db);

@@ -11,7 +11,7 @@ import type { Setup } from '../core/gears';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 
-/** Adds a bike with one setup, the one fitted now, and puts it on the bench. Answers with its id. */
+/** Adds a bike with one setup, the one fitted now, and puts it on the bench. Its ids and place are new, whatever `content` says. Answers with the bike's id. */
 export async function addBike(
   db: RontelDatabase,
   content: {

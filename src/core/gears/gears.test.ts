@@ -11,7 +11,9 @@ import {
   gearInches,
   gearReport,
   gearsOf,
+  largestStep,
   lowestTerms,
+  meanStep,
   rangeOf,
   ringOverlap,
   rolloutMm,
@@ -104,6 +106,15 @@ describe('steps', () => {
   test('the same two teeth are 20 % at one end and 7 % at the other', () => {
     expect(stepBetween(gear(44, 12), gear(44, 10)).speedStep).toBeCloseTo(0.2, 12);
     expect(stepBetween(gear(44, 30), gear(44, 28)).speedStep).toBeCloseTo(0.0714, 4);
+  });
+
+  test('the mean step, taken as often, spans the range; the largest is found', () => {
+    const gears = gearsOf(ONE_RING);
+    const steps = stepsAlong(gears);
+    const mean = meanStep(steps);
+    expect((1 + mean.speedStep) ** steps.length).toBeCloseTo(4.4, 10);
+    expect(1 - mean.cadenceDrop).toBeCloseTo(1 / (1 + mean.speedStep), 12);
+    expect(largestStep(steps)).toMatchObject({ from: { cog: 38 }, to: { cog: 32 } });
   });
 
   test('the product of the speed steps is the range, and the log steps add up to it', () => {

@@ -15,8 +15,8 @@ export {
   wheelRadiusMm,
 } from './size';
 export type { GearInchSchool } from './size';
-export { stepBetween, stepsAlong } from './steps';
-export type { Step, StepReading } from './steps';
+export { largestStep, meanStep, stepBetween, stepsAlong } from './steps';
+export type { Step, StepReading, StepSize } from './steps';
 export { exactTwins } from './twins';
 export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';
 export { CLOSENESS_PERCENT, DEFAULT_CLOSENESS_PERCENT, distinctCurve, distinctGears } from './distinct';

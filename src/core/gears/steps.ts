@@ -41,3 +41,18 @@ export function stepBetween(from: Gear, to: Gear): Step {
 export function stepsAlong(gears: readonly Gear[]): Step[] {
   return gears.slice(1).map((gear, i) => stepBetween(gears[i]!, gear));
 }
+
+/** One step in its three readings. */
+export type StepSize = Pick<Step, StepReading>;
+
+/** The even step that, taken as often, spans the same range (geometric mean). @param steps at least one */
+export function meanStep(steps: readonly StepSize[]): StepSize {
+  if (steps.length === 0) throw new RangeError('a mean step needs at least one step');
+  const logStep = steps.reduce((sum, step) => sum + step.logStep, 0) / steps.length;
+  return { logStep, speedStep: Math.expm1(logStep), cadenceDrop: -Math.expm1(-logStep) };
+}
+
+/** The step that is largest, the first of equals; the readings agree on which. @param steps at least one */
+export function largestStep(steps: readonly Step[]): Step {
+  return steps.reduce((largest, step) => (step.logStep > largest.logStep ? step : largest));
+}

@@ -1,0 +1,46 @@
+import '@fontsource-variable/archivo/wdth.css';
+import './global.css';
+import { AntdRegistry } from '@ant-design/nextjs-registry';
+import type { Metadata, Viewport } from 'next';
+import { connection } from 'next/server';
+import { Suspense, type ReactNode } from 'react';
+import { BenchProvider } from '../kit/bench/BenchProvider';
+import { Shell } from '../kit/shell/Shell';
+import { paletteCss } from '../kit/theme/palette';
+import { THEME_SCRIPT } from '../kit/theme/theme-memory';
+import { ThemeProvider } from '../kit/theme/ThemeProvider';
+import { StoreProvider } from '../store';
+
+export const metadata: Metadata = {
+  title: { default: 'Rontel', template: '%s · Rontel' },
+  description: 'Plan a bicycle drivetrain: gears, steps, capacity, chain and swap.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Whether a new browser starts on the demo workshop is settled when the server starts, not when it is built.
+  await connection();
+  const firstStart = process.env.RONTEL_FIRST_START === 'demo' ? 'demo' : 'empty';
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <style dangerouslySetInnerHTML={{ __html: paletteCss() }} />
+        <script dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
+      </head>
+      <body>
+        <AntdRegistry>
+          <StoreProvider firstStart={firstStart}>
+            <ThemeProvider>
+              <Suspense>
+                <BenchProvider>
+                  <Shell>{children}</Shell>
+                </BenchProvider>
+              </Suspense>
+            </ThemeProvider>
+          </StoreProvider>
+        </AntdRegistry>
+      </body>
+    </html>
+  );
+}

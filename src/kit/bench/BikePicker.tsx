@@ -1,0 +1,90 @@
+'use client';
+
+import { EllipsisOutlined } from '@ant-design/icons';
+import { Button, Dropdown, Input, Modal, Select } from 'antd';
+import { useState } from 'react';
+import { NAME_LENGTH_MAX } from '../../records';
+import { addBike, removeBike } from '../../store';
+import { Field } from '../fields/Field';
+import { useDraft, type Parsed } from '../fields/useDraft';
+import { useReadyBench } from './BenchProvider';
+import styles from './Bench.module.css';
+
+function readName(text: string): Parsed<string> {
+  const name = text.trim();
+  if (name === '') return { ok: false, message: 'an empty name: type at least one letter', unfinished: true };
+  if (name.length > NAME_LENGTH_MAX)
+    return { ok: false, message: `a name of ${name.length} characters: at most ${NAME_LENGTH_MAX}` };
+  return { ok: true, value: name };
+}
+
+/** Which bike is on the bench; new, renamed and removed from here. */
+export function BikePicker() {
+  const { bench, workshop, edits } = useReadyBench();
+  const [renaming, setRenaming] = useState(false);
+  const { bike, setup, fromLink } = bench;
+  const { bikes, db } = workshop;
+
+  const duplicate = () => {
+    const name = `Copy of ${bike.name}`.slice(0, NAME_LENGTH_MAX);
+    edits.write(() => addBike(db, { bike: { ...bike, name }, setup: { ...setup } }, Date.now()));
+  };
+
+  return (
+    <div className={styles.bike}>
+      <Field id="bike" label={fromLink ? 'Bike, from a link' : 'Bike'}>
+        <Select
+          id="bike"
+          value={bike.id}
+          disabled={fromLink}
+          style={{ width: 190 }}
+          options={(fromLink ? [bike] : bikes).map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(id: string) => edits.editPreferences({ currentBikeId: id })}
+        />
+      </Field>
+      <Dropdown
+        trigger={['click']}
+        disabled={fromLink}
+        menu={{
+          items: [
+            { key: 'rename', label: 'Rename…', onClick: () => setRenaming(true) },
+            { key: 'copy', label: 'New bike, as a copy', onClick: duplicate },
+            { type: 'divider' },
+            {
+              key: 'remove',
+              label: `Remove ${bike.name}`,
+              onClick: () => edits.write(() => removeBike(db, bike, Date.now())),
+            },
+          ],
+        }}
+      >
+        <Button
+          icon={<EllipsisOutlined />}
+          aria-label="Rename, copy or remove the bike"
+          title="Rename, copy or remove the bike"
+        />
+      </Dropdown>
+      <Modal
+        title="Rename the bike"
+        open={renaming}
+        onCancel={() => setRenaming(false)}
+        footer={null}
+        destroyOnHidden
+        width={420}
+      >
+        <RenameField onDone={() => setRenaming(false)} />
+      </Modal>
+    </div>
+  );
+}
+
+function RenameField({ onDone }: { onDone: () => void }) {
+  const { bench, edits } = useReadyBench();
+  const { id, name } = bench.bike;
+  const draft = useDraft(id, name, readName, (next) => edits.editBike('name', (bike) => ({ ...bike, name: next })));
+  return (
+    <Field id="bike-name" label="Name, kept as you type" problem={draft.problem}>
+      <Input id="bike-name" {...draft.inputProps} autoFocus onPressEnter={() => !draft.problem && onDone()} />
+    </Field>
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { Select } from 'antd';
+import { CADENCE_RPM, CRANK_LENGTH_MM, ROLLOUT_MM, TYRE_WIDTH_MM, isMeasured, rolloutMm } from '../../core/gears';
+import { RIM_SIZES } from '../../core/parts/rims';
+import { explainRollout } from '../explain/gears';
+import { Explained } from '../explain/Slip';
+import { Field } from '../fields/Field';
+import { NumberField } from '../fields/NumberField';
+import { withOptional } from '../fields/with-optional';
+import { fixed } from '../format';
+import { useReadyBench } from './BenchProvider';
+import styles from './Bench.module.css';
+
+/** Wheel, crank and cadence: what turns teeth into metres and speeds. */
+export function WheelFields() {
+  const { bench, preferences, edits } = useReadyBench();
+  const { bike, wheel, fromLink } = bench;
+  const { editBike } = edits;
+  const common = { owner: bike.id, disabled: fromLink };
+  const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === bike.rimDiameterMm);
+  const rims = listed ? RIM_SIZES : [{ diameterMm: bike.rimDiameterMm, alsoCalled: 'as kept' }, ...RIM_SIZES];
+  const rollout = rolloutMm(wheel);
+  const riding = {
+    rolloutMm: rollout,
+    cadenceRpm: bike.cadenceRpm,
+    crankLengthMm: bike.crankLengthMm,
+    closenessPercent: bike.closenessPercent,
+  };
+
+  return (
+    <>
+      <Field id="rim" label="Rim seat, ISO">
+        <Select
+          id="rim"
+          value={bike.rimDiameterMm}
+          disabled={fromLink}
+          style={{ width: 152 }}
+          popupMatchSelectWidth={false}
+          options={rims.map(({ diameterMm, alsoCalled }) => ({
+            value: diameterMm,
+            label: `${diameterMm} · ${alsoCalled}`,
+          }))}
+          onChange={(rimDiameterMm: number) => editBike('rim', (record) => ({ ...record, rimDiameterMm }))}
+        />
+      </Field>
+      <NumberField
+        {...common}
+        id="tyre"
+        label="Tyre width"
+        term="tyre width"
+        unit="mm"
+        bounds={TYRE_WIDTH_MM}
+        width={84}
+        value={bike.tyreWidthMm}
+        onCommit={(value) =>
+          value !== undefined && editBike('tyre width', (record) => ({ ...record, tyreWidthMm: value }))
+        }
+      />
+      <NumberField
+        {...common}
+        id="rollout"
+        label="Measured rollout"
+        term="measured rollout"
+        unit="mm"
+        bounds={ROLLOUT_MM}
+        optional
+        width={112}
+        placeholder="none yet"
+        value={bike.measuredRolloutMm}
+        onCommit={(value) => editBike('rollout', (record) => withOptional(record, 'measuredRolloutMm', value))}
+      />
+      <div className={styles.used}>
+        <span className={styles.caption}>Reckoned with</span>
+        <Explained
+          className={styles.usedFigure}
+          explain={() => explainRollout({ riding, wheel, speedUnit: preferences.speedUnit })}
+        >
+          <b data-testid="rollout-used">{fixed(rollout, 1)} mm</b> {isMeasured(wheel) ? 'measured' : 'computed'}
+        </Explained>
+      </div>
+      <NumberField
+        {...common}
+        id="crank"
+        label="Crank length"
+        term="crank length"
+        unit="mm"
+        bounds={CRANK_LENGTH_MM}
+        optional
+        width={100}
+        placeholder="–"
+        value={bike.crankLengthMm}
+        onCommit={(value) => editBike('crank length', (record) => withOptional(record, 'crankLengthMm', value))}
+      />
+      <NumberField
+        {...common}
+        id="cadence"
+        label="Cadence"
+        term="cadence"
+        unit="rpm"
+        bounds={CADENCE_RPM}
+        width={88}
+        value={bike.cadenceRpm}
+        onCommit={(value) => value !== undefined && editBike('cadence', (record) => ({ ...record, cadenceRpm: value }))}
+      />
+    </>
+  );
+}

@@ -1,0 +1,241 @@
+import {
+  isMeasured,
+  lowestTerms,
+  wheelDiameterIn,
+  wheelRadiusMm,
+  type GearReport,
+  type Riding,
+  type SizedGear,
+  type Step,
+  type StepReading,
+  type Wheel,
+} from '../../core/gears';
+import { KM_PER_MILE } from '../../core/units';
+import { fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { DEFINITION, ISO_SIZES, type Explanation } from './explanation';
+
+const LOADED_TYRE = 'A loaded tyre rolls 1–3 % less than its sizes say; a measured rollout wins over them.';
+
+/** What the working of a gear needs besides the gear. */
+export interface GearContext {
+  readonly riding: Riding;
+  readonly wheel: Wheel;
+  readonly speedUnit: SpeedUnit;
+}
+
+export const gearName = ({ chainring, cog }: { readonly chainring: number; readonly cog: number }) =>
+  `${chainring}/${cog}`;
+
+export function explainRollout({ wheel, riding }: GearContext): Explanation {
+  const result = `${fixed(riding.rolloutMm, 1)} mm`;
+  if (isMeasured(wheel)) {
+    return {
+      title: `Rollout ${result}, measured`,
+      formula: 'rollout = path along the ground ÷ wheel turns',
+      worked: [`as typed: ${short(wheel.rolloutMm, 3)} mm`],
+      source: 'Your own measurement; it wins over the tyre’s sizes.',
+    };
+  }
+  return {
+    title: `Rollout ${result}, computed`,
+    formula: 'rollout = π × (rim seat diameter + 2 × tyre width)',
+    worked: [`π × (${short(wheel.rimDiameterMm, 1)} + 2 × ${short(wheel.tyreWidthMm, 1)}) mm = ${result}`],
+    source: ISO_SIZES,
+    note: LOADED_TYRE,
+  };
+}
+
+export function explainRatio(gear: SizedGear): Explanation {
+  const [ring, cog] = lowestTerms(gear);
+  const reduced = ring === gear.chainring ? '' : ` = ${ring} ÷ ${cog}`;
+  return {
+    title: `Ratio of ${gearName(gear)}: ${fixed(gear.ratio, 3)}`,
+    formula: 'ratio = ring ÷ cog: wheel turns for one crank turn',
+    worked: [
+      `${gear.chainring} ÷ ${gear.cog}${reduced} = ${fixed(gear.ratio, 3)}`,
+      ...(gear.twin
+        ? [
+            `the same as ${gearName(gear.twin)}: ${gear.chainring} × ${gear.twin.cog} = ${gear.twin.chainring} × ${gear.cog}`,
+          ]
+        : []),
+    ],
+    source: DEFINITION,
+  };
+}
+
+export function explainGearInches(
+  gear: SizedGear,
+  school: 'ownWheel' | 'nominal27',
+  { riding }: GearContext,
+): Explanation {
+  const inches = school === 'ownWheel' ? gear.gearInchesOwnWheel : gear.gearInchesNominal27;
+  const diameter = fixed(wheelDiameterIn(riding.rolloutMm, school), 2);
+  return {
+    title: `Gear inches of ${gearName(gear)}: ${fixed(inches, 1)} in`,
+    formula: 'gear inches = ratio × wheel diameter',
+    worked: [
+      school === 'ownWheel'
+        ? `diameter = ${fixed(riding.rolloutMm, 1)} mm ÷ π ÷ 25.4 = ${diameter} in`
+        : 'diameter = 27 in, whatever the wheel',
+      `${gear.chainring} ÷ ${gear.cog} × ${diameter} in = ${fixed(inches, 1)} in`,
+    ],
+    source: DEFINITION,
+    note:
+      school === 'ownWheel'
+        ? 'The other school reckons with a nominal 27 in wheel, as old tables do; the two cannot be compared.'
+        : 'Old tables reckon so; by this bike’s own wheel the figure is another.',
+  };
+}
+
+export function explainDevelopment(gear: SizedGear, { riding }: GearContext): Explanation {
+  return {
+    title: `Development of ${gearName(gear)}: ${fixed(gear.developmentM, 3)} m`,
+    formula: 'development = ratio × rollout: metres for one crank turn',
+    worked: [
+      `${gear.chainring} ÷ ${gear.cog} × ${fixed(riding.rolloutMm / 1000, 4)} m = ${fixed(gear.developmentM, 3)} m`,
+    ],
+    source: DEFINITION,
+  };
+}
+
+export function explainGainRatio(gear: SizedGear, { riding }: GearContext): Explanation {
+  const formula = 'gain ratio = ratio × wheel radius ÷ crank length';
+  const source = 'Definition: path of the bike over path of the pedal, so that crank length counts too.';
+  if (gear.gainRatio === undefined || riding.crankLengthMm === undefined) {
+    return {
+      title: `Gain ratio of ${gearName(gear)}: not known`,
+      formula,
+      worked: ['the crank length is missing: type it above'],
+      source,
+    };
+  }
+  const radius = fixed(wheelRadiusMm(riding.rolloutMm), 1);
+  return {
+    title: `Gain ratio of ${gearName(gear)}: ${fixed(gear.gainRatio, 3)}`,
+    formula,
+    worked: [
+      `wheel radius = ${fixed(riding.rolloutMm, 1)} mm ÷ 2π = ${radius} mm`,
+      `${gear.chainring} ÷ ${gear.cog} × ${radius} ÷ ${short(riding.crankLengthMm, 1)} = ${fixed(gear.gainRatio, 3)}`,
+    ],
+    source,
+  };
+}
+
+export function explainSpeed(gear: SizedGear, { riding, speedUnit }: GearContext): Explanation {
+  const rpm = short(riding.cadenceRpm, 1);
+  const inMiles = speedUnit === 'mph' ? [`÷ ${KM_PER_MILE} = ${speedText('mph', gear.speedKmh)}`] : [];
+  return {
+    title: `Speed in ${gearName(gear)} at ${rpm} rpm: ${speedText(speedUnit, gear.speedKmh)}`,
+    formula: `speed = development × cadence × 60 ÷ 1000, in km/h${speedUnit === 'mph' ? `, over 1.609344 in ${SPEED_UNIT_TEXT.mph}` : ''}`,
+    worked: [`${fixed(gear.developmentM, 3)} m × ${rpm} × 60 ÷ 1000 = ${speedText('kmh', gear.speedKmh)}`, ...inMiles],
+    source: DEFINITION,
+  };
+}
+
+export function explainRange({ range }: GearReport): Explanation {
+  const { easiest, hardest, quotient } = range;
+  return {
+    title: `Range ${percentText(quotient)}`,
+    formula: 'range = hardest ratio ÷ easiest ratio',
+    worked: [
+      `(${hardest.chainring} ÷ ${hardest.cog}) ÷ (${easiest.chainring} ÷ ${easiest.cog}) = ${fixed(quotient, 3)} = ${percentText(quotient)}`,
+    ],
+    source: DEFINITION,
+    note: 'The wheel plays no part: it makes every gear larger or smaller alike.',
+  };
+}
+
+export function explainDistinct({ gears, distinct, path }: GearReport, { riding }: GearContext): Explanation {
+  const t = short(riding.closenessPercent, 2);
+  return {
+    title: `${distinct.length} distinct gears of ${gears.length} at ${t} %`,
+    formula: 'keep the easiest; then each next that is at least (1 + closeness) × the last kept',
+    worked: [distinct.map(gearName).join(', ')],
+    source: 'The largest set of gears no two of which are closer than the closeness that you set.',
+    note: `The count hangs on the closeness: see the curve. Another school counts the gears that one meets when shifting from easiest to hardest: ${path.gears.length}.`,
+  };
+}
+
+export function explainOverlap({ overlap, setup, range }: GearReport): Explanation {
+  const [big = 0, small = 0] = setup.chainrings;
+  const formula = 'overlap = ln(small ring’s hardest ÷ big ring’s easiest) ÷ ln(range)';
+  const source =
+    'Shared part of both rings’ ratios, as a share of the whole range on a log scale, where equal steps are equally long.';
+  if (!overlap) return { title: 'Ring overlap: one ring', formula, worked: ['one ring overlaps with nothing'], source };
+  const least = setup.cogs[0]!;
+  const most = setup.cogs.at(-1)!;
+  return {
+    title: `Ring overlap ${percentText(overlap.share)}`,
+    formula,
+    worked: [
+      `small ring’s hardest: ${small} ÷ ${least} = ${fixed(overlap.toRatio, 3)}`,
+      `big ring’s easiest: ${big} ÷ ${most} = ${fixed(overlap.fromRatio, 3)}`,
+      overlap.share > 0
+        ? `ln(${fixed(overlap.toRatio, 3)} ÷ ${fixed(overlap.fromRatio, 3)}) ÷ ln(${fixed(range.quotient, 3)}) = ${percentText(overlap.share)}`
+        : 'the small ring ends below the big ring’s easiest: they do not meet',
+    ],
+    source,
+  };
+}
+
+export const READING_TEXT: Readonly<Record<StepReading, string>> = {
+  speedStep: 'speed step',
+  cadenceDrop: 'cadence drop',
+  logStep: 'log step',
+};
+
+/** A step in one reading; the log step as a plain number, for it is what adds up. */
+export function stepText(step: Pick<Step, StepReading>, reading: StepReading): string {
+  return reading === 'logStep' ? fixed(step.logStep, 3) : percentText(step[reading]);
+}
+
+const READING_FORMULA: Readonly<Record<StepReading, string>> = {
+  speedStep: 'speed step = harder ÷ easier − 1',
+  cadenceDrop: 'cadence drop = 1 − easier ÷ harder',
+  logStep: 'log step = ln(harder ÷ easier)',
+};
+
+const READING_NOTE: Readonly<Record<StepReading, string>> = {
+  speedStep:
+    'How much speed rises at equal cadence; and how much cadence jumps when shifting to the easier gear at equal speed.',
+  cadenceDrop: 'How much cadence falls when shifting to the harder gear at equal speed.',
+  logStep: 'The only reading that adds up over several shifts.',
+};
+
+export function explainStep({ from, to, ...step }: Step, reading: StepReading): Explanation {
+  const harder = `${to.chainring} ÷ ${to.cog}`;
+  const easier = `${from.chainring} ÷ ${from.cog}`;
+  const result = stepText(step, reading);
+  const worked = {
+    speedStep: `(${harder}) ÷ (${easier}) − 1 = ${result}`,
+    cadenceDrop: `1 − (${easier}) ÷ (${harder}) = ${result}`,
+    logStep: `ln((${harder}) ÷ (${easier})) = ${result}`,
+  }[reading];
+  return {
+    title: `${gearName(from)} → ${gearName(to)}: ${READING_TEXT[reading]} ${result}`,
+    formula: READING_FORMULA[reading],
+    worked: [worked],
+    source: 'From exact tooth counts, not from rounded ratios or speeds.',
+    note: READING_NOTE[reading],
+  };
+}
+
+export function explainMeanStep(
+  count: number,
+  totalLogStep: number,
+  reading: StepReading,
+  result: string,
+): Explanation {
+  const mean = totalLogStep / count;
+  const last = {
+    speedStep: [`e^${fixed(mean, 4)} − 1 = ${result}`],
+    cadenceDrop: [`1 − e^−${fixed(mean, 4)} = ${result}`],
+    logStep: [],
+  }[reading];
+  return {
+    title: `Mean ${READING_TEXT[reading]} ${result}`,
+    formula: 'the even step that, taken as often, spans the same range',
+    worked: [`${fixed(totalLogStep, 4)} in log steps ÷ ${count} = ${fixed(mean, 4)}`, ...last],
+    source: 'Geometric mean; only log steps can be averaged plainly.',
+  };
+}

@@ -1,0 +1,29 @@
+import type { ReactNode } from 'react';
+import styles from './Field.module.css';
+
+/** A label above what it names, and below it the reason why what was typed cannot be read. */
+export function Field({
+  id,
+  label,
+  problem,
+  children,
+}: {
+  id: string;
+  label: ReactNode;
+  problem?: { readonly message: string; readonly unfinished: boolean } | undefined;
+  children: ReactNode;
+}) {
+  return (
+    <div className={styles.field}>
+      <label className={styles.label} htmlFor={id}>
+        {label}
+      </label>
+      {children}
+      {problem && (
+        <p id={`${id}-problem`} role="alert" className={problem.unfinished ? styles.hint : styles.problem}>
+          {problem.message}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+'use client';
+
+import { Input } from 'antd';
+import type { ReactNode } from 'react';
+import { Field } from './Field';
+import { parseNumber, type NumberRule } from './parse-number';
+import { useDraft, type Parsed } from './useDraft';
+
+export interface NumberFieldProps extends NumberRule {
+  readonly id: string;
+  /** Shown above the field; the term where it is left out. */
+  readonly label?: ReactNode;
+  /** Names the record that the number belongs to. */
+  readonly owner: string;
+  readonly value: number | undefined;
+  readonly placeholder?: string;
+  readonly disabled?: boolean;
+  readonly width: number;
+  /** A further judgement on a number that is in bounds, such as one against another field. */
+  readonly check?: (value: number | undefined) => string | undefined;
+  readonly onCommit: (value: number | undefined) => void;
+}
+
+/** A number with its unit, kept as typed until it can be read. */
+export function NumberField(props: NumberFieldProps) {
+  const { id, label, term, owner, value, unit, placeholder, disabled, width, check, onCommit } = props;
+  const parse = (text: string): Parsed<number | undefined> => {
+    const parsed = parseNumber(text, props);
+    const message = parsed.ok ? check?.(parsed.value) : undefined;
+    return message === undefined ? parsed : { ok: false, message };
+  };
+  const draft = useDraft(owner, value === undefined ? '' : String(value), parse, onCommit);
+  return (
+    <Field id={id} label={label ?? term} problem={draft.problem}>
+      <Input
+        id={id}
+        {...draft.inputProps}
+        inputMode="decimal"
+        autoComplete="off"
+        suffix={unit}
+        placeholder={placeholder}
+        disabled={disabled}
+        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
+        aria-invalid={draft.problem !== undefined}
+        aria-describedby={draft.problem ? `${id}-problem` : undefined}
+        style={{ width }}
+      />
+    </Field>
+  );
+}

@@ -1,0 +1,34 @@
+import { within, type Bounds } from '../../core/gears';
+import type { Parsed } from './useDraft';
+
+export interface NumberRule {
+  /** The field's name, for the message. */
+  readonly term: string;
+  readonly bounds: Bounds;
+  readonly unit: string;
+  readonly whole?: boolean;
+  /** Whether nothing at all is a value: not known. */
+  readonly optional?: boolean;
+}
+
+/** Reads a typed number, with a point or a comma. Never rounds or mends it. */
+export function parseNumber(
+  text: string,
+  { term, bounds, unit, whole, optional }: NumberRule,
+): Parsed<number | undefined> {
+  const line = text.trim();
+  const range = `${bounds.min} to ${bounds.max} ${unit}`;
+  if (line === '') {
+    if (optional) return { ok: true, value: undefined };
+    return { ok: false, message: `${term} is empty: type ${range}`, unfinished: true };
+  }
+  if (!/^[+\-\u2212]?\d*[.,]?\d+$|^[+\-\u2212]?\d+[.,]$/.test(line)) {
+    return { ok: false, message: `${term} “${line.slice(0, 20)}” is no number: type ${range}` };
+  }
+  const value = Number(line.replace(',', '.').replace('\u2212', '-'));
+  if (whole && !Number.isInteger(value)) return { ok: false, message: `${term} ${line}: whole numbers, ${range}` };
+  // A number that more digits could bring into bounds is not wrong yet.
+  if (!within(value, bounds))
+    return { ok: false, message: `${term} ${line}: it runs from ${range}`, unfinished: value < bounds.min };
+  return { ok: true, value };
+}

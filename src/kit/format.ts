@@ -1,0 +1,37 @@
+import { milesPerHour, percent } from '../core/units';
+import type { Preferences } from '../records';
+
+const MINUS = '\u2212';
+
+/** A number with a fixed count of decimals and a true minus sign. */
+export function fixed(value: number, decimals: number): string {
+  return value.toFixed(decimals).replace('-', MINUS);
+}
+
+/** A number as short as it can be within `decimals`: 172.5, 170. */
+export function short(value: number, decimals: number): string {
+  return String(Number(value.toFixed(decimals))).replace('-', MINUS);
+}
+
+/** A share of one as percent with one decimal: 16.7 %. */
+export function percentText(fraction: number): string {
+  return `${fixed(percent(fraction), 1)} %`;
+}
+
+/** Teeth with their sign: −2T, +5T. */
+export function signedTeeth(teeth: number): string {
+  return `${teeth > 0 ? '+' : ''}${fixed(teeth, 0)}T`;
+}
+
+export type SpeedUnit = Preferences['speedUnit'];
+
+export const SPEED_UNIT_TEXT: Readonly<Record<SpeedUnit, string>> = { kmh: 'km/h', mph: 'mph' };
+
+/** A speed in the unit that this person reads. */
+export function speedIn(unit: SpeedUnit, speedKmh: number): number {
+  return unit === 'mph' ? milesPerHour(speedKmh) : speedKmh;
+}
+
+export function speedText(unit: SpeedUnit, speedKmh: number): string {
+  return `${fixed(speedIn(unit, speedKmh), 1)} ${SPEED_UNIT_TEXT[unit]}`;
+}

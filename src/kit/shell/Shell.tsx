@@ -1,0 +1,91 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { Bench } from '../bench/Bench';
+import { useBench } from '../bench/BenchProvider';
+import { EmptyBench } from '../bench/EmptyBench';
+import { LinkNotice } from '../bench/LinkNotice';
+import { SlipProvider } from '../explain/Slip';
+import styles from './Shell.module.css';
+import { withKey, type ShortcutId } from './shortcuts';
+import { Toolbar } from './Toolbar';
+import { useShortcut } from './useShortcut';
+
+interface Place {
+  readonly path: string;
+  readonly name: string;
+  readonly shortcut: ShortcutId;
+  /** Whether the place is about the bike on the bench; the others can be used without one. */
+  readonly needsBench: boolean;
+}
+
+/** The stages in the order of the work, then what stands beside it. */
+const PLACES: readonly Place[] = [
+  { path: '/gears', name: 'Gears', shortcut: 'gears', needsBench: true },
+  { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
+];
+
+/** The house around every stage: the rule with the stages, the bench, and the slip for workings. */
+export function Shell({ children }: { children: ReactNode }) {
+  const pathname = usePathname();
+  const router = useRouter();
+  useShortcut('gears', () => router.push('/gears'));
+  useShortcut('data', () => router.push('/data'));
+  const needsBench = PLACES.some(({ path, needsBench: needs }) => needs && pathname.startsWith(path));
+  return (
+    <SlipProvider>
+      <header className={styles.rule}>
+        <Link href="/gears" className={styles.brand}>
+          Rontel
+        </Link>
+        <nav aria-label="Stages" className={styles.stages}>
+          {PLACES.map(({ path, name, shortcut }) => (
+            <Link
+              key={path}
+              href={path}
+              aria-current={pathname.startsWith(path) ? 'page' : undefined}
+              title={withKey(name, shortcut)}
+            >
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <Toolbar />
+      </header>
+      <Below needsBench={needsBench}>{children}</Below>
+    </SlipProvider>
+  );
+}
+
+function Below({ needsBench, children }: { needsBench: boolean; children: ReactNode }) {
+  const state = useBench();
+  if (state.kind === 'opening') {
+    return (
+      <main className={styles.main} aria-busy>
+        <p className={styles.opening}>Opening the workshop …</p>
+      </main>
+    );
+  }
+  if (state.kind === 'failed') {
+    return (
+      <main className={styles.main}>
+        <div className={styles.failed} role="alert">
+          <h1>The data in this browser cannot be opened</h1>
+          <p>{state.message}</p>
+          <p>Nothing has been deleted. Close other Rontel windows and reload; in a private window, allow site data.</p>
+        </div>
+      </main>
+    );
+  }
+  return (
+    <>
+      <LinkNotice />
+      {state.bench && <Bench />}
+      <main className={styles.main}>
+        {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
+      </main>
+    </>
+  );
+}

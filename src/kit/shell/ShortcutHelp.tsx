@@ -1,0 +1,21 @@
+import { Modal } from 'antd';
+import { LOCAL_KEYS, SHORTCUTS } from './shortcuts';
+import styles from './Shell.module.css';
+
+/** Every key, as they are bound. */
+export function ShortcutHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Modal title="Keys" open={open} onCancel={onClose} footer={null} width={440}>
+      <dl className={styles.keys}>
+        {[...Object.values(SHORTCUTS), ...LOCAL_KEYS].map(({ shown, what }) => (
+          <div key={what}>
+            <dt>
+              <kbd>{shown}</kbd>
+            </dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+    </Modal>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+
+import { LinkOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { App, Button, Input, Modal, Tooltip } from 'antd';
+import type { ReactNode } from 'react';
+import { useState } from 'react';
+import { writeLink } from '../../formats/link';
+import type { Preferences } from '../../records';
+import { useBench } from '../bench/BenchProvider';
+import { ShortcutHelp } from './ShortcutHelp';
+import { withKey, type ShortcutId } from './shortcuts';
+import styles from './Shell.module.css';
+import { useShortcut } from './useShortcut';
+
+/** Undo, redo, link, light or dark, and the list of keys: at hand on every stage. */
+export function Toolbar() {
+  const state = useBench();
+  const { message } = App.useApp();
+  const [help, setHelp] = useState(false);
+  const [linkToShow, setLinkToShow] = useState<string>();
+  const ready = state.kind === 'ready' ? state : undefined;
+  const history = ready?.workshop.history;
+
+  const copyLink = () => {
+    if (!ready?.bench) return;
+    const { bike, setup } = ready.bench;
+    const link = `${window.location.origin}/gears?${writeLink(bike, setup)}`;
+    // Browsers give the clipboard to secure pages only; a workshop's phone may read over plain http.
+    const copied = navigator.clipboard
+      ? navigator.clipboard.writeText(link)
+      : Promise.reject(new Error('no clipboard'));
+    copied.then(
+      () => message.success('Link copied: it carries the setup, wheel, cadence and derailleur'),
+      () => setLinkToShow(link),
+    );
+  };
+  useShortcut('undo', () => ready?.edits.undo());
+  useShortcut('redo', () => ready?.edits.redo());
+  useShortcut('link', copyLink);
+  useShortcut('help', () => setHelp(true));
+
+  return (
+    <div className={styles.tools}>
+      <Tool
+        id="undo"
+        text={history?.undo ? `Undo: ${history.undo}` : 'Nothing to undo'}
+        disabled={!history?.undo}
+        onClick={() => ready?.edits.undo()}
+      >
+        <UndoOutlined />
+      </Tool>
+      <Tool
+        id="redo"
+        text={history?.redo ? `Redo: ${history.redo}` : 'Nothing to redo'}
+        disabled={!history?.redo}
+        onClick={() => ready?.edits.redo()}
+      >
+        <RedoOutlined />
+      </Tool>
+      <Tool id="link" text="Copy a link to this setup" disabled={!ready?.bench} onClick={copyLink}>
+        <LinkOutlined />
+      </Tool>
+      <ThemeTool
+        theme={ready?.preferences.theme ?? 'system'}
+        onChoose={(theme) => ready?.edits.editPreferences({ theme })}
+      />
+      <Tool id="help" text="Keys" onClick={() => setHelp(true)}>
+        <QuestionOutlined />
+      </Tool>
+      <ShortcutHelp open={help} onClose={() => setHelp(false)} />
+      <Modal
+        title="Link to this setup"
+        open={linkToShow !== undefined}
+        footer={null}
+        onCancel={() => setLinkToShow(undefined)}
+      >
+        <p>This browser does not let the page copy. Mark the link and copy it by hand:</p>
+        <Input.TextArea
+          readOnly
+          autoSize
+          value={linkToShow}
+          aria-label="Link"
+          onFocus={({ target }) => target.select()}
+        />
+      </Modal>
+    </div>
+  );
+}
+
+interface ToolProps {
+  readonly id: ShortcutId | 'theme';
+  readonly text: string;
+  readonly disabled?: boolean;
+  readonly onClick: () => void;
+  readonly children: ReactNode;
+}
+
+function Tool({ id, text, disabled, onClick, children }: ToolProps) {
+  return (
+    <Tooltip title={id === 'theme' ? text : withKey(text, id)}>
+      <Button
+        type="text"
+        className={styles.tool}
+        icon={children}
+        disabled={disabled}
+        onClick={onClick}
+        aria-label={text}
+        data-tool={id}
+      />
+    </Tooltip>
+  );
+}
+
+const NEXT_THEME = { system: 'light', light: 'dark', dark: 'system' } as const;
+const THEME_TEXT = { system: 'as the system', light: 'light', dark: 'dark' } as const;
+
+function ThemeTool({
+  theme,
+  onChoose,
+}: {
+  theme: Preferences['theme'];
+  onChoose: (theme: Preferences['theme']) => void;
+}) {
+  const next = NEXT_THEME[theme];
+  return (
+    <Tool id="theme" text={`Colours: ${THEME_TEXT[theme]}. Next: ${THEME_TEXT[next]}`} onClick={() => onChoose(next)}>
+      <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden>
+        <circle
+          cx="8"
+          cy="8"
+          r="6.2"
+          fill={theme === 'dark' ? 'currentColor' : 'none'}
+          stroke="currentColor"
+          strokeWidth="1.5"
+        />
+        {theme === 'system' && <path d="M8 1.8a6.2 6.2 0 0 1 0 12.4z" fill="currentColor" />}
+      </svg>
+    </Tool>
+  );
+}

@@ -1,0 +1,10 @@
+'use client';
+
+import { useHotkeys } from 'react-hotkeys-hook';
+import { SHORTCUTS, type ShortcutId } from './shortcuts';
+
+/** Binds one of the listed keys while the caller is on screen. */
+export function useShortcut(id: ShortcutId, act: () => void): void {
+  const { keys, everywhere } = SHORTCUTS[id];
+  useHotkeys(keys, act, { enableOnFormTags: everywhere, preventDefault: true }, [act]);
+}

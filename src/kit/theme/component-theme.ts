@@ -1,0 +1,44 @@
+import { theme, type ThemeConfig } from 'antd';
+import { DARK, FONT_FAMILY, LIGHT, type Palette } from './palette';
+
+/** The component library in this house's clothes. */
+export function componentTheme(mode: 'light' | 'dark'): ThemeConfig {
+  const palette: Palette = mode === 'dark' ? DARK : LIGHT;
+  return {
+    algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
+    token: {
+      fontFamily: FONT_FAMILY,
+      fontSize: 13,
+      borderRadius: 2,
+      borderRadiusLG: 3,
+      borderRadiusSM: 2,
+      controlHeight: 30,
+      controlHeightSM: 24,
+      wireframe: false,
+      colorPrimary: palette.mark,
+      colorInfo: palette.mark,
+      colorLink: palette.mark,
+      colorError: palette.stop,
+      colorText: palette.ink,
+      colorTextSecondary: palette.inkSoft,
+      colorTextDescription: palette.inkSoft,
+      colorTextPlaceholder: palette.inkSoft,
+      colorBgBase: palette.sheet,
+      colorBgContainer: palette.sheet,
+      colorBgElevated: palette.sheet,
+      colorBorder: palette.edge,
+      colorBorderSecondary: palette.line,
+      colorTextLightSolid: palette.onMark,
+      motionDurationMid: '0.08s',
+      motionDurationSlow: '0.12s',
+      boxShadow: 'none',
+      boxShadowSecondary: `0 2px 10px rgb(0 0 0 / ${mode === 'dark' ? 0.5 : 0.18})`,
+    },
+    components: {
+      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 560 },
+      Segmented: { itemSelectedBg: palette.sheet, trackBg: palette.shade, trackPadding: 2 },
+      Select: { optionSelectedBg: palette.markWash },
+      Tooltip: { colorBgSpotlight: palette.steel, colorTextLightSolid: palette.steelInk },
+    },
+  };
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
+import { App, Button, Popconfirm, Segmented } from 'antd';
+import { useId, useRef, type ChangeEvent } from 'react';
+import { readBackup, writeBackup } from '../../formats/backup';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { fileName, saveText } from '../../kit/files';
+import { readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
+import { ImportReview } from './ImportReview';
+import { useImport } from './useImport';
+import styles from './Data.module.css';
+
+/** What is kept, how to take it away and bring it back, and how figures are read. */
+export function DataStage() {
+  const state = useBench();
+  const { message } = App.useApp();
+  const picker = useRef<HTMLInputElement>(null);
+  const { pending, failure, read, clear } = useImport();
+  if (state.kind !== 'ready') return null;
+  const { workshop, preferences, edits } = state;
+  const { db, bikes } = workshop;
+
+  const save = () =>
+    edits.write(async () => {
+      const now = new Date().toISOString();
+      saveText(
+        fileName(`rontel-backup ${now.slice(0, 10)}`, 'json'),
+        'application/json',
+        writeBackup(await readDataset(db), now),
+      );
+    });
+  const erase = () =>
+    edits.write(async () => {
+      await replaceDataset(
+        db,
+        { ...EMPTY_DATASET, preferences: [{ ...preferences, currentBikeId: undefined }] },
+        'erase everything',
+        Date.now(),
+      );
+      message.info('Erased. Undo brings it back.');
+    });
+  const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
+    const [file] = target.files ?? [];
+    // The same file can be chosen again after it was mended.
+    target.value = '';
+    if (file) edits.write(async () => read(readBackup, await file.text(), file.name));
+  };
+
+  return (
+    <div className={styles.stage}>
+      <h1>Data</h1>
+      <section className={styles.sheet}>
+        <h2>Kept in this browser</h2>
+        <p data-testid="kept">
+          {bikes.length === 0
+            ? 'No bikes.'
+            : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
+          Everything is kept as it is typed, and nowhere else: a backup is the only copy.
+        </p>
+        <div className={styles.buttons}>
+          <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
+            Save a backup
+          </Button>
+          <Button icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
+            Open a backup…
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            hidden
+            data-testid="backup-file"
+            onChange={pick}
+          />
+          <Popconfirm
+            title="Erase all bikes and setups?"
+            description="Undo can bring them back in this browser; a backup is safer."
+            okText="Erase"
+            cancelText="Keep"
+            onConfirm={erase}
+          >
+            <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
+              Erase everything…
+            </Button>
+          </Popconfirm>
+        </div>
+        {failure && (
+          <p className={styles.failure} role="alert">
+            <b>{failure.fileName}</b>: {failure.message}
+          </p>
+        )}
+        {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
+      </section>
+
+      <section className={styles.sheet}>
+        <h2>Units and schools</h2>
+        <dl className={styles.choices}>
+          <Choice
+            name="Speed"
+            value={preferences.speedUnit}
+            choices={{ kmh: 'km/h', mph: 'mph' }}
+            onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
+          />
+          <Choice
+            name="Gear inches by"
+            value={preferences.gearInchSchool}
+            choices={{ ownWheel: 'the bike’s own wheel', nominal27: 'a nominal 27 in wheel' }}
+            onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
+          />
+          <Choice
+            name="Colours"
+            value={preferences.theme}
+            choices={{ system: 'as the system', light: 'light', dark: 'dark' }}
+            onChoose={(theme) => edits.editPreferences({ theme })}
+          />
+        </dl>
+      </section>
+
+      <section className={styles.sheet}>
+        <h2>About</h2>
+        <p>
+          Rontel works with published numbers and plain geometry. The part maker’s sheet and torque win over it; local
+          road rules apply; have a qualified mechanic check what you are unsure of.
+        </p>
+      </section>
+    </div>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  readonly name: string;
+  readonly value: T;
+  readonly choices: Readonly<Record<T, string>>;
+  readonly onChoose: (value: T) => void;
+}
+
+function Choice<T extends string>({ name, value, choices, onChoose }: ChoiceProps<T>) {
+  const id = useId();
+  return (
+    <>
+      <dt id={id}>{name}</dt>
+      <dd>
+        <Segmented<T>
+          aria-labelledby={id}
+          value={value}
+          onChange={onChoose}
+          options={(Object.keys(choices) as T[]).map((option) => ({ value: option, label: choices[option] }))}
+        />
+      </dd>
+    </>
+  );
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button, Select } from 'antd';
+import { gearTableCsv } from '../../formats/csv';
+import type { SizedGear } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Explained } from '../../kit/explain/Slip';
+import { fileName, saveText } from '../../kit/files';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+
+interface GearTableProps {
+  readonly gears: Gears;
+  readonly selected: SizedGear;
+  readonly onSelect: (gear: SizedGear) => void;
+}
+
+/** Rings across, cogs down, in one quantity. */
+export function GearTable({ gears, selected, onSelect }: GearTableProps) {
+  const { bench, preferences, edits } = useReadyBench();
+  const { report, context } = gears;
+  const { chainrings, cogs } = report.setup;
+  const choice = quantityChoice(preferences);
+  const view = quantityView(choice);
+  const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
+  const save = () =>
+    saveText(fileName(`${bench.bike.name} gears`, 'csv'), 'text/csv', gearTableCsv(report, context.riding.cadenceRpm));
+  useShortcut('quantity', () => choose(nextOf(QUANTITY_VIEWS, view).id));
+  useShortcut('csv', save);
+  const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
+
+  return (
+    <section className={styles.panel} aria-label="Gear table">
+      <div className={styles.panelHead}>
+        <h2>Gears</h2>
+        <Select
+          aria-label="Quantity"
+          title={withKey('Quantity', 'quantity')}
+          size="small"
+          value={choice}
+          onChange={choose}
+          style={{ width: 190 }}
+          options={QUANTITY_VIEWS.map(({ id, title }) => ({ value: id, label: title }))}
+        />
+        <Button
+          size="small"
+          icon={<DownloadOutlined />}
+          onClick={save}
+          title={withKey('Save the gear table as CSV', 'csv')}
+        >
+          CSV
+        </Button>
+      </div>
+      {choice === 'gainRatio' && context.riding.crankLengthMm === undefined && (
+        <p className={styles.missing}>Gain ratio needs the crank length: type it above.</p>
+      )}
+      <table className={styles.gearTable} data-testid="gear-table">
+        <caption className={styles.hidden}>{view.title} of every gear, rings across, cogs down</caption>
+        <thead>
+          <tr>
+            <th scope="col">cog</th>
+            {chainrings.map((ring) => (
+              <th key={ring} scope="col">
+                {ring}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {cogs.map((cog) => (
+            <tr key={cog}>
+              <th scope="row">{cog}</th>
+              {chainrings.map((ring) => {
+                const gear = byPair.get(`${ring}/${cog}`)!;
+                return (
+                  <td
+                    key={ring}
+                    className={`${gear.crossChained ? styles.crossedCell : ''} ${gear.key === selected.key ? styles.selectedCell : ''}`}
+                    onClick={() => onSelect(gear)}
+                  >
+                    <span className={styles.crossMark}>
+                      {gear.crossChained && <i className={styles.legendHollow} role="img" aria-label="cross-chained" />}
+                    </span>
+                    <Explained explain={() => view.explain(gear, context)}>
+                      <span data-cell={gear.key}>{view.text(gear)}</span>
+                    </Explained>
+                    <span className={styles.twinMark}>
+                      {gear.twin && (
+                        <span title={`exactly the same as ${gear.twin.chainring}/${gear.twin.cog}`}>
+                          ={gear.twin.chainring}/{gear.twin.cog}
+                        </span>
+                      )}
+                    </span>
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {chainrings.length > 1 && (
+        <p className={styles.tableLegend}>
+          <i className={styles.legendHollow} /> cross-chained: big ring with the two largest cogs, small ring with the
+          two smallest
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,99 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { SizedGear } from '../../core/gears';
+import { explainCheck } from '../../kit/explain/fit';
+import {
+  explainDevelopment,
+  explainDistinct,
+  explainOverlap,
+  explainRange,
+  explainRatio,
+  explainSpeed,
+  gearName,
+} from '../../kit/explain/gears';
+import type { Explanation } from '../../kit/explain/explanation';
+import { Explained } from '../../kit/explain/Slip';
+import { fixed, percentText, short, speedText } from '../../kit/format';
+import { VerdictMark } from '../../kit/verdict/VerdictMark';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+
+/** The figures that decide, first and large. */
+export function KeyFigures({ gears }: { gears: Gears }) {
+  const { report, checks, context } = gears;
+  const { overlap, distinct, setup } = report;
+  const capacity = checks.find(({ id }) => id === 'totalCapacity')!;
+  return (
+    <section className={styles.figures} aria-label="Key figures">
+      <EndGear name="Easiest gear" gear={report.gears[0]!} gears={gears} />
+      <EndGear name="Hardest gear" gear={report.gears.at(-1)!} gears={gears} />
+      <KeyFigure
+        name="Range"
+        testId="range"
+        explain={() => explainRange(report)}
+        value={percentText(report.range.quotient)}
+      >
+        hardest over easiest
+      </KeyFigure>
+      <KeyFigure
+        name="Distinct gears"
+        testId="distinct"
+        explain={() => explainDistinct(report, context)}
+        value={`${distinct.length}`}
+      >
+        of {report.gears.length}, at {short(context.riding.closenessPercent, 2)} % apart
+      </KeyFigure>
+      <KeyFigure
+        name="Ring overlap"
+        testId="overlap"
+        explain={() => explainOverlap(report)}
+        value={overlap ? percentText(overlap.share) : 'none'}
+      >
+        {overlap ? 'of the range, log scale' : 'one ring'}
+      </KeyFigure>
+      <div className={`${styles.figure} ${styles.verdictFigure}`}>
+        <h2>Rear derailleur capacity</h2>
+        <Explained className={styles.verdictValue} explain={() => explainCheck(capacity, setup)}>
+          <VerdictMark verdict={capacity.verdict} />
+        </Explained>
+        <p data-testid="capacity">{capacity.message}</p>
+      </div>
+    </section>
+  );
+}
+
+interface KeyFigureProps {
+  readonly name: string;
+  readonly testId: string;
+  readonly explain: () => Explanation;
+  readonly value: string;
+  readonly children: ReactNode;
+}
+
+function KeyFigure({ name, testId, explain, value, children }: KeyFigureProps) {
+  return (
+    <div className={styles.figure}>
+      <h2>{name}</h2>
+      <Explained className={styles.value} explain={explain}>
+        <span data-testid={testId}>{value}</span>
+      </Explained>
+      <p>{children}</p>
+    </div>
+  );
+}
+
+function EndGear({ name, gear, gears }: { name: string; gear: SizedGear; gears: Gears }) {
+  const { context } = gears;
+  return (
+    <KeyFigure
+      name={`${name}, ${gearName(gear)}`}
+      testId={name.startsWith('Easiest') ? 'easiest' : 'hardest'}
+      explain={() => explainRatio(gear)}
+      value={fixed(gear.ratio, 3)}
+    >
+      <Explained explain={() => explainDevelopment(gear, context)}>{fixed(gear.developmentM, 2)} m</Explained>,{' '}
+      <Explained explain={() => explainSpeed(gear, context)}>{speedText(context.speedUnit, gear.speedKmh)}</Explained>
+    </KeyFigure>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+
+import { lowestTerms, type SizedGear } from '../../core/gears';
+import {
+  explainDevelopment,
+  explainGainRatio,
+  explainGearInches,
+  explainRatio,
+  explainSpeed,
+  gearName,
+  READING_TEXT,
+} from '../../kit/explain/gears';
+import { Explained } from '../../kit/explain/Slip';
+import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
+import { Ladder } from '../../kit/ladder/Ladder';
+import type { Preferences } from '../../records';
+import { quantityChoice, quantityView } from './quantity';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+
+interface LadderPanelProps {
+  readonly gears: Gears;
+  readonly preferences: Preferences;
+  readonly selected: SizedGear;
+  readonly onSelect: (gear: SizedGear) => void;
+}
+
+/** The ladder with its legend, and the chosen gear read out in full. */
+export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPanelProps) {
+  const { report, context } = gears;
+  const speed = quantityView(preferences.speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
+  const view = quantityView(quantityChoice(preferences));
+  // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
+  const shown = view.id === speed.id || view.perMetre(selected) === undefined ? quantityView('development') : view;
+  const rpm = short(context.riding.cadenceRpm, 1);
+  const upperTitle = `Speed at ${rpm} rpm, ${SPEED_UNIT_TEXT[preferences.speedUnit]}`;
+  return (
+    <section className={styles.panel} aria-label="Ladder">
+      <div className={styles.ladderHead}>
+        <b>{upperTitle}</b>
+        <span className={styles.legend}>
+          between rungs: {READING_TEXT[preferences.stepReading]}
+          {preferences.stepReading === 'logStep' ? '' : ', %'}
+          {report.setup.chainrings.length > 1 && (
+            <>
+              <i className={styles.legendHollow} /> cross-chained <i className={styles.legendTwin}>=</i> exact twins
+            </>
+          )}
+        </span>
+      </div>
+      <Ladder
+        report={report}
+        upper={{ title: upperTitle, perMetre: speed.perMetre(selected)! }}
+        lower={{ title: shown.title, perMetre: shown.perMetre(selected)! }}
+        reading={preferences.stepReading}
+        selectedKey={selected.key}
+        onSelect={onSelect}
+      />
+      <div className={styles.ladderFoot}>
+        <Readout gears={gears} gear={selected} />
+        <b>{shown.title}</b>
+      </div>
+    </section>
+  );
+}
+
+function Readout({ gears, gear }: { gears: Gears; gear: SizedGear }) {
+  const { context } = gears;
+  const [ring, cog] = lowestTerms(gear);
+  const reduced = ring === gear.chainring ? '' : ` = ${ring}:${cog}`;
+  return (
+    <p className={styles.readout} data-testid="readout">
+      <b>
+        {gearName(gear)}
+        {reduced}
+      </b>
+      <Explained explain={() => explainRatio(gear)}>ratio {fixed(gear.ratio, 3)}</Explained>
+      <Explained explain={() => explainGearInches(gear, 'ownWheel', context)}>
+        {fixed(gear.gearInchesOwnWheel, 1)} in
+      </Explained>
+      <Explained explain={() => explainDevelopment(gear, context)}>{fixed(gear.developmentM, 3)} m</Explained>
+      {gear.gainRatio !== undefined && (
+        <Explained explain={() => explainGainRatio(gear, context)}>gain {fixed(gear.gainRatio, 2)}</Explained>
+      )}
+      <Explained explain={() => explainSpeed(gear, context)}>
+        {speedText(context.speedUnit, gear.speedKmh)} at {short(context.riding.cadenceRpm, 1)} rpm
+      </Explained>
+      {gear.twin && <span>same as {gearName(gear.twin)}</span>}
+      {gear.crossChained && <span>cross-chained</span>}
+    </p>
+  );
+}

@@ -1,0 +1,96 @@
+'use client';
+
+import { Segmented, Select } from 'antd';
+import { READING_TEXT, explainMeanStep, explainStep, stepText } from '../../kit/explain/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Explained } from '../../kit/explain/Slip';
+import { signedTeeth } from '../../kit/format';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { STEP_ROUTES, type StepRoute } from '../../records';
+import { nextOf } from './quantity';
+import { stepListing } from './step-rows';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+
+const ROUTE_TEXT: Readonly<Record<StepRoute, string>> = {
+  cassette: 'Cassette',
+  shiftPath: 'Shift path',
+  allGears: 'Every gear',
+};
+
+const READINGS = ['speedStep', 'cadenceDrop', 'logStep'] as const;
+
+/** Step by step from easiest to hardest: teeth and size, in the reading that the rider chose. */
+export function StepList({ gears }: { gears: Gears }) {
+  const { preferences, edits } = useReadyBench();
+  const { report } = gears;
+  const { stepReading: reading, stepRoute: route } = preferences;
+  useShortcut('reading', () => edits.editPreferences({ stepReading: nextOf(READINGS, reading) }));
+  useShortcut('route', () => edits.editPreferences({ stepRoute: nextOf(STEP_ROUTES, route) }));
+  const { rows, summary } = stepListing(report, route);
+
+  return (
+    <section className={styles.panel} aria-label="Steps">
+      <div className={styles.panelHead}>
+        <h2>Steps</h2>
+        <Segmented
+          size="small"
+          aria-label="Way through the gears"
+          title={withKey('Way through the gears', 'route')}
+          value={route}
+          onChange={(stepRoute) => edits.editPreferences({ stepRoute })}
+          options={STEP_ROUTES.map((value) => ({ value, label: ROUTE_TEXT[value] }))}
+        />
+        <Select
+          size="small"
+          aria-label="Reading"
+          title={withKey('Reading of steps', 'reading')}
+          value={reading}
+          style={{ width: 122 }}
+          onChange={(stepReading) => edits.editPreferences({ stepReading })}
+          options={READINGS.map((value) => ({ value, label: READING_TEXT[value] }))}
+        />
+      </div>
+      {summary && (
+        <p className={styles.stepSummary}>
+          largest <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b> at {summary.largest.from}→
+          {summary.largest.to}, mean{' '}
+          <Explained
+            explain={() => explainMeanStep(rows.length, summary.totalLogStep, reading, stepText(summary.mean, reading))}
+          >
+            {stepText(summary.mean, reading)}
+          </Explained>
+          {route === 'shiftPath' && `, ${report.path.gears.length} gears`}
+        </p>
+      )}
+      <table className={styles.stepTable} data-testid="step-table">
+        <thead>
+          <tr>
+            <th scope="col">easier → harder</th>
+            <th scope="col">teeth</th>
+            <th scope="col">{READING_TEXT[reading]}</th>
+            <th aria-label="in scale" />
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ key, step, from, to, share, isLargest }) => (
+            <tr key={key} className={isLargest ? styles.largest : undefined}>
+              <th scope="row">
+                {from}→{to}
+                {step.ringChange && route === 'shiftPath' && <em> ring change</em>}
+              </th>
+              <td>{step.cogJumpT === 0 ? '0' : signedTeeth(step.cogJumpT)}</td>
+              <td>
+                <Explained explain={() => explainStep(step, reading)}>{stepText(step, reading)}</Explained>
+              </td>
+              <td className={styles.barCell}>
+                <span className={styles.stepBar} style={{ width: `${share * 100}%` }} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,58 @@
+import {
+  largestStep,
+  meanStep,
+  stepsAlong,
+  type Gear,
+  type GearReport,
+  type Step,
+  type StepSize,
+} from '../../core/gears';
+import type { StepRoute } from '../../records';
+
+export interface StepRow {
+  readonly key: string;
+  readonly step: Step;
+  readonly from: string;
+  readonly to: string;
+  /** Length of its bar, as a share of the longest. */
+  readonly share: number;
+  readonly isLargest: boolean;
+}
+
+export interface StepListing {
+  readonly rows: readonly StepRow[];
+  /** Undefined where there is no step at all. */
+  readonly summary: { readonly mean: StepSize; readonly totalLogStep: number; readonly largest: StepRow } | undefined;
+}
+
+const pair = ({ chainring, cog }: Gear) => `${chainring}/${cog}`;
+const cog = (gear: Gear) => `${gear.cog}`;
+
+/** The steps along the cassette, the shift path, or every gear in order of size. */
+export function stepListing(report: GearReport, route: StepRoute): StepListing {
+  const { steps, name } = stepsOf(report, route);
+  if (steps.length === 0) return { rows: [], summary: undefined };
+  const largest = largestStep(steps);
+  const rows = steps.map((step) => ({
+    key: `${pair(step.from)} ${pair(step.to)}`,
+    step,
+    from: name(step.from),
+    to: name(step.to),
+    share: largest.logStep === 0 ? 0 : step.logStep / largest.logStep,
+    isLargest: step === largest,
+  }));
+  const totalLogStep = steps.reduce((sum, { logStep }) => sum + logStep, 0);
+  return { rows, summary: { mean: meanStep(steps), totalLogStep, largest: rows.find(({ isLargest }) => isLargest)! } };
+}
+
+function stepsOf({ gears, path, setup, steps }: GearReport, route: StepRoute) {
+  switch (route) {
+    case 'cassette':
+      // Every ring takes the same steps along the cassette.
+      return { steps: stepsAlong(gears.filter(({ chainring }) => chainring === setup.chainrings[0])), name: cog };
+    case 'shiftPath':
+      return { steps: stepsAlong(path.gears), name: pair };
+    case 'allGears':
+      return { steps, name: pair };
+  }
+}
