@@ -6,7 +6,7 @@ export default tseslint.config(
   { ignores: ['.next/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
   ...next,
   {
-    files: ['**/*.ts', '**/*.tsx'],
+    files: ['**/*.ts', '**/*.tsx', '**/*.d.mts'],
     extends: [...tseslint.configs.recommendedTypeChecked],
     languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
     rules: {

@@ -22,10 +22,17 @@ const shared = {
 
 /** @type {import('jest').Config} */
 const config = {
+  // A page under test is slower than a function; this is where a hung test ends, not a measure of speed.
+  testTimeout: 40_000,
   reporters: ['default', '<rootDir>/scripts/counts-reporter.cjs'],
   projects: [
     { ...shared, displayName: 'unit', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'] },
-    { ...shared, displayName: 'browser', testEnvironment: 'node', testMatch: ['<rootDir>/tests/browser/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'browser',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/tests/browser/**/*.test.ts'],
+    },
   ],
 };
 export default config;

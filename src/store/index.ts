@@ -6,3 +6,4 @@ export { StoreProvider, useDb } from './StoreProvider';
 export { useWorkshop } from './useWorkshop';
 export type { Workshop } from './useWorkshop';
 export { addBike, removeBike, setPreferences } from './workshop';
+export type { PreferencesEdit } from './workshop';

@@ -39,10 +39,14 @@ export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: numb
   });
 }
 
+type PreferencesChange = Partial<Omit<Preferences, 'id'>>;
+/** What changes; a function where it hangs on what is kept, which may be newer than what is on screen. */
+export type PreferencesEdit = PreferencesChange | ((now: Preferences) => PreferencesChange);
+
 /** How things are looked at; no undo step. */
-export async function setPreferences(db: RontelDatabase, edit: Partial<Omit<Preferences, 'id'>>): Promise<void> {
+export async function setPreferences(db: RontelDatabase, edit: PreferencesEdit): Promise<void> {
   await db.transaction('rw', db.preferences, async () => {
     const now = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
-    await db.preferences.put({ ...now, ...edit });
+    await db.preferences.put({ ...now, ...(typeof edit === 'function' ? edit(now) : edit) });
   });
 }

@@ -6,7 +6,7 @@ import { createContext, use, useCallback, useMemo, useState, type ReactNode } fr
 import { readLink } from '../../formats/link';
 import { wheelOf, type BikeRecord, type Preferences, type SetupRecord } from '../../records';
 import type { Setup, Wheel } from '../../core/gears';
-import { change, redo, setPreferences, undo, useWorkshop, type Workshop } from '../../store';
+import { change, redo, setPreferences, undo, useWorkshop, type PreferencesEdit, type Workshop } from '../../store';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
 
 /** What lies on the bench: a bike with its setup, kept here or come by a link. */
@@ -22,7 +22,7 @@ export interface BenchEdits {
   /** @param field names what is edited, for undo and its tooltip */
   readonly editBike: (field: string, edit: (bike: BikeRecord) => BikeRecord) => void;
   readonly editSetup: (field: string, edit: (setup: SetupRecord) => SetupRecord) => void;
-  readonly editPreferences: (edit: Partial<Omit<Preferences, 'id'>>) => void;
+  readonly editPreferences: (edit: PreferencesEdit) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** Runs a write and says it when it fails; nothing fails silently. */

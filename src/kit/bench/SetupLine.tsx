@@ -69,7 +69,7 @@ export function SetupLine() {
             disabled={fromLink}
             onChange={({ target }) => {
               const cassette = alternatives[Number(target.value)];
-              if (cassette) commit({ ...setup, cogs: cassette.cogs });
+              if (cassette) edits.editSetup('cassette', (record) => ({ ...record, cogs: cassette.cogs }));
             }}
             options={alternatives.map(({ cogs }, i) => ({
               value: i,

@@ -1,30 +1,38 @@
 'use client';
 
 import { CloseOutlined } from '@ant-design/icons';
-import { createContext, use, useEffect, useId, useMemo, useState, type ReactNode } from 'react';
+import { createContext, use, useEffect, useId, useMemo, useState, type MouseEvent, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
 import type { Explanation } from './explanation';
 import styles from './Slip.module.css';
 
 interface Slip {
   readonly place: HTMLElement | null;
-  readonly openId: string | undefined;
-  readonly show: (id: string | undefined) => void;
+  readonly open: OpenSlip | undefined;
+  readonly show: (open: OpenSlip | undefined) => void;
 }
 
-const SlipContext = createContext<Slip>({ place: null, openId: undefined, show: () => undefined });
+interface OpenSlip {
+  /** The figure that it explains. */
+  readonly id: string;
+  /** The part of the window that the figure is not in. */
+  readonly side: 'left' | 'right';
+  readonly edge: 'top' | 'bottom';
+}
+
+const SlipContext = createContext<Slip>({ place: null, open: undefined, show: () => undefined });
 
 /** Holds the slip: the one sheet on which the working of a figure is shown, beside what it belongs to. */
 export function SlipProvider({ children }: { children: ReactNode }) {
   const [place, setPlace] = useState<HTMLElement | null>(null);
-  const [openId, show] = useState<string>();
+  const [open, show] = useState<OpenSlip>();
   useEffect(() => {
-    if (openId === undefined) return;
+    if (open === undefined) return;
     const close = (event: KeyboardEvent) => event.key === 'Escape' && show(undefined);
     window.addEventListener('keydown', close);
     return () => window.removeEventListener('keydown', close);
-  }, [openId]);
-  const slip = useMemo(() => ({ place, openId, show }), [place, openId]);
+  }, [open]);
+  const slip = useMemo(() => ({ place, open, show }), [place, open]);
   return (
     <SlipContext value={slip}>
       {children}
@@ -44,28 +52,48 @@ export function Explained({
   children: ReactNode;
 }) {
   const id = useId();
-  const { place, openId, show } = use(SlipContext);
-  const open = openId === id;
+  const { place, open, show } = use(SlipContext);
+  const isOpen = open?.id === id;
+  const toggle = ({ currentTarget }: MouseEvent<HTMLElement>) => {
+    const { left, right, top } = currentTarget.getBoundingClientRect();
+    show(
+      isOpen
+        ? undefined
+        : {
+            id,
+            side: (left + right) / 2 > window.innerWidth / 2 ? 'left' : 'right',
+            edge: top > window.innerHeight / 2 ? 'top' : 'bottom',
+          },
+    );
+  };
   return (
     <>
       <button
         type="button"
         className={`${styles.figure} ${className ?? ''}`}
-        aria-expanded={open}
+        aria-expanded={isOpen}
         title="How this is worked out"
-        onClick={() => show(open ? undefined : id)}
+        onClick={toggle}
       >
         {children}
       </button>
-      {open && place && createPortal(<Working explanation={explain()} onClose={() => show(undefined)} />, place)}
+      {isOpen &&
+        place &&
+        createPortal(<Working explanation={explain()} at={open} onClose={() => show(undefined)} />, place)}
     </>
   );
 }
 
-function Working({ explanation, onClose }: { explanation: Explanation; onClose: () => void }) {
+function Working({ explanation, at, onClose }: { explanation: Explanation; at: OpenSlip; onClose: () => void }) {
   const { title, formula, worked, source, note } = explanation;
   return (
-    <aside className={styles.slip} data-testid="slip" aria-label={`How it is worked out: ${title}`}>
+    <aside
+      className={styles.slip}
+      data-side={at.side}
+      data-edge={at.edge}
+      data-testid="slip"
+      aria-label={`How it is worked out: ${title}`}
+    >
       <header className={styles.head}>
         <h2>{title}</h2>
         <button type="button" className={styles.close} onClick={onClose} aria-label="Close" title="Close (Esc)">

@@ -6,11 +6,14 @@ export function Field({
   id,
   label,
   problem,
+  narrow = false,
   children,
 }: {
   id: string;
   label: ReactNode;
   problem?: { readonly message: string; readonly unfinished: boolean } | undefined;
+  /** Narrow fields stand side by side: their message lies over what is below, so that nothing moves. */
+  narrow?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -20,7 +23,11 @@ export function Field({
       </label>
       {children}
       {problem && (
-        <p id={`${id}-problem`} role="alert" className={problem.unfinished ? styles.hint : styles.problem}>
+        <p
+          id={`${id}-problem`}
+          role="alert"
+          className={`${problem.unfinished ? styles.hint : styles.problem} ${narrow ? styles.over : ''}`}
+        >
           {problem.message}
         </p>
       )}

@@ -31,7 +31,7 @@ export function NumberField(props: NumberFieldProps) {
   };
   const draft = useDraft(owner, value === undefined ? '' : String(value), parse, onCommit);
   return (
-    <Field id={id} label={label ?? term} problem={draft.problem}>
+    <Field id={id} label={label ?? term} problem={draft.problem} narrow>
       <Input
         id={id}
         {...draft.inputProps}

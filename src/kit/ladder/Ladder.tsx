@@ -62,7 +62,6 @@ function Drawing({ report, upper, lower, reading, selectedKey, onSelect, width }
       </defs>
       <Axis layout={layout} axis={upper} side="upper" />
       <Axis layout={layout} axis={lower} side="lower" />
-      {layout.overlap && <Overlap layout={layout} share={report.overlap!.share} fill={`url(#${hatchId})`} />}
       {selected && (
         <line
           className={styles.plumb}
@@ -72,6 +71,7 @@ function Drawing({ report, upper, lower, reading, selectedKey, onSelect, width }
           y2={layout.height - AXIS_HEIGHT + 6}
         />
       )}
+      {layout.overlap && <Overlap layout={layout} share={report.overlap!.share} fill={`url(#${hatchId})`} />}
       {layout.ties.map(({ key, x, top, bottom }) => (
         <g key={key} className={styles.tie}>
           <line x1={x} x2={x} y1={top} y2={bottom} />

@@ -35,7 +35,7 @@ export function componentTheme(mode: 'light' | 'dark'): ThemeConfig {
       boxShadowSecondary: `0 2px 10px rgb(0 0 0 / ${mode === 'dark' ? 0.5 : 0.18})`,
     },
     components: {
-      Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 560 },
+      Button: { primaryShadow: 'none', dangerShadow: 'none', defaultShadow: 'none', fontWeight: 560 },
       Segmented: { itemSelectedBg: palette.sheet, trackBg: palette.shade, trackPadding: 2 },
       Select: { optionSelectedBg: palette.markWash },
       Tooltip: { colorBgSpotlight: palette.steel, colorTextLightSolid: palette.steelInk },

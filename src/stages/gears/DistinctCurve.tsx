@@ -76,12 +76,12 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
     ],
   };
   return (
-    <div
-      className={styles.curve}
-      role="img"
-      aria-label={`${count} distinct gears at ${short(closenessPercent, 2)} % closeness`}
-    >
-      <Line data={data} options={options} />
+    <div className={styles.curve}>
+      <Line
+        data={data}
+        options={options}
+        aria-label={`${count} distinct gears at ${short(closenessPercent, 2)} % closeness`}
+      />
     </div>
   );
 }

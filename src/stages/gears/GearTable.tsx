@@ -29,7 +29,9 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
   const save = () =>
     saveText(fileName(`${bench.bike.name} gears`, 'csv'), 'text/csv', gearTableCsv(report, context.riding.cadenceRpm));
-  useShortcut('quantity', () => choose(nextOf(QUANTITY_VIEWS, view).id));
+  useShortcut('quantity', () =>
+    edits.editPreferences((now) => preferencesFor(nextOf(QUANTITY_VIEWS, quantityView(quantityChoice(now))).id)),
+  );
   useShortcut('csv', save);
   const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
 

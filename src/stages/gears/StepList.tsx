@@ -26,8 +26,8 @@ export function StepList({ gears }: { gears: Gears }) {
   const { preferences, edits } = useReadyBench();
   const { report } = gears;
   const { stepReading: reading, stepRoute: route } = preferences;
-  useShortcut('reading', () => edits.editPreferences({ stepReading: nextOf(READINGS, reading) }));
-  useShortcut('route', () => edits.editPreferences({ stepRoute: nextOf(STEP_ROUTES, route) }));
+  useShortcut('reading', () => edits.editPreferences((now) => ({ stepReading: nextOf(READINGS, now.stepReading) })));
+  useShortcut('route', () => edits.editPreferences((now) => ({ stepRoute: nextOf(STEP_ROUTES, now.stepRoute) })));
   const { rows, summary } = stepListing(report, route);
 
   return (
@@ -70,7 +70,7 @@ export function StepList({ gears }: { gears: Gears }) {
             <th scope="col">easier → harder</th>
             <th scope="col">teeth</th>
             <th scope="col">{READING_TEXT[reading]}</th>
-            <th aria-label="in scale" />
+            <td />
           </tr>
         </thead>
         <tbody>

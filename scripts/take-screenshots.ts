@@ -1,0 +1,78 @@
+// Takes the pictures that the README shows. One picture a main view; `npm run screenshots -- gears` takes just those
+// whose name begins so.
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { AppInBrowser } from '../tests/browser/harness';
+
+const FOLDER = 'docs/screenshots';
+/** A moment at which nothing of the demo workshop is due, so that no picture changes with the calendar. */
+const CLOCK = Date.UTC(2027, 3, 14, 9, 30);
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface Shot {
+  readonly name: string;
+  readonly size?: typeof DESK;
+  readonly dark?: boolean;
+  readonly path: string;
+  /** What is on screen when the page is ready. */
+  readonly ready: string;
+  readonly prepare?: (app: AppInBrowser) => Promise<void>;
+}
+
+const SHOTS: readonly Shot[] = [
+  { name: 'gears', path: '/gears', ready: '[data-gear]' },
+  { name: 'gears-dark', path: '/gears', ready: '[data-gear]', dark: true },
+  { name: 'gears-phone', path: '/gears', ready: '[data-gear]', size: PHONE },
+  {
+    name: 'gears-working',
+    path: '/gears',
+    ready: '[data-gear]',
+    prepare: (app) => app.click('[data-testid=overlap]'),
+  },
+  {
+    name: 'gears-error',
+    path: '/gears',
+    ready: '[data-gear]',
+    prepare: async (app) => {
+      await app.type('setup', '48/32 x 11-99');
+      await app.leaveField();
+      await app.shows('#setup-problem', 'cog 99');
+    },
+  },
+  { name: 'data', path: '/data', ready: '[data-testid=kept]' },
+];
+
+async function take(app: AppInBrowser, shot: Shot): Promise<void> {
+  const { width, height } = shot.size ?? DESK;
+  await app.resize(width, height);
+  await app.devTools('Emulation.setEmulatedMedia', {
+    features: [
+      { name: 'prefers-color-scheme', value: shot.dark ? 'dark' : 'light' },
+      { name: 'prefers-reduced-motion', value: 'reduce' },
+    ],
+  });
+  await app.begin(shot.path);
+  await app.find(shot.ready);
+  await shot.prepare?.(app);
+  await app.settled();
+  writeFileSync(join(FOLDER, `${shot.name}.png`), await app.picture());
+  console.log(`${shot.name}.png`);
+}
+
+async function main(): Promise<void> {
+  const wanted = process.argv.slice(2);
+  mkdirSync(FOLDER, { recursive: true });
+  const app = await AppInBrowser.start('demo');
+  try {
+    await app.stopClock(CLOCK);
+    for (const shot of SHOTS) {
+      if (wanted.length === 0 || wanted.some((name) => shot.name.startsWith(name))) await take(app, shot);
+    }
+  } finally {
+    await app.stop();
+  }
+}
+
+void main();

@@ -1,0 +1,198 @@
+import { rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Key } from 'selenium-webdriver';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('empty');
+}, 60_000);
+afterAll(() => app.stop());
+
+const fixture = (name: string) => join(__dirname, '../fixtures/backups', name);
+const choose = async (path: string) => (await app.find('[data-testid=backup-file]')).sendKeys(path);
+
+/** The records of a saved backup, without the moment at which it was saved. */
+const dataOf = (text: string) => (JSON.parse(text) as { data: unknown }).data;
+
+async function saveBackup(): Promise<string> {
+  await app.open('/data');
+  await app.clickText('button', 'Save a backup');
+  return app.download('.json');
+}
+
+async function eraseEverything(): Promise<void> {
+  await app.open('/data');
+  await app.clickText('button', 'Erase everything');
+  await app.click('.ant-popconfirm .ant-btn-primary');
+  await app.shows('[data-testid=kept]', 'No bikes.');
+}
+
+test('an empty app asks for one line, and refuses what it cannot read', async () => {
+  await app.open('/');
+  await app.shows('h1', 'What is on your bike?');
+  await app.type('first-setup', '48/32 x 11-99');
+  await app.shows('#first-setup-problem', 'cog 99: cogs run from 9 to 60 teeth');
+});
+
+test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', async () => {
+  await app.type('first-setup', '48/32 x 11-36');
+  await app.clickText('button', 'Put it on the bench');
+  await app.shows('[data-testid=easiest]', '0.889');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.type('tyre', '38');
+  await app.type('totalCapacityT', '39');
+  await app.leaveField();
+  await app.shows('[data-testid=capacity]', '41T needed, 39T published: 2T over the sheet');
+  await app.shows('[data-testid=check-totalCapacity]', 'To mend: a 34T small ring');
+
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=easiest]', '0.889');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=rollout-used]', '2192.8 mm');
+  expect(await app.value('setup')).toBe('48/32 x 11-36');
+
+  const saved = await saveBackup();
+  expect(dataOf(saved)).toMatchObject({ setups: [{ chainrings: [48, 32], rearDerailleur: { totalCapacityT: 39 } }] });
+  await eraseEverything();
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=kept]', 'No bikes.');
+
+  const file = join(tmpdir(), `rontel-round-trip-${process.pid}.json`);
+  writeFileSync(file, saved);
+  await choose(file);
+  await app.clickText('button', 'Take it in');
+  await app.shows('[data-testid=kept]', '1 bike: My bike.');
+  rmSync(file);
+  expect(dataOf(await saveBackup())).toEqual(dataOf(saved));
+  await app.open('/gears');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=capacity]', '2T over the sheet');
+});
+
+test.each([
+  ['cut-off.json', 'the file is broken or no backup'],
+  ['foreign.json', 'this file was not saved by Rontel'],
+  ['newer.json', 'the file has data version 999; this Rontel reads 1 to'],
+  ['cog-out-of-range.json', 'cog 99: cogs run from 9 to 60 teeth'],
+])('the bad backup %s is refused and touches nothing', async (name, message) => {
+  const before = dataOf(await saveBackup());
+  await choose(fixture(`bad/${name}`));
+  await app.shows('[role=alert]', message);
+  expect(dataOf(await saveBackup())).toEqual(before);
+});
+
+test('a backup can be added to what is here, or replace it, and undone', async () => {
+  await app.open('/data');
+  await choose(fixture('good/v1-demo-workshop.json'));
+  await app.clickText('button', 'Add what is not here yet');
+  await app.shows('[data-testid=kept]', '5 bikes: ');
+  await choose(fixture('good/v1-one-bike.json'));
+  await app.clickText('button', 'Replace the 5 here');
+  await app.shows('[data-testid=kept]', '1 bike: Estuary tourer.');
+  await app.click('[data-tool=undo]');
+  await app.shows('[data-testid=kept]', '5 bikes: ');
+  await app.click('[data-tool=undo]');
+  await app.shows('[data-testid=kept]', '1 bike: My bike.');
+});
+
+test('a link shows its setup at once, keeps nothing until asked, and is kept when asked', async () => {
+  await app.open(
+    '/gears?setup=44x10-11-13-15-17-19-21-24-28-32-38-44&wheel=622x42&rpm=80&crank=172.5&rd=36_44__&name=Seawall',
+  );
+  await app.shows('[data-testid=range]', '440.0 %');
+  await app.shows('[data-testid=capacity]', '34T needed, 36T published: 2T to spare');
+  expect(await (await app.find('#setup')).isEnabled()).toBe(false);
+  await app.open('/data');
+  await app.shows('[data-testid=kept]', '1 bike: My bike.');
+  await app.driver.navigate().back();
+  await app.clickText('button', 'Keep it on my bench');
+  await app.gone('[role=status] button');
+  await app.shows('[data-testid=range]', '440.0 %');
+  expect(await (await app.find('#setup')).isEnabled()).toBe(true);
+  expect(await app.value('cadence')).toBe('80');
+  await app.open('/data');
+  await app.shows('[data-testid=kept]', '2 bikes: My bike, Seawall.');
+});
+
+test('the link that is copied opens the same setup', async () => {
+  await app.open('/gears');
+  await app.devTools('Browser.grantPermissions', {
+    origin: app.url,
+    permissions: ['clipboardReadWrite', 'clipboardSanitizedWrite'],
+  });
+  await app.press('l');
+  await app.shows('.ant-message', 'Link copied');
+  const link = await app.driver.executeAsyncScript<string>(
+    'navigator.clipboard.readText().then(arguments[arguments.length - 1])',
+  );
+  expect(new URL(link).searchParams.get('setup')).toBe('44x10-11-13-15-17-19-21-24-28-32-38-44');
+  await app.open(link.slice(app.url.length));
+  await app.shows('[role=status]', 'Seawall came by a link');
+  await app.shows('[data-testid=range]', '440.0 %');
+});
+
+test('a broken link says why and lets one go on', async () => {
+  await app.open('/gears?setup=44x10-99');
+  await app.shows('[role=alert]', 'This link cannot be read: cog 99: cogs run from 9 to 60 teeth');
+  await app.clickText('button', 'Go on without it');
+  await app.gone('[role=alert]');
+});
+
+test('a bike is renamed, copied and removed, and undo brings it back', async () => {
+  const menu = async (item: string) => {
+    await app.click('[aria-label="Rename, copy or remove the bike"]');
+    await app.clickText('span', item);
+  };
+  await menu('Rename');
+  await app.type('bike-name', 'Ferry runner');
+  await app.press(Key.ENTER);
+  await app.shows('[aria-label=Bench]', 'Ferry runner');
+  await menu('New bike, as a copy');
+  await app.shows('[aria-label=Bench]', 'Copy of Ferry runner');
+  await menu('Remove Copy of Ferry runner');
+  await app.open('/data');
+  await app.shows('[data-testid=kept]', 'My bike, Ferry runner.');
+  await app.click('[data-tool=undo]');
+  await app.shows('[data-testid=kept]', 'Copy of Ferry runner.');
+});
+
+test('the choice of colours outlives a reload, from the first paint on', async () => {
+  await app.open('/data');
+  await app.clickText('label', 'dark');
+  const theme = () => app.driver.executeScript<string>('return document.documentElement.dataset.theme');
+  await app.driver.wait(async () => (await theme()) === 'dark', 5000);
+  await app.driver.navigate().refresh();
+  expect(await theme()).toBe('dark');
+});
+
+test('the keys are listed', async () => {
+  await app.open('/gears');
+  await app.press('?');
+  await app.shows('.ant-modal', 'Save the gear table as CSV');
+});
+
+test('the demo workshop can be looked round in from an empty app', async () => {
+  await eraseEverything();
+  await app.open('/gears');
+  await app.clickText('button', 'look round');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[aria-label=Bench]', 'Estuary tourer');
+});
+
+test('the HTTP interface answers', async () => {
+  const health = await fetch(`${app.url}/api/health`);
+  expect(await health.json()).toMatchObject({ status: 'ok' });
+  const gears = await fetch(`${app.url}/api/gears`, {
+    method: 'POST',
+    body: JSON.stringify({ wheel: { rolloutMm: 2192.8 }, setups: [{ chainrings: [48, 32], cogs: [11, 36] }] }),
+  });
+  expect(gears.status).toBe(200);
+  const tooMuch = await fetch(`${app.url}/api/gears`, { method: 'POST', body: 'x'.repeat(1_100_000) });
+  expect(tooMuch.status).toBe(413);
+});
+
+test('the page never complained', async () => {
+  expect(await app.complaints()).toEqual([]);
+});

@@ -1,0 +1,268 @@
+import { readFileSync } from 'node:fs';
+import { By, Key } from 'selenium-webdriver';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+}, 60_000);
+afterAll(() => app.stop());
+// Each test begins on the demo workshop as it came, so that one failure is one failure.
+beforeEach(() => app.begin('/gears'));
+
+const cell = (key: string) => `[data-cell="${key}"]`;
+
+test('the demo opens on the tourer, with its figures', async () => {
+  await app.open('/');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=easiest]', '0.889');
+  await app.shows('[data-testid=hardest]', '4.364');
+  await app.shows('[data-testid=distinct]', '18');
+  await app.shows('[data-testid=overlap]', '49.0 %');
+  await app.shows('[data-testid=capacity]', '41T needed, 41T published: at the limit');
+  expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(24);
+  expect(await app.complaints()).toEqual([]);
+});
+
+test('another setup in one line redraws everything, and names the cassettes of its range', async () => {
+  await app.type('setup', '46-30 × 11-34 11s');
+  await app.shows('[data-testid=cogs]', '11-13-15-17-19-21-23-25-27-30-34');
+  await app.shows('[data-testid=range]', '473.9 %');
+  await app.shows('[data-testid=capacity]', '39T needed, 41T published: 2T to spare');
+  expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(22);
+  await app.clickText('label', '9-speed');
+  await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34');
+  expect(await app.value('setup')).toBe('46/30 x 11-34 9s');
+});
+
+test('undo and redo, by key and by button, with what they act on said', async () => {
+  await app.type('setup', '46/30 x 11-34');
+  await app.shows('[data-testid=range]', '473.9 %');
+  await app.clickText('label', '9-speed');
+  await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=cogs]', '11-13-15-17-19-21-23-25-27-30-34');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=range]', '490.9 %');
+  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  await app.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
+  await app.shows('[data-testid=range]', '473.9 %');
+  expect(await (await app.find('[data-tool=undo]')).getAttribute('aria-label')).toBe('Undo: setup of Estuary tourer');
+  await app.click('[data-tool=undo]');
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.click('[data-tool=redo]');
+  await app.shows('[data-testid=range]', '473.9 %');
+});
+
+test('wheel, cadence and crank turn teeth into metres and speeds', async () => {
+  await app.shows('[data-testid=rollout-used]', '2192.8 mm');
+  await app.type('rollout', '2150');
+  await app.shows('[data-testid=rollout-used]', '2150.0 mm');
+  await app.type('cadence', '100');
+  await app.shows('[data-testid=readout]', '11.5 km/h at 100 rpm');
+  await app.type('rollout', '');
+  await app.shows('[data-testid=rollout-used]', '2192.8 mm');
+  await app.type('cadence', '90');
+  await app.leaveField();
+  await app.shows('[data-testid=readout]', '10.5 km/h at 90 rpm');
+});
+
+test.each([
+  ['setup', '32/48 x 11-36', 'chainrings 32/48: the big ring stands first; write 48/32'],
+  ['setup', '48/32 x 11-61', 'cog 61: cogs run from 9 to 60 teeth'],
+  ['setup', '72 x 11-36', 'chainring 72: chainrings run from 20 to 70 teeth'],
+  ['setup', '44 x 11-13-13', 'cog 13 is there twice: name each cog once'],
+  ['setup', '', 'type rings, x, cassette: 48/32 x 11-36'],
+  ['setup', 'my old bike', 'no x yet: write rings, x, cassette'],
+  ['tyre', '500', 'tyre width 500: it runs from 15 to 130 mm'],
+  ['rollout', '3000', 'measured rollout 3000: it runs from 800 to 2600 mm'],
+  ['rollout', '79', 'measured rollout 79: it runs from 800 to 2600 mm'],
+  ['cadence', 'fast', 'cadence “fast” is no number: type 20 to 200 rpm'],
+  ['totalCapacityT', '41.5', 'total capacity 41.5: whole numbers, 8 to 70 T'],
+  ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the first must not be above the second'],
+])('%s %p is refused beside the field; the text stays and nothing is touched', async (id, text, message) => {
+  const before = {
+    rollout: await app.text('[data-testid=rollout-used]'),
+    capacity: await app.text('[data-testid=capacity]'),
+  };
+  await app.type(id, text);
+  await app.leaveField();
+  await app.shows(`#${id}-problem`, message);
+  expect(await app.value(id)).toBe(text);
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=rollout-used]', before.rollout);
+  await app.shows('[data-testid=capacity]', before.capacity);
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=rollout-used]', before.rollout);
+  await app.shows('[data-testid=capacity]', before.capacity);
+});
+
+test('the first undo after text that cannot be read drops just that text', async () => {
+  await app.type('cadence', '95');
+  await app.leaveField();
+  await app.type('setup', 'nonsense');
+  await app.shows('#setup-problem', 'no x yet');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.gone('#setup-problem');
+  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  expect(await app.value('cadence')).toBe('95');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=readout]', 'at 90 rpm');
+});
+
+test('the table in every quantity, by key and by choice', async () => {
+  const expected = ['24.4', '24.0', '1.95', '1.82', '10.5', '6.5', '0.889'];
+  for (const text of expected) {
+    await app.press('q');
+    await app.shows(cell('32/36'), new RegExp(`^${text.replace('.', '\\.')}$`));
+  }
+});
+
+test('gain ratio asks for the crank length where it is missing', async () => {
+  await app.press('qqqq');
+  await app.shows(cell('32/36'), '1.82');
+  await app.type('crank', '');
+  await app.shows(cell('32/36'), '–');
+  await app.shows('[aria-label="Gear table"]', 'Gain ratio needs the crank length');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows(cell('32/36'), '1.82');
+});
+
+test('twins and crossed chains are marked by sign and word', async () => {
+  const table = await app.text('[data-testid=gear-table]');
+  for (const twin of ['=48/36', '=32/24', '=48/21', '=32/14']) expect(table).toContain(twin);
+  expect(await app.driver.findElements(By.css('[data-testid=gear-table] [aria-label="cross-chained"]'))).toHaveLength(
+    4,
+  );
+});
+
+test('steps in three readings along three ways', async () => {
+  await app.shows('[data-testid=step-table]', /36→32 −4T 12\.5 %/);
+  await app.press('r');
+  await app.shows('[data-testid=step-table]', /36→32 −4T 11\.1 %/);
+  await app.press('r');
+  await app.shows('[data-testid=step-table]', /36→32 −4T 0\.118/);
+  await app.press('r');
+  await app.press('w');
+  await app.shows('[aria-label=Steps]', 'largest 16.7 % at 32/28→32/24, mean 10.5 %, 17 gears');
+  await app.press('w');
+  await app.shows('[data-testid=step-table]', /32\/24→48\/36 \+12T 0\.0 %/);
+  await app.press('w');
+  await app.shows('[data-testid=step-table]', '36→32');
+});
+
+test('every figure opens its working, which follows the bench and closes with Escape', async () => {
+  await app.click('[data-testid=range]');
+  await app.shows('[data-testid=slip]', '(48 ÷ 11) ÷ (32 ÷ 36) = 4.909 = 490.9 %');
+  await app.click('[data-testid=overlap]');
+  await app.shows('[data-testid=slip]', 'ln(2.909 ÷ 1.333) ÷ ln(4.909) = 49.0 %');
+  await app.click(cell('48/36'));
+  await app.shows('[data-testid=slip]', '48 ÷ 36 = 4 ÷ 3 = 1.333');
+  await app.shows('[data-testid=slip]', 'the same as 32/24');
+  await app.click('[data-testid=distinct]');
+  await app.shows('[data-testid=slip]', '18 distinct gears of 24 at 5 %');
+  await app.type('closeness', '10');
+  await app.shows('[data-testid=slip]', '13 distinct gears of 24 at 10 %');
+  await app.type('closeness', '5');
+  await app.leaveField();
+  await app.press(Key.ESCAPE);
+  await app.gone('[data-testid=slip]');
+});
+
+test('every figure on the page has a working with formula, numbers and source', async () => {
+  const figures = await app.driver.findElements(
+    By.css('main button[aria-expanded], section[aria-label=Bench] button[aria-expanded]'),
+  );
+  expect(figures.length).toBeGreaterThan(45);
+  const titles = new Set<string>();
+  for (const figure of figures) {
+    await figure.click();
+    const slip = await app.find('[data-testid=slip]');
+    titles.add(await slip.findElement(By.css('h2')).getText());
+    expect((await slip.findElements(By.css('li'))).length).toBeGreaterThan(0);
+    await figure.click();
+  }
+  expect(titles.size).toBeGreaterThan(40);
+}, 60_000);
+
+test('the ladder is walked with the arrow keys', async () => {
+  await app.click('[data-gear="32/24"] text');
+  await app.shows('[data-testid=readout]', '32/24 = 4:3');
+  await app.press(Key.ARROW_RIGHT);
+  await app.shows('[data-testid=readout]', '32/21');
+  await app.press(Key.ARROW_LEFT, Key.ARROW_UP);
+  await app.shows('[data-testid=readout]', '48/36 = 4:3');
+  await app.shows('[data-testid=readout]', 'same as 32/24');
+});
+
+test('the ladder is true to scale on screen', async () => {
+  const middles = await app.driver.executeScript<Record<string, number>>(
+    `return Object.fromEntries([...document.querySelectorAll('[data-gear]')].map((rung) => {
+      const box = rung.querySelectorAll('rect')[1].getBoundingClientRect();
+      return [rung.dataset.gear, box.left + box.width / 2];
+    }))`,
+  );
+  const perLog = (a: string, b: string, quotient: number) => (middles[b]! - middles[a]!) / Math.log(quotient);
+  const whole = perLog('32/36', '48/11', (48 * 36) / (11 * 32));
+  expect(perLog('32/36', '32/32', 36 / 32)).toBeCloseTo(whole, 0);
+  expect(middles['48/21']).toBeCloseTo(middles['32/14']!, 1);
+});
+
+test('the gear table is saved as CSV', async () => {
+  await app.find('[data-gear]');
+  await app.press('c');
+  const lines = (await app.download('.csv')).trimEnd().split('\r\n');
+  expect(lines).toHaveLength(25);
+  expect(lines[0]).toMatch(/^chainring,cog,ratio,/);
+  expect(lines[1]).toContain('32,36,0.8888888888888888');
+});
+
+test('another bike comes on the bench and stays there after a reload', async () => {
+  await app.choose('bike', 'Harbour load carrier');
+  await app.shows('[data-testid=capacity]', '40T needed, 39T published: 1T over the sheet');
+  await app.shows('[data-testid=check-largestCog]', 'a longer cage alone does not help');
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=capacity]', '1T over the sheet');
+  expect(await app.value('setup')).toBe('38 x 11-51 11s');
+});
+
+test('nothing scrolls sideways, at the desk or on a phone, in error or not', async () => {
+  for (const width of [1280, 768, 390]) {
+    await app.resize(width, 800);
+    for (const capacity of ['39', '999']) {
+      await app.type('totalCapacityT', capacity);
+      await app.type('largestCogMinT', capacity);
+      await app.leaveField();
+      expect(await app.scrollsSideways()).toBe(false);
+    }
+    await app.open('/data');
+    expect(await app.scrollsSideways()).toBe(false);
+    await app.open('/gears');
+  }
+  await app.resize(1280, 800);
+});
+
+test.each(['light', 'dark'])(
+  'no accessibility fault is found, %s',
+  async (scheme) => {
+    await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
+    const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+    for (const path of ['/gears', '/data']) {
+      await app.open(path);
+      await app.find(path === '/gears' ? '[data-gear]' : '[data-testid=kept]');
+      await app.driver.executeScript(axe);
+      const faults = await app.driver.executeAsyncScript<string[]>(
+        `const done = arguments[arguments.length - 1];
+       axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
+         done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
+      );
+      expect(faults).toEqual([]);
+    }
+  },
+  40_000,
+);
+
+test('the page never complained', async () => {
+  expect(await app.complaints()).toEqual([]);
+});

@@ -1,0 +1,216 @@
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Browser, Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
+import { Level, Preferences } from 'selenium-webdriver/lib/logging';
+import { CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
+
+const WAIT_MS = 15_000;
+const DESK = { width: 1280, height: 800 };
+
+/** The built app in a real browser, with a profile of its own. */
+export class AppInBrowser {
+  private constructor(
+    readonly driver: WebDriver,
+    readonly url: string,
+    private readonly folder: string,
+    private readonly stopServer: () => void,
+  ) {}
+
+  static async start(firstStart: 'demo' | 'empty'): Promise<AppInBrowser> {
+    const port = await freePort();
+    const server = await startServer(port, firstStart);
+    const folder = mkdtempSync(join(tmpdir(), 'rontel-browser-'));
+    const logs = new Preferences();
+    logs.setLevel('browser', Level.ALL);
+    const options = new Options();
+    options.setChromeBinaryPath(CHROMIUM);
+    options.setLoggingPrefs(logs);
+    options.addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-dev-shm-usage',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--hide-scrollbars',
+      `--user-data-dir=${join(folder, 'profile')}`,
+    );
+    const driver = await new Builder()
+      .forBrowser(Browser.CHROME)
+      .setChromeOptions(options)
+      .setChromeService(new ServiceBuilder(CHROMEDRIVER))
+      .build();
+    const app = new AppInBrowser(driver, `http://localhost:${port}`, folder, () => server.kill());
+    await app.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+    await app.resize(DESK.width, DESK.height);
+    return app;
+  }
+
+  async stop(): Promise<void> {
+    await this.driver.quit();
+    this.stopServer();
+    rmSync(this.folder, { recursive: true, force: true });
+  }
+
+  async devTools(command: string, parameters: object): Promise<void> {
+    await (this.driver as Driver).sendDevToolsCommand(command, parameters);
+  }
+
+  /** The exact size of the page, which a window's size is not. */
+  resize(width: number, height: number): Promise<void> {
+    return this.devTools('Emulation.setDeviceMetricsOverride', {
+      width,
+      height,
+      deviceScaleFactor: 1,
+      mobile: width < 600,
+    });
+  }
+
+  async open(path: string): Promise<void> {
+    await this.driver.get(`${this.url}${path}`);
+    await this.find('main:not([aria-busy])');
+  }
+
+  /** Opens a page as a browser does that has never been here. */
+  async begin(path: string): Promise<void> {
+    // Away from the app first, for an open page holds the database.
+    await this.driver.get('about:blank');
+    await this.devTools('Storage.clearDataForOrigin', { origin: this.url, storageTypes: 'all' });
+    await this.open(path);
+  }
+
+  find(css: string): Promise<WebElement> {
+    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, css);
+  }
+
+  async text(css: string): Promise<string> {
+    return (await this.find(css)).getText();
+  }
+
+  /** Waits until what is on screen says so; what it said last is in the failure. */
+  async shows(css: string, expected: string | RegExp): Promise<void> {
+    let last = '';
+    const matches = async () => {
+      const [element] = await this.driver.findElements(By.css(css));
+      // A redraw can take the element away between finding and reading it.
+      last = element ? await element.getText().catch(() => '(redrawn)') : '(not there)';
+      return typeof expected === 'string' ? last.includes(expected) : expected.test(last);
+    };
+    await this.driver.wait(matches, WAIT_MS).catch(() => {
+      throw new Error(`${css} shows ${JSON.stringify(last)}, not ${String(expected)}`);
+    });
+  }
+
+  async gone(css: string): Promise<void> {
+    await this.driver.wait(
+      async () => (await this.driver.findElements(By.css(css))).length === 0,
+      WAIT_MS,
+      `${css} is still there`,
+    );
+  }
+
+  /** Types over what a field holds. */
+  async type(id: string, text: string): Promise<void> {
+    const field = await this.find(`#${id}`);
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
+  }
+
+  value(id: string): Promise<string> {
+    return this.find(`#${id}`).then((field) => field.getAttribute('value')) as Promise<string>;
+  }
+
+  async leaveField(): Promise<void> {
+    await this.driver.executeScript('document.activeElement.blur()');
+  }
+
+  /** Keys for the page, wherever the focus is; a chord is held together. */
+  async press(...keys: string[]): Promise<void> {
+    for (const key of keys) {
+      const chord = key.endsWith(Key.NULL) ? [...key.slice(0, -Key.NULL.length)] : [];
+      const [last, ...held] = chord.reverse();
+      const actions = this.driver.actions();
+      if (last === undefined) await actions.sendKeys(key).perform();
+      else {
+        for (const modifier of held) actions.keyDown(modifier);
+        actions.sendKeys(last);
+        for (const modifier of held) actions.keyUp(modifier);
+        await actions.perform();
+      }
+    }
+  }
+
+  async click(css: string): Promise<void> {
+    await (await this.find(css)).click();
+  }
+
+  /** Picks an entry of a select field. */
+  async choose(id: string, text: string): Promise<void> {
+    await this.click(`.ant-select:has(#${id})`);
+    await this.clickText("div[contains(@class,'ant-select-item-option')]", text);
+  }
+
+  async clickText(tag: string, text: string): Promise<void> {
+    const element = await this.driver.wait(
+      until.elementLocated(By.xpath(`//${tag}[contains(normalize-space(.),'${text}')]`)),
+      WAIT_MS,
+      text,
+    );
+    await this.driver.wait(until.elementIsVisible(element), WAIT_MS);
+    await element.click();
+  }
+
+  /** The text of the one file that has been saved, once it is whole; takes it away. */
+  async download(extension: string): Promise<string> {
+    const named = () => readdirSync(this.folder).filter((name) => name.endsWith(extension));
+    await this.driver.wait(() => named().length === 1, WAIT_MS, `no ${extension} was saved`);
+    const path = join(this.folder, named()[0]!);
+    const text = readFileSync(path, 'utf8');
+    rmSync(path);
+    return text;
+  }
+
+  /** Makes every page that is opened from now on believe that it is `epochMs`. */
+  stopClock(epochMs: number): Promise<void> {
+    return this.devTools('Page.addScriptToEvaluateOnNewDocument', {
+      source: `{ const Real = Date;
+        globalThis.Date = class extends Real {
+          constructor(...parts) { super(...(parts.length > 0 ? parts : [${epochMs}])); }
+          static now() { return ${epochMs}; }
+        }; }`,
+    });
+  }
+
+  /** Waits until fonts are there, nothing loads and the page has stopped changing; hides what blinks. */
+  async settled(): Promise<void> {
+    await this.driver.executeAsyncScript(`
+      const done = arguments[arguments.length - 1];
+      const still = document.createElement('style');
+      still.textContent = '* { caret-color: transparent !important; transition: none !important; animation: none !important }';
+      document.head.append(still);
+      document.fonts.ready.then(() => {
+        let timer = setTimeout(done, 400);
+        new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 400); })
+          .observe(document.documentElement, { subtree: true, childList: true, attributes: true, characterData: true });
+      });`);
+  }
+
+  /** What is on screen, as a PNG. */
+  async picture(): Promise<Buffer> {
+    return Buffer.from(await this.driver.takeScreenshot(), 'base64');
+  }
+
+  /** What the page complained of since last asked. */
+  async complaints(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get('browser');
+    return entries.filter(({ level }) => level.value >= Level.SEVERE.value).map(({ message }) => message);
+  }
+
+  async scrollsSideways(): Promise<boolean> {
+    return this.driver.executeScript<boolean>('return document.documentElement.scrollWidth > window.innerWidth');
+  }
+}
