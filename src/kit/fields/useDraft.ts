@@ -85,7 +85,6 @@ export function useDraft<T>(
         if (!problem || !(undoes || event.key === 'Escape')) return;
         // The first undo only drops what could not be read: nothing of it is stored.
         event.preventDefault();
-        event.stopPropagation();
         drop();
       },
     },
