@@ -18,3 +18,31 @@ export function atLeast(a: number, b: number): boolean {
 export function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }
+
+/**
+ * The root of a function that is below 0 at `low` (or at it) and above 0 at `high`, to the last bit
+ * that halving can reach.
+ */
+export function bisect(f: (x: number) => number, low: number, high: number): number {
+  let below = low;
+  let above = high;
+  if (!(f(above) > 0)) throw new RangeError(`no root between ${low} and ${high}`);
+  for (;;) {
+    const middle = below + (above - below) / 2;
+    if (middle <= below || middle >= above) return above;
+    if (f(middle) > 0) above = middle;
+    else below = middle;
+  }
+}
+
+/** The whole number at or below `value`; one that is above it by double rounding alone counts as reached. */
+export function floorNearly(value: number): number {
+  const nearest = Math.round(value);
+  return nearlyEqual(nearest, value) ? nearest : Math.floor(value);
+}
+
+/** The whole number at or above `value`; one that is below it by double rounding alone counts as reached. */
+export function ceilNearly(value: number): number {
+  const nearest = Math.round(value);
+  return nearlyEqual(nearest, value) ? nearest : Math.ceil(value);
+}

@@ -1,8 +1,9 @@
 import type { Gear } from './gear';
-import type { Setup } from './setup';
+import type { Bounds, Setup } from './setup';
 
 /** How many cogs at each end make a gear cross-chained, unless the rider sets another count. */
 export const DEFAULT_CROSSED_COGS = 2;
+export const CROSSED_COGS: Bounds = { min: 0, max: 5 };
 
 /**
  * Whether the chain runs at a steep sideways angle: big ring with its `crossedCogs` largest cogs,

@@ -230,13 +230,14 @@ describe('shift path', () => {
     const path = shiftPath(TOURER);
     expect(path.gears).toHaveLength(17);
     expect(path.largestStep * 100).toBeCloseTo(16.7, 1);
-    expect(path.crossover?.ringChange).toBe(true);
+    expect(path.crossovers).toHaveLength(1);
+    expect(path.frontShifts).toBe(1);
   });
 
   test('of one ring it is the cassette', () => {
     const path = shiftPath(ONE_RING);
     expect(path.gears.map(({ cog }) => cog)).toEqual([...ONE_RING.cogs].reverse());
-    expect(path.crossover).toBeUndefined();
+    expect(path.crossovers).toEqual([]);
   });
 
   test('skips cross-chained gears and always gets harder; has one ring change', () => {

@@ -16,6 +16,8 @@ export interface Riding {
   /** Undefined where it is not known: there is no gain ratio then. */
   readonly crankLengthMm: number | undefined;
   readonly closenessPercent: number;
+  /** How many cogs at each end count as cross-chained. */
+  readonly crossedCogs?: number | undefined;
 }
 
 /** A gear with all its sizes, in full precision. */
@@ -58,7 +60,7 @@ export function gearReport(setup: Setup, riding: Riding): GearReport {
     distinct: distinctGears(gears, riding.closenessPercent),
     twins,
     overlap: ringOverlap(setup),
-    path: shiftPath(setup),
+    path: shiftPath(setup, riding.crossedCogs),
   };
 }
 
@@ -74,7 +76,7 @@ function sizeGear(gear: Gear, setup: Setup, riding: Riding, twinOf: Map<string, 
     developmentM: development,
     gainRatio: crankLengthMm === undefined ? undefined : gainRatio(gear.ratio, rolloutMm, crankLengthMm),
     speedKmh: speedKmh(development, cadenceRpm),
-    crossChained: isCrossChained(setup, gear),
+    crossChained: isCrossChained(setup, gear, riding.crossedCogs),
     twin: twinOf.get(key),
   };
 }

@@ -4,54 +4,156 @@ import { gearsOf, type Gear } from './gear';
 import type { Setup } from './setup';
 import { stepBetween, stepsAlong, type Step } from './steps';
 
-/** The gears a rider meets from easiest to hardest, and the one ring change on the way. */
+/** One change of ring or hub stage on the way. */
+export interface Crossover {
+  /** From the easier gear to the harder. */
+  readonly step: Step;
+  /** Cogs that the rear derailleur moves over, either way; 0 when the other hand is enough. */
+  readonly rearClicks: number;
+  readonly changesRing: boolean;
+  readonly changesHubStage: boolean;
+}
+
+/** The gears a rider meets from easiest to hardest. */
 export interface ShiftPath {
   readonly gears: readonly Gear[];
-  /** The step with the ring change; undefined on one ring. */
-  readonly crossover: Step | undefined;
-  /** Cogs that the rear derailleur moves over at the crossover, either way. */
-  readonly crossoverRearClicks: number;
+  readonly steps: readonly Step[];
+  readonly crossovers: readonly Crossover[];
   /** Speed step, as a share; 0 for a single gear. */
   readonly largestStep: number;
+  /** Ring changes on the way. */
+  readonly frontShifts: number;
+  /** Changes at which ring or hub and the rear derailleur move at once. */
+  readonly doubleShifts: number;
+}
+
+/** A gear with its row: rings and hub stages, from the easiest row to the hardest. */
+interface Place {
+  readonly gear: Gear;
+  readonly row: number;
+}
+
+/** The best way found to a place. */
+interface Way {
+  readonly before: Way | undefined;
+  readonly place: Place;
+  readonly count: number;
+  readonly clicks: number;
 }
 
 /**
- * The shift path: the small ring from the largest cog down to some cog, one change to the big ring
- * at a cog that makes it harder, then down to the smallest. Cross-chained gears are skipped. Of all
- * such crossovers the one whose largest step is least; ties: more gears, then fewer rear clicks.
- * On one ring it is the cassette. The hub stays in its first stage.
+ * The shift path: the easiest row (ring and hub stage) from its largest cog, one change to a harder
+ * row at a cog that makes it harder, and so on down to the smallest cog of the hardest row.
+ * Cross-chained gears are skipped. Of all such ways the one whose largest step is least; ties: more
+ * gears, then fewer rear clicks at the changes. On one ring it is the cassette.
+ * @param crossedCogs how many cogs at each end count as cross-chained
  */
 export function shiftPath(setup: Setup, crossedCogs = DEFAULT_CROSSED_COGS): ShiftPath {
-  const firstStage = { ...setup, hubStages: setup.hubStages.slice(0, 1) };
-  const straight = gearsOf(firstStage).filter((gear) => !isCrossChained(setup, gear, crossedCogs));
-  const [bigRing, smallRing] = setup.chainrings;
-  if (smallRing === undefined) return describePath(straight, undefined, 0);
+  const rows = rowsOf(setup, crossedCogs);
+  const places = rows
+    .flatMap((gears, row) => gears.map((gear) => ({ gear, row })))
+    .sort((a, b) => a.gear.ratio - b.gear.ratio || a.row - b.row);
+  const goal = rows.at(-1)!.at(-1)!;
+  const limit = leastLargestStep(rows, places, goal);
+  return describePath(setup, longestWay(setup, rows, places, goal, limit));
+}
 
-  const onSmall = straight.filter((gear) => gear.chainring === smallRing);
-  const onBig = straight.filter((gear) => gear.chainring === bigRing);
-  let best: ShiftPath | undefined;
-  for (let last = 0; last < onSmall.length; last += 1) {
-    for (let first = 0; first < onBig.length; first += 1) {
-      const leave = onSmall[last]!;
-      const enter = onBig[first]!;
-      if (enter.ratio <= leave.ratio) continue;
-      const clicks = Math.abs(setup.cogs.indexOf(leave.cog) - setup.cogs.indexOf(enter.cog));
-      const gears = [...onSmall.slice(0, last + 1), ...onBig.slice(first)];
-      const path = describePath(gears, stepBetween(leave, enter), clicks);
-      if (!best || isBetter(path, best)) best = path;
+/** Straight gears by ring and hub stage, the easiest row first, each row easiest gear first. */
+function rowsOf(setup: Setup, crossedCogs: number): Gear[][] {
+  const straight = gearsOf(setup).filter((gear) => !isCrossChained(setup, gear, crossedCogs));
+  return setup.chainrings
+    .flatMap((chainring) => setup.hubStages.map((hubStage) => ({ chainring, hubStage })))
+    .sort((a, b) => a.chainring * a.hubStage - b.chainring * b.hubStage || a.chainring - b.chainring)
+    .map((row) => straight.filter((gear) => gear.chainring === row.chainring && gear.hubStage === row.hubStage));
+}
+
+/** Whether the path may go from one place straight to the other: one cog on in its row, or up to any row. */
+function mayFollow(rows: readonly Gear[][], from: Place, to: Place): boolean {
+  if (from.row !== to.row) return to.row > from.row && to.gear.ratio > from.gear.ratio;
+  const row = rows[from.row]!;
+  return row.indexOf(to.gear) === row.indexOf(from.gear) + 1;
+}
+
+/** The least that the largest step of a way to `goal` can be. */
+function leastLargestStep(rows: readonly Gear[][], places: readonly Place[], goal: Gear): number {
+  const least = new Map<Gear, number>([[rows[0]![0]!, 0]]);
+  for (const to of places) {
+    for (const from of places) {
+      const sofar = least.get(from.gear);
+      if (sofar === undefined || !mayFollow(rows, from, to)) continue;
+      const step = Math.max(sofar, stepBetween(from.gear, to.gear).speedStep);
+      if (step < (least.get(to.gear) ?? Infinity)) least.set(to.gear, step);
     }
   }
-  if (!best) throw new Error('no crossover: the big ring with the smallest cog is always harder than the small ring');
-  return best;
+  return least.get(goal)!;
 }
 
-function describePath(gears: readonly Gear[], crossover: Step | undefined, crossoverRearClicks: number): ShiftPath {
-  const largestStep = Math.max(0, ...stepsAlong(gears).map((step) => step.speedStep));
-  return { gears, crossover, crossoverRearClicks, largestStep };
+/** Of the ways with no step above `limit` the one with most gears, then with fewest rear clicks at the changes. */
+function longestWay(
+  setup: Setup,
+  rows: readonly Gear[][],
+  places: readonly Place[],
+  goal: Gear,
+  limit: number,
+): Gear[] {
+  const best = new Map<Gear, Way>();
+  const start = places.find(({ gear }) => gear === rows[0]![0])!;
+  best.set(start.gear, { before: undefined, place: start, count: 1, clicks: 0 });
+  for (const to of places) {
+    for (const from of places) {
+      const way = best.get(from.gear);
+      if (!way || !mayFollow(rows, from, to)) continue;
+      if (!atLeast(limit, stepBetween(from.gear, to.gear).speedStep)) continue;
+      const clicks = way.clicks + (from.row === to.row ? 0 : clicksBetween(setup, from.gear, to.gear));
+      const found = { before: way, place: to, count: way.count + 1, clicks };
+      const known = best.get(to.gear);
+      if (!known || found.count > known.count || (found.count === known.count && found.clicks < known.clicks)) {
+        best.set(to.gear, found);
+      }
+    }
+  }
+  const gears: Gear[] = [];
+  for (let way = best.get(goal); way; way = way.before) gears.unshift(way.place.gear);
+  return gears;
 }
 
-function isBetter(path: ShiftPath, best: ShiftPath): boolean {
-  if (!nearlyEqual(path.largestStep, best.largestStep)) return !atLeast(path.largestStep, best.largestStep);
-  if (path.gears.length !== best.gears.length) return path.gears.length > best.gears.length;
-  return path.crossoverRearClicks < best.crossoverRearClicks;
+/** Cogs between two gears on the cassette. */
+export function clicksBetween({ cogs }: Setup, a: Gear, b: Gear): number {
+  return Math.abs(cogs.indexOf(a.cog) - cogs.indexOf(b.cog));
+}
+
+function describePath(setup: Setup, gears: readonly Gear[]): ShiftPath {
+  const steps = stepsAlong(gears);
+  const crossovers = steps
+    .filter(({ from, to }) => from.chainring !== to.chainring || !nearlyEqual(from.hubStage, to.hubStage))
+    .map((step) => ({
+      step,
+      rearClicks: clicksBetween(setup, step.from, step.to),
+      changesRing: step.ringChange,
+      changesHubStage: step.from.hubStage !== step.to.hubStage,
+    }));
+  return {
+    gears,
+    steps,
+    crossovers,
+    largestStep: Math.max(0, ...steps.map(({ speedStep }) => speedStep)),
+    frontShifts: crossovers.filter(({ changesRing }) => changesRing).length,
+    doubleShifts: crossovers.filter(({ rearClicks, changesRing, changesHubStage }) =>
+      changesRing && changesHubStage ? true : rearClicks > 0,
+    ).length,
+  };
+}
+
+/** A big change at once, such as over a crest: from one end of the path to the other. */
+export interface BigChange {
+  readonly rearClicks: number;
+  /** Pushes of the rear lever, at `clicksPerPush` each. */
+  readonly leverPushes: number;
+  readonly frontShifts: number;
+}
+
+/** @param clicksPerPush cogs that one push of the rear lever moves over, at least 1 */
+export function bigChange(setup: Setup, path: ShiftPath, clicksPerPush: number): BigChange {
+  const rearClicks = clicksBetween(setup, path.gears[0]!, path.gears.at(-1)!);
+  return { rearClicks, leverPushes: Math.ceil(rearClicks / clicksPerPush), frontShifts: path.frontShifts };
 }

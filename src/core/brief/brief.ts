@@ -1,0 +1,129 @@
+import type { Bounds } from '../gears';
+
+/** What a bike is ridden for; it sets what is taken for what the rider leaves open. */
+export const USES = ['touring', 'allRoad', 'road', 'trail', 'loads', 'town'] as const;
+export type Use = (typeof USES)[number];
+
+export const EFFORTS = ['easy', 'steady', 'strong'] as const;
+export type Effort = (typeof EFFORTS)[number];
+
+export const POSITIONS = ['upright', 'hoods', 'drops', 'aero'] as const;
+export type Position = (typeof POSITIONS)[number];
+
+export const SURFACES = ['smooth', 'rough', 'gravel', 'dirt'] as const;
+export type Surface = (typeof SURFACES)[number];
+
+/** What bothers a rider today. */
+export const BOTHERS = [
+  'tooHardUphill',
+  'spinsOut',
+  'holes',
+  'frontShifting',
+  'droppedChain',
+  'noise',
+  'weight',
+] as const;
+export type Bother = (typeof BOTHERS)[number];
+
+/** What a rider cares about most. */
+export const AIMS = ['cadence', 'simplicity', 'range', 'weight', 'cost', 'aero'] as const;
+export type Aim = (typeof AIMS)[number];
+
+/** Shares of the riding, percent. */
+export const TERRAINS = ['flatPercent', 'rollingPercent', 'hillyPercent', 'mountainPercent'] as const;
+export type Terrain = (typeof TERRAINS)[number];
+
+/** The numbers of a brief; absent where the rider leaves them open. */
+export interface BriefNumbers {
+  readonly riderMassKg: number;
+  readonly bikeMassKg: number;
+  readonly loadMassKg: number;
+  /** Sustained at the cranks. */
+  readonly powerW: number;
+  readonly lowRpm: number;
+  readonly highRpm: number;
+  readonly spinOutRpm: number;
+  /** Lowest cadence that is accepted on the steepest climb. */
+  readonly climbingRpm: number;
+  readonly steepestGradePercent: number;
+  readonly steepestLengthM: number;
+  /** Fastest that is to be pedalled. */
+  readonly topSpeedKmh: number;
+  readonly cruisingSpeedKmh: number;
+  readonly climbingBelowKmh: number;
+  readonly fastAboveKmh: number;
+  /** Largest speed step that does not bother, by zone. */
+  readonly stepClimbingPercent: number;
+  readonly stepBetweenPercent: number;
+  readonly stepFastPercent: number;
+  readonly flatPercent: number;
+  readonly rollingPercent: number;
+  readonly hillyPercent: number;
+  readonly mountainPercent: number;
+  /** Drag area of a front derailleur with its second ring, an estimate; grows with speed cubed as watts. */
+  readonly frontDragCm2: number;
+}
+
+/** What a rider says of the riding; everything may be left open. */
+export interface Brief extends Partial<BriefNumbers> {
+  readonly use?: Use | undefined;
+  readonly effort?: Effort | undefined;
+  readonly position?: Position | undefined;
+  readonly surface?: Surface | undefined;
+  readonly bothers?: readonly Bother[] | undefined;
+  /** Most important first. */
+  readonly aims?: readonly Aim[] | undefined;
+}
+
+export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
+  riderMassKg: { min: 20, max: 200 },
+  bikeMassKg: { min: 4, max: 80 },
+  loadMassKg: { min: 0, max: 250 },
+  powerW: { min: 20, max: 600 },
+  lowRpm: { min: 30, max: 150 },
+  highRpm: { min: 30, max: 160 },
+  spinOutRpm: { min: 40, max: 200 },
+  climbingRpm: { min: 20, max: 120 },
+  steepestGradePercent: { min: 0, max: 40 },
+  steepestLengthM: { min: 10, max: 50_000 },
+  topSpeedKmh: { min: 10, max: 90 },
+  cruisingSpeedKmh: { min: 5, max: 70 },
+  climbingBelowKmh: { min: 5, max: 40 },
+  fastAboveKmh: { min: 10, max: 60 },
+  stepClimbingPercent: { min: 3, max: 50 },
+  stepBetweenPercent: { min: 3, max: 50 },
+  stepFastPercent: { min: 3, max: 50 },
+  flatPercent: { min: 0, max: 100 },
+  rollingPercent: { min: 0, max: 100 },
+  hillyPercent: { min: 0, max: 100 },
+  mountainPercent: { min: 0, max: 100 },
+  frontDragCm2: { min: 0, max: 100 },
+};
+
+/** Each number's name and unit, as people say it. */
+export const BRIEF_TERMS: Readonly<Record<keyof BriefNumbers, readonly [term: string, unit: string]>> = {
+  riderMassKg: ['rider', 'kg'],
+  bikeMassKg: ['bike', 'kg'],
+  loadMassKg: ['load', 'kg'],
+  powerW: ['sustained power', 'W'],
+  lowRpm: ['lowest comfortable', 'rpm'],
+  highRpm: ['highest comfortable', 'rpm'],
+  spinOutRpm: ['spin-out', 'rpm'],
+  climbingRpm: ['lowest on the climb', 'rpm'],
+  steepestGradePercent: ['steepest climb', '%'],
+  steepestLengthM: ['its length', 'm'],
+  topSpeedKmh: ['top pedalled speed', 'km/h'],
+  cruisingSpeedKmh: ['usual speed on the flat', 'km/h'],
+  climbingBelowKmh: ['climbing, below', 'km/h'],
+  fastAboveKmh: ['fast, above', 'km/h'],
+  stepClimbingPercent: ['step when climbing', '%'],
+  stepBetweenPercent: ['step in between', '%'],
+  stepFastPercent: ['step when fast', '%'],
+  flatPercent: ['flat', '%'],
+  rollingPercent: ['rolling', '%'],
+  hillyPercent: ['hilly', '%'],
+  mountainPercent: ['mountains', '%'],
+  frontDragCm2: ['drag area of a front derailleur and second ring', 'cm²'],
+};
+
+export const BRIEF_NUMBERS = Object.keys(BRIEF_BOUNDS) as (keyof BriefNumbers)[];

@@ -1,0 +1,59 @@
+import { TERRAINS, type BriefNumbers } from './brief';
+import type { FilledBrief } from './fill';
+
+/** Numbers that are sound alone and cannot be true together. */
+export interface Contradiction {
+  readonly fields: readonly (keyof BriefNumbers | 'preferredRpm')[];
+  readonly message: string;
+}
+
+/** Every contradiction in a brief; told, never mended. Defaults take part, for they are what is reckoned with. */
+export function contradictions(brief: FilledBrief): Contradiction[] {
+  const found: Contradiction[] = [];
+  const rising = (
+    low: Contradiction['fields'][number],
+    high: Contradiction['fields'][number],
+    say: (low: number, high: number) => string,
+  ) => {
+    if (brief[low] < brief[high]) return;
+    found.push({ fields: [low, high], message: say(brief[low], brief[high]) });
+  };
+  rising(
+    'lowRpm',
+    'highRpm',
+    (low, high) => `lowest comfortable cadence ${low} rpm, highest ${high} rpm: the first must be below the second`,
+  );
+  rising(
+    'highRpm',
+    'spinOutRpm',
+    (high, spinOut) => `highest comfortable cadence ${high} rpm, spin-out ${spinOut} rpm: one spins out above comfort`,
+  );
+  rising(
+    'climbingRpm',
+    'highRpm',
+    (climbing, high) =>
+      `lowest cadence on the climb ${climbing} rpm, highest comfortable ${high} rpm: the first must be below the second`,
+  );
+  if (brief.preferredRpm < brief.lowRpm || brief.preferredRpm > brief.highRpm) {
+    found.push({
+      fields: ['preferredRpm', 'lowRpm', 'highRpm'],
+      message: `preferred cadence ${brief.preferredRpm} rpm lies outside the comfortable ${brief.lowRpm}–${brief.highRpm} rpm: move it or the band`,
+    });
+  }
+  rising(
+    'cruisingSpeedKmh',
+    'topSpeedKmh',
+    (cruising, top) =>
+      `usual speed ${cruising} km/h, top pedalled speed ${top} km/h: the usual one must be below the top`,
+  );
+  rising(
+    'climbingBelowKmh',
+    'fastAboveKmh',
+    (climbing, fast) => `climbing ends at ${climbing} km/h, fast begins at ${fast} km/h: the first must be below`,
+  );
+  const shares = TERRAINS.reduce((sum, field) => sum + brief[field], 0);
+  if (Math.abs(shares - 100) > 0.05) {
+    found.push({ fields: [...TERRAINS], message: `shares of terrain add up to ${shares} %: they must make 100 %` });
+  }
+  return found;
+}

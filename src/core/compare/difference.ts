@@ -1,0 +1,165 @@
+import { nearlyEqual } from '../numbers';
+import { ZONES, type Zone } from '../gears';
+import type { FilledBrief } from '../brief';
+import type { SetupFigures } from './figures';
+
+export type RowId =
+  | 'easiest'
+  | 'hardest'
+  | 'range'
+  | 'topSpeed'
+  | 'spinOut'
+  | 'lowestSteady'
+  | `largestStep.${Zone}`
+  | `meanStep.${Zone}`
+  | 'holes'
+  | 'distinct'
+  | 'pathGears'
+  | 'frontShifts'
+  | 'doubleShifts'
+  | 'rearClicks'
+  | 'leverPushes'
+  | 'capacity'
+  | 'loss'
+  | 'frontDrag'
+  | 'mass'
+  | 'cost';
+
+/**
+ * What a difference means for this brief: `enough` where both meet what is asked, or nothing is
+ * asked, so that the difference stands without being a gain or a loss.
+ */
+export type Judgement = 'better' | 'worse' | 'same' | 'enough' | 'notKnown';
+
+export interface DifferenceRow {
+  readonly id: RowId;
+  /** In the row's own unit; undefined where it is not known or there is none. */
+  readonly own: number | undefined;
+  readonly base: number | undefined;
+  /** own / base − 1; undefined where it makes no sense. */
+  readonly change: number | undefined;
+  readonly judgement: Judgement;
+}
+
+/** Of a figure: its value, and how to tell better from worse. */
+interface Rule {
+  readonly id: RowId;
+  readonly value: (figures: SetupFigures) => number | undefined;
+  /** Which way is the gain; `none` where a difference is neither. */
+  readonly gain: 'more' | 'less' | 'none';
+  /** Whether a value is all that the brief asks for; where both are, there is no gain in more. */
+  readonly meets?: ((value: number, brief: FilledBrief, figures: SetupFigures) => boolean) | undefined;
+}
+
+const TOLERANCE_FIELD = {
+  climbing: 'stepClimbingPercent',
+  between: 'stepBetweenPercent',
+  fast: 'stepFastPercent',
+} as const;
+
+/** The largest step that the brief allows in a zone, as a share. */
+export const stepTolerance = (brief: FilledBrief, zone: Zone) => brief[TOLERANCE_FIELD[zone]] / 100;
+
+const RULES: readonly Rule[] = [
+  {
+    id: 'easiest',
+    value: ({ report }) => report.gears[0]!.developmentM,
+    gain: 'less',
+    meets: (value, _, { needs }) => value <= needs.easiestMaxM,
+  },
+  {
+    id: 'hardest',
+    value: ({ report }) => report.gears.at(-1)!.developmentM,
+    gain: 'more',
+    meets: (value, _, { needs }) => value >= needs.hardestMinM,
+  },
+  { id: 'range', value: ({ report }) => report.range.quotient, gain: 'none' },
+  {
+    id: 'topSpeed',
+    value: (figures) => figures.coverage.topKmh,
+    gain: 'more',
+    meets: (value, brief) => value >= brief.topSpeedKmh,
+  },
+  {
+    id: 'spinOut',
+    value: ({ spinOutKmh }) => spinOutKmh,
+    gain: 'more',
+    meets: (value, brief) => value >= brief.topSpeedKmh,
+  },
+  {
+    id: 'lowestSteady',
+    value: (figures) => figures.coverage.lowestSteadyKmh,
+    gain: 'less',
+    meets: (value, _, { needs }) => value <= needs.climbSpeedKmh,
+  },
+  ...ZONES.map((zone): Rule => ({
+    id: `largestStep.${zone}`,
+    value: ({ zones }) => zones[zone].largest?.speedStep,
+    gain: 'less',
+    meets: (value, brief) => value <= stepTolerance(brief, zone),
+  })),
+  ...ZONES.map((zone): Rule => ({
+    id: `meanStep.${zone}`,
+    value: ({ zones }) => zones[zone].mean?.speedStep,
+    gain: 'less',
+    meets: (value, brief) => value <= stepTolerance(brief, zone),
+  })),
+  { id: 'holes', value: (figures) => figures.coverage.holes.length, gain: 'less' },
+  { id: 'distinct', value: ({ report }) => report.distinct.length, gain: 'none' },
+  { id: 'pathGears', value: ({ report }) => report.path.gears.length, gain: 'none' },
+  { id: 'frontShifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },
+  { id: 'doubleShifts', value: ({ report }) => report.path.doubleShifts, gain: 'less' },
+  { id: 'rearClicks', value: ({ bigChange }) => bigChange.rearClicks, gain: 'none' },
+  { id: 'leverPushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },
+  {
+    id: 'capacity',
+    value: ({ capacity }) => capacity.marginT,
+    gain: 'more',
+    // Capacity to spare is no fault and no gain, only weight.
+    meets: (value) => value >= 0,
+  },
+  { id: 'loss', value: ({ loss }) => loss.fraction, gain: 'less' },
+  { id: 'frontDrag', value: ({ frontDragW }) => frontDragW, gain: 'less' },
+  { id: 'mass', value: ({ candidate }) => candidate.massG, gain: 'less' },
+  { id: 'cost', value: ({ candidate }) => candidate.cost, gain: 'less' },
+];
+
+/** A setup against the one fitted now, figure by figure. */
+export function difference(own: SetupFigures, base: SetupFigures, brief: FilledBrief): DifferenceRow[] {
+  return RULES.map((rule): DifferenceRow => {
+    const ownValue = rule.value(own);
+    const baseValue = rule.value(base);
+    const known = ownValue !== undefined && baseValue !== undefined;
+    return {
+      id: rule.id,
+      own: ownValue,
+      base: baseValue,
+      change: known && baseValue > 0 ? ownValue / baseValue - 1 : undefined,
+      judgement: known ? judge(rule, ownValue, baseValue, own, base, brief) : 'notKnown',
+    };
+  });
+}
+
+function judge(
+  { gain, meets }: Rule,
+  ownValue: number,
+  baseValue: number,
+  own: SetupFigures,
+  base: SetupFigures,
+  brief: FilledBrief,
+): Judgement {
+  if (nearlyEqual(ownValue, baseValue)) return 'same';
+  if (gain === 'none' || (meets?.(ownValue, brief, own) && meets(baseValue, brief, base))) return 'enough';
+  return ownValue > baseValue === (gain === 'more') ? 'better' : 'worse';
+}
+
+/** Cogs that both cassettes have, and those that only one has. */
+export function cogChanges(own: SetupFigures, base: SetupFigures) {
+  const ours = own.report.setup.cogs;
+  const theirs = base.report.setup.cogs;
+  return {
+    kept: ours.filter((cog) => theirs.includes(cog)),
+    gained: ours.filter((cog) => !theirs.includes(cog)),
+    lost: theirs.filter((cog) => !ours.includes(cog)),
+  };
+}

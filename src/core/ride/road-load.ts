@@ -1,0 +1,58 @@
+import { bisect } from '../numbers';
+
+/** Standard gravity, m/s² (3rd CGPM, 1901). */
+export const GRAVITY_MS2 = 9.80665;
+
+/** What holds a rider back, besides the road's grade. */
+export interface Resistance {
+  /** Rider, bike and load, kg. */
+  readonly massKg: number;
+  /** Coefficient of rolling resistance. */
+  readonly crr: number;
+  /** Drag area, m². */
+  readonly cdaM2: number;
+  /** kg/m³ */
+  readonly airDensityKgM3: number;
+  /** Share of the rider's power that reaches the road, 0 to 1. */
+  readonly efficiency: number;
+  /** Against the rider, m/s; negative from behind. */
+  readonly headwindMs: number;
+}
+
+/**
+ * Power at the cranks for a steady speed, W; below 0 where the slope gives more than is lost.
+ * Martin et al., J. Appl. Biomech. 14 (1998), without bearing losses and acceleration:
+ * P·η = v·(m·g·(sin θ + C_rr·cos θ) + ½·ρ·CdA·(v + w)·|v + w|), tan θ = grade.
+ */
+export function powerForSpeed(speedMs: number, gradeFraction: number, resistance: Resistance): number {
+  return (speedMs * forceN(speedMs, gradeFraction, resistance)) / resistance.efficiency;
+}
+
+/** Force against the rider at a speed, N. */
+function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
+  const { massKg, crr, cdaM2, airDensityKgM3, headwindMs } = resistance;
+  const angle = Math.atan(gradeFraction);
+  const air = speedMs + headwindMs;
+  return (
+    massKg * GRAVITY_MS2 * (Math.sin(angle) + crr * Math.cos(angle)) +
+    0.5 * airDensityKgM3 * cdaM2 * air * Math.abs(air)
+  );
+}
+
+/** No rider is faster, m/s; the search begins here. */
+const FASTEST_MS = 200;
+
+/**
+ * The steady speed, m/s, at a power; the inverse of {@link powerForSpeed}. Where the force is above
+ * 0 it grows with speed, so there is just one such speed. With no power it is the speed at which
+ * slope and drag are even, or 0.
+ * @param powerW at least 0
+ */
+export function speedForPower(powerW: number, gradeFraction: number, resistance: Resistance): number {
+  if (!(powerW >= 0)) throw new RangeError(`power ${powerW} W: at least 0`);
+  // Below this speed the slope or the wind pushes by itself.
+  const pushedTo =
+    forceN(0, gradeFraction, resistance) >= 0 ? 0 : bisect((v) => forceN(v, gradeFraction, resistance), 0, FASTEST_MS);
+  if (powerW === 0) return pushedTo;
+  return bisect((v) => powerForSpeed(v, gradeFraction, resistance) - powerW, pushedTo, FASTEST_MS);
+}
