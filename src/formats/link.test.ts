@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
 import { TOURER } from '../../tests/support/setups';
-import { BIKE_DEFAULTS, type BikeRecord } from '../records';
+import { BIKE_DEFAULTS, WHEEL_DEFAULTS, type BikeRecord } from '../records';
 import { readLink, writeLink } from './link';
 
 const bike: BikeRecord = { id: 'b', rank: 3, name: 'Übel & Söhne = 100 %', ...BIKE_DEFAULTS, crankLengthMm: 172.5 };
+const wheels = { ...WHEEL_DEFAULTS, measuredRolloutMm: 2171.25 };
 const read = (text: string) => readLink(new URLSearchParams(text));
 
 test('a bike with a setup reads back from its link, but for ids and place', () => {
@@ -14,9 +15,9 @@ test('a bike with a setup reads back from its link, but for ids and place', () =
       fc.option(fc.integer({ min: 8, max: 70 }), { nil: undefined }),
       (setup, totalCapacityT) => {
         const rearDerailleur = totalCapacityT === undefined ? {} : { totalCapacityT, smallestCogMinT: 11 };
-        const result = read(writeLink({ ...bike, measuredRolloutMm: 2171.25 }, { ...setup, rearDerailleur }));
+        const result = read(writeLink(bike, wheels, { ...setup, rearDerailleur }));
         if (result.kind !== 'bench') throw new Error(result.kind);
-        expect(result.bench.bike).toEqual({ ...bike, measuredRolloutMm: 2171.25, id: 'linked', rank: 0 });
+        expect(result.bench.bike).toEqual({ ...bike, wheelsets: [wheels], id: 'linked', rank: 0 });
         expect(result.bench.setup).toMatchObject({ ...setup, rearDerailleur });
         expect(result.bench.setup.rearDerailleur).toEqual(rearDerailleur);
       },
@@ -29,7 +30,7 @@ test('an address without a setup is no link; a short one takes the defaults', ()
   expect(read('utm=1')).toEqual({ kind: 'none' });
   expect(read('setup=44x10-44')).toMatchObject({
     kind: 'bench',
-    bench: { bike: { rimDiameterMm: 622, cadenceRpm: 90 } },
+    bench: { bike: { wheelsets: [{ rimDiameterMm: 622 }], cadenceRpm: 90 } },
   });
 });
 
@@ -45,9 +46,17 @@ test.each([
   expect(result.kind === 'broken' && result.message).toContain(reason);
 });
 
+test('a two-speed hub travels along', () => {
+  const result = read(writeLink(bike, WHEEL_DEFAULTS, { ...TOURER, hubStages: [1, 0.7], rearDerailleur: {} }));
+  expect(result).toMatchObject({ kind: 'bench', bench: { setup: { hubStages: [1, 0.7] } } });
+});
+
 test('a link of the tourer is one line that a person can read', () => {
   expect(
-    writeLink({ ...bike, name: 'Tourer' }, { ...TOURER, rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36 } }),
+    writeLink({ ...bike, name: 'Tourer' }, WHEEL_DEFAULTS, {
+      ...TOURER,
+      rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36 },
+    }),
   ).toBe(
     'setup=48-32x11-12-13-14-15-17-19-21-24-28-32-36&wheel=622x40&rpm=90&close=5&crank=172.5&rd=41_36__&name=Tourer',
   );

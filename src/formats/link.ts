@@ -1,5 +1,14 @@
 import { NO_HUB_STAGE } from '../core/gears';
-import { BIKE_DEFAULTS, bikeSchema, setupSchema, wheelOf, type BikeRecord, type SetupRecord } from '../records';
+import {
+  BIKE_DEFAULTS,
+  SETUP_DEFAULTS,
+  WHEEL_DEFAULTS,
+  bikeSchema,
+  setupSchema,
+  type BikeRecord,
+  type SetupRecord,
+  type WheelsetRecord,
+} from '../records';
 
 /** What a link carries: one bike with one setup, under ids that are never stored. */
 export interface LinkedBench {
@@ -17,16 +26,17 @@ const DERAILLEUR_ORDER = ['totalCapacityT', 'largestCogMaxT', 'largestCogMinT', 
 
 /**
  * A setup as the query of an address, every cog named so that it reads the same when the built-in
- * list has changed: `setup=48-32x11-12-…`, `wheel=622x38` or `rollout=2150`, `rpm`, `close`, `crank`, `rd`, `name`.
+ * list has changed: `setup=48-32x11-12-…`, `hub=1-0.7` for a two-speed hub, `wheel=622x38` or `rollout=2150`, `rpm`, `close`, `crank`, `rd`, `name`.
  */
 export function writeLink(
   bike: BikeRecord,
-  setup: Pick<SetupRecord, 'chainrings' | 'cogs' | 'rearDerailleur'>,
+  wheels: WheelsetRecord,
+  setup: Pick<SetupRecord, 'chainrings' | 'cogs' | 'hubStages' | 'rearDerailleur'>,
 ): string {
   const query = new URLSearchParams({ setup: `${setup.chainrings.join('-')}x${setup.cogs.join('-')}` });
-  const wheel = wheelOf(bike);
-  query.set('wheel', `${bike.rimDiameterMm}x${bike.tyreWidthMm}`);
-  if ('rolloutMm' in wheel) query.set('rollout', `${wheel.rolloutMm}`);
+  if (setup.hubStages.length > 1) query.set('hub', setup.hubStages.join('-'));
+  query.set('wheel', `${wheels.rimDiameterMm}x${wheels.tyreWidthMm}`);
+  if (wheels.measuredRolloutMm !== undefined) query.set('rollout', `${wheels.measuredRolloutMm}`);
   query.set('rpm', `${bike.cadenceRpm}`);
   query.set('close', `${bike.closenessPercent}`);
   if (bike.crankLengthMm !== undefined) query.set('crank', `${bike.crankLengthMm}`);
@@ -41,26 +51,33 @@ export function readLink(query: URLSearchParams): LinkResult {
   const teeth = query.get('setup');
   if (teeth === null) return { kind: 'none' };
   const [rings = '', cogs = ''] = teeth.split('x');
-  const defaultWheel = `${BIKE_DEFAULTS.rimDiameterMm}x${BIKE_DEFAULTS.tyreWidthMm}`;
+  const defaultWheel = `${WHEEL_DEFAULTS.rimDiameterMm}x${WHEEL_DEFAULTS.tyreWidthMm}`;
   const wheel = (query.get('wheel') ?? defaultWheel).split('x');
   const bike = bikeSchema.safeParse({
+    ...BIKE_DEFAULTS,
     id: LINKED_ID,
     rank: 0,
     name: query.get('name') ?? 'Linked bike',
-    rimDiameterMm: Number(wheel[0]),
-    tyreWidthMm: Number(wheel[1]),
-    ...optionalNumber('measuredRolloutMm', query.get('rollout')),
+    wheelsets: [
+      {
+        ...WHEEL_DEFAULTS,
+        rimDiameterMm: Number(wheel[0]),
+        tyreWidthMm: Number(wheel[1]),
+        ...optionalNumber('measuredRolloutMm', query.get('rollout')),
+      },
+    ],
     ...optionalNumber('crankLengthMm', query.get('crank')),
     cadenceRpm: Number(query.get('rpm') ?? BIKE_DEFAULTS.cadenceRpm),
     closenessPercent: Number(query.get('close') ?? BIKE_DEFAULTS.closenessPercent),
   });
   const setup = setupSchema.safeParse({
+    ...SETUP_DEFAULTS,
     id: LINKED_ID,
     bikeId: LINKED_ID,
     rank: 0,
     chainrings: rings.split('-').map(Number),
     cogs: cogs.split('-').map(Number),
-    hubStages: [...NO_HUB_STAGE],
+    hubStages: query.get('hub')?.split('-').map(Number) ?? [...NO_HUB_STAGE],
     rearDerailleur: readDerailleur(query.get('rd')),
   });
   if (bike.success && setup.success) return { kind: 'bench', bench: { bike: bike.data, setup: setup.data } };

@@ -3,34 +3,35 @@ import {
   CADENCE_RPM,
   CLOSENESS_PERCENT,
   CRANK_LENGTH_MM,
+  CROSSED_COGS,
   DEFAULT_CADENCE_RPM,
   DEFAULT_CLOSENESS_PERCENT,
-  ROLLOUT_MM,
-  checkWheel,
-  type Wheel,
+  DEFAULT_CROSSED_COGS,
 } from '../core/gears';
+import type { Brief } from '../core/brief';
+import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
 import type { Migration } from './migration';
-import { addProblems } from './problems';
 import { idSchema, nameSchema } from './text';
+import { WHEEL_DEFAULTS, wheelsetSchema, type WheelsetRecord } from './wheelset';
 
-/** A bike of the workshop, with its wheel and the cadence it is ridden at. */
+/** A bike of the workshop, with its wheels, the cadence it is ridden at and what is asked of it. */
 export interface BikeRecord {
   readonly id: string;
   /** Place in the list of bikes; lower comes first. */
   readonly rank: number;
   readonly name: string;
-  /** ISO 5775 rim seat diameter, mm. */
-  readonly rimDiameterMm: number;
-  /** mm */
-  readonly tyreWidthMm: number;
-  /** Measured path of one wheel turn, mm; wins over the sizes. */
-  readonly measuredRolloutMm?: number | undefined;
+  /** At least one; each setup names the one it runs on. */
+  readonly wheelsets: readonly WheelsetRecord[];
   /** mm, centre to centre */
   readonly crankLengthMm?: number | undefined;
+  /** The cadence the rider likes best. */
   readonly cadenceRpm: number;
   /** Gears closer than this count as one, percent. */
   readonly closenessPercent: number;
+  /** How many cogs at each end count as cross-chained on two rings. */
+  readonly crossedCogs: number;
+  readonly brief: Brief;
 }
 
 export const bikeSchema: z.ZodType<BikeRecord> = z
@@ -38,28 +39,53 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     id: idSchema,
     rank: z.number(),
     name: nameSchema,
-    rimDiameterMm: z.number(),
-    tyreWidthMm: z.number(),
-    measuredRolloutMm: boundedSchema(ROLLOUT_MM, 'measured rollout', 'mm').optional(),
+    wheelsets: z.array(wheelsetSchema).min(1).max(8),
     crankLengthMm: boundedSchema(CRANK_LENGTH_MM, 'crank length', 'mm').optional(),
     cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
     closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
+    crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {
+      error: 'cross-chained cogs: a whole number',
+    }),
+    brief: briefSchema,
   })
-  .superRefine(({ rimDiameterMm, tyreWidthMm }, context) => {
-    addProblems(context, checkWheel({ rimDiameterMm, tyreWidthMm }));
+  .refine(({ wheelsets }) => new Set(wheelsets.map(({ id }) => id)).size === wheelsets.length, {
+    error: 'two wheelsets have the same id',
+    path: ['wheelsets'],
   });
 
 export const BIKE_DEFAULTS = {
-  rimDiameterMm: 622,
-  tyreWidthMm: 40,
+  wheelsets: [WHEEL_DEFAULTS],
   cadenceRpm: DEFAULT_CADENCE_RPM,
   closenessPercent: DEFAULT_CLOSENESS_PERCENT,
+  crossedCogs: DEFAULT_CROSSED_COGS,
+  brief: {},
 } as const satisfies Partial<BikeRecord>;
 
-export const BIKE_MIGRATIONS: readonly Migration[] = [];
-
-/** The wheel to reckon with: as measured, where it was. */
-export function wheelOf(bike: BikeRecord): Wheel {
-  const { measuredRolloutMm, rimDiameterMm, tyreWidthMm } = bike;
-  return measuredRolloutMm === undefined ? { rimDiameterMm, tyreWidthMm } : { rolloutMm: measuredRolloutMm };
+/** A bike had one wheel, and neither brief nor rule for cross-chaining. */
+interface BikeBefore2 {
+  readonly rimDiameterMm?: unknown;
+  readonly tyreWidthMm?: unknown;
+  readonly measuredRolloutMm?: unknown;
 }
+
+export const BIKE_MIGRATIONS: readonly Migration[] = [
+  {
+    toVersion: 2,
+    name: 'a bike has wheelsets and a brief',
+    table: 'bikes',
+    up: ({ rimDiameterMm, tyreWidthMm, measuredRolloutMm, ...rest }: Record<string, unknown> & BikeBefore2) => ({
+      ...rest,
+      wheelsets: [
+        {
+          id: 'wheels-1',
+          name: 'Wheels',
+          rimDiameterMm,
+          tyreWidthMm,
+          ...(measuredRolloutMm === undefined ? {} : { measuredRolloutMm }),
+        },
+      ],
+      crossedCogs: 2,
+      brief: {},
+    }),
+  },
+];

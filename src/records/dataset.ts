@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { BIKE_MIGRATIONS, bikeSchema, type BikeRecord } from './bike';
 import { versionAfter, type Migration } from './migration';
 import { PREFERENCES_MIGRATIONS, preferencesSchema, type Preferences } from './preferences';
-import { SETUP_MIGRATIONS, setupSchema, type SetupRecord } from './setup';
+import { SETUPS_MAX, SETUP_MIGRATIONS, setupSchema, type SetupRecord } from './setup';
 
 /** Everything that is kept, by table. */
 export interface Dataset {
@@ -19,17 +19,24 @@ export const datasetSchema = z
     preferences: z.array(preferencesSchema).max(1),
   })
   .superRefine(({ bikes, setups }, context) => {
-    const bikeIds = new Set(bikes.map(({ id }) => id));
+    const bikesById = new Map(bikes.map((bike) => [bike.id, bike]));
     const twice = [...repeated(bikes), ...repeated(setups)];
     if (twice.length > 0) context.addIssue({ code: 'custom', message: `the id ${twice[0]} is there twice` });
-    setups.forEach(({ bikeId }, i) => {
-      if (bikeIds.has(bikeId)) return;
-      context.addIssue({
-        code: 'custom',
-        path: ['setups', i, 'bikeId'],
-        message: `a setup of a bike that is not there (${bikeId})`,
-      });
+    setups.forEach(({ bikeId, wheelsetId }, i) => {
+      const bike = bikesById.get(bikeId);
+      if (!bike) {
+        const message = `a setup of a bike that is not there (${bikeId})`;
+        context.addIssue({ code: 'custom', path: ['setups', i, 'bikeId'], message });
+      } else if (!bike.wheelsets.some(({ id }) => id === wheelsetId)) {
+        const message = `a setup on wheels that ${bike.name} does not have (${wheelsetId})`;
+        context.addIssue({ code: 'custom', path: ['setups', i, 'wheelsetId'], message });
+      }
     });
+    for (const { id, name } of bikes) {
+      const count = setups.filter(({ bikeId }) => bikeId === id).length;
+      if (count <= SETUPS_MAX) continue;
+      context.addIssue({ code: 'custom', message: `${count} setups of ${name}: a bench has room for ${SETUPS_MAX}` });
+    }
   });
 
 function repeated(records: readonly { readonly id: string }[]): string[] {

@@ -1,10 +1,12 @@
 export { NAME_LENGTH_MAX } from './text';
-export { BIKE_DEFAULTS, bikeSchema, wheelOf } from './bike';
+export { BIKE_DEFAULTS, bikeSchema } from './bike';
+export { WHEEL_DEFAULTS, wheelOf } from './wheelset';
+export type { WheelsetRecord } from './wheelset';
 export type { BikeRecord } from './bike';
-export { SETUP_DEFAULTS, setupSchema } from './setup';
+export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G, setupSchema } from './setup';
 export type { SetupRecord } from './setup';
-export { PREFERENCES_DEFAULTS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';
-export type { Preferences, Quantity, StepRoute } from './preferences';
+export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';
+export type { GearsView, Preferences, Quantity, StepRoute } from './preferences';
 export { DATA_VERSION, MIGRATIONS, datasetSchema } from './dataset';
 export type { Dataset } from './dataset';
 export { migrate } from './migration';

@@ -10,10 +10,17 @@ export type Quantity = (typeof QUANTITIES)[number];
 export const STEP_ROUTES = ['cassette', 'shiftPath', 'allGears'] as const;
 export type StepRoute = (typeof STEP_ROUTES)[number];
 
+/** Which side of a setup the Gears stage shows below the ladder. */
+export const GEARS_VIEWS = ['table', 'riding', 'shifting'] as const;
+export type GearsView = (typeof GEARS_VIEWS)[number];
+
 /** How this person likes to read things; one record, no part of any bike. */
 export interface Preferences {
   readonly id: 'preferences';
   readonly currentBikeId?: string | undefined;
+  /** The setup that is looked at in depth; of another bike than the one on the bench it counts for nothing. */
+  readonly currentSetupId?: string | undefined;
+  readonly gearsView: GearsView;
   readonly quantity: Quantity;
   readonly gearInchSchool: 'ownWheel' | 'nominal27';
   readonly speedUnit: 'kmh' | 'mph';
@@ -25,6 +32,8 @@ export interface Preferences {
 export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   id: z.literal('preferences'),
   currentBikeId: idSchema.optional(),
+  currentSetupId: idSchema.optional(),
+  gearsView: z.enum(GEARS_VIEWS),
   quantity: z.enum(QUANTITIES),
   gearInchSchool: z.enum(['ownWheel', 'nominal27']),
   speedUnit: z.enum(['kmh', 'mph']),
@@ -35,6 +44,7 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
 
 export const PREFERENCES_DEFAULTS: Preferences = {
   id: 'preferences',
+  gearsView: 'table',
   quantity: 'ratio',
   gearInchSchool: 'ownWheel',
   speedUnit: 'kmh',
@@ -43,4 +53,11 @@ export const PREFERENCES_DEFAULTS: Preferences = {
   theme: 'system',
 };
 
-export const PREFERENCES_MIGRATIONS: readonly Migration[] = [];
+export const PREFERENCES_MIGRATIONS: readonly Migration[] = [
+  {
+    toVersion: 4,
+    name: 'the Gears stage has views',
+    table: 'preferences',
+    up: (preferences) => ({ ...preferences, gearsView: 'table' }),
+  },
+];

@@ -1,32 +1,65 @@
 import { z } from 'zod';
-import type { Setup } from '../core/gears';
+import type { Bounds, Setup } from '../core/gears';
 import type { RearDerailleur } from '../core/fit';
-import { rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
+import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
-import { idSchema } from './text';
+import { idSchema, nameSchema } from './text';
+import { WHEEL_DEFAULTS } from './wheelset';
 
 /** A setup of a bike: the one fitted, or a candidate. */
 export interface SetupRecord extends Setup {
   readonly id: string;
   readonly bikeId: string;
-  /** Place on the bench: the lowest of a bike is the one fitted now. */
+  /** Place on the bench: the lowest of a bike is the one fitted now, A. */
   readonly rank: number;
+  readonly name?: string | undefined;
+  /** The wheelset of the bike that it runs on. */
+  readonly wheelsetId: string;
   readonly rearDerailleur: RearDerailleur;
+  /** Cogs that one push of the rear lever moves over. */
+  readonly clicksPerPush: number;
+  /** Weight of all its parts, g. */
+  readonly massG?: number | undefined;
+  /** What is to be bought for it, in the rider's money. */
+  readonly cost?: number | undefined;
 }
+
+/** A bench has room for the one fitted and three candidates. */
+export const SETUPS_MAX = 4;
+export const CLICKS_PER_PUSH: Bounds = { min: 1, max: 5 };
+export const SETUP_MASS_G: Bounds = { min: 0, max: 10_000 };
+export const SETUP_COST: Bounds = { min: 0, max: 100_000 };
 
 export const setupSchema: z.ZodType<SetupRecord> = z
   .strictObject({
     id: idSchema,
     bikeId: idSchema,
     rank: z.number(),
+    name: nameSchema.optional(),
+    wheelsetId: idSchema,
     chainrings: teethSchema.shape.chainrings,
     cogs: teethSchema.shape.cogs,
-    // Bikes are kept with plain hubs so far.
-    hubStages: z.tuple([z.literal(1)]),
+    hubStages: z.array(z.number()),
     rearDerailleur: rearDerailleurSchema,
+    clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
+      error: 'clicks a push: a whole number',
+    }),
+    massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
+    cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),
   })
   .superRefine(refineTeeth);
 
-export const SETUP_DEFAULTS = { rearDerailleur: {} } as const satisfies Partial<SetupRecord>;
+export const SETUP_DEFAULTS = {
+  wheelsetId: WHEEL_DEFAULTS.id,
+  rearDerailleur: {},
+  clicksPerPush: 3,
+} as const satisfies Partial<SetupRecord>;
 
-export const SETUP_MIGRATIONS: readonly Migration[] = [];
+export const SETUP_MIGRATIONS: readonly Migration[] = [
+  {
+    toVersion: 3,
+    name: 'a setup names its wheelset and its shifter',
+    table: 'setups',
+    up: (setup) => ({ ...setup, wheelsetId: 'wheels-1', clicksPerPush: 3 }),
+  },
+];

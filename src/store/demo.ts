@@ -1,44 +1,120 @@
 import { NO_HUB_STAGE } from '../core/gears';
-import { BIKE_DEFAULTS, PREFERENCES_DEFAULTS, type BikeRecord, type Dataset, type SetupRecord } from '../records';
+import {
+  BIKE_DEFAULTS,
+  PREFERENCES_DEFAULTS,
+  SETUP_DEFAULTS,
+  WHEEL_DEFAULTS,
+  type BikeRecord,
+  type Dataset,
+  type SetupRecord,
+} from '../records';
 import { parseShorthand } from '../formats/shorthand';
 
 /** The four bikes of the Saltmarsh Yard, an invented workshop co-operative in the invented estuary town of Wenmouth. */
 interface DemoBike {
   readonly id: string;
   readonly name: string;
-  readonly shorthand: string;
   readonly bike: Partial<BikeRecord>;
-  readonly rearDerailleur: SetupRecord['rearDerailleur'];
+  /** The one fitted first. */
+  readonly setups: readonly (Partial<SetupRecord> & { readonly shorthand: string })[];
 }
 
 const DEMO_BIKES: readonly DemoBike[] = [
   {
     id: 'estuary-tourer',
     name: 'Estuary tourer',
-    shorthand: '48/32 x 11-36',
-    bike: { tyreWidthMm: 38, crankLengthMm: 170 },
-    rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
+    bike: {
+      wheelsets: [{ ...WHEEL_DEFAULTS, name: 'Touring wheels', tyreWidthMm: 38 }],
+      crankLengthMm: 170,
+      brief: {
+        use: 'touring',
+        riderMassKg: 72,
+        bikeMassKg: 15,
+        loadMassKg: 18,
+        powerW: 180,
+        lowRpm: 82,
+        highRpm: 96,
+        climbingRpm: 60,
+        steepestGradePercent: 8,
+        steepestLengthM: 1800,
+        topSpeedKmh: 46,
+        cruisingSpeedKmh: 22,
+        bothers: ['frontShifting'],
+        aims: ['simplicity', 'range'],
+      },
+    },
+    setups: [
+      {
+        shorthand: '48/32 x 11-36',
+        name: 'As ridden',
+        rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
+        massG: 1985,
+      },
+      {
+        shorthand: '44 x 10-44',
+        name: 'One ring, wide',
+        rearDerailleur: { totalCapacityT: 36, largestCogMaxT: 44, largestCogMinT: 38, smallestCogMinT: 10 },
+        massG: 1610,
+        cost: 310,
+      },
+      {
+        shorthand: '46/30 x 11-34',
+        name: 'Two rings, closer',
+        rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
+        massG: 1940,
+        cost: 145,
+      },
+    ],
   },
   {
     id: 'seawall-all-road',
     name: 'Seawall all-road',
-    shorthand: '44 x 10-44',
-    bike: { tyreWidthMm: 42, crankLengthMm: 172.5, measuredRolloutMm: 2188 },
-    rearDerailleur: { totalCapacityT: 36, largestCogMaxT: 44, largestCogMinT: 38, smallestCogMinT: 10 },
+    bike: {
+      wheelsets: [
+        { ...WHEEL_DEFAULTS, name: 'Road wheels', tyreWidthMm: 42, measuredRolloutMm: 2188 },
+        { id: 'wheels-2', name: 'Winter wheels', rimDiameterMm: 584, tyreWidthMm: 54 },
+      ],
+      crankLengthMm: 172.5,
+      brief: { use: 'allRoad', aims: ['cadence'] },
+    },
+    setups: [
+      {
+        shorthand: '44 x 10-44',
+        rearDerailleur: { totalCapacityT: 36, largestCogMaxT: 44, largestCogMinT: 38, smallestCogMinT: 10 },
+      },
+    ],
   },
   {
     id: 'harbour-load-carrier',
     name: 'Harbour load carrier',
-    shorthand: '38 x 11-51 11s',
-    bike: { rimDiameterMm: 406, tyreWidthMm: 55, crankLengthMm: 165, cadenceRpm: 75 },
-    rearDerailleur: { totalCapacityT: 39, largestCogMaxT: 50, smallestCogMinT: 11 },
+    bike: {
+      wheelsets: [{ ...WHEEL_DEFAULTS, name: 'Small wheels', rimDiameterMm: 406, tyreWidthMm: 55 }],
+      crankLengthMm: 165,
+      cadenceRpm: 75,
+      brief: { use: 'loads' },
+    },
+    setups: [
+      {
+        shorthand: '38 x 11-51 11s',
+        rearDerailleur: { totalCapacityT: 39, largestCogMaxT: 50, smallestCogMinT: 11 },
+      },
+    ],
   },
   {
     id: 'pinewood-hardtail',
     name: 'Pinewood hardtail',
-    shorthand: '32 x 10-52',
-    bike: { rimDiameterMm: 622, tyreWidthMm: 60, crankLengthMm: 170, cadenceRpm: 85 },
-    rearDerailleur: { totalCapacityT: 42, largestCogMaxT: 52, largestCogMinT: 50, smallestCogMinT: 10 },
+    bike: {
+      wheelsets: [{ ...WHEEL_DEFAULTS, name: 'Trail wheels', tyreWidthMm: 60 }],
+      crankLengthMm: 170,
+      cadenceRpm: 85,
+      brief: { use: 'trail' },
+    },
+    setups: [
+      {
+        shorthand: '32 x 10-52',
+        rearDerailleur: { totalCapacityT: 42, largestCogMaxT: 52, largestCogMinT: 50, smallestCogMinT: 10 },
+      },
+    ],
   },
 ];
 
@@ -48,12 +124,15 @@ export const EMPTY_DATASET: Dataset = { bikes: [], setups: [], preferences: [PRE
 export function demoDataset(): Dataset {
   return {
     bikes: DEMO_BIKES.map(({ id, name, bike }, rank) => ({ id, rank, name, ...BIKE_DEFAULTS, ...bike })),
-    setups: DEMO_BIKES.map(({ id, shorthand, rearDerailleur }): SetupRecord => {
-      const result = parseShorthand(shorthand);
-      if (!result.ok) throw new Error(`demo bike ${id}: ${result.message}`);
-      const { chainrings, cogs } = result.setup;
-      return { id: `${id}-a`, bikeId: id, rank: 0, chainrings, cogs, hubStages: NO_HUB_STAGE, rearDerailleur };
-    }),
+    setups: DEMO_BIKES.flatMap(({ id: bikeId, setups }) =>
+      setups.map(({ shorthand, ...more }, rank): SetupRecord => {
+        const result = parseShorthand(shorthand);
+        if (!result.ok) throw new Error(`demo bike ${bikeId}: ${result.message}`);
+        const { chainrings, cogs } = result.setup;
+        const id = `${bikeId}-${'abcd'[rank]}`;
+        return { ...SETUP_DEFAULTS, ...more, id, bikeId, rank, chainrings, cogs, hubStages: NO_HUB_STAGE };
+      }),
+    ),
     preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id }],
   };
 }

@@ -2,6 +2,7 @@ export { change, redo, undo } from './change';
 export { addDataset, readDataset, replaceDataset } from './dataset';
 export type { RontelDatabase } from './db';
 export { EMPTY_DATASET, demoDataset } from './demo';
+export { addSetup, moveSetup, removeSetup } from './setups';
 export { StoreProvider, useDb } from './StoreProvider';
 export { useWorkshop } from './useWorkshop';
 export type { Workshop } from './useWorkshop';

@@ -8,12 +8,15 @@ import { historyLabels } from './change';
 import {
   addBike,
   addDataset,
+  addSetup,
   change,
   demoDataset,
+  moveSetup,
   EMPTY_DATASET,
   readDataset,
   redo,
   removeBike,
+  removeSetup,
   replaceDataset,
   setPreferences,
   undo,
@@ -134,6 +137,34 @@ test('history keeps its newest 200 steps', async () => {
   const db = await open();
   for (let i = 0; i < 205; i += 1) await setCadence(db, 40 + i / 10, i);
   expect(await db.history.count()).toBe(200);
+});
+
+test('setups are added after the last, moved and taken away, each as one step', async () => {
+  const db = await open();
+  const order = async () =>
+    (await db.setups.where('bikeId').equals('estuary-tourer').sortBy('rank')).map(({ chainrings }) => chainrings[0]);
+  expect(await order()).toEqual([48, 44, 46]);
+  const [first] = await db.setups.where('bikeId').equals('estuary-tourer').sortBy('rank');
+  const id = await addSetup(db, { ...first!, chainrings: [40] }, 'new candidate', 0);
+  expect(await order()).toEqual([48, 44, 46, 40]);
+  expect((await db.preferences.get('preferences'))?.currentSetupId).toBe(id);
+  expect(await addSetup(db, first!, 'one too many', 1)).toBeUndefined();
+  await moveSetup(db, 'estuary-tourer', 3, 0, 'fit it', 2);
+  expect(await order()).toEqual([40, 48, 44, 46]);
+  await moveSetup(db, 'estuary-tourer', 0, 9, 'nowhere', 3);
+  await removeSetup(db, (await db.setups.get(id!))!, 'take it off', 4);
+  expect(await order()).toEqual([48, 44, 46]);
+  for (const expected of [[40, 48, 44, 46], [48, 44, 46, 40], [48, 44, 46]]) {
+    await undo(db);
+    expect(await order()).toEqual(expected);
+  }
+});
+
+test('the last setup of a bike stays', async () => {
+  const db = await open();
+  const [only] = await db.setups.where('bikeId').equals('pinewood-hardtail').toArray();
+  await removeSetup(db, only!, 'take it off', 0);
+  expect(await db.setups.where('bikeId').equals('pinewood-hardtail').count()).toBe(1);
 });
 
 test('any mix of changes can be undone to the start and redone to the end', async () => {

@@ -13,7 +13,9 @@ export interface Workshop {
   readonly bikes: readonly BikeRecord[];
   /** The bike on the bench; undefined in an empty workshop. */
   readonly bike: BikeRecord | undefined;
-  /** Its setup fitted now. */
+  /** Its setups in the order of the bench: first the one fitted now. */
+  readonly setups: readonly SetupRecord[];
+  /** The one that is looked at in depth. */
   readonly setup: SetupRecord | undefined;
   readonly preferences: Preferences;
   readonly history: { readonly undo: string | undefined; readonly redo: string | undefined };
@@ -39,6 +41,7 @@ function readWorkshop(db: RontelDatabase): Promise<Workshop> {
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
     const bike = bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
-    return { db, bikes, bike, setup: setups[0], preferences, history: await historyLabels(db) };
+    const setup = setups.find(({ id }) => id === preferences.currentSetupId) ?? setups[0];
+    return { db, bikes, bike, setups, setup, preferences, history: await historyLabels(db) };
   });
 }

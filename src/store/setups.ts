@@ -1,0 +1,55 @@
+import { nanoid } from 'nanoid';
+import { SETUPS_MAX, type SetupRecord } from '../records';
+import { change, type Draft } from './change';
+import type { RontelDatabase } from './db';
+import { setPreferences } from './workshop';
+
+/** Adds a candidate to the bike's bench, last, and looks at it. Answers with its id; undefined when the bench is full. */
+export async function addSetup(
+  db: RontelDatabase,
+  content: Omit<SetupRecord, 'id' | 'rank'>,
+  label: string,
+  now: number,
+): Promise<string | undefined> {
+  const id = nanoid();
+  let added = false;
+  await change(db, { label, now }, async (draft) => {
+    const setups = await setupsOf(db, content.bikeId);
+    if (setups.length >= SETUPS_MAX) return;
+    await draft.put('setups', { ...content, id, rank: (setups.at(-1)?.rank ?? -1) + 1 });
+    added = true;
+  });
+  if (!added) return undefined;
+  await setPreferences(db, { currentSetupId: id });
+  return id;
+}
+
+/** Takes a setup off the bench. The last one stays: a bike has at least the setup it is ridden with. */
+export async function removeSetup(db: RontelDatabase, setup: SetupRecord, label: string, now: number): Promise<void> {
+  await change(db, { label, now }, async (draft) => {
+    if ((await setupsOf(db, setup.bikeId)).length > 1) await draft.remove('setups', setup.id);
+  });
+}
+
+/** Moves the setup at one place of the bench to another; the first place is the one fitted now. */
+export async function moveSetup(
+  db: RontelDatabase,
+  bikeId: string,
+  from: number,
+  to: number,
+  label: string,
+  now: number,
+): Promise<void> {
+  await change(db, { label, now }, async (draft: Draft) => {
+    const setups = await setupsOf(db, bikeId);
+    const moved = setups[from];
+    if (!moved || to < 0 || to >= setups.length) return;
+    const order = setups.filter((setup) => setup !== moved);
+    order.splice(to, 0, moved);
+    for (const [rank, setup] of order.entries()) await draft.put('setups', { ...setup, rank });
+  });
+}
+
+function setupsOf(db: RontelDatabase, bikeId: string): Promise<SetupRecord[]> {
+  return db.setups.where('bikeId').equals(bikeId).sortBy('rank');
+}
