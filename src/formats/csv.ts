@@ -2,6 +2,12 @@ import Papa from 'papaparse';
 import type { GearReport } from '../core/gears';
 import { milesPerHour } from '../core/units';
 
+/** Any table as RFC 4180 text. A minus sign made for the eye becomes one that programs read. */
+export function tableCsv(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
+  const plain = (cell: string | number) => (typeof cell === 'string' ? cell.replaceAll('\u2212', '-') : cell);
+  return `${Papa.unparse({ fields: [...fields], data: data.map((row) => row.map(plain)) }, { newline: '\r\n' })}\r\n`;
+}
+
 const COLUMNS = [
   'chainring',
   'cog',
@@ -33,5 +39,5 @@ export function gearTableCsv(report: GearReport, cadenceRpm: number): string {
     gear.twin ? `${gear.twin.chainring}/${gear.twin.cog}` : '',
     gear.crossChained ? 'yes' : 'no',
   ]);
-  return `${Papa.unparse({ fields: [...COLUMNS], data }, { newline: '\r\n' })}\r\n`;
+  return tableCsv(COLUMNS, data);
 }

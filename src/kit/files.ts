@@ -11,7 +11,12 @@ export function fileName(title: string, extension: string): string {
 
 /** Hands text to the browser as a file to save. */
 export function saveText(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+  saveBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
+}
+
+/** Hands bytes to the browser as a file to save. */
+export function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const anchor = document.createElement('a');
   anchor.href = url;
   anchor.download = name;

@@ -1,4 +1,4 @@
-import { milesPerHour, percent } from '../core/units';
+import { KM_PER_MILE, milesPerHour, percent } from '../core/units';
 import type { Preferences } from '../records';
 
 const MINUS = '\u2212';
@@ -30,6 +30,11 @@ export const SPEED_UNIT_TEXT: Readonly<Record<SpeedUnit, string>> = { kmh: 'km/h
 /** A speed in the unit that this person reads. */
 export function speedIn(unit: SpeedUnit, speedKmh: number): number {
   return unit === 'mph' ? milesPerHour(speedKmh) : speedKmh;
+}
+
+/** The inverse of {@link speedIn}. */
+export function kmhFrom(unit: SpeedUnit, speed: number): number {
+  return unit === 'mph' ? speed * KM_PER_MILE : speed;
 }
 
 export function speedText(unit: SpeedUnit, speedKmh: number): string {

@@ -34,7 +34,7 @@ const DEMO_BIKES: readonly DemoBike[] = [
         powerW: 180,
         lowRpm: 82,
         highRpm: 96,
-        climbingRpm: 60,
+        climbingRpm: 58,
         steepestGradePercent: 8,
         steepestLengthM: 1800,
         topSpeedKmh: 46,
@@ -49,6 +49,7 @@ const DEMO_BIKES: readonly DemoBike[] = [
         name: 'As ridden',
         rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
         massG: 1985,
+        cost: 0,
       },
       {
         shorthand: '44 x 10-44',

@@ -154,7 +154,11 @@ test('setups are added after the last, moved and taken away, each as one step', 
   await moveSetup(db, 'estuary-tourer', 0, 9, 'nowhere', 3);
   await removeSetup(db, (await db.setups.get(id!))!, 'take it off', 4);
   expect(await order()).toEqual([48, 44, 46]);
-  for (const expected of [[40, 48, 44, 46], [48, 44, 46, 40], [48, 44, 46]]) {
+  for (const expected of [
+    [40, 48, 44, 46],
+    [48, 44, 46, 40],
+    [48, 44, 46],
+  ]) {
     await undo(db);
     expect(await order()).toEqual(expected);
   }

@@ -43,14 +43,23 @@ export type NeedAnswer = { readonly met: boolean } & (
     }
   | { readonly id: 'frontShifting'; readonly frontShifts: number; readonly doubleShifts: number }
   | { readonly id: 'quiet'; readonly ring: number; readonly cog: number; readonly cogsFromEnd: number }
+  | {
+      readonly id: 'weight';
+      readonly massG: number | undefined;
+      /** Against the setup fitted now; undefined where either is not weighed. */
+      readonly changeG: number | undefined;
+    }
   | { readonly id: 'capacity'; readonly message: string; readonly fixes: readonly string[]; readonly known: boolean }
 );
 
 /** Cogs at either end of the cassette on which a chain is loudest. */
 const LOUD_END_COGS = 2;
 
-/** The needs of a brief, each met or not by a setup. Those that the rider does not have are left out. */
-export function needAnswers(figures: SetupFigures, brief: FilledBrief): NeedAnswer[] {
+/**
+ * The needs of a brief, each met or not by a setup. Those that the rider does not have are left out.
+ * @param fitted the setup fitted now
+ */
+export function needAnswers(figures: SetupFigures, brief: FilledBrief, fitted: SetupFigures): NeedAnswer[] {
   const { report, capacity } = figures;
   const bothered = (...what: FilledBrief['bothers']) => brief.bothers.some((one) => what.includes(one));
   const answers: NeedAnswer[] = [
@@ -65,6 +74,7 @@ export function needAnswers(figures: SetupFigures, brief: FilledBrief): NeedAnsw
     answers.push({ id: 'frontShifting', met: frontShifts === 0, frontShifts, doubleShifts });
   }
   if (bothered('noise')) answers.push(quietAnswer(figures));
+  if (bothered('weight')) answers.push(weightAnswer(figures, fitted));
   answers.push({
     id: 'capacity',
     met: capacity.verdict === 'inside' || capacity.verdict === 'at',
@@ -165,6 +175,12 @@ function quietAnswer({ cruising, report }: SetupFigures): NeedAnswer {
     cog: gear.cog,
     cogsFromEnd,
   };
+}
+
+function weightAnswer({ candidate: { massG } }: SetupFigures, fitted: SetupFigures): NeedAnswer {
+  const before = fitted.candidate.massG;
+  const changeG = massG === undefined || before === undefined ? undefined : massG - before;
+  return { id: 'weight', met: changeG !== undefined && changeG < 0, massG, changeG };
 }
 
 /** The schools of thought on one ring or two. */

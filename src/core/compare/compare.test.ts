@@ -98,7 +98,8 @@ test('cogs kept, gained and lost', () => {
 
 test('each need is met or not, with the teeth that would change it', () => {
   const { own, base, filled } = compare({ ...BRIEF, topSpeedKmh: 54, bothers: ['frontShifting', 'noise'] });
-  const of = (figures: typeof own) => new Map(needAnswers(figures, filled).map((answer) => [answer.id, answer]));
+  const of = (figures: typeof own) =>
+    new Map(needAnswers(figures, filled, figures).map((answer) => [answer.id, answer]));
   const one = of(own);
   expect(one.get('climb')).toMatchObject({ met: false, remedy: { ringT: 39, cogT: 49 } });
   expect(of(base).get('climb')).toMatchObject({ met: true });
@@ -113,7 +114,7 @@ test('each need is met or not, with the teeth that would change it', () => {
 
 test('a need that the rider does not have is not asked', () => {
   const { own, filled } = compare({});
-  expect(needAnswers(own, filled).map(({ id }) => id)).toEqual([
+  expect(needAnswers(own, filled, own).map(({ id }) => id)).toEqual([
     'climb',
     'topSpeed',
     'steps.climbing',
@@ -125,12 +126,22 @@ test('a need that the rider does not have is not asked', () => {
   ]);
 });
 
+test('weight is a need where it bothers, and is known once both are weighed', () => {
+  const weight = (massG: number | undefined) => {
+    const { own, base, filled } = compare({ bothers: ['weight'] }, { massG }, { massG: 1900 });
+    return needAnswers(own, filled, base).find(({ id }) => id === 'weight');
+  };
+  expect(weight(1500)).toMatchObject({ met: true, changeG: -400 });
+  expect(weight(1900)).toMatchObject({ met: false, changeG: 0 });
+  expect(weight(undefined)).toMatchObject({ met: false, changeG: undefined });
+});
+
 test('what would change the climb does change it, and one tooth less would not', () => {
   fc.assert(
     fc.property(setupArbitrary(), fc.integer({ min: 60, max: 250 }), (setup, powerW) => {
       const filled = fillBrief({ powerW }, 85);
       const figures = setupFigures(candidate({ ...setup, chainrings: setup.chainrings.slice(0, 1) }), filled, RULES);
-      const [answer] = needAnswers(figures, filled);
+      const [answer] = needAnswers(figures, filled, figures);
       if (answer?.id !== 'climb' || answer.met || answer.remedy.ringT === undefined) return;
       const metres = (ring: number) => (ring / setup.cogs.at(-1)!) * (TOURER_ROLLOUT_MM / 1000);
       expect(metres(answer.remedy.ringT)).toBeLessThanOrEqual(figures.needs.easiestMaxM * (1 + 1e-12));

@@ -1,6 +1,6 @@
 import { nearlyEqual } from '../numbers';
 import type { Gear } from './gear';
-import { cadenceRpm } from './size';
+import { cadenceRpm, speedKmh } from './size';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -32,4 +32,43 @@ export function gearFor<G extends Developed>(
 export function nearestGear<G extends Developed>(gears: readonly G[], developmentM: number): G {
   const distance = (gear: G) => Math.abs(Math.log(gear.developmentM / developmentM));
   return gears.reduce((best, gear) => (distance(gear) < distance(best) ? gear : best));
+}
+
+/** A stretch of speeds ridden in one gear, with the cadence at its ends. */
+export interface CadenceRun<G extends Developed = Developed> {
+  readonly gear: G;
+  readonly fromKmh: number;
+  readonly toKmh: number;
+  readonly fromRpm: number;
+  readonly toRpm: number;
+}
+
+/**
+ * The cadence over speed of a rider who is always in the gear nearest the preferred cadence: one run
+ * a gear, the changes half way (on a log scale) between neighbours.
+ * @param gears easiest first, no two of the same size
+ */
+export function cadenceRuns<G extends Developed>(
+  gears: readonly G[],
+  preferredRpm: number,
+  lowestKmh: number,
+  highestKmh: number,
+): CadenceRun<G>[] {
+  const changeAt = (easier: G, harder: G) =>
+    speedKmh(Math.sqrt(easier.developmentM * harder.developmentM), preferredRpm);
+  return gears
+    .map((gear, i) => {
+      const easier = gears[i - 1];
+      const harder = gears[i + 1];
+      const fromKmh = Math.max(lowestKmh, easier ? changeAt(easier, gear) : lowestKmh);
+      const toKmh = Math.min(highestKmh, harder ? changeAt(gear, harder) : highestKmh);
+      return {
+        gear,
+        fromKmh,
+        toKmh,
+        fromRpm: cadenceRpm(gear.developmentM, fromKmh),
+        toRpm: cadenceRpm(gear.developmentM, toKmh),
+      };
+    })
+    .filter(({ fromKmh, toKmh }) => fromKmh < toKmh);
 }

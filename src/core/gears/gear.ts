@@ -30,6 +30,6 @@ export function compareSize(a: Gear, b: Gear): number {
 }
 
 /** A name that is the same for the same gear: for keys and for finding one again. */
-export function gearKey({ chainring, cog, hubStage }: Gear): string {
+export function gearKey({ chainring, cog, hubStage }: Pick<Gear, 'chainring' | 'cog' | 'hubStage'>): string {
   return hubStage === 1 ? `${chainring}/${cog}` : `${chainring}/${cog}@${hubStage}`;
 }

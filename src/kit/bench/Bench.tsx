@@ -1,11 +1,12 @@
 'use client';
 
 import { BikePicker } from './BikePicker';
-import { SetupLine } from './SetupLine';
+import { CassetteChoice } from './CassetteChoice';
+import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
 import styles from './Bench.module.css';
 
-/** The bike, its wheel and its setup: shown on every stage, typed once. */
+/** The bike, its wheels and its setups: shown on every stage, typed once. */
 export function Bench() {
   return (
     <section className={styles.bench} aria-label="Bench">
@@ -13,7 +14,8 @@ export function Bench() {
         <BikePicker />
         <WheelFields />
       </div>
-      <SetupLine />
+      <SetupRow />
+      <CassetteChoice />
     </section>
   );
 }

@@ -4,16 +4,23 @@ import { App } from 'antd';
 import { useSearchParams } from 'next/navigation';
 import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
 import { readLink } from '../../formats/link';
-import { wheelOf, type BikeRecord, type Preferences, type SetupRecord } from '../../records';
+import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup, Wheel } from '../../core/gears';
 import { change, redo, setPreferences, undo, useWorkshop, type PreferencesEdit, type Workshop } from '../../store';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
+import { LETTERS } from './setup-sign';
 
-/** What lies on the bench: a bike with its setup, kept here or come by a link. */
+/** What lies on the bench: a bike with its setups, kept here or come by a link. */
 export interface Bench {
   readonly bike: BikeRecord;
-  readonly wheel: Wheel;
+  /** In the order of the bench; the first is the one fitted now. */
+  readonly setups: readonly SetupRecord[];
+  /** The setup that is looked at in depth, and its place. */
   readonly setup: SetupRecord;
+  readonly place: number;
+  /** What that setup runs on. */
+  readonly wheelset: WheelsetRecord;
+  readonly wheel: Wheel;
   /** A link's bench is looked at, not changed, until it is kept. */
   readonly fromLink: boolean;
 }
@@ -21,7 +28,10 @@ export interface Bench {
 export interface BenchEdits {
   /** @param field names what is edited, for undo and its tooltip */
   readonly editBike: (field: string, edit: (bike: BikeRecord) => BikeRecord) => void;
-  readonly editSetup: (field: string, edit: (setup: SetupRecord) => SetupRecord) => void;
+  /** The wheelset that the setup in depth runs on. */
+  readonly editWheelset: (field: string, edit: (wheelset: WheelsetRecord) => WheelsetRecord) => void;
+  /** @param id the setup in depth where it is left out */
+  readonly editSetup: (field: string, edit: (setup: SetupRecord) => SetupRecord, id?: string) => void;
   readonly editPreferences: (edit: PreferencesEdit) => void;
   readonly undo: () => void;
   readonly redo: () => void;
@@ -44,6 +54,11 @@ export type BenchState =
     };
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
+
+/** The wheelset that a setup runs on. A record names one that its bike has: the schema sees to it. */
+export function wheelsetOf(bike: BikeRecord, { wheelsetId }: SetupRecord): WheelsetRecord {
+  return bike.wheelsets.find(({ id }) => id === wheelsetId) ?? bike.wheelsets[0]!;
+}
 
 export function BenchProvider({ children }: { children: ReactNode }) {
   const state = useWorkshop();
@@ -68,33 +83,13 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const link = useMemo(() => readLink(new URLSearchParams(query.toString())), [query]);
   const value = useMemo((): BenchState => {
     if (state.kind !== 'ready') return state;
-    const { db, bike, setup } = state;
-    const linked = link.kind === 'bench' ? link.bench : undefined;
-    const shown = linked ?? (bike && setup ? { bike, setup } : undefined);
-    const travel = (go: typeof undo) => write(() => go(db).then(() => setEpoch((count) => count + 1)));
-    const edits: BenchEdits = {
-      write,
-      editBike: (field, edit) => {
-        if (!bike) return;
-        const options = { label: `${field} of ${bike.name}`, mergeKey: `${field} ${bike.id}`, now: Date.now() };
-        write(() => change(db, options, (draft) => draft.update('bikes', bike.id, edit)));
-      },
-      editSetup: (field, edit) => {
-        if (!bike || !setup) return;
-        const options = { label: `${field} of ${bike.name}`, mergeKey: `${field} ${setup.id}`, now: Date.now() };
-        write(() => change(db, options, (draft) => draft.update('setups', setup.id, edit)));
-      },
-      editPreferences: (edit) => write(() => setPreferences(db, edit)),
-      undo: () => travel(undo),
-      redo: () => travel(redo),
-    };
     return {
       kind: 'ready',
       workshop: state,
       preferences: state.preferences,
-      bench: shown && { ...shown, wheel: wheelOf(shown.bike), fromLink: linked !== undefined },
+      bench: benchOf(state, link.kind === 'bench' ? link.bench : undefined),
       linkProblem: link.kind === 'broken' ? link.message : undefined,
-      edits,
+      edits: editsOf(state, write, () => setEpoch((count) => count + 1)),
     };
   }, [state, link, write]);
 
@@ -103,6 +98,59 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       <BenchContext value={value}>{children}</BenchContext>
     </HistoryEpochContext>
   );
+}
+
+function benchOf(
+  workshop: Workshop,
+  linked: { readonly bike: BikeRecord; readonly setup: SetupRecord } | undefined,
+): Bench | undefined {
+  const bike = linked?.bike ?? workshop.bike;
+  const setup = linked?.setup ?? workshop.setup;
+  if (!bike || !setup) return undefined;
+  const setups = linked ? [linked.setup] : workshop.setups;
+  const wheelset = wheelsetOf(bike, setup);
+  return {
+    bike,
+    setups,
+    setup,
+    place: setups.indexOf(setup),
+    wheelset,
+    wheel: wheelOf(wheelset),
+    fromLink: linked !== undefined,
+  };
+}
+
+function editsOf(workshop: Workshop, write: BenchEdits['write'], travelled: () => void): BenchEdits {
+  const { db, bike, setup, setups } = workshop;
+  const travel = (go: typeof undo) => write(() => go(db).then(travelled));
+  const editBike: BenchEdits['editBike'] = (field, edit) => {
+    if (!bike) return;
+    const options = { label: `${field} of ${bike.name}`, mergeKey: `${field} ${bike.id}`, now: Date.now() };
+    write(() => change(db, options, (draft) => draft.update('bikes', bike.id, edit)));
+  };
+  return {
+    write,
+    editBike,
+    editWheelset: (field, edit) => {
+      if (!bike || !setup) return;
+      const { id } = wheelsetOf(bike, setup);
+      editBike(field, (record) => ({
+        ...record,
+        wheelsets: record.wheelsets.map((wheelset) => (wheelset.id === id ? edit(wheelset) : wheelset)),
+      }));
+    },
+    editSetup: (field, edit, id = setup?.id) => {
+      const place = setups.findIndex((one) => one.id === id);
+      if (!bike || id === undefined || place < 0) return;
+      const label = `${field} ${LETTERS[place]} of ${bike.name}`;
+      write(() =>
+        change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) => draft.update('setups', id, edit)),
+      );
+    },
+    editPreferences: (edit) => write(() => setPreferences(db, edit)),
+    undo: () => travel(undo),
+    redo: () => travel(redo),
+  };
 }
 
 export function useBench(): BenchState {

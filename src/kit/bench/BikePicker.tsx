@@ -6,17 +6,10 @@ import { useState } from 'react';
 import { NAME_LENGTH_MAX } from '../../records';
 import { addBike, removeBike } from '../../store';
 import { Field } from '../fields/Field';
-import { useDraft, type Parsed } from '../fields/useDraft';
+import { useDraft } from '../fields/useDraft';
 import { useReadyBench } from './BenchProvider';
+import { readName } from './read-name';
 import styles from './Bench.module.css';
-
-function readName(text: string): Parsed<string> {
-  const name = text.trim();
-  if (name === '') return { ok: false, message: 'an empty name: type at least one letter', unfinished: true };
-  if (name.length > NAME_LENGTH_MAX)
-    return { ok: false, message: `a name of ${name.length} characters: at most ${NAME_LENGTH_MAX}` };
-  return { ok: true, value: name };
-}
 
 /** Which bike is on the bench; new, renamed and removed from here. */
 export function BikePicker() {
@@ -37,7 +30,7 @@ export function BikePicker() {
           id="bike"
           value={bike.id}
           disabled={fromLink}
-          style={{ width: 190 }}
+          style={{ width: 172 }}
           options={(fromLink ? [bike] : bikes).map(({ id, name }) => ({ value: id, label: name }))}
           onChange={(id: string) => edits.editPreferences({ currentBikeId: id })}
         />

@@ -1,6 +1,8 @@
 'use client';
 
-import { Select } from 'antd';
+import { ColumnWidthOutlined } from '@ant-design/icons';
+import { Button, Select } from 'antd';
+import { useState } from 'react';
 import { CADENCE_RPM, CRANK_LENGTH_MM, ROLLOUT_MM, TYRE_WIDTH_MM, isMeasured, rolloutMm } from '../../core/gears';
 import { RIM_SIZES } from '../../core/parts/rims';
 import { explainRollout } from '../explain/gears';
@@ -10,16 +12,20 @@ import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { fixed } from '../format';
 import { useReadyBench } from './BenchProvider';
+import { RolloutHelper } from './RolloutHelper';
+import { WheelsetPicker } from './WheelsetPicker';
 import styles from './Bench.module.css';
 
 /** Wheel, crank and cadence: what turns teeth into metres and speeds. */
 export function WheelFields() {
   const { bench, preferences, edits } = useReadyBench();
-  const { bike, wheel, fromLink } = bench;
-  const { editBike } = edits;
-  const common = { owner: bike.id, disabled: fromLink };
-  const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === bike.rimDiameterMm);
-  const rims = listed ? RIM_SIZES : [{ diameterMm: bike.rimDiameterMm, alsoCalled: 'as kept' }, ...RIM_SIZES];
+  const { bike, wheelset, wheel, fromLink } = bench;
+  const { editBike, editWheelset } = edits;
+  const [measuring, setMeasuring] = useState(false);
+  const ofWheels = { owner: wheelset.id + bike.id, disabled: fromLink };
+  const ofBike = { owner: bike.id, disabled: fromLink };
+  const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === wheelset.rimDiameterMm);
+  const rims = listed ? RIM_SIZES : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: 'as kept' }, ...RIM_SIZES];
   const rollout = rolloutMm(wheel);
   const riding = {
     rolloutMm: rollout,
@@ -30,10 +36,11 @@ export function WheelFields() {
 
   return (
     <>
+      <WheelsetPicker />
       <Field id="rim" label="Rim seat, ISO">
         <Select
           id="rim"
-          value={bike.rimDiameterMm}
+          value={wheelset.rimDiameterMm}
           disabled={fromLink}
           style={{ width: 152 }}
           popupMatchSelectWidth={false}
@@ -41,24 +48,24 @@ export function WheelFields() {
             value: diameterMm,
             label: `${diameterMm} · ${alsoCalled}`,
           }))}
-          onChange={(rimDiameterMm: number) => editBike('rim', (record) => ({ ...record, rimDiameterMm }))}
+          onChange={(rimDiameterMm: number) => editWheelset('rim', (record) => ({ ...record, rimDiameterMm }))}
         />
       </Field>
       <NumberField
-        {...common}
+        {...ofWheels}
         id="tyre"
         label="Tyre width"
         term="tyre width"
         unit="mm"
         bounds={TYRE_WIDTH_MM}
         width={84}
-        value={bike.tyreWidthMm}
+        value={wheelset.tyreWidthMm}
         onCommit={(value) =>
-          value !== undefined && editBike('tyre width', (record) => ({ ...record, tyreWidthMm: value }))
+          value !== undefined && editWheelset('tyre width', (record) => ({ ...record, tyreWidthMm: value }))
         }
       />
       <NumberField
-        {...common}
+        {...ofWheels}
         id="rollout"
         label="Measured rollout"
         term="measured rollout"
@@ -67,9 +74,18 @@ export function WheelFields() {
         optional
         width={112}
         placeholder="none yet"
-        value={bike.measuredRolloutMm}
-        onCommit={(value) => editBike('rollout', (record) => withOptional(record, 'measuredRolloutMm', value))}
+        value={wheelset.measuredRolloutMm}
+        onCommit={(value) => editWheelset('rollout', (record) => withOptional(record, 'measuredRolloutMm', value))}
       />
+      <Button
+        className={styles.measure}
+        icon={<ColumnWidthOutlined />}
+        disabled={fromLink}
+        onClick={() => setMeasuring(true)}
+        aria-label="Measure the rollout"
+        title="Measure the rollout"
+      />
+      <RolloutHelper open={measuring} onClose={() => setMeasuring(false)} />
       <div className={styles.used}>
         <span className={styles.caption}>Reckoned with</span>
         <Explained
@@ -80,7 +96,7 @@ export function WheelFields() {
         </Explained>
       </div>
       <NumberField
-        {...common}
+        {...ofBike}
         id="crank"
         label="Crank length"
         term="crank length"
@@ -93,7 +109,7 @@ export function WheelFields() {
         onCommit={(value) => editBike('crank length', (record) => withOptional(record, 'crankLengthMm', value))}
       />
       <NumberField
-        {...common}
+        {...ofBike}
         id="cadence"
         label="Cadence"
         term="cadence"

@@ -3,6 +3,7 @@ import {
   lowestTerms,
   wheelDiameterIn,
   wheelRadiusMm,
+  type Gear,
   type GearReport,
   type Riding,
   type SizedGear,
@@ -23,8 +24,13 @@ export interface GearContext {
   readonly speedUnit: SpeedUnit;
 }
 
-export const gearName = ({ chainring, cog }: { readonly chainring: number; readonly cog: number }) =>
-  `${chainring}/${cog}`;
+/** Ring and cog, with the hub's stage where it is not direct. */
+export const gearName = ({ chainring, cog, hubStage = 1 }: Pick<Gear, 'chainring' | 'cog'> & Partial<Gear>) =>
+  hubStage === 1 ? `${chainring}/${cog}` : `${chainring}/${cog} ×${hubStage}`;
+
+/** The teeth as a quotient: 32 ÷ 36, times the stage where there is one. */
+const teethOf = ({ chainring, cog, hubStage }: Gear) =>
+  hubStage === 1 ? `${chainring} ÷ ${cog}` : `${chainring} ÷ ${cog} × ${hubStage}`;
 
 export function explainRollout({ wheel, riding }: GearContext): Explanation {
   const result = `${fixed(riding.rolloutMm, 1)} mm`;
@@ -47,12 +53,12 @@ export function explainRollout({ wheel, riding }: GearContext): Explanation {
 
 export function explainRatio(gear: SizedGear): Explanation {
   const [ring, cog] = lowestTerms(gear);
-  const reduced = ring === gear.chainring ? '' : ` = ${ring} ÷ ${cog}`;
+  const reduced = ring === gear.chainring || gear.hubStage !== 1 ? '' : ` = ${ring} ÷ ${cog}`;
   return {
     title: `Ratio of ${gearName(gear)}: ${fixed(gear.ratio, 3)}`,
     formula: 'ratio = ring ÷ cog: wheel turns for one crank turn',
     worked: [
-      `${gear.chainring} ÷ ${gear.cog}${reduced} = ${fixed(gear.ratio, 3)}`,
+      `${teethOf(gear)}${reduced} = ${fixed(gear.ratio, 3)}`,
       ...(gear.twin
         ? [
             `the same as ${gearName(gear.twin)}: ${gear.chainring} × ${gear.twin.cog} = ${gear.twin.chainring} × ${gear.cog}`,
@@ -77,7 +83,7 @@ export function explainGearInches(
       school === 'ownWheel'
         ? `diameter = ${fixed(riding.rolloutMm, 1)} mm ÷ π ÷ 25.4 = ${diameter} in`
         : 'diameter = 27 in, whatever the wheel',
-      `${gear.chainring} ÷ ${gear.cog} × ${diameter} in = ${fixed(inches, 1)} in`,
+      `${teethOf(gear)} × ${diameter} in = ${fixed(inches, 1)} in`,
     ],
     source: DEFINITION,
     note:
@@ -91,9 +97,7 @@ export function explainDevelopment(gear: SizedGear, { riding }: GearContext): Ex
   return {
     title: `Development of ${gearName(gear)}: ${fixed(gear.developmentM, 3)} m`,
     formula: 'development = ratio × rollout: metres for one crank turn',
-    worked: [
-      `${gear.chainring} ÷ ${gear.cog} × ${fixed(riding.rolloutMm / 1000, 4)} m = ${fixed(gear.developmentM, 3)} m`,
-    ],
+    worked: [`${teethOf(gear)} × ${fixed(riding.rolloutMm / 1000, 4)} m = ${fixed(gear.developmentM, 3)} m`],
     source: DEFINITION,
   };
 }
@@ -115,7 +119,7 @@ export function explainGainRatio(gear: SizedGear, { riding }: GearContext): Expl
     formula,
     worked: [
       `wheel radius = ${fixed(riding.rolloutMm, 1)} mm ÷ 2π = ${radius} mm`,
-      `${gear.chainring} ÷ ${gear.cog} × ${radius} ÷ ${short(riding.crankLengthMm, 1)} = ${fixed(gear.gainRatio, 3)}`,
+      `${teethOf(gear)} × ${radius} ÷ ${short(riding.crankLengthMm, 1)} = ${fixed(gear.gainRatio, 3)}`,
     ],
     source,
   };
@@ -137,9 +141,7 @@ export function explainRange({ range }: GearReport): Explanation {
   return {
     title: `Range ${percentText(quotient)}`,
     formula: 'range = hardest ratio ÷ easiest ratio',
-    worked: [
-      `(${hardest.chainring} ÷ ${hardest.cog}) ÷ (${easiest.chainring} ÷ ${easiest.cog}) = ${fixed(quotient, 3)} = ${percentText(quotient)}`,
-    ],
+    worked: [`(${teethOf(hardest)}) ÷ (${teethOf(easiest)}) = ${fixed(quotient, 3)} = ${percentText(quotient)}`],
     source: DEFINITION,
     note: 'The wheel plays no part: it makes every gear larger or smaller alike.',
   };
@@ -203,8 +205,8 @@ const READING_NOTE: Readonly<Record<StepReading, string>> = {
 };
 
 export function explainStep({ from, to, ...step }: Step, reading: StepReading): Explanation {
-  const harder = `${to.chainring} ÷ ${to.cog}`;
-  const easier = `${from.chainring} ÷ ${from.cog}`;
+  const harder = teethOf(to);
+  const easier = teethOf(from);
   const result = stepText(step, reading);
   const worked = {
     speedStep: `(${harder}) ÷ (${easier}) − 1 = ${result}`,

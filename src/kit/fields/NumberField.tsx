@@ -15,7 +15,9 @@ export interface NumberFieldProps extends NumberRule {
   readonly value: number | undefined;
   readonly placeholder?: string;
   readonly disabled?: boolean;
-  readonly width: number;
+  readonly width: number | string;
+  /** Whether it cannot be true together with another number; said elsewhere, marked here. */
+  readonly doubted?: boolean;
   /** A further judgement on a number that is in bounds, such as one against another field. */
   readonly check?: (value: number | undefined) => string | undefined;
   readonly onCommit: (value: number | undefined) => void;
@@ -23,7 +25,7 @@ export interface NumberFieldProps extends NumberRule {
 
 /** A number with its unit, kept as typed until it can be read. */
 export function NumberField(props: NumberFieldProps) {
-  const { id, label, term, owner, value, unit, placeholder, disabled, width, check, onCommit } = props;
+  const { id, label, term, owner, value, unit, placeholder, disabled, width, doubted, check, onCommit } = props;
   const parse = (text: string): Parsed<number | undefined> => {
     const parsed = parseNumber(text, props);
     const message = parsed.ok ? check?.(parsed.value) : undefined;
@@ -40,8 +42,8 @@ export function NumberField(props: NumberFieldProps) {
         suffix={unit}
         placeholder={placeholder}
         disabled={disabled}
-        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
-        aria-invalid={draft.problem !== undefined}
+        status={(draft.problem && !draft.problem.unfinished) || doubted ? 'error' : undefined}
+        aria-invalid={draft.problem !== undefined || doubted}
         aria-describedby={draft.problem ? `${id}-problem` : undefined}
         style={{ width }}
       />

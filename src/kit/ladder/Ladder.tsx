@@ -1,9 +1,22 @@
 'use client';
 
-import { useId, useMemo, useRef, type KeyboardEvent } from 'react';
-import type { GearReport, SizedGear, StepReading } from '../../core/gears';
-import { percentText } from '../format';
-import { AXIS_HEIGHT, RAIL_HEIGHT, ladderLayout, neighbourOf, type LadderLayout, type LadderRow } from './layout';
+import { useId, useMemo, useRef, type KeyboardEvent, type Ref } from 'react';
+import type { StepReading } from '../../core/gears';
+import { LETTERS, signOf } from '../bench/setup-sign';
+import { Shape } from '../bench/SetupMark';
+import { percentText, speedIn, type SpeedUnit } from '../format';
+import {
+  AXIS_HEIGHT,
+  COVERAGE_HEIGHT,
+  ladderLayout,
+  neighbourOf,
+  type CoverageLayout,
+  type LadderLane,
+  type LadderLayout,
+  type LadderRow,
+  type LaneLayout,
+  type PlacedGear,
+} from './layout';
 import { axisTicks } from './scale';
 import { useWidth } from './useWidth';
 import styles from './Ladder.module.css';
@@ -15,15 +28,18 @@ export interface LadderAxis {
 }
 
 export interface LadderProps {
-  readonly report: GearReport;
+  readonly lanes: readonly LadderLane[];
   readonly upper: LadderAxis;
   readonly lower: LadderAxis;
   readonly reading: StepReading;
-  readonly selectedKey: string;
-  readonly onSelect: (gear: SizedGear) => void;
+  readonly speedUnit: SpeedUnit;
+  readonly selected: { readonly place: number; readonly key: string };
+  readonly onSelect: (selected: PlacedGear) => void;
+  /** The drawing, for saving it. */
+  readonly drawingRef?: Ref<SVGSVGElement>;
 }
 
-/** All gears on one log axis: a row a ring, a rung a gear, in true scale. */
+/** All gears on one log axis: a lane a setup, a row a ring, a rung a gear, in true scale. */
 export function Ladder(props: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   return (
@@ -33,64 +49,59 @@ export function Ladder(props: LadderProps) {
   );
 }
 
-function Drawing({ report, upper, lower, reading, selectedKey, onSelect, width }: LadderProps & { width: number }) {
-  const layout = useMemo(() => ladderLayout(report, width, reading), [report, width, reading]);
-  const drawing = useRef<SVGSVGElement>(null);
+function Drawing(props: LadderProps & { width: number }) {
+  const { lanes, upper, lower, reading, speedUnit, selected, onSelect, drawingRef, width } = props;
+  const layout = useMemo(
+    () => ladderLayout(lanes, width, { reading, speedIn: (speed) => speedIn(speedUnit, speed) }),
+    [lanes, width, reading, speedUnit],
+  );
+  const group = useRef<SVGGElement>(null);
   const hatchId = useId();
-  const moveTo = (event: KeyboardEvent, gear: SizedGear) => {
-    const next = neighbourOf(report.gears, gear, event.key);
+  const moveTo = (event: KeyboardEvent, from: PlacedGear) => {
+    const next = neighbourOf(layout, from, event.key);
     if (!next) return;
     event.preventDefault();
     onSelect(next);
-    drawing.current?.querySelector<SVGGElement>(`[data-gear="${next.key}"]`)?.focus();
+    group.current?.querySelector<SVGGElement>(`[data-place="${next.place}"][data-gear="${next.gear.key}"]`)?.focus();
   };
-  const selected = layout.rows.flatMap(({ rungs }) => rungs).find(({ gear }) => gear.key === selectedKey);
+  const chosen = layout.lanes
+    .find(({ place }) => place === selected.place)
+    ?.rows.flatMap(({ rungs }) => rungs)
+    .find(({ gear }) => gear.key === selected.key);
 
   return (
     <svg
-      ref={drawing}
+      ref={drawingRef}
       className={styles.ladder}
       width={width}
       height={layout.height}
       role="group"
       aria-label="Ladder of gears"
     >
-      <defs>
-        <pattern id={hatchId} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line className={styles.hatch} x1="0" y1="0" x2="0" y2="6" />
-        </pattern>
-      </defs>
       <Axis layout={layout} axis={upper} side="upper" />
       <Axis layout={layout} axis={lower} side="lower" />
-      {selected && (
+      {chosen && (
         <line
           className={styles.plumb}
-          x1={selected.x}
-          x2={selected.x}
+          x1={chosen.x}
+          x2={chosen.x}
           y1={AXIS_HEIGHT - 6}
           y2={layout.height - AXIS_HEIGHT + 6}
         />
       )}
-      {layout.overlap && <Overlap layout={layout} share={report.overlap!.share} fill={`url(#${hatchId})`} />}
-      {layout.ties.map(({ key, x, top, bottom }) => (
-        <g key={key} className={styles.tie}>
-          <line x1={x} x2={x} y1={top} y2={bottom} />
-          <circle cx={x} cy={(top + bottom) / 2} r="8" />
-          <text x={x} y={(top + bottom) / 2 + 4}>
-            =
-          </text>
-        </g>
-      ))}
-      {layout.rows.map((row) => (
-        <Row
-          key={row.chainring}
-          row={row}
-          barWidth={layout.barWidth}
-          selectedKey={selectedKey}
-          onSelect={onSelect}
-          onKeyDown={moveTo}
-        />
-      ))}
+      <g ref={group}>
+        {layout.lanes.map((lane) => (
+          <Lane
+            key={lane.place}
+            lane={lane}
+            layout={layout}
+            hatchId={hatchId + lane.place}
+            selectedKey={lane.place === selected.place ? selected.key : undefined}
+            onSelect={onSelect}
+            onKeyDown={moveTo}
+          />
+        ))}
+      </g>
     </svg>
   );
 }
@@ -117,17 +128,70 @@ function Axis({ layout, axis, side }: { layout: LadderLayout; axis: LadderAxis; 
   );
 }
 
-function Overlap({ layout, share, fill }: { layout: LadderLayout; share: number; fill: string }) {
-  const { from, to, top, bottom } = layout.overlap!;
+interface Selecting {
+  readonly selectedKey: string | undefined;
+  readonly onSelect: (selected: PlacedGear) => void;
+  readonly onKeyDown: (event: KeyboardEvent, from: PlacedGear) => void;
+}
+
+interface LaneProps extends Selecting {
+  readonly lane: LaneLayout;
+  readonly layout: LadderLayout;
+  readonly hatchId: string;
+}
+
+function Lane({ lane, layout, hatchId, ...selecting }: LaneProps) {
+  const { place, title, titleY, rows, ties, overlap, coverage } = lane;
+  return (
+    <g data-setup={signOf(place)}>
+      <defs>
+        <pattern id={hatchId} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line className={styles.hatch} x1="0" y1="0" x2="0" y2="6" />
+        </pattern>
+      </defs>
+      {titleY !== undefined && (
+        <g className={styles.title}>
+          <g transform={`translate(2 ${titleY - 11}) scale(.75)`}>
+            <Shape place={place} />
+          </g>
+          <text x={20} y={titleY}>
+            {LETTERS[place]}
+          </text>
+          <text className={styles.name} x={36} y={titleY}>
+            {title}
+          </text>
+        </g>
+      )}
+      {overlap && <Overlap overlap={overlap} fill={`url(#${hatchId})`} />}
+      {ties.map(({ key, x, top, bottom }) => (
+        <g key={key} className={styles.tie}>
+          <line x1={x} x2={x} y1={top} y2={bottom} />
+          <circle cx={x} cy={(top + bottom) / 2} r={Math.min(8, (bottom - top) / 2 - 1)} />
+          <text x={x} y={(top + bottom) / 2 + 4}>
+            =
+          </text>
+        </g>
+      ))}
+      {rows.map((row) => (
+        <Row key={`${row.chainring}@${row.hubStage}`} row={row} place={place} layout={layout} {...selecting} />
+      ))}
+      {coverage && <CoverageBar coverage={coverage} />}
+    </g>
+  );
+}
+
+function Overlap({ overlap, fill }: { overlap: NonNullable<LaneLayout['overlap']>; fill: string }) {
+  const { from, to, top, bottom, share, textX } = overlap;
+  const half = Math.min(8, (bottom - top) / 2);
   const middle = (top + bottom) / 2;
   const text = `both rings: ${percentText(share)}`;
   return (
     <g className={styles.overlap}>
-      <rect x={from} y={middle - 8} width={to - from} height="16" fill={fill} />
-      {to - from > 150 && (
+      <rect x={from} y={middle - half} width={to - from} height={2 * half} fill={fill} />
+      {textX !== undefined && (
         <>
-          <rect className={styles.plate} x={(from + to) / 2 - 58} y={middle - 8} width="116" height="16" />
-          <text x={(from + to) / 2} y={middle + 4}>
+          <rect className={styles.plate} x={textX - 58} y={middle - half - 1} width="116" height={2 * half + 2} />
+          <text x={textX} y={middle + 4}>
             {text}
           </text>
         </>
@@ -137,20 +201,52 @@ function Overlap({ layout, share, fill }: { layout: LadderLayout; share: number;
   );
 }
 
-interface RowProps {
-  readonly row: LadderRow;
-  readonly barWidth: number;
-  readonly selectedKey: string;
-  readonly onSelect: (gear: SizedGear) => void;
-  readonly onKeyDown: (event: KeyboardEvent, gear: SizedGear) => void;
+/** Speeds that the rider's cadences reach, with the holes named. */
+function CoverageBar({ coverage }: { coverage: CoverageLayout }) {
+  const { y, label, spans, holes } = coverage;
+  return (
+    <g className={styles.coverage}>
+      <text className={styles.band} x={2} y={y + COVERAGE_HEIGHT}>
+        {label}
+      </text>
+      {spans.map(({ from, to }) => (
+        <rect key={from} x={from} y={y} width={to - from} height={COVERAGE_HEIGHT} />
+      ))}
+      {holes.map(({ from, to, text, textX }) => (
+        <g key={text} className={styles.hole} data-hole={text}>
+          <path
+            d={`M${from} ${y - 3}v${COVERAGE_HEIGHT + 6}M${to} ${y - 3}v${COVERAGE_HEIGHT + 6}M${from} ${y + COVERAGE_HEIGHT / 2}H${to}`}
+          />
+          {textX !== undefined && (
+            <text x={textX} y={y + COVERAGE_HEIGHT + 14}>
+              {text}
+            </text>
+          )}
+          <title>{text}</title>
+        </g>
+      ))}
+    </g>
+  );
 }
 
-function Row({ row, barWidth, selectedKey, onSelect, onKeyDown }: RowProps) {
-  const half = RAIL_HEIGHT / 2;
+interface RowProps extends Selecting {
+  readonly row: LadderRow;
+  readonly place: number;
+  readonly layout: LadderLayout;
+}
+
+function Row({ row, place, layout, selectedKey, onSelect, onKeyDown }: RowProps) {
+  const { barWidth, railHeight } = layout;
+  const half = railHeight / 2;
   return (
     <g>
       <text className={styles.ring} x={2} y={row.y + 6}>
         {row.chainring}
+        {row.hubStage !== 1 && (
+          <tspan className={styles.stage} dx="3">
+            ×{row.hubStage}
+          </tspan>
+        )}
       </text>
       {[row.y - half, row.y + half].map((y) => (
         <line key={y} className={styles.rail} x1={row.from - 12} x2={row.to + 12} y1={y} y2={y} />
@@ -165,15 +261,18 @@ function Row({ row, barWidth, selectedKey, onSelect, onKeyDown }: RowProps) {
           key={gear.key}
           className={`${styles.rung} ${gear.crossChained ? styles.crossed : ''} ${gear.key === selectedKey ? styles.selected : ''}`}
           data-gear={gear.key}
+          data-place={place}
           role="button"
           aria-pressed={gear.key === selectedKey}
           aria-label={`ring ${gear.chainring}, cog ${gear.cog}${gear.crossChained ? ', cross-chained' : ''}`}
           tabIndex={gear.key === selectedKey ? 0 : -1}
-          onClick={() => onSelect(gear)}
-          onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ' ? onSelect(gear) : onKeyDown(event, gear))}
+          onClick={() => onSelect({ place, gear })}
+          onKeyDown={(event) =>
+            event.key === 'Enter' || event.key === ' ' ? onSelect({ place, gear }) : onKeyDown(event, { place, gear })
+          }
         >
-          <rect className={styles.target} x={x - 11} y={row.y - half - 18} width="22" height={RAIL_HEIGHT + 22} />
-          <rect className={styles.bar} x={x - barWidth / 2} y={row.y - half} width={barWidth} height={RAIL_HEIGHT} />
+          <rect className={styles.target} x={x - 11} y={row.y - half - 18} width="22" height={railHeight + 22} />
+          <rect className={styles.bar} x={x - barWidth / 2} y={row.y - half} width={barWidth} height={railHeight} />
           <text x={x} y={row.y - half - 5}>
             {gear.cog}
           </text>

@@ -7,6 +7,7 @@ import { Bench } from '../bench/Bench';
 import { useBench } from '../bench/BenchProvider';
 import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
+import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
@@ -23,7 +24,9 @@ interface Place {
 
 /** The stages in the order of the work, then what stands beside it. */
 const PLACES: readonly Place[] = [
+  { path: '/brief', name: 'Brief', shortcut: 'brief', needsBench: true },
   { path: '/gears', name: 'Gears', shortcut: 'gears', needsBench: true },
+  { path: '/compare', name: 'Compare', shortcut: 'compare', needsBench: true },
   { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
 ];
 
@@ -31,7 +34,9 @@ const PLACES: readonly Place[] = [
 export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
   const router = useRouter();
+  useShortcut('brief', () => router.push('/brief'));
   useShortcut('gears', () => router.push('/gears'));
+  useShortcut('compare', () => router.push('/compare'));
   useShortcut('data', () => router.push('/data'));
   const needsBench = PLACES.some(({ path, needsBench: needs }) => needs && pathname.startsWith(path));
   return (
@@ -83,7 +88,7 @@ function Below({ needsBench, children }: { needsBench: boolean; children: ReactN
     <>
       <LinkNotice />
       {state.bench && <Bench />}
-      <main className={styles.main}>
+      <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
         {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
       </main>
     </>

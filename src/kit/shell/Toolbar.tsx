@@ -23,8 +23,8 @@ export function Toolbar() {
 
   const copyLink = () => {
     if (!ready?.bench) return;
-    const { bike, setup } = ready.bench;
-    const link = `${window.location.origin}/gears?${writeLink(bike, setup)}`;
+    const { bike, wheelset, setup } = ready.bench;
+    const link = `${window.location.origin}/gears?${writeLink(bike, wheelset, setup)}`;
     // Browsers give the clipboard to secure pages only; a workshop's phone may read over plain http.
     const copied = navigator.clipboard
       ? navigator.clipboard.writeText(link)

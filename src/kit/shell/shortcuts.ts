@@ -2,14 +2,27 @@
 export const SHORTCUTS = {
   undo: { keys: 'mod+z', shown: 'Ctrl Z', what: 'Undo', everywhere: true },
   redo: { keys: 'mod+shift+z, mod+y', shown: 'Ctrl Shift Z', what: 'Redo', everywhere: true },
+  brief: { keys: 'b', shown: 'B', what: 'Go to Brief', everywhere: false },
+  gears: { keys: 'g', shown: 'G', what: 'Go to Gears', everywhere: false },
+  compare: { keys: 'p', shown: 'P', what: 'Go to Compare', everywhere: false },
+  data: { keys: 'd', shown: 'D', what: 'Go to Data', everywhere: false },
   setup: { keys: 's', shown: 'S', what: 'Type the setup', everywhere: false },
+  candidate: { keys: 'n', shown: 'N', what: 'New candidate, a copy to change', everywhere: false },
+  setupA: { keys: '1', shown: '1', what: 'Look at setup A', everywhere: false },
+  setupB: { keys: '2', shown: '2', what: 'Look at setup B', everywhere: false },
+  setupC: { keys: '3', shown: '3', what: 'Look at setup C', everywhere: false },
+  setupD: { keys: '4', shown: '4', what: 'Look at setup D', everywhere: false },
+  earlier: { keys: 'bracketleft', shown: '[', what: 'Move the setup one place to the left', everywhere: false },
+  later: { keys: 'bracketright', shown: ']', what: 'Move the setup one place to the right', everywhere: false },
+  swap: { keys: 'x', shown: 'X', what: 'Swap A with B', everywhere: false },
+  details: { keys: 'e', shown: 'E', what: 'Name, wheels, hub, weight and cost of the setup', everywhere: false },
   quantity: { keys: 'q', shown: 'Q', what: 'Next quantity in table and ladder', everywhere: false },
   reading: { keys: 'r', shown: 'R', what: 'Next reading of steps', everywhere: false },
   route: { keys: 'w', shown: 'W', what: 'Next way through the gears', everywhere: false },
+  view: { keys: 'v', shown: 'V', what: 'Next view of the setup', everywhere: false },
   link: { keys: 'l', shown: 'L', what: 'Copy a link to this setup', everywhere: false },
-  csv: { keys: 'c', shown: 'C', what: 'Save the gear table as CSV', everywhere: false },
-  gears: { keys: 'g', shown: 'G', what: 'Go to Gears', everywhere: false },
-  data: { keys: 'd', shown: 'D', what: 'Go to Data', everywhere: false },
+  csv: { keys: 'c', shown: 'C', what: 'Save the table as CSV', everywhere: false },
+  print: { keys: 'k', shown: 'K', what: 'Print the gear card, or the comparison', everywhere: false },
   help: { keys: 'shift+slash, shift+?', shown: '?', what: 'This list', everywhere: false },
 } as const;
 
@@ -18,7 +31,7 @@ export type ShortcutId = keyof typeof SHORTCUTS;
 /** Keys that belong to one picture, not to the page. */
 export const LOCAL_KEYS = [
   { shown: '← →', what: 'In the ladder: easier or harder gear' },
-  { shown: '↑ ↓', what: 'In the ladder: the other ring' },
+  { shown: '↑ ↓', what: 'In the ladder: the other ring or setup' },
   { shown: 'Esc', what: 'In a field: drop what cannot be read. Elsewhere: close the working' },
 ] as const;
 

@@ -22,8 +22,15 @@ export interface Palette {
   readonly onMark: string;
   /** Past a limit, or not readable. */
   readonly stop: string;
+  /** The places of the bench; each with a letter, a shape and a line pattern besides. */
   readonly setupA: string;
   readonly setupAWash: string;
+  readonly setupB: string;
+  readonly setupBWash: string;
+  readonly setupC: string;
+  readonly setupCWash: string;
+  readonly setupD: string;
+  readonly setupDWash: string;
 }
 
 export const LIGHT: Palette = {
@@ -43,6 +50,12 @@ export const LIGHT: Palette = {
   stop: '#a3261a',
   setupA: '#0b625f',
   setupAWash: '#d5e6e3',
+  setupB: '#a04a06',
+  setupBWash: '#f4e2d2',
+  setupC: '#84266f',
+  setupCWash: '#f1dcec',
+  setupD: '#5c5a00',
+  setupDWash: '#e9e7c8',
 };
 
 export const DARK: Palette = {
@@ -62,6 +75,12 @@ export const DARK: Palette = {
   stop: '#ff9483',
   setupA: '#5ac4b8',
   setupAWash: '#1d3a38',
+  setupB: '#f0a060',
+  setupBWash: '#45301c',
+  setupC: '#e79ad6',
+  setupCWash: '#432a3e',
+  setupD: '#d3d06a',
+  setupDWash: '#3a391b',
 };
 
 export const FONT_FAMILY = "'Archivo Variable', system-ui, sans-serif";
@@ -72,6 +91,16 @@ function variables(palette: Palette): string {
   return Object.entries(palette)
     .map(([name, value]) => `--${kebab(name)}:${value as string};`)
     .join('');
+}
+
+/** The colours of a place of the bench, as values. */
+export function setupColours(palette: Palette, place: number): { readonly line: string; readonly wash: string } {
+  return [
+    { line: palette.setupA, wash: palette.setupAWash },
+    { line: palette.setupB, wash: palette.setupBWash },
+    { line: palette.setupC, wash: palette.setupCWash },
+    { line: palette.setupD, wash: palette.setupDWash },
+  ][place]!;
 }
 
 /** Both palettes as style sheet text: the system's choice unless the page says another. */

@@ -1,17 +1,12 @@
 'use client';
 
-import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from 'chart.js';
-import annotation from 'chartjs-plugin-annotation';
-import { Line } from 'react-chartjs-2';
+import type { ChartOptions } from 'chart.js';
 import type { DistinctPoint } from '../../core/gears';
 import { short } from '../../kit/format';
-import { FONT_FAMILY } from '../../kit/theme/palette';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { ChartFrame } from '../../kit/chart/ChartFrame';
+import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
 import { usePalette } from '../../kit/theme/ThemeProvider';
-import styles from './Gears.module.css';
-
-Chart.register(LinearScale, LineElement, PointElement, Tooltip, annotation);
-Chart.defaults.font.family = FONT_FAMILY;
-Chart.defaults.font.size = 11;
 
 interface DistinctCurveProps {
   readonly curve: readonly DistinctPoint[];
@@ -22,19 +17,14 @@ interface DistinctCurveProps {
 /** The count of distinct gears over closeness, a falling stair, with the rider's own closeness marked. */
 export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveProps) {
   const palette = usePalette();
-  const axis = (text: string) => ({
-    title: { display: true, text, color: palette.inkSoft, padding: 0 },
-    ticks: { color: palette.inkSoft, maxTicksLimit: 6 },
-    grid: { color: palette.line },
-    border: { color: palette.edge },
-  });
+  const { bench } = useReadyBench();
   const options: ChartOptions<'line'> = {
     animation: false,
     maintainAspectRatio: false,
     interaction: { mode: 'index', intersect: false },
     scales: {
-      x: { type: 'linear', min: 0, max: curve.at(-1)!.closenessPercent, ...axis('closeness, %') },
-      y: { type: 'linear', min: 0, max: curve[0]!.count, ...axis('gears') },
+      x: { type: 'linear', min: 0, max: curve.at(-1)!.closenessPercent, ...chartAxis(palette, 'closeness, %') },
+      y: { type: 'linear', min: 0, max: curve[0]!.count, ...chartAxis(palette, 'gears') },
     },
     plugins: {
       tooltip: {
@@ -68,20 +58,20 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
     datasets: [
       {
         data: curve.map((point) => ({ x: point.closenessPercent, y: point.count })),
+        ...setupLine(palette, bench.place),
         stepped: 'after' as const,
-        borderColor: palette.setupA,
-        borderWidth: 2,
         pointRadius: 0,
       },
     ],
   };
   return (
-    <div className={styles.curve}>
-      <Line
-        data={data}
-        options={options}
-        aria-label={`${count} distinct gears at ${short(closenessPercent, 2)} % closeness`}
-      />
-    </div>
+    <ChartFrame
+      title=""
+      name={`${bench.bike.name} distinct gears`}
+      summary={`${count} distinct gears at ${short(closenessPercent, 2)} % closeness`}
+      data={data}
+      options={options}
+      height={150}
+    />
   );
 }

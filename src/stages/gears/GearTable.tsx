@@ -3,7 +3,7 @@
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { gearTableCsv } from '../../formats/csv';
-import type { SizedGear } from '../../core/gears';
+import { gearKey, type SizedGear } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Explained } from '../../kit/explain/Slip';
 import { fileName, saveText } from '../../kit/files';
@@ -23,7 +23,8 @@ interface GearTableProps {
 export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const { bench, preferences, edits } = useReadyBench();
   const { report, context } = gears;
-  const { chainrings, cogs } = report.setup;
+  const { chainrings, cogs, hubStages } = report.setup;
+  const columns = chainrings.flatMap((ring) => hubStages.map((hubStage) => ({ ring, hubStage })));
   const choice = quantityChoice(preferences);
   const view = quantityView(choice);
   const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
@@ -65,9 +66,10 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
         <thead>
           <tr>
             <th scope="col">cog</th>
-            {chainrings.map((ring) => (
-              <th key={ring} scope="col">
+            {columns.map(({ ring, hubStage }) => (
+              <th key={`${ring}@${hubStage}`} scope="col">
                 {ring}
+                {hubStage !== 1 && <small> ×{hubStage}</small>}
               </th>
             ))}
           </tr>
@@ -76,11 +78,11 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
           {cogs.map((cog) => (
             <tr key={cog}>
               <th scope="row">{cog}</th>
-              {chainrings.map((ring) => {
-                const gear = byPair.get(`${ring}/${cog}`)!;
+              {columns.map(({ ring, hubStage }) => {
+                const gear = byPair.get(gearKey({ chainring: ring, cog, hubStage }))!;
                 return (
                   <td
-                    key={ring}
+                    key={`${ring}@${hubStage}`}
                     className={`${gear.crossChained ? styles.crossedCell : ''} ${gear.key === selected.key ? styles.selectedCell : ''}`}
                     onClick={() => onSelect(gear)}
                   >
@@ -106,8 +108,8 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
       </table>
       {chainrings.length > 1 && (
         <p className={styles.tableLegend}>
-          <i className={styles.legendHollow} /> cross-chained: big ring with the two largest cogs, small ring with the
-          two smallest
+          <i className={styles.legendHollow} /> cross-chained, by your rule: big ring with the{' '}
+          {context.riding.crossedCogs} largest cogs, small ring with the {context.riding.crossedCogs} smallest
         </p>
       )}
     </section>

@@ -1,19 +1,34 @@
 'use client';
 
+import { Segmented } from 'antd';
 import { useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { GEARS_VIEWS, type GearsView } from '../../records';
 import { DerailleurPanel } from './DerailleurPanel';
 import { DistinctPanel } from './DistinctPanel';
 import { GearTable } from './GearTable';
 import { KeyFigures } from './KeyFigures';
 import { LadderPanel } from './LadderPanel';
+import { nextOf } from './quantity';
+import { RidingView } from './RidingView';
+import { ShiftingView } from './ShiftingView';
 import { StepList } from './StepList';
 import { useGears } from './useGears';
 import styles from './Gears.module.css';
 
+const VIEW_TEXT: Readonly<Record<GearsView, string>> = {
+  table: 'Gears and steps',
+  riding: 'Riding',
+  shifting: 'Shifting',
+};
+
 /** One setup in depth. */
 export function GearsStage() {
-  const { preferences } = useReadyBench();
+  const { preferences, edits } = useReadyBench();
+  const view = preferences.gearsView;
+  useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));
   const gears = useGears();
   const [selectedKey, setSelectedKey] = useState<string>();
   const all = gears.report.gears;
@@ -25,14 +40,26 @@ export function GearsStage() {
       <h1 className={styles.hidden}>Gears</h1>
       <KeyFigures gears={gears} />
       <LadderPanel gears={gears} preferences={preferences} selected={selected} onSelect={select} />
-      <div className={styles.columns}>
-        <GearTable gears={gears} selected={selected} onSelect={select} />
-        <StepList gears={gears} />
-        <div className={styles.column}>
-          <DerailleurPanel gears={gears} />
-          <DistinctPanel gears={gears} />
+      <Segmented<GearsView>
+        aria-label="View"
+        className={styles.views}
+        title={withKey('View', 'view')}
+        value={view}
+        onChange={(gearsView) => edits.editPreferences({ gearsView })}
+        options={GEARS_VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
+      />
+      {view === 'table' && (
+        <div className={styles.columns}>
+          <GearTable gears={gears} selected={selected} onSelect={select} />
+          <StepList gears={gears} />
+          <div className={styles.column}>
+            <DerailleurPanel gears={gears} />
+            <DistinctPanel gears={gears} />
+          </div>
         </div>
-      </div>
+      )}
+      {view === 'riding' && <RidingView gears={gears} />}
+      {view === 'shifting' && <ShiftingView gears={gears} />}
     </>
   );
 }

@@ -1,6 +1,8 @@
 'use client';
 
+import { useMemo, useRef } from 'react';
 import { lowestTerms, type SizedGear } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
 import {
   explainDevelopment,
   explainGainRatio,
@@ -11,6 +13,8 @@ import {
   READING_TEXT,
 } from '../../kit/explain/gears';
 import { Explained } from '../../kit/explain/Slip';
+import { SavePicture } from '../../kit/export/SavePicture';
+import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
 import type { Preferences } from '../../records';
@@ -27,7 +31,14 @@ interface LadderPanelProps {
 
 /** The ladder with its legend, and the chosen gear read out in full. */
 export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPanelProps) {
-  const { report, context } = gears;
+  const { bench } = useReadyBench();
+  const drawing = useRef<SVGSVGElement>(null);
+  const { report, context, coverage } = gears;
+  const { cadenceRpm } = context.riding;
+  const lanes = useMemo(
+    () => [{ place: bench.place, title: '', report, coverage, cadenceRpm }],
+    [bench.place, report, coverage, cadenceRpm],
+  );
   const speed = quantityView(preferences.speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
   const view = quantityView(quantityChoice(preferences));
   // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
@@ -46,15 +57,23 @@ export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPa
               <i className={styles.legendHollow} /> cross-chained <i className={styles.legendTwin}>=</i> exact twins
             </>
           )}
+          {coverage && (
+            <>
+              <i className={styles.legendHole} /> no gear in your band
+            </>
+          )}
+          <SavePicture name={`${bench.bike.name} ladder`} picture={() => svgPicture(drawing.current)} />
         </span>
       </div>
       <Ladder
-        report={report}
+        lanes={lanes}
         upper={{ title: upperTitle, perMetre: speed.perMetre(selected)! }}
         lower={{ title: shown.title, perMetre: shown.perMetre(selected)! }}
         reading={preferences.stepReading}
-        selectedKey={selected.key}
-        onSelect={onSelect}
+        speedUnit={preferences.speedUnit}
+        selected={{ place: bench.place, key: selected.key }}
+        onSelect={({ gear }) => onSelect(gear)}
+        drawingRef={drawing}
       />
       <div className={styles.ladderFoot}>
         <Readout gears={gears} gear={selected} />

@@ -7,6 +7,7 @@ import {
   type Step,
   type StepSize,
 } from '../../core/gears';
+import { gearName } from '../../kit/explain/gears';
 import type { StepRoute } from '../../records';
 
 export interface StepRow {
@@ -25,7 +26,6 @@ export interface StepListing {
   readonly summary: { readonly mean: StepSize; readonly totalLogStep: number; readonly largest: StepRow } | undefined;
 }
 
-const pair = ({ chainring, cog }: Gear) => `${chainring}/${cog}`;
 const cog = (gear: Gear) => `${gear.cog}`;
 
 /** The steps along the cassette, the shift path, or every gear in order of size. */
@@ -34,7 +34,7 @@ export function stepListing(report: GearReport, route: StepRoute): StepListing {
   if (steps.length === 0) return { rows: [], summary: undefined };
   const largest = largestStep(steps);
   const rows = steps.map((step) => ({
-    key: `${pair(step.from)} ${pair(step.to)}`,
+    key: `${gearName(step.from)} ${gearName(step.to)}`,
     step,
     from: name(step.from),
     to: name(step.to),
@@ -45,14 +45,24 @@ export function stepListing(report: GearReport, route: StepRoute): StepListing {
   return { rows, summary: { mean: meanStep(steps), totalLogStep, largest: rows.find(({ isLargest }) => isLargest)! } };
 }
 
-function stepsOf({ gears, path, setup, steps }: GearReport, route: StepRoute) {
+function stepsOf(
+  { gears, path, setup, steps }: GearReport,
+  route: StepRoute,
+): { readonly steps: readonly Step[]; readonly name: (gear: Gear) => string } {
   switch (route) {
     case 'cassette':
       // Every ring takes the same steps along the cassette.
-      return { steps: stepsAlong(gears.filter(({ chainring }) => chainring === setup.chainrings[0])), name: cog };
+      return {
+        steps: stepsAlong(
+          gears.filter(
+            ({ chainring, hubStage }) => chainring === setup.chainrings[0] && hubStage === setup.hubStages[0],
+          ),
+        ),
+        name: cog,
+      };
     case 'shiftPath':
-      return { steps: stepsAlong(path.gears), name: pair };
+      return { steps: path.steps, name: gearName };
     case 'allGears':
-      return { steps, name: pair };
+      return { steps, name: gearName };
   }
 }

@@ -1,16 +1,23 @@
 'use client';
 
 import { useMemo } from 'react';
+import { bandOf } from '../../core/brief';
 import { checkCapacity, type Check } from '../../core/fit';
 import {
+  bigChange,
+  coverage,
   distinctCurve,
   gearReport,
   rolloutMm,
+  speedKmh,
+  type BigChange,
+  type Coverage,
   type DistinctPoint,
   type GearReport,
   type Riding,
 } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
 
 /** Right end of the distinct-gears curve: past it hardly a rider calls two gears one. */
@@ -22,20 +29,39 @@ export interface Gears {
   readonly checks: readonly Check[];
   readonly curve: readonly DistinctPoint[];
   readonly context: GearContext;
+  readonly inUse: BriefInUse;
+  /** Undefined while the brief contradicts itself. */
+  readonly coverage: Coverage | undefined;
+  readonly spinOutKmh: number;
+  readonly bigChange: BigChange;
 }
 
-/** Everything that core says of the setup on the bench: the one place where this stage asks it. */
+/** Everything that core says of the setup in depth: the one place where this stage asks it. */
 export function useGears(): Gears {
   const { bench, preferences } = useReadyBench();
+  const inUse = useBrief();
   const { bike, setup, wheel } = bench;
-  const { cadenceRpm, crankLengthMm, closenessPercent } = bike;
+  const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
   const rollout = rolloutMm(wheel);
   const riding = useMemo(
-    (): Riding => ({ rolloutMm: rollout, cadenceRpm, crankLengthMm, closenessPercent }),
-    [rollout, cadenceRpm, crankLengthMm, closenessPercent],
+    (): Riding => ({ rolloutMm: rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs }),
+    [rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs],
   );
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
   const checks = useMemo(() => checkCapacity(setup, setup.rearDerailleur), [setup]);
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);
-  return { report, checks, curve, context: { riding, wheel, speedUnit: preferences.speedUnit } };
+  const covered = useMemo(
+    () => (inUse.contradictions.length > 0 ? undefined : coverage(report.gears, bandOf(inUse.brief))),
+    [report, inUse],
+  );
+  return {
+    report,
+    checks,
+    curve,
+    context: { riding, wheel, speedUnit: preferences.speedUnit },
+    inUse,
+    coverage: covered,
+    spinOutKmh: speedKmh(report.gears.at(-1)!.developmentM, inUse.brief.spinOutRpm),
+    bigChange: bigChange(setup, report.path, setup.clicksPerPush),
+  };
 }

@@ -1,0 +1,132 @@
+'use client';
+
+import { EllipsisOutlined, HolderOutlined } from '@ant-design/icons';
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { Button, Dropdown, Input, type InputRef } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import type { Setup } from '../../core/gears';
+import { formatShorthand, parseShorthand } from '../../formats/shorthand';
+import type { SetupRecord } from '../../records';
+import { removeSetup } from '../../store';
+import { useDraft, type Parsed } from '../fields/useDraft';
+import { withKey } from '../shell/shortcuts';
+import { useShortcut } from '../shell/useShortcut';
+import { useReadyBench, wheelsetOf, withTeeth } from './BenchProvider';
+import { SetupDetails } from './SetupDetails';
+import { LETTERS, signOf } from './setup-sign';
+import { SetupMark } from './SetupMark';
+import styles from './Bench.module.css';
+
+export function readSetup(text: string): Parsed<Setup> {
+  const result = parseShorthand(text);
+  return result.ok ? { ok: true, value: result.setup } : result;
+}
+
+interface SetupCardProps {
+  readonly record: SetupRecord;
+  readonly place: number;
+  /** Whether it is the one in depth. */
+  readonly chosen: boolean;
+  /** Whether it has just been laid here, to be typed over. */
+  readonly takeFocus: boolean;
+  readonly onChoose: () => void;
+  readonly onMove: (to: number) => void;
+  readonly onAdd: () => void;
+}
+
+/** One setup of the bench, in one line of shorthand. */
+export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, onAdd }: SetupCardProps) {
+  const { bench, workshop, edits } = useReadyBench();
+  const { bike, setups, fromLink } = bench;
+  const [details, setDetails] = useState(false);
+  const input = useRef<InputRef>(null);
+  const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition } = useSortable({
+    id: record.id,
+    disabled: fromLink,
+  });
+  const letter = LETTERS[place]!;
+  const focus = () => input.current?.focus({ cursor: 'all' });
+  useShortcut('setup', focus, chosen);
+  useShortcut('details', () => setDetails(true), chosen && !fromLink);
+  useEffect(() => {
+    if (takeFocus) input.current?.focus({ cursor: 'all' });
+  }, [takeFocus]);
+
+  const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
+  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit);
+  const id = chosen ? 'setup' : `setup-${signOf(place)}`;
+  const remove = () => edits.write(() => removeSetup(workshop.db, record, `take ${letter} off the bench`, Date.now()));
+
+  return (
+    <div
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`${styles.card} ${chosen ? styles.chosen : ''}`}
+      data-setup={signOf(place)}
+      onFocus={() => !chosen && onChoose()}
+      onClick={() => !chosen && onChoose()}
+    >
+      <div className={styles.cardHead}>
+        <SetupMark place={place} />
+        <label htmlFor={id} className={styles.cardName}>
+          {record.name ?? (place === 0 ? 'fitted now' : 'candidate')}
+          {bike.wheelsets.length > 1 && `, ${wheelsetOf(bike, record).name}`}
+          {record.hubStages.length > 1 && `, hub ${record.hubStages.join('/')}`}
+        </label>
+        {setups.length > 1 && !fromLink && (
+          <Button
+            type="text"
+            size="small"
+            ref={setActivatorNodeRef}
+            {...attributes}
+            {...listeners}
+            icon={<HolderOutlined />}
+            className={styles.grip}
+            aria-label={`Move ${letter}`}
+            title={`Drag to another place, or ${withKey('move it', 'earlier')}`}
+          />
+        )}
+        <Dropdown
+          trigger={['click']}
+          disabled={fromLink}
+          menu={{
+            items: [
+              { key: 'details', label: 'Name, wheels, hub, weight, cost…', onClick: () => setDetails(true) },
+              { key: 'copy', label: 'Copy as a candidate', onClick: onAdd },
+              { key: 'fit', label: 'Make it A, the one fitted', disabled: place === 0, onClick: () => onMove(0) },
+              { type: 'divider' },
+              { key: 'remove', label: `Take ${letter} off the bench`, disabled: setups.length === 1, onClick: remove },
+            ],
+          }}
+        >
+          <Button type="text" size="small" icon={<EllipsisOutlined />} aria-label={`More for ${letter}`} />
+        </Dropdown>
+      </div>
+      <Input
+        id={id}
+        ref={input}
+        {...draft.inputProps}
+        className={styles.shorthand}
+        placeholder="48/32 x 11-36"
+        autoComplete="off"
+        spellCheck={false}
+        disabled={fromLink}
+        title={withKey('Rings, x, and a range or every cog', 'setup')}
+        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
+        aria-invalid={draft.problem !== undefined}
+        aria-describedby={draft.problem ? `${id}-problem` : undefined}
+      />
+      {draft.problem && (
+        <p
+          id={`${id}-problem`}
+          role="alert"
+          className={draft.problem.unfinished ? styles.cardHint : styles.cardProblem}
+        >
+          {draft.problem.message}
+        </p>
+      )}
+      <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
+    </div>
+  );
+}

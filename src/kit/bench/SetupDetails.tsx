@@ -1,0 +1,126 @@
+'use client';
+
+import { Input, Modal, Select } from 'antd';
+import { HUB_STAGE_RATIO, NO_HUB_STAGE } from '../../core/gears';
+import { CLICKS_PER_PUSH, NAME_LENGTH_MAX, SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
+import { Field } from '../fields/Field';
+import { NumberField } from '../fields/NumberField';
+import { useDraft, type Parsed } from '../fields/useDraft';
+import { withOptional } from '../fields/with-optional';
+import { useReadyBench } from './BenchProvider';
+import { LETTERS } from './setup-sign';
+import styles from './Bench.module.css';
+
+interface SetupDetailsProps {
+  readonly record: SetupRecord;
+  readonly place: number;
+  readonly open: boolean;
+  readonly onClose: () => void;
+}
+
+/** What a setup has besides teeth. */
+export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps) {
+  return (
+    <Modal
+      title={`Setup ${LETTERS[place]}`}
+      open={open}
+      onCancel={onClose}
+      footer={null}
+      destroyOnHidden
+      width={480}
+      // The bench hears of clicks in here as of clicks on the card.
+      wrapProps={{ onClick: (event: { stopPropagation: () => void }) => event.stopPropagation() }}
+    >
+      <DetailFields record={record} />
+    </Modal>
+  );
+}
+
+function readOptionalName(text: string): Parsed<string | undefined> {
+  const name = text.trim();
+  if (name.length > NAME_LENGTH_MAX)
+    return { ok: false, message: `a name of ${name.length} characters: at most ${NAME_LENGTH_MAX}` };
+  return { ok: true, value: name === '' ? undefined : name };
+}
+
+function DetailFields({ record }: { record: SetupRecord }) {
+  const { bench, edits } = useReadyBench();
+  const { id, name, wheelsetId, hubStages, clicksPerPush, massG, cost } = record;
+  const edit = (field: string, change: (before: SetupRecord) => SetupRecord) => edits.editSetup(field, change, id);
+  const draft = useDraft(id, name ?? '', readOptionalName, (next) =>
+    edit('name', (before) => withOptional(before, 'name', next)),
+  );
+  return (
+    <div className={styles.details}>
+      <Field id="setup-name" label="Name" problem={draft.problem}>
+        <Input id="setup-name" {...draft.inputProps} autoFocus placeholder="such as: one ring, wide" />
+      </Field>
+      <Field id="setup-wheels" label="Runs on">
+        <Select
+          id="setup-wheels"
+          value={wheelsetId}
+          options={bench.bike.wheelsets.map((wheelset) => ({ value: wheelset.id, label: wheelset.name }))}
+          onChange={(next: string) => edit('wheels', (before) => ({ ...before, wheelsetId: next }))}
+        />
+      </Field>
+      <div className={styles.detailRow}>
+        <NumberField
+          id="hub-stage"
+          label="Two-speed hub, its low stage"
+          term="low stage of the hub"
+          owner={id}
+          unit=": 1"
+          // A stage of 1 would be no second stage.
+          bounds={{ min: HUB_STAGE_RATIO.min, max: 0.99 }}
+          optional
+          width={150}
+          placeholder="no such hub"
+          value={hubStages[1]}
+          onCommit={(stage) =>
+            edit('hub', (before) => ({ ...before, hubStages: stage === undefined ? NO_HUB_STAGE : [1, stage] }))
+          }
+        />
+        <NumberField
+          id="clicks"
+          label="Cogs for one push of the lever"
+          term="clicks a push"
+          owner={id}
+          unit="cogs"
+          bounds={CLICKS_PER_PUSH}
+          whole
+          width={150}
+          value={clicksPerPush}
+          onCommit={(value) => value !== undefined && edit('lever', (before) => ({ ...before, clicksPerPush: value }))}
+        />
+      </div>
+      <div className={styles.detailRow}>
+        <NumberField
+          id="mass"
+          label="Weight of its parts, all together"
+          term="weight"
+          owner={id}
+          unit="g"
+          bounds={SETUP_MASS_G}
+          optional
+          width={150}
+          placeholder="not weighed"
+          value={massG}
+          onCommit={(value) => edit('weight', (before) => withOptional(before, 'massG', value))}
+        />
+        <NumberField
+          id="cost"
+          label="To buy for it, in your money"
+          term="cost"
+          owner={id}
+          unit=""
+          bounds={SETUP_COST}
+          optional
+          width={150}
+          placeholder="not known"
+          value={cost}
+          onCommit={(value) => edit('cost', (before) => withOptional(before, 'cost', value))}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { PlusOutlined } from '@ant-design/icons';
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { SortableContext, horizontalListSortingStrategy, sortableKeyboardCoordinates } from '@dnd-kit/sortable';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { SETUPS_MAX } from '../../records';
+import { addSetup, moveSetup } from '../../store';
+import { withKey } from '../shell/shortcuts';
+import { useShortcut } from '../shell/useShortcut';
+import { useReadyBench } from './BenchProvider';
+import { SetupCard } from './SetupCard';
+import { LETTERS } from './setup-sign';
+import styles from './Bench.module.css';
+
+/** Up to four setups side by side, A the one fitted now; moved by drag or by key. */
+export function SetupRow() {
+  const { bench, workshop, edits } = useReadyBench();
+  const { bike, setups, setup, place, fromLink } = bench;
+  const { db } = workshop;
+  const [toFocus, setToFocus] = useState<string>();
+  const sensors = useSensors(
+    // A click on the grip must not count as a drag.
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+
+  const full = setups.length >= SETUPS_MAX;
+  const add = () => {
+    if (full || fromLink) return;
+    const { name: _, massG: __, cost: ___, ...copied } = setup;
+    edits.write(async () => {
+      const label = `candidate ${LETTERS[setups.length]} of ${bike.name}`;
+      setToFocus(await addSetup(db, copied, label, Date.now()));
+    });
+  };
+  const move = (from: number, to: number) => {
+    if (fromLink || from === to || to < 0 || to >= setups.length) return;
+    edits.write(() => moveSetup(db, bike.id, from, to, `${LETTERS[from]} to place ${LETTERS[to]}`, Date.now()));
+  };
+  const choose = (index: number) => {
+    const chosen = setups[index];
+    if (chosen) edits.editPreferences({ currentSetupId: chosen.id });
+  };
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const at = (id: unknown) => setups.findIndex((one) => one.id === id);
+    if (over) move(at(active.id), at(over.id));
+  };
+  useShortcut('candidate', add);
+  useShortcut('earlier', () => move(place, place - 1));
+  useShortcut('later', () => move(place, place + 1));
+  useShortcut('swap', () => move(1, 0));
+  useShortcut('setupA', () => choose(0));
+  useShortcut('setupB', () => choose(1));
+  useShortcut('setupC', () => choose(2));
+  useShortcut('setupD', () => choose(3));
+
+  return (
+    <div className={styles.setups}>
+      <DndContext id="bench" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+        <SortableContext items={setups.map(({ id }) => id)} strategy={horizontalListSortingStrategy}>
+          {setups.map((one, index) => (
+            <SetupCard
+              key={one.id}
+              record={one}
+              place={index}
+              chosen={one.id === setup.id}
+              takeFocus={one.id === toFocus}
+              onChoose={() => choose(index)}
+              onMove={(to) => move(index, to)}
+              onAdd={add}
+            />
+          ))}
+        </SortableContext>
+      </DndContext>
+      {!full && !fromLink && (
+        <Button
+          className={styles.add}
+          icon={<PlusOutlined />}
+          onClick={add}
+          title={withKey(`A copy of ${LETTERS[place]} to change`, 'candidate')}
+        >
+          {setups.length === 1 ? 'Lay a candidate beside it' : 'Candidate'}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,103 @@
+'use client';
+
+import type { ChartDataset, ChartOptions } from 'chart.js';
+import type { FilledBrief } from '../../core/brief';
+import { LETTERS } from '../bench/setup-sign';
+import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { usePalette } from '../theme/ThemeProvider';
+import { ChartFrame } from './ChartFrame';
+import { chartAxis, setupLine, speedAxis } from './setup-chart';
+
+/** One straight line of cadence over speed. */
+export interface CadenceLine {
+  readonly label: string;
+  readonly fromKmh: number;
+  readonly toKmh: number;
+  readonly fromRpm: number;
+  readonly toRpm: number;
+  /** Drawn thin and broken: on the small ring, or cross-chained. */
+  readonly light: boolean;
+}
+
+export interface CadenceSeries {
+  readonly place: number;
+  readonly lines: readonly CadenceLine[];
+  /** Whether the lines follow on each other, so that the shifts between are drawn too. */
+  readonly joined: boolean;
+}
+
+interface CadenceChartProps {
+  readonly title: string;
+  readonly name: string;
+  readonly summary: string;
+  readonly series: readonly CadenceSeries[];
+  readonly brief: FilledBrief;
+  readonly speedUnit: SpeedUnit;
+  readonly height?: number;
+}
+
+/** Cadence over speed with the comfortable band shaded. */
+export function CadenceChart({ title, name, summary, series, brief, speedUnit, height }: CadenceChartProps) {
+  const palette = usePalette();
+  const lines = series.flatMap((one) => one.lines);
+  const speeds = lines.flatMap(({ fromKmh, toKmh }) => [fromKmh, toKmh]).map((kmh) => speedIn(speedUnit, kmh));
+  const options: ChartOptions<'line'> = {
+    animation: false,
+    maintainAspectRatio: false,
+    interaction: { mode: 'nearest', intersect: false },
+    scales: {
+      x: speedAxis(palette, SPEED_UNIT_TEXT[speedUnit], Math.min(...speeds), Math.max(...speeds)),
+      y: {
+        ...chartAxis(palette, 'rpm'),
+        min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 10) * 10,
+        max: Math.ceil(Math.max(...lines.map(({ toRpm }) => toRpm)) / 10) * 10,
+      },
+    },
+    plugins: {
+      tooltip: {
+        callbacks: {
+          title: () => '',
+          label: ({ dataset, parsed }) =>
+            `${dataset.label}: ${parsed.y?.toFixed(0)} rpm at ${parsed.x?.toFixed(1)} ${SPEED_UNIT_TEXT[speedUnit]}`,
+        },
+      },
+      annotation: {
+        annotations: {
+          band: {
+            type: 'box',
+            yMin: brief.lowRpm,
+            yMax: brief.highRpm,
+            backgroundColor: palette.markWash,
+            borderWidth: 0,
+            drawTime: 'beforeDatasetsDraw',
+          },
+        },
+      },
+    },
+  };
+  const point = (kmh: number, rpm: number) => ({ x: speedIn(speedUnit, kmh), y: rpm });
+  const datasets = series.flatMap(({ place, lines: own, joined }): ChartDataset<'line'>[] => {
+    const style = { ...setupLine(palette, place), pointRadius: 0, borderWidth: 1.6 };
+    if (joined) {
+      const data = own.flatMap(({ fromKmh, toKmh, fromRpm, toRpm }) => [point(fromKmh, fromRpm), point(toKmh, toRpm)]);
+      return [{ ...style, label: LETTERS[place]!, data }];
+    }
+    return own.map(({ label, fromKmh, toKmh, fromRpm, toRpm, light }) => ({
+      ...style,
+      label,
+      data: [point(fromKmh, fromRpm), point(toKmh, toRpm)],
+      borderWidth: light ? 1 : 2,
+      ...(light ? { borderDash: [4, 3] } : { borderDash: [] }),
+    }));
+  });
+  return (
+    <ChartFrame
+      title={title}
+      name={name}
+      summary={summary}
+      data={{ datasets }}
+      options={options}
+      height={height ?? 260}
+    />
+  );
+}

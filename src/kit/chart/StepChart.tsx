@@ -1,0 +1,121 @@
+'use client';
+
+import type { ChartOptions } from 'chart.js';
+import { stepTolerance } from '../../core/compare';
+import { zonesOf, type FilledBrief } from '../../core/brief';
+import { speedOfStepKmh, ZONES, type Step, type StepReading } from '../../core/gears';
+import { LETTERS } from '../bench/setup-sign';
+import { gearName, READING_TEXT, stepText } from '../explain/gears';
+import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { usePalette } from '../theme/ThemeProvider';
+import { ZONE_TEXT } from '../words';
+import { ChartFrame } from './ChartFrame';
+import { chartAxis, setupLine, speedAxis } from './setup-chart';
+
+export interface StepSeries {
+  readonly place: number;
+  readonly label: string;
+  readonly steps: readonly Step[];
+  readonly rolloutMm: number;
+}
+
+interface StepChartProps {
+  readonly title: string;
+  readonly name: string;
+  readonly series: readonly StepSeries[];
+  readonly brief: FilledBrief;
+  readonly reading: StepReading;
+  readonly speedUnit: SpeedUnit;
+  readonly height?: number;
+}
+
+/** Each step over the speed at which it is taken, with the largest that the rider puts up with. */
+export function StepChart({ title, name, series, brief, reading, speedUnit, height }: StepChartProps) {
+  const palette = usePalette();
+  const inUnit = (kmh: number) => speedIn(speedUnit, kmh);
+  const points = series.map(({ steps, rolloutMm }) =>
+    steps.map((step) => ({
+      x: inUnit(speedOfStepKmh(step, rolloutMm, brief.preferredRpm)),
+      y: reading === 'logStep' ? step.logStep : 100 * step[reading],
+      text: `${gearName(step.from)} → ${gearName(step.to)}: ${stepText(step, reading)}`,
+    })),
+  );
+  const speeds = points.flat().map(({ x }) => x);
+  const min = Math.min(...speeds) / 1.06;
+  const max = Math.max(...speeds) * 1.06;
+  const limits = zonesOf(brief);
+  const edges = [min, inUnit(limits.climbingBelowKmh), inUnit(limits.fastAboveKmh), max];
+  // Tolerances are speed steps; the other readings of the same step are smaller.
+  const tolerance = {
+    speedStep: (s: number) => 100 * s,
+    cadenceDrop: (s: number) => (100 * s) / (1 + s),
+    logStep: Math.log1p,
+  };
+  const options: ChartOptions<'line'> = {
+    animation: false,
+    maintainAspectRatio: false,
+    interaction: { mode: 'nearest', intersect: false },
+    scales: {
+      x: speedAxis(palette, `taken at, ${SPEED_UNIT_TEXT[speedUnit]} and ${brief.preferredRpm} rpm`, min, max),
+      y: { ...chartAxis(palette, `${READING_TEXT[reading]}${reading === 'logStep' ? '' : ', %'}`), beginAtZero: true },
+    },
+    plugins: {
+      tooltip: {
+        callbacks: {
+          title: () => '',
+          label: ({ datasetIndex, dataIndex }) => points[datasetIndex]![dataIndex]!.text,
+        },
+      },
+      annotation: {
+        annotations: Object.fromEntries(
+          ZONES.map((zone, i) => [
+            zone,
+            {
+              type: 'line' as const,
+              xMin: Math.max(min, edges[i]!),
+              xMax: Math.min(max, edges[i + 1]!),
+              yMin: tolerance[reading](stepTolerance(brief, zone)),
+              yMax: tolerance[reading](stepTolerance(brief, zone)),
+              borderColor: palette.stop,
+              borderWidth: 1.5,
+              borderDash: [6, 3],
+              display: edges[i]! < max && edges[i + 1]! > min,
+              label: {
+                display: true,
+                content: `${ZONE_TEXT[zone]}: your limit`,
+                position: 'center' as const,
+                yAdjust: -9,
+                color: palette.stop,
+                backgroundColor: palette.sheet,
+                font: { size: 10, weight: 'normal' as const },
+                padding: 1,
+              },
+            },
+          ]),
+        ),
+      },
+    },
+  };
+  const data = {
+    datasets: series.map(({ place, label }, i) => ({
+      ...setupLine(palette, place),
+      label,
+      data: points[i]!,
+      pointRadius: 4,
+      tension: 0,
+    })),
+  };
+  const largest = series.map(
+    ({ place }, i) => `${LETTERS[place]} at most ${Math.max(...points[i]!.map(({ y }) => y)).toFixed(1)}`,
+  );
+  return (
+    <ChartFrame
+      title={title}
+      name={name}
+      data={data}
+      options={options}
+      height={height ?? 220}
+      summary={`${READING_TEXT[reading]} over speed: ${largest.join(', ')}`}
+    />
+  );
+}

@@ -1,0 +1,22 @@
+import { BasicPlatform, Chart, type ChartConfiguration } from 'chart.js';
+import { Element } from 'svgcanvas';
+import { embeddedFont, type Picture } from '../export/svg';
+
+/** A chart drawn once more, in lines instead of dots. */
+export async function chartPicture(chart: Chart | undefined | null): Promise<Picture> {
+  if (!chart) throw new Error('the chart is not on screen yet: try again');
+  const { width, height } = chart;
+  const canvas = new Element({ width, height });
+  const { type, data, options } = chart.config as ChartConfiguration;
+  const copy = new Chart(canvas as unknown as HTMLCanvasElement, {
+    type,
+    data,
+    options: { ...options, responsive: false, animation: false, devicePixelRatio: 1, events: [] },
+    platform: BasicPlatform,
+  });
+  const drawn = canvas.getContext('2d').getSerializedSvg(true);
+  copy.destroy();
+  const sheet = getComputedStyle(document.documentElement).getPropertyValue('--sheet');
+  const style = `<style>${await embeddedFont()}</style><rect width="100%" height="100%" fill="${sheet}"/>`;
+  return { svg: drawn.replace(/(<svg[^>]*>)/, `$1${style}`), width, height };
+}

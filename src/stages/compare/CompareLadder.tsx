@@ -1,0 +1,62 @@
+'use client';
+
+import { useMemo, type ReactNode, type Ref } from 'react';
+import { developmentForM } from '../../core/ride';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { READING_TEXT } from '../../kit/explain/gears';
+import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
+import { Ladder } from '../../kit/ladder/Ladder';
+import type { PlacedGear } from '../../kit/ladder/layout';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+
+interface CompareLadderProps {
+  readonly comparison: Comparison;
+  readonly selected: { readonly place: number; readonly key: string };
+  readonly onSelect: (selected: PlacedGear) => void;
+  readonly drawingRef?: Ref<SVGSVGElement>;
+  readonly tools?: ReactNode;
+}
+
+/** A lane for each setup on one axis of speed and development. */
+export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
+  const { preferences } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { preferredRpm } = inUse.brief;
+  const contradicted = inUse.contradictions.length > 0;
+  const { speedUnit, stepReading } = preferences;
+  const lanes = useMemo(
+    () =>
+      all.map(({ place, title, figures }) => ({
+        place,
+        title,
+        report: figures.report,
+        coverage: contradicted ? undefined : figures.coverage,
+        cadenceRpm: preferredRpm,
+      })),
+    [all, contradicted, preferredRpm],
+  );
+  const upperTitle = `Speed at ${short(preferredRpm, 1)} rpm, ${SPEED_UNIT_TEXT[speedUnit]}`;
+  return (
+    <>
+      <div className={styles.ladderHead}>
+        <b>{upperTitle}</b>
+        <span className={styles.legend}>
+          between rungs: {READING_TEXT[stepReading]}
+          {stepReading === 'logStep' ? '' : ', %'}; bars: speeds in your band, red: holes {tools}
+        </span>
+      </div>
+      <Ladder
+        lanes={lanes}
+        upper={{ title: upperTitle, perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm) }}
+        lower={{ title: 'Development, m', perMetre: 1 }}
+        reading={stepReading}
+        speedUnit={speedUnit}
+        selected={selected}
+        onSelect={onSelect}
+        {...(drawingRef ? { drawingRef } : {})}
+      />
+      <p className={styles.axisTitle}>Development, m</p>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { formatShorthand } from '../../formats/shorthand';
+import { CompareLadder } from './CompareLadder';
+import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
+import type { Comparison } from './useCompare';
+import styles from './ComparePaper.module.css';
+
+/** The comparison on one page, black on white: ladder, verdicts, figures. */
+export function ComparePaper({ comparison }: { comparison: Comparison }) {
+  const { bench, preferences } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { brief } = inUse;
+  const [base, ...others] = all;
+  const unit = preferences.speedUnit;
+  const contradicted = inUse.contradictions.length > 0;
+  return (
+    <article className={styles.paper} data-testid="compare-paper">
+      <h1>{bench.bike.name}</h1>
+      <p>
+        {all.map(({ place, figures }) => `${LETTERS[place]}: ${formatShorthand(figures.report.setup)}`).join(' · ')}
+      </p>
+      <CompareLadder comparison={comparison} selected={{ place: -1, key: '' }} onSelect={() => undefined} />
+      {!contradicted &&
+        others.map(({ place, rows }) => (
+          <p key={place} className={styles.sentence}>
+            {verdictSentence(LETTERS[place]!, rows, brief)}
+          </p>
+        ))}
+      {!contradicted && others.length > 0 && (
+        <table>
+          <thead>
+            <tr>
+              <th />
+              <th>A</th>
+              {others.map(({ place }) => (
+                <th key={place} colSpan={2}>
+                  {LETTERS[place]}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {others[0]!.rows.map(({ id, base: value }, i) => (
+              <tr key={id}>
+                <th>{rowTitle(id, brief)}</th>
+                <td>{valueText(id, value, base!.figures, brief, unit)}</td>
+                {others.map(({ place, figures, rows }) => [
+                  <td key={`${place} value`}>{valueText(id, rows[i]!.own, figures, brief, unit)}</td>,
+                  <td key={`${place} words`} className={rows[i]!.judgement === 'worse' ? styles.worse : undefined}>
+                    {differenceWords(rows[i]!, brief)}
+                  </td>,
+                ])}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </article>
+  );
+}

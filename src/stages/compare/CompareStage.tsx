@@ -1,0 +1,98 @@
+'use client';
+
+import { PrinterOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useRef, useState } from 'react';
+import { BriefNotice } from '../../kit/bench/BriefNotice';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SavePicture } from '../../kit/export/SavePicture';
+import { svgPicture } from '../../kit/export/svg';
+import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { CompareCharts } from './CompareCharts';
+import { CompareLadder } from './CompareLadder';
+import { ComparePaper } from './ComparePaper';
+import { DifferenceTable } from './DifferenceTable';
+import { NeedsTable } from './NeedsTable';
+import { SameJobTable } from './SameJobTable';
+import { Schools } from './Schools';
+import { useCompare } from './useCompare';
+import { Verdicts } from './Verdicts';
+import styles from './Compare.module.css';
+
+/** The setups of the bench on one scale, and what each gains and loses. */
+export function CompareStage() {
+  const { bench } = useReadyBench();
+  const comparison = useCompare();
+  const [selected, setSelected] = useState({ place: 0, key: comparison.all[0]!.figures.report.gears[0]!.key });
+  const drawing = useRef<SVGSVGElement>(null);
+  const { printing, print } = usePrint();
+  useShortcut('print', print);
+  const { contradictions } = comparison.inUse;
+  const alone = comparison.all.length === 1;
+  return (
+    <>
+      <h1 className={styles.hidden}>Compare</h1>
+      {alone ? (
+        <p className={styles.alone}>
+          There is one setup on the bench. Press <kbd>N</kbd> to lay a candidate beside it, then type its teeth: what it
+          gains and loses stands here at once.
+        </p>
+      ) : (
+        contradictions.length === 0 && <Verdicts comparison={comparison} />
+      )}
+      <section className={styles.panel} aria-label="Ladder">
+        <CompareLadder
+          comparison={comparison}
+          selected={selected}
+          onSelect={({ place, gear }) => setSelected({ place, key: gear.key })}
+          drawingRef={drawing}
+          tools={
+            <>
+              <SavePicture name={`${bench.bike.name} comparison`} picture={() => svgPicture(drawing.current)} />
+              <Button
+                type="text"
+                size="small"
+                icon={<PrinterOutlined />}
+                onClick={print}
+                aria-label="Print the comparison"
+                title={withKey('Print the comparison', 'print')}
+              />
+            </>
+          }
+        />
+      </section>
+      {contradictions.length > 0 ? (
+        <BriefNotice contradictions={contradictions} />
+      ) : (
+        <>
+          {alone ? (
+            <p className={styles.alone}>
+              There is one setup on the bench. Press <kbd>N</kbd> to lay a candidate beside it, then type its teeth:
+              what it gains and loses stands here at once.
+            </p>
+          ) : (
+            <Verdicts comparison={comparison} />
+          )}
+          <div className={styles.advice}>
+            <NeedsTable comparison={comparison} />
+            {!alone && <Schools comparison={comparison} />}
+          </div>
+          {!alone && (
+            <>
+              <DifferenceTable comparison={comparison} />
+              <CompareCharts comparison={comparison} />
+              <SameJobTable comparison={comparison} />
+            </>
+          )}
+        </>
+      )}
+      {printing && (
+        <PrintSheet>
+          <ComparePaper comparison={comparison} />
+        </PrintSheet>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { cogChanges } from '../../core/compare';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import { fileName, saveText } from '../../kit/files';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { tableCsv } from '../../formats/csv';
+import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './difference-words';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+
+/** Every figure of every setup against the one fitted now, said as better or worse for this brief. */
+export function DifferenceTable({ comparison }: { comparison: Comparison }) {
+  const { bench, preferences } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { brief } = inUse;
+  const [base, ...others] = all;
+  const unit = preferences.speedUnit;
+  const rows = others[0]!.rows.map(({ id, base: value }, i) => ({
+    id,
+    title: rowTitle(id, brief),
+    base: valueText(id, value, base!.figures, brief, unit),
+    cells: others.map(({ place, figures, rows: own }) => {
+      const row = own[i]!;
+      return {
+        place,
+        value: valueText(id, row.own, figures, brief, unit),
+        words: differenceWords(row, brief),
+        judgement: row.judgement,
+      };
+    }),
+  }));
+  const save = () =>
+    saveText(
+      fileName(`${bench.bike.name} comparison`, 'csv'),
+      'text/csv',
+      tableCsv(
+        ['figure', 'A', ...others.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} against A`])],
+        rows.map(({ title, base: value, cells }) => [
+          title,
+          value,
+          ...cells.flatMap((cell) => [cell.value, cell.words]),
+        ]),
+      ),
+    );
+  useShortcut('csv', save);
+  return (
+    <section className={styles.panel} aria-label="Differences">
+      <div className={styles.panelHead}>
+        <h2>Against A, the one fitted now</h2>
+        <span className={styles.legend}>
+          {JUDGEMENT_SIGN.better} better, {JUDGEMENT_SIGN.worse} worse for this brief; {JUDGEMENT_SIGN.enough} neither
+        </span>
+        <Button size="small" icon={<DownloadOutlined />} onClick={save} title={withKey('Save the table as CSV', 'csv')}>
+          CSV
+        </Button>
+      </div>
+      <div className={styles.scroll}>
+        <table className={styles.table} data-testid="differences">
+          <thead>
+            <tr>
+              <th />
+              <th scope="col">
+                <SetupMark place={0} />
+              </th>
+              {others.map(({ place }) => (
+                <th key={place} scope="col" colSpan={2}>
+                  <SetupMark place={place} />
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ id, title, base: value, cells }) => (
+              <tr key={id} data-row={id}>
+                <th scope="row">{title}</th>
+                <td className={styles.number}>{value}</td>
+                {cells.map((cell) => [
+                  <td key={`${cell.place} value`} className={styles.number}>
+                    {cell.value}
+                  </td>,
+                  <td key={`${cell.place} words`} className={styles[cell.judgement]}>
+                    <span aria-hidden>{JUDGEMENT_SIGN[cell.judgement]}</span> {cell.words}
+                  </td>,
+                ])}
+              </tr>
+            ))}
+            <tr>
+              <th scope="row">Cogs gained and lost</th>
+              <td className={styles.number}>{base!.figures.report.setup.cogs.length} cogs</td>
+              {others.map(({ place, figures }) => {
+                const { kept, gained, lost } = cogChanges(figures, base!.figures);
+                return (
+                  <td key={place} colSpan={2} className={styles.cogs}>
+                    {kept.length} kept{gained.length > 0 && `, + ${gained.join(' ')}`}
+                    {lost.length > 0 && `, − ${lost.join(' ')}`}
+                  </td>
+                );
+              })}
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

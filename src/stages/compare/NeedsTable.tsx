@@ -1,0 +1,61 @@
+'use client';
+
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import { BOTHER_TEXT } from '../../kit/words';
+import { botherOf, needFigure, needShare, needTitle } from './need-words';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+
+/** The rider's own needs, each met or not by each setup, by which figure, and what would change it. */
+export function NeedsTable({ comparison }: { comparison: Comparison }) {
+  const { preferences } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { brief } = inUse;
+  const unit = preferences.speedUnit;
+  return (
+    <section className={styles.panel} aria-label="Needs">
+      <h2>Your needs, met or not</h2>
+      <div className={styles.scroll}>
+        <table className={styles.table} data-testid="needs">
+          <thead>
+            <tr>
+              <th scope="col">by the brief</th>
+              {all.map(({ place }) => (
+                <th key={place} scope="col">
+                  <SetupMark place={place} />
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {all[0]!.answers.map((answer, i) => {
+              const share = needShare(answer, brief);
+              const bother = botherOf(answer, brief);
+              return (
+                <tr key={answer.id} data-need={answer.id}>
+                  <th scope="row">
+                    {needTitle(answer, brief, unit)}
+                    {share !== undefined && <small> {share} % of your riding</small>}
+                    {bother && <em> bothers you today: {BOTHER_TEXT[bother]}</em>}
+                  </th>
+                  {all.map(({ place, answers }) => {
+                    const own = answers[i]!;
+                    const { figure, remedy } = needFigure(own, unit);
+                    const unknown = own.id === 'capacity' && !own.known;
+                    return (
+                      <td key={place} className={own.met ? styles.met : unknown ? styles.unknown : styles.unmet}>
+                        <b>{unknown ? '? not known' : own.met ? '● met' : '○ not met'}</b> {figure}
+                        {remedy !== '' && <small> wants {remedy}</small>}
+                      </td>
+                    );
+                  })}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

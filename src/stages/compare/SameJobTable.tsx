@@ -1,0 +1,79 @@
+'use client';
+
+import { DownloadOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { sameJobs } from '../../core/compare';
+import { tableCsv } from '../../formats/csv';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import { gearName } from '../../kit/explain/gears';
+import { fileName, saveText } from '../../kit/files';
+import { fixed, percentText } from '../../kit/format';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+
+const sizeWords = (change: number) =>
+  Math.abs(change) < 0.0005 ? 'the same' : `${percentText(Math.abs(change))} ${change > 0 ? 'harder' : 'easier'}`;
+
+/** For each gear in use now, the one that does its job on each candidate. */
+export function SameJobTable({ comparison }: { comparison: Comparison }) {
+  const { bench } = useReadyBench();
+  const [base, ...others] = comparison.all;
+  const jobs = others.map(({ place, figures }) => ({ place, pairs: sameJobs(base!.figures.report, figures.report) }));
+  const gears = jobs[0]!.pairs.map(({ gear }) => gear);
+  const save = () =>
+    saveText(
+      fileName(`${bench.bike.name} same job`, 'csv'),
+      'text/csv',
+      tableCsv(
+        ['A', 'development_m', ...jobs.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} change_percent`])],
+        gears.map((gear, i) => [
+          gearName(gear),
+          gear.developmentM,
+          ...jobs.flatMap(({ pairs }) => [gearName(pairs[i]!.nearest), 100 * pairs[i]!.change]),
+        ]),
+      ),
+    );
+  return (
+    <section className={styles.panel} aria-label="Same job">
+      <div className={styles.panelHead}>
+        <h2>The same job: for a gear you use, the nearest on the other setup</h2>
+        <Button size="small" icon={<DownloadOutlined />} onClick={save}>
+          CSV
+        </Button>
+      </div>
+      <div className={styles.scroll}>
+        <table className={styles.table} data-testid="same-job">
+          <thead>
+            <tr>
+              <th scope="col">
+                <SetupMark place={0} />
+              </th>
+              {jobs.map(({ place }) => (
+                <th key={place} scope="col" colSpan={2}>
+                  <SetupMark place={place} />
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {gears.map((gear, i) => (
+              <tr key={gear.key}>
+                <th scope="row">
+                  {gearName(gear)} <small>{fixed(gear.developmentM, 2)} m</small>
+                </th>
+                {jobs.map(({ place, pairs }) => [
+                  <td key={`${place} gear`} className={styles.number}>
+                    {gearName(pairs[i]!.nearest)}
+                  </td>,
+                  <td key={`${place} change`}>{sizeWords(pairs[i]!.change)}</td>,
+                ])}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

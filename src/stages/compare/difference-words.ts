@@ -1,0 +1,211 @@
+import type { FilledBrief } from '../../core/brief';
+import { stepTolerance, type DifferenceRow, type Judgement, type RowId, type SetupFigures } from '../../core/compare';
+import type { Zone } from '../../core/gears';
+import { fixed, percentText, short, speedText, type SpeedUnit } from '../../kit/format';
+import { ZONE_TEXT } from '../../kit/words';
+
+/** Titles of the rows, in their order. */
+export function rowTitle(id: RowId, brief: FilledBrief): string {
+  switch (id) {
+    case 'easiest':
+      return 'Easiest gear';
+    case 'hardest':
+      return 'Hardest gear';
+    case 'range':
+      return 'Range';
+    case 'topSpeed':
+      return `Top speed at ${short(brief.highRpm, 1)} rpm`;
+    case 'spinOut':
+      return `Spun out at ${short(brief.spinOutRpm, 1)} rpm`;
+    case 'lowestSteady':
+      return `Lowest steady speed, ${short(brief.lowRpm, 1)} rpm`;
+    case 'holes':
+      return `Holes in ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+    case 'distinct':
+      return 'Distinct gears, by closeness';
+    case 'pathGears':
+      return 'Distinct gears, by shifting';
+    case 'frontShifts':
+      return 'Front shifts, easy to hard';
+    case 'doubleShifts':
+      return 'Shifts with both hands';
+    case 'rearClicks':
+      return 'Clicks from end to end';
+    case 'leverPushes':
+      return 'Lever pushes from end to end';
+    case 'capacity':
+      return 'Spare capacity';
+    case 'loss':
+      return `Chain loss at ${short(brief.cruisingSpeedKmh, 1)} km/h, estimate`;
+    case 'frontDrag':
+      return `Drag of front parts at ${short(brief.cruisingSpeedKmh, 1)} km/h, estimate`;
+    case 'mass':
+      return 'Weight';
+    case 'cost':
+      return 'Cost';
+    default: {
+      const [kind, zone] = id.split('.') as ['largestStep' | 'meanStep', Zone];
+      return `${kind === 'largestStep' ? 'Largest' : 'Mean'} step, ${ZONE_TEXT[zone]}`;
+    }
+  }
+}
+
+/** Published measurements and guesses of the drag of small parts differ by half either way. */
+const DRAG_SPREAD = 0.5;
+
+/** A row's value of one setup, as text. */
+export function valueText(
+  id: RowId,
+  value: number | undefined,
+  figures: SetupFigures,
+  brief: FilledBrief,
+  unit: SpeedUnit,
+): string {
+  if (value === undefined)
+    return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'not known' : '–';
+  switch (id) {
+    case 'easiest':
+      return `${fixed(figures.report.gears[0]!.ratio, 3)} · ${fixed(value, 2)} m`;
+    case 'hardest':
+      return `${fixed(figures.report.gears.at(-1)!.ratio, 3)} · ${fixed(value, 2)} m`;
+    case 'range':
+      return percentText(value);
+    case 'topSpeed':
+    case 'spinOut':
+    case 'lowestSteady':
+      return speedText(unit, value);
+    case 'holes':
+    case 'distinct':
+    case 'pathGears':
+    case 'frontShifts':
+    case 'doubleShifts':
+    case 'rearClicks':
+    case 'leverPushes':
+      return String(value);
+    case 'capacity':
+      return value >= 0 ? `${value}T` : `${fixed(value, 0)}T: over the sheet`;
+    case 'loss': {
+      const { lowFraction, highFraction } = figures.loss;
+      const watts = (fraction: number) => fixed(fraction * brief.powerW, 1);
+      return `${percentText(value)}, ${watts(value)} W (${watts(lowFraction)}–${watts(highFraction)})`;
+    }
+    case 'frontDrag':
+      return value === 0
+        ? 'none'
+        : `${fixed(value, 2)} W (${fixed(value * (1 - DRAG_SPREAD), 2)}–${fixed(value * (1 + DRAG_SPREAD), 2)})`;
+    case 'mass':
+      return `${fixed(value, 0)} g`;
+    case 'cost':
+      return short(value, 2);
+    default:
+      return percentText(value);
+  }
+}
+
+export const JUDGEMENT_SIGN: Readonly<Record<Judgement, string>> = {
+  better: '▲',
+  worse: '▼',
+  same: '=',
+  enough: '·',
+  notKnown: '?',
+};
+
+/** The difference in words, for this brief. */
+export function differenceWords({ id, own, base, change, judgement }: DifferenceRow, brief: FilledBrief): string {
+  if (judgement === 'same') return 'the same';
+  if (judgement === 'notKnown' || own === undefined || base === undefined) return 'not known';
+  const share = change === undefined ? '' : percentText(Math.abs(change));
+  const more = own > base;
+  const enough = judgement === 'enough';
+  switch (id) {
+    case 'easiest':
+      return `${share} ${more ? 'harder' : 'easier'}${enough ? ', easy enough' : ''}`;
+    case 'hardest':
+      return `${share} ${more ? 'harder' : 'easier'}${enough ? ', hard enough' : ''}`;
+    case 'range':
+      return more ? 'wider' : 'narrower';
+    case 'topSpeed':
+    case 'spinOut':
+      return `${share} ${more ? 'faster' : 'slower'}${enough ? ', enough' : ''}`;
+    case 'lowestSteady':
+      return `${share} ${more ? 'higher' : 'lower'}${enough ? ', low enough' : ''}`;
+    case 'capacity':
+      return enough ? 'enough' : more ? 'more to spare' : 'less to spare';
+    case 'mass':
+      return `${fixed(Math.abs(own - base), 0)} g ${more ? 'heavier' : 'lighter'}`;
+    case 'loss':
+      return `${fixed(Math.abs(own - base) * brief.powerW, 1)} W ${more ? 'more' : 'less'}`;
+    case 'frontDrag':
+      return `${fixed(Math.abs(own - base), 2)} W ${more ? 'more' : 'less'}`;
+    case 'cost':
+      return `${short(Math.abs(own - base), 2)} ${more ? 'more' : 'less'}`;
+    case 'holes':
+    case 'distinct':
+    case 'pathGears':
+    case 'frontShifts':
+    case 'doubleShifts':
+    case 'rearClicks':
+    case 'leverPushes':
+      return `${Math.abs(own - base)} ${more ? 'more' : 'fewer'}`;
+    default: {
+      const zone = id.split('.')[1] as Zone;
+      const limit = stepTolerance(brief, zone);
+      const side = own > limit ? `, above your ${percentText(limit)}` : '';
+      return `${more ? 'larger' : 'smaller'}${side}`;
+    }
+  }
+}
+
+/** What a candidate gains and loses against the one fitted now, in one sentence. */
+export function verdictSentence(letter: string, rows: readonly DifferenceRow[], brief: FilledBrief): string {
+  const phrase = (wanted: Judgement) => {
+    const own = rows.filter(({ judgement }) => judgement === wanted);
+    return [...own.flatMap((row) => rowPhrase(row, brief) ?? []), ...stepPhrase(own)];
+  };
+  const gains = phrase('better');
+  const losses = phrase('worse');
+  if (gains.length === 0 && losses.length === 0) return `${letter} does the same for this brief.`;
+  if (losses.length === 0) return `${letter} ${listed(gains)}; for this brief nothing gets worse.`;
+  if (gains.length === 0) return `${letter} ${listed(losses)}; for this brief it gains nothing.`;
+  return `${letter} ${listed(gains)}, but ${listed(losses)}.`;
+}
+
+/** A gain or loss as part of a sentence; undefined for rows that only repeat what another says. */
+function rowPhrase(row: DifferenceRow, brief: FilledBrief): string | undefined {
+  const { id, own = 0, base = 0, change = 0 } = row;
+  const share = percentText(Math.abs(change));
+  switch (id) {
+    case 'easiest':
+      return `has an easiest gear ${share} ${own > base ? 'harder' : 'easier'}`;
+    case 'topSpeed':
+      return `is ${share} ${own > base ? 'faster' : 'slower'} at ${short(brief.highRpm, 1)} rpm`;
+    case 'holes':
+      return own === 0
+        ? 'leaves no holes in your cadence'
+        : `leaves ${own} ${own === 1 ? 'hole' : 'holes'} in your cadence instead of ${base}`;
+    case 'frontShifts':
+      return own === 0 ? 'drops the front shift' : `asks for ${own} front ${own === 1 ? 'shift' : 'shifts'}`;
+    case 'capacity':
+      return own < 0 ? `is ${-own}T over the derailleur’s sheet` : 'comes within the derailleur’s sheet';
+    case 'mass':
+      return `${own < base ? 'saves' : 'adds'} ${fixed(Math.abs(own - base), 0)} g`;
+    default:
+      return undefined;
+  }
+}
+
+/** The largest steps of all zones in one phrase. */
+function stepPhrase(rows: readonly DifferenceRow[]): string[] {
+  const steps = rows.flatMap(({ id, own, base }) => {
+    const [kind, zone] = id.split('.');
+    return kind === 'largestStep' && own !== undefined && base !== undefined ? [{ zone: zone as Zone, own, base }] : [];
+  });
+  if (steps.length === 0) return [];
+  const sizes = steps.map(({ zone, own }) => `${percentText(own)} ${ZONE_TEXT[zone]}`);
+  return [`takes ${steps[0]!.own > steps[0]!.base ? 'larger' : 'smaller'} steps (${sizes.join(', ')})`];
+}
+
+function listed(phrases: readonly string[]): string {
+  if (phrases.length <= 1) return phrases.join('');
+  return `${phrases.slice(0, -1).join(', ')} and ${phrases.at(-1)}`;
+}

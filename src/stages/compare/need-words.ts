@@ -1,0 +1,137 @@
+import { totalMassKg, type Bother, type FilledBrief } from '../../core/brief';
+import type { NeedAnswer } from '../../core/compare';
+import { gearName } from '../../kit/explain/gears';
+import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
+import { ZONE_TEXT } from '../../kit/words';
+
+/** A need as the rider would say it. */
+export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUnit): string {
+  switch (answer.id) {
+    case 'climb':
+      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${short(totalMassKg(brief), 0)} kg, ${short(brief.powerW, 0)} W`;
+    case 'topSpeed':
+      return `${short(speedIn(unit, brief.topSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} at ${short(brief.highRpm, 1)} rpm`;
+    case 'steps.climbing':
+    case 'steps.between':
+    case 'steps.fast':
+      return `steps of ${percentText(answer.toleranceFraction)} or less, ${ZONE_TEXT[answer.zone]}`;
+    case 'holes':
+      return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+    case 'cruising':
+      return `a straight gear for ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} in that band`;
+    case 'frontShifting':
+      return 'no front shifting';
+    case 'quiet':
+      return 'a quiet chain at the usual speed';
+    case 'weight':
+      return 'lighter than now';
+    case 'capacity':
+      return 'within the rear derailleur’s capacity';
+  }
+}
+
+/** Share of the riding, percent, that a need bears on; undefined where it bears on all of it. */
+export function needShare({ id }: NeedAnswer, brief: FilledBrief): number | undefined {
+  switch (id) {
+    case 'climb':
+    case 'steps.climbing':
+      return brief.hillyPercent + brief.mountainPercent;
+    case 'topSpeed':
+    case 'steps.between':
+    case 'steps.fast':
+    case 'cruising':
+      return brief.flatPercent + brief.rollingPercent;
+    case 'holes':
+    case 'frontShifting':
+    case 'quiet':
+    case 'weight':
+    case 'capacity':
+      return undefined;
+  }
+}
+
+const ANSWERS: Readonly<Record<Bother, NeedAnswer['id']>> = {
+  tooHardUphill: 'climb',
+  spinsOut: 'topSpeed',
+  holes: 'holes',
+  frontShifting: 'frontShifting',
+  droppedChain: 'frontShifting',
+  noise: 'quiet',
+  weight: 'weight',
+};
+
+/** What bothers the rider today that this need would answer. */
+export function botherOf({ id }: NeedAnswer, { bothers }: FilledBrief): Bother | undefined {
+  return bothers.find((bother) => ANSWERS[bother] === id);
+}
+
+/** The figure that decides, and what would change the answer where it is no. */
+export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: string; remedy: string } {
+  const none = { remedy: '' };
+  switch (answer.id) {
+    case 'climb':
+      return {
+        figure: `${fixed(answer.climbRpm, 1)} rpm`,
+        remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
+      };
+    case 'topSpeed':
+      return {
+        figure: speedText(unit, answer.topKmh),
+        remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
+      };
+    case 'steps.climbing':
+    case 'steps.between':
+    case 'steps.fast': {
+      if (!answer.largest) return { figure: 'no step there', ...none };
+      const { from, to, speedStep } = answer.largest;
+      return {
+        figure: `${percentText(speedStep)} at ${gearName(from)}→${to.cog}`,
+        remedy: answer.met
+          ? ''
+          : answer.remedy.cogT === undefined
+            ? 'a closer cassette'
+            : `a ${answer.remedy.cogT}T cog between`,
+      };
+    }
+    case 'holes': {
+      if (!answer.widest) return { figure: 'no holes', ...none };
+      const { fromKmh, toKmh } = answer.widest;
+      return {
+        figure: `${answer.count} ${answer.count === 1 ? 'hole' : 'holes'}, widest ${fixed(speedIn(unit, fromKmh), 1)}–${fixed(speedIn(unit, toKmh), 1)}`,
+        remedy: `riding up to ${fixed(answer.remedy.highRpm!, 0)} rpm`,
+      };
+    }
+    case 'cruising':
+      return {
+        figure: `${fixed(answer.cadenceRpm, 0)} rpm in ${answer.ring}/${answer.cog}${answer.crossChained ? ', cross-chained' : ''}`,
+        ...none,
+      };
+    case 'frontShifting':
+      return {
+        figure:
+          answer.frontShifts === 0
+            ? 'none'
+            : `${answer.frontShifts} on the way up, ${answer.doubleShifts} with both hands`,
+        remedy: answer.met ? '' : 'one ring',
+      };
+    case 'quiet':
+      return {
+        figure: `${answer.ring}/${answer.cog}, ${answer.cogsFromEnd} from the end`,
+        remedy: answer.met ? '' : 'another ring size',
+      };
+    case 'weight':
+      if (answer.changeG === undefined) return { figure: 'not weighed', remedy: 'weighing both setups' };
+      return {
+        figure: `${fixed(answer.massG!, 0)} g, ${fixed(Math.abs(answer.changeG), 0)} g ${answer.changeG > 0 ? 'heavier' : 'lighter'}`,
+        ...none,
+      };
+    case 'capacity':
+      return { figure: answer.message.replace(/\.$/, ''), remedy: answer.fixes[0] ?? '' };
+  }
+}
+
+function either({ ringT, cogT }: { ringT: number | undefined; cogT: number | undefined }, ring: string, cog: string) {
+  const ways = [ringT !== undefined && `a ${ringT}T ${ring}`, cogT !== undefined && `a ${cogT}T ${cog}`];
+  const open = ways.filter((way) => way !== false);
+  return open.length > 0 ? open.join(' or ') : 'both ring and cassette';
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { BriefInUse } from '../../kit/bench/useBrief';
+import {
+  difference,
+  needAnswers,
+  schoolChoices,
+  setupFigures,
+  type DifferenceRow,
+  type NeedAnswer,
+  type SchoolChoice,
+  type SetupFigures,
+} from '../../core/compare';
+import { rolloutMm } from '../../core/gears';
+import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useBrief } from '../../kit/bench/useBrief';
+import { formatShorthand } from '../../formats/shorthand';
+import { wheelOf } from '../../records';
+
+/** One setup of the comparison. */
+export interface Compared {
+  readonly place: number;
+  readonly title: string;
+  readonly figures: SetupFigures;
+  readonly answers: readonly NeedAnswer[];
+  /** Against the one fitted now; empty for that one itself. */
+  readonly rows: readonly DifferenceRow[];
+}
+
+export interface Comparison {
+  readonly all: readonly Compared[];
+  readonly schools: readonly SchoolChoice[];
+  readonly inUse: BriefInUse;
+}
+
+/** Everything that core says of the setups of the bench together. */
+export function useCompare(): Comparison {
+  const { bench } = useReadyBench();
+  const inUse = useBrief();
+  const { bike, setups } = bench;
+  return useMemo(() => {
+    const { brief } = inUse;
+    const rules = { closenessPercent: bike.closenessPercent, crossedCogs: bike.crossedCogs };
+    const figures = setups.map((setup) =>
+      setupFigures(
+        {
+          id: setup.id,
+          setup,
+          rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
+          crankLengthMm: bike.crankLengthMm,
+          rearDerailleur: setup.rearDerailleur,
+          clicksPerPush: setup.clicksPerPush,
+          massG: setup.massG,
+          cost: setup.cost,
+        },
+        brief,
+        rules,
+      ),
+    );
+    const all = figures.map((own, place): Compared => ({
+      place,
+      title: setups[place]!.name ?? formatShorthand(setups[place]!),
+      figures: own,
+      answers: needAnswers(own, brief, figures[0]!),
+      rows: place === 0 ? [] : difference(own, figures[0]!, brief),
+    }));
+    return { all, schools: schoolChoices(figures, brief), inUse };
+  }, [bike, setups, inUse]);
+}

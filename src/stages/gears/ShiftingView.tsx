@@ -1,0 +1,140 @@
+'use client';
+
+import { PrinterOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import dynamic from 'next/dynamic';
+import { CROSSED_COGS } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { gearName } from '../../kit/explain/gears';
+import { bigChangeWords, crossoverWords } from '../../kit/explain/shifting';
+import { NumberField } from '../../kit/fields/NumberField';
+import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { CLICKS_PER_PUSH } from '../../records';
+import { GearCard } from './GearCard';
+import { stepListing } from './step-rows';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+
+const StepChart = dynamic(() => import('../../kit/chart/StepChart').then((module) => module.StepChart), {
+  ssr: false,
+  loading: () => <div className={styles.chartWait} />,
+});
+
+/** How the setup is shifted: the path from easiest to hardest, the change of ring, the profile of steps. */
+export function ShiftingView({ gears }: { gears: Gears }) {
+  const { bench, preferences, edits } = useReadyBench();
+  const { report, inUse, context, bigChange } = gears;
+  const { bike, setup, place, fromLink } = bench;
+  const { path } = report;
+  const { printing, print } = usePrint();
+  useShortcut('print', print);
+  const chart = { brief: inUse.brief, reading: preferences.stepReading, speedUnit: preferences.speedUnit, height: 190 };
+  const series = (label: string, steps: typeof path.steps) => [
+    { place, label, steps, rolloutMm: context.riding.rolloutMm },
+  ];
+  const cassette = stepListing(report, 'cassette').rows.map(({ step }) => step);
+  return (
+    <div className={styles.shifting}>
+      <section className={styles.panel} aria-label="Shift path">
+        <div className={styles.panelHead}>
+          <h2>Shift path: {path.gears.length} gears from easiest to hardest</h2>
+          <Button
+            size="small"
+            icon={<PrinterOutlined />}
+            onClick={print}
+            title={withKey('Print the gear card', 'print')}
+          >
+            Gear card
+          </Button>
+        </div>
+        <ol className={styles.path} data-testid="shift-path">
+          {path.gears.map((gear, i) => {
+            const changes = i > 0 && path.crossovers.some(({ step }) => step.to === gear);
+            return (
+              <li key={gearName(gear)} className={changes ? styles.changes : undefined}>
+                {gearName(gear)}
+              </li>
+            );
+          })}
+        </ol>
+        {path.crossovers.map((crossover) => {
+          const words = crossoverWords(crossover, setup);
+          return (
+            <ul key={gearName(crossover.step.to)} className={styles.words} data-testid="crossover">
+              <li>{words.easier}.</li>
+              <li>{words.harder}.</li>
+            </ul>
+          );
+        })}
+        <p className={styles.stepSummary}>
+          {path.crossovers.length === 0
+            ? 'One hand does it all: there is nothing but the cassette to shift.'
+            : `Shifts that need both hands at once: ${path.doubleShifts}.`}
+        </p>
+        <p className={styles.stepSummary} data-testid="big-change">
+          Over a crest, from the easiest gear to the hardest: {bigChangeWords(bigChange)}.
+        </p>
+        <div className={styles.sheetFields}>
+          {setup.chainrings.length > 1 && (
+            <NumberField
+              id="crossed"
+              label="Cross-chained at each end"
+              term="cross-chained cogs"
+              owner={bike.id}
+              disabled={fromLink}
+              unit="cogs"
+              bounds={CROSSED_COGS}
+              whole
+              width={130}
+              value={bike.crossedCogs}
+              onCommit={(value) =>
+                value !== undefined &&
+                edits.editBike('cross-chain rule', (record) => ({ ...record, crossedCogs: value }))
+              }
+            />
+          )}
+          <NumberField
+            id="lever"
+            label="Cogs for one push of the lever"
+            term="clicks a push"
+            owner={setup.id}
+            disabled={fromLink}
+            unit="cogs"
+            bounds={CLICKS_PER_PUSH}
+            whole
+            width={150}
+            value={setup.clicksPerPush}
+            onCommit={(value) =>
+              value !== undefined && edits.editSetup('lever', (record) => ({ ...record, clicksPerPush: value }))
+            }
+          />
+        </div>
+      </section>
+      <section className={styles.panel} aria-label="Step profile">
+        {path.steps.length > 0 && (
+          <>
+            <StepChart
+              {...chart}
+              title="Steps along the shift path"
+              name={`${bike.name} shift path`}
+              series={series('shift path', path.steps)}
+            />
+            <StepChart
+              {...chart}
+              title={`Steps along the cassette, on the ${setup.chainrings[0]} ring`}
+              name={`${bike.name} cassette`}
+              series={series('cassette', cassette)}
+            />
+          </>
+        )}
+      </section>
+      {printing && (
+        <PrintSheet>
+          <GearCard gears={gears} />
+        </PrintSheet>
+      )}
+    </div>
+  );
+}
