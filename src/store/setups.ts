@@ -2,9 +2,8 @@ import { nanoid } from 'nanoid';
 import { SETUPS_MAX, type SetupRecord } from '../records';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
-import { setPreferences } from './workshop';
 
-/** Adds a candidate to the bike's bench, last, and looks at it. Answers with its id; undefined when the bench is full. */
+/** Adds a candidate to the bike's bench, last. Answers with its id; undefined when the bench is full. */
 export async function addSetup(
   db: RontelDatabase,
   content: Omit<SetupRecord, 'id' | 'rank'>,
@@ -19,9 +18,7 @@ export async function addSetup(
     await draft.put('setups', { ...content, id, rank: (setups.at(-1)?.rank ?? -1) + 1 });
     added = true;
   });
-  if (!added) return undefined;
-  await setPreferences(db, { currentSetupId: id });
-  return id;
+  return added ? id : undefined;
 }
 
 /** Takes a setup off the bench. The last one stays: a bike has at least the setup it is ridden with. */

@@ -210,6 +210,16 @@ export class AppInBrowser {
     return entries.filter(({ level }) => level.value >= Level.SEVERE.value).map(({ message }) => message);
   }
 
+  /** Accessibility faults of the page as it is. @param axe the checker's own script */
+  async faults(axe: string): Promise<string[]> {
+    await this.driver.executeScript(axe);
+    return this.driver.executeAsyncScript<string[]>(
+      `const done = arguments[arguments.length - 1];
+       axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
+         done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
+    );
+  }
+
   async scrollsSideways(): Promise<boolean> {
     return this.driver.executeScript<boolean>('return document.documentElement.scrollWidth > window.innerWidth');
   }

@@ -1,4 +1,4 @@
-import { gearKey, nearestGear, type GearReport, type SizedGear } from '../gears';
+import { nearestGear, type GearReport, type SizedGear } from '../gears';
 
 /** A gear in use and the one nearest in size on another setup. */
 export interface SameJob {
@@ -10,13 +10,10 @@ export interface SameJob {
 
 /** For every gear of a rider's shift path, the gear on the other setup that does the same job. */
 export function sameJobs(used: GearReport, other: GearReport): SameJob[] {
-  const onPath = new Set(used.path.gears.map(gearKey));
   // A rider rides straight gears where one is as near.
   const straight = other.gears.filter(({ crossChained }) => !crossChained);
-  return used.gears
-    .filter(({ key }) => onPath.has(key))
-    .map((gear) => {
-      const nearest = nearestGear(straight, gear.developmentM);
-      return { gear, nearest, change: nearest.developmentM / gear.developmentM - 1 };
-    });
+  return used.pathGears.map((gear) => {
+    const nearest = nearestGear(straight, gear.developmentM);
+    return { gear, nearest, change: nearest.developmentM / gear.developmentM - 1 };
+  });
 }

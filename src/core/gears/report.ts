@@ -42,9 +42,13 @@ export interface GearReport {
   /** Between neighbours of `gears`, twins included. */
   readonly steps: readonly Step[];
   readonly distinct: readonly Gear[];
+  /** At which they were counted, percent. */
+  readonly closenessPercent: number;
   readonly twins: readonly (readonly [Gear, Gear])[];
   readonly overlap: RingOverlap | undefined;
   readonly path: ShiftPath;
+  /** The gears of the path, sized. */
+  readonly pathGears: readonly SizedGear[];
 }
 
 /** @param setup one that checkSetup finds no fault with */
@@ -52,15 +56,20 @@ export function gearReport(setup: Setup, riding: Riding): GearReport {
   const gears = gearsOf(setup);
   const twins = exactTwins(gears);
   const twinOf = twinByKey(twins);
+  const sized = gears.map((gear) => sizeGear(gear, setup, riding, twinOf));
+  const byKey = new Map(sized.map((gear) => [gear.key, gear]));
+  const path = shiftPath(setup, riding.crossedCogs);
   return {
     setup,
-    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf)),
+    gears: sized,
     range: rangeOf(gears),
     steps: stepsAlong(gears),
     distinct: distinctGears(gears, riding.closenessPercent),
+    closenessPercent: riding.closenessPercent,
     twins,
     overlap: ringOverlap(setup),
-    path: shiftPath(setup, riding.crossedCogs),
+    path,
+    pathGears: path.gears.map((gear) => byKey.get(gearKey(gear))!),
   };
 }
 

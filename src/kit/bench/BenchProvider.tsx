@@ -33,6 +33,8 @@ export interface BenchEdits {
   /** @param id the setup in depth where it is left out */
   readonly editSetup: (field: string, edit: (setup: SetupRecord) => SetupRecord, id?: string) => void;
   readonly editPreferences: (edit: PreferencesEdit) => void;
+  /** Looks at another setup in depth, at once: a key pressed next already means that one. */
+  readonly chooseSetup: (id: string) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   /** Runs a write and says it when it fails; nothing fails silently. */
@@ -65,6 +67,8 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const { notification } = App.useApp();
   const query = useSearchParams();
   const [epoch, setEpoch] = useState(0);
+  // Ahead of what is kept by as long as a write takes.
+  const [chosenId, setChosenId] = useState<string>();
 
   const write = useCallback(
     (work: () => Promise<unknown>) => {
@@ -83,15 +87,16 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const link = useMemo(() => readLink(new URLSearchParams(query.toString())), [query]);
   const value = useMemo((): BenchState => {
     if (state.kind !== 'ready') return state;
+    const workshop = { ...state, setup: state.setups.find(({ id }) => id === chosenId) ?? state.setup };
     return {
       kind: 'ready',
-      workshop: state,
+      workshop,
       preferences: state.preferences,
-      bench: benchOf(state, link.kind === 'bench' ? link.bench : undefined),
+      bench: benchOf(workshop, link.kind === 'bench' ? link.bench : undefined),
       linkProblem: link.kind === 'broken' ? link.message : undefined,
-      edits: editsOf(state, write, () => setEpoch((count) => count + 1)),
+      edits: editsOf(workshop, write, () => setEpoch((count) => count + 1), setChosenId),
     };
-  }, [state, link, write]);
+  }, [state, link, write, chosenId]);
 
   return (
     <HistoryEpochContext value={epoch}>
@@ -120,7 +125,12 @@ function benchOf(
   };
 }
 
-function editsOf(workshop: Workshop, write: BenchEdits['write'], travelled: () => void): BenchEdits {
+function editsOf(
+  workshop: Workshop,
+  write: BenchEdits['write'],
+  travelled: () => void,
+  chosen: (id: string) => void,
+): BenchEdits {
   const { db, bike, setup, setups } = workshop;
   const travel = (go: typeof undo) => write(() => go(db).then(travelled));
   const editBike: BenchEdits['editBike'] = (field, edit) => {
@@ -148,6 +158,10 @@ function editsOf(workshop: Workshop, write: BenchEdits['write'], travelled: () =
       );
     },
     editPreferences: (edit) => write(() => setPreferences(db, edit)),
+    chooseSetup: (id) => {
+      chosen(id);
+      write(() => setPreferences(db, { currentSetupId: id }));
+    },
     undo: () => travel(undo),
     redo: () => travel(redo),
   };

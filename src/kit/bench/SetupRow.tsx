@@ -40,7 +40,10 @@ export function SetupRow() {
     const { name: _, massG: __, cost: ___, ...copied } = setup;
     edits.write(async () => {
       const label = `candidate ${LETTERS[setups.length]} of ${bike.name}`;
-      setToFocus(await addSetup(db, copied, label, Date.now()));
+      const id = await addSetup(db, copied, label, Date.now());
+      if (id === undefined) return;
+      edits.chooseSetup(id);
+      setToFocus(id);
     });
   };
   const move = (from: number, to: number) => {
@@ -49,7 +52,7 @@ export function SetupRow() {
   };
   const choose = (index: number) => {
     const chosen = setups[index];
-    if (chosen) edits.editPreferences({ currentSetupId: chosen.id });
+    if (chosen) edits.chooseSetup(chosen.id);
   };
   const dropped = ({ active, over }: DragEndEvent) => {
     const at = (id: unknown) => setups.findIndex((one) => one.id === id);

@@ -72,6 +72,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
             zone,
             {
               type: 'line' as const,
+              drawTime: 'beforeDatasetsDraw' as const,
               xMin: Math.max(min, edges[i]!),
               xMax: Math.min(max, edges[i + 1]!),
               yMin: tolerance[reading](stepTolerance(brief, zone)),

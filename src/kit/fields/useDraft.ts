@@ -81,6 +81,8 @@ export function useDraft<T>(
         else setState(undefined);
       },
       onKeyDown: (event) => {
+        // Nothing to drop: the key leaves the field, so that the keys of the page can be used.
+        if (event.key === 'Escape' && !problem) return event.currentTarget.blur();
         const undoes = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey;
         if (!problem || !(undoes || event.key === 'Escape')) return;
         // The first undo only drops what could not be read: nothing of it is stored.

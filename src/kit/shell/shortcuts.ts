@@ -32,7 +32,7 @@ export type ShortcutId = keyof typeof SHORTCUTS;
 export const LOCAL_KEYS = [
   { shown: '← →', what: 'In the ladder: easier or harder gear' },
   { shown: '↑ ↓', what: 'In the ladder: the other ring or setup' },
-  { shown: 'Esc', what: 'In a field: drop what cannot be read. Elsewhere: close the working' },
+  { shown: 'Esc', what: 'In a field: drop what cannot be read, or leave it. Elsewhere: close the working' },
 ] as const;
 
 /** A tooltip that names the key as well. */

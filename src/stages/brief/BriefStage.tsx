@@ -13,6 +13,7 @@ import {
   type Bother,
 } from '../../core/brief';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { useBrief } from '../../kit/bench/useBrief';
 import { Field } from '../../kit/fields/Field';
 import { withOptional } from '../../kit/fields/with-optional';
@@ -27,7 +28,6 @@ import {
   USE_TEXT,
 } from '../../kit/words';
 import { BriefChoice } from './BriefChoice';
-import { BriefNumber } from './BriefNumber';
 import { Wanted } from './Wanted';
 import styles from './Brief.module.css';
 

@@ -1,26 +1,19 @@
 'use client';
 
-import { cadenceRpm, developmentM, gearsOf, rangeOf, rolloutMm, speedKmh } from '../../core/gears';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
-import { useBrief } from '../../kit/bench/useBrief';
 import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from '../../kit/explain/brief';
 import { Explained } from '../../kit/explain/Slip';
 import { fixed, short } from '../../kit/format';
+import { useWanted } from './useWanted';
 import styles from './Brief.module.css';
 
 /** What the brief asks of a setup, and how the one in depth stands to it. */
 export function Wanted() {
   const { bench } = useReadyBench();
-  const { brief, contradictions, needs } = useBrief();
+  const { brief, contradictions, needs, easiestM, hardestM, climbRpm, topKmh, easyEnough, hardEnough } = useWanted();
   if (contradictions.length > 0) return <BriefNotice contradictions={contradictions} />;
-  const { easiest, hardest } = rangeOf(gearsOf(bench.setup));
-  const rollout = rolloutMm(bench.wheel);
-  const easiestM = developmentM(easiest.ratio, rollout);
-  const hardestM = developmentM(hardest.ratio, rollout);
-  const climbRpm = cadenceRpm(easiestM, needs.climbSpeedKmh);
-  const topKmh = speedKmh(hardestM, brief.highRpm);
   return (
     <section className={styles.wanted} aria-label="What it asks for">
       <div className={styles.figure}>
@@ -57,12 +50,11 @@ export function Wanted() {
         </h2>
         <p className={styles.gives} data-testid="gives">
           <span>
-            {easiestM <= needs.easiestMaxM ? '●' : '○'} {fixed(easiestM, 2)} m at the easy end: {fixed(climbRpm, 1)} rpm
-            on that climb
+            {easyEnough ? '●' : '○'} {fixed(easiestM, 2)} m at the easy end: {fixed(climbRpm, 1)} rpm on that climb
           </span>
           <span>
-            {hardestM >= needs.hardestMinM ? '●' : '○'} {fixed(hardestM, 2)} m at the hard end: {fixed(topKmh, 1)} km/h
-            at {short(brief.highRpm, 1)} rpm
+            {hardEnough ? '●' : '○'} {fixed(hardestM, 2)} m at the hard end: {fixed(topKmh, 1)} km/h at{' '}
+            {short(brief.highRpm, 1)} rpm
           </span>
         </p>
       </div>

@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { cadenceRuns, gearKey } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import type { Comparison } from './useCompare';
@@ -22,17 +21,11 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
   const { all, inUse } = comparison;
   const { brief } = inUse;
   const common = { brief, speedUnit: preferences.speedUnit };
-  const runs = all.map(({ place, figures }) => {
-    const { report, coverage } = figures;
-    const sized = new Map(report.gears.map((gear) => [gear.key, gear]));
-    const path = report.path.gears.map((gear) => sized.get(gearKey(gear))!);
-    const lines = cadenceRuns(path, brief.preferredRpm, coverage.lowestSteadyKmh, coverage.topKmh);
-    return {
-      place,
-      joined: true,
-      lines: lines.map(({ gear, ...line }) => ({ ...line, label: gearName(gear), light: false })),
-    };
-  });
+  const runs = all.map(({ place, runs: own }) => ({
+    place,
+    joined: true,
+    lines: own.map(({ gear, ...line }) => ({ ...line, label: gearName(gear), light: false })),
+  }));
   const withSteps = all.filter(({ figures }) => figures.report.path.steps.length > 0);
   return (
     <div className={styles.charts}>

@@ -31,7 +31,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
         <table>
           <thead>
             <tr>
-              <th />
+              <td />
               <th>A</th>
               {others.map(({ place }) => (
                 <th key={place} colSpan={2}>

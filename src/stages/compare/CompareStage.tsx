@@ -67,14 +67,6 @@ export function CompareStage() {
         <BriefNotice contradictions={contradictions} />
       ) : (
         <>
-          {alone ? (
-            <p className={styles.alone}>
-              There is one setup on the bench. Press <kbd>N</kbd> to lay a candidate beside it, then type its teeth:
-              what it gains and loses stands here at once.
-            </p>
-          ) : (
-            <Verdicts comparison={comparison} />
-          )}
           <div className={styles.advice}>
             <NeedsTable comparison={comparison} />
             {!alone && <Schools comparison={comparison} />}

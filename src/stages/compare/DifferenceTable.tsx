@@ -2,11 +2,16 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { cogChanges } from '../../core/compare';
+import type { FilledBrief } from '../../core/brief';
+import type { RowId, SetupFigures } from '../../core/compare';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
+import { explainFigure } from '../../kit/explain/compare';
+import { Explained } from '../../kit/explain/Slip';
+import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { fileName, saveText } from '../../kit/files';
+import type { SpeedUnit } from '../../kit/format';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { tableCsv } from '../../formats/csv';
@@ -29,6 +34,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
       const row = own[i]!;
       return {
         place,
+        figures,
         value: valueText(id, row.own, figures, brief, unit),
         words: differenceWords(row, brief),
         judgement: row.judgement,
@@ -64,7 +70,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
         <table className={styles.table} data-testid="differences">
           <thead>
             <tr>
-              <th />
+              <td />
               <th scope="col">
                 <SetupMark place={0} />
               </th>
@@ -79,10 +85,16 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
             {rows.map(({ id, title, base: value, cells }) => (
               <tr key={id} data-row={id}>
                 <th scope="row">{title}</th>
-                <td className={styles.number}>{value}</td>
+                <td className={styles.number}>
+                  <Figure id={id} figures={base!.figures} brief={brief} unit={unit}>
+                    {value}
+                  </Figure>
+                </td>
                 {cells.map((cell) => [
                   <td key={`${cell.place} value`} className={styles.number}>
-                    {cell.value}
+                    <Figure id={id} figures={cell.figures} brief={brief} unit={unit}>
+                      {cell.value}
+                    </Figure>
                   </td>,
                   <td key={`${cell.place} words`} className={styles[cell.judgement]}>
                     <span aria-hidden>{JUDGEMENT_SIGN[cell.judgement]}</span> {cell.words}
@@ -93,8 +105,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
             <tr>
               <th scope="row">Cogs gained and lost</th>
               <td className={styles.number}>{base!.figures.report.setup.cogs.length} cogs</td>
-              {others.map(({ place, figures }) => {
-                const { kept, gained, lost } = cogChanges(figures, base!.figures);
+              {others.map(({ place, cogs: { kept, gained, lost } }) => {
                 return (
                   <td key={place} colSpan={2} className={styles.cogs}>
                     {kept.length} kept{gained.length > 0 && `, + ${gained.join(' ')}`}
@@ -106,6 +117,27 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
           </tbody>
         </table>
       </div>
+      <div className={styles.settable}>
+        <BriefNumber field="frontDragCm2" width={280} />
+      </div>
     </section>
   );
+}
+
+/** A figure that opens its working, where there is one. */
+function Figure({
+  id,
+  figures,
+  brief,
+  unit,
+  children,
+}: {
+  id: RowId;
+  figures: SetupFigures;
+  brief: FilledBrief;
+  unit: SpeedUnit;
+  children: string;
+}) {
+  const explanation = explainFigure(id, figures, brief, unit);
+  return explanation ? <Explained explain={() => explanation}>{children}</Explained> : children;
 }

@@ -2,7 +2,6 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { sameJobs } from '../../core/compare';
 import { tableCsv } from '../../formats/csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -19,8 +18,7 @@ const sizeWords = (change: number) =>
 /** For each gear in use now, the one that does its job on each candidate. */
 export function SameJobTable({ comparison }: { comparison: Comparison }) {
   const { bench } = useReadyBench();
-  const [base, ...others] = comparison.all;
-  const jobs = others.map(({ place, figures }) => ({ place, pairs: sameJobs(base!.figures.report, figures.report) }));
+  const jobs = comparison.all.slice(1).map(({ place, jobs: pairs }) => ({ place, pairs }));
   const gears = jobs[0]!.pairs.map(({ gear }) => gear);
   const save = () =>
     saveText(

@@ -3,16 +3,19 @@
 import { useMemo } from 'react';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
+  cogChanges,
   difference,
   needAnswers,
+  sameJobs,
   schoolChoices,
   setupFigures,
   type DifferenceRow,
   type NeedAnswer,
+  type SameJob,
   type SchoolChoice,
   type SetupFigures,
 } from '../../core/compare';
-import { rolloutMm } from '../../core/gears';
+import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { formatShorthand } from '../../formats/shorthand';
@@ -26,6 +29,11 @@ export interface Compared {
   readonly answers: readonly NeedAnswer[];
   /** Against the one fitted now; empty for that one itself. */
   readonly rows: readonly DifferenceRow[];
+  readonly cogs: ReturnType<typeof cogChanges>;
+  /** For each gear of the path of the one fitted now, the gear here that does its job. */
+  readonly jobs: readonly SameJob[];
+  /** Cadence over speed along its shift path. */
+  readonly runs: readonly CadenceRun[];
 }
 
 export interface Comparison {
@@ -64,6 +72,9 @@ export function useCompare(): Comparison {
       figures: own,
       answers: needAnswers(own, brief, figures[0]!),
       rows: place === 0 ? [] : difference(own, figures[0]!, brief),
+      cogs: cogChanges(own, figures[0]!),
+      jobs: sameJobs(figures[0]!.report, own.report),
+      runs: cadenceRuns(own.report.pathGears, brief.preferredRpm, own.coverage.lowestSteadyKmh, own.coverage.topKmh),
     }));
     return { all, schools: schoolChoices(figures, brief), inUse };
   }, [bike, setups, inUse]);

@@ -117,16 +117,22 @@ export function ShiftingView({ gears }: { gears: Gears }) {
           <>
             <StepChart
               {...chart}
-              title="Steps along the shift path"
+              title={
+                path.crossovers.length > 0
+                  ? 'Steps along the shift path'
+                  : 'Steps along the cassette, which is the path'
+              }
               name={`${bike.name} shift path`}
               series={series('shift path', path.steps)}
             />
-            <StepChart
-              {...chart}
-              title={`Steps along the cassette, on the ${setup.chainrings[0]} ring`}
-              name={`${bike.name} cassette`}
-              series={series('cassette', cassette)}
-            />
+            {path.crossovers.length > 0 && (
+              <StepChart
+                {...chart}
+                title={`Steps along the cassette, on the ${setup.chainrings[0]} ring`}
+                name={`${bike.name} cassette`}
+                series={series('cassette', cassette)}
+              />
+            )}
           </>
         )}
       </section>

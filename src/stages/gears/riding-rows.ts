@@ -1,5 +1,5 @@
 import { bandOf, type FilledBrief } from '../../core/brief';
-import { atSpeed, gearFor, gearKey, speedKmh, type GearReport, type SizedGear } from '../../core/gears';
+import { atSpeed, gearFor, speedKmh, type GearReport, type SizedGear } from '../../core/gears';
 
 /** A gear of the shift path at a chosen speed, and what a shift there does. */
 export interface SpeedRow {
@@ -17,8 +17,7 @@ export interface SpeedRow {
 
 /** The shift path at a speed, easiest gear first. */
 export function speedRows(report: GearReport, brief: FilledBrief, atKmh: number, atRpm: number): SpeedRow[] {
-  const bySize = new Map(report.gears.map((gear) => [gear.key, gear]));
-  const path = report.path.gears.map((gear) => bySize.get(gearKey(gear))!);
+  const path = report.pathGears;
   const cadences = atSpeed(path, atKmh);
   const nearest = gearFor(path, atKmh, brief.preferredRpm).gear;
   const { lowRpm, highRpm } = bandOf(brief);

@@ -1,14 +1,22 @@
 'use client';
 
 import { BRIEF_BOUNDS, BRIEF_TERMS, type BriefNumbers } from '../../core/brief';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { useBrief } from '../../kit/bench/useBrief';
-import { NumberField } from '../../kit/fields/NumberField';
-import { withOptional } from '../../kit/fields/with-optional';
-import { short } from '../../kit/format';
+import { NumberField } from '../fields/NumberField';
+import { withOptional } from '../fields/with-optional';
+import { short } from '../format';
+import { useReadyBench } from './BenchProvider';
+import { useBrief } from './useBrief';
 
 /** One number of the brief; what is taken while it is empty stands in it in grey. */
-export function BriefNumber({ field, label }: { field: keyof BriefNumbers; label?: string }) {
+export function BriefNumber({
+  field,
+  label,
+  width = '100%',
+}: {
+  field: keyof BriefNumbers;
+  label?: string;
+  width?: number | string;
+}) {
   const { bench, edits } = useReadyBench();
   const { brief, contradictions } = useBrief();
   const { bike, fromLink } = bench;
@@ -24,7 +32,7 @@ export function BriefNumber({ field, label }: { field: keyof BriefNumbers; label
       unit={unit}
       bounds={BRIEF_BOUNDS[field]}
       optional
-      width="100%"
+      width={width}
       placeholder={`${short(brief[field], 1)} assumed`}
       doubted={contradicts}
       value={bike.brief[field]}

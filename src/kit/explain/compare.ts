@@ -1,0 +1,145 @@
+import type { FilledBrief } from '../../core/brief';
+import type { RowId, SetupFigures } from '../../core/compare';
+import { CHAIN_FRICTION } from '../../core/fit';
+import type { Zone } from '../../core/gears';
+import { fixed, percentText, short, speedText, type SpeedUnit } from '../format';
+import { ZONE_TEXT } from '../words';
+import type { Explanation } from './explanation';
+import { explainCheck } from './fit';
+import { explainDistinct, explainMeanStep, explainRange, explainRatio, explainStep, gearName, stepText } from './gears';
+
+const COMPARED = 'Worked out alike for every setup on the bench, for this brief.';
+
+/** How a figure of the comparison was worked out; undefined where it is as typed, or not known. */
+export function explainFigure(
+  id: RowId,
+  figures: SetupFigures,
+  brief: FilledBrief,
+  unit: SpeedUnit,
+): Explanation | undefined {
+  const { report, coverage, candidate, capacity } = figures;
+  const easiest = report.gears[0]!;
+  const hardest = report.gears.at(-1)!;
+  const speedAt = (what: string, gear: typeof easiest, rpm: number, kmh: number): Explanation => ({
+    title: `${what} ${speedText(unit, kmh)}`,
+    formula: 'speed = development × cadence × 60 ÷ 1000, in km/h',
+    worked: [
+      `${gearName(gear)}: ${fixed(gear.developmentM, 3)} m × ${short(rpm, 1)} × 60 ÷ 1000 = ${fixed(kmh, 1)} km/h`,
+    ],
+    source: 'Definition of development.',
+  });
+  switch (id) {
+    case 'easiest':
+      return explainRatio(easiest);
+    case 'hardest':
+      return explainRatio(hardest);
+    case 'range':
+      return explainRange(report);
+    case 'topSpeed':
+      return speedAt('Top speed', hardest, brief.highRpm, coverage.topKmh);
+    case 'spinOut':
+      return speedAt('Spun out at', hardest, brief.spinOutRpm, figures.spinOutKmh);
+    case 'lowestSteady':
+      return speedAt('Lowest steady speed', easiest, brief.lowRpm, coverage.lowestSteadyKmh);
+    case 'holes':
+      return {
+        title: `${coverage.holes.length} holes in ${brief.lowRpm}–${brief.highRpm} rpm`,
+        formula: 'a gear covers the speeds from its low to its high rpm; what no gear covers is a hole',
+        worked:
+          coverage.holes.length === 0
+            ? ['every gear begins before the one below it ends']
+            : coverage.holes.map(
+                ({ below, above, fromKmh, toKmh }) =>
+                  `${gearName(below)} ends at ${speedText(unit, fromKmh)}, ${gearName(above)} begins at ${speedText(unit, toKmh)}`,
+              ),
+        source: COMPARED,
+        note: 'Cross-chained gears count: they can be ridden when it matters.',
+      };
+    case 'distinct': {
+      const riding = {
+        rolloutMm: candidate.rolloutMm,
+        cadenceRpm: brief.preferredRpm,
+        crankLengthMm: candidate.crankLengthMm,
+        closenessPercent: report.closenessPercent,
+      };
+      return explainDistinct(report, { riding, wheel: { rolloutMm: candidate.rolloutMm }, speedUnit: unit });
+    }
+    case 'pathGears':
+      return {
+        title: `${report.path.gears.length} gears along the shift path`,
+        formula: 'the easiest row from its largest cog, one change up, then down to the smallest; no crossed chain',
+        worked: [report.path.gears.map(gearName).join(', ')],
+        source: 'Of all such ways the one whose largest step is least; ties: more gears, then fewer rear clicks.',
+      };
+    case 'frontShifts':
+    case 'doubleShifts':
+      return {
+        title: `${report.path.frontShifts} front shifts, ${report.path.doubleShifts} with both hands`,
+        formula: 'changes of ring along the shift path; with both hands where the rear moves too',
+        worked:
+          report.path.crossovers.length === 0
+            ? ['one row: nothing but the cassette is shifted']
+            : report.path.crossovers.map(
+                ({ step, rearClicks }) => `${gearName(step.from)} → ${gearName(step.to)}: ${rearClicks} rear clicks`,
+              ),
+        source: COMPARED,
+      };
+    case 'rearClicks':
+    case 'leverPushes':
+      return {
+        title: `${figures.bigChange.leverPushes} lever pushes from end to end`,
+        formula: 'pushes = cogs from the easiest to the hardest gear ÷ cogs a push, rounded up',
+        worked: [
+          `${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush} = ${figures.bigChange.leverPushes} pushes`,
+        ],
+        source: 'A big change such as over a crest. Cogs a push is the shifter’s: set it with the setup.',
+      };
+    case 'capacity':
+      return explainCheck(capacity, report.setup);
+    case 'loss':
+      return explainLoss(figures, brief);
+    case 'frontDrag':
+      return {
+        title: `Drag of front derailleur and second ring: ${fixed(figures.frontDragW, 2)} W`,
+        formula: 'watts = ½ × air density × drag area × speed³',
+        worked: [
+          report.setup.chainrings.length > 1
+            ? `½ × 1.2 × ${short(brief.frontDragCm2, 1)} cm² × (${short(brief.cruisingSpeedKmh, 1)} km/h)³ = ${fixed(figures.frontDragW, 2)} W`
+            : 'one ring: nothing to leave out',
+        ],
+        source: 'The drag area is an estimate that you can set below the table; half or twice of it is as likely.',
+      };
+    case 'mass':
+    case 'cost':
+      return undefined;
+    default: {
+      const [kind, zone] = id.split('.') as ['largestStep' | 'meanStep', Zone];
+      const { largest, mean, steps } = figures.zones[zone];
+      if (!largest || !mean) return undefined;
+      const total = steps.reduce((sum, { logStep }) => sum + logStep, 0);
+      const explanation =
+        kind === 'largestStep'
+          ? explainStep(largest, 'speedStep')
+          : explainMeanStep(steps.length, total, 'speedStep', stepText(mean, 'speedStep'));
+      return {
+        ...explanation,
+        note: `Of the ${steps.length} steps of the shift path that are taken ${ZONE_TEXT[zone]}: by the speed half way through the step, at ${short(brief.preferredRpm, 1)} rpm.`,
+      };
+    }
+  }
+}
+
+function explainLoss({ loss, cruising }: SetupFigures, brief: FilledBrief): Explanation {
+  const { chainring, cog } = cruising.gear;
+  const { mu, lowMu, highMu } = CHAIN_FRICTION;
+  return {
+    title: `Chain loss in ${chainring}/${cog}: ${percentText(loss.fraction)}`,
+    formula: 'share = μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog)',
+    worked: [
+      `${mu} × 1.8 mm × (2π ÷ 12.7 mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) = ${percentText(loss.fraction)}`,
+      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${lowMu} to ${highMu}: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
+    ],
+    source:
+      'First principles: links bending on to and off ring and cog, in the gear for your usual speed. Measurements disagree on the share of the sideways angle (Spicer et al., J. Mech. Design 2001, found little), so it is left out.',
+  };
+}
