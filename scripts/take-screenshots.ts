@@ -21,26 +21,66 @@ interface Shot {
   readonly prepare?: (app: AppInBrowser) => Promise<void>;
 }
 
+const LADDER = '[data-gear]';
+
 const SHOTS: readonly Shot[] = [
-  { name: 'gears', path: '/gears', ready: '[data-gear]' },
-  { name: 'gears-dark', path: '/gears', ready: '[data-gear]', dark: true },
-  { name: 'gears-phone', path: '/gears', ready: '[data-gear]', size: PHONE },
+  { name: 'brief', path: '/brief', ready: '[data-testid=climb-speed]' },
+  { name: 'gears', path: '/gears', ready: LADDER },
+  { name: 'gears-dark', path: '/gears', ready: LADDER, dark: true },
+  { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   {
     name: 'gears-working',
     path: '/gears',
-    ready: '[data-gear]',
+    ready: LADDER,
     prepare: (app) => app.click('[data-testid=overlap]'),
   },
   {
     name: 'gears-error',
     path: '/gears',
-    ready: '[data-gear]',
+    ready: LADDER,
     prepare: async (app) => {
       await app.type('setup', '48/32 x 11-99');
       await app.leaveField();
       await app.shows('#setup-problem', 'cog 99');
     },
   },
+  {
+    name: 'gears-riding',
+    path: '/gears',
+    ready: LADDER,
+    prepare: async (app) => {
+      await app.press('v', '2');
+      await app.find('section[aria-label="Speed and cadence"] canvas');
+      await app.scrollTo('[aria-label=View]');
+    },
+  },
+  {
+    name: 'gears-shifting',
+    path: '/gears',
+    ready: LADDER,
+    prepare: async (app) => {
+      await app.press('v', 'v');
+      await app.find('section[aria-label="Step profile"] canvas');
+      await app.scrollTo('[aria-label=View]');
+    },
+  },
+  { name: 'compare', path: '/compare', ready: LADDER },
+  {
+    name: 'compare-needs',
+    path: '/compare',
+    ready: LADDER,
+    prepare: (app) => app.scrollTo('section[aria-label=Needs]'),
+  },
+  {
+    name: 'compare-charts',
+    path: '/compare',
+    ready: LADDER,
+    prepare: async (app) => {
+      await app.find('section[aria-label="Cadence, overlaid"] canvas');
+      await app.scrollTo('[data-row=frontShifts]');
+    },
+  },
+  { name: 'compare-phone', path: '/compare', ready: LADDER, size: PHONE },
   { name: 'data', path: '/data', ready: '[data-testid=kept]' },
 ];
 

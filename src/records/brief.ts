@@ -38,6 +38,7 @@ export const briefSchema: z.ZodType<Brief> = z.strictObject({
   steepestLengthM: number('steepestLengthM'),
   topSpeedKmh: number('topSpeedKmh'),
   cruisingSpeedKmh: number('cruisingSpeedKmh'),
+  cruisingRpm: number('cruisingRpm'),
   climbingBelowKmh: number('climbingBelowKmh'),
   fastAboveKmh: number('fastAboveKmh'),
   stepClimbingPercent: number('stepClimbingPercent'),

@@ -170,7 +170,7 @@ test('the choice of colours outlives a reload, from the first paint on', async (
 test('the keys are listed', async () => {
   await app.open('/gears');
   await app.press('?');
-  await app.shows('.ant-modal', 'Save the gear table as CSV');
+  await app.shows('.ant-modal', 'Save the table as CSV');
 });
 
 test('the demo workshop can be looked round in from an empty app', async () => {

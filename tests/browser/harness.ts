@@ -199,6 +199,11 @@ export class AppInBrowser {
       });`);
   }
 
+  /** Brings an element to the top of the window. */
+  async scrollTo(css: string): Promise<void> {
+    await this.driver.executeScript('arguments[0].scrollIntoView()', await this.find(css));
+  }
+
   /** What is on screen, as a PNG. */
   async picture(): Promise<Buffer> {
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');

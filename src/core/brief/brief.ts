@@ -50,6 +50,7 @@ export interface BriefNumbers {
   /** Fastest that is to be pedalled. */
   readonly topSpeedKmh: number;
   readonly cruisingSpeedKmh: number;
+  readonly cruisingRpm: number;
   readonly climbingBelowKmh: number;
   readonly fastAboveKmh: number;
   /** Largest speed step that does not bother, by zone. */
@@ -88,6 +89,7 @@ export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
   steepestLengthM: { min: 10, max: 50_000 },
   topSpeedKmh: { min: 10, max: 90 },
   cruisingSpeedKmh: { min: 5, max: 70 },
+  cruisingRpm: { min: 30, max: 150 },
   climbingBelowKmh: { min: 5, max: 40 },
   fastAboveKmh: { min: 10, max: 60 },
   stepClimbingPercent: { min: 3, max: 50 },
@@ -114,6 +116,7 @@ export const BRIEF_TERMS: Readonly<Record<keyof BriefNumbers, readonly [term: st
   steepestLengthM: ['its length', 'm'],
   topSpeedKmh: ['top pedalled speed', 'km/h'],
   cruisingSpeedKmh: ['usual speed on the flat', 'km/h'],
+  cruisingRpm: ['usual cadence there', 'rpm'],
   climbingBelowKmh: ['climbing, below', 'km/h'],
   fastAboveKmh: ['fast, above', 'km/h'],
   stepClimbingPercent: ['step when climbing', '%'],

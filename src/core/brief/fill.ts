@@ -151,6 +151,7 @@ export function fillBrief(brief: Brief, preferredRpm: number): FilledBrief {
     lowRpm: preferredRpm - BAND_HALF_WIDTH_RPM,
     highRpm: preferredRpm + BAND_HALF_WIDTH_RPM,
     spinOutRpm: preferredRpm + SPIN_OUT_ABOVE_RPM,
+    cruisingRpm: preferredRpm,
     climbingRpm: Math.min(CLIMBING_RPM, preferredRpm - BAND_HALF_WIDTH_RPM),
     powerW: EFFORT_W_PER_KG[effort] * riderMassKg,
     frontDragCm2: FRONT_DRAG_CM2,

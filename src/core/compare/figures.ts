@@ -59,7 +59,7 @@ export interface CompareRules {
 export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: CompareRules): SetupFigures {
   const { setup, rolloutMm, crankLengthMm, clicksPerPush, rearDerailleur } = candidate;
   const report = gearReport(setup, { rolloutMm, crankLengthMm, cadenceRpm: brief.preferredRpm, ...rules });
-  const cruising = gearFor(report.gears, brief.cruisingSpeedKmh, brief.preferredRpm);
+  const cruising = gearFor(report.gears, brief.cruisingSpeedKmh, brief.cruisingRpm);
   const needs = needsOf(brief);
   const hardest = report.gears.at(-1)!;
   return {

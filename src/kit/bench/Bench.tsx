@@ -2,6 +2,7 @@
 
 import { BikePicker } from './BikePicker';
 import { CassetteChoice } from './CassetteChoice';
+import { RiderLine } from './RiderLine';
 import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
 import styles from './Bench.module.css';
@@ -15,7 +16,10 @@ export function Bench() {
         <WheelFields />
       </div>
       <SetupRow />
-      <CassetteChoice />
+      <div className={styles.foot}>
+        <CassetteChoice />
+        <RiderLine />
+      </div>
     </section>
   );
 }

@@ -49,7 +49,7 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
       x: speedAxis(palette, SPEED_UNIT_TEXT[speedUnit], Math.min(...speeds), Math.max(...speeds)),
       y: {
         ...chartAxis(palette, 'rpm'),
-        min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 10) * 10,
+        min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 5) * 5,
         max: Math.ceil(Math.max(...lines.map(({ toRpm }) => toRpm)) / 10) * 10,
       },
     },

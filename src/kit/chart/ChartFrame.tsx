@@ -8,6 +8,7 @@ import { chartPicture } from './chart-picture';
 import styles from './ChartFrame.module.css';
 
 interface ChartFrameProps {
+  /** Empty where the place around says it already. */
   readonly title: string;
   /** What the chart says, for those who do not see it. */
   readonly summary: string;
@@ -23,7 +24,7 @@ export function ChartFrame({ title, summary, name, data, options, height = 230 }
   return (
     <figure className={styles.frame}>
       <figcaption className={styles.head}>
-        <h2>{title}</h2>
+        {title !== '' && <h2>{title}</h2>}
         <SavePicture name={name} picture={() => chartPicture(chart.current)} />
       </figcaption>
       <div className={styles.plot} style={{ height }}>

@@ -7,6 +7,14 @@ export async function chartPicture(chart: Chart | undefined | null): Promise<Pic
   if (!chart) throw new Error('the chart is not on screen yet: try again');
   const { width, height } = chart;
   const canvas = new Element({ width, height });
+  const context = canvas.getContext('2d');
+  // After the text of a label the annotations fill and stroke once more, which here would be done to its letters.
+  for (const act of ['fill', 'stroke'] as const) {
+    const original = context[act].bind(context);
+    context[act] = () => {
+      if (context.__currentElement.nodeName === 'path') original();
+    };
+  }
   const { type, data, options } = chart.config as ChartConfiguration;
   const copy = new Chart(canvas as unknown as HTMLCanvasElement, {
     type,
@@ -15,7 +23,7 @@ export async function chartPicture(chart: Chart | undefined | null): Promise<Pic
     options: { ...options, responsive: false, animation: false, devicePixelRatio: 1, events: [] },
     platform: BasicPlatform,
   });
-  const drawn = canvas.getContext('2d').getSerializedSvg(true);
+  const drawn = context.getSerializedSvg(true);
   copy.destroy();
   const sheet = getComputedStyle(document.documentElement).getPropertyValue('--sheet');
   const style = `<style>${await embeddedFont()}</style><rect width="100%" height="100%" fill="${sheet}"/>`;

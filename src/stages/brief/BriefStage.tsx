@@ -81,6 +81,7 @@ export function BriefStage() {
             <BriefNumber field="steepestGradePercent" />
             <BriefNumber field="steepestLengthM" />
             <BriefNumber field="cruisingSpeedKmh" />
+            <BriefNumber field="cruisingRpm" />
             <BriefNumber field="topSpeedKmh" />
             <BriefChoice
               field="surface"

@@ -43,7 +43,7 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
         <b>{upperTitle}</b>
         <span className={styles.legend}>
           between rungs: {READING_TEXT[stepReading]}
-          {stepReading === 'logStep' ? '' : ', %'}; bars: speeds in your band, red: holes {tools}
+          {stepReading === 'logStep' ? '' : ', %'}; bars: speeds in your band, brackets: holes {tools}
         </span>
       </div>
       <Ladder

@@ -6,6 +6,9 @@ import { differenceWords, rowTitle, valueText, verdictSentence } from './differe
 import type { Comparison } from './useCompare';
 import styles from './ComparePaper.module.css';
 
+/** Without what a row says of the brief's limits: the page has no room for it, and the verdicts have said it. */
+const briefly = (words: string) => words.split(',')[0];
+
 /** The comparison on one page, black on white: ladder, verdicts, figures. */
 export function ComparePaper({ comparison }: { comparison: Comparison }) {
   const { bench, preferences } = useReadyBench();
@@ -48,7 +51,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
                 {others.map(({ place, figures, rows }) => [
                   <td key={`${place} value`}>{valueText(id, rows[i]!.own, figures, brief, unit)}</td>,
                   <td key={`${place} words`} className={rows[i]!.judgement === 'worse' ? styles.worse : undefined}>
-                    {differenceWords(rows[i]!, brief)}
+                    {briefly(differenceWords(rows[i]!, brief))}
                   </td>,
                 ])}
               </tr>

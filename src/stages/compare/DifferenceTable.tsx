@@ -1,7 +1,5 @@
 'use client';
 
-import { DownloadOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
 import type { FilledBrief } from '../../core/brief';
 import type { RowId, SetupFigures } from '../../core/compare';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -10,11 +8,8 @@ import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainFigure } from '../../kit/explain/compare';
 import { Explained } from '../../kit/explain/Slip';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
-import { fileName, saveText } from '../../kit/files';
+import { SaveTable } from '../../kit/export/SaveTable';
 import type { SpeedUnit } from '../../kit/format';
-import { withKey } from '../../kit/shell/shortcuts';
-import { useShortcut } from '../../kit/shell/useShortcut';
-import { tableCsv } from '../../formats/csv';
 import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
@@ -41,20 +36,14 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
       };
     }),
   }));
-  const save = () =>
-    saveText(
-      fileName(`${bench.bike.name} comparison`, 'csv'),
-      'text/csv',
-      tableCsv(
-        ['figure', 'A', ...others.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} against A`])],
-        rows.map(({ title, base: value, cells }) => [
-          title,
-          value,
-          ...cells.flatMap((cell) => [cell.value, cell.words]),
-        ]),
-      ),
-    );
-  useShortcut('csv', save);
+  const table = () => ({
+    fields: ['figure', 'A', ...others.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} against A`])],
+    rows: rows.map(({ title, base: value, cells }) => [
+      title,
+      value,
+      ...cells.flatMap((cell) => [cell.value, cell.words]),
+    ]),
+  });
   return (
     <section className={styles.panel} aria-label="Differences">
       <div className={styles.panelHead}>
@@ -62,9 +51,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
         <span className={styles.legend}>
           {JUDGEMENT_SIGN.better} better, {JUDGEMENT_SIGN.worse} worse for this brief; {JUDGEMENT_SIGN.enough} neither
         </span>
-        <Button size="small" icon={<DownloadOutlined />} onClick={save} title={withKey('Save the table as CSV', 'csv')}>
-          CSV
-        </Button>
+        <SaveTable name={`${bench.bike.name} comparison`} table={table} byKey />
       </div>
       <div className={styles.scroll}>
         <table className={styles.table} data-testid="differences">

@@ -1,7 +1,9 @@
 'use client';
 
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
+import { SaveTable } from '../../kit/export/SaveTable';
 import { BOTHER_TEXT } from '../../kit/words';
 import { botherOf, needFigure, needShare, needTitle } from './need-words';
 import type { Comparison } from './useCompare';
@@ -9,13 +11,29 @@ import styles from './Compare.module.css';
 
 /** The rider's own needs, each met or not by each setup, by which figure, and what would change it. */
 export function NeedsTable({ comparison }: { comparison: Comparison }) {
-  const { preferences } = useReadyBench();
+  const { bench, preferences } = useReadyBench();
   const { all, inUse } = comparison;
   const { brief } = inUse;
   const unit = preferences.speedUnit;
+  const table = () => ({
+    fields: [
+      'need',
+      ...all.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} figure`, `${LETTERS[place]} wants`]),
+    ],
+    rows: all[0]!.answers.map((answer, i) => [
+      needTitle(answer, brief, unit),
+      ...all.flatMap(({ answers }) => {
+        const { figure, remedy } = needFigure(answers[i]!, unit);
+        return [answers[i]!.met ? 'met' : 'not met', figure, remedy];
+      }),
+    ]),
+  });
   return (
     <section className={styles.panel} aria-label="Needs">
-      <h2>Your needs, met or not</h2>
+      <div className={styles.panelHead}>
+        <h2>Your needs, met or not</h2>
+        <SaveTable name={`${bench.bike.name} needs`} table={table} />
+      </div>
       <div className={styles.scroll}>
         <table className={styles.table} data-testid="needs">
           <thead>

@@ -1,13 +1,10 @@
 'use client';
 
-import { DownloadOutlined } from '@ant-design/icons';
-import { Button } from 'antd';
-import { tableCsv } from '../../formats/csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName } from '../../kit/explain/gears';
-import { fileName, saveText } from '../../kit/files';
+import { SaveTable } from '../../kit/export/SaveTable';
 import { fixed, percentText } from '../../kit/format';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
@@ -20,26 +17,23 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
   const { bench } = useReadyBench();
   const jobs = comparison.all.slice(1).map(({ place, jobs: pairs }) => ({ place, pairs }));
   const gears = jobs[0]!.pairs.map(({ gear }) => gear);
-  const save = () =>
-    saveText(
-      fileName(`${bench.bike.name} same job`, 'csv'),
-      'text/csv',
-      tableCsv(
-        ['A', 'development_m', ...jobs.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} change_percent`])],
-        gears.map((gear, i) => [
-          gearName(gear),
-          gear.developmentM,
-          ...jobs.flatMap(({ pairs }) => [gearName(pairs[i]!.nearest), 100 * pairs[i]!.change]),
-        ]),
-      ),
-    );
+  const table = () => ({
+    fields: [
+      'A',
+      'development_m',
+      ...jobs.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} change_percent`]),
+    ],
+    rows: gears.map((gear, i) => [
+      gearName(gear),
+      gear.developmentM,
+      ...jobs.flatMap(({ pairs }) => [gearName(pairs[i]!.nearest), 100 * pairs[i]!.change]),
+    ]),
+  });
   return (
     <section className={styles.panel} aria-label="Same job">
       <div className={styles.panelHead}>
         <h2>The same job: for a gear you use, the nearest on the other setup</h2>
-        <Button size="small" icon={<DownloadOutlined />} onClick={save}>
-          CSV
-        </Button>
+        <SaveTable name={`${bench.bike.name} same job`} table={table} />
       </div>
       <div className={styles.scroll}>
         <table className={styles.table} data-testid="same-job">

@@ -5,6 +5,7 @@ import { BRIEF_BOUNDS } from '../../core/brief';
 import { CADENCE_RPM } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
+import { SaveTable } from '../../kit/export/SaveTable';
 import { NumberField } from '../../kit/fields/NumberField';
 import { fixed, kmhFrom, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { speedRows } from './riding-rows';
@@ -13,7 +14,7 @@ import styles from './Gears.module.css';
 
 /** The cadence in every gear at one speed, what a shift does there, and the speed in every gear at one cadence. */
 export function AtSpeedPanel({ gears }: { gears: Gears }) {
-  const { preferences } = useReadyBench();
+  const { bench, preferences } = useReadyBench();
   const { report, inUse, context } = gears;
   const { brief } = inUse;
   const unit = preferences.speedUnit;
@@ -28,6 +29,21 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
     <section className={styles.panel} aria-label="At one speed">
       <div className={styles.panelHead}>
         <h2>At one speed</h2>
+        <SaveTable
+          name={`${bench.bike.name} at one speed`}
+          table={() => ({
+            fields: ['gear', 'speed_kmh', 'cadence_rpm', 'on_shift_path', 'in_band', 'at_rpm', 'speed_at_rpm_kmh'],
+            rows: rows.map((row) => [
+              gearName(row.gear),
+              atKmh,
+              row.cadenceRpm,
+              row.onPath ? 'yes' : 'no',
+              row.inBand ? 'yes' : 'no',
+              atRpm,
+              row.speedAtCadenceKmh,
+            ]),
+          })}
+        />
         <NumberField
           id="at-speed"
           label="Speed"
@@ -67,7 +83,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
       <table className={styles.stepTable} data-testid="at-speed-table">
         <thead>
           <tr>
-            <th scope="col">gear on the path</th>
+            <th scope="col">gear</th>
             <th scope="col">
               rpm at {short(speedIn(unit, atKmh), 1)} {SPEED_UNIT_TEXT[unit]}
             </th>
@@ -78,11 +94,13 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ gear, cadenceRpm, inBand, isNearest, speedAtCadenceKmh }) => (
-            <tr key={gear.key} className={isNearest ? styles.largest : undefined}>
+          {rows.map(({ gear, cadenceRpm, inBand, onPath, isNearest, speedAtCadenceKmh }) => (
+            <tr key={gear.key} className={isNearest ? styles.largest : onPath ? undefined : styles.offPath}>
               <th scope="row">{gearName(gear)}</th>
               <td>{fixed(cadenceRpm, 1)}</td>
-              <td className={styles.inBand}>{inBand ? '● in band' : ''}</td>
+              <td className={styles.inBand}>
+                {inBand && '● in band'} {!onPath && 'off the path'}
+              </td>
               <td>{fixed(speedIn(unit, speedAtCadenceKmh), 1)}</td>
             </tr>
           ))}

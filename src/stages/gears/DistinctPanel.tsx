@@ -36,6 +36,10 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
           }
         />
       </div>
+      <p className={styles.stepSummary}>
+        By closeness <b>{gears.report.distinct.length}</b> of {gears.report.gears.length}; by shifting, the gears met on
+        the way from easiest to hardest, <b>{gears.report.path.gears.length}</b>.
+      </p>
       <DistinctCurve
         curve={gears.curve}
         closenessPercent={bike.closenessPercent}

@@ -12,7 +12,9 @@ export function GearCard({ gears }: { gears: Gears }) {
   const { bench, preferences } = useReadyBench();
   const { report, inUse, context } = gears;
   const unit = preferences.speedUnit;
-  const rows = speedRows(report, inUse.brief, inUse.brief.cruisingSpeedKmh, context.riding.cadenceRpm);
+  const rows = speedRows(report, inUse.brief, inUse.brief.cruisingSpeedKmh, context.riding.cadenceRpm).filter(
+    ({ onPath }) => onPath,
+  );
   return (
     <article className={styles.card} data-testid="gear-card">
       <h1>

@@ -4,6 +4,7 @@ import { Segmented, Select } from 'antd';
 import { READING_TEXT, explainMeanStep, explainStep, stepText } from '../../kit/explain/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Explained } from '../../kit/explain/Slip';
+import { SaveTable } from '../../kit/export/SaveTable';
 import { signedTeeth } from '../../kit/format';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
@@ -23,7 +24,7 @@ const READINGS = ['speedStep', 'cadenceDrop', 'logStep'] as const;
 
 /** Step by step from easiest to hardest: teeth and size, in the reading that the rider chose. */
 export function StepList({ gears }: { gears: Gears }) {
-  const { preferences, edits } = useReadyBench();
+  const { bench, preferences, edits } = useReadyBench();
   const { report } = gears;
   const { stepReading: reading, stepRoute: route } = preferences;
   useShortcut('reading', () => edits.editPreferences((now) => ({ stepReading: nextOf(READINGS, now.stepReading) })));
@@ -34,6 +35,20 @@ export function StepList({ gears }: { gears: Gears }) {
     <section className={styles.panel} aria-label="Steps">
       <div className={styles.panelHead}>
         <h2>Steps</h2>
+        <SaveTable
+          name={`${bench.bike.name} steps`}
+          table={() => ({
+            fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
+            rows: rows.map(({ step, from, to }) => [
+              from,
+              to,
+              step.cogJumpT,
+              step.speedStep,
+              step.cadenceDrop,
+              step.logStep,
+            ]),
+          })}
+        />
         <Segmented
           size="small"
           aria-label="Way through the gears"

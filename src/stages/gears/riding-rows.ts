@@ -1,33 +1,38 @@
 import { bandOf, type FilledBrief } from '../../core/brief';
-import { atSpeed, gearFor, speedKmh, type GearReport, type SizedGear } from '../../core/gears';
+import { atSpeed, cadenceRpm, gearFor, speedKmh, type GearReport, type SizedGear } from '../../core/gears';
 
-/** A gear of the shift path at a chosen speed, and what a shift there does. */
+/** A gear at a chosen speed, and what a shift there does. */
 export interface SpeedRow {
   readonly gear: SizedGear;
   readonly cadenceRpm: number;
   readonly inBand: boolean;
-  /** The gear that the preferred cadence asks for. */
+  readonly onPath: boolean;
+  /** The gear of the path that the preferred cadence asks for. */
   readonly isNearest: boolean;
-  /** Cadence one step easier and one step harder along the shift path; undefined at its ends. */
+  /** Cadence one step easier and one step harder along the shift path; undefined at its ends and off it. */
   readonly easierRpm: number | undefined;
   readonly harderRpm: number | undefined;
   /** Speed at the other chosen figure, a cadence. */
   readonly speedAtCadenceKmh: number;
 }
 
-/** The shift path at a speed, easiest gear first. */
+/** Every gear at a speed, easiest first. */
 export function speedRows(report: GearReport, brief: FilledBrief, atKmh: number, atRpm: number): SpeedRow[] {
   const path = report.pathGears;
-  const cadences = atSpeed(path, atKmh);
   const nearest = gearFor(path, atKmh, brief.preferredRpm).gear;
   const { lowRpm, highRpm } = bandOf(brief);
-  return cadences.map(({ gear, cadenceRpm }, i) => ({
-    gear,
-    cadenceRpm,
-    inBand: cadenceRpm >= lowRpm && cadenceRpm <= highRpm,
-    isNearest: gear === nearest,
-    easierRpm: cadences[i - 1]?.cadenceRpm,
-    harderRpm: cadences[i + 1]?.cadenceRpm,
-    speedAtCadenceKmh: speedKmh(gear.developmentM, atRpm),
-  }));
+  const rpmOf = (gear: SizedGear | undefined) => gear && cadenceRpm(gear.developmentM, atKmh);
+  return atSpeed(report.gears, atKmh).map(({ gear, cadenceRpm: rpm }) => {
+    const place = path.indexOf(gear);
+    return {
+      gear,
+      cadenceRpm: rpm,
+      inBand: rpm >= lowRpm && rpm <= highRpm,
+      onPath: place >= 0,
+      isNearest: gear === nearest,
+      easierRpm: rpmOf(place < 0 ? undefined : path[place - 1]),
+      harderRpm: rpmOf(place < 0 ? undefined : path[place + 1]),
+      speedAtCadenceKmh: speedKmh(gear.developmentM, atRpm),
+    };
+  });
 }
