@@ -20,19 +20,20 @@ export function greatestCommonDivisor(a: number, b: number): number {
 }
 
 /**
- * The root of a function that is below 0 at `low` (or at it) and above 0 at `high`, to the last bit
- * that halving can reach.
+ * The root of a function that is below 0 at `low` (or at it) and above 0 at `high`, by halving; to
+ * within `tolerance`, or to the last bit that halving can reach where it is 0.
  */
-export function bisect(f: (x: number) => number, low: number, high: number): number {
+export function bisect(f: (x: number) => number, low: number, high: number, tolerance = 0): number {
   let below = low;
   let above = high;
   if (!(f(above) > 0)) throw new RangeError(`no root between ${low} and ${high}`);
-  for (;;) {
+  while (above - below > tolerance) {
     const middle = below + (above - below) / 2;
-    if (middle <= below || middle >= above) return above;
+    if (middle <= below || middle >= above) break;
     if (f(middle) > 0) above = middle;
     else below = middle;
   }
+  return above;
 }
 
 /** The whole number at or below `value`; one that is above it by double rounding alone counts as reached. */
@@ -45,4 +46,19 @@ export function floorNearly(value: number): number {
 export function ceilNearly(value: number): number {
   const nearest = Math.round(value);
   return nearlyEqual(nearest, value) ? nearest : Math.ceil(value);
+}
+
+/** asin of a number that is in −1 to 1 but for double rounding. */
+export function clampedAsin(value: number): number {
+  return Math.asin(Math.min(1, Math.max(-1, value)));
+}
+
+/** The even whole number at or above `value`; one that is above it by double rounding alone counts as reached. */
+export function evenUp(value: number): number {
+  return 2 * ceilNearly(value / 2);
+}
+
+/** The even whole number at or below `value`. */
+export function evenDown(value: number): number {
+  return 2 * floorNearly(value / 2);
 }

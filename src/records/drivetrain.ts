@@ -14,7 +14,7 @@ import {
   type Bounds,
   type Setup,
 } from '../core/gears';
-import { REAR_DERAILLEUR_BOUNDS, checkRearDerailleur } from '../core/fit';
+import { REAR_DERAILLEUR_DATA, checkRearDerailleur, type RearDerailleur } from '../core/fit';
 import { addProblems } from './problems';
 
 /**
@@ -60,12 +60,24 @@ export const wheelSchema = z
   })
   .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
 
+const datum = (field: keyof RearDerailleur) => {
+  const { bounds, term, unit, whole } = REAR_DERAILLEUR_DATA[field];
+  return told(bounds, `${term}, ${unit === 'T' ? 'teeth' : unit}`, whole ? 'integer' : 'number').optional();
+};
+
 export const rearDerailleurSchema = z
   .strictObject({
-    totalCapacityT: told(REAR_DERAILLEUR_BOUNDS.totalCapacityT, 'teeth', 'integer').optional(),
-    largestCogMaxT: told(REAR_DERAILLEUR_BOUNDS.largestCogMaxT, 'teeth', 'integer').optional(),
-    largestCogMinT: told(REAR_DERAILLEUR_BOUNDS.largestCogMinT, 'teeth', 'integer').optional(),
-    smallestCogMinT: told(REAR_DERAILLEUR_BOUNDS.smallestCogMinT, 'teeth', 'integer').optional(),
+    totalCapacityT: datum('totalCapacityT'),
+    largestCogMaxT: datum('largestCogMaxT'),
+    largestCogMinT: datum('largestCogMinT'),
+    smallestCogMinT: datum('smallestCogMinT'),
+    ringDifferenceMaxT: datum('ringDifferenceMaxT'),
+    cageLengthMm: datum('cageLengthMm'),
+    pulleyTeeth: datum('pulleyTeeth'),
+    pitchLineGapMm: datum('pitchLineGapMm'),
+    guidePulleyAngleDeg: datum('guidePulleyAngleDeg'),
+    guidePulleyOffsetMm: datum('guidePulleyOffsetMm'),
+    foldBackLimitDeg: datum('foldBackLimitDeg'),
   })
   .superRefine((derailleur, context) => addProblems(context, checkRearDerailleur(derailleur)));
 

@@ -1,7 +1,9 @@
 import { TOURER } from '../../../tests/support/setups';
+import { fitResponseSchema, type FitResponse } from '../../records/exchange/fit';
 import type { GearsResponse } from '../../records/exchange/gears';
 import type { Problem } from '../../records/exchange/http';
 import { BODY_BYTES_MAX } from './_http/body';
+import { POST as postFit } from './fit/route';
 import { POST } from './gears/route';
 import { GET as health } from './health/route';
 import { GET as schema } from './schema/route';
@@ -140,6 +142,84 @@ test('health and schema', async () => {
     $defs: Record<string, { properties: Record<string, unknown> }>;
   };
   expect(document.$schema).toContain('2020-12');
-  expect(Object.keys(document.$defs)).toEqual(['GearsRequest', 'GearsResponse', 'HealthResponse', 'Problem']);
+  expect(Object.keys(document.$defs)).toEqual([
+    'GearsRequest',
+    'GearsResponse',
+    'FitRequest',
+    'FitResponse',
+    'HealthResponse',
+    'Problem',
+  ]);
   expect(JSON.stringify(document.$defs.GearsRequest)).toContain('"minimum":20,"maximum":70');
+});
+
+describe('fit', () => {
+  const fit = async (body: object) => {
+    const response = await postFit(
+      new Request('http://localhost/api/fit', { method: 'POST', body: JSON.stringify(body) }),
+    );
+    return { status: response.status, body: (await response.json()) as FitResponse & Problem };
+  };
+  const tourer = { setup: teeth, chainstayMm: 430, rearDerailleur: { totalCapacityT: 39, cageLengthMm: 93 } };
+
+  test('the tourer: capacity two over, 112 links, the cage in every gear', async () => {
+    const { status, body } = await fit(tourer);
+    expect(status).toBe(200);
+    expect(body.checks.find(({ id }) => id === 'totalCapacity')).toMatchObject({
+      verdict: 'outside',
+      required: 41,
+      limit: 39,
+      margin: -2,
+      unit: 'T',
+    });
+    expect(body.checks.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['totalCapacity', 'largestCog', 'smallestCog', 'ringDifference', 'chainLength']),
+    );
+    expect(body.chain.directPitches).toBeCloseTo(109.864, 3);
+    expect(body.chain.links).toMatchObject({ bigBigPlusTwo: 112, equation: 112, pulleysUpright: null });
+    expect(body.cage).toHaveLength(24);
+    const angle = (ring: number, cog: number) => body.cage.find((row) => row.chainring === ring && row.cog === cog)!;
+    expect(angle(48, 36).angleDeg).toBeCloseTo(66.9, 1);
+    expect(angle(32, 11)).toMatchObject({ state: 'ok' });
+    expect(fitResponseSchema.safeParse(body).success).toBe(true);
+  });
+
+  test('a chain too short and one too long', async () => {
+    const short = await fit({ ...tourer, chainLinks: 106 });
+    expect(short.body.cage.find(({ chainring, cog }) => chainring === 48 && cog === 36)).toEqual({
+      chainring: 48,
+      cog: 36,
+      angleDeg: null,
+      state: 'tooShort',
+    });
+    expect(short.body.checks.find(({ id }) => id === 'chainLength')).toMatchObject({ verdict: 'cannotWork' });
+    const long = await fit({ ...tourer, chainLinks: 118 });
+    expect(long.body.cage.find(({ chainring, cog }) => chainring === 32 && cog === 11)).toMatchObject({
+      state: 'slack',
+    });
+  });
+
+  test('without a cage length there is no cage to tell of', async () => {
+    const { body } = await fit({ ...tourer, rearDerailleur: {} });
+    expect(body.cage).toEqual([]);
+    expect(body.chain.links.smallSmall).toBeNull();
+  });
+
+  test.each([
+    [{ chainstayMm: 300 }, 'chainstayMm', 'chainstay 300: it runs from 350 to 600 mm'],
+    [{ chainLinks: 59 }, 'chainLinks', 'chain 59: it runs from 60 to 180 links'],
+    [{ chainLinks: 111.5 }, 'chainLinks', 'chain links 111.5: a whole number'],
+    [{ bbDropMm: 500 }, 'bbDropMm', 'it runs from -30 to 120 mm'],
+    [{ rearDerailleur: { cageLengthMm: 300 } }, 'rearDerailleur.cageLengthMm', 'it runs from 40 to 140 mm'],
+    [
+      { rearDerailleur: { largestCogMaxT: 30, largestCogMinT: 34 } },
+      'rearDerailleur.largestCogMinT',
+      'the first must not be above the second',
+    ],
+    [{ setup: { chainrings: [32, 48], cogs: [11, 36] } }, 'setup.chainrings.1', 'write 48/32'],
+  ])('%j is bad input', async (change, path, message) => {
+    const { status, body } = await fit({ ...tourer, ...change });
+    expect(status).toBe(400);
+    expect(body.issues).toContainEqual({ path, message: expect.stringContaining(message) as string });
+  });
 });

@@ -113,7 +113,7 @@ const RULES: readonly Rule[] = [
   { id: 'leverPushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },
   {
     id: 'capacity',
-    value: ({ capacity }) => capacity.marginT,
+    value: ({ capacity }) => capacity.margin,
     gain: 'more',
     // Capacity to spare is no fault and no gain, only weight.
     meets: (value) => value >= 0,

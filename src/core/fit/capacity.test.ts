@@ -14,24 +14,24 @@ test('each verdict, in a sentence with the margin', () => {
   expect(capacity).toMatchObject({
     id: 'totalCapacity',
     verdict: 'outside',
-    marginT: -2,
+    margin: -2,
     message: '41T needed, 39T published: 2T over the sheet.',
     fixes: ['a 34T small ring', 'a largest cog of 34T', 'a rear derailleur of 41T or more'],
   });
   expect(largest).toMatchObject({
     verdict: 'at',
-    marginT: 0,
+    margin: 0,
     message: 'Largest cog 36T, at most 36T published: at the limit, nothing to spare.',
     fixes: [],
   });
   expect(least).toMatchObject({
     verdict: 'inside',
-    marginT: 6,
+    margin: 6,
     message: 'Largest cog 36T, at least 30T published: 6T to spare.',
   });
   expect(smallest).toMatchObject({
     verdict: 'notKnown',
-    marginT: undefined,
+    margin: undefined,
     missing: 'the smallest cog it takes',
     message: 'Smallest cog 11T; not known: the smallest cog it takes.',
   });
@@ -40,7 +40,7 @@ test('each verdict, in a sentence with the margin', () => {
 test('a cog below a minimum is under the sheet', () => {
   const [, , least, smallest] = checkCapacity(TOURER, { largestCogMinT: 40, smallestCogMinT: 12 });
   expect(least?.message).toBe('Largest cog 36T, at least 40T published: 4T under the sheet.');
-  expect(smallest).toMatchObject({ verdict: 'outside', marginT: -1, fixes: ['a cassette from 12T'] });
+  expect(smallest).toMatchObject({ verdict: 'outside', margin: -1, fixes: ['a cassette from 12T'] });
 });
 
 test('the fixes named for capacity do bring it to the limit', () => {
@@ -56,7 +56,7 @@ test('the margin falls by one for each tooth of range', () => {
     fc.property(setupArbitrary(2), fc.integer({ min: 20, max: 60 }), (setup, totalCapacityT) => {
       const largest = setup.cogs.at(-1)!;
       const wider = { ...setup, cogs: [...setup.cogs.slice(0, -1), largest + 1] };
-      const margin = (s: typeof setup) => checkCapacity(s, { totalCapacityT })[0]!.marginT!;
+      const margin = (s: typeof setup) => checkCapacity(s, { totalCapacityT })[0]!.margin!;
       expect(margin(wider)).toBe(margin(setup) - 1);
     }),
     SEEDED,

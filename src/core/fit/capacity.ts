@@ -53,61 +53,87 @@ export function checkCapacity(setup: Setup, derailleur: RearDerailleur): Check[]
   ];
 }
 
+/** The rings' difference against what the front derailleur takes; nothing to check on one ring. */
+export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDerailleur): Check {
+  const required = ringDifferenceT(setup);
+  if (setup.chainrings.length === 1) {
+    return {
+      id: 'ringDifference',
+      verdict: 'inside',
+      required,
+      limit: ringDifferenceMaxT,
+      margin: undefined,
+      unit: 'T',
+      missing: undefined,
+      message: 'One ring: there is no front derailleur to ask.',
+      fixes: [],
+    };
+  }
+  return check('ringDifference', required, ringDifferenceMaxT, 'most', {
+    what: `Rings ${required}T apart`,
+    published: (limit) => `at most ${limit}T published`,
+    missing: 'the ring difference that the front derailleur takes',
+    fixes: (limit) => [`a ${Math.max(...setup.chainrings) - limit}T small ring`, `a front derailleur for ${required}T`],
+  });
+}
+
 interface Wording {
   readonly what: string;
-  readonly published: (limitT: number) => string;
+  readonly published: (limit: number) => string;
   readonly missing: string;
-  readonly fixes: (limitT: number) => string[];
+  readonly fixes: (limit: number) => string[];
 }
 
 function check(
   id: CheckId,
-  requiredT: number,
-  limitT: number | undefined,
+  required: number,
+  limit: number | undefined,
   sense: 'most' | 'least',
   wording: Wording,
 ): Check {
-  if (limitT === undefined) {
+  if (limit === undefined) {
     const message = `${wording.what}; not known: ${wording.missing}.`;
     return {
       id,
       verdict: 'notKnown',
-      requiredT,
-      limitT,
-      marginT: undefined,
+      required,
+      limit,
+      margin: undefined,
+      unit: 'T',
       missing: wording.missing,
       message,
       fixes: [],
     };
   }
-  const marginT = sense === 'most' ? limitT - requiredT : requiredT - limitT;
-  const verdict = verdictOf(marginT);
-  const margin = {
-    inside: `${marginT}T to spare`,
+  const margin = sense === 'most' ? limit - required : required - limit;
+  const verdict = verdictOf(margin);
+  const words = {
+    inside: `${margin}T to spare`,
     at: 'at the limit, nothing to spare',
-    outside: `${-marginT}T ${sense === 'most' ? 'over' : 'under'} the sheet`,
+    outside: `${-margin}T ${sense === 'most' ? 'over' : 'under'} the sheet`,
   }[verdict];
   return {
     id,
     verdict,
-    requiredT,
-    limitT,
-    marginT,
+    required,
+    limit,
+    margin,
+    unit: 'T',
     missing: undefined,
-    message: `${wording.what}, ${wording.published(limitT)}: ${margin}.`,
-    fixes: verdict === 'outside' ? wording.fixes(limitT) : [],
+    message: `${wording.what}, ${wording.published(limit)}: ${words}.`,
+    fixes: verdict === 'outside' ? wording.fixes(limit) : [],
   };
 }
 
 /** The nearest single changes that bring the required capacity down to the limit, and the part that would take it. */
-function capacityFixes(setup: Setup, limitT: number): string[] {
+function capacityFixes(setup: Setup, limit: number): string[] {
   const rings = ringDifferenceT(setup);
   const cogs = cogDifferenceT(setup);
   const [big, small] = setup.chainrings;
   const fixes: string[] = [];
-  if (big !== undefined && small !== undefined && limitT > cogs && big - (limitT - cogs) <= CHAINRING_TEETH.max) {
-    fixes.push(`a ${big - (limitT - cogs)}T small ring`);
+  if (big !== undefined && small !== undefined && limit > cogs && big - (limit - cogs) <= CHAINRING_TEETH.max) {
+    fixes.push(`a ${big - (limit - cogs)}T small ring`);
   }
-  if (limitT > rings) fixes.push(`a largest cog of ${Math.min(...setup.cogs) + limitT - rings}T`);
+  if (limit > rings) fixes.push(`a largest cog of ${Math.min(...setup.cogs) + limit - rings}T`);
   return [...fixes, `a rear derailleur of ${rings + cogs}T or more`];
 }

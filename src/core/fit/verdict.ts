@@ -5,12 +5,13 @@ export type Verdict = 'inside' | 'at' | 'outside' | 'cannotWork' | 'notKnown';
 export interface Check {
   readonly id: CheckId;
   readonly verdict: Verdict;
-  /** What the setup asks for, teeth. */
-  readonly requiredT: number;
-  /** What the part maker publishes, teeth; undefined where it is not known. */
-  readonly limitT: number | undefined;
-  /** Teeth to spare; below 0 teeth over. Undefined where the limit is not known. */
-  readonly marginT: number | undefined;
+  /** What the setup asks for, in `unit`. */
+  readonly required: number;
+  /** What is published or fitted, in `unit`; undefined where it is not known. */
+  readonly limit: number | undefined;
+  /** To spare, in `unit`; below 0 over, or too little. Undefined where the limit is not known. */
+  readonly margin: number | undefined;
+  readonly unit: 'T' | 'links';
   /** The datum that is not known, in words. */
   readonly missing: string | undefined;
   /** The verdict in a sentence, with the margin. */
@@ -19,7 +20,8 @@ export interface Check {
   readonly fixes: readonly string[];
 }
 
-export type CheckId = 'totalCapacity' | 'largestCog' | 'largestCogMinimum' | 'smallestCog';
+export type CheckId =
+  'totalCapacity' | 'largestCog' | 'largestCogMinimum' | 'smallestCog' | 'ringDifference' | 'chainLength';
 
 /** The verdict on a margin, where a limit is known. */
 export function verdictOf(margin: number): 'inside' | 'at' | 'outside' {

@@ -1,11 +1,6 @@
 'use client';
 
-import {
-  REAR_DERAILLEUR_BOUNDS,
-  REAR_DERAILLEUR_TERMS,
-  checkRearDerailleur,
-  type RearDerailleur,
-} from '../../core/fit';
+import { REAR_DERAILLEUR_DATA, checkRearDerailleur, type RearDerailleur } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { explainCheck } from '../../kit/explain/fit';
 import { Explained } from '../../kit/explain/Slip';
@@ -37,11 +32,11 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
             key={field}
             id={field}
             label={label}
-            term={REAR_DERAILLEUR_TERMS[field]}
+            term={REAR_DERAILLEUR_DATA[field].term}
             owner={setup.id}
             disabled={fromLink}
             unit="T"
-            bounds={REAR_DERAILLEUR_BOUNDS[field]}
+            bounds={REAR_DERAILLEUR_DATA[field].bounds}
             whole
             optional
             width={84}
@@ -49,7 +44,7 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
             value={setup.rearDerailleur[field]}
             check={(value) => contradiction(withOptional(setup.rearDerailleur, field, value))}
             onCommit={(value) =>
-              edits.editSetup(REAR_DERAILLEUR_TERMS[field], (record) => ({
+              edits.editSetup(REAR_DERAILLEUR_DATA[field].term, (record) => ({
                 ...record,
                 rearDerailleur: withOptional(record.rearDerailleur, field, value),
               }))

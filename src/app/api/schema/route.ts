@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { fitRequestSchema, fitResponseSchema } from '../../../records/exchange/fit';
 import { gearsRequestSchema, gearsResponseSchema } from '../../../records/exchange/gears';
 import { healthSchema, problemSchema } from '../../../records/exchange/http';
 
@@ -12,6 +13,8 @@ export function GET(): Response {
     $defs: {
       GearsRequest: { description: 'body of POST /api/gears', ...input(gearsRequestSchema) },
       GearsResponse: { description: 'answer of POST /api/gears', ...output(gearsResponseSchema) },
+      FitRequest: { description: 'body of POST /api/fit', ...input(fitRequestSchema) },
+      FitResponse: { description: 'answer of POST /api/fit', ...output(fitResponseSchema) },
       HealthResponse: { description: 'answer of GET /api/health', ...output(healthSchema) },
       Problem: { description: 'application/problem+json, with status 400, 413 or 500', ...output(problemSchema) },
     },

@@ -1,0 +1,54 @@
+import { fitReport, type CageRow, type Check } from '../../../core/fit';
+import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../records/exchange/fit';
+import { problemResponse, readBody } from '../_http/body';
+import { guarded } from '../_http/guard';
+
+/** Whether a setup goes together, how long its chain is, and how the cage hangs in every gear. */
+export function POST(request: Request): Promise<Response> {
+  return guarded(async () => {
+    const body = await readBody(request, fitRequestSchema);
+    return body.ok ? answer(body.value) : body.response;
+  });
+}
+
+function answer({ setup, chainstayMm, bbDropMm, pitchLineGapMm, chainLinks, rearDerailleur }: FitRequest): Response {
+  const report = fitReport({
+    setup,
+    chainstayMm,
+    suspensionGrowthMm: 0,
+    bbDropMm,
+    chainLinks,
+    rearDerailleur: { pitchLineGapMm, ...rearDerailleur },
+  });
+  const impossible = report.cage.find(({ pose }) => pose.state === 'impossible');
+  if (impossible?.pose.state === 'impossible') {
+    const message = `${impossible.chainring}/${impossible.cog}: ${impossible.pose.failure.message}; check cage, gap and pulleys`;
+    return problemResponse({
+      title: 'Impossible geometry',
+      status: 400,
+      detail: 'With these sizes there is no path for the chain.',
+      issues: [{ path: 'rearDerailleur', message }],
+    });
+  }
+  const { smallSmall, pulleysUpright, ...links } = report.links;
+  const response: FitResponse = {
+    checks: report.checks.map(toCheck),
+    chain: {
+      directPitches: report.directPitches,
+      links: { ...links, smallSmall: smallSmall ?? null, pulleysUpright: pulleysUpright ?? null },
+    },
+    cage: report.cage.map(toCage),
+  };
+  return Response.json(response);
+}
+
+function toCheck({ id, verdict, required, limit, unit, missing, message }: Check): FitResponse['checks'][number] {
+  // Here the margin is always limit − required; for a least it is below 0 while there is some to spare.
+  const margin = limit === undefined ? undefined : limit - required;
+  return { id, verdict, required, limit, margin, unit, missing, message };
+}
+
+function toCage({ chainring, cog, pose }: CageRow): FitResponse['cage'][number] {
+  if (pose.state === 'impossible') throw new Error('an impossible geometry was answered before');
+  return { chainring, cog, angleDeg: pose.angleDeg ?? null, state: pose.state };
+}

@@ -1,0 +1,58 @@
+import { z } from 'zod';
+import { CHAIN_LINKS, DRIVE_BOUNDS, DRIVE_DEFAULTS } from '../../core/fit';
+import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from '../drivetrain';
+import { nameSchema } from '../text';
+
+const whole = (what: string) => (value: number, context: z.RefinementCtx) => {
+  if (!Number.isInteger(value)) context.addIssue({ code: 'custom', message: `${what} ${value}: a whole number` });
+};
+
+/** The body of POST /api/fit. */
+export const fitRequestSchema = z.strictObject({
+  setup: z.strictObject({ name: nameSchema.optional(), ...teethSchema.shape }).superRefine(refineTeeth),
+  chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, 'chainstay', 'mm'),
+  bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, 'bottom bracket drop', 'mm').default(DRIVE_DEFAULTS.bbDropMm),
+  pitchLineGapMm: boundedSchema(DRIVE_BOUNDS.pitchLineGapMm, 'pitch-line gap', 'mm').default(
+    DRIVE_DEFAULTS.pitchLineGapMm,
+  ),
+  chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links').superRefine(whole('chain links')).optional(),
+  rearDerailleur: rearDerailleurSchema,
+});
+
+/** The answer of POST /api/fit. */
+export const fitResponseSchema = z.object({
+  checks: z.array(
+    z.object({
+      id: z.string(),
+      verdict: z.enum(['inside', 'at', 'outside', 'cannotWork', 'notKnown']),
+      required: z.number().optional(),
+      limit: z.number().optional(),
+      margin: z.number().optional().describe('limit − required'),
+      unit: z.string().optional(),
+      missing: z.string().optional(),
+      message: z.string(),
+    }),
+  ),
+  chain: z.object({
+    directPitches: z.number(),
+    links: z.object({
+      bigBigPlusTwo: z.int(),
+      equation: z.int(),
+      smallSmall: z.int().nullable(),
+      pulleysUpright: z.int().nullable(),
+    }),
+  }),
+  cage: z
+    .array(
+      z.object({
+        chainring: z.int(),
+        cog: z.int(),
+        angleDeg: z.number().nullable(),
+        state: z.enum(['ok', 'tooShort', 'slack']),
+      }),
+    )
+    .describe('for chainLinks, else for big-big + 2; empty without a cage length'),
+});
+
+export type FitRequest = z.output<typeof fitRequestSchema>;
+export type FitResponse = z.output<typeof fitResponseSchema>;
