@@ -9,6 +9,7 @@ import {
   DEFAULT_CROSSED_COGS,
 } from '../core/gears';
 import type { Brief } from '../core/brief';
+import { DRIVE_BOUNDS, SUSPENSION_GROWTH_MM } from '../core/fit';
 import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
 import type { Migration } from './migration';
@@ -25,6 +26,12 @@ export interface BikeRecord {
   readonly wheelsets: readonly WheelsetRecord[];
   /** mm, centre to centre */
   readonly crankLengthMm?: number | undefined;
+  /** Rear axle to bottom bracket, mm. */
+  readonly chainstayMm?: number | undefined;
+  /** Bottom bracket below the axles, mm. */
+  readonly bbDropMm?: number | undefined;
+  /** How much longer the chainstay becomes as a rear suspension moves, mm. */
+  readonly suspensionGrowthMm?: number | undefined;
   /** The cadence the rider likes best. */
   readonly cadenceRpm: number;
   /** Gears closer than this count as one, percent. */
@@ -41,6 +48,9 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     name: nameSchema,
     wheelsets: z.array(wheelsetSchema).min(1).max(8),
     crankLengthMm: boundedSchema(CRANK_LENGTH_MM, 'crank length', 'mm').optional(),
+    chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, 'chainstay', 'mm').optional(),
+    bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, 'bottom bracket drop', 'mm').optional(),
+    suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').optional(),
     cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
     closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
     crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {

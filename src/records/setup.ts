@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Bounds, Setup } from '../core/gears';
-import type { RearDerailleur } from '../core/fit';
+import { CHAIN_LINKS, type RearDerailleur } from '../core/fit';
 import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
 import { idSchema, nameSchema } from './text';
@@ -16,6 +16,8 @@ export interface SetupRecord extends Setup {
   /** The wheelset of the bike that it runs on. */
   readonly wheelsetId: string;
   readonly rearDerailleur: RearDerailleur;
+  /** Links of its chain as it is on the bike, or as it is to be. */
+  readonly chainLinks?: number | undefined;
   /** Cogs that one push of the rear lever moves over. */
   readonly clicksPerPush: number;
   /** Weight of all its parts, g. */
@@ -41,6 +43,9 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     cogs: teethSchema.shape.cogs,
     hubStages: z.array(z.number()),
     rearDerailleur: rearDerailleurSchema,
+    chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
+      .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
+      .optional(),
     clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
       error: 'clicks a push: a whole number',
     }),

@@ -26,6 +26,8 @@ const DEMO_BIKES: readonly DemoBike[] = [
     bike: {
       wheelsets: [{ ...WHEEL_DEFAULTS, name: 'Touring wheels', tyreWidthMm: 38 }],
       crankLengthMm: 170,
+      chainstayMm: 430,
+      bbDropMm: 70,
       brief: {
         use: 'touring',
         riderMassKg: 72,
@@ -47,14 +49,28 @@ const DEMO_BIKES: readonly DemoBike[] = [
       {
         shorthand: '48/32 x 11-36',
         name: 'As ridden',
-        rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
+        rearDerailleur: {
+          totalCapacityT: 41,
+          largestCogMaxT: 36,
+          largestCogMinT: 28,
+          smallestCogMinT: 11,
+          ringDifferenceMaxT: 16,
+          cageLengthMm: 93,
+        },
+        chainLinks: 112,
         massG: 1985,
         cost: 0,
       },
       {
         shorthand: '44 x 10-44',
         name: 'One ring, wide',
-        rearDerailleur: { totalCapacityT: 36, largestCogMaxT: 44, largestCogMinT: 38, smallestCogMinT: 10 },
+        rearDerailleur: {
+          totalCapacityT: 36,
+          largestCogMaxT: 44,
+          largestCogMinT: 38,
+          smallestCogMinT: 10,
+          cageLengthMm: 76,
+        },
         massG: 1610,
         cost: 310,
       },

@@ -44,6 +44,8 @@ export const DRIVE_BOUNDS: Readonly<Record<keyof DriveGeometry, Bounds>> = {
   foldBackLimitDeg: { min: -120, max: 0 },
 };
 
+/** How much a rear suspension lengthens the chainstay, mm. */
+export const SUSPENSION_GROWTH_MM: Bounds = { min: 0, max: 60 };
 export const CHAIN_LINKS: Bounds = { min: 60, max: 180 };
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;

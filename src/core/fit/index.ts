@@ -8,7 +8,16 @@ export { PITCH_MM } from './chain';
 export { pitchRadiusMm } from './sprocket';
 export { solveBelt } from './belt';
 export type { Belt, BeltCircle, BeltFailure, BeltResult, BeltRun, Point } from './belt';
-export { CHAIN_LINKS, DRIVE_BOUNDS, DRIVE_DEFAULTS, cagePose, chainPath, placeDrive, tautLengthMm } from './cage';
+export {
+  CHAIN_LINKS,
+  DRIVE_BOUNDS,
+  DRIVE_DEFAULTS,
+  SUSPENSION_GROWTH_MM,
+  cagePose,
+  chainPath,
+  placeDrive,
+  tautLengthMm,
+} from './cage';
 export type { CagePose, Drive, DriveGeometry } from './cage';
 export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';

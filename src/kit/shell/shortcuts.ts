@@ -5,6 +5,7 @@ export const SHORTCUTS = {
   brief: { keys: 'b', shown: 'B', what: 'Go to Brief', everywhere: false },
   gears: { keys: 'g', shown: 'G', what: 'Go to Gears', everywhere: false },
   compare: { keys: 'p', shown: 'P', what: 'Go to Compare', everywhere: false },
+  fit: { keys: 'f', shown: 'F', what: 'Go to Fit', everywhere: false },
   data: { keys: 'd', shown: 'D', what: 'Go to Data', everywhere: false },
   setup: { keys: 's', shown: 'S', what: 'Type the setup', everywhere: false },
   candidate: { keys: 'n', shown: 'N', what: 'New candidate, a copy to change', everywhere: false },

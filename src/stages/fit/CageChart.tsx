@@ -1,0 +1,91 @@
+'use client';
+
+import type { ChartDataset, ChartOptions } from 'chart.js';
+import type { CageRow, DriveGeometry } from '../../core/fit';
+import { ChartFrame } from '../../kit/chart/ChartFrame';
+import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
+import { usePalette } from '../../kit/theme/ThemeProvider';
+
+/** Past this the chain is all but straight between cog and ring. */
+const STRETCHED_DEG = 90;
+
+interface CageChartProps {
+  readonly cage: readonly CageRow[];
+  readonly geometry: DriveGeometry;
+  readonly place: number;
+  readonly name: string;
+}
+
+/** The cage's angle over the cogs, a line a ring, between its limits. */
+export function CageChart({ cage, geometry, place, name }: CageChartProps) {
+  const palette = usePalette();
+  const rings = [...new Set(cage.map(({ chainring }) => chainring))];
+  const cogs = [...new Set(cage.map(({ cog }) => cog))];
+  const limit = (yValue: number, content: string) => ({
+    type: 'line' as const,
+    yMin: yValue,
+    yMax: yValue,
+    borderColor: palette.stop,
+    borderWidth: 1.5,
+    borderDash: [6, 3],
+    label: {
+      display: true,
+      content,
+      position: 'start' as const,
+      yAdjust: yValue > 0 ? 9 : -9,
+      color: palette.stop,
+      backgroundColor: palette.sheet,
+      font: { size: 10, weight: 'normal' as const },
+      padding: 1,
+    },
+  });
+  const options: ChartOptions<'line'> = {
+    animation: false,
+    maintainAspectRatio: false,
+    interaction: { mode: 'nearest', intersect: false },
+    scales: {
+      x: {
+        ...chartAxis(palette, 'cog, largest first'),
+        type: 'linear',
+        min: 0,
+        max: cogs.length - 1,
+        reverse: true,
+        ticks: { color: palette.inkSoft, stepSize: 1, callback: (value) => String(cogs[Number(value)] ?? '') },
+      },
+      y: { ...chartAxis(palette, 'cage, °'), min: Math.min(-90, geometry.foldBackLimitDeg - 10), max: 100 },
+    },
+    plugins: {
+      tooltip: {
+        callbacks: {
+          title: () => '',
+          label: ({ dataset, parsed }) => `${dataset.label}/${cogs[parsed.x ?? 0]}: ${parsed.y?.toFixed(1)}°`,
+        },
+      },
+      annotation: {
+        annotations: {
+          back: limit(geometry.foldBackLimitDeg, 'folded back: slack'),
+          ahead: limit(STRETCHED_DEG, 'stretched: chain straight'),
+        },
+      },
+    },
+  };
+  const datasets = rings.map((ring, i): ChartDataset<'line'> => ({
+    ...setupLine(palette, place),
+    ...(i > 0 ? { borderWidth: 1.2 } : {}),
+    label: String(ring),
+    pointRadius: 4 - i,
+    data: cage
+      .filter(({ chainring }) => chainring === ring)
+      .flatMap(({ cog, pose }) => (pose.angleDeg === undefined ? [] : [{ x: cogs.indexOf(cog), y: pose.angleDeg }])),
+  }));
+  return (
+    <ChartFrame
+      title={`Cage angle in every gear${rings.length > 1 ? `: thick on the ${rings[0]} ring, thin on the ${rings[1]}` : ''}`}
+      name={`${name} cage angle`}
+      summary={`Angle of the cage in ${cage.length} gears`}
+      data={{ datasets }}
+      options={options}
+      height={210}
+    />
+  );
+}

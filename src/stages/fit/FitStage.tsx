@@ -1,0 +1,24 @@
+'use client';
+
+import { ChainPanel } from './ChainPanel';
+import { ChecksPanel } from './ChecksPanel';
+import { DrivePanel } from './DrivePanel';
+import { SidePanel } from './SidePanel';
+import { useFit } from './useFit';
+import styles from './Fit.module.css';
+
+/** Whether the setup in depth goes together, how long its chain is, and how its cage hangs. */
+export function FitStage() {
+  const fit = useFit();
+  return (
+    <>
+      <h1 className={styles.hidden}>Fit</h1>
+      <div className={styles.top}>
+        <ChecksPanel fit={fit} />
+        <ChainPanel fit={fit} />
+      </div>
+      <SidePanel fit={fit} />
+      <DrivePanel />
+    </>
+  );
+}
