@@ -81,6 +81,19 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'compare-phone', path: '/compare', ready: LADDER, size: PHONE },
+  { name: 'fit', path: '/fit', ready: '[data-end=any] [data-chain]' },
+  {
+    name: 'fit-too-short',
+    path: '/fit',
+    ready: '[data-end=any] [data-chain]',
+    prepare: async (app) => {
+      await app.type('chain-links', '106');
+      await app.leaveField();
+      await app.shows('[data-end=Big-big]', 'too short');
+      await app.find('[aria-label="Cage angle"] canvas');
+      await app.scrollTo('[aria-label="Side view"]');
+    },
+  },
   { name: 'data', path: '/data', ready: '[data-testid=kept]' },
 ];
 

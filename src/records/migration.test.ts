@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { MIGRATIONS, DATA_VERSION, migrate, type Migration } from './index';
 
 const rename: Migration = {
@@ -21,6 +23,17 @@ test('migrations run in order from the version of the data on', () => {
   ]);
   expect(migrate(raw, 3, [rename, shout])).toEqual(raw);
   expect(raw.bikes[0]).toEqual({ id: 'a', title: 'Ferry' });
+});
+
+test('every migration is run by some old backup that is kept as a fixture', () => {
+  const folder = join(__dirname, '../../tests/fixtures/backups/good');
+  const versions = readdirSync(folder).map(
+    (name) => (JSON.parse(readFileSync(join(folder, name), 'utf8')) as { dataVersion: number }).dataVersion,
+  );
+  for (const { toVersion, name } of MIGRATIONS)
+    expect([name, versions.some((v) => v < toVersion)]).toEqual([name, true]);
+  // The newest shape has its fixture too, so that the next change of shape finds one to migrate.
+  expect(versions).toContain(DATA_VERSION);
 });
 
 test('the numbers of the migrations have no gap', () => {

@@ -62,19 +62,19 @@ export function SidePanel({ fit }: { fit: Fit }) {
               <SideView {...common} chainring={end.chainring} cog={end.cog} pose={end.pose} />
             </figure>
           ))}
-          <figure
-            // A picture that is stepped through with the arrow keys, as a slider is.
+          <div
+            // A picture that is stepped through with the arrow keys.
             role="group"
             tabIndex={0}
             aria-label="Any gear: arrow keys step through"
             onKeyDown={step}
             data-end="any"
           >
-            <figcaption>
+            <p>
               Any gear, {row.chainring}/{row.cog}: step with the arrow keys
-            </figcaption>
+            </p>
             <SideView {...common} chainring={row.chainring} cog={row.cog} pose={row.pose} />
-          </figure>
+          </div>
         </div>
         <p className={styles.note}>
           Each dash is a link. Red, broken: where the cage is folded back too far. From typical geometry: an estimate,
