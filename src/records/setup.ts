@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Bounds, Setup } from '../core/gears';
-import { CHAIN_LINKS, type RearDerailleur } from '../core/fit';
+import { CHAINLINE_MM, CHAIN_LINKS, COG_PITCH_MM, RING_SPACING_MM, type RearDerailleur } from '../core/fit';
 import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
 import { idSchema, nameSchema } from './text';
@@ -18,6 +18,11 @@ export interface SetupRecord extends Setup {
   readonly rearDerailleur: RearDerailleur;
   /** Links of its chain as it is on the bike, or as it is to be. */
   readonly chainLinks?: number | undefined;
+  /** Middle of ring or rings, and of the cassette, from the frame's mid-plane, mm; ring to ring and cog to cog, mm. */
+  readonly frontChainlineMm?: number | undefined;
+  readonly rearChainlineMm?: number | undefined;
+  readonly ringSpacingMm?: number | undefined;
+  readonly cogPitchMm?: number | undefined;
   /** Cogs that one push of the rear lever moves over. */
   readonly clicksPerPush: number;
   /** Weight of all its parts, g. */
@@ -46,6 +51,10 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
       .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
       .optional(),
+    frontChainlineMm: boundedSchema(CHAINLINE_MM, 'front chainline', 'mm').optional(),
+    rearChainlineMm: boundedSchema(CHAINLINE_MM, 'rear chainline', 'mm').optional(),
+    ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
+    cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
     clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
       error: 'clicks a push: a whole number',
     }),

@@ -93,6 +93,21 @@ test.each([
   await app.shows('[data-end=Big-big]', '+66.9°');
 });
 
+test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
+  await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
+  await app.shows('[data-testid=angles]', '= ');
+  await app.shows('[data-testid=back-pedal]', 'Back-pedalling may drop the chain in 48/32, 48/36');
+  const handle = await app.find('[aria-label="Ring offset tried, mm"]');
+  await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
+  await app.shows('[aria-label="Top view"]', 'What if the ring stood 3.0 mm farther in');
+  await app.shows('[data-testid=angles]', '−2.9°');
+  await app.type('steep', '4');
+  await app.shows('[data-testid=back-pedal]', 'No gear is likely to drop its chain');
+  await app.type('cogPitchMm', '9');
+  await app.leaveField();
+  await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
+});
+
 test('nothing scrolls sideways', async () => {
   for (const width of [1280, 768, 390]) {
     await app.resize(width, 800);

@@ -38,6 +38,8 @@ export class AppInBrowser {
       '--disable-component-update',
       '--disable-sync',
       '--hide-scrollbars',
+      // What is pressed stands still: a click aimed at something that slides can miss it.
+      '--force-prefers-reduced-motion',
       `--user-data-dir=${join(folder, 'profile')}`,
     );
     const driver = await new Builder()

@@ -23,3 +23,16 @@ export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length
 export type { ChainLinks } from './chain-length';
 export { fitReport, geometryOf } from './report';
 export type { CageRow, FitInput, FitReport } from './report';
+export {
+  CHAINLINE_DEFAULTS,
+  CHAINLINE_MM,
+  COG_PITCH_MM,
+  DEFAULT_STEEP_ANGLE_DEG,
+  RING_SPACING_MM,
+  STEEP_ANGLE_DEG,
+  backPedalRisk,
+  chainAngles,
+  straightest,
+  typicalCogPitchMm,
+} from './chainline';
+export type { ChainAngle, ChainlineGeometry } from './chainline';

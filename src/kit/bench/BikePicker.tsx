@@ -1,14 +1,13 @@
 'use client';
 
 import { EllipsisOutlined } from '@ant-design/icons';
-import { Button, Dropdown, Input, Modal, Select } from 'antd';
+import { Button, Dropdown, Select } from 'antd';
 import { useState } from 'react';
 import { NAME_LENGTH_MAX } from '../../records';
 import { addBike, removeBike } from '../../store';
 import { Field } from '../fields/Field';
-import { useDraft } from '../fields/useDraft';
 import { useReadyBench } from './BenchProvider';
-import { readName } from './read-name';
+import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
 
 /** Which bike is on the bench; new, renamed and removed from here. */
@@ -57,27 +56,15 @@ export function BikePicker() {
           title="Rename, copy or remove the bike"
         />
       </Dropdown>
-      <Modal
+      <RenameDialog
+        id="bike-name"
         title="Rename the bike"
+        owner={bike.id}
+        name={bike.name}
         open={renaming}
-        onCancel={() => setRenaming(false)}
-        footer={null}
-        destroyOnHidden
-        width={420}
-      >
-        <RenameField onDone={() => setRenaming(false)} />
-      </Modal>
+        onCommit={(name) => edits.editBike('name', (record) => ({ ...record, name }))}
+        onClose={() => setRenaming(false)}
+      />
     </div>
-  );
-}
-
-function RenameField({ onDone }: { onDone: () => void }) {
-  const { bench, edits } = useReadyBench();
-  const { id, name } = bench.bike;
-  const draft = useDraft(id, name, readName, (next) => edits.editBike('name', (bike) => ({ ...bike, name: next })));
-  return (
-    <Field id="bike-name" label="Name, kept as you type" problem={draft.problem}>
-      <Input id="bike-name" {...draft.inputProps} autoFocus onPressEnter={() => !draft.problem && onDone()} />
-    </Field>
   );
 }

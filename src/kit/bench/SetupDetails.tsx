@@ -8,6 +8,7 @@ import { NumberField } from '../fields/NumberField';
 import { useDraft, type Parsed } from '../fields/useDraft';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
+import { SetupNumber } from './SetupNumber';
 import { LETTERS } from './setup-sign';
 import styles from './Bench.module.css';
 
@@ -45,7 +46,7 @@ function readOptionalName(text: string): Parsed<string | undefined> {
 
 function DetailFields({ record }: { record: SetupRecord }) {
   const { bench, edits } = useReadyBench();
-  const { id, name, wheelsetId, hubStages, clicksPerPush, massG, cost } = record;
+  const { id, name, wheelsetId, hubStages, clicksPerPush } = record;
   const edit = (field: string, change: (before: SetupRecord) => SetupRecord) => edits.editSetup(field, change, id);
   const draft = useDraft(id, name ?? '', readOptionalName, (next) =>
     edit('name', (before) => withOptional(before, 'name', next)),
@@ -94,31 +95,25 @@ function DetailFields({ record }: { record: SetupRecord }) {
         />
       </div>
       <div className={styles.detailRow}>
-        <NumberField
+        <SetupNumber
           id="mass"
+          field="massG"
           label="Weight of its parts, all together"
           term="weight"
-          owner={id}
+          record={record}
           unit="g"
           bounds={SETUP_MASS_G}
-          optional
-          width={150}
           placeholder="not weighed"
-          value={massG}
-          onCommit={(value) => edit('weight', (before) => withOptional(before, 'massG', value))}
         />
-        <NumberField
+        <SetupNumber
           id="cost"
+          field="cost"
           label="To buy for it, in your money"
           term="cost"
-          owner={id}
+          record={record}
           unit=""
           bounds={SETUP_COST}
-          optional
-          width={150}
           placeholder="not known"
-          value={cost}
-          onCommit={(value) => edit('cost', (before) => withOptional(before, 'cost', value))}
         />
       </div>
     </div>

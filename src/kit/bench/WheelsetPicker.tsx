@@ -1,15 +1,13 @@
 'use client';
 
 import { EllipsisOutlined } from '@ant-design/icons';
-import { Button, Dropdown, Input, Modal, Select } from 'antd';
+import { Button, Dropdown, Select } from 'antd';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { NAME_LENGTH_MAX } from '../../records';
 import { change } from '../../store';
 import { Field } from '../fields/Field';
-import { useDraft } from '../fields/useDraft';
 import { useReadyBench } from './BenchProvider';
-import { readName } from './read-name';
+import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
 
 /** Which of the bike's wheelsets the setup in depth runs on; added, renamed and removed from here. */
@@ -82,33 +80,15 @@ export function WheelsetPicker() {
           title="Add, rename or remove wheels"
         />
       </Dropdown>
-      <Modal
+      <RenameDialog
+        id="wheelset-name"
         title="Rename the wheels"
+        owner={wheelset.id + bike.id}
+        name={wheelset.name}
         open={renaming}
-        onCancel={() => setRenaming(false)}
-        footer={null}
-        destroyOnHidden
-        width={420}
-      >
-        <RenameField onDone={() => setRenaming(false)} />
-      </Modal>
+        onCommit={(name) => edits.editWheelset('name of the wheels', (record) => ({ ...record, name }))}
+        onClose={() => setRenaming(false)}
+      />
     </div>
-  );
-}
-
-function RenameField({ onDone }: { onDone: () => void }) {
-  const { bench, edits } = useReadyBench();
-  const { id, name } = bench.wheelset;
-  const draft = useDraft(id, name, readName, (next) =>
-    edits.editWheelset('name of the wheels', (wheelset) => ({ ...wheelset, name: next })),
-  );
-  return (
-    <Field
-      id="wheelset-name"
-      label={`Name, kept as you type, up to ${NAME_LENGTH_MAX} letters`}
-      problem={draft.problem}
-    >
-      <Input id="wheelset-name" {...draft.inputProps} autoFocus onPressEnter={() => !draft.problem && onDone()} />
-    </Field>
   );
 }

@@ -9,26 +9,32 @@ import { THEME_MEMORY_KEY } from './theme-memory';
 
 const PaletteContext = createContext<Palette>(LIGHT);
 
-const DARK_QUERY = '(prefers-color-scheme: dark)';
-const followSystem = (changed: () => void) => {
-  const query = window.matchMedia(DARK_QUERY);
-  query.addEventListener('change', changed);
-  return () => query.removeEventListener('change', changed);
-};
-const systemIsDark = () => window.matchMedia(DARK_QUERY).matches;
+/** Follows what the system says of this person's eyes; false while the page is made on the server. */
+function useMedia(text: string): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const query = window.matchMedia(text);
+      query.addEventListener('change', changed);
+      return () => query.removeEventListener('change', changed);
+    },
+    () => window.matchMedia(text).matches,
+    () => false,
+  );
+}
 
 /** Light or dark as this person chose, or as the system says. */
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const workshop = useWorkshop();
   const chosen = workshop.kind === 'ready' ? workshop.preferences.theme : undefined;
-  const systemDark = useSyncExternalStore(followSystem, systemIsDark, () => false);
+  const systemDark = useMedia('(prefers-color-scheme: dark)');
+  const still = useMedia('(prefers-reduced-motion: reduce)');
   const mode = chosen === 'dark' || (chosen !== 'light' && systemDark) ? 'dark' : 'light';
   useEffect(() => {
     if (chosen === undefined) return;
     document.documentElement.dataset.theme = chosen;
     localStorage.setItem(THEME_MEMORY_KEY, chosen);
   }, [chosen]);
-  const theme = useMemo(() => componentTheme(mode), [mode]);
+  const theme = useMemo(() => componentTheme(mode, still), [mode, still]);
   return (
     <ConfigProvider theme={theme}>
       <PaletteContext value={mode === 'dark' ? DARK : LIGHT}>

@@ -1,8 +1,8 @@
 import { theme, type ThemeConfig } from 'antd';
 import { DARK, FONT_FAMILY, LIGHT, type Palette } from './palette';
 
-/** The component library in this house's clothes. */
-export function componentTheme(mode: 'light' | 'dark'): ThemeConfig {
+/** The component library in this house's clothes. @param still nothing moves, for those who ask for that */
+export function componentTheme(mode: 'light' | 'dark', still: boolean): ThemeConfig {
   const palette: Palette = mode === 'dark' ? DARK : LIGHT;
   return {
     algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
@@ -29,6 +29,7 @@ export function componentTheme(mode: 'light' | 'dark'): ThemeConfig {
       colorBorder: palette.edge,
       colorBorderSecondary: palette.line,
       colorTextLightSolid: palette.onMark,
+      motion: !still,
       motionDurationMid: '0.08s',
       motionDurationSlow: '0.12s',
       boxShadow: 'none',

@@ -2,10 +2,9 @@
 
 import { CHAIN_LINKS, type ChainLinks } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { CHAIN_SCHOOL_TEXT, explainChain, type ChainSchool } from '../../kit/explain/fit';
 import { Explained } from '../../kit/explain/Slip';
-import { NumberField } from '../../kit/fields/NumberField';
-import { withOptional } from '../../kit/fields/with-optional';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 
@@ -13,8 +12,8 @@ const SCHOOLS: readonly ChainSchool[] = ['bigBigPlusTwo', 'equation', 'smallSmal
 
 /** Links by all four schools, and what that means for the chain on the bike. */
 export function ChainPanel({ fit }: { fit: Fit }) {
-  const { bench, edits } = useReadyBench();
-  const { setup, fromLink } = bench;
+  const { bench } = useReadyBench();
+  const { setup } = bench;
   const { links, directPitches } = fit.report;
   return (
     <section className={styles.panel} aria-label="Chain">
@@ -38,20 +37,15 @@ export function ChainPanel({ fit }: { fit: Fit }) {
           ))}
         </tbody>
       </table>
-      <NumberField
+      <SetupNumber
         id="chain-links"
+        field="chainLinks"
         label="Chain on the bike"
         term="chain"
-        owner={setup.id}
-        disabled={fromLink}
         unit="links"
         bounds={CHAIN_LINKS}
         whole
-        optional
-        width={150}
         placeholder="not counted"
-        value={setup.chainLinks}
-        onCommit={(value) => edits.editSetup('chain', (record) => withOptional(record, 'chainLinks', value))}
       />
       <p className={styles.note} data-testid="links-to-add">
         {advice(fit.linksToAdd, setup.chainLinks)}

@@ -4,6 +4,7 @@ import { ChainPanel } from './ChainPanel';
 import { ChecksPanel } from './ChecksPanel';
 import { DrivePanel } from './DrivePanel';
 import { SidePanel } from './SidePanel';
+import { TopPanel } from './TopPanel';
 import { useFit } from './useFit';
 import styles from './Fit.module.css';
 
@@ -18,6 +19,7 @@ export function FitStage() {
         <ChainPanel fit={fit} />
       </div>
       <SidePanel fit={fit} />
+      <TopPanel fit={fit} />
       <DrivePanel />
     </>
   );

@@ -2,11 +2,9 @@
 
 import { REAR_DERAILLEUR_DATA, checkRearDerailleur, type RearDerailleur } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { explainCheck } from '../../kit/explain/fit';
-import { Explained } from '../../kit/explain/Slip';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
-import { VerdictMark } from '../../kit/verdict/VerdictMark';
+import { CheckList } from '../../kit/verdict/CheckList';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
 
@@ -52,19 +50,9 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
           />
         ))}
       </div>
-      <ul className={styles.checks}>
-        {gears.checks.map((check) => (
-          <li key={check.id} data-testid={`check-${check.id}`}>
-            <Explained explain={() => explainCheck(check, setup)}>
-              <VerdictMark verdict={check.verdict} />
-            </Explained>
-            <span>
-              {check.message}
-              {check.fixes.length > 0 && <> To mend: {check.fixes.join('; or ')}.</>}
-            </span>
-          </li>
-        ))}
-      </ul>
+      <div className={styles.checkList}>
+        <CheckList checks={gears.checks} setup={setup} />
+      </div>
     </section>
   );
 }

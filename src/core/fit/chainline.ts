@@ -1,0 +1,85 @@
+import type { Bounds, Setup } from '../gears';
+
+/** Where rings and cogs stand beside the frame's mid-plane. */
+export interface ChainlineGeometry {
+  readonly chainstayMm: number;
+  /** Middle of the ring or rings from the mid-plane, mm. */
+  readonly frontChainlineMm: number;
+  /** From ring to ring, mm. */
+  readonly ringSpacingMm: number;
+  /** Middle of the cassette from the mid-plane, mm. */
+  readonly rearChainlineMm: number;
+  /** Cog to cog, centre to centre, mm. */
+  readonly cogPitchMm: number;
+}
+
+/** What a crank, hub and cassette are taken to be until they are measured; they vary by several millimetres. */
+export const CHAINLINE_DEFAULTS = {
+  frontChainlineMm: 46,
+  ringSpacingMm: 7.5,
+  rearChainlineMm: 45,
+} as const satisfies Partial<ChainlineGeometry>;
+
+export const CHAINLINE_MM: Bounds = { min: 30, max: 70 };
+export const RING_SPACING_MM: Bounds = { min: 4, max: 12 };
+export const COG_PITCH_MM: Bounds = { min: 3, max: 6 };
+/** Angle past which a chain is called steep, degrees. */
+export const STEEP_ANGLE_DEG: Bounds = { min: 0.5, max: 6 };
+export const DEFAULT_STEEP_ANGLE_DEG = 2.5;
+
+/** Typical cog pitch by speeds, mm. */
+const TYPICAL_COG_PITCH_MM: Readonly<Record<number, number>> = {
+  8: 4.8,
+  9: 4.35,
+  10: 3.95,
+  11: 3.75,
+  12: 3.6,
+  13: 3.5,
+};
+
+/** The typical pitch of a cassette of so many cogs; that of the nearest count where it has none of its own. */
+export function typicalCogPitchMm(cogCount: number): number {
+  return TYPICAL_COG_PITCH_MM[Math.min(13, Math.max(8, cogCount))]!;
+}
+
+/** A gear with the sideways angle of its chain. */
+export interface ChainAngle {
+  readonly chainring: number;
+  readonly cog: number;
+  readonly ringOffsetMm: number;
+  readonly cogOffsetMm: number;
+  /** Above 0 where the cog stands farther out than the ring. */
+  readonly angleDeg: number;
+}
+
+/**
+ * Angles of every gear: cog i of n at rear chainline + ((n−1)/2 − i) × pitch, the smallest outermost;
+ * rings at the front chainline ± half their spacing, the big one outermost; atan(difference / chainstay).
+ * @returns big ring first, smallest cog first
+ */
+export function chainAngles({ chainrings, cogs }: Setup, geometry: ChainlineGeometry): ChainAngle[] {
+  const { chainstayMm, frontChainlineMm, ringSpacingMm, rearChainlineMm, cogPitchMm } = geometry;
+  return chainrings.flatMap((chainring, r) => {
+    const ringOffsetMm = frontChainlineMm + ((chainrings.length - 1) / 2 - r) * ringSpacingMm;
+    return cogs.map((cog, i) => {
+      const cogOffsetMm = rearChainlineMm + ((cogs.length - 1) / 2 - i) * cogPitchMm;
+      const angleDeg = (Math.atan((cogOffsetMm - ringOffsetMm) / chainstayMm) * 180) / Math.PI;
+      return { chainring, cog, ringOffsetMm, cogOffsetMm, angleDeg };
+    });
+  });
+}
+
+/** The gear of a ring in which the chain runs straightest. */
+export function straightest(angles: readonly ChainAngle[], chainring: number): ChainAngle {
+  return angles
+    .filter((angle) => angle.chainring === chainring)
+    .reduce((best, angle) => (Math.abs(angle.angleDeg) < Math.abs(best.angleDeg) ? angle : best));
+}
+
+/** How many of the largest cogs a chain can climb off when the cranks turn backwards. */
+const BACK_PEDAL_COGS = 3;
+
+/** Whether back-pedalling may drop the chain: on one of the largest cogs, at a steep angle inwards. */
+export function backPedalRisk({ cogs }: Setup, { cog, angleDeg }: ChainAngle, steepDeg: number): boolean {
+  return cogs.indexOf(cog) >= cogs.length - BACK_PEDAL_COGS && angleDeg < -steepDeg;
+}

@@ -1,0 +1,123 @@
+'use client';
+
+import { Slider } from 'antd';
+import {
+  CHAINLINE_DEFAULTS,
+  CHAINLINE_MM,
+  COG_PITCH_MM,
+  RING_SPACING_MM,
+  STEEP_ANGLE_DEG,
+  typicalCogPitchMm,
+} from '../../core/fit';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SetupNumber } from '../../kit/bench/SetupNumber';
+import { Field } from '../../kit/fields/Field';
+import { NumberField } from '../../kit/fields/NumberField';
+import { fixed, short } from '../../kit/format';
+import { TopView } from './TopView';
+import { useChainline } from './useChainline';
+import type { Fit } from './useFit';
+import styles from './Fit.module.css';
+
+/** How far a ring can be tried in or out with spacers and other cranks, mm. */
+const SHIFT_MM = 3;
+
+/** The chain from above: its angle in every gear, the straightest cog, and where it is steep. */
+export function TopPanel({ fit }: { fit: Fit }) {
+  const { bench } = useReadyBench();
+  const { setup } = bench;
+  const chainline = useChainline(fit.chainstayMm);
+  const { rows, geometry, shiftMm, tryShift, steepDeg, setSteepDeg } = chainline;
+  const risky = rows.filter(({ mayDrop }) => mayDrop);
+  const fields = [
+    ['frontChainlineMm', 'front chainline', CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
+    ...(setup.chainrings.length > 1
+      ? ([['ringSpacingMm', 'ring spacing', RING_SPACING_MM, CHAINLINE_DEFAULTS.ringSpacingMm]] as const)
+      : []),
+    ['rearChainlineMm', 'rear chainline', CHAINLINE_MM, CHAINLINE_DEFAULTS.rearChainlineMm],
+    ['cogPitchMm', 'cog pitch', COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
+  ] as const;
+  return (
+    <section className={styles.panel} aria-label="Top view">
+      <h2>Top view: the chain’s angle in every gear</h2>
+      <TopView rows={rows} geometry={geometry} />
+      <div className={styles.scroll}>
+        <table className={styles.angles} data-testid="angles">
+          <thead>
+            <tr>
+              <th scope="col">cog</th>
+              {setup.cogs.map((cog) => (
+                <th key={cog} scope="col">
+                  {cog}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {setup.chainrings.map((ring) => (
+              <tr key={ring}>
+                <th scope="row">{ring}</th>
+                {rows
+                  .filter(({ chainring }) => chainring === ring)
+                  .map(({ cog, angleDeg, isSteep, isStraightest }) => (
+                    <td key={cog} className={isSteep ? styles.steep : isStraightest ? styles.straight : undefined}>
+                      {isSteep ? '▲ ' : isStraightest ? '= ' : ''}
+                      {fixed(angleDeg, 1)}°
+                    </td>
+                  ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className={styles.note} data-testid="back-pedal">
+        = straightest, ▲ steeper than your {short(steepDeg, 2)}°.{' '}
+        {risky.length === 0
+          ? 'No gear is likely to drop its chain when back-pedalling.'
+          : `Back-pedalling may drop the chain in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: try it on the stand.`}{' '}
+        Offsets are typical until measured.
+      </p>
+      <div className={styles.fields}>
+        {fields.map(([field, term, bounds, assumed]) => (
+          <SetupNumber
+            key={field}
+            field={field}
+            term={term}
+            unit="mm"
+            bounds={bounds}
+            placeholder={`${assumed} assumed`}
+          />
+        ))}
+        <NumberField
+          id="steep"
+          label="Steep is above"
+          term="steep angle"
+          owner="steep"
+          unit="°"
+          bounds={STEEP_ANGLE_DEG}
+          width={110}
+          value={steepDeg}
+          onCommit={(value) => value !== undefined && setSteepDeg(value)}
+        />
+        <Field id="shift" label={`What if the ring stood ${shiftText(shiftMm)}`}>
+          <Slider
+            min={-SHIFT_MM}
+            max={SHIFT_MM}
+            step={0.5}
+            value={shiftMm}
+            onChange={tryShift}
+            included={false}
+            marks={{ [-SHIFT_MM]: '−3', 0: 'as it is', [SHIFT_MM]: '+3 mm' }}
+            styles={{ root: { width: 220, margin: '8px 24px 24px' } }}
+            ariaLabelForHandle="Ring offset tried, mm"
+          />
+        </Field>
+      </div>
+    </section>
+  );
+}
+
+function shiftText(shiftMm: number): string {
+  if (shiftMm === 0) return 'in or out';
+  return `${fixed(Math.abs(shiftMm), 1)} mm farther ${shiftMm > 0 ? 'out' : 'in'}`;
+}

@@ -1,0 +1,56 @@
+import type { ChainlineGeometry } from '../../core/fit';
+import type { ChainlineRow } from './useChainline';
+import styles from './Fit.module.css';
+
+/** Sideways everything is drawn larger, or the angles could not be told apart; said in the picture. */
+const SIDEWAYS = 4;
+const MARGIN_MM = 26;
+
+/** The drive from above: cogs on the left, rings on the right, at their true offsets; a line a gear. */
+export function TopView({ rows, geometry }: { rows: readonly ChainlineRow[]; geometry: ChainlineGeometry }) {
+  const { chainstayMm } = geometry;
+  const offsets = rows.flatMap(({ ringOffsetMm, cogOffsetMm }) => [ringOffsetMm, cogOffsetMm]);
+  const outermost = Math.max(...offsets);
+  const y = (offsetMm: number) => (outermost - offsetMm) * SIDEWAYS;
+  const height = y(Math.min(...offsets));
+  const cogs = [...new Map(rows.map((row) => [row.cog, row.cogOffsetMm]))];
+  const rings = [...new Map(rows.map((row) => [row.chainring, row.ringOffsetMm]))];
+  return (
+    <svg
+      className={styles.topView}
+      viewBox={`${-MARGIN_MM - 14} ${-14} ${chainstayMm + 2 * MARGIN_MM + 40} ${height + 28}`}
+      role="img"
+      aria-label={`Chain from above in ${rows.length} gears, sideways ${SIDEWAYS} times`}
+    >
+      {rows.map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
+        <line
+          key={`${chainring}/${cog}`}
+          className={isSteep ? styles.topSteep : isStraightest ? styles.topStraight : styles.topLine}
+          x1={0}
+          y1={y(cogOffsetMm)}
+          x2={chainstayMm}
+          y2={y(ringOffsetMm)}
+        />
+      ))}
+      {cogs.map(([cog, offset]) => (
+        <g key={cog} className={styles.topPart}>
+          <line x1={-8} x2={8} y1={y(offset)} y2={y(offset)} />
+          <text x={-12} y={y(offset) + 4} textAnchor="end">
+            {cog}
+          </text>
+        </g>
+      ))}
+      {rings.map(([ring, offset]) => (
+        <g key={ring} className={styles.topPart}>
+          <line x1={chainstayMm - 14} x2={chainstayMm + 14} y1={y(offset)} y2={y(offset)} />
+          <text x={chainstayMm + 19} y={y(offset) + 4}>
+            {ring}
+          </text>
+        </g>
+      ))}
+      <text className={styles.topNote} x={chainstayMm / 2} y={-4} textAnchor="middle">
+        outside · sideways × {SIDEWAYS}
+      </text>
+    </svg>
+  );
+}
