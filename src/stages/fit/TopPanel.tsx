@@ -107,7 +107,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
             value={shiftMm}
             onChange={tryShift}
             included={false}
-            marks={{ [-SHIFT_MM]: '−3', 0: 'as it is', [SHIFT_MM]: '+3 mm' }}
+            marks={{ [-SHIFT_MM]: '−3', 0: 'as it is', [SHIFT_MM]: '+3' }}
             styles={{ root: { width: 220, margin: '8px 24px 24px' } }}
             ariaLabelForHandle="Ring offset tried, mm"
           />
@@ -118,6 +118,6 @@ export function TopPanel({ fit }: { fit: Fit }) {
 }
 
 function shiftText(shiftMm: number): string {
-  if (shiftMm === 0) return 'in or out';
+  if (shiftMm === 0) return 'in or out, mm';
   return `${fixed(Math.abs(shiftMm), 1)} mm farther ${shiftMm > 0 ? 'out' : 'in'}`;
 }

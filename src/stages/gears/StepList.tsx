@@ -35,20 +35,6 @@ export function StepList({ gears }: { gears: Gears }) {
     <section className={styles.panel} aria-label="Steps">
       <div className={styles.panelHead}>
         <h2>Steps</h2>
-        <SaveTable
-          name={`${bench.bike.name} steps`}
-          table={() => ({
-            fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
-            rows: rows.map(({ step, from, to }) => [
-              from,
-              to,
-              step.cogJumpT,
-              step.speedStep,
-              step.cadenceDrop,
-              step.logStep,
-            ]),
-          })}
-        />
         <Segmented
           size="small"
           aria-label="Way through the gears"
@@ -67,18 +53,36 @@ export function StepList({ gears }: { gears: Gears }) {
           options={READINGS.map((value) => ({ value, label: READING_TEXT[value] }))}
         />
       </div>
-      {summary && (
-        <p className={styles.stepSummary}>
-          largest <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b> at {summary.largest.from}→
-          {summary.largest.to}, mean{' '}
-          <Explained
-            explain={() => explainMeanStep(rows.length, summary.totalLogStep, reading, stepText(summary.mean, reading))}
-          >
-            {stepText(summary.mean, reading)}
-          </Explained>
-          {route === 'shiftPath' && `, ${report.path.gears.length} gears`}
-        </p>
-      )}
+      <div className={styles.summaryLine}>
+        {summary && (
+          <p className={styles.stepSummary}>
+            largest <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b> at{' '}
+            {summary.largest.from}→{summary.largest.to}, mean{' '}
+            <Explained
+              explain={() =>
+                explainMeanStep(rows.length, summary.totalLogStep, reading, stepText(summary.mean, reading))
+              }
+            >
+              {stepText(summary.mean, reading)}
+            </Explained>
+            {route === 'shiftPath' && `, ${report.path.gears.length} gears`}
+          </p>
+        )}
+        <SaveTable
+          name={`${bench.bike.name} steps`}
+          table={() => ({
+            fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
+            rows: rows.map(({ step, from, to }) => [
+              from,
+              to,
+              step.cogJumpT,
+              step.speedStep,
+              step.cadenceDrop,
+              step.logStep,
+            ]),
+          })}
+        />
+      </div>
       <table className={styles.stepTable} data-testid="step-table">
         <thead>
           <tr>
