@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../tests/support/setups';
 import { gearReport } from '../core/gears';
-import { gearTableCsv } from './csv';
+import { gearTableCsv, tableCsv } from './csv';
 
 test('the gear table reads back in full precision, a line a gear, with CRLF', () => {
   const riding = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: undefined, closenessPercent: 5 };
@@ -14,4 +14,16 @@ test('the gear table reads back in full precision, a line a gear, with CRLF', ()
   expect(data).toHaveLength(24);
   expect(data.map((row) => Number(row.ratio))).toEqual(report.gears.map(({ ratio }) => ratio));
   expect(data[4]).toMatchObject({ chainring: '48', cog: '36', same_as: '32/24', cross_chained: 'yes', gain_ratio: '' });
+});
+
+test('any table: quotes where they are needed, and a minus that programs read', () => {
+  expect(
+    tableCsv(
+      ['name', 'value'],
+      [
+        ['big, "wide"', -2.5],
+        ['\u22122.6 %', 1],
+      ],
+    ),
+  ).toBe('name,value\r\n"big, ""wide""",-2.5\r\n-2.6 %,1\r\n');
 });

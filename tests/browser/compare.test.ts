@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { By, Key } from 'selenium-webdriver';
-import { difference, setupFigures, type Candidate } from '../../src/core/compare';
+import { difference, setupFigures } from '../../src/core/compare';
 import { fillBrief } from '../../src/core/brief';
-import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../support/setups';
+import { candidate } from '../support/compared';
+import { ONE_RING, TOURER } from '../support/setups';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -54,19 +55,9 @@ test('the figures shown are core’s', async () => {
     },
     90,
   );
-  const figures = [TOURER, ONE_RING].map((setup) => {
-    const candidate: Candidate = {
-      id: '',
-      setup,
-      rolloutMm: TOURER_ROLLOUT_MM,
-      crankLengthMm: 170,
-      rearDerailleur: {},
-      clicksPerPush: 3,
-      massG: undefined,
-      cost: undefined,
-    };
-    return setupFigures(candidate, brief, { closenessPercent: 5, crossedCogs: 2 });
-  });
+  const figures = [TOURER, ONE_RING].map((setup) =>
+    setupFigures(candidate(setup), brief, { closenessPercent: 5, crossedCogs: 2 }),
+  );
   const rows = new Map(difference(figures[1]!, figures[0]!, brief).map((one) => [one.id, one]));
   await app.shows(row('topSpeed'), `${rows.get('topSpeed')!.own!.toFixed(1)} km/h`);
   await app.shows(row('lowestSteady'), `${rows.get('lowestSteady')!.own!.toFixed(1)} km/h`);

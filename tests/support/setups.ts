@@ -2,7 +2,7 @@ import { NO_HUB_STAGE, type Setup } from '@/core/gears';
 
 const setup = (chainrings: number[], cogs: number[]): Setup => ({ chainrings, cogs, hubStages: NO_HUB_STAGE });
 
-/** The handbook's two worked examples: a wide 2x, and a 1x of nearly its range. */
+/** The two worked examples of the trade that the arithmetic is checked against: a wide 2x, and a 1x of nearly its range. */
 export const TOURER = setup([48, 32], [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36]);
 export const ONE_RING = setup([44], [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44]);
 /** A 622 rim with a 38 mm tyre. */

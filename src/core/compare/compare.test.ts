@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { candidate } from '../../../tests/support/compared';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { fillBrief, type Brief } from '../brief';
 import { articulationLoss } from '../fit';
-import type { Setup } from '../gears';
 import {
   cogChanges,
   difference,
@@ -16,17 +16,6 @@ import {
 } from './index';
 
 const RULES = { closenessPercent: 5, crossedCogs: 2 };
-const candidate = (setup: Setup, more: Partial<Candidate> = {}): Candidate => ({
-  id: setup.chainrings.join('/'),
-  setup,
-  rolloutMm: TOURER_ROLLOUT_MM,
-  crankLengthMm: 170,
-  rearDerailleur: {},
-  clicksPerPush: 3,
-  massG: undefined,
-  cost: undefined,
-  ...more,
-});
 const compare = (brief: Brief, more: Partial<Candidate> = {}, moreOfBase: Partial<Candidate> = {}) => {
   const filled = fillBrief(brief, 88);
   const base = setupFigures(candidate(TOURER, moreOfBase), filled, RULES);

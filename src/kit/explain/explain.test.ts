@@ -1,0 +1,177 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { fillBrief, needsOf } from '../../core/brief';
+import { checkCapacity, directPitches, fitReport } from '../../core/fit';
+import { bigChange, gearReport, shiftPath, type Setup } from '../../core/gears';
+import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from './brief';
+import type { Explanation } from './explanation';
+import { explainChain, explainCheck } from './fit';
+import {
+  explainDevelopment,
+  explainDistinct,
+  explainGainRatio,
+  explainGearInches,
+  explainMeanStep,
+  explainOverlap,
+  explainRange,
+  explainRatio,
+  explainRollout,
+  explainSpeed,
+  explainStep,
+  gearName,
+  type GearContext,
+} from './gears';
+import { bigChangeWords, clicksText, crossoverWords } from './shifting';
+
+const RIDING = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
+const CONTEXT: GearContext = {
+  riding: RIDING,
+  wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
+  speedUnit: 'kmh',
+};
+const report = gearReport(TOURER, RIDING);
+const gear = (key: string) => report.gears.find((one) => one.key === key)!;
+
+/** Everything that an explanation says. */
+const textOf = ({ title, formula, worked, source, note }: Explanation) =>
+  [title, formula, ...worked, source, note ?? ''].join('\n');
+
+describe('workings can be checked with pencil and paper', () => {
+  test.each<[string, Explanation, string]>([
+    ['ratio', explainRatio(gear('48/36')), '48 ÷ 36 = 4 ÷ 3 = 1.333'],
+    ['twin', explainRatio(gear('48/36')), 'the same as 32/24: 48 × 24 = 32 × 36'],
+    ['rollout', explainRollout(CONTEXT), 'π × (622 + 2 × 38) mm = 2192.8 mm'],
+    ['measured', explainRollout({ ...CONTEXT, wheel: { rolloutMm: 2171.5 } }), 'as typed: 2171.5 mm'],
+    ['own wheel', explainGearInches(gear('32/36'), 'ownWheel', CONTEXT), '32 ÷ 36 × 27.48 in = 24.4 in'],
+    ['nominal', explainGearInches(gear('32/36'), 'nominal27', CONTEXT), '32 ÷ 36 × 27.00 in = 24.0 in'],
+    ['development', explainDevelopment(gear('48/11'), CONTEXT), '48 ÷ 11 × 2.1928 m = 9.569 m'],
+    ['gain', explainGainRatio(gear('32/36'), CONTEXT), '32 ÷ 36 × 349.0 ÷ 170 = 1.825'],
+    ['speed', explainSpeed(gear('48/11'), CONTEXT), '9.569 m × 90 × 60 ÷ 1000 = 51.7 km/h'],
+    ['miles', explainSpeed(gear('48/11'), { ...CONTEXT, speedUnit: 'mph' }), '÷ 1.609344 = 32.1 mph'],
+    ['range', explainRange(report), '(48 ÷ 11) ÷ (32 ÷ 36) = 4.909 = 490.9 %'],
+    ['overlap', explainOverlap(report), 'ln(2.909 ÷ 1.333) ÷ ln(4.909) = 49.0 %'],
+    ['distinct', explainDistinct(report, CONTEXT), 'when shifting from easiest to hardest: 17'],
+    ['step', explainStep(report.steps[0]!, 'speedStep'), '(32 ÷ 32) ÷ (32 ÷ 36) − 1 = 12.5 %'],
+    ['drop', explainStep(report.steps[0]!, 'cadenceDrop'), '1 − (32 ÷ 36) ÷ (32 ÷ 32) = 11.1 %'],
+    ['log', explainStep(report.steps[0]!, 'logStep'), 'ln((32 ÷ 32) ÷ (32 ÷ 36)) = 0.118'],
+    ['mean', explainMeanStep(11, Math.log(36 / 11), 'speedStep', '11.4 %'), 'e^0.1078 − 1 = 11.4 %'],
+  ])('%s', (_, explanation, line) => {
+    expect(textOf(explanation)).toContain(line);
+  });
+
+  test('a two-speed hub’s stage takes part', () => {
+    const hub = gearReport({ ...ONE_RING, hubStages: [1, 0.7] }, RIDING);
+    expect(gearName(hub.gears[0]!)).toBe('44/44 ×0.7');
+    expect(textOf(explainRatio(hub.gears[0]!))).toContain('44 ÷ 44 × 0.7 = 0.700');
+  });
+
+  test('no working of any setup has a hole in it', () => {
+    fc.assert(
+      fc.property(setupArbitrary(2), (setup) => {
+        const random = gearReport(setup, RIDING);
+        const explanations = [
+          ...random.gears.flatMap((one) => [
+            explainRatio(one),
+            explainGearInches(one, 'ownWheel', CONTEXT),
+            explainDevelopment(one, CONTEXT),
+            explainGainRatio(one, CONTEXT),
+            explainSpeed(one, CONTEXT),
+          ]),
+          ...random.steps.map((step) => explainStep(step, 'speedStep')),
+          explainRange(random),
+          explainDistinct(random, CONTEXT),
+          explainOverlap(random),
+          ...checkCapacity(setup, { totalCapacityT: 30 }).map((check) => explainCheck(check, setup)),
+        ];
+        for (const explanation of explanations) {
+          expect(explanation.worked.length).toBeGreaterThan(0);
+          expect(textOf(explanation)).not.toMatch(/NaN|undefined|Infinity|null/);
+        }
+      }),
+      { ...SEEDED, numRuns: 60 },
+    );
+  });
+});
+
+describe('the brief', () => {
+  const said = { riderMassKg: 72, bikeMassKg: 15, loadMassKg: 18 };
+  const brief = fillBrief({ ...said, powerW: 180 }, 88);
+  const needs = needsOf(brief);
+
+  test('power by effort, or as typed', () => {
+    expect(textOf(explainPower(fillBrief(said, 88), false))).toContain('steady: 2 W/kg × 72 kg = 144 W');
+    expect(textOf(explainPower(brief, true))).toContain('as typed');
+  });
+
+  test('the climb in newtons, and the gears that it asks for', () => {
+    const climb = textOf(explainClimbSpeed(brief, needs));
+    expect(climb).toContain('all-up: 72 + 15 + 18 = 105 kg');
+    expect(climb).toContain('Martin et al.');
+    // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8 %.
+    expect(climb).toContain(': 88.3 N');
+    expect(textOf(explainEasiestNeed(brief, needs))).toContain('× 1000 ÷ (65 rpm × 60)');
+    expect(textOf(explainHardestNeed(brief, needs))).toContain('45 km/h × 1000 ÷ (98 rpm × 60) = 7.653 m');
+  });
+});
+
+describe('fit', () => {
+  const checks = (setup: Setup) =>
+    fitReport({
+      setup,
+      chainstayMm: 430,
+      suspensionGrowthMm: 0,
+      bbDropMm: 70,
+      chainLinks: 112,
+      rearDerailleur: { totalCapacityT: 39, cageLengthMm: 93 },
+    }).checks;
+
+  test('every check has a working', () => {
+    for (const check of checks(TOURER)) {
+      const text = textOf(explainCheck(check, TOURER));
+      expect(text).not.toMatch(/NaN|undefined/);
+      expect(text.length).toBeGreaterThan(40);
+    }
+    expect(textOf(explainCheck(checks(TOURER)[0]!, TOURER))).toContain('(48 − 32) + (36 − 11) = 41T');
+    expect(textOf(explainCheck(checks(ONE_RING)[0]!, ONE_RING))).toContain('(one ring: 0) + (44 − 10) = 34T');
+  });
+
+  test('every school of chain length has one, whether it can say or not', () => {
+    const direct = directPitches(48, 36, 430);
+    const text = (school: Parameters<typeof explainChain>[0], links: number | undefined) =>
+      textOf(explainChain(school, links, TOURER, 430, direct));
+    expect(text('bigBigPlusTwo', 112)).toContain('109.864 pitches of 12.7 mm');
+    expect(text('equation', 112)).toContain('2 × 16.929 + 48 ÷ 4 + 36 ÷ 4 + 1 = 55.858 in');
+    expect(text('smallSmall', undefined)).toContain('the length of the cage is missing');
+    expect(text('pulleysUpright', undefined)).toContain('this one has 36T');
+  });
+});
+
+describe('shifting in words', () => {
+  test('the change of ring, both ways', () => {
+    const [crossover] = shiftPath(TOURER).crossovers;
+    expect(crossoverWords(crossover!, TOURER)).toEqual({
+      easier: 'At the 19, drop to the 32 ring and go 4 clicks harder: −2.6 %',
+      harder: 'At the 13, change up to the 48 ring and go 4 clicks easier: +2.6 %',
+    });
+  });
+
+  test('a hub’s change is one of stage, not of ring', () => {
+    const setup = { ...ONE_RING, hubStages: [1, 0.7] };
+    const [crossover] = shiftPath(setup).crossovers;
+    const { easier, harder } = crossoverWords(crossover!, setup);
+    expect(easier).toContain('drop to the hub’s ×0.7');
+    expect(harder).toContain('change up to the hub’s ×1');
+    expect(easier).not.toContain('ring');
+  });
+
+  test('over a crest', () => {
+    expect(bigChangeWords(bigChange(TOURER, shiftPath(TOURER), 3))).toBe(
+      '11 clicks in 4 lever pushes, and one ring change',
+    );
+    expect(bigChangeWords({ rearClicks: 1, leverPushes: 1, frontShifts: 0 })).toBe(
+      '1 click in 1 lever push, and no ring change',
+    );
+    expect(clicksText(1)).toBe('1 click');
+  });
+});

@@ -1,0 +1,29 @@
+import { fileName } from './files';
+import { fixed, kmhFrom, percentText, short, signedTeeth, speedIn, speedText } from './format';
+
+test('a minus sign is a minus sign', () => {
+  expect([fixed(-2.55, 1), short(-172.5, 1), signedTeeth(-4), percentText(-0.026)]).toEqual([
+    '\u22122.5',
+    '\u2212172.5',
+    '\u22124T',
+    '\u22122.6 %',
+  ]);
+});
+
+test('as short as it can be, and no shorter', () => {
+  expect([short(170, 1), short(172.5, 1), short(0.1 + 0.2, 6)]).toEqual(['170', '172.5', '0.3']);
+  expect([signedTeeth(5), signedTeeth(0)]).toEqual(['+5T', '0T']);
+});
+
+test('speeds in the unit of the reader, there and back', () => {
+  expect(speedText('kmh', 51.67)).toBe('51.7 km/h');
+  expect(speedText('mph', 51.67)).toBe('32.1 mph');
+  expect(kmhFrom('mph', speedIn('mph', 37))).toBeCloseTo(37, 12);
+  expect(kmhFrom('kmh', 37)).toBe(37);
+});
+
+test('a file’s name is one that every file system takes', () => {
+  expect(fileName('Übel & Söhne: 48/32', 'csv')).toBe('u-bel-so-hne-48-32.csv');
+  expect(fileName('…', 'png')).toBe('rontel.png');
+  expect(fileName('x'.repeat(200), 'svg')).toHaveLength(64);
+});

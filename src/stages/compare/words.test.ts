@@ -1,0 +1,163 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { candidate, compared } from '../../../tests/support/compared';
+import { ONE_RING, TOURER } from '../../../tests/support/setups';
+import type { Brief } from '../../core/brief';
+import { needAnswers, type NeedAnswer, type RowId } from '../../core/compare';
+import { explainFigure } from '../../kit/explain/compare';
+import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
+import { botherOf, needFigure, needShare, needTitle } from './need-words';
+
+/** 180 W, 105 kg on 8 %, in a band of 82–94 rpm. */
+const BRIEF: Brief = { powerW: 180, lowRpm: 82, highRpm: 94, climbingRpm: 59 };
+const ONE = candidate(ONE_RING, { massG: 1610, cost: 310, rearDerailleur: { totalCapacityT: 33 } });
+const TWO = candidate(TOURER, { massG: 1985, cost: 0, rearDerailleur: { totalCapacityT: 41 } });
+const PAIR = compared(ONE, TWO, BRIEF);
+const words = (id: RowId, pair = PAIR) =>
+  differenceWords(
+    pair.rows.find((row) => row.id === id)!,
+    pair.brief,
+  );
+
+describe('differences in words', () => {
+  test.each<[RowId, string]>([
+    ['easiest', '12.5 % harder'],
+    ['hardest', '0.8 % harder, hard enough'],
+    ['range', 'narrower'],
+    ['topSpeed', '0.8 % faster, enough'],
+    ['lowestSteady', '12.5 % higher'],
+    ['largestStep.climbing', 'larger, above your 17.0 %'],
+    ['holes', '4 more'],
+    ['distinct', '6 fewer'],
+    ['frontShifts', '1 fewer'],
+    ['rearClicks', 'the same'],
+    ['capacity', 'less to spare'],
+    ['mass', '375 g lighter'],
+    ['cost', '310 more'],
+  ])('%s: %s', (id, expected) => {
+    expect(words(id)).toBe(expected);
+  });
+
+  test('what is not known is said to be so', () => {
+    const unknown = compared(candidate(ONE_RING), candidate(TOURER), BRIEF);
+    expect(words('mass', unknown)).toBe('not known');
+    expect(valueText('mass', undefined, unknown.own, unknown.brief, 'kmh')).toBe('not weighed');
+    expect(valueText('capacity', undefined, unknown.own, unknown.brief, 'kmh')).toBe('not known');
+  });
+
+  test('values stand in their own units, speeds in the rider’s', () => {
+    const text = (id: RowId, unit: 'kmh' | 'mph' = 'kmh') =>
+      valueText(id, PAIR.rows.find((row) => row.id === id)!.own, PAIR.own, PAIR.brief, unit);
+    expect(text('easiest')).toBe('1.000 · 2.19 m');
+    expect(text('topSpeed')).toBe('54.4 km/h');
+    expect(text('topSpeed', 'mph')).toBe('33.8 mph');
+    expect(text('capacity')).toBe('−1T: over the sheet');
+    expect(text('mass')).toBe('1610 g');
+    expect(text('frontDrag')).toBe('none');
+    expect(text('loss')).toMatch(/^0\.\d %, 1\.\d W \(0\.\d–1\.\d\)$/);
+  });
+
+  test('titles name the rpm and speeds that they hold for', () => {
+    expect(rowTitle('topSpeed', PAIR.brief)).toBe('Top speed at 94 rpm');
+    expect(rowTitle('holes', PAIR.brief)).toBe('Holes in 82–94 rpm');
+    expect(rowTitle('largestStep.between', PAIR.brief)).toBe('Largest step, in between');
+  });
+});
+
+describe('the verdict', () => {
+  test('names what gets worse as plainly as what is gained', () => {
+    expect(verdictSentence('B', PAIR.rows, PAIR.brief)).toBe(
+      'B drops the front shift and saves 375 g, but has an easiest gear 12.5 % harder, leaves 5 holes in your cadence instead of 1, is 1T over the derailleur’s sheet and takes larger steps (18.8 % climbing, 16.7 % in between, 18.2 % fast).',
+    );
+  });
+
+  test('the other way round it is turned round', () => {
+    const back = compared(TWO, ONE, BRIEF);
+    expect(verdictSentence('B', back.rows, back.brief)).toContain('has an easiest gear 11.1 % easier');
+    expect(verdictSentence('B', back.rows, back.brief)).toContain('but asks for 1 front shift and adds 375 g');
+    expect(verdictSentence('B', back.rows, back.brief)).toContain('comes within the derailleur’s sheet');
+  });
+
+  test('the same setup does the same', () => {
+    const same = compared(TWO, TWO, BRIEF);
+    expect(verdictSentence('B', same.rows, same.brief)).toBe('B does the same for this brief.');
+  });
+
+  test('no sentence, title, value or working has a hole in it, whatever the setups', () => {
+    fc.assert(
+      fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
+        const pair = compared(candidate(a), candidate(b), {});
+        const texts = pair.rows.flatMap((row) => {
+          const working = explainFigure(row.id, pair.own, pair.brief, 'kmh');
+          return [
+            rowTitle(row.id, pair.brief),
+            valueText(row.id, row.own, pair.own, pair.brief, 'kmh'),
+            differenceWords(row, pair.brief),
+            ...(working ? [working.title, working.formula, working.source, ...working.worked] : []),
+          ];
+        });
+        for (const text of [...texts, verdictSentence('B', pair.rows, pair.brief)]) {
+          expect(text).not.toBe('');
+          expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
+        }
+      }),
+      { ...SEEDED, numRuns: 60 },
+    );
+  });
+});
+
+describe('needs in words', () => {
+  const brief: Brief = {
+    ...BRIEF,
+    topSpeedKmh: 60,
+    bothers: ['tooHardUphill', 'droppedChain', 'noise', 'weight', 'holes', 'spinsOut'],
+  };
+  const pair = compared(ONE, TWO, brief);
+  const answers = new Map(needAnswers(pair.own, pair.brief, pair.base).map((answer) => [answer.id, answer]));
+  const of = (id: NeedAnswer['id']) => answers.get(id)!;
+
+  test.each<[NeedAnswer['id'], string, string, string]>([
+    ['climb', '59 rpm on 8 %, 105 kg, 180 W', '53.0 rpm', 'a 39T ring or a 49T cog'],
+    ['topSpeed', '60 km/h at 94 rpm', '54.4 km/h', 'a 49T ring'],
+    ['steps.climbing', 'steps of 17.0 % or less, climbing', '18.8 % at 44/38→32', 'a 35T cog between'],
+    ['holes', 'a gear for every speed at 82–94 rpm', '5 holes, widest 14.3–14.8', 'riding up to 97 rpm'],
+    ['frontShifting', 'no front shifting', 'none', ''],
+    ['weight', 'lighter than now', '1610 g, 375 g lighter', ''],
+    [
+      'capacity',
+      'within the rear derailleur’s capacity',
+      '34T needed, 33T published: 1T over the sheet',
+      'a largest cog of 43T',
+    ],
+  ])('%s', (id, title, figure, remedy) => {
+    expect(needTitle(of(id), pair.brief, 'kmh')).toBe(title);
+    expect(needFigure(of(id), 'kmh')).toEqual({ figure, remedy: expect.stringContaining(remedy) as string });
+  });
+
+  test('each bother is answered by a need', () => {
+    const bothered = [...answers.values()].flatMap((answer) => botherOf(answer, pair.brief) ?? []);
+    expect(new Set(bothered)).toEqual(new Set(brief.bothers));
+  });
+
+  test('the share of the riding that a need bears on adds up over climbing and the rest', () => {
+    expect(needShare(of('climb'), pair.brief)! + needShare(of('cruising'), pair.brief)!).toBe(100);
+    expect(needShare(of('capacity'), pair.brief)).toBeUndefined();
+  });
+
+  test('no need is without words, met or not, whatever the setup', () => {
+    fc.assert(
+      fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
+        const random = compared(candidate(a), candidate(b), { bothers: ['noise', 'weight', 'frontShifting'] });
+        for (const answer of needAnswers(random.own, random.brief, random.base)) {
+          const { figure, remedy } = needFigure(answer, 'mph');
+          for (const text of [needTitle(answer, random.brief, 'mph'), figure]) {
+            expect(text).not.toBe('');
+            expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
+          }
+          expect(remedy).not.toMatch(/NaN|undefined|Infinity|null/);
+        }
+      }),
+      { ...SEEDED, numRuns: 60 },
+    );
+  });
+});
