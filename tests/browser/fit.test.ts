@@ -108,6 +108,16 @@ test('the chain from above: angles, the straightest cog, and what moving the rin
   await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
 });
 
+test('the drawings are taken away as SVG, the angles as CSV', async () => {
+  await app.click('[aria-label="Save the picture: Estuary tourer Big-big"]');
+  await app.clickText('li', 'Save as SVG');
+  const drawing = await app.download('.svg');
+  expect(drawing).toMatch(/<path[^>]* d="M[^"]*A/);
+  expect(drawing).not.toContain('var(--');
+  await app.press('c');
+  expect(await app.download('.csv')).toContain('chainring,cog,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,');
+});
+
 test('nothing scrolls sideways', async () => {
   for (const width of [1280, 768, 390]) {
     await app.resize(width, 800);

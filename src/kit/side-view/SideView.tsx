@@ -4,7 +4,7 @@ import { fixed } from '../format';
 import { beltPath } from './path';
 import styles from './SideView.module.css';
 
-interface SideViewProps {
+export interface SideViewProps {
   readonly chainring: number;
   readonly cog: number;
   readonly links: number;

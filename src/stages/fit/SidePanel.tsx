@@ -1,9 +1,12 @@
 'use client';
 
-import { useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import dynamic from 'next/dynamic';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { SideView } from '../../kit/side-view/SideView';
+import type { CageRow } from '../../core/fit';
+import { SavePicture } from '../../kit/export/SavePicture';
+import { svgPicture } from '../../kit/export/svg';
+import { SideView, type SideViewProps } from '../../kit/side-view/SideView';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 
@@ -59,7 +62,7 @@ export function SidePanel({ fit }: { fit: Fit }) {
               <figcaption>
                 {name}, {end.chainring}/{end.cog}
               </figcaption>
-              <SideView {...common} chainring={end.chainring} cog={end.cog} pose={end.pose} />
+              <SavedView {...common} name={`${bench.bike.name} ${name}`} row={end} />
             </figure>
           ))}
           <div
@@ -73,7 +76,7 @@ export function SidePanel({ fit }: { fit: Fit }) {
             <p>
               Any gear, {row.chainring}/{row.cog}: step with the arrow keys
             </p>
-            <SideView {...common} chainring={row.chainring} cog={row.cog} pose={row.pose} />
+            <SavedView {...common} name={`${bench.bike.name} side view`} row={row} />
           </div>
         </div>
         <p className={styles.note}>
@@ -85,5 +88,22 @@ export function SidePanel({ fit }: { fit: Fit }) {
         <CageChart cage={cage} geometry={geometry} place={bench.place} name={bench.bike.name} />
       </section>
     </>
+  );
+}
+
+/** A side view with the means to take it away. */
+function SavedView({
+  name,
+  row,
+  ...view
+}: Pick<SideViewProps, 'links' | 'geometry' | 'largestRingMm' | 'largestCogMm'> & { name: string; row: CageRow }) {
+  const drawing = useRef<SVGSVGElement>(null);
+  return (
+    <div className={styles.saved}>
+      <SideView {...view} chainring={row.chainring} cog={row.cog} pose={row.pose} drawingRef={drawing} />
+      <span className={styles.save}>
+        <SavePicture name={name} picture={() => svgPicture(drawing.current)} />
+      </span>
+    </div>
   );
 }

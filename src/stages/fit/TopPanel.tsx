@@ -1,6 +1,7 @@
 'use client';
 
 import { Slider } from 'antd';
+import { useRef } from 'react';
 import {
   CHAINLINE_DEFAULTS,
   CHAINLINE_MM,
@@ -11,6 +12,9 @@ import {
 } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
+import { SavePicture } from '../../kit/export/SavePicture';
+import { SaveTable } from '../../kit/export/SaveTable';
+import { svgPicture } from '../../kit/export/svg';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
 import { fixed, short } from '../../kit/format';
@@ -26,6 +30,7 @@ const SHIFT_MM = 3;
 export function TopPanel({ fit }: { fit: Fit }) {
   const { bench } = useReadyBench();
   const { setup } = bench;
+  const drawing = useRef<SVGSVGElement>(null);
   const chainline = useChainline(fit.chainstayMm);
   const { rows, geometry, shiftMm, tryShift, steepDeg, setSteepDeg } = chainline;
   const risky = rows.filter(({ mayDrop }) => mayDrop);
@@ -39,8 +44,19 @@ export function TopPanel({ fit }: { fit: Fit }) {
   ] as const;
   return (
     <section className={styles.panel} aria-label="Top view">
-      <h2>Top view: the chain’s angle in every gear</h2>
-      <TopView rows={rows} geometry={geometry} />
+      <div className={styles.panelHead}>
+        <h2>Top view: the chain’s angle in every gear</h2>
+        <SavePicture name={`${bench.bike.name} top view`} picture={() => svgPicture(drawing.current)} />
+        <SaveTable
+          name={`${bench.bike.name} chain angles`}
+          table={() => ({
+            fields: ['chainring', 'cog', 'ring_offset_mm', 'cog_offset_mm', 'angle_deg'],
+            rows: rows.map((row) => [row.chainring, row.cog, row.ringOffsetMm, row.cogOffsetMm, row.angleDeg]),
+          })}
+          byKey
+        />
+      </div>
+      <TopView rows={rows} geometry={geometry} drawingRef={drawing} />
       <div className={styles.scroll}>
         <table className={styles.angles} data-testid="angles">
           <thead>

@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import type { ChainlineGeometry } from '../../core/fit';
 import type { ChainlineRow } from './useChainline';
 import styles from './Fit.module.css';
@@ -7,7 +8,15 @@ const SIDEWAYS = 4;
 const MARGIN_MM = 26;
 
 /** The drive from above: cogs on the left, rings on the right, at their true offsets; a line a gear. */
-export function TopView({ rows, geometry }: { rows: readonly ChainlineRow[]; geometry: ChainlineGeometry }) {
+export function TopView({
+  rows,
+  geometry,
+  drawingRef,
+}: {
+  rows: readonly ChainlineRow[];
+  geometry: ChainlineGeometry;
+  drawingRef: Ref<SVGSVGElement>;
+}) {
   const { chainstayMm } = geometry;
   const offsets = rows.flatMap(({ ringOffsetMm, cogOffsetMm }) => [ringOffsetMm, cogOffsetMm]);
   const outermost = Math.max(...offsets);
@@ -17,6 +26,7 @@ export function TopView({ rows, geometry }: { rows: readonly ChainlineRow[]; geo
   const rings = [...new Map(rows.map((row) => [row.chainring, row.ringOffsetMm]))];
   return (
     <svg
+      ref={drawingRef}
       className={styles.topView}
       viewBox={`${-MARGIN_MM - 14} ${-14} ${chainstayMm + 2 * MARGIN_MM + 40} ${height + 28}`}
       role="img"
