@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { By, Key } from 'selenium-webdriver';
 import { difference, setupFigures } from '../../src/core/compare';
 import { fillBrief } from '../../src/core/brief';
+import { demoDataset } from '../../src/store/demo';
 import { candidate } from '../support/compared';
 import { ONE_RING, TOURER } from '../support/setups';
 import { AppInBrowser } from './harness';
@@ -39,22 +40,8 @@ test('an empty app, by the keyboard alone: from one line to the comparison of a 
 });
 
 test('the figures shown are core’s', async () => {
-  const brief = fillBrief(
-    {
-      use: 'touring',
-      riderMassKg: 72,
-      bikeMassKg: 15,
-      loadMassKg: 18,
-      powerW: 180,
-      lowRpm: 82,
-      highRpm: 96,
-      climbingRpm: 58,
-      steepestGradePercent: 8,
-      topSpeedKmh: 46,
-      cruisingSpeedKmh: 22,
-    },
-    90,
-  );
+  const { brief: said, cadenceRpm } = demoDataset().bikes[0]!;
+  const brief = fillBrief(said, cadenceRpm);
   const figures = [TOURER, ONE_RING].map((setup) =>
     setupFigures(candidate(setup), brief, { closenessPercent: 5, crossedCogs: 2 }),
   );

@@ -1,6 +1,7 @@
 import { articulationLoss, checkCapacity, type Check, type LossEstimate, type RearDerailleur } from '../fit';
 import {
   bigChange,
+  cadenceRpm,
   coverage,
   gearFor,
   gearReport,
@@ -70,7 +71,7 @@ export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: Co
     zones: stepsByZone(report.path.steps, rolloutMm, brief.preferredRpm, zonesOf(brief)),
     spinOutKmh: speedKmh(hardest.developmentM, brief.spinOutRpm),
     bigChange: bigChange(setup, report.path, clicksPerPush),
-    climbRpm: (needs.easiestMaxM / report.gears[0]!.developmentM) * brief.climbingRpm,
+    climbRpm: cadenceRpm(report.gears[0]!.developmentM, needs.climbSpeedKmh),
     cruising,
     loss: articulationLoss(cruising.gear.chainring, cruising.gear.cog),
     frontDragW: setup.chainrings.length > 1 ? frontDragW(brief) : 0,

@@ -20,6 +20,7 @@ import {
   shiftPath,
   speedKmh,
   stepBetween,
+  stepOfSize,
   stepsAlong,
   type Gear,
 } from './index';
@@ -106,6 +107,13 @@ describe('steps', () => {
   test('the same two teeth are 20 % at one end and 7 % at the other', () => {
     expect(stepBetween(gear(44, 12), gear(44, 10)).speedStep).toBeCloseTo(0.2, 12);
     expect(stepBetween(gear(44, 30), gear(44, 28)).speedStep).toBeCloseTo(0.0714, 4);
+  });
+
+  test('a step is known by its speed step alone', () => {
+    const { speedStep, cadenceDrop, logStep } = stepBetween(gear(44, 38), gear(44, 32));
+    const again = stepOfSize(speedStep);
+    expect(again.cadenceDrop).toBeCloseTo(cadenceDrop, 12);
+    expect(again.logStep).toBeCloseTo(logStep, 12);
   });
 
   test('the mean step, taken as often, spans the range; the largest is found', () => {

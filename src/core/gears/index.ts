@@ -15,7 +15,7 @@ export {
   wheelRadiusMm,
 } from './size';
 export type { GearInchSchool } from './size';
-export { largestStep, meanStep, stepBetween, stepsAlong } from './steps';
+export { largestStep, meanStep, stepBetween, stepOfSize, stepsAlong } from './steps';
 export type { Step, StepReading, StepSize } from './steps';
 export { exactTwins } from './twins';
 export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';

@@ -45,11 +45,16 @@ export function stepsAlong(gears: readonly Gear[]): Step[] {
 /** One step in its three readings. */
 export type StepSize = Pick<Step, StepReading>;
 
+/** The three readings of a step whose speed step is known. @param speedStep a share, above −1 */
+export function stepOfSize(speedStep: number): StepSize {
+  return { speedStep, cadenceDrop: speedStep / (1 + speedStep), logStep: Math.log1p(speedStep) };
+}
+
 /** The even step that, taken as often, spans the same range (geometric mean). @param steps at least one */
 export function meanStep(steps: readonly StepSize[]): StepSize {
   if (steps.length === 0) throw new RangeError('a mean step needs at least one step');
   const logStep = steps.reduce((sum, step) => sum + step.logStep, 0) / steps.length;
-  return { logStep, speedStep: Math.expm1(logStep), cadenceDrop: -Math.expm1(-logStep) };
+  return stepOfSize(Math.expm1(logStep));
 }
 
 /** The step that is largest, the first of equals; the readings agree on which. @param steps at least one */

@@ -2,12 +2,13 @@
 
 import { Input, Modal, Select } from 'antd';
 import { HUB_STAGE_RATIO, NO_HUB_STAGE } from '../../core/gears';
-import { CLICKS_PER_PUSH, NAME_LENGTH_MAX, SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
+import { NAME_LENGTH_MAX, SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
 import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { useDraft, type Parsed } from '../fields/useDraft';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
+import { LeverField } from './LeverField';
 import { SetupNumber } from './SetupNumber';
 import { LETTERS } from './setup-sign';
 import styles from './Bench.module.css';
@@ -46,7 +47,7 @@ function readOptionalName(text: string): Parsed<string | undefined> {
 
 function DetailFields({ record }: { record: SetupRecord }) {
   const { bench, edits } = useReadyBench();
-  const { id, name, wheelsetId, hubStages, clicksPerPush } = record;
+  const { id, name, wheelsetId, hubStages } = record;
   const edit = (field: string, change: (before: SetupRecord) => SetupRecord) => edits.editSetup(field, change, id);
   const draft = useDraft(id, name ?? '', readOptionalName, (next) =>
     edit('name', (before) => withOptional(before, 'name', next)),
@@ -81,18 +82,7 @@ function DetailFields({ record }: { record: SetupRecord }) {
             edit('hub', (before) => ({ ...before, hubStages: stage === undefined ? NO_HUB_STAGE : [1, stage] }))
           }
         />
-        <NumberField
-          id="clicks"
-          label="Cogs for one push of the lever"
-          term="clicks a push"
-          owner={id}
-          unit="cogs"
-          bounds={CLICKS_PER_PUSH}
-          whole
-          width={150}
-          value={clicksPerPush}
-          onCommit={(value) => value !== undefined && edit('lever', (before) => ({ ...before, clicksPerPush: value }))}
-        />
+        <LeverField id="clicks" record={record} />
       </div>
       <div className={styles.detailRow}>
         <SetupNumber

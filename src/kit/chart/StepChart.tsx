@@ -3,7 +3,16 @@
 import type { ChartOptions } from 'chart.js';
 import { stepTolerance } from '../../core/compare';
 import { zonesOf, type FilledBrief } from '../../core/brief';
-import { speedOfStepKmh, ZONES, type Step, type StepReading } from '../../core/gears';
+import {
+  speedOfStepKmh,
+  stepOfSize,
+  ZONES,
+  type Step,
+  type StepReading,
+  type StepSize,
+  type Zone,
+} from '../../core/gears';
+import { percent } from '../../core/units';
 import { LETTERS } from '../bench/setup-sign';
 import { gearName, READING_TEXT, stepText } from '../explain/gears';
 import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
@@ -33,10 +42,11 @@ interface StepChartProps {
 export function StepChart({ title, name, series, brief, reading, speedUnit, height }: StepChartProps) {
   const palette = usePalette();
   const inUnit = (kmh: number) => speedIn(speedUnit, kmh);
+  const heightOf = (size: StepSize) => (reading === 'logStep' ? size.logStep : percent(size[reading]));
   const points = series.map(({ steps, rolloutMm }) =>
     steps.map((step) => ({
       x: inUnit(speedOfStepKmh(step, rolloutMm, brief.preferredRpm)),
-      y: reading === 'logStep' ? step.logStep : 100 * step[reading],
+      y: heightOf(step),
       text: `${gearName(step.from)} → ${gearName(step.to)}: ${stepText(step, reading)}`,
     })),
   );
@@ -46,11 +56,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
   const limits = zonesOf(brief);
   const edges = [min, inUnit(limits.climbingBelowKmh), inUnit(limits.fastAboveKmh), max];
   // Tolerances are speed steps; the other readings of the same step are smaller.
-  const tolerance = {
-    speedStep: (s: number) => 100 * s,
-    cadenceDrop: (s: number) => (100 * s) / (1 + s),
-    logStep: Math.log1p,
-  };
+  const toleranceOf = (zone: Zone) => heightOf(stepOfSize(stepTolerance(brief, zone)));
   const options: ChartOptions<'line'> = {
     animation: false,
     maintainAspectRatio: false,
@@ -75,8 +81,8 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
               drawTime: 'beforeDatasetsDraw' as const,
               xMin: Math.max(min, edges[i]!),
               xMax: Math.min(max, edges[i + 1]!),
-              yMin: tolerance[reading](stepTolerance(brief, zone)),
-              yMax: tolerance[reading](stepTolerance(brief, zone)),
+              yMin: toleranceOf(zone),
+              yMax: toleranceOf(zone),
               borderColor: palette.stop,
               borderWidth: 1.5,
               borderDash: [6, 3],

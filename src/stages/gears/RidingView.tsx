@@ -1,12 +1,11 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { speedKmh } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { gearName } from '../../kit/explain/gears';
 import { AtSpeedPanel } from './AtSpeedPanel';
 import { ClimbPanel } from './ClimbPanel';
 import { CoveragePanel } from './CoveragePanel';
+import { cadenceLines } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
 
@@ -20,14 +19,7 @@ export function RidingView({ gears }: { gears: Gears }) {
   const { bench, preferences } = useReadyBench();
   const { report, inUse } = gears;
   const { brief, contradictions } = inUse;
-  const lines = report.gears.map((gear) => ({
-    label: gearName(gear),
-    fromKmh: speedKmh(gear.developmentM, brief.climbingRpm),
-    toKmh: speedKmh(gear.developmentM, brief.spinOutRpm),
-    fromRpm: brief.climbingRpm,
-    toRpm: brief.spinOutRpm,
-    light: gear.crossChained,
-  }));
+  const lines = cadenceLines(report, brief);
   return (
     <div className={styles.riding}>
       <div className={styles.column}>

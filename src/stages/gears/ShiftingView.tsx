@@ -5,13 +5,13 @@ import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { CROSSED_COGS } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LeverField } from '../../kit/bench/LeverField';
 import { gearName } from '../../kit/explain/gears';
 import { bigChangeWords, crossoverWords } from '../../kit/explain/shifting';
 import { NumberField } from '../../kit/fields/NumberField';
 import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
-import { CLICKS_PER_PUSH } from '../../records';
 import { GearCard } from './GearCard';
 import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
@@ -95,21 +95,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
               }
             />
           )}
-          <NumberField
-            id="lever"
-            label="Cogs for one push of the lever"
-            term="clicks a push"
-            owner={setup.id}
-            disabled={fromLink}
-            unit="cogs"
-            bounds={CLICKS_PER_PUSH}
-            whole
-            width={150}
-            value={setup.clicksPerPush}
-            onCommit={(value) =>
-              value !== undefined && edits.editSetup('lever', (record) => ({ ...record, clicksPerPush: value }))
-            }
-          />
+          <LeverField id="lever" record={setup} />
         </div>
       </section>
       <section className={styles.panel} aria-label="Step profile">

@@ -1,5 +1,7 @@
 import { bandOf, type FilledBrief } from '../../core/brief';
 import { atSpeed, cadenceRpm, gearFor, speedKmh, type GearReport, type SizedGear } from '../../core/gears';
+import type { CadenceLine } from '../../kit/chart/CadenceChart';
+import { gearName } from '../../kit/explain/gears';
 
 /** A gear at a chosen speed, and what a shift there does. */
 export interface SpeedRow {
@@ -35,4 +37,16 @@ export function speedRows(report: GearReport, brief: FilledBrief, atKmh: number,
       speedAtCadenceKmh: speedKmh(gear.developmentM, atRpm),
     };
   });
+}
+
+/** Each gear from the lowest cadence that is accepted to the one at which the rider spins out. */
+export function cadenceLines({ gears }: GearReport, { climbingRpm, spinOutRpm }: FilledBrief): CadenceLine[] {
+  return gears.map((gear) => ({
+    label: gearName(gear),
+    fromKmh: speedKmh(gear.developmentM, climbingRpm),
+    toKmh: speedKmh(gear.developmentM, spinOutRpm),
+    fromRpm: climbingRpm,
+    toRpm: spinOutRpm,
+    light: gear.crossChained,
+  }));
 }
