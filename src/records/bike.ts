@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
   CADENCE_RPM,
+  CHAINRING_TEETH,
   CLOSENESS_PERCENT,
   CRANK_LENGTH_MM,
   CROSSED_COGS,
@@ -9,7 +10,14 @@ import {
   DEFAULT_CROSSED_COGS,
 } from '../core/gears';
 import type { Brief } from '../core/brief';
-import { DRIVE_BOUNDS, SUSPENSION_GROWTH_MM } from '../core/fit';
+import {
+  ANGLE_LOSS_PERCENT_PER_DEG,
+  DRIVE_BOUNDS,
+  LIMITS_SCHOOLS,
+  STEEP_ANGLE_DEG,
+  SUSPENSION_GROWTH_MM,
+  type LimitsSchool,
+} from '../core/fit';
 import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
 import type { Migration } from './migration';
@@ -32,6 +40,17 @@ export interface BikeRecord {
   readonly bbDropMm?: number | undefined;
   /** How much longer the chainstay becomes as a rear suspension moves, mm. */
   readonly suspensionGrowthMm?: number | undefined;
+  /** Largest ring that the frame has room for, with one ring and as the big one of two, teeth. */
+  readonly oneRingMaxT?: number | undefined;
+  readonly twoRingsMaxT?: number | undefined;
+  /** Past this a chain is called steep, degrees. */
+  readonly steepAngleDeg?: number | undefined;
+  /** How published limits are taken; by the sheet where it is absent. */
+  readonly limitsSchool?: LimitsSchool | undefined;
+  /** Whether chain losses are counted or ignored; counted where it is absent. */
+  readonly lossSchool?: LossSchool | undefined;
+  /** Loss ascribed to the chain's sideways angle, percent of the power a degree; none where it is absent. */
+  readonly angleLossPercentPerDeg?: number | undefined;
   /** The cadence the rider likes best. */
   readonly cadenceRpm: number;
   /** Gears closer than this count as one, percent. */
@@ -40,6 +59,15 @@ export interface BikeRecord {
   readonly crossedCogs: number;
   readonly brief: Brief;
 }
+
+/** Losses count on the road and against the clock; on dirt the dirt costs more. */
+export const LOSS_SCHOOLS = ['count', 'ignore'] as const;
+export type LossSchool = (typeof LOSS_SCHOOLS)[number];
+
+const ringRoom = (what: string) =>
+  boundedSchema(CHAINRING_TEETH, what, 'T')
+    .refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` })
+    .optional();
 
 export const bikeSchema: z.ZodType<BikeRecord> = z
   .strictObject({
@@ -51,6 +79,12 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, 'chainstay', 'mm').optional(),
     bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, 'bottom bracket drop', 'mm').optional(),
     suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').optional(),
+    oneRingMaxT: ringRoom('largest single ring'),
+    twoRingsMaxT: ringRoom('largest big ring'),
+    steepAngleDeg: boundedSchema(STEEP_ANGLE_DEG, 'steep angle', '°').optional(),
+    limitsSchool: z.enum(LIMITS_SCHOOLS).optional(),
+    lossSchool: z.enum(LOSS_SCHOOLS).optional(),
+    angleLossPercentPerDeg: boundedSchema(ANGLE_LOSS_PERCENT_PER_DEG, 'loss by angle', '% a degree').optional(),
     cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
     closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
     crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {

@@ -14,8 +14,23 @@ import {
   type Bounds,
   type Setup,
 } from '../core/gears';
-import { REAR_DERAILLEUR_DATA, checkRearDerailleur, type RearDerailleur } from '../core/fit';
+import {
+  DRIVE_PART_DATA,
+  FREEHUB_DATA,
+  REAR_DERAILLEUR_DATA,
+  RETENTIONS,
+  SHIFTINGS,
+  checkDriveParts,
+  checkFreehubData,
+  checkRearDerailleur,
+  type DatumRule,
+  type DrivePartNumbers,
+  type DriveParts,
+  type Freehub,
+  type RearDerailleur,
+} from '../core/fit';
 import { addProblems } from './problems';
+import { nameSchema } from './text';
 
 /**
  * A number whose bounds JSON Schema tells, but whose refusal core words. Zod's own message would
@@ -60,10 +75,12 @@ export const wheelSchema = z
   })
   .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
 
-const datum = (field: keyof RearDerailleur) => {
-  const { bounds, term, unit, whole } = REAR_DERAILLEUR_DATA[field];
+const datumOf = ({ bounds, term, unit, whole }: DatumRule) => {
   return told(bounds, `${term}, ${unit === 'T' ? 'teeth' : unit}`, whole ? 'integer' : 'number').optional();
 };
+
+const datum = (field: keyof RearDerailleur) => datumOf(REAR_DERAILLEUR_DATA[field]);
+const partDatum = (field: keyof DrivePartNumbers) => datumOf(DRIVE_PART_DATA[field]);
 
 export const rearDerailleurSchema = z
   .strictObject({
@@ -72,6 +89,8 @@ export const rearDerailleurSchema = z
     largestCogMinT: datum('largestCogMinT'),
     smallestCogMinT: datum('smallestCogMinT'),
     ringDifferenceMaxT: datum('ringDifferenceMaxT'),
+    pullRatio: datum('pullRatio'),
+    speeds: datum('speeds'),
     cageLengthMm: datum('cageLengthMm'),
     pulleyTeeth: datum('pulleyTeeth'),
     pitchLineGapMm: datum('pitchLineGapMm'),
@@ -80,6 +99,44 @@ export const rearDerailleurSchema = z
     foldBackLimitDeg: datum('foldBackLimitDeg'),
   })
   .superRefine((derailleur, context) => addProblems(context, checkRearDerailleur(derailleur)));
+
+/** What is known of the other parts: shifter, cassette, chain, crank and hub. */
+export const drivePartsSchema: z.ZodType<DriveParts> = z
+  .strictObject({
+    frontBigRingMinT: partDatum('frontBigRingMinT'),
+    frontBigRingMaxT: partDatum('frontBigRingMaxT'),
+    cablePullMm: partDatum('cablePullMm'),
+    shifterSpeeds: partDatum('shifterSpeeds'),
+    indexingToleranceMm: partDatum('indexingToleranceMm'),
+    cassetteLengthMm: partDatum('cassetteLengthMm'),
+    spacerMm: partDatum('spacerMm'),
+    chainSpeeds: partDatum('chainSpeeds'),
+    boltCircleMm: partDatum('boltCircleMm'),
+    smallestRingT: partDatum('smallestRingT'),
+    hangerExtenderMm: partDatum('hangerExtenderMm'),
+    hubRatioMin: partDatum('hubRatioMin'),
+    shifting: z.enum(SHIFTINGS).optional(),
+    shifterFamily: nameSchema.optional(),
+    derailleurFamily: nameSchema.optional(),
+    cassetteSpline: nameSchema.optional(),
+    retention: z
+      .array(z.enum(RETENTIONS))
+      .refine((list) => new Set(list).size === list.length, { error: 'the same thing is there twice' })
+      .optional()
+      .meta({ description: 'what keeps the chain on a single ring; empty where nothing does' }),
+  })
+  .superRefine((parts, context) => addProblems(context, checkDriveParts(parts)));
+
+const freehubDatum = (field: keyof typeof FREEHUB_DATA) => datumOf(FREEHUB_DATA[field]);
+
+/** What is known of the freehub body of a wheel. */
+export const freehubSchema: z.ZodType<Freehub> = z
+  .strictObject({
+    spline: nameSchema.optional(),
+    bodyLengthMm: freehubDatum('bodyLengthMm'),
+    smallestCogT: freehubDatum('smallestCogT'),
+  })
+  .superRefine((freehub, context) => addProblems(context, checkFreehubData(freehub)));
 
 /** A number in bounds, refused with its value, the bounds and the unit. */
 export const boundedSchema = (bounds: Bounds, what: string, unit: string) =>

@@ -1,7 +1,15 @@
 import { z } from 'zod';
-import type { Bounds, Setup } from '../core/gears';
-import { CHAINLINE_MM, CHAIN_LINKS, COG_PITCH_MM, RING_SPACING_MM, type RearDerailleur } from '../core/fit';
-import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
+import { COG_COUNT, type Bounds, type Setup } from '../core/gears';
+import {
+  CHAINLINE_MM,
+  CHAIN_LINKS,
+  COG_PITCH_MM,
+  RING_SPACING_MM,
+  type DriveParts,
+  type GearPlace,
+  type RearDerailleur,
+} from '../core/fit';
+import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
 import { idSchema, nameSchema } from './text';
 import { WHEEL_DEFAULTS } from './wheelset';
@@ -16,6 +24,10 @@ export interface SetupRecord extends Setup {
   /** The wheelset of the bike that it runs on. */
   readonly wheelsetId: string;
   readonly rearDerailleur: RearDerailleur;
+  /** What is known of shifter, cassette, chain, crank and hub. */
+  readonly parts?: DriveParts | undefined;
+  /** Places of the gears that its rider never uses. */
+  readonly avoidedGears?: readonly GearPlace[] | undefined;
   /** Links of its chain as it is on the bike, or as it is to be. */
   readonly chainLinks?: number | undefined;
   /** Middle of ring or rings, and of the cassette, from the frame's mid-plane, mm; ring to ring and cog to cog, mm. */
@@ -48,6 +60,19 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     cogs: teethSchema.shape.cogs,
     hubStages: z.array(z.number()),
     rearDerailleur: rearDerailleurSchema,
+    parts: drivePartsSchema.optional(),
+    avoidedGears: z
+      .array(
+        z.strictObject({
+          ring: z.int().min(0).max(1),
+          cog: z
+            .int()
+            .min(0)
+            .max(COG_COUNT.max - 1),
+        }),
+      )
+      .max(2 * COG_COUNT.max)
+      .optional(),
     chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
       .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
       .optional(),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ROLLOUT_MM, checkWheel, type Wheel } from '../core/gears';
-import { boundedSchema } from './drivetrain';
+import type { Freehub } from '../core/fit';
+import { boundedSchema, freehubSchema } from './drivetrain';
 import { addProblems } from './problems';
 import { idSchema, nameSchema } from './text';
 
@@ -14,6 +15,7 @@ export interface WheelsetRecord {
   readonly tyreWidthMm: number;
   /** Measured path of one wheel turn, mm; wins over the sizes. */
   readonly measuredRolloutMm?: number | undefined;
+  readonly freehub?: Freehub | undefined;
 }
 
 export const wheelsetSchema: z.ZodType<WheelsetRecord> = z
@@ -23,6 +25,7 @@ export const wheelsetSchema: z.ZodType<WheelsetRecord> = z
     rimDiameterMm: z.number(),
     tyreWidthMm: z.number(),
     measuredRolloutMm: boundedSchema(ROLLOUT_MM, 'measured rollout', 'mm').optional(),
+    freehub: freehubSchema.optional(),
   })
   .superRefine(({ rimDiameterMm, tyreWidthMm }, context) => {
     addProblems(context, checkWheel({ rimDiameterMm, tyreWidthMm }));

@@ -80,7 +80,7 @@ export function needAnswers(figures: SetupFigures, brief: FilledBrief, fitted: S
     met: capacity.verdict === 'inside' || capacity.verdict === 'at',
     known: capacity.verdict !== 'notKnown',
     message: capacity.message,
-    fixes: capacity.fixes,
+    fixes: capacity.fixes.map(({ text }) => text),
   });
   return answers;
 }

@@ -1,9 +1,9 @@
-import { AIR_DENSITY_KG_M3, type FilledBrief } from '../brief';
+import { AIR_DENSITY_KG_M3 } from '../brief';
 import { msOf } from '../ride';
 
 const CM2_PER_M2 = 10_000;
 
-/** Watts that a front derailleur and a second ring cost in the air at the usual speed: ½·ρ·CdA·v³. */
-export function frontDragW({ frontDragCm2, cruisingSpeedKmh }: FilledBrief): number {
-  return 0.5 * AIR_DENSITY_KG_M3 * (frontDragCm2 / CM2_PER_M2) * msOf(cruisingSpeedKmh) ** 3;
+/** Watts that a drag area, such as that of a front derailleur and a second ring, costs in the air: ½·ρ·CdA·v³. */
+export function frontDragW(frontDragCm2: number, speedKmh: number): number {
+  return 0.5 * AIR_DENSITY_KG_M3 * (frontDragCm2 / CM2_PER_M2) * msOf(speedKmh) ** 3;
 }

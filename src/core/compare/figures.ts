@@ -74,7 +74,7 @@ export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: Co
     climbRpm: cadenceRpm(report.gears[0]!.developmentM, needs.climbSpeedKmh),
     cruising,
     loss: articulationLoss(cruising.gear.chainring, cruising.gear.cog),
-    frontDragW: setup.chainrings.length > 1 ? frontDragW(brief) : 0,
-    capacity: checkCapacity(setup, rearDerailleur).find(({ id }) => id === 'totalCapacity')!,
+    frontDragW: setup.chainrings.length > 1 ? frontDragW(brief.frontDragCm2, brief.cruisingSpeedKmh) : 0,
+    capacity: checkCapacity({ setup, rearDerailleur }).find(({ id }) => id === 'totalCapacity')!,
   };
 }

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
-import { checkCapacity, checkRearDerailleur, requiredCapacityT } from './index';
+import { allowedGears, checkCapacity, checkRearDerailleur, requiredCapacityT, type Check } from './index';
+
+const textsOf = ({ fixes }: Check) => fixes.map(({ text }) => text);
 
 test('required capacity', () => {
   expect(requiredCapacityT(TOURER)).toBe(41);
@@ -10,14 +12,18 @@ test('required capacity', () => {
 
 test('each verdict, in a sentence with the margin', () => {
   const sheet = { totalCapacityT: 39, largestCogMaxT: 36, largestCogMinT: 30 };
-  const [capacity, largest, least, smallest] = checkCapacity(TOURER, sheet);
+  const [capacity, largest, least, smallest] = checkCapacity({ setup: TOURER, rearDerailleur: sheet });
   expect(capacity).toMatchObject({
     id: 'totalCapacity',
     verdict: 'outside',
     margin: -2,
     message: '41T needed, 39T published: 2T over the sheet.',
-    fixes: ['a 34T small ring', 'a largest cog of 34T', 'a rear derailleur of 41T or more'],
   });
+  expect(textsOf(capacity!)).toEqual([
+    'a 34T small ring',
+    'a largest cog of 34T (11-34)',
+    'a rear derailleur of 41T or more',
+  ]);
   expect(largest).toMatchObject({
     verdict: 'at',
     margin: 0,
@@ -38,17 +44,21 @@ test('each verdict, in a sentence with the margin', () => {
 });
 
 test('a cog below a minimum is under the sheet', () => {
-  const [, , least, smallest] = checkCapacity(TOURER, { largestCogMinT: 40, smallestCogMinT: 12 });
+  const [, , least, smallest] = checkCapacity({
+    setup: TOURER,
+    rearDerailleur: { largestCogMinT: 40, smallestCogMinT: 12 },
+  });
   expect(least?.message).toBe('Largest cog 36T, at least 40T published: 4T under the sheet.');
-  expect(smallest).toMatchObject({ verdict: 'outside', margin: -1, fixes: ['a cassette from 12T'] });
+  expect(smallest).toMatchObject({ verdict: 'outside', margin: -1 });
+  expect(textsOf(smallest!)).toEqual(['a cassette from 12T']);
 });
 
 test('the fixes named for capacity do bring it to the limit', () => {
-  const check = (limit: number) => checkCapacity(TOURER, { totalCapacityT: limit })[0]!;
-  expect(check(30).fixes[0]).toBe('a 43T small ring');
+  const check = (limit: number) => checkCapacity({ setup: TOURER, rearDerailleur: { totalCapacityT: limit } })[0]!;
+  expect(check(30).fixes[0]).toEqual({ text: 'a 43T small ring', change: { chainrings: [48, 43] } });
   expect(requiredCapacityT({ ...TOURER, chainrings: [48, 43] })).toBe(30);
   // 25T of cassette alone fill a 25T cage: no small ring helps.
-  expect(check(25).fixes).toEqual(['a largest cog of 20T', 'a rear derailleur of 41T or more']);
+  expect(textsOf(check(25))).toEqual(['a largest cog of 20T', 'a rear derailleur of 41T or more']);
 });
 
 test('the margin falls by one for each tooth of range', () => {
@@ -56,11 +66,92 @@ test('the margin falls by one for each tooth of range', () => {
     fc.property(setupArbitrary(2), fc.integer({ min: 20, max: 60 }), (setup, totalCapacityT) => {
       const largest = setup.cogs.at(-1)!;
       const wider = { ...setup, cogs: [...setup.cogs.slice(0, -1), largest + 1] };
-      const margin = (s: typeof setup) => checkCapacity(s, { totalCapacityT })[0]!.margin!;
+      const margin = (s: typeof setup) => checkCapacity({ setup: s, rearDerailleur: { totalCapacityT } })[0]!.margin!;
       expect(margin(wider)).toBe(margin(setup) - 1);
     }),
     SEEDED,
   );
+});
+
+test('gears that are never used need no capacity; big-big always does', () => {
+  const never = [0, 1, 2].map((cog) => ({ ring: 1, cog }));
+  // The small ring from the 14 on: 48 + 36 − (32 + 14).
+  expect(requiredCapacityT(TOURER, never)).toBe(38);
+  const bigBig = { ring: 0, cog: 11 };
+  expect(allowedGears(TOURER, [bigBig])).toContainEqual(bigBig);
+  expect(requiredCapacityT(TOURER, [bigBig])).toBe(41);
+  const check = checkCapacity({ setup: TOURER, rearDerailleur: { totalCapacityT: 39 }, avoided: never })[0]!;
+  expect(check).toMatchObject({
+    verdict: 'inside',
+    margin: 1,
+    message:
+      '38T needed in the gears you allow (41T in all of them), 39T published (2T over in the gears left out): 1T to spare.',
+  });
+});
+
+test('leaving gears out never asks for more capacity, and big-big is never left out', () => {
+  const places = fc.array(fc.record({ ring: fc.nat(1), cog: fc.nat(13) }), { maxLength: 28 });
+  fc.assert(
+    fc.property(setupArbitrary(), places, (setup, avoided) => {
+      const [big, largest] = [setup.chainrings[0]!, setup.cogs.at(-1)!];
+      const allowed = allowedGears(setup, avoided);
+      expect(allowed).toContainEqual({ ring: 0, cog: setup.cogs.length - 1 });
+      const sums = allowed.map(({ ring, cog }) => setup.chainrings[ring]! + setup.cogs[cog]!);
+      expect(Math.max(...sums)).toBe(big + largest);
+      const needed = requiredCapacityT(setup, avoided);
+      expect(needed).toBeLessThanOrEqual(requiredCapacityT(setup));
+      expect(needed).toBeGreaterThanOrEqual(0);
+    }),
+    SEEDED,
+  );
+});
+
+test('what a fix changes mends its check, whatever the setup and the sheet', () => {
+  const sheets = fc.record({
+    totalCapacityT: fc.integer({ min: 15, max: 50 }),
+    largestCogMaxT: fc.integer({ min: 28, max: 52 }),
+    largestCogMinT: fc.integer({ min: 20, max: 28 }),
+    smallestCogMinT: fc.integer({ min: 9, max: 13 }),
+  });
+  let changed = 0;
+  fc.assert(
+    fc.property(setupArbitrary(2), sheets, sheets, (setup, rearDerailleur, other) => {
+      const input = { setup, rearDerailleur, others: [{ name: 'on the shelf', rearDerailleur: other }] };
+      checkCapacity(input).forEach(({ fixes }, i) => {
+        for (const { change } of fixes) {
+          if (!change) continue;
+          changed += 1;
+          const after = checkCapacity({
+            setup: {
+              ...setup,
+              ...(change.chainrings && { chainrings: change.chainrings }),
+              ...(change.cogs && { cogs: change.cogs }),
+            },
+            rearDerailleur: change.rearDerailleur ?? rearDerailleur,
+          })[i]!;
+          expect(['inside', 'at']).toContain(after.verdict);
+        }
+      });
+    }),
+    SEEDED,
+  );
+  expect(changed).toBeGreaterThan(200);
+});
+
+test('a derailleur at hand is named where it takes the setup whole', () => {
+  const others = [
+    {
+      name: 'of B',
+      rearDerailleur: { totalCapacityT: 43, largestCogMaxT: 36, largestCogMinT: 28, smallestCogMinT: 11 },
+    },
+    {
+      name: 'of C',
+      rearDerailleur: { totalCapacityT: 47, largestCogMaxT: 34, largestCogMinT: 28, smallestCogMinT: 11 },
+    },
+  ];
+  const check = checkCapacity({ setup: TOURER, rearDerailleur: { totalCapacityT: 39 }, others })[0]!;
+  expect(textsOf(check)).toContain('the rear derailleur of B');
+  expect(textsOf(check)).not.toContain('the rear derailleur of C');
 });
 
 test('numbers that no sheet carries, and limits that contradict each other', () => {

@@ -1,139 +1,122 @@
-import { CHAINRING_TEETH, type Setup } from '../gears';
+import type { Setup } from '../gears';
+import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { requiredCapacityT, type GearPlace } from './allowed';
 import type { RearDerailleur } from './rear-derailleur';
-import { verdictOf, type Check, type CheckId } from './verdict';
+import { checkTeeth, type Check, type Fix } from './verdict';
 
-/** Teeth of chain that the cage must take up: (big − small ring) + (largest − smallest cog). */
-export function requiredCapacityT(setup: Setup): number {
-  return ringDifferenceT(setup) + cogDifferenceT(setup);
+/** A rear derailleur that is at hand. */
+export interface OtherDerailleur {
+  /** Such as "of Two rings, closer". */
+  readonly name: string;
+  readonly rearDerailleur: RearDerailleur;
 }
 
-function ringDifferenceT({ chainrings }: Setup): number {
-  return Math.max(...chainrings) - Math.min(...chainrings);
-}
-
-function cogDifferenceT({ cogs }: Setup): number {
-  return Math.max(...cogs) - Math.min(...cogs);
+export interface CapacityInput {
+  readonly setup: Setup;
+  readonly rearDerailleur: RearDerailleur;
+  readonly avoided?: readonly GearPlace[] | undefined;
+  readonly others?: readonly OtherDerailleur[] | undefined;
+  /** Cage that would hang taut in every allowed gear, mm; where it is known. */
+  readonly cageForMm?: number | undefined;
 }
 
 /** A setup against a rear derailleur's published numbers: capacity, then the cogs. */
-export function checkCapacity(setup: Setup, derailleur: RearDerailleur): Check[] {
+export function checkCapacity(input: CapacityInput): Check[] {
+  const { setup, rearDerailleur, avoided = [] } = input;
   const largest = Math.max(...setup.cogs);
   const smallest = Math.min(...setup.cogs);
-  const { totalCapacityT, largestCogMaxT, largestCogMinT, smallestCogMinT } = derailleur;
-  const required = requiredCapacityT(setup);
+  const { totalCapacityT, largestCogMaxT, largestCogMinT, smallestCogMinT } = rearDerailleur;
+  const required = requiredCapacityT(setup, avoided);
+  const whole = requiredCapacityT(setup);
+  const left = whole === required ? '' : ` in the gears you allow (${whole}T in all of them)`;
   return [
-    check('totalCapacity', required, totalCapacityT, 'most', {
-      what: `${required}T needed`,
-      published: (limit) => `${limit}T published`,
+    checkTeeth('totalCapacity', required, totalCapacityT, 'most', {
+      what: `${required}T needed${left}`,
+      published: (limit) =>
+        `${limit}T published${required <= limit && whole > limit ? ` (${whole - limit}T over in the gears left out)` : ''}`,
       missing: 'the total capacity on its sheet',
-      fixes: (limit) => capacityFixes(setup, limit),
+      fixes: (limit) => capacityFixes(input, limit, required),
     }),
-    check('largestCog', largest, largestCogMaxT, 'most', {
+    checkTeeth('largestCog', largest, largestCogMaxT, 'most', {
       what: `Largest cog ${largest}T`,
       published: (limit) => `at most ${limit}T published`,
       missing: 'the largest cog it takes',
       // A longer cage does not raise it: the body's geometry sets the largest cog.
       fixes: (limit) => [
-        `a cassette up to ${limit}T`,
-        `a rear derailleur made for a ${largest}T cog; a longer cage alone does not help`,
+        cassetteFix(setup, `a cassette up to ${limit}T`, (cogs) => cogs.at(-1)! <= limit),
+        ...atHand(input),
+        { text: `a rear derailleur made for a ${largest}T cog; a longer cage alone does not help` },
       ],
     }),
-    check('largestCogMinimum', largest, largestCogMinT, 'least', {
+    checkTeeth('largestCogMinimum', largest, largestCogMinT, 'least', {
       what: `Largest cog ${largest}T`,
       published: (limit) => `at least ${limit}T published`,
       missing: 'the smallest that its largest cog may be',
-      fixes: (limit) => [`a cassette whose largest cog has ${limit}T or more, for crisp shifting`],
+      fixes: (limit) => [
+        cassetteFix(
+          setup,
+          `a cassette whose largest cog has ${limit}T or more, for crisp shifting`,
+          (cogs) => cogs.at(-1)! >= limit,
+        ),
+        ...atHand(input),
+      ],
     }),
-    check('smallestCog', smallest, smallestCogMinT, 'least', {
+    checkTeeth('smallestCog', smallest, smallestCogMinT, 'least', {
       what: `Smallest cog ${smallest}T`,
       published: (limit) => `at least ${limit}T published`,
       missing: 'the smallest cog it takes',
-      fixes: (limit) => [`a cassette from ${limit}T`],
+      fixes: (limit) => [
+        cassetteFix(setup, `a cassette from ${limit}T`, (cogs) => cogs[0]! >= limit),
+        ...atHand(input),
+      ],
     }),
   ];
 }
 
-/** The rings' difference against what the front derailleur takes; nothing to check on one ring. */
-export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDerailleur): Check {
-  const required = ringDifferenceT(setup);
-  if (setup.chainrings.length === 1) {
-    return {
-      id: 'ringDifference',
-      verdict: 'inside',
-      required,
-      limit: ringDifferenceMaxT,
-      margin: undefined,
-      unit: 'T',
-      missing: undefined,
-      message: 'One ring: there is no front derailleur to ask.',
-      fixes: [],
-    };
-  }
-  return check('ringDifference', required, ringDifferenceMaxT, 'most', {
-    what: `Rings ${required}T apart`,
-    published: (limit) => `at most ${limit}T published`,
-    missing: 'the ring difference that the front derailleur takes',
-    fixes: (limit) => [`a ${Math.max(...setup.chainrings) - limit}T small ring`, `a front derailleur for ${required}T`],
-  });
-}
-
-interface Wording {
-  readonly what: string;
-  readonly published: (limit: number) => string;
-  readonly missing: string;
-  readonly fixes: (limit: number) => string[];
-}
-
-function check(
-  id: CheckId,
-  required: number,
-  limit: number | undefined,
-  sense: 'most' | 'least',
-  wording: Wording,
-): Check {
-  if (limit === undefined) {
-    const message = `${wording.what}; not known: ${wording.missing}.`;
-    return {
-      id,
-      verdict: 'notKnown',
-      required,
-      limit,
-      margin: undefined,
-      unit: 'T',
-      missing: wording.missing,
-      message,
-      fixes: [],
-    };
-  }
-  const margin = sense === 'most' ? limit - required : required - limit;
-  const verdict = verdictOf(margin);
-  const words = {
-    inside: `${margin}T to spare`,
-    at: 'at the limit, nothing to spare',
-    outside: `${-margin}T ${sense === 'most' ? 'over' : 'under'} the sheet`,
-  }[verdict];
-  return {
-    id,
-    verdict,
-    required,
-    limit,
-    margin,
-    unit: 'T',
-    missing: undefined,
-    message: `${wording.what}, ${wording.published(limit)}: ${words}.`,
-    fixes: verdict === 'outside' ? wording.fixes(limit) : [],
-  };
-}
-
-/** The nearest single changes that bring the required capacity down to the limit, and the part that would take it. */
-function capacityFixes(setup: Setup, limit: number): string[] {
-  const rings = ringDifferenceT(setup);
-  const cogs = cogDifferenceT(setup);
+/** The nearest single changes that bring the required capacity down to the limit, and the parts that would take it. */
+function capacityFixes(input: CapacityInput, limit: number, required: number): Fix[] {
+  const { setup, avoided = [], cageForMm, rearDerailleur } = input;
+  const takes = (changed: Setup) => requiredCapacityT(changed, avoided) <= limit;
   const [big, small] = setup.chainrings;
-  const fixes: string[] = [];
-  if (big !== undefined && small !== undefined && limit > cogs && big - (limit - cogs) <= CHAINRING_TEETH.max) {
-    fixes.push(`a ${big - (limit - cogs)}T small ring`);
+  const fixes: Fix[] = [];
+  if (big !== undefined && small !== undefined) {
+    const ring = range(small + 1, big - 1).find((teeth) => takes({ ...setup, chainrings: [big, teeth] }));
+    if (ring !== undefined) fixes.push({ text: `a ${ring}T small ring`, change: { chainrings: [big, ring] } });
   }
-  if (limit > rings) fixes.push(`a largest cog of ${Math.min(...setup.cogs) + limit - rings}T`);
-  return [...fixes, `a rear derailleur of ${rings + cogs}T or more`];
+  const { cogs } = setup;
+  const upTo = (largest: number) => [...cogs.filter((cog) => cog < largest), largest];
+  const largest = range(cogs[0]! + 1, cogs.at(-1)! - 1)
+    .reverse()
+    .find((teeth) => takes({ ...setup, cogs: upTo(teeth) }));
+  if (largest !== undefined) {
+    fixes.push(cassetteFix(setup, `a largest cog of ${largest}T`, (other) => takes({ ...setup, cogs: other })));
+  }
+  if (cageForMm !== undefined && cageForMm > (rearDerailleur.cageLengthMm ?? 0)) {
+    fixes.push({ text: `a cage of about ${Math.ceil(cageForMm)} mm, where the sheet of that one allows it` });
+  }
+  return [...fixes, ...atHand(input), { text: `a rear derailleur of ${required}T or more` }];
+}
+
+function range(from: number, to: number): number[] {
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i);
+}
+
+/** The fix by cassette, with the nearest one that can be bought: as many cogs, the ends least changed. */
+function cassetteFix({ cogs }: Setup, text: string, fits: (cogs: readonly number[]) => boolean): Fix {
+  const away = (other: readonly number[]) =>
+    Math.abs(other[0]! - cogs[0]!) * 4 + Math.abs(other.at(-1)! - cogs.at(-1)!);
+  const [nearest] = GENERIC_CASSETTES.filter((one) => one.cogs.length === cogs.length && fits(one.cogs)).sort(
+    (a, b) => away(a.cogs) - away(b.cogs),
+  );
+  if (!nearest) return { text };
+  return { text: `${text} (${nearest.cogs[0]}-${nearest.cogs.at(-1)})`, change: { cogs: nearest.cogs } };
+}
+
+/** Derailleurs at hand that take the setup by their sheets, whole. */
+function atHand({ others = [], ...input }: CapacityInput): Fix[] {
+  return others
+    .filter(({ rearDerailleur }) =>
+      checkCapacity({ ...input, rearDerailleur }).every(({ verdict }) => verdict === 'inside' || verdict === 'at'),
+    )
+    .map(({ name, rearDerailleur }) => ({ text: `the rear derailleur ${name}`, change: { rearDerailleur } }));
 }

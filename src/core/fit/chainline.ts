@@ -1,4 +1,5 @@
 import type { Bounds, Setup } from '../gears';
+import { answered, type Check } from './verdict';
 
 /** Where rings and cogs stand beside the frame's mid-plane. */
 export interface ChainlineGeometry {
@@ -25,7 +26,7 @@ export const RING_SPACING_MM: Bounds = { min: 4, max: 12 };
 export const COG_PITCH_MM: Bounds = { min: 3, max: 6 };
 /** Angle past which a chain is called steep, degrees. */
 export const STEEP_ANGLE_DEG: Bounds = { min: 0.5, max: 6 };
-export const DEFAULT_STEEP_ANGLE_DEG = 2.5;
+export const DEFAULT_STEEP_ANGLE_DEG = 3;
 
 /** Typical cog pitch by speeds, mm. */
 const TYPICAL_COG_PITCH_MM: Readonly<Record<number, number>> = {
@@ -69,11 +70,12 @@ export function chainAngles({ chainrings, cogs }: Setup, geometry: ChainlineGeom
   });
 }
 
-/** The gear of a ring in which the chain runs straightest. */
-export function straightest(angles: readonly ChainAngle[], chainring: number): ChainAngle {
-  return angles
-    .filter((angle) => angle.chainring === chainring)
-    .reduce((best, angle) => (Math.abs(angle.angleDeg) < Math.abs(best.angleDeg) ? angle : best));
+/** The gear of a ring in which the chain runs straightest; undefined where no gear of that ring is among them. */
+export function straightest(angles: readonly ChainAngle[], chainring: number): ChainAngle | undefined {
+  const [first, ...rest] = angles.filter((angle) => angle.chainring === chainring);
+  return (
+    first && rest.reduce((best, angle) => (Math.abs(angle.angleDeg) < Math.abs(best.angleDeg) ? angle : best), first)
+  );
 }
 
 /** How many of the largest cogs a chain can climb off when the cranks turn backwards. */
@@ -82,4 +84,30 @@ const BACK_PEDAL_COGS = 3;
 /** Whether back-pedalling may drop the chain: on one of the largest cogs, at a steep angle inwards. */
 export function backPedalRisk({ cogs }: Setup, { cog, angleDeg }: ChainAngle, steepDeg: number): boolean {
   return cogs.indexOf(cog) >= cogs.length - BACK_PEDAL_COGS && angleDeg < -steepDeg;
+}
+
+/** Whether no gear that is ridden asks for a steeper chain than the rider allows. */
+export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, steepDeg: number): Check {
+  const steepest = ridden.reduce((worst, one) => (Math.abs(one.angleDeg) > Math.abs(worst.angleDeg) ? one : worst));
+  const required = Math.abs(steepest.angleDeg);
+  const margin = steepDeg - required;
+  const risky = ridden.filter((angle) => backPedalRisk(setup, angle, steepDeg));
+  const straight = setup.chainrings
+    .map((ring) => straightest(ridden, ring))
+    .filter((angle) => angle !== undefined)
+    .map(({ chainring, cog }) => `${chainring}/${cog}`)
+    .join(' and ');
+  const what = `Steepest of the gears you ride: ${steepest.chainring}/${steepest.cog}, ${required.toFixed(1)}°, you allow ${steepDeg}°`;
+  const numbers = { required, limit: steepDeg, margin, unit: '°' } as const;
+  if (margin >= 0) {
+    return answered('chainline', margin > 0 ? 'inside' : 'at', `${what}; straightest in ${straight}.`, numbers);
+  }
+  const drop =
+    risky.length === 0
+      ? ''
+      : ` Back-pedalling may drop it in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: try it on the stand.`;
+  return answered('chainline', 'outside', `${what}: noisy there, and wears faster.${drop}`, {
+    ...numbers,
+    fixes: [{ text: `rings ${steepest.angleDeg < 0 ? 'farther in' : 'farther out'}, by spacers or another crank` }],
+  });
 }

@@ -1,9 +1,32 @@
-export { checkCapacity, checkRingDifference, requiredCapacityT } from './capacity';
-export { REAR_DERAILLEUR_DATA, REAR_DERAILLEUR_FIELDS, checkRearDerailleur } from './rear-derailleur';
+export { allowedGears, isBigBig, requiredCapacityT } from './allowed';
+export type { GearPlace } from './allowed';
+export { fitAnswer } from './answer';
+export type { FitAnswer } from './answer';
+export { checkCapacity } from './capacity';
+export type { OtherDerailleur } from './capacity';
+export { cageForMm } from './cage-for';
+export type { CageRow } from './cage-rows';
+export { chainEnds } from './chain-fit';
+export type { ChainEnds } from './chain-fit';
+export type { DatumRule } from './datum';
+export { DRIVE_PART_DATA, RETENTIONS, SHIFTINGS, checkDriveParts } from './drive-parts';
+export type { DrivePartNumbers, DriveParts, Retention, Shifting } from './drive-parts';
+export { extenderForMm, extenderGainT } from './extender';
+export { FREEHUB_DATA, SPACER_TOLERANCE_MM, checkFreehubData, spacerNeededMm } from './freehub';
+export type { Freehub } from './freehub';
+export { MM_PER_TOOTH, frontHeightChangeMm } from './front';
+export { INDEXING_TOLERANCE_MM, indexingError, sameName } from './indexing';
+export type { IndexingError } from './indexing';
+export { smallestRingOfBoltCircleT } from './rings';
+export type { RingRoom } from './rings';
+export { LIMITS_SCHOOLS, trialOf } from './trial';
+export type { LimitsSchool, Trial } from './trial';
+export { REAR_DERAILLEUR_DATA, checkRearDerailleur } from './rear-derailleur';
 export type { RearDerailleur } from './rear-derailleur';
-export type { Check, CheckId, Verdict } from './verdict';
-export { CHAIN_FRICTION, articulationLoss } from './losses';
-export type { LossEstimate } from './losses';
+export { CHECK_GROUPS } from './verdict';
+export type { Check, CheckGroup, CheckId, DriveChange, Fix, Verdict } from './verdict';
+export { ANGLE_LOSS_PERCENT_PER_DEG, CHAIN_FRICTION, articulationLoss, lossWatts } from './losses';
+export type { LossEstimate, LossWatts } from './losses';
 export { PITCH_MM } from './chain';
 export { pitchRadiusMm } from './sprocket';
 export { solveBelt } from './belt';
@@ -22,7 +45,7 @@ export type { CagePose, Drive, DriveGeometry } from './cage';
 export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';
 export { fitReport, geometryOf } from './report';
-export type { CageRow, FitInput, FitReport } from './report';
+export type { CheckedFit, FitInput, FitReport } from './report';
 export {
   CHAINLINE_DEFAULTS,
   CHAINLINE_MM,

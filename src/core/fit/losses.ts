@@ -1,3 +1,4 @@
+import type { Bounds } from '../gears';
 import { PITCH_MM } from './chain';
 
 /** Friction of a chain's pins, and how far published measurements spread about it. */
@@ -24,4 +25,31 @@ export function articulationLoss(chainring: number, cog: number): LossEstimate {
     lowFraction: CHAIN_FRICTION.lowMu * perMu,
     highFraction: CHAIN_FRICTION.highMu * perMu,
   };
+}
+
+/** Loss that a rider ascribes to the sideways angle, percent of the power for each degree. */
+export const ANGLE_LOSS_PERCENT_PER_DEG: Bounds = { min: 0, max: 2 };
+
+/** Loss in a gear in watts, with its spread. */
+export interface LossWatts {
+  readonly chainring: number;
+  readonly cog: number;
+  readonly watts: number;
+  readonly lowWatts: number;
+  readonly highWatts: number;
+}
+
+/**
+ * Articulation loss and, where a share for it is set, that of the sideways angle, at some power.
+ * @param anglePercentPerDeg 0 where the angle is taken to cost nothing
+ */
+export function lossWatts(
+  { chainring, cog, angleDeg }: { readonly chainring: number; readonly cog: number; readonly angleDeg: number },
+  powerW: number,
+  anglePercentPerDeg: number,
+): LossWatts {
+  const { fraction, lowFraction, highFraction } = articulationLoss(chainring, cog);
+  const angle = (Math.abs(angleDeg) * anglePercentPerDeg) / 100;
+  const watts = (share: number) => (share + angle) * powerW;
+  return { chainring, cog, watts: watts(fraction), lowWatts: watts(lowFraction), highWatts: watts(highFraction) };
 }

@@ -1,11 +1,11 @@
-import { within, type Bounds } from '../gears';
 import { DRIVE_BOUNDS } from './cage';
+import { checkData, contradiction, speedsDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 
 /** What is known of the derailleurs: published numbers, and the cage as measured. Absent where it is not known. */
 export interface RearDerailleur {
   /** Most chain, in teeth of ring and cog difference, that the cage takes up. */
   readonly totalCapacityT?: number | undefined;
-  /** Largest cog that the largest cog may be. */
+  /** Largest that the largest cog may be. */
   readonly largestCogMaxT?: number | undefined;
   /** Smallest that the largest cog may be; below it the guide pulley hangs too far away. */
   readonly largestCogMinT?: number | undefined;
@@ -13,6 +13,10 @@ export interface RearDerailleur {
   readonly smallestCogMinT?: number | undefined;
   /** Largest difference of the rings that the front derailleur takes. */
   readonly ringDifferenceMaxT?: number | undefined;
+  /** How far it moves sideways for each mm of cable. */
+  readonly pullRatio?: number | undefined;
+  /** Cogs that it is made for; asked of an electronic one. */
+  readonly speeds?: number | undefined;
   /** Guide to tension pulley, centre to centre. */
   readonly cageLengthMm?: number | undefined;
   readonly pulleyTeeth?: number | undefined;
@@ -25,69 +29,35 @@ export interface RearDerailleur {
   readonly foldBackLimitDeg?: number | undefined;
 }
 
-interface DatumRule {
-  readonly bounds: Bounds;
-  readonly term: string;
-  readonly unit: 'T' | 'mm' | '°';
-  readonly whole: boolean;
-}
-
-const teeth = (term: string, min: number, max: number): DatumRule => ({
+const geometry = (term: string, field: keyof typeof DRIVE_BOUNDS, unit: DatumRule['unit']): DatumRule => ({
   term,
-  unit: 'T',
-  whole: true,
-  bounds: { min, max },
+  unit,
+  whole: unit === 'T',
+  bounds: DRIVE_BOUNDS[field],
 });
 
 /** How each datum is named, and what it can be. */
 export const REAR_DERAILLEUR_DATA: Readonly<Record<keyof RearDerailleur, DatumRule>> = {
-  totalCapacityT: teeth('total capacity', 8, 70),
-  largestCogMaxT: teeth('largest cog, at most', 20, 60),
-  largestCogMinT: teeth('largest cog, at least', 18, 60),
-  smallestCogMinT: teeth('smallest cog, at least', 9, 20),
-  ringDifferenceMaxT: teeth('ring difference, at most', 4, 30),
-  cageLengthMm: { term: 'cage length', unit: 'mm', whole: false, bounds: DRIVE_BOUNDS.cageLengthMm },
-  pulleyTeeth: { term: 'pulleys', unit: 'T', whole: true, bounds: DRIVE_BOUNDS.pulleyTeeth },
-  pitchLineGapMm: { term: 'pitch-line gap', unit: 'mm', whole: false, bounds: DRIVE_BOUNDS.pitchLineGapMm },
-  guidePulleyAngleDeg: {
-    term: 'guide pulley angle',
-    unit: '°',
-    whole: false,
-    bounds: DRIVE_BOUNDS.guidePulleyAngleDeg,
-  },
-  guidePulleyOffsetMm: {
-    term: 'guide pulley offset',
-    unit: 'mm',
-    whole: false,
-    bounds: DRIVE_BOUNDS.guidePulleyOffsetMm,
-  },
-  foldBackLimitDeg: { term: 'fold-back limit', unit: '°', whole: false, bounds: DRIVE_BOUNDS.foldBackLimitDeg },
+  totalCapacityT: teethDatum('total capacity', 8, 70),
+  largestCogMaxT: teethDatum('largest cog, at most', 20, 60),
+  largestCogMinT: teethDatum('largest cog, at least', 18, 60),
+  smallestCogMinT: teethDatum('smallest cog, at least', 9, 20),
+  ringDifferenceMaxT: teethDatum('ring difference, at most', 4, 30),
+  pullRatio: { term: 'derailleur ratio', unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
+  speeds: speedsDatum('derailleur speeds', 5, 14),
+  cageLengthMm: geometry('cage length', 'cageLengthMm', 'mm'),
+  pulleyTeeth: geometry('pulleys', 'pulleyTeeth', 'T'),
+  pitchLineGapMm: geometry('pitch-line gap', 'pitchLineGapMm', 'mm'),
+  guidePulleyAngleDeg: geometry('guide pulley angle', 'guidePulleyAngleDeg', '°'),
+  guidePulleyOffsetMm: geometry('guide pulley offset', 'guidePulleyOffsetMm', 'mm'),
+  foldBackLimitDeg: geometry('fold-back limit', 'foldBackLimitDeg', '°'),
 };
 
-export const REAR_DERAILLEUR_FIELDS = Object.keys(REAR_DERAILLEUR_DATA) as (keyof RearDerailleur)[];
-
-export interface RearDerailleurProblem {
-  readonly path: readonly [keyof RearDerailleur];
-  readonly message: string;
-}
-
 /** Every number that cannot be a published one, and limits that contradict each other. */
-export function checkRearDerailleur(derailleur: RearDerailleur): RearDerailleurProblem[] {
-  const problems = REAR_DERAILLEUR_FIELDS.flatMap((field): RearDerailleurProblem[] => {
-    const value = derailleur[field];
-    const { bounds, term, unit, whole } = REAR_DERAILLEUR_DATA[field];
-    if (value === undefined || ((!whole || Number.isInteger(value)) && within(value, bounds))) return [];
-    const range = `${whole ? 'whole teeth' : 'it runs'} from ${bounds.min} to ${bounds.max}${whole ? '' : ` ${unit}`}`;
-    return [
-      { path: [field], message: `${term} ${value}${unit === 'T' ? 'T' : ` ${unit}`}: ${range}; read it off the sheet` },
-    ];
-  });
-  const { largestCogMinT: min, largestCogMaxT: max } = derailleur;
-  if (min !== undefined && max !== undefined && min > max) {
-    problems.push({
-      path: ['largestCogMinT'],
-      message: `largest cog at least ${min}T but at most ${max}T: the first must not be above the second; check both on the sheet`,
-    });
-  }
-  return problems;
+export function checkRearDerailleur(derailleur: RearDerailleur): DatumProblem<keyof RearDerailleur>[] {
+  const { largestCogMinT, largestCogMaxT } = derailleur;
+  return [
+    ...checkData(REAR_DERAILLEUR_DATA, derailleur),
+    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, 'largest cog'),
+  ];
 }

@@ -1,9 +1,29 @@
-import type { Setup } from '../gears';
-import { cagePose, DRIVE_DEFAULTS, type CagePose, type DriveGeometry } from './cage';
+import { DEFAULT_CROSSED_COGS, isCrossChained, type Setup } from '../gears';
+import { allowedGears, type GearPlace } from './allowed';
+import { DRIVE_DEFAULTS, type DriveGeometry } from './cage';
+import { cageForMm } from './cage-for';
+import { cageRows, type CageRow } from './cage-rows';
+import { checkCapacity, type OtherDerailleur } from './capacity';
+import { checkChainLength, checkChainSpeeds } from './chain-fit';
 import { chainLinks, directPitches, type ChainLinks } from './chain-length';
-import { checkCapacity, checkRingDifference } from './capacity';
+import {
+  CHAINLINE_DEFAULTS,
+  DEFAULT_STEEP_ANGLE_DEG,
+  chainAngles,
+  checkChainline,
+  typicalCogPitchMm,
+  type ChainAngle,
+  type ChainlineGeometry,
+} from './chainline';
+import type { DriveParts } from './drive-parts';
+import { checkExtender } from './extender';
+import { checkFreehub, checkFreehubLength, checkHubRatio, type Freehub } from './freehub';
+import { checkFrontCage, checkRingDifference } from './front';
+import { checkIndexing, checkShifterSpeeds, indexingOf, type IndexingError } from './indexing';
 import type { RearDerailleur } from './rear-derailleur';
-import type { Check } from './verdict';
+import { checkRetention, checkRingRoom, checkSmallestRing, type RingRoom } from './rings';
+import { trialOf, type Trial } from './trial';
+import type { Check, CheckId } from './verdict';
 
 export interface FitInput {
   readonly setup: Setup;
@@ -14,17 +34,29 @@ export interface FitInput {
   /** Links of the chain on the bike; undefined where it is not known or is to be bought. */
   readonly chainLinks: number | undefined;
   readonly rearDerailleur: RearDerailleur;
+  readonly parts?: DriveParts | undefined;
+  readonly freehub?: Freehub | undefined;
+  readonly ringRoom?: RingRoom | undefined;
+  /** Places of the gears that the rider never uses. */
+  readonly avoided?: readonly GearPlace[] | undefined;
+  /** What is measured of it; typical for the rest. */
+  readonly chainline?: Partial<Omit<ChainlineGeometry, 'chainstayMm'>> | undefined;
+  readonly steepDeg?: number | undefined;
+  /** Cogs at each end that count as cross-chained on two rings. */
+  readonly crossedCogs?: number | undefined;
+  /** Big ring of the setup on the bike now. */
+  readonly fittedBigRing?: number | undefined;
+  /** Derailleurs that are at hand. */
+  readonly others?: readonly OtherDerailleur[] | undefined;
 }
 
-/** The cage in one gear. */
-export interface CageRow {
-  readonly chainring: number;
-  readonly cog: number;
-  readonly pose: CagePose;
-}
-
-export interface FitReport {
+/** Checks with what the workshop-tested school says of the limits that are passed. */
+export interface CheckedFit {
   readonly checks: readonly Check[];
+  readonly trials: Readonly<Partial<Record<CheckId, Trial>>>;
+}
+
+export interface FitReport extends CheckedFit {
   /** Round the largest ring and cog, without the derailleur. */
   readonly directPitches: number;
   readonly links: ChainLinks;
@@ -34,10 +66,18 @@ export interface FitReport {
   readonly geometry: DriveGeometry | undefined;
   /** Each ring, big first, with each cog, smallest first; empty without a cage length. */
   readonly cage: readonly CageRow[];
+  readonly chainline: ChainlineGeometry;
+  readonly angles: readonly ChainAngle[];
+  /** Of a cable shifter that is known well enough. */
+  readonly indexing: IndexingError | undefined;
 }
 
 /** The drive's geometry as far as it is known, typical values for the rest; undefined without a cage length. */
-export function geometryOf({ chainstayMm, bbDropMm, rearDerailleur }: FitInput): DriveGeometry | undefined {
+export function geometryOf({
+  chainstayMm,
+  bbDropMm,
+  rearDerailleur,
+}: Pick<FitInput, 'chainstayMm' | 'bbDropMm' | 'rearDerailleur'>): DriveGeometry | undefined {
   const { cageLengthMm } = rearDerailleur;
   if (cageLengthMm === undefined) return undefined;
   return {
@@ -52,9 +92,20 @@ export function geometryOf({ chainstayMm, bbDropMm, rearDerailleur }: FitInput):
   };
 }
 
+/** Offsets as measured, typical ones for the rest. */
+export function chainlineOf({ setup, chainstayMm, chainline = {} }: FitInput): ChainlineGeometry {
+  return {
+    chainstayMm,
+    frontChainlineMm: chainline.frontChainlineMm ?? CHAINLINE_DEFAULTS.frontChainlineMm,
+    ringSpacingMm: chainline.ringSpacingMm ?? CHAINLINE_DEFAULTS.ringSpacingMm,
+    rearChainlineMm: chainline.rearChainlineMm ?? CHAINLINE_DEFAULTS.rearChainlineMm,
+    cogPitchMm: chainline.cogPitchMm ?? typicalCogPitchMm(setup.cogs.length),
+  };
+}
+
 /** Whether the drive goes together, how long its chain is, and how the cage hangs in every gear. */
 export function fitReport(input: FitInput): FitReport {
-  const { setup, chainstayMm, suspensionGrowthMm, rearDerailleur } = input;
+  const { setup, chainstayMm, suspensionGrowthMm, rearDerailleur, parts = {}, freehub = {}, avoided = [] } = input;
   const { chainrings, cogs } = setup;
   const geometry = geometryOf(input);
   // A chain must reach when the suspension has made the stay longest.
@@ -62,78 +113,71 @@ export function fitReport(input: FitInput): FitReport {
   const links = chainLinks({ chainrings, cogs, chainstayMm: longestMm, geometry });
   const direct = directPitches(Math.max(...chainrings), Math.max(...cogs), longestMm);
   const linksUsed = input.chainLinks ?? links.bigBigPlusTwo;
-  const cage = geometry
-    ? chainrings.flatMap((chainring) =>
-        cogs.map((cog) => ({ chainring, cog, pose: cagePose(chainring, cog, linksUsed, geometry) })),
-      )
-    : [];
+  const cage = geometry ? cageRows(setup, linksUsed, geometry) : [];
+
+  const allowed = allowedGears(setup, avoided);
+  const rowAt = ({ ring, cog }: GearPlace) => cage[ring * cogs.length + cog];
+  const used = allowed.flatMap((place) => rowAt(place) ?? []);
+  const chainline = chainlineOf(input);
+  const angles = chainAngles(setup, chainline);
+  const ridden = allowed.filter(({ ring, cog }) => {
+    const gear = { chainring: chainrings[ring]!, cog: cogs[cog]! };
+    return !isCrossChained(setup, gear, input.crossedCogs ?? DEFAULT_CROSSED_COGS);
+  });
+  const indexing = { cogCount: cogs.length, pitchMm: chainline.cogPitchMm, parts, rearDerailleur };
+  const needed =
+    geometry &&
+    cageForMm(
+      allowed.map(({ ring, cog }) => [chainrings[ring]!, cogs[cog]!] as const),
+      links.bigBigPlusTwo,
+      geometry,
+    );
+  const checks = [
+    ...checkCapacity({ setup, rearDerailleur, avoided, others: input.others, cageForMm: needed }),
+    checkRingDifference(setup, rearDerailleur),
+    checkFrontCage(setup, parts, input.fittedBigRing),
+    checkIndexing(indexing),
+    checkShifterSpeeds(cogs.length, parts, rearDerailleur),
+    checkFreehub(cogs[0]!, freehub, parts),
+    checkFreehubLength(freehub, parts),
+    ...checkHubRatio(setup, parts),
+    checkChainLength({
+      wanted: links.bigBigPlusTwo,
+      directPitches: direct,
+      fitted: input.chainLinks,
+      bigBig: rowAt({ ring: 0, cog: cogs.length - 1 }),
+      smallSmall: rowAt({ ring: chainrings.length - 1, cog: 0 }),
+      slack: used.filter(({ pose }) => pose.state === 'slack').reverse(),
+      chainrings,
+      cogs,
+    }),
+    checkChainSpeeds(cogs.length, parts),
+    checkSmallestRing(setup, parts),
+    checkRingRoom(setup, input.ringRoom ?? {}),
+    checkRetention(setup, parts),
+    checkChainline(
+      (ridden.length > 0 ? ridden : allowed).map(({ ring, cog }) => angles[ring * cogs.length + cog]!),
+      setup,
+      input.steepDeg ?? DEFAULT_STEEP_ANGLE_DEG,
+    ),
+    checkExtender(Math.max(...cogs), rearDerailleur, parts),
+  ];
+  const trials = Object.fromEntries(
+    checks.flatMap((check): [CheckId, Trial][] => {
+      const trial = trialOf(check, used);
+      return trial ? [[check.id, trial]] : [];
+    }),
+  );
   return {
-    checks: [
-      ...checkCapacity(setup, rearDerailleur),
-      checkRingDifference(setup, rearDerailleur),
-      checkChainLength(input, direct, links, cage),
-    ],
+    checks,
+    trials,
     directPitches: direct,
     links,
     linksUsed,
     geometry,
     cage,
-  };
-}
-
-function checkChainLength(
-  { setup, chainLinks: fitted }: FitInput,
-  direct: number,
-  { bigBigPlusTwo }: ChainLinks,
-  cage: readonly CageRow[],
-): Check {
-  const common = { id: 'chainLength', required: bigBigPlusTwo, limit: fitted, unit: 'links' } as const;
-  if (fitted === undefined) {
-    return {
-      ...common,
-      verdict: 'notKnown',
-      margin: undefined,
-      missing: 'how many links the chain has',
-      message: `${bigBigPlusTwo} links by big-big + 2; not known: how many links the chain has.`,
-      fixes: [],
-    };
-  }
-  const bigRing = Math.max(...setup.chainrings);
-  const largest = Math.max(...setup.cogs);
-  const margin = fitted - bigBigPlusTwo;
-  const pose = (chainring: number, cog: number) =>
-    cage.find((row) => row.chainring === chainring && row.cog === cog)?.pose;
-  const known = { ...common, margin, missing: undefined };
-  if (fitted < direct || pose(bigRing, largest)?.state === 'tooShort') {
-    return {
-      ...known,
-      verdict: 'cannotWork',
-      message: `${fitted} links do not reach round ${bigRing}/${largest}: a mis-shift into it locks the drive and can tear the derailleur off. ${-margin} more are needed.`,
-      fixes: [`a chain of ${bigBigPlusTwo} links`],
-    };
-  }
-  if (margin < 0) {
-    return {
-      ...known,
-      verdict: 'outside',
-      message: `${fitted} links, ${-margin} short of big-big + 2 (${bigBigPlusTwo}).`,
-      fixes: [`a chain of ${bigBigPlusTwo} links`],
-    };
-  }
-  const smallSmall = pose(Math.min(...setup.chainrings), Math.min(...setup.cogs));
-  if (smallSmall?.state === 'slack') {
-    const angle = smallSmall.angleDeg === undefined ? 'past any angle' : `at ${smallSmall.angleDeg.toFixed(0)}°`;
-    return {
-      ...known,
-      verdict: 'outside',
-      message: `${fitted} links: in small-small the cage is folded back ${angle} and the chain is slack.`,
-      fixes: margin >= 2 ? [`${margin} links fewer`] : ['a longer cage', 'a larger small ring'],
-    };
-  }
-  return {
-    ...known,
-    verdict: margin === 0 ? 'at' : 'inside',
-    message: `${fitted} links, ${bigBigPlusTwo} by big-big + 2${margin === 0 ? ': just that' : `: ${margin} to spare`}.`,
-    fixes: [],
+    chainline,
+    angles,
+    indexing: indexingOf(indexing),
   };
 }

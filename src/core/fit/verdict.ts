@@ -1,30 +1,138 @@
+import type { RearDerailleur } from './rear-derailleur';
+import type { DriveParts } from './drive-parts';
+
 /** How a figure stands to a published limit. */
 export type Verdict = 'inside' | 'at' | 'outside' | 'cannotWork' | 'notKnown';
+
+/** What a check is about, in the order in which a mechanic goes through them. */
+export const CHECK_GROUPS = {
+  capacity: ['totalCapacity'],
+  cogs: ['largestCog', 'largestCogMinimum', 'smallestCog'],
+  front: ['ringDifference', 'frontCage'],
+  indexing: ['indexing', 'shifterSpeeds'],
+  hub: ['freehub', 'freehubLength', 'hubRatio'],
+  chain: ['chainLength', 'chainSpeeds'],
+  rings: ['smallestRing', 'ringRoom', 'retention'],
+  chainline: ['chainline'],
+  extender: ['hangerExtender'],
+} as const;
+
+export type CheckGroup = keyof typeof CHECK_GROUPS;
+export type CheckId = (typeof CHECK_GROUPS)[CheckGroup][number];
+
+/** Parts of a setup that a fix puts in place of what is there. */
+export interface DriveChange {
+  readonly chainrings?: readonly number[];
+  readonly cogs?: readonly number[];
+  readonly chainLinks?: number;
+  readonly rearDerailleur?: RearDerailleur;
+  readonly parts?: DriveParts;
+}
+
+/** A change that would make a check inside. */
+export interface Fix {
+  /** Such as "a 34T small ring". */
+  readonly text: string;
+  /** What it does to the setup; absent where a part is named that nothing is known of. */
+  readonly change?: DriveChange;
+}
 
 /** One check of whether parts go together, with its margin. */
 export interface Check {
   readonly id: CheckId;
   readonly verdict: Verdict;
-  /** What the setup asks for, in `unit`. */
-  readonly required: number;
+  /** What the setup asks for, in `unit`; undefined where it is no number or not known. */
+  readonly required: number | undefined;
   /** What is published or fitted, in `unit`; undefined where it is not known. */
   readonly limit: number | undefined;
   /** To spare, in `unit`; below 0 over, or too little. Undefined where the limit is not known. */
   readonly margin: number | undefined;
-  readonly unit: 'T' | 'links';
+  readonly unit: 'T' | 'links' | 'mm' | '°' | 'speeds' | ': 1' | undefined;
   /** The datum that is not known, in words. */
   readonly missing: string | undefined;
   /** The verdict in a sentence, with the margin. */
   readonly message: string;
   /** What would make it inside, nearest first; empty unless outside. */
-  readonly fixes: readonly string[];
+  readonly fixes: readonly Fix[];
 }
-
-export type CheckId =
-  'totalCapacity' | 'largestCog' | 'largestCogMinimum' | 'smallestCog' | 'ringDifference' | 'chainLength';
 
 /** The verdict on a margin, where a limit is known. */
 export function verdictOf(margin: number): 'inside' | 'at' | 'outside' {
   if (margin > 0) return 'inside';
   return margin === 0 ? 'at' : 'outside';
+}
+
+/** A check that is answered. */
+export function answered(
+  id: CheckId,
+  verdict: Exclude<Verdict, 'notKnown'>,
+  message: string,
+  more: Partial<Pick<Check, 'required' | 'limit' | 'margin' | 'unit' | 'fixes'>> = {},
+): Check {
+  return {
+    required: undefined,
+    limit: undefined,
+    margin: undefined,
+    unit: undefined,
+    fixes: [],
+    ...more,
+    id,
+    verdict,
+    missing: undefined,
+    message,
+  };
+}
+
+/** A check that waits for a datum. */
+export function notKnown(
+  id: CheckId,
+  what: string,
+  missing: string,
+  more: Partial<Pick<Check, 'required' | 'limit' | 'unit'>> = {},
+): Check {
+  return {
+    required: undefined,
+    limit: undefined,
+    unit: undefined,
+    ...more,
+    id,
+    verdict: 'notKnown',
+    margin: undefined,
+    missing,
+    message: `${what}; not known: ${missing}.`,
+    fixes: [],
+  };
+}
+
+/** How a count of teeth against a published one is worded. */
+export interface LimitWording {
+  readonly what: string;
+  readonly published: (limit: number) => string;
+  readonly missing: string;
+  readonly fixes: (limit: number) => readonly Fix[];
+}
+
+/** Teeth against a published most or least. */
+export function checkTeeth(
+  id: CheckId,
+  required: number,
+  limit: number | undefined,
+  sense: 'most' | 'least',
+  { what, published, missing, fixes }: LimitWording,
+): Check {
+  if (limit === undefined) return notKnown(id, what, missing, { required, unit: 'T' });
+  const margin = sense === 'most' ? limit - required : required - limit;
+  const verdict = verdictOf(margin);
+  const words = {
+    inside: `${margin}T to spare`,
+    at: 'at the limit, nothing to spare',
+    outside: `${-margin}T ${sense === 'most' ? 'over' : 'under'} the sheet`,
+  }[verdict];
+  return answered(id, verdict, `${what}, ${published(limit)}: ${words}.`, {
+    required,
+    limit,
+    margin,
+    unit: 'T',
+    fixes: verdict === 'outside' ? fixes(limit) : [],
+  });
 }

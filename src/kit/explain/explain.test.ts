@@ -82,7 +82,9 @@ describe('workings can be checked with pencil and paper', () => {
           explainRange(random),
           explainDistinct(random, CONTEXT),
           explainOverlap(random),
-          ...checkCapacity(setup, { totalCapacityT: 30 }).map((check) => explainCheck(check, setup)),
+          ...checkCapacity({ setup, rearDerailleur: { totalCapacityT: 30 } }).map((check) =>
+            explainCheck(check, setup),
+          ),
         ];
         for (const explanation of explanations) {
           expect(explanation.worked.length).toBeGreaterThan(0);

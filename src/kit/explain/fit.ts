@@ -1,57 +1,122 @@
-import { PITCH_MM, pitchRadiusMm, type Check, type ChainLinks } from '../../core/fit';
+import { PITCH_MM, pitchRadiusMm, requiredCapacityT, type Check, type CheckId, type ChainLinks } from '../../core/fit';
 import type { Setup } from '../../core/gears';
 import { fixed, short } from '../format';
 import type { Explanation } from './explanation';
 
 const SHEET = 'Limits are the part maker’s; their sheet, and a qualified mechanic, win over Rontel.';
 
-/** Checks of one tooth count against one published limit. */
-type PlainCheck = 'largestCog' | 'largestCogMinimum' | 'smallestCog' | 'ringDifference';
+const ESTIMATE = 'First principles; an estimate, to be confirmed on the stand.';
 
-const PLAIN: Readonly<Record<PlainCheck, { readonly formula: string; readonly note?: string }>> = {
+interface Rule {
+  readonly formula: string;
+  readonly source: string;
+  readonly note?: string;
+}
+
+/** How each check comes to its verdict. */
+const RULES: Readonly<Record<Exclude<CheckId, 'totalCapacity'>, Rule>> = {
   largestCog: {
     formula: 'largest cog ≤ published maximum',
+    source: SHEET,
     note: 'A longer cage does not raise it: the body’s geometry sets the largest cog.',
   },
   largestCogMinimum: {
     formula: 'largest cog ≥ published minimum',
+    source: SHEET,
     note: 'Below it the guide pulley hangs too far from the cogs to shift crisply.',
   },
-  smallestCog: { formula: 'smallest cog ≥ published minimum' },
-  ringDifference: {
-    formula: 'big ring − small ring ≤ published difference of the front derailleur',
-    note: 'Its cage is curved for a range of largest rings, too: see its sheet.',
+  smallestCog: { formula: 'smallest cog ≥ published minimum', source: SHEET },
+  ringDifference: { formula: 'big ring − small ring ≤ published difference of the front derailleur', source: SHEET },
+  frontCage: {
+    formula: 'published smallest ≤ big ring ≤ published largest; height changes by 12.7 ÷ 2π = 2.02 mm a tooth',
+    source: SHEET,
+    note: 'The cage of a front derailleur is curved for a range of big rings; it stands 1 to 3 mm above the ring’s teeth.',
+  },
+  indexing: {
+    formula: 'cable a click × derailleur ratio − cog pitch, times half the cogs between both ends ≤ tolerance',
+    source: ESTIMATE,
+    note: 'Indexing is set in the middle of the cassette; what a click is wrong by adds up towards both ends. Electronic parts must be of one family.',
+  },
+  shifterSpeeds: { formula: 'clicks of the shifter = cogs', source: SHEET },
+  freehub: {
+    formula: 'splines of the body = splines of the cassette; smallest cog ≥ the smallest that fits over the body',
+    source: SHEET,
+  },
+  freehubLength: {
+    formula: 'spacer = length of the body − what the cassette takes up on it',
+    source: SHEET,
+    note: 'A spacer that is missing lets the cassette rock; too much, and the lockring does not catch.',
+  },
+  hubRatio: {
+    formula: 'smallest ring ÷ largest cog ≥ published least',
+    source: SHEET,
+    note: 'The smaller the quotient, the more torque the hub’s gears take.',
+  },
+  chainLength: {
+    formula: 'links ≥ straight round the largest ring and cog, made even, + 2; taut in every gear you allow',
+    source: 'Workshop rule. A chain too short for big-big locks the drive at a mis-shift.',
+  },
+  chainSpeeds: {
+    formula: 'speeds of the chain = cogs, for the width of the chain; up to 8 all are one',
+    source: SHEET,
+  },
+  smallestRing: {
+    formula: 'smallest ring ≥ published, else the first whose pitch circle clears the bolt circle by 11.4 mm',
+    source: SHEET,
+    note: 'The figure from the bolt circle is an estimate from common cranks.',
+  },
+  ringRoom: { formula: 'big ring ≤ the largest that the frame’s sheet names', source: SHEET },
+  retention: {
+    formula: 'one ring: at least one of narrow-wide ring, clutch, guide',
+    source: 'Workshop rule. With two rings the front derailleur’s cage keeps the chain on.',
+  },
+  chainline: {
+    formula: 'angle = atan(|ring offset − cog offset| ÷ chainstay), in the gears that are ridden',
+    source: ESTIMATE,
+    note: 'Cross-chained gears and those you leave out are not counted. The angle you allow is set below the top view.',
+  },
+  hangerExtender: {
+    formula: 'room for teeth = how far it lowers the derailleur ÷ 2.02 mm a tooth, rounded down',
+    source: ESTIMATE,
+    note: 'Makers of derailleurs rarely approve of it. A caution, never a plain yes.',
   },
 };
 
 export function explainCheck(check: Check, setup: Setup): Explanation {
-  const { id, required, limit, message } = check;
-  const published = limit === undefined ? 'published: not known' : `published: ${limit}T`;
-  if (id === 'chainLength') {
-    return {
-      title: message,
-      formula: 'links ≥ straight round the largest ring and cog, made even, + 2',
-      worked: [
-        `needed: ${required} links`,
-        limit === undefined ? 'on the bike: not known' : `on the bike: ${limit} links`,
-      ],
-      source: 'Workshop rule. A chain too short for big-big locks the drive at a mis-shift.',
-    };
-  }
+  const { id, required, limit, margin, message } = check;
   if (id !== 'totalCapacity') {
-    const { formula, note } = PLAIN[id];
-    return { title: message, formula, worked: [`on this setup: ${required}T`, published], source: SHEET, note };
+    const amount = (value: number) =>
+      check.unit === 'T' ? `${short(value, 2)}T` : `${short(value, 2)} ${check.unit ?? ''}`.trim();
+    const worked = [
+      ...(required === undefined ? [] : [`asked for: ${amount(required)}`]),
+      ...(limit === undefined ? [] : [`published or on the bike: ${amount(limit)}`]),
+      ...(margin === undefined ? [] : [`to spare: ${amount(margin)}`]),
+    ];
+    return { title: message, ...RULES[id], worked: worked.length > 0 ? worked : [VERDICT_ALONE] };
   }
+  const published = limit === undefined ? 'published: not known' : `published: ${limit}T`;
   const [big, small] = setup.chainrings;
+  const [smallest, largest] = [setup.cogs[0]!, setup.cogs.at(-1)!];
+  const whole = requiredCapacityT(setup);
   const rings = small === undefined ? '(one ring: 0)' : `(${big} − ${small})`;
   return {
     title: `Total capacity: ${required}T needed`,
     formula: 'needed = (big ring − small ring) + (largest cog − smallest cog)',
-    worked: [`${rings} + (${setup.cogs.at(-1)} − ${setup.cogs[0]}) = ${required}T`, published],
+    worked: [
+      `${rings} + (${largest} − ${smallest}) = ${whole}T`,
+      ...(whole === required
+        ? []
+        : [
+            `most less least of ring + cog over the gears you allow: ${big! + largest} − ${big! + largest - required!} = ${required}T`,
+          ]),
+      published,
+    ],
     source: SHEET,
     note: 'Teeth of chain that the cage takes up between big-big and small-small. Capacity to spare is no fault, only weight.',
   };
 }
+
+const VERDICT_ALONE = 'a yes or no; there is no figure in it';
 
 export type ChainSchool = keyof ChainLinks;
 

@@ -1,6 +1,13 @@
 import { z } from 'zod';
-import { CHAIN_LINKS, DRIVE_BOUNDS, DRIVE_DEFAULTS } from '../../core/fit';
-import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from '../drivetrain';
+import { CHAIN_LINKS, DRIVE_BOUNDS, DRIVE_DEFAULTS, SUSPENSION_GROWTH_MM } from '../../core/fit';
+import {
+  boundedSchema,
+  drivePartsSchema,
+  freehubSchema,
+  rearDerailleurSchema,
+  refineTeeth,
+  teethSchema,
+} from '../drivetrain';
 import { nameSchema } from '../text';
 
 const whole = (what: string) => (value: number, context: z.RefinementCtx) => {
@@ -17,6 +24,9 @@ export const fitRequestSchema = z.strictObject({
   ),
   chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links').superRefine(whole('chain links')).optional(),
   rearDerailleur: rearDerailleurSchema,
+  suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').default(0),
+  parts: drivePartsSchema.default({}),
+  freehub: freehubSchema.default({}),
 });
 
 /** The answer of POST /api/fit. */

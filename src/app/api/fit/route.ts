@@ -11,14 +11,11 @@ export function POST(request: Request): Promise<Response> {
   });
 }
 
-function answer({ setup, chainstayMm, bbDropMm, pitchLineGapMm, chainLinks, rearDerailleur }: FitRequest): Response {
+function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
   const report = fitReport({
-    setup,
-    chainstayMm,
-    suspensionGrowthMm: 0,
-    bbDropMm,
-    chainLinks,
-    rearDerailleur: { pitchLineGapMm, ...rearDerailleur },
+    ...request,
+    chainLinks: request.chainLinks,
+    rearDerailleur: { pitchLineGapMm, ...request.rearDerailleur },
   });
   const impossible = report.cage.find(({ pose }) => pose.state === 'impossible');
   if (impossible?.pose.state === 'impossible') {
@@ -44,7 +41,7 @@ function answer({ setup, chainstayMm, bbDropMm, pitchLineGapMm, chainLinks, rear
 
 function toCheck({ id, verdict, required, limit, unit, missing, message }: Check): FitResponse['checks'][number] {
   // Here the margin is always limit − required; for a least it is below 0 while there is some to spare.
-  const margin = limit === undefined ? undefined : limit - required;
+  const margin = limit === undefined || required === undefined ? undefined : limit - required;
   return { id, verdict, required, limit, margin, unit, missing, message };
 }
 

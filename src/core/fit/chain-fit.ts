@@ -1,0 +1,112 @@
+import type { CageRow } from './cage-rows';
+import type { DriveParts } from './drive-parts';
+import { answered, notKnown, type Check } from './verdict';
+
+/** Where a chain is cut, counted in links without the quick link. */
+export interface ChainEnds {
+  /** With a quick link: it is the last outer link, so what is left ends on inner links. */
+  readonly withQuickLink: number;
+  /** With a joining pin: one inner and one outer end meet. */
+  readonly withPin: number;
+}
+
+/** Undefined for an odd count: two ends of the same kind cannot be joined without a half link. */
+export function chainEnds(links: number): ChainEnds | undefined {
+  return links % 2 === 0 ? { withQuickLink: links - 1, withPin: links } : undefined;
+}
+
+export interface ChainLengthCheck {
+  /** Links that the longest way round asks for, by big-big + 2. */
+  readonly wanted: number;
+  readonly directPitches: number;
+  /** Undefined where it was not counted. */
+  readonly fitted: number | undefined;
+  readonly bigBig: CageRow | undefined;
+  readonly smallSmall: CageRow | undefined;
+  /** Gears that the rider allows and in which the cage is slack. */
+  readonly slack: readonly CageRow[];
+  readonly chainrings: readonly number[];
+  readonly cogs: readonly number[];
+}
+
+/** The chain on the bike against big-big + 2, and whether it stays taut in the gears that are used. */
+export function checkChainLength(input: ChainLengthCheck): Check {
+  const { wanted, directPitches, fitted, bigBig, smallSmall, slack, chainrings, cogs } = input;
+  const numbers = { required: wanted, limit: fitted, unit: 'links' } as const;
+  if (fitted === undefined) {
+    return notKnown('chainLength', `${wanted} links by big-big + 2`, 'how many links the chain has', numbers);
+  }
+  const margin = fitted - wanted;
+  const known = { ...numbers, margin };
+  const toLength = { text: `a chain of ${wanted} links`, change: { chainLinks: wanted } };
+  if (fitted < directPitches || bigBig?.pose.state === 'tooShort') {
+    return answered(
+      'chainLength',
+      'cannotWork',
+      `${fitted} links do not reach round ${Math.max(...chainrings)}/${Math.max(...cogs)}: a mis-shift into it locks the drive and can tear the derailleur off. ${-margin} more are needed.`,
+      { ...known, fixes: [toLength] },
+    );
+  }
+  if (margin < 0) {
+    const message = `${fitted} links, ${-margin} short of big-big + 2 (${wanted}).`;
+    return answered('chainLength', 'outside', message, { ...known, fixes: [toLength] });
+  }
+  const [worst] = slack;
+  if (worst) {
+    const name = worst === smallSmall ? 'small-small' : `${worst.chainring}/${worst.cog}`;
+    const angle =
+      worst.pose.angleDeg === undefined ? 'past any angle' : `at ${worst.pose.angleDeg.toFixed(0).replace('-', '−')}°`;
+    const shorter = { text: `${margin} links fewer`, change: { chainLinks: wanted } };
+    return answered(
+      'chainLength',
+      'outside',
+      `${fitted} links: in ${name} the cage is folded back ${angle} and the chain is slack.`,
+      { ...known, fixes: margin >= 2 ? [shorter] : [{ text: 'a longer cage' }, { text: 'a larger small ring' }] },
+    );
+  }
+  const spare = margin === 0 ? ': just that' : `: ${margin} to spare`;
+  const left =
+    smallSmall?.pose.state === 'slack' ? ' Slack in the gears you leave out: a mis-shift there sags, no more.' : '';
+  return answered(
+    'chainLength',
+    margin === 0 ? 'at' : 'inside',
+    `${fitted} links, ${wanted} by big-big + 2${spare}.${left}`,
+    known,
+  );
+}
+
+/** Below eight speeds all chains have one width. */
+const WIDEST_SPEEDS = 8;
+
+/** The chain's width, told by the speeds that it is sold for, against the cassette. */
+export function checkChainSpeeds(cogCount: number, { chainSpeeds }: DriveParts): Check {
+  const wanted = Math.max(WIDEST_SPEEDS, cogCount);
+  if (chainSpeeds === undefined) {
+    return notKnown('chainSpeeds', `${cogCount} cogs`, 'the speeds that the chain is for', {
+      required: wanted,
+      unit: 'speeds',
+    });
+  }
+  const has = Math.max(WIDEST_SPEEDS, chainSpeeds);
+  const numbers = { required: wanted, limit: chainSpeeds, margin: has - wanted, unit: 'speeds' } as const;
+  const fixes = [{ text: `a chain for ${wanted} speeds` }];
+  const what = `A chain for ${chainSpeeds} speeds on ${cogCount} cogs`;
+  if (has === wanted) return answered('chainSpeeds', 'inside', `${what}: the same width.`, { ...numbers, margin: 0 });
+  if (has === wanted + 1) {
+    return answered(
+      'chainSpeeds',
+      'at',
+      `${what}: a little narrow; it mostly runs, to be tried on the stand.`,
+      numbers,
+    );
+  }
+  if (has > wanted) {
+    return answered('chainSpeeds', 'outside', `${what}: too narrow; it can ride up on the teeth.`, {
+      ...numbers,
+      margin: wanted - has,
+      fixes,
+    });
+  }
+  const message = `${what}: too wide; it rubs on the next cog.`;
+  return answered('chainSpeeds', wanted - has > 1 ? 'cannotWork' : 'outside', message, { ...numbers, fixes });
+}

@@ -1,0 +1,397 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { ONE_RING, TOURER } from '../../../tests/support/setups';
+import {
+  CHECK_GROUPS,
+  LIMITS_SCHOOLS,
+  MM_PER_TOOTH,
+  chainEnds,
+  checkDriveParts,
+  extenderForMm,
+  extenderGainT,
+  fitAnswer,
+  fitReport,
+  frontHeightChangeMm,
+  indexingError,
+  lossWatts,
+  smallestRingOfBoltCircleT,
+  spacerNeededMm,
+  type CheckId,
+  type FitInput,
+} from './index';
+
+const SHEET = {
+  totalCapacityT: 43,
+  largestCogMaxT: 36,
+  largestCogMinT: 28,
+  smallestCogMinT: 11,
+  ringDifferenceMaxT: 16,
+  cageLengthMm: 93,
+};
+const INPUT: FitInput = {
+  setup: TOURER,
+  chainstayMm: 430,
+  suspensionGrowthMm: 0,
+  bbDropMm: 70,
+  chainLinks: 112,
+  rearDerailleur: SHEET,
+};
+const check = (id: CheckId, more: Partial<FitInput>) =>
+  fitReport({ ...INPUT, ...more }).checks.find((one) => one.id === id)!;
+const parts = (id: CheckId, values: FitInput['parts'], more: Partial<FitInput> = {}) =>
+  check(id, { parts: values, ...more });
+
+test('every check stands in one group, and every group has a check of its setup', () => {
+  const ids = Object.values(CHECK_GROUPS).flat();
+  expect(Object.keys(CHECK_GROUPS)).toHaveLength(9);
+  expect(new Set(ids).size).toBe(ids.length);
+  const hub = fitReport({ ...INPUT, setup: { ...TOURER, hubStages: [1, 0.7] } });
+  expect(hub.checks.map(({ id }) => id)).toEqual(ids);
+});
+
+describe('front derailleur', () => {
+  test('the height moves 2.02 mm a tooth', () => {
+    expect(MM_PER_TOOTH).toBeCloseTo(2.02, 2);
+    expect(frontHeightChangeMm(48, 46)).toBeCloseTo(-4.04, 2);
+    expect(parts('frontCage', {}, { fittedBigRing: 50 }).message).toContain('4.0 mm lower than for the 50T now fitted');
+    expect(parts('frontCage', {}, { fittedBigRing: 48 }).message).not.toContain('than for');
+  });
+
+  test.each([
+    [46, 52, 'inside', 2],
+    [48, 52, 'at', 0],
+    [50, 53, 'outside', -2],
+    [40, 46, 'outside', -2],
+    [undefined, 50, 'inside', 2],
+  ] as const)('curved for %p to %pT: %s', (frontBigRingMinT, frontBigRingMaxT, verdict, margin) => {
+    expect(parts('frontCage', { frontBigRingMinT, frontBigRingMaxT })).toMatchObject({ verdict, margin });
+  });
+
+  test('not known, and nothing to ask on one ring', () => {
+    expect(parts('frontCage', {}).verdict).toBe('notKnown');
+    expect(parts('frontCage', {}, { setup: ONE_RING }).verdict).toBe('inside');
+  });
+});
+
+describe('indexing', () => {
+  test('the error of a click adds up from the middle to both ends', () => {
+    const error = indexingError(2.5, 1.5, 3.6, 12);
+    expect(error.perClickMm).toBeCloseTo(0.15, 12);
+    expect(error.atCogMm).toHaveLength(12);
+    expect(error.atCogMm[0]).toBeCloseTo(-0.825, 12);
+    expect(error.atCogMm[11]).toBeCloseTo(0.825, 12);
+    expect(error.atEndsMm).toBeCloseTo(0.825, 12);
+    expect(error.atCogMm.reduce((sum, one) => sum + one, 0)).toBeCloseTo(0, 9);
+  });
+
+  const indexing = (cablePullMm: number | undefined, pullRatio: number | undefined) =>
+    parts('indexing', { cablePullMm }, { rearDerailleur: { ...SHEET, pullRatio } });
+
+  test('inside, outside, and nearer to the next cog than to its own', () => {
+    expect(indexing(2.4, 1.5)).toMatchObject({ verdict: 'inside' });
+    const outside = indexing(2.5, 1.5);
+    expect(outside).toMatchObject({ verdict: 'outside', unit: 'mm', limit: 0.6 });
+    expect(outside.message).toBe(
+      'A click moves 3.75 mm, cogs are 3.6 mm apart: +0.15 mm a click, 0.82 mm at both ends, 0.22 mm more than it forgives.',
+    );
+    expect(outside.fixes.map(({ text }) => text)).toEqual([
+      'a derailleur ratio of about 1.44',
+      'a shifter that pulls about 2.40 mm a click',
+    ]);
+    expect(indexing(2.7, 1.7)).toMatchObject({ verdict: 'cannotWork' });
+    expect(parts('indexing', {}, { setup: { ...ONE_RING, cogs: [17] } }).verdict).toBe('inside');
+  });
+
+  test('says which datum is missing', () => {
+    expect(indexing(undefined, 1.5).missing).toBe('the cable that the shifter pulls a click');
+    expect(indexing(2.4, undefined).missing).toBe('the derailleur’s ratio');
+    expect(indexing(undefined, undefined).missing).toContain(' and ');
+  });
+
+  test('electronic parts are of one family, but for case and spaces', () => {
+    const families = (shifterFamily?: string, derailleurFamily?: string) =>
+      parts('indexing', { shifting: 'electronic', shifterFamily, derailleurFamily });
+    expect(families('Wired, 2nd', ' wired,  2ND ').verdict).toBe('inside');
+    expect(families('Wired', 'Radio')).toMatchObject({ verdict: 'cannotWork' });
+    expect(families('Wired').missing).toBe('the family of the derailleur');
+  });
+
+  test.each([
+    [12, 'inside', 0],
+    [13, 'at', 1],
+    [11, 'outside', -1],
+  ] as const)('a shifter for %i speeds on 12 cogs is %s', (shifterSpeeds, verdict, margin) => {
+    expect(parts('shifterSpeeds', { shifterSpeeds })).toMatchObject({ verdict, margin });
+  });
+
+  test('an electronic derailleur moves by its own pitch', () => {
+    const electronic = (speeds: number | undefined) =>
+      parts('shifterSpeeds', { shifting: 'electronic', shifterSpeeds: 12 }, { rearDerailleur: { ...SHEET, speeds } });
+    expect(electronic(12).verdict).toBe('inside');
+    expect(electronic(11).verdict).toBe('cannotWork');
+    expect(electronic(undefined).missing).toBe('the speeds of the derailleur');
+  });
+});
+
+describe('freehub', () => {
+  const spline = 'nine wide splines';
+
+  test('splines by name, and the smallest cog that fits over the body', () => {
+    expect(check('freehub', { freehub: { spline }, parts: { cassetteSpline: 'Nine wide splines' } }).verdict).toBe(
+      'inside',
+    );
+    expect(check('freehub', { freehub: { spline }, parts: { cassetteSpline: 'fine splines' } }).verdict).toBe(
+      'cannotWork',
+    );
+    expect(check('freehub', { freehub: { spline } }).missing).toBe('the splines of the cassette');
+    const small = check('freehub', {
+      setup: ONE_RING,
+      freehub: { spline, smallestCogT: 11 },
+      parts: { cassetteSpline: spline },
+    });
+    expect(small).toMatchObject({ verdict: 'cannotWork', margin: -1 });
+  });
+
+  test('the spacer is the difference of the lengths', () => {
+    expect(spacerNeededMm(36.75, 34.9)).toBeCloseTo(1.85, 12);
+    expect(spacerNeededMm(35, 34.9)).toBe(0);
+    expect(spacerNeededMm(34.9, 36.75)).toBeCloseTo(-1.85, 12);
+  });
+
+  test.each([
+    [undefined, 'inside', 'a spacer of 1.85 mm behind the largest cog'],
+    [1.85, 'inside', 'and it is there'],
+    [0, 'outside', '1.85 mm are missing; the cassette rocks'],
+    [3, 'outside', '1.15 mm too much; the lockring does not catch'],
+  ] as const)('with spacers of %p mm: %s', (spacerMm, verdict, words) => {
+    const one = parts('freehubLength', { cassetteLengthMm: 34.9, spacerMm }, { freehub: { bodyLengthMm: 36.75 } });
+    expect(one.verdict).toBe(verdict);
+    expect(one.message).toContain(words);
+  });
+
+  test('a fix by spacer mends it; a cassette too long cannot work', () => {
+    const freehub = { bodyLengthMm: 36.75 };
+    const rocks = parts('freehubLength', { cassetteLengthMm: 34.9, spacerMm: 0 }, { freehub });
+    expect(parts('freehubLength', rocks.fixes[0]!.change!.parts, { freehub }).verdict).toBe('inside');
+    const long = parts('freehubLength', { cassetteLengthMm: 38 }, { freehub });
+    expect(long).toMatchObject({ verdict: 'cannotWork', unit: 'mm' });
+    expect(long.margin).toBeCloseTo(-1.25, 12);
+    expect(parts('freehubLength', {}).missing).toBe(
+      'the length of the freehub body and what the cassette takes up on it',
+    );
+  });
+
+  test('a two-speed hub has a least ring ÷ cog; its stages need no capacity', () => {
+    const setup = { ...ONE_RING, hubStages: [1, 0.7] };
+    expect(parts('hubRatio', {}, { setup }).verdict).toBe('notKnown');
+    expect(parts('hubRatio', { hubRatioMin: 0.9 }, { setup }).verdict).toBe('inside');
+    expect(parts('hubRatio', { hubRatioMin: 1 }, { setup }).verdict).toBe('at');
+    const over = parts('hubRatio', { hubRatioMin: 1.1 }, { setup });
+    expect(over).toMatchObject({ verdict: 'outside' });
+    expect(over.fixes.map(({ text }) => text)).toEqual(['a largest cog of 40T', 'a smallest ring of 49T']);
+    expect(check('totalCapacity', { setup }).required).toBe(34);
+  });
+});
+
+describe('chain', () => {
+  test.each([
+    [12, 'inside'],
+    [13, 'at'],
+    [14, 'outside'],
+    [11, 'outside'],
+    [10, 'cannotWork'],
+    [undefined, 'notKnown'],
+  ] as const)('a chain for %p speeds on 12 cogs: %s', (chainSpeeds, verdict) => {
+    expect(parts('chainSpeeds', { chainSpeeds }).verdict).toBe(verdict);
+  });
+
+  test('below eight speeds all chains are of one width', () => {
+    const setup = { ...ONE_RING, cogs: [14, 17, 20, 24, 28] };
+    expect(parts('chainSpeeds', { chainSpeeds: 8 }, { setup }).verdict).toBe('inside');
+    expect(parts('chainSpeeds', { chainSpeeds: 6 }, { setup }).verdict).toBe('inside');
+  });
+
+  test('ends: the quick link is the last outer link; an odd count does not meet', () => {
+    expect(chainEnds(112)).toEqual({ withQuickLink: 111, withPin: 112 });
+    expect(chainEnds(113)).toBeUndefined();
+  });
+
+  test('slack only in gears that are left out is no fault, and said', () => {
+    const rearDerailleur = { ...SHEET, cageLengthMm: 76 };
+    expect(check('chainLength', { rearDerailleur }).verdict).toBe('outside');
+    const avoided = [0, 1, 2, 3, 4].map((cog) => ({ ring: 1, cog }));
+    const left = check('chainLength', { rearDerailleur, avoided });
+    expect(left.verdict).toBe('at');
+    expect(left.message).toContain('Slack in the gears you leave out');
+  });
+});
+
+describe('rings', () => {
+  test.each([
+    [64, 22],
+    [74, 24],
+    [94, 29],
+    [104, 32],
+    [110, 33],
+    [130, 38],
+  ])('a bolt circle of %i mm leaves room for a ring of %iT', (boltCircleMm, teeth) => {
+    expect(smallestRingOfBoltCircleT(boltCircleMm)).toBe(teeth);
+  });
+
+  test('the sheet wins over the bolt circle', () => {
+    expect(parts('smallestRing', { boltCircleMm: 110 })).toMatchObject({ verdict: 'outside', margin: -1 });
+    expect(parts('smallestRing', { boltCircleMm: 110, smallestRingT: 32 })).toMatchObject({ verdict: 'at' });
+    expect(parts('smallestRing', {}).missing).toBe('the crank’s bolt circle or its smallest ring');
+  });
+
+  test('room to the chainstay is another for one ring than for two', () => {
+    const ringRoom = { oneRingMaxT: 42, twoRingsMaxT: 50 };
+    expect(check('ringRoom', { ringRoom })).toMatchObject({ verdict: 'inside', margin: 2 });
+    const one = check('ringRoom', { ringRoom, setup: ONE_RING });
+    expect(one).toMatchObject({ verdict: 'outside', margin: -2 });
+    expect(one.fixes[0]).toEqual({ text: 'a 42T ring', change: { chainrings: [42] } });
+    expect(check('ringRoom', {}).verdict).toBe('notKnown');
+  });
+
+  test('one ring asks for one thing that keeps its chain on, with the trade-off said', () => {
+    const retention = (kinds: NonNullable<FitInput['parts']>['retention']) =>
+      parts('retention', { retention: kinds }, { setup: ONE_RING });
+    expect(retention(undefined).verdict).toBe('notKnown');
+    expect(retention([])).toMatchObject({ verdict: 'outside' });
+    expect(retention([]).fixes).toHaveLength(3);
+    expect(retention(['clutch']).message).toContain('stiffens the shift');
+    expect(parts('retention', {}).message).toContain('Two rings');
+  });
+});
+
+describe('chainline', () => {
+  test('of the gears that are ridden, not of the crossed ones', () => {
+    const ridden = check('chainline', { steepDeg: 3 });
+    expect(ridden).toMatchObject({ verdict: 'inside', unit: '°' });
+    const all = check('chainline', { steepDeg: 3, crossedCogs: 0 });
+    expect(all).toMatchObject({ verdict: 'outside' });
+    expect(all.required).toBeCloseTo(3.27, 2);
+    expect(all.message).toContain('Back-pedalling may drop it in 48/36');
+    expect(all.fixes[0]?.text).toContain('farther in');
+  });
+
+  test('gears left out are not ridden', () => {
+    const avoided = [0, 1, 2].map((cog) => ({ ring: 1, cog }));
+    const [some, all] = [check('chainline', { crossedCogs: 0, avoided }), check('chainline', { crossedCogs: 0 })];
+    expect(some.required).toBeLessThanOrEqual(all.required!);
+  });
+});
+
+describe('hanger extender', () => {
+  test('a tooth asks for 2.02 mm', () => {
+    expect(extenderGainT(20)).toBe(9);
+    expect(extenderForMm(4)).toBeCloseTo(8.085, 3);
+    expect(extenderGainT(extenderForMm(4) + 0.001)).toBe(4);
+  });
+
+  const extender = (hangerExtenderMm: number | undefined, largestCogMaxT: number | undefined) =>
+    parts('hangerExtender', { hangerExtenderMm }, { rearDerailleur: { ...SHEET, largestCogMaxT } });
+
+  test('is a caution at best, never a plain yes', () => {
+    expect(extender(undefined, 36)).toMatchObject({ verdict: 'inside', message: 'None fitted, none needed.' });
+    expect(extender(undefined, 32).message).toContain('lowers the derailleur by 8.1 mm or more');
+    expect(extender(10, 32)).toMatchObject({ verdict: 'at', margin: 0 });
+    expect(extender(30, 32).verdict).toBe('at');
+    expect(extender(30, 36).message).toContain('take it off');
+    expect(extender(5, 32)).toMatchObject({ verdict: 'outside', margin: -2 });
+    expect(extender(30, undefined).verdict).toBe('notKnown');
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 60 }), fc.integer({ min: 20, max: 60 }), (mm, limit) => {
+        expect(extender(mm, limit).verdict).not.toBe('inside');
+      }),
+      { ...SEEDED, numRuns: 60 },
+    );
+  });
+
+  test('leaves the published limit as it is', () => {
+    const over = parts('largestCog', { hangerExtenderMm: 30 }, { rearDerailleur: { ...SHEET, largestCogMaxT: 32 } });
+    expect(over).toMatchObject({ verdict: 'outside', margin: -4 });
+  });
+});
+
+describe('both schools on limits', () => {
+  const answer = (more: Partial<FitInput>, school: (typeof LIMITS_SCHOOLS)[number]) =>
+    fitAnswer(fitReport({ ...INPUT, ...more }), school);
+
+  test('2T over the sheet: no by the sheet; worth a trial where the cage holds the chain', () => {
+    const over = { rearDerailleur: { ...SHEET, totalCapacityT: 39 } };
+    expect(answer(over, 'sheet')).toMatchObject({ kind: 'doesNot', deciding: [{ id: 'totalCapacity' }] });
+    expect(answer(over, 'workshopTested')).toMatchObject({
+      kind: 'goesWithChecks',
+      deciding: [{ verdict: 'outside' }],
+    });
+    const { trials } = fitReport({ ...INPUT, ...over });
+    expect(trials.totalCapacity).toMatchObject({
+      decision: 'try',
+      reason: 'by its geometry the cage holds the chain in every gear you allow, from −57° to +67°',
+    });
+    expect(trials.totalCapacity!.extraCheck).toContain('Big-big by hand');
+  });
+
+  test('a cage that does not hold it is no in both', () => {
+    const short = { rearDerailleur: { ...SHEET, totalCapacityT: 39, cageLengthMm: 56 } };
+    expect(fitReport({ ...INPUT, ...short }).trials.totalCapacity).toMatchObject({ decision: 'doNot' });
+    for (const school of LIMITS_SCHOOLS) expect(answer(short, school).kind).toBe('doesNot');
+  });
+
+  test('without a cage length the workshop school cannot say, and asks for the check', () => {
+    const blind = { rearDerailleur: { ...SHEET, totalCapacityT: 39, cageLengthMm: undefined } };
+    expect(fitReport({ ...INPUT, ...blind }).trials.totalCapacity).toMatchObject({ decision: 'undecided' });
+  });
+
+  test('what cannot work, cannot in both; what is not known stays open', () => {
+    for (const school of LIMITS_SCHOOLS) {
+      expect(answer({ chainLinks: 106 }, school).kind).toBe('cannotWork');
+      expect(answer({}, school)).toMatchObject({ kind: 'open', deciding: [] });
+    }
+    expect(answer({}, 'sheet').unknown.length).toBeGreaterThan(3);
+  });
+
+  test('every limit passed has its extra check; nothing else has', () => {
+    fc.assert(
+      fc.property(
+        setupArbitrary(),
+        fc.integer({ min: 8, max: 70 }),
+        fc.integer({ min: 20, max: 60 }),
+        (setup, totalCapacityT, largestCogMaxT) => {
+          const { checks, trials } = fitReport({ ...INPUT, setup, rearDerailleur: { totalCapacityT, largestCogMaxT } });
+          for (const { id, verdict } of checks) {
+            if (id === 'totalCapacity' || id === 'largestCog') {
+              expect(trials[id] === undefined).toBe(verdict !== 'outside');
+            }
+            if (trials[id]) expect([verdict, trials[id].extraCheck.length > 10]).toEqual(['outside', true]);
+          }
+        },
+      ),
+      { ...SEEDED, numRuns: 150 },
+    );
+  });
+});
+
+describe('losses', () => {
+  test('48/11 loses 1.09 % and 44/10 1.20 %; an angle only what it is set to', () => {
+    const at = (chainring: number, cog: number, angleDeg: number, share: number) =>
+      lossWatts({ chainring, cog, angleDeg }, 200, share);
+    expect(at(48, 11, 0, 0).watts / 2).toBeCloseTo(1.09, 2);
+    expect(at(44, 10, 0, 0).watts / 2).toBeCloseTo(1.2, 2);
+    expect(at(48, 11, -3, 0).watts).toBe(at(48, 11, 0, 0).watts);
+    expect(at(48, 11, -3, 0.2).watts - at(48, 11, 0, 0.2).watts).toBeCloseTo(0.006 * 200, 12);
+    const one = at(48, 11, 2, 0.1);
+    expect(one.lowWatts).toBeLessThan(one.watts);
+    expect(one.highWatts).toBeGreaterThan(one.watts);
+  });
+});
+
+test('numbers of parts that cannot be, and limits that contradict each other', () => {
+  expect(checkDriveParts({ cablePullMm: 2.7, boltCircleMm: 110 })).toEqual([]);
+  expect(checkDriveParts({ cablePullMm: 20 })[0]?.message).toBe(
+    'cable a click 20 mm: it runs from 1 to 6 mm; read it off the sheet',
+  );
+  expect(checkDriveParts({ chainSpeeds: 11.5 })[0]?.message).toContain('whole');
+  expect(checkDriveParts({ frontBigRingMinT: 50, frontBigRingMaxT: 46 })[0]?.path).toEqual(['frontBigRingMinT']);
+});

@@ -1,0 +1,70 @@
+import { checkData, contradiction, mmDatum, speedsDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
+
+/** What keeps a chain on a single ring. */
+export const RETENTIONS = ['narrowWide', 'clutch', 'guide'] as const;
+export type Retention = (typeof RETENTIONS)[number];
+
+export const SHIFTINGS = ['cable', 'electronic'] as const;
+export type Shifting = (typeof SHIFTINGS)[number];
+
+/** The numbers of the parts beside the rear derailleur; absent where they are not known. */
+export interface DrivePartNumbers {
+  /** Range of largest rings that the front derailleur's cage is curved for. */
+  readonly frontBigRingMinT?: number | undefined;
+  readonly frontBigRingMaxT?: number | undefined;
+  /** Cable that the shifter takes up for a click. */
+  readonly cablePullMm?: number | undefined;
+  /** Cogs that the shifter has clicks for. */
+  readonly shifterSpeeds?: number | undefined;
+  /** How far beside a cog the guide pulley may stand and still shift. */
+  readonly indexingToleranceMm?: number | undefined;
+  /** What the cassette takes up on the freehub body, lockring tight. */
+  readonly cassetteLengthMm?: number | undefined;
+  /** Spacers now behind the cassette, all together. */
+  readonly spacerMm?: number | undefined;
+  readonly chainSpeeds?: number | undefined;
+  /** Bolt circle of the smallest ring. */
+  readonly boltCircleMm?: number | undefined;
+  /** Smallest ring that the crank takes, by its sheet; wins over the bolt circle. */
+  readonly smallestRingT?: number | undefined;
+  /** How far a hanger extender lowers the derailleur; absent where none is fitted. */
+  readonly hangerExtenderMm?: number | undefined;
+  /** Smallest quotient of ring and cog that a two-speed hub may be driven with. */
+  readonly hubRatioMin?: number | undefined;
+}
+
+/** What is known of shifter, cassette, chain, crank and hub. Absent where it is not known. */
+export interface DriveParts extends DrivePartNumbers {
+  readonly shifting?: Shifting | undefined;
+  /** Families of electronic parts that speak with each other. */
+  readonly shifterFamily?: string | undefined;
+  readonly derailleurFamily?: string | undefined;
+  /** The freehub body that the cassette slides on to, by its splines. */
+  readonly cassetteSpline?: string | undefined;
+  /** Empty where there is nothing that keeps the chain on. */
+  readonly retention?: readonly Retention[] | undefined;
+}
+
+/** How each number is named, and what it can be. */
+export const DRIVE_PART_DATA: Readonly<Record<keyof DrivePartNumbers, DatumRule>> = {
+  frontBigRingMinT: teethDatum('big ring, at least', 20, 70),
+  frontBigRingMaxT: teethDatum('big ring, at most', 20, 70),
+  cablePullMm: mmDatum('cable a click', 1, 6),
+  shifterSpeeds: speedsDatum('shifter speeds', 1, 14),
+  indexingToleranceMm: mmDatum('tolerance beside a cog', 0.1, 1.5),
+  cassetteLengthMm: mmDatum('cassette, on the body', 10, 60),
+  spacerMm: mmDatum('spacers behind it', 0, 20),
+  chainSpeeds: speedsDatum('chain speeds', 5, 14),
+  boltCircleMm: mmDatum('bolt circle', 40, 160),
+  smallestRingT: teethDatum('smallest ring of the crank', 20, 60),
+  hangerExtenderMm: mmDatum('hanger extender lowers by', 2, 60),
+  hubRatioMin: { term: 'ring ÷ cog of the hub, at least', unit: ': 1', whole: false, bounds: { min: 0.3, max: 4 } },
+};
+
+/** Every number that is out of bounds, and limits that contradict each other. */
+export function checkDriveParts(parts: DrivePartNumbers): DatumProblem<keyof DrivePartNumbers>[] {
+  return [
+    ...checkData(DRIVE_PART_DATA, parts),
+    ...contradiction('frontBigRingMinT', parts.frontBigRingMinT, parts.frontBigRingMaxT, 'big ring'),
+  ];
+}

@@ -1,0 +1,86 @@
+import type { Setup } from '../gears';
+import type { DriveParts, Retention } from './drive-parts';
+import { pitchRadiusMm } from './sprocket';
+import { answered, checkTeeth, notKnown, type Check } from './verdict';
+
+/** From the bolt circle to the pitch circle of the smallest ring that clears bolts and chain, mm: measured on common cranks. */
+const BOLT_CLEARANCE_MM = 11.4;
+
+/** The smallest ring that a bolt circle leaves room for, teeth; the crank's sheet wins. */
+export function smallestRingOfBoltCircleT(boltCircleMm: number): number {
+  let teeth = 10;
+  while (pitchRadiusMm(teeth) < boltCircleMm / 2 + BOLT_CLEARANCE_MM) teeth += 1;
+  return teeth;
+}
+
+/** The smallest ring against the crank's. */
+export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCircleMm }: DriveParts): Check {
+  const small = Math.min(...chainrings);
+  const limit = smallestRingT ?? (boltCircleMm === undefined ? undefined : smallestRingOfBoltCircleT(boltCircleMm));
+  return checkTeeth('smallestRing', small, limit, 'least', {
+    what: `Smallest ring ${small}T`,
+    published: (least) =>
+      smallestRingT === undefined
+        ? `at least ${least}T by a bolt circle of ${boltCircleMm} mm`
+        : `at least ${least}T published`,
+    missing: 'the crank’s bolt circle or its smallest ring',
+    fixes: (least) => {
+      const [big, second] = chainrings;
+      const other = second === undefined ? [least] : least < big! ? [big!, least] : undefined;
+      return [
+        { text: `a ${least}T ring`, ...(other && { change: { chainrings: other } }) },
+        { text: `a crank that takes ${small}T` },
+      ];
+    },
+  });
+}
+
+/** Largest rings that a frame has room for, by its sheet. */
+export interface RingRoom {
+  readonly oneRingMaxT?: number | undefined;
+  readonly twoRingsMaxT?: number | undefined;
+}
+
+/** The big ring against the room to the chainstay; a single ring stands farther in than the big one of two. */
+export function checkRingRoom({ chainrings }: Setup, { oneRingMaxT, twoRingsMaxT }: RingRoom): Check {
+  const big = Math.max(...chainrings);
+  const one = chainrings.length === 1;
+  return checkTeeth('ringRoom', big, one ? oneRingMaxT : twoRingsMaxT, 'most', {
+    what: `${one ? 'Ring' : 'Big ring'} ${big}T`,
+    published: (most) => `room to the chainstay for ${most}T`,
+    missing: `the largest ring that the frame has room for with ${one ? 'one ring' : 'two'}`,
+    fixes: (most) => {
+      const small = one ? undefined : chainrings[1];
+      const rings = small === undefined ? [most] : small < most ? [most, small] : undefined;
+      return [{ text: `a ${most}T ${one ? 'ring' : 'big ring'}`, ...(rings && { change: { chainrings: rings } }) }];
+    },
+  });
+}
+
+const TRADE_OFF: Readonly<Record<Retention, string>> = {
+  narrowWide: 'a narrow-wide ring needs no setting, but holds less as it wears',
+  clutch: 'a clutch also quiets the chain, but stiffens the shift',
+  guide: 'a guide is surest, but weighs, must be set, and may rub',
+};
+
+/** Whether something keeps the chain on a single ring. */
+export function checkRetention({ chainrings }: Setup, { retention }: DriveParts): Check {
+  if (chainrings.length > 1) {
+    return answered('retention', 'inside', 'Two rings: the front derailleur’s cage keeps the chain on.');
+  }
+  if (retention === undefined) {
+    return notKnown('retention', 'One ring', 'what keeps its chain on: narrow-wide ring, clutch or guide');
+  }
+  if (retention.length === 0) {
+    return answered(
+      'retention',
+      'outside',
+      'One ring with nothing that keeps its chain on: it drops on rough ground.',
+      {
+        fixes: (Object.keys(TRADE_OFF) as Retention[]).map((one) => ({ text: TRADE_OFF[one] })),
+      },
+    );
+  }
+  const words = retention.map((one) => TRADE_OFF[one]).join('; ');
+  return answered('retention', 'inside', `One ring: ${words}.`);
+}

@@ -1,0 +1,83 @@
+import type { CageRow } from './cage-rows';
+import { MM_PER_TOOTH } from './front';
+import type { Check } from './verdict';
+
+/** The schools on published limits: the sheet is the answer, or makers are careful and it may be tried. */
+export const LIMITS_SCHOOLS = ['sheet', 'workshopTested'] as const;
+export type LimitsSchool = (typeof LIMITS_SCHOOLS)[number];
+
+/** What the workshop-tested school says of a limit that is passed. */
+export interface Trial {
+  readonly decision: 'try' | 'doNot' | 'undecided';
+  readonly reason: string;
+  /** What the job card asks for, for having passed this limit. */
+  readonly extraCheck: string;
+}
+
+/**
+ * What the cage's geometry says of a published limit that is passed. Undefined where nothing is
+ * passed, or the limit is no published one.
+ * @param ridden the cage in the gears that the rider allows; empty without a cage length
+ */
+export function trialOf({ id, verdict, margin = 0 }: Check, ridden: readonly CageRow[]): Trial | undefined {
+  if (verdict !== 'outside') return undefined;
+  const overT = -margin;
+  switch (id) {
+    case 'totalCapacity':
+      return capacityTrial(ridden);
+    case 'largestCog':
+      return {
+        decision: 'undecided',
+        reason: `the guide pulley must come ${(overT * MM_PER_TOOTH).toFixed(1)} mm lower than the sheet foresees; the drawing cannot tell how far the B-screw reaches`,
+        extraCheck:
+          'B-screw fully in: the guide pulley clears the largest cog, cranked slowly by hand in both directions',
+      };
+    case 'largestCogMinimum':
+      return {
+        decision: 'try',
+        reason: `it only shifts less crisply: the guide pulley hangs ${(overT * MM_PER_TOOTH).toFixed(1)} mm farther away`,
+        extraCheck: 'B-screw as far out as clears: every shift up and down, under light load',
+      };
+    case 'smallestCog':
+      return {
+        decision: 'try',
+        reason: `it only shifts less crisply on to the smallest cog: the guide pulley hangs ${(overT * MM_PER_TOOTH).toFixed(1)} mm farther away`,
+        extraCheck: 'Ten shifts on to the smallest cog and back, and no rubbing on the dropout',
+      };
+    case 'ringDifference':
+      return {
+        decision: 'undecided',
+        reason:
+          'the front derailleur’s cage is not drawn; its lower edge may touch the chain on the small ring with the small cogs',
+        extraCheck: 'Front shifts both ways in the largest and the smallest cog; no chain rub on the small ring',
+      };
+    case 'frontCage':
+      return {
+        decision: 'try',
+        reason: 'the gap along its cage is uneven, which can be seen before anything is bought',
+        extraCheck: 'Gap of cage to big ring 1 to 3 mm along its whole length; front shifts under light load',
+      };
+    default:
+      return undefined;
+  }
+}
+
+function capacityTrial(ridden: readonly CageRow[]): Trial {
+  const extraCheck =
+    'Big-big by hand, slowly: the cage still has travel. Small-small: the chain is taut and touches nothing';
+  if (ridden.length === 0) {
+    return { decision: 'undecided', reason: 'the cage length is missing for the drawing to say', extraCheck };
+  }
+  const bad = ridden.filter(({ pose }) => pose.state !== 'ok');
+  if (bad.length > 0) {
+    const gears = bad.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ');
+    return { decision: 'doNot', reason: `by its geometry the cage does not hold the chain in ${gears}`, extraCheck };
+  }
+  const angles = ridden.map(({ pose }) => pose.angleDeg!);
+  const signed = (deg: number) => `${deg < 0 ? '−' : '+'}${Math.abs(deg).toFixed(0)}°`;
+  return {
+    decision: 'try',
+    reason: `by its geometry the cage holds the chain in every gear you allow, from ${signed(Math.min(...angles))} to ${signed(Math.max(...angles))}`,
+    extraCheck,
+  };
+}
