@@ -17,12 +17,11 @@ export function cageForMm(
 ): number | undefined {
   const { min, max } = DRIVE_BOUNDS.cageLengthMm;
   // A chain hangs taut where it is no longer than the path at the fold-back limit. Where there is no
-  // such path the pulleys meet the cog before the cage is folded back: nothing is slack there.
+  // such path the pulleys would touch: too short a cage.
   const spareMm = (cageLengthMm: number) =>
     Math.min(
       ...gears.map(
-        ([chainring, cog]) =>
-          (tautLengthMm(chainring, cog, { ...geometry, cageLengthMm }) ?? Infinity) - links * PITCH_MM,
+        ([chainring, cog]) => (tautLengthMm(chainring, cog, { ...geometry, cageLengthMm }) ?? 0) - links * PITCH_MM,
       ),
     );
   if (spareMm(min) > 0) return min;
