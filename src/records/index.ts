@@ -2,7 +2,7 @@ export { NAME_LENGTH_MAX } from './text';
 export { BIKE_DEFAULTS, bikeSchema } from './bike';
 export { WHEEL_DEFAULTS, wheelOf } from './wheelset';
 export type { WheelsetRecord } from './wheelset';
-export type { BikeRecord } from './bike';
+export type { BikeRecord, LossSchool } from './bike';
 export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G, setupSchema } from './setup';
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';

@@ -58,17 +58,145 @@ test('a chain too short is said and shown; one too long is slack; an odd one can
   await app.shows('[data-testid=check-chainLength]', 'cannot work');
   await app.shows('[data-testid=check-chainLength]', 'can tear the derailleur off');
   await app.shows('[data-end=Big-big]', 'too short: 106 links do not reach');
-  await app.shows('[data-testid=links-to-add]', '6 links are missing: a new chain');
+  await app.shows('[data-testid=links-to-add]', 'Of 106 links: 6 are missing: a new chain');
   await app.type('chain-links', '118');
   await app.shows('[data-end=Small-small]', 'slack');
   await app.shows('[data-testid=check-chainLength]', 'To mend: 6 links fewer');
   await app.type('chain-links', '113');
-  await app.shows('[data-testid=links-to-add]', '113 is odd');
+  await app.shows('[data-testid=chain-ends]', '113 is odd');
+  await app.type('chain-links', '112');
+  await app.shows('[data-testid=chain-ends]', 'with a quick link cut to 111, both ends inner');
 });
 
 test('capacity over the sheet names the nearest mends', async () => {
   await app.type('totalCapacityT', '39');
   await app.shows('[data-testid=check-totalCapacity]', '2T over the sheet. To mend: a 34T small ring');
+  await app.shows('[data-testid=check-totalCapacity]', 'the rear derailleur of C, Two rings, closer');
+});
+
+test('a mend is laid on the setup by a click, and taken back by undo', async () => {
+  await app.type('totalCapacityT', '39');
+  await app.leaveField();
+  await app.shows('[data-testid=fit-answer]', 'Does not go together: capacity −2T');
+  await app.clickText('button', 'a 34T small ring');
+  await app.shows('[data-testid=fit-answer]', 'Goes together');
+  expect(await app.value('setup')).toBe('48/34 x 11-36');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=fit-answer]', 'capacity −2T');
+  expect(await app.value('setup')).toBe('48/32 x 11-36');
+});
+
+test('both schools on limits: outside stays outside, with a reason and an extra check', async () => {
+  await app.type('totalCapacityT', '39');
+  await app.leaveField();
+  await app.clickText('label', 'workshop-tested');
+  await app.shows('[data-testid=fit-answer]', 'Past the sheet, to be tried: capacity −2T');
+  await app.shows('[data-testid=check-totalCapacity]', /outside[\s\S]*Worth a trial: by its geometry the cage holds/);
+  await app.shows('[data-testid=check-totalCapacity]', 'Extra check: Big-big by hand, slowly');
+  await app.type('cageLengthMm', '60');
+  await app.shows('[data-testid=check-totalCapacity]', 'Not worth a trial');
+  await app.shows('[data-testid=fit-answer]', 'Does not go together: capacity −2T');
+});
+
+test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
+  const big = await app.find('[aria-label="48/36 is used"]');
+  expect(await big.isEnabled()).toBe(false);
+  await app.shows('[data-testid=wrap]', 'Big-big stays: a mis-shift into it');
+  for (const cog of [11, 12, 13]) await app.click(`[aria-label="32/${cog} is used"]`);
+  await app.shows('[data-testid=wrap]', '38T in the gears you allow, 41T in all of them: 3 left out');
+  await app.shows('[data-testid=check-totalCapacity]', '38T needed in the gears you allow (41T in all of them)');
+  await app.clickText('button', 'Allow all');
+  await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
+});
+
+test('what hangs slack is left out at once', async () => {
+  await app.type('chain-links', '114');
+  await app.leaveField();
+  await app.shows('[data-testid=check-chainLength]', 'slack');
+  await app.clickText('button', 'Leave out what hangs slack');
+  await app.shows('[data-testid=check-chainLength]', 'Slack in the gears you leave out');
+  await app.shows('[data-testid=fit-answer]', 'Goes together');
+});
+
+test('a missing datum is named, and a click leads to its field', async () => {
+  await app.type('chainSpeeds', '');
+  await app.leaveField();
+  await app.shows('[data-testid=check-chainSpeeds]', 'not known: the speeds that the chain is for');
+  await app.click('[data-testid=check-chainSpeeds] [title="Go to its field"]');
+  expect(await app.driver.executeScript('return document.activeElement.id')).toBe('chainSpeeds');
+  await app.press('1', '1');
+  await app.shows('[data-testid=check-chainSpeeds]', 'too wide');
+});
+
+test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
+  await app.type('pullRatio', '1.5');
+  await app.shows('[data-testid=check-indexing]', '+0.30 mm a click, 1.65 mm at both ends');
+  const errors = await app.driver.executeScript<number[]>(
+    `return [...document.querySelectorAll('[aria-label=Indexing] [data-error-mm]')].map((e) => +e.dataset.errorMm)`,
+  );
+  expect(errors).toHaveLength(12);
+  expect(errors[0]).toBeCloseTo(-1.65, 3);
+  expect(errors[11]).toBeCloseTo(1.65, 3);
+  await app.leaveField();
+  await app.clickText('label', 'electronic');
+  await app.type('shifterFamily', 'Tideway radio');
+  await app.type('derailleurFamily', 'Tideway wired');
+  await app.shows('[data-testid=check-indexing]', 'do not speak with each other');
+  await app.type('derailleurFamily', 'tideway radio');
+  await app.shows('[data-testid=check-indexing]', 'inside');
+});
+
+test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
+  await app.type('spacerMm', '0');
+  await app.leaveField();
+  await app.shows('[data-testid=check-freehubLength]', '1.85 mm are missing; the cassette rocks');
+  await app.clickText('button', '1.85 mm of spacers');
+  await app.shows('[data-testid=check-freehubLength]', 'inside');
+  await app.choose('freehub-typical', 'short splines and a thread');
+  await app.shows('[data-testid=check-freehub]', 'cannot work');
+  await app.shows('[data-testid=check-freehubLength]', 'not known: the length of the freehub body');
+  await app.type('freehubSpline', 'nine wide splines');
+  await app.shows('[data-testid=check-freehub]', 'inside');
+});
+
+test('another chain or another setup is laid over, each chain as long as its links', async () => {
+  const otherMm = (end: string) =>
+    app.driver.executeScript<number>(
+      `return document.querySelector('[data-end="${end}"] [data-other-chain]').getTotalLength()`,
+    );
+  const lay = async (text: string) => {
+    await app.click('.ant-select:has([aria-label="Lay over the side view"])');
+    await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
+  };
+  await lay('110 links');
+  await app.find('[data-end=Small-small] [data-other-chain]');
+  expect(Math.abs((await otherMm('Small-small')) - 110 * 12.7)).toBeLessThan(1);
+  await lay('B, One ring, wide');
+  await app.find('[data-end=Big-big] [data-setup=b] [data-other-chain]');
+  expect(Math.abs((await otherMm('Big-big')) - 114 * 12.7)).toBeLessThan(1);
+  await app.find('[aria-label*="laid over B, 44/44: +70.3°"]');
+});
+
+test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
+  await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.6 to 1\.1 W\) to 2\.2 W in 32\/11/);
+  await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
+  await app.type('frontDragCm2', '40');
+  await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
+  await app.type('angleLossPercentPerDeg', '0.2');
+  await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
+  await app.leaveField();
+  await app.clickText('label', 'ignore it');
+  await app.shows('[data-testid=loss]', 'dirt on the chain');
+});
+
+test('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
+  await app.press('2');
+  await app.shows('[data-testid=links-to-add]', 'Of the 112 links now fitted: 2 are missing: a new chain');
+  await app.shows('[data-testid=check-retention]', 'a clutch also quiets the chain');
+  await app.clickText('label', 'nothing');
+  await app.shows('[data-testid=check-retention]', 'drops on rough ground');
+  await app.shows('[data-testid=check-freehub]', 'cannot work');
+  await app.shows('[data-testid=check-indexing]', 'outside');
 });
 
 test('a shorter cage hangs slack; without its length there is no drawing, and it says what to measure', async () => {
@@ -85,6 +213,9 @@ test.each([
   ['cageLengthMm', '300', 'cage length 300: it runs from 40 to 140 mm'],
   ['chain-links', '59', 'chain 59: it runs from 60 to 180 links'],
   ['largestCogMinT', '40', 'the first must not be above the second'],
+  ['frontBigRingMinT', '60', 'the first must not be above the second'],
+  ['cablePullMm', '9', 'cable a click 9: it runs from 1 to 6 mm'],
+  ['bodyLengthMm', '99', 'freehub body 99: it runs from 10 to 60 mm'],
 ])('%s %p is refused beside the field; the text stays, the drawing too', async (id, text, message) => {
   await app.type(id, text);
   await app.leaveField();
@@ -96,7 +227,7 @@ test.each([
 test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
   await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
   await app.shows('[data-testid=angles]', '= ');
-  await app.shows('[data-testid=back-pedal]', 'Back-pedalling may drop the chain in 48/32, 48/36');
+  await app.shows('[data-testid=back-pedal]', 'Back-pedalling may drop the chain in 48/36');
   const handle = await app.find('[aria-label="Ring offset tried, mm"]');
   await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
   await app.shows('[aria-label="Top view"]', 'What if the ring stood 3.0 mm farther in');

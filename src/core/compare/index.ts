@@ -6,3 +6,4 @@ export { SCHOOLS, needAnswers, schoolChoices } from './advice';
 export type { NeedAnswer, School, SchoolChoice } from './advice';
 export { sameJobs } from './same-job';
 export type { SameJob } from './same-job';
+export { frontDragW } from './drag';

@@ -20,15 +20,18 @@ export interface FitAnswer {
 export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsSchool): FitAnswer {
   const unknown = checks.filter(({ verdict }) => verdict === 'notKnown');
   const outside = checks.filter(({ verdict }) => verdict === 'outside');
-  const cautions = outside.filter(({ id }) => CAUTIONS.includes(id));
+  // An extender that is not there is no nuisance: the largest cog says what is wrong.
+  const cautions = outside.filter(
+    ({ id, limit }) => CAUTIONS.includes(id) && !(id === 'hangerExtender' && limit === 0),
+  );
   const passed = outside.filter(({ id }) => !CAUTIONS.includes(id));
   const common = { unknown, cautions };
-  const impossible = checks.filter(({ verdict }) => verdict === 'cannotWork');
-  if (impossible.length > 0) return { kind: 'cannotWork', deciding: impossible, ...common };
   const forbidden = passed.filter(({ id }) => {
     const trial = trials[id];
     return school === 'sheet' || !trial || trial.decision === 'doNot';
   });
+  const impossible = checks.filter(({ verdict }) => verdict === 'cannotWork');
+  if (impossible.length > 0) return { kind: 'cannotWork', deciding: [...impossible, ...forbidden], ...common };
   if (forbidden.length > 0) return { kind: 'doesNot', deciding: forbidden, ...common };
   if (passed.length > 0) return { kind: 'goesWithChecks', deciding: passed, ...common };
   return { kind: unknown.length > 0 ? 'open' : 'goes', deciding: [], ...common };

@@ -12,6 +12,8 @@ export interface BeltCircle extends Point {
   readonly radiusMm: number;
   /** Which way the belt turns round it, as drawn. */
   readonly sense: 'clockwise' | 'anticlockwise';
+  /** What a failure calls it; its place in the list where it is left out. */
+  readonly name?: string;
 }
 
 /** The belt round one circle, and straight on to the next. */
@@ -42,6 +44,10 @@ export type BeltFailure = {
 export type BeltResult =
   { readonly ok: true; readonly belt: Belt } | { readonly ok: false; readonly failure: BeltFailure };
 
+const mm = (value: number) => `${Number(value.toFixed(2))} mm`;
+const called = ({ name, radiusMm }: BeltCircle, place: number) =>
+  `${name ?? `circle ${place + 1}`} (radius ${mm(radiusMm)})`;
+
 /** A belt touches a circle over less than this; more is a turn of the wrong hand that came round by 2π. */
 const WRAP_MAX_RAD = 1.75 * Math.PI;
 
@@ -64,7 +70,7 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
       return refuse(
         'overlap',
         [i, place],
-        `circles ${i + 1} and ${place + 1}, radii ${from.radiusMm} and ${to.radiusMm} mm, are ${distance} mm apart: no straight run fits between them`,
+        `${called(from, i)} and ${called(to, place)} are ${mm(distance)} apart: no straight run fits between them`,
       );
     }
     tangents.push(tangent);

@@ -79,14 +79,15 @@ export function placeDrive(chainring: number, cog: number, cageAngleDeg: number,
   const guide = along(pivot, guidePulleyOffsetMm);
   return {
     ring: {
+      name: 'ring',
       x: Math.sqrt(chainstayMm ** 2 - bbDropMm ** 2),
       y: -bbDropMm,
       radiusMm: pitchRadiusMm(chainring),
       sense: 'clockwise',
     },
-    tensionPulley: { ...along(guide, cageLengthMm), radiusMm: pulleyMm, sense: 'clockwise' },
-    guidePulley: { ...guide, radiusMm: pulleyMm, sense: 'anticlockwise' },
-    cog: { x: 0, y: 0, radiusMm: pitchRadiusMm(cog), sense: 'clockwise' },
+    tensionPulley: { name: 'tension pulley', ...along(guide, cageLengthMm), radiusMm: pulleyMm, sense: 'clockwise' },
+    guidePulley: { name: 'guide pulley', ...guide, radiusMm: pulleyMm, sense: 'anticlockwise' },
+    cog: { name: 'cog', x: 0, y: 0, radiusMm: pitchRadiusMm(cog), sense: 'clockwise' },
     pivot,
   };
 }

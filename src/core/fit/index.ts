@@ -44,6 +44,7 @@ export {
 export type { CagePose, Drive, DriveGeometry } from './cage';
 export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';
+export { counterpart } from './overlay';
 export { fitReport, geometryOf } from './report';
 export type { CheckedFit, FitInput, FitReport } from './report';
 export {

@@ -10,7 +10,11 @@ export const CROSSED_COGS: Bounds = { min: 0, max: 5 };
  * small ring with its `crossedCogs` smallest. Never on one ring; nor on a cassette of no more than
  * 2 × `crossedCogs` cogs, which would leave a ring no gear to ride in.
  */
-export function isCrossChained(setup: Setup, gear: Pick<Gear, 'chainring' | 'cog'>, crossedCogs = DEFAULT_CROSSED_COGS): boolean {
+export function isCrossChained(
+  setup: Setup,
+  gear: Pick<Gear, 'chainring' | 'cog'>,
+  crossedCogs = DEFAULT_CROSSED_COGS,
+): boolean {
   const { chainrings, cogs } = setup;
   if (chainrings.length < 2 || cogs.length <= 2 * crossedCogs) return false;
   const position = cogs.indexOf(gear.cog);

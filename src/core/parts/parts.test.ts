@@ -1,5 +1,7 @@
 import { checkSetup } from '../gears';
 import { GENERIC_CASSETTES, cassettesOfRange, nearestRanges } from './cassettes';
+import { checkFreehubData } from '../fit';
+import { FREEHUB_FAMILIES, familyName } from './freehubs';
 import { RIM_SIZES } from './rims';
 
 test('every built-in cassette is sound, has 8 to 13 cogs and is there once', () => {
@@ -33,4 +35,12 @@ test('a range that none has is answered with its neighbours', () => {
 
 test('rim sizes are there once', () => {
   expect(new Set(RIM_SIZES.map(({ diameterMm }) => diameterMm)).size).toBe(RIM_SIZES.length);
+});
+
+test('freehub families differ in what they are called, and hold sizes that a wheel may have', () => {
+  expect(new Set(FREEHUB_FAMILIES.map(familyName)).size).toBe(FREEHUB_FAMILIES.length);
+  for (const { spline, bodyLengthMm, smallestCogT } of FREEHUB_FAMILIES) {
+    expect(checkFreehubData({ spline, bodyLengthMm, smallestCogT })).toEqual([]);
+  }
+  expect(familyName(FREEHUB_FAMILIES[0]!)).toBe('nine wide splines, 34.9 mm, 8 to 10, wide-range 11 speed');
 });

@@ -1,11 +1,11 @@
 'use client';
 
-import { Input, Modal, Select } from 'antd';
+import { Modal, Select } from 'antd';
 import { HUB_STAGE_RATIO, NO_HUB_STAGE } from '../../core/gears';
-import { NAME_LENGTH_MAX, SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
+import { SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
 import { Field } from '../fields/Field';
+import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
-import { useDraft, type Parsed } from '../fields/useDraft';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
 import { LeverField } from './LeverField';
@@ -38,25 +38,21 @@ export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps
   );
 }
 
-function readOptionalName(text: string): Parsed<string | undefined> {
-  const name = text.trim();
-  if (name.length > NAME_LENGTH_MAX)
-    return { ok: false, message: `a name of ${name.length} characters: at most ${NAME_LENGTH_MAX}` };
-  return { ok: true, value: name === '' ? undefined : name };
-}
-
 function DetailFields({ record }: { record: SetupRecord }) {
   const { bench, edits } = useReadyBench();
   const { id, name, wheelsetId, hubStages } = record;
   const edit = (field: string, change: (before: SetupRecord) => SetupRecord) => edits.editSetup(field, change, id);
-  const draft = useDraft(id, name ?? '', readOptionalName, (next) =>
-    edit('name', (before) => withOptional(before, 'name', next)),
-  );
   return (
     <div className={styles.details}>
-      <Field id="setup-name" label="Name" problem={draft.problem}>
-        <Input id="setup-name" {...draft.inputProps} autoFocus placeholder="such as: one ring, wide" />
-      </Field>
+      <NameField
+        id="setup-name"
+        label="Name"
+        owner={id}
+        value={name}
+        autoFocus
+        placeholder="such as: one ring, wide"
+        onCommit={(next) => edit('name', (before) => withOptional(before, 'name', next))}
+      />
       <Field id="setup-wheels" label="Runs on">
         <Select
           id="setup-wheels"

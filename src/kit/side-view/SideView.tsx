@@ -1,50 +1,93 @@
 import type { Ref } from 'react';
-import { placeDrive, solveBelt, type BeltCircle, type CagePose, type DriveGeometry } from '../../core/fit';
+import { placeDrive, solveBelt, type BeltCircle, type CagePose, type Drive, type DriveGeometry } from '../../core/fit';
+import { signOf } from '../bench/setup-sign';
 import { fixed } from '../format';
 import { beltPath } from './path';
 import styles from './SideView.module.css';
 
-export interface SideViewProps {
+/** A drive in one gear with its chain. */
+interface PosedDrive {
   readonly chainring: number;
   readonly cog: number;
   readonly links: number;
   readonly pose: CagePose;
   readonly geometry: DriveGeometry;
-  /** Largest radii that are drawn beside this one, mm, so that all pictures have one scale. */
+}
+
+/** A drive that is laid over: another chain, or another setup by its place on the bench. */
+export interface OtherDrive extends PosedDrive {
+  readonly place: number | undefined;
+  /** Such as "B", or "114 links". */
+  readonly name: string;
+}
+
+export interface SideViewProps extends PosedDrive {
+  readonly other?: OtherDrive | undefined;
+  /** Largest sizes that are drawn beside this one, mm, so that all pictures have one scale. */
   readonly largestRingMm: number;
   readonly largestCogMm: number;
+  readonly cageLengthMm: number;
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
 
 const MARGIN_MM = 14;
+const LINE_MM = 19;
+/** Where a cage that nothing holds back would stand: pulled all but straight. */
+const STRETCHED_DEG = 75;
 
 /** The drive from its right-hand side, to scale: what is drawn in a millimetre is a millimetre. */
 export function SideView(props: SideViewProps) {
-  const { chainring, cog, links, pose, geometry, largestRingMm, largestCogMm, drawingRef } = props;
-  // A cage that no angle fits is drawn where the limit is that it fails at.
-  const angleDeg = pose.angleDeg ?? (pose.state === 'slack' ? geometry.foldBackLimitDeg : 75);
-  const drive = placeDrive(chainring, cog, angleDeg, geometry);
-  const { ring, tensionPulley, guidePulley, pivot } = drive;
-  const left = -Math.max(largestCogMm, geometry.cageLengthMm * 0.75) - MARGIN_MM;
+  const { other, geometry, largestRingMm, largestCogMm, cageLengthMm, drawingRef } = props;
+  const drive = placed(props);
+  const { ring, tensionPulley } = drive;
+  const left = -Math.max(largestCogMm, cageLengthMm + tensionPulley.radiusMm) - MARGIN_MM;
   const right = ring.x + largestRingMm + MARGIN_MM;
   const top = -largestCogMm - MARGIN_MM;
-  const bottom =
-    largestCogMm + geometry.pitchLineGapMm + 2 * tensionPulley.radiusMm + geometry.cageLengthMm + MARGIN_MM;
-  const limit = (geometry.foldBackLimitDeg * Math.PI) / 180;
-  const reach = geometry.cageLengthMm + tensionPulley.radiusMm + 8;
-  const text = stateText(pose, links);
-  // What a chain that does not reach would have to span even without the derailleur.
-  const direct = pose.state === 'tooShort' ? solveBelt([ring, drive.cog]) : undefined;
+  const bottom = largestCogMm + geometry.pitchLineGapMm + 2 * tensionPulley.radiusMm + cageLengthMm + MARGIN_MM;
+  const text = stateText(props);
+  const otherText = other && `${other.name}, ${other.chainring}/${other.cog}: ${stateText(other)}`;
   return (
     <svg
       ref={drawingRef}
       className={styles.view}
       viewBox={`${left} ${top} ${right - left} ${bottom - top}`}
       role="img"
-      aria-label={`Side view in ${chainring}/${cog}: ${text}`}
-      data-state={pose.state}
+      aria-label={`Side view in ${props.chainring}/${props.cog}: ${text}${otherText ? `; laid over ${otherText}` : ''}`}
+      data-state={props.pose.state}
     >
       <line className={styles.stay} x1={0} y1={0} x2={ring.x} y2={-ring.y} />
+      <Parts drive={drive} {...props} />
+      {other && (
+        <g className={styles.other} {...(other.place === undefined ? {} : { 'data-setup': signOf(other.place) })}>
+          <Ghost {...other} />
+        </g>
+      )}
+      <text className={props.pose.state === 'ok' ? styles.angle : styles.problem} x={0} y={bottom - MARGIN_MM} dx={36}>
+        {text}
+      </text>
+      {otherText && (
+        <text className={styles.otherText} x={0} y={bottom - MARGIN_MM - LINE_MM} dx={36}>
+          {otherText}
+        </text>
+      )}
+    </svg>
+  );
+}
+
+/** A cage that no angle fits is drawn where the limit is that it fails at. */
+function placed({ chainring, cog, pose, geometry }: PosedDrive): Drive {
+  const limitDeg = pose.state === 'slack' ? geometry.foldBackLimitDeg : STRETCHED_DEG;
+  return placeDrive(chainring, cog, pose.angleDeg ?? limitDeg, geometry);
+}
+
+function Parts({ drive, chainring, cog, pose, geometry }: PosedDrive & { drive: Drive }) {
+  const { ring, tensionPulley, guidePulley, pivot } = drive;
+  const reach = geometry.cageLengthMm + tensionPulley.radiusMm + 8;
+  const limit = (geometry.foldBackLimitDeg * Math.PI) / 180;
+  // What a chain that does not reach would have to span even without the derailleur.
+  const direct = pose.state === 'tooShort' ? solveBelt([ring, drive.cog]) : undefined;
+  return (
+    <>
       <Sprocket circle={drive.cog} teeth={cog} />
       <Sprocket circle={ring} teeth={chainring} />
       <line className={styles.hanger} x1={0} y1={0} x2={pivot.x} y2={-pivot.y} />
@@ -64,7 +107,7 @@ export function SideView(props: SideViewProps) {
       />
       <Sprocket circle={guidePulley} />
       <Sprocket circle={tensionPulley} />
-      <line className={styles.cage} x1={guidePulley.x} y1={-guidePulley.y} x2={tensionPulley.x} y2={-tensionPulley.y} />
+      <Cage drive={drive} />
       {direct?.ok && <path className={styles.span} d={beltPath(direct.belt)} />}
       {pose.belt && (
         <path
@@ -73,14 +116,34 @@ export function SideView(props: SideViewProps) {
           data-chain
         />
       )}
-      <text
-        className={pose.state === 'ok' ? styles.angle : styles.problem}
-        x={guidePulley.x + 8}
-        y={bottom - MARGIN_MM}
-      >
-        {text}
-      </text>
-    </svg>
+    </>
+  );
+}
+
+/** The drive that is laid over: outlines only. */
+function Ghost(props: OtherDrive) {
+  const drive = placed(props);
+  const { ring, cog, guidePulley, tensionPulley } = drive;
+  return (
+    <>
+      {[ring, cog, guidePulley, tensionPulley].map((circle, i) => (
+        <circle key={i} cx={circle.x} cy={-circle.y} r={circle.radiusMm} />
+      ))}
+      <Cage drive={drive} />
+      {props.pose.belt && (
+        <path
+          className={props.pose.state === 'slack' ? styles.bad : ''}
+          d={beltPath(props.pose.belt)}
+          data-other-chain
+        />
+      )}
+    </>
+  );
+}
+
+function Cage({ drive: { guidePulley, tensionPulley } }: { drive: Drive }) {
+  return (
+    <line className={styles.cage} x1={guidePulley.x} y1={-guidePulley.y} x2={tensionPulley.x} y2={-tensionPulley.y} />
   );
 }
 
@@ -98,7 +161,7 @@ function Sprocket({ circle, teeth }: { circle: BeltCircle; teeth?: number }) {
   );
 }
 
-function stateText(pose: CagePose, links: number): string {
+function stateText({ pose, links }: PosedDrive): string {
   switch (pose.state) {
     case 'ok':
       return `${pose.angleDeg > 0 ? '+' : ''}${fixed(pose.angleDeg, 1)}°`;

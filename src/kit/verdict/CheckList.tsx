@@ -1,25 +1,122 @@
-import type { Check } from '../../core/fit';
+'use client';
+
+import { CHECK_GROUPS, type Check, type CheckGroup, type CheckId, type Fix, type Trial } from '../../core/fit';
 import type { Setup } from '../../core/gears';
+import { useFix } from '../bench/useFix';
 import { explainCheck } from '../explain/fit';
 import { Explained } from '../explain/Slip';
-import sheet from '../sheet/sheet.module.css';
+import { FIELDS_OF, GROUP_TEXT, marginText } from './check-words';
 import { VerdictMark } from './VerdictMark';
+import styles from './CheckList.module.css';
 
-/** Checks one under the other: verdict, sentence with the margin, and what would mend it. */
-export function CheckList({ checks, setup }: { checks: readonly Check[]; setup: Setup }) {
+interface CheckListProps {
+  readonly checks: readonly Check[];
+  readonly setup: Setup;
+  /** What the workshop-tested school says of limits that are passed; left out by the sheet. */
+  readonly trials?: Readonly<Partial<Record<CheckId, Trial>>> | undefined;
+}
+
+/** Checks one under the other, by what they are about: verdict, sentence, margin, and what would mend it. */
+export function CheckList({ checks, setup, trials = {} }: CheckListProps) {
+  const groups = (Object.keys(CHECK_GROUPS) as CheckGroup[]).map((group) => {
+    const ids: readonly CheckId[] = CHECK_GROUPS[group];
+    return { group, own: checks.filter(({ id }) => ids.includes(id)) };
+  });
   return (
-    <ul className={sheet.checks}>
-      {checks.map((check) => (
-        <li key={check.id} data-testid={`check-${check.id}`}>
-          <Explained explain={() => explainCheck(check, setup)}>
-            <VerdictMark verdict={check.verdict} />
-          </Explained>
-          <span>
-            {check.message}
-            {check.fixes.length > 0 && <> To mend: {check.fixes.join('; or ')}.</>}
-          </span>
-        </li>
-      ))}
+    <ul className={styles.groups}>
+      {groups.map(
+        ({ group, own }) =>
+          own.length > 0 && (
+            <li key={group} className={styles.group}>
+              <span className={styles.name}>{GROUP_TEXT[group]}</span>
+              <ul className={styles.rows}>
+                {own.map((check) => (
+                  <Row key={check.id} check={check} setup={setup} trial={trials[check.id]} />
+                ))}
+              </ul>
+            </li>
+          ),
+      )}
     </ul>
+  );
+}
+
+const DECISION: Readonly<Record<Trial['decision'], string>> = {
+  try: 'Worth a trial',
+  doNot: 'Not worth a trial',
+  undecided: 'Open until it is tried',
+};
+
+function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial | undefined }) {
+  return (
+    <li className={styles.row} data-testid={`check-${check.id}`} data-verdict={check.verdict}>
+      <Explained explain={() => explainCheck(check, setup)}>
+        <VerdictMark verdict={check.verdict} />
+      </Explained>
+      <span>
+        {check.message}
+        {check.verdict === 'notKnown' && <ToField id={check.id} />}
+        {check.fixes.length > 0 && <Fixes fixes={check.fixes} />}
+        {trial && (
+          <span className={styles.trial}>
+            <b>{DECISION[trial.decision]}</b>: {trial.reason}.
+            {trial.decision !== 'doNot' && (
+              <>
+                {' '}
+                <b>Extra check</b>: {trial.extraCheck}.
+              </>
+            )}
+          </span>
+        )}
+      </span>
+      <b className={styles.margin}>{marginText(check)}</b>
+    </li>
+  );
+}
+
+/** What would mend it; what is known well enough can be laid on the setup at once. */
+function Fixes({ fixes }: { fixes: readonly Fix[] }) {
+  const { fix, canFix } = useFix();
+  return (
+    <>
+      {' '}
+      To mend:{' '}
+      {fixes.map(({ text, change }, i) => (
+        <span key={text}>
+          {i > 0 && '; or '}
+          {change && canFix ? (
+            <button
+              type="button"
+              className={styles.fix}
+              title="Put it on this setup; Undo takes it back"
+              onClick={() => fix(text, change)}
+            >
+              {text}
+            </button>
+          ) : (
+            text
+          )}
+        </span>
+      ))}
+      .
+    </>
+  );
+}
+
+/** Leads to the field in which the missing datum is typed, where this page has one. */
+function ToField({ id }: { id: CheckId }) {
+  const go = () => {
+    const fields = FIELDS_OF[id].flatMap((field) => document.getElementById(field) ?? []);
+    const empty = fields.find((field) => !(field instanceof HTMLInputElement) || field.value === '');
+    (empty ?? fields[0])?.focus();
+    (empty ?? fields[0])?.scrollIntoView({ block: 'center' });
+  };
+  return (
+    <>
+      {' '}
+      <button type="button" className={styles.fix} onClick={go} title="Go to its field">
+        Type it
+      </button>
+    </>
   );
 }

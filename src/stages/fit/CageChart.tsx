@@ -21,7 +21,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
   const palette = usePalette();
   const rings = [...new Set(cage.map(({ chainring }) => chainring))];
   const cogs = [...new Set(cage.map(({ cog }) => cog))];
-  const limit = (yValue: number, content: string) => ({
+  const limit = (yValue: number, content: string, position: 'start' | 'end') => ({
     type: 'line' as const,
     yMin: yValue,
     yMax: yValue,
@@ -31,7 +31,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
     label: {
       display: true,
       content,
-      position: 'start' as const,
+      position,
       yAdjust: yValue > 0 ? 9 : -9,
       color: palette.stop,
       backgroundColor: palette.sheet,
@@ -63,8 +63,9 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
       },
       annotation: {
         annotations: {
-          back: limit(geometry.foldBackLimitDeg, 'folded back: slack'),
-          ahead: limit(STRETCHED_DEG, 'stretched: chain straight'),
+          // Each where the lines are far from it: the axis runs from the largest cog to the smallest.
+          back: limit(geometry.foldBackLimitDeg, 'folded back: slack', 'end'),
+          ahead: limit(STRETCHED_DEG, 'stretched: chain straight', 'start'),
         },
       },
     },

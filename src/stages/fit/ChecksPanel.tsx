@@ -1,21 +1,40 @@
 'use client';
 
+import { Segmented } from 'antd';
+import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
+import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from './answer-words';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 
-/** Each check with its verdict, its sentence and what would mend it. */
+/** The verdict by the school that the rider chose, then each check with its sentence and what would mend it. */
 export function ChecksPanel({ fit }: { fit: Fit }) {
-  const { bench } = useReadyBench();
+  const { bench, edits } = useReadyBench();
+  const { report, school, answer } = fit;
+  const choose = (next: LimitsSchool) =>
+    edits.editBike('school on limits', (bike) =>
+      withOptional(bike, 'limitsSchool', next === 'sheet' ? undefined : next),
+    );
   return (
     <section className={styles.panel} aria-label="Checks">
-      <h2>Will it go together</h2>
-      <CheckList checks={fit.report.checks} setup={bench.setup} />
-      <p className={styles.note}>
-        By the published sheet. The part maker’s sheet wins over Rontel; have a qualified mechanic check what you are
-        unsure of.
+      <div className={styles.panelHead}>
+        <h2>Will it go together</h2>
+        <Segmented<LimitsSchool>
+          size="small"
+          value={school}
+          disabled={bench.fromLink}
+          options={LIMITS_SCHOOLS.map((value) => ({ value, label: SCHOOL_TEXT[value] }))}
+          onChange={choose}
+          aria-label="School on published limits"
+        />
+      </div>
+      <p className={styles.answer} data-kind={answer.kind} data-testid="fit-answer">
+        {answerText(answer, school)}
       </p>
+      <CheckList checks={report.checks} setup={bench.setup} trials={school === 'sheet' ? undefined : report.trials} />
+      <p className={styles.note}>{SCHOOL_NOTE[school]}</p>
     </section>
   );
 }

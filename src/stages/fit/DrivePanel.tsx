@@ -1,36 +1,26 @@
 'use client';
 
+import { Checkbox } from 'antd';
+import { CHAINRING_TEETH } from '../../core/gears';
 import {
   DRIVE_BOUNDS,
   DRIVE_DEFAULTS,
-  REAR_DERAILLEUR_DATA,
+  RETENTIONS,
   SUSPENSION_GROWTH_MM,
-  checkRearDerailleur,
   type RearDerailleur,
+  type Retention,
 } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { NumberField } from '../../kit/fields/NumberField';
-import { withOptional } from '../../kit/fields/with-optional';
-import type { BikeRecord } from '../../records';
+import { BikeNumber } from '../../kit/bench/BikeNumber';
+import { DerailleurNumber, PartNumber, usePartEdit } from '../../kit/bench/PartFields';
+import { Field } from '../../kit/fields/Field';
 import styles from './Fit.module.css';
-
-const FRAME: readonly {
-  readonly field: 'chainstayMm' | 'bbDropMm' | 'suspensionGrowthMm';
-  readonly term: string;
-  readonly bounds: { readonly min: number; readonly max: number };
-  readonly assumed: number;
-}[] = [
-  { field: 'chainstayMm', term: 'chainstay', bounds: DRIVE_BOUNDS.chainstayMm, assumed: DRIVE_DEFAULTS.chainstayMm },
-  { field: 'bbDropMm', term: 'bottom bracket drop', bounds: DRIVE_BOUNDS.bbDropMm, assumed: DRIVE_DEFAULTS.bbDropMm },
-  { field: 'suspensionGrowthMm', term: 'suspension growth', bounds: SUSPENSION_GROWTH_MM, assumed: 0 },
-];
 
 const PUBLISHED: readonly (keyof RearDerailleur)[] = [
   'totalCapacityT',
   'largestCogMaxT',
   'largestCogMinT',
   'smallestCogMinT',
-  'ringDifferenceMaxT',
 ];
 
 const MEASURED: readonly (readonly [keyof RearDerailleur, number | undefined])[] = [
@@ -42,75 +32,118 @@ const MEASURED: readonly (readonly [keyof RearDerailleur, number | undefined])[]
   ['foldBackLimitDeg', DRIVE_DEFAULTS.foldBackLimitDeg],
 ];
 
-/** What the checks and drawings reckon with: frame, sheet and cage. */
+const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
+  narrowWide: 'narrow-wide ring',
+  clutch: 'clutch',
+  guide: 'chain guide',
+};
+
+/** What the checks and drawings reckon with: frame, derailleurs, rings and cage. */
 export function DrivePanel() {
-  const { bench, edits } = useReadyBench();
-  const { bike, setup, fromLink } = bench;
-  const frameValue = (field: keyof BikeRecord & (typeof FRAME)[number]['field']) => bike[field];
+  const { bench } = useReadyBench();
+  const { setup } = bench;
+  const two = setup.chainrings.length > 1;
   return (
     <section className={styles.panel} aria-label="Frame and derailleurs">
       <h2>Frame</h2>
       <div className={styles.fields}>
-        {FRAME.map(({ field, term, bounds, assumed }) => (
-          <NumberField
-            key={field}
-            id={field}
-            label={`${term[0]!.toUpperCase()}${term.slice(1)}`}
-            term={term}
-            owner={bike.id}
-            disabled={fromLink}
-            unit="mm"
-            bounds={bounds}
-            optional
-            width={150}
-            placeholder={`${assumed} assumed`}
-            value={frameValue(field)}
-            onCommit={(value) => edits.editBike(term, (record) => withOptional(record, field, value))}
-          />
-        ))}
+        <BikeNumber
+          field="chainstayMm"
+          term="chainstay"
+          unit="mm"
+          bounds={DRIVE_BOUNDS.chainstayMm}
+          placeholder={`${DRIVE_DEFAULTS.chainstayMm} assumed`}
+        />
+        <BikeNumber
+          field="bbDropMm"
+          term="bottom bracket drop"
+          unit="mm"
+          bounds={DRIVE_BOUNDS.bbDropMm}
+          placeholder={`${DRIVE_DEFAULTS.bbDropMm} assumed`}
+        />
+        <BikeNumber
+          field="suspensionGrowthMm"
+          term="suspension growth"
+          unit="mm"
+          bounds={SUSPENSION_GROWTH_MM}
+          placeholder="0 assumed"
+        />
+        <BikeNumber
+          field={two ? 'twoRingsMaxT' : 'oneRingMaxT'}
+          term={two ? 'largest big ring' : 'largest single ring'}
+          label={two ? 'Room for a big ring of' : 'Room for a single ring of'}
+          unit="T"
+          bounds={CHAINRING_TEETH}
+          whole
+          placeholder="not known"
+        />
       </div>
-      <h2>Derailleurs, by their sheets</h2>
+      <h2>Rear derailleur, by its sheet</h2>
       <div className={styles.fields}>
         {PUBLISHED.map((field) => (
-          <Datum key={field} field={field} assumed={undefined} />
+          <DerailleurNumber key={field} field={field} />
         ))}
+        <PartNumber field="hangerExtenderMm" label="Hanger extender lowers by" />
+      </div>
+      <h2>Crank{two ? ' and front derailleur' : ''}</h2>
+      <div className={styles.fields}>
+        <PartNumber field="boltCircleMm" />
+        <PartNumber field="smallestRingT" />
+        {two ? (
+          <>
+            <DerailleurNumber field="ringDifferenceMaxT" />
+            <PartNumber field="frontBigRingMinT" label="Curved for a big ring from" />
+            <PartNumber field="frontBigRingMaxT" label="to" />
+          </>
+        ) : (
+          <RetentionField />
+        )}
       </div>
       <h2>Cage, typical unless you measure it</h2>
       <div className={styles.fields}>
         {MEASURED.map(([field, assumed]) => (
-          <Datum key={field} field={field} assumed={assumed} />
+          <DerailleurNumber key={field} field={field} assumed={assumed} />
         ))}
       </div>
-      <p className={styles.note}>{setup.name ?? 'This setup'} only: other setups have derailleurs of their own.</p>
+      <p className={styles.note}>
+        Derailleur, crank and cage: {setup.name ?? 'this setup'} only, for other setups have parts of their own. The
+        frame is the bike’s.
+      </p>
     </section>
   );
 }
 
-function Datum({ field, assumed }: { field: keyof RearDerailleur; assumed: number | undefined }) {
-  const { bench, edits } = useReadyBench();
+/** What keeps the chain on a single ring; nothing at all is an answer too. */
+function RetentionField() {
+  const { bench } = useReadyBench();
   const { setup, fromLink } = bench;
-  const { term, unit, bounds, whole } = REAR_DERAILLEUR_DATA[field];
+  const editPart = usePartEdit();
+  const kept = setup.parts?.retention;
+  const set = (next: readonly Retention[] | undefined) => editPart('retention', 'what keeps the chain on', next);
   return (
-    <NumberField
-      id={field}
-      label={`${term[0]!.toUpperCase()}${term.slice(1)}`}
-      term={term}
-      owner={setup.id}
-      disabled={fromLink}
-      unit={unit}
-      bounds={bounds}
-      whole={whole}
-      optional
-      width={150}
-      placeholder={assumed === undefined ? 'not known' : `${assumed} assumed`}
-      value={setup.rearDerailleur[field]}
-      check={(value) => checkRearDerailleur(withOptional(setup.rearDerailleur, field, value))[0]?.message}
-      onCommit={(value) =>
-        edits.editSetup(term, (record) => ({
-          ...record,
-          rearDerailleur: withOptional(record.rearDerailleur, field, value),
-        }))
-      }
-    />
+    <Field id="retention" label="The chain is kept on by">
+      <div className={styles.checkboxes}>
+        {RETENTIONS.map((one, i) => (
+          <Checkbox
+            key={one}
+            {...(i === 0 ? { id: 'retention' } : {})}
+            disabled={fromLink}
+            checked={kept?.includes(one) ?? false}
+            onChange={({ target }) =>
+              set(target.checked ? [...(kept ?? []), one] : (kept ?? []).filter((other) => other !== one))
+            }
+          >
+            {RETENTION_TEXT[one]}
+          </Checkbox>
+        ))}
+        <Checkbox
+          disabled={fromLink}
+          checked={kept?.length === 0}
+          onChange={({ target }) => set(target.checked ? [] : undefined)}
+        >
+          nothing
+        </Checkbox>
+      </div>
+    </Field>
   );
 }

@@ -1,8 +1,12 @@
 'use client';
 
+import { CagePanel } from './CagePanel';
 import { ChainPanel } from './ChainPanel';
 import { ChecksPanel } from './ChecksPanel';
 import { DrivePanel } from './DrivePanel';
+import { HubPanel } from './HubPanel';
+import { LossPanel } from './LossPanel';
+import { ShiftPanel } from './ShiftPanel';
 import { SidePanel } from './SidePanel';
 import { TopPanel } from './TopPanel';
 import { useFit } from './useFit';
@@ -19,7 +23,13 @@ export function FitStage() {
         <ChainPanel fit={fit} />
       </div>
       <SidePanel fit={fit} />
+      <CagePanel fit={fit} />
+      <div className={styles.halves}>
+        <ShiftPanel fit={fit} />
+        <HubPanel />
+      </div>
       <TopPanel fit={fit} />
+      <LossPanel fit={fit} />
       <DrivePanel />
     </>
   );

@@ -6,17 +6,18 @@ import {
   CHAINLINE_DEFAULTS,
   CHAINLINE_MM,
   COG_PITCH_MM,
+  DEFAULT_STEEP_ANGLE_DEG,
   RING_SPACING_MM,
   STEEP_ANGLE_DEG,
   typicalCogPitchMm,
 } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { svgPicture } from '../../kit/export/svg';
 import { Field } from '../../kit/fields/Field';
-import { NumberField } from '../../kit/fields/NumberField';
 import { fixed, short } from '../../kit/format';
 import { TopView } from './TopView';
 import { useChainline } from './useChainline';
@@ -31,8 +32,8 @@ export function TopPanel({ fit }: { fit: Fit }) {
   const { bench } = useReadyBench();
   const { setup } = bench;
   const drawing = useRef<SVGSVGElement>(null);
-  const chainline = useChainline(fit.chainstayMm);
-  const { rows, geometry, shiftMm, tryShift, steepDeg, setSteepDeg } = chainline;
+  const chainline = useChainline(fit);
+  const { rows, geometry, shiftMm, tryShift, steepDeg } = chainline;
   const risky = rows.filter(({ mayDrop }) => mayDrop);
   const fields = [
     ['frontChainlineMm', 'front chainline', CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
@@ -104,16 +105,15 @@ export function TopPanel({ fit }: { fit: Fit }) {
             placeholder={`${assumed} assumed`}
           />
         ))}
-        <NumberField
+        <BikeNumber
           id="steep"
+          field="steepAngleDeg"
           label="Steep is above"
           term="steep angle"
-          owner="steep"
           unit="°"
           bounds={STEEP_ANGLE_DEG}
-          width={110}
-          value={steepDeg}
-          onCommit={(value) => value !== undefined && setSteepDeg(value)}
+          width={120}
+          placeholder={`${DEFAULT_STEEP_ANGLE_DEG} assumed`}
         />
         <Field id="shift" label={`What if the ring stood ${shiftText(shiftMm)}`}>
           <Slider

@@ -2,16 +2,15 @@
 
 import { useMemo, useState } from 'react';
 import {
-  CHAINLINE_DEFAULTS,
   DEFAULT_STEEP_ANGLE_DEG,
   backPedalRisk,
   chainAngles,
   straightest,
-  typicalCogPitchMm,
   type ChainAngle,
   type ChainlineGeometry,
 } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import type { Fit } from './useFit';
 
 export interface ChainlineRow extends ChainAngle {
   readonly isStraightest: boolean;
@@ -26,23 +25,17 @@ export interface Chainline {
   readonly shiftMm: number;
   readonly tryShift: (shiftMm: number) => void;
   readonly steepDeg: number;
-  readonly setSteepDeg: (steepDeg: number) => void;
 }
 
-/** The sideways angle of the chain in every gear. */
-export function useChainline(chainstayMm: number): Chainline {
+/** The sideways angle of the chain in every gear, with the rings where they are or tried elsewhere. */
+export function useChainline({ report }: Fit): Chainline {
   const { bench } = useReadyBench();
-  const { setup } = bench;
+  const { setup, bike } = bench;
+  const { chainline } = report;
+  const steepDeg = bike.steepAngleDeg ?? DEFAULT_STEEP_ANGLE_DEG;
   const [shiftMm, tryShift] = useState(0);
-  const [steepDeg, setSteepDeg] = useState(DEFAULT_STEEP_ANGLE_DEG);
   return useMemo(() => {
-    const geometry = {
-      chainstayMm,
-      frontChainlineMm: (setup.frontChainlineMm ?? CHAINLINE_DEFAULTS.frontChainlineMm) + shiftMm,
-      ringSpacingMm: setup.ringSpacingMm ?? CHAINLINE_DEFAULTS.ringSpacingMm,
-      rearChainlineMm: setup.rearChainlineMm ?? CHAINLINE_DEFAULTS.rearChainlineMm,
-      cogPitchMm: setup.cogPitchMm ?? typicalCogPitchMm(setup.cogs.length),
-    };
+    const geometry = { ...chainline, frontChainlineMm: chainline.frontChainlineMm + shiftMm };
     const angles = chainAngles(setup, geometry);
     const straight = setup.chainrings.map((ring) => straightest(angles, ring));
     return {
@@ -56,7 +49,6 @@ export function useChainline(chainstayMm: number): Chainline {
       shiftMm,
       tryShift,
       steepDeg,
-      setSteepDeg,
     };
-  }, [setup, chainstayMm, shiftMm, steepDeg]);
+  }, [setup, chainline, shiftMm, steepDeg]);
 }

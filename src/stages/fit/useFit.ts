@@ -1,58 +1,134 @@
 'use client';
 
 import { useMemo } from 'react';
-import { DRIVE_DEFAULTS, fitReport, pitchRadiusMm, type CageRow, type FitReport } from '../../core/fit';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import {
+  DRIVE_DEFAULTS,
+  allowedGears,
+  fitAnswer,
+  fitReport,
+  isBigBig,
+  pitchRadiusMm,
+  requiredCapacityT,
+  type CageRow,
+  type FitAnswer,
+  type FitReport,
+  type LimitsSchool,
+} from '../../core/fit';
+import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import type { BikeRecord, SetupRecord } from '../../records';
 
-/** The four ends of a drive: where chain and cage are at their limits. */
+/** The ends of a drive: where chain and cage are at their limits. */
 export interface EndGear {
-  readonly name: string;
-  readonly row: CageRow;
+  readonly name: 'Big-big' | 'Small-small';
+  readonly row: GearCell;
+}
+
+/** A gear of the setup in depth, with what is said of it. */
+export interface GearCell extends CageRow {
+  readonly ringPlace: number;
+  readonly cogPlace: number;
+  readonly allowed: boolean;
+  readonly isBigBig: boolean;
 }
 
 export interface Fit {
   readonly report: FitReport;
+  readonly school: LimitsSchool;
+  readonly answer: FitAnswer;
   readonly chainstayMm: number;
   readonly longestChainstayMm: number;
-  /** Links to add to the chain on the bike; below 0 to take out; undefined where it is not known. */
+  /** Links of the chain that is on the bike now: its own, or that of the setup fitted now. */
+  readonly presentLinks: number | undefined;
+  /** Links to add to that chain; below 0 to take out; undefined where it is not known. */
   readonly linksToAdd: number | undefined;
   readonly largestRingMm: number;
   readonly largestCogMm: number;
   /** Big-big and small-small; empty without a cage length. */
   readonly ends: readonly EndGear[];
+  /** A row a ring, big first; cogs smallest first. */
+  readonly cells: readonly (readonly GearCell[])[];
+  readonly requiredT: number;
+  readonly requiredWholeT: number;
+}
+
+/** What core is asked of a setup of a bike. */
+export function fitOf(bike: BikeRecord, setup: SetupRecord, setups: readonly SetupRecord[]): FitReport {
+  const fitted = setups[0];
+  return fitReport({
+    setup,
+    chainstayMm: bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm,
+    suspensionGrowthMm: bike.suspensionGrowthMm ?? 0,
+    bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
+    chainLinks: setup.chainLinks,
+    rearDerailleur: setup.rearDerailleur,
+    parts: setup.parts,
+    freehub: wheelsetOf(bike, setup).freehub,
+    ringRoom: bike,
+    avoided: setup.avoidedGears,
+    chainline: setup,
+    steepDeg: bike.steepAngleDeg,
+    crossedCogs: bike.crossedCogs,
+    fittedBigRing: fitted && fitted.chainrings.length > 1 ? fitted.chainrings[0] : undefined,
+    others: setups.flatMap((other, place) =>
+      other.id === setup.id
+        ? []
+        : [
+            {
+              name: `of ${LETTERS[place]}${other.name ? `, ${other.name}` : ''}`,
+              rearDerailleur: other.rearDerailleur,
+            },
+          ],
+    ),
+  });
 }
 
 /** Everything that core says of whether the setup in depth goes together. */
 export function useFit(): Fit {
   const { bench } = useReadyBench();
-  const { bike, setup } = bench;
-  const { chainstayMm = DRIVE_DEFAULTS.chainstayMm, bbDropMm = DRIVE_DEFAULTS.bbDropMm, suspensionGrowthMm = 0 } = bike;
-  return useMemo(() => {
-    const report = fitReport({
-      setup,
-      chainstayMm,
-      suspensionGrowthMm,
-      bbDropMm,
-      chainLinks: setup.chainLinks,
-      rearDerailleur: setup.rearDerailleur,
-    });
-    const big = setup.chainrings[0]!;
-    const largest = setup.cogs.at(-1)!;
-    const row = (chainring: number, cog: number) =>
-      report.cage.find((one) => one.chainring === chainring && one.cog === cog);
-    const bigBig = row(big, largest);
-    const smallSmall = row(setup.chainrings.at(-1)!, setup.cogs[0]!);
-    return {
-      report,
-      chainstayMm,
-      longestChainstayMm: chainstayMm + suspensionGrowthMm,
-      linksToAdd: setup.chainLinks === undefined ? undefined : report.links.bigBigPlusTwo - setup.chainLinks,
-      largestRingMm: pitchRadiusMm(big),
-      largestCogMm: pitchRadiusMm(largest),
-      ends: [
-        ...(bigBig ? [{ name: 'Big-big', row: bigBig }] : []),
-        ...(smallSmall ? [{ name: 'Small-small', row: smallSmall }] : []),
-      ],
-    };
-  }, [setup, chainstayMm, bbDropMm, suspensionGrowthMm]);
+  const { bike, setup, setups } = bench;
+  return useMemo(() => fitFor({ bike, setup, setups }), [bike, setup, setups]);
+}
+
+function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'>): Fit {
+  const report = fitOf(bike, setup, setups);
+  const { chainrings, cogs, avoidedGears = [] } = setup;
+  const { chainstayMm = DRIVE_DEFAULTS.chainstayMm, suspensionGrowthMm = 0, limitsSchool: school = 'sheet' } = bike;
+  const allowed = allowedGears(setup, avoidedGears);
+  const cells = chainrings.map((_, ringPlace) =>
+    cogs.flatMap((_cog, cogPlace): GearCell[] => {
+      const row = report.cage[ringPlace * cogs.length + cogPlace];
+      if (!row) return [];
+      return [
+        {
+          ...row,
+          ringPlace,
+          cogPlace,
+          allowed: allowed.some((place) => place.ring === ringPlace && place.cog === cogPlace),
+          isBigBig: isBigBig(setup, { ring: ringPlace, cog: cogPlace }),
+        },
+      ];
+    }),
+  );
+  const bigBig = cells[0]?.at(-1);
+  const smallSmall = cells.at(-1)?.[0];
+  const presentLinks = setup.chainLinks ?? setups[0]?.chainLinks;
+  return {
+    report,
+    school,
+    answer: fitAnswer(report, school),
+    chainstayMm,
+    longestChainstayMm: chainstayMm + suspensionGrowthMm,
+    presentLinks,
+    linksToAdd: presentLinks === undefined ? undefined : report.links.bigBigPlusTwo - presentLinks,
+    largestRingMm: pitchRadiusMm(chainrings[0]!),
+    largestCogMm: pitchRadiusMm(cogs.at(-1)!),
+    ends: [
+      ...(bigBig ? [{ name: 'Big-big', row: bigBig } as const] : []),
+      ...(smallSmall ? [{ name: 'Small-small', row: smallSmall } as const] : []),
+    ],
+    cells,
+    requiredT: requiredCapacityT(setup, avoidedGears),
+    requiredWholeT: requiredCapacityT(setup),
+  };
 }

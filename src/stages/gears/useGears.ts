@@ -48,7 +48,10 @@ export function useGears(): Gears {
     [rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs],
   );
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
-  const checks = useMemo(() => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: setup.avoidedGears }), [setup]);
+  const checks = useMemo(
+    () => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: setup.avoidedGears }),
+    [setup],
+  );
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);
   const covered = useMemo(
     () => (inUse.contradictions.length > 0 ? undefined : coverage(report.gears, bandOf(inUse.brief))),

@@ -1,0 +1,168 @@
+'use client';
+
+import {
+  DRIVE_PART_DATA,
+  FREEHUB_DATA,
+  REAR_DERAILLEUR_DATA,
+  checkDriveParts,
+  checkRearDerailleur,
+  type DatumRule,
+  type DrivePartNumbers,
+  type DriveParts,
+  type RearDerailleur,
+} from '../../core/fit';
+import { NameField } from '../fields/NameField';
+import { NumberField } from '../fields/NumberField';
+import { withOptional } from '../fields/with-optional';
+import { useReadyBench } from './BenchProvider';
+
+const WIDTH = 150;
+
+interface PlaceholderProps {
+  /** What is reckoned with until it is known; nothing where it is left out. */
+  readonly assumed?: number | undefined;
+  readonly label?: string;
+  readonly width?: number;
+}
+
+function fieldProps(rule: DatumRule, { assumed, label, width = WIDTH }: PlaceholderProps) {
+  const { term, unit, bounds, whole } = rule;
+  return {
+    label: label ?? `${term[0]!.toUpperCase()}${term.slice(1)}`,
+    term,
+    unit,
+    bounds,
+    whole,
+    width,
+    placeholder: assumed === undefined ? 'not known' : `${assumed} assumed`,
+    optional: true,
+  } as const;
+}
+
+/** One number of the derailleurs of the setup in depth. */
+export function DerailleurNumber({ field, ...rest }: { field: keyof RearDerailleur } & PlaceholderProps) {
+  const { bench, edits } = useReadyBench();
+  const { setup, fromLink } = bench;
+  const rule = REAR_DERAILLEUR_DATA[field];
+  return (
+    <NumberField
+      {...fieldProps(rule, rest)}
+      id={field}
+      owner={setup.id}
+      disabled={fromLink}
+      value={setup.rearDerailleur[field]}
+      check={(value) => checkRearDerailleur(withOptional(setup.rearDerailleur, field, value))[0]?.message}
+      onCommit={(value) =>
+        edits.editSetup(rule.term, (record) => ({
+          ...record,
+          rearDerailleur: withOptional(record.rearDerailleur, field, value),
+        }))
+      }
+    />
+  );
+}
+
+/** Writes what is known of the other parts of the setup in depth. */
+export function usePartEdit() {
+  const { edits } = useReadyBench();
+  return <K extends keyof DriveParts>(field: K, term: string, value: DriveParts[K]) =>
+    edits.editSetup(term, (record) => {
+      const parts: DriveParts = withOptional(record.parts ?? {}, field, value);
+      return withOptional(record, 'parts', Object.keys(parts).length === 0 ? undefined : parts);
+    });
+}
+
+/** One number of shifter, cassette, chain, crank or hub of the setup in depth. */
+export function PartNumber({ field, ...rest }: { field: keyof DrivePartNumbers } & PlaceholderProps) {
+  const { bench } = useReadyBench();
+  const { setup, fromLink } = bench;
+  const editPart = usePartEdit();
+  const rule = DRIVE_PART_DATA[field];
+  return (
+    <NumberField
+      {...fieldProps(rule, rest)}
+      id={field}
+      owner={setup.id}
+      disabled={fromLink}
+      value={setup.parts?.[field]}
+      check={(value) => checkDriveParts(withOptional(setup.parts ?? {}, field, value))[0]?.message}
+      onCommit={(value) => editPart(field, rule.term, value)}
+    />
+  );
+}
+
+/** The family of a part of the setup in depth, by name. */
+export function PartName({
+  field,
+  label,
+  offered,
+  placeholder,
+}: {
+  field: 'shifterFamily' | 'derailleurFamily' | 'cassetteSpline';
+  label: string;
+  offered: readonly string[];
+  placeholder: string;
+}) {
+  const { bench } = useReadyBench();
+  const { setup, fromLink } = bench;
+  const editPart = usePartEdit();
+  return (
+    <NameField
+      id={field}
+      label={label}
+      owner={setup.id}
+      disabled={fromLink}
+      offered={offered}
+      placeholder={placeholder}
+      width={190}
+      value={setup.parts?.[field]}
+      onCommit={(value) => editPart(field, label, value)}
+    />
+  );
+}
+
+/** One number of the freehub body of the wheels that the setup in depth runs on. */
+export function FreehubNumber({ field, ...rest }: { field: keyof typeof FREEHUB_DATA } & PlaceholderProps) {
+  const { bench, edits } = useReadyBench();
+  const { wheelset, bike, fromLink } = bench;
+  const rule = FREEHUB_DATA[field];
+  return (
+    <NumberField
+      {...fieldProps(rule, rest)}
+      id={field}
+      owner={wheelset.id + bike.id}
+      disabled={fromLink}
+      value={wheelset.freehub?.[field]}
+      onCommit={(value) =>
+        edits.editWheelset(rule.term, (record) => ({
+          ...record,
+          freehub: withOptional(record.freehub ?? {}, field, value),
+        }))
+      }
+    />
+  );
+}
+
+/** The splines of that body, by name. */
+export function FreehubName({ offered }: { offered: readonly string[] }) {
+  const { bench, edits } = useReadyBench();
+  const { wheelset, bike, fromLink } = bench;
+  return (
+    <NameField
+      id="freehubSpline"
+      label={`Splines of the body, ${wheelset.name}`}
+      owner={wheelset.id + bike.id}
+      disabled={fromLink}
+      offered={offered}
+      placeholder="not known"
+      width={190}
+      value={wheelset.freehub?.spline}
+      onCommit={(value) =>
+        edits.editWheelset('freehub splines', (record) => ({
+          ...record,
+          freehub: withOptional(record.freehub ?? {}, 'spline', value),
+        }))
+      }
+    />
+  );
+}

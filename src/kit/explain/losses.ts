@@ -1,0 +1,33 @@
+import { CHAIN_FRICTION, type LossWatts } from '../../core/fit';
+import { fixed, short } from '../format';
+import type { Explanation } from './explanation';
+
+/** How the loss of a gear is worked out. */
+export function explainLoss(
+  { chainring, cog, watts, lowWatts, highWatts }: LossWatts,
+  powerW: number,
+  anglePercentPerDeg: number,
+): Explanation {
+  return {
+    title: `Loss in ${chainring}/${cog}: ${fixed(watts, 2)} W`,
+    formula: 'μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog) × power, and the share for the angle',
+    worked: [
+      `${CHAIN_FRICTION.mu} × 1.8 mm × (2π ÷ 12.7 mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) × ${short(powerW, 0)} W`,
+      `sideways angle: ${short(anglePercentPerDeg, 2)} % of the power a degree`,
+      `with μ from ${CHAIN_FRICTION.lowMu} to ${CHAIN_FRICTION.highMu}: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
+    ],
+    source:
+      'First principles: links bend on to and off ring and cog. Spicer et al., J. Mech. Design 2001, found little effect of the angle.',
+    note: 'An estimate: wear, dirt and lubrication change it by more than a tooth does.',
+  };
+}
+
+/** How the drag of the front parts is worked out. */
+export function explainFrontDrag(frontDragCm2: number, speedKmh: number, watts: number): Explanation {
+  return {
+    title: `Front derailleur and second ring at ${short(speedKmh, 1)} km/h: ${fixed(watts, 2)} W`,
+    formula: '½ × air density × drag area × speed³',
+    worked: [`½ × 1.2 kg/m³ × ${short(frontDragCm2, 1)} cm² × (${short(speedKmh, 1)} km/h)³ = ${fixed(watts, 2)} W`],
+    source: 'The drag area is a guess until you set it: measurements of so small a difference are few.',
+  };
+}

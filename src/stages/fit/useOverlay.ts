@@ -1,0 +1,108 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import {
+  CHAIN_LINKS,
+  DRIVE_DEFAULTS,
+  cagePose,
+  chainLinks,
+  counterpart,
+  geometryOf,
+  pitchRadiusMm,
+  type DriveGeometry,
+} from '../../core/fit';
+import { within } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import type { OtherDrive } from '../../kit/side-view/SideView';
+import type { EndGear, Fit, GearCell } from './useFit';
+
+/** Chains that are laid over, by how many links they differ. */
+const LINK_CHANGES = [-4, -2, 2, 4] as const;
+
+export interface OverlayChoice {
+  readonly value: string;
+  readonly label: string;
+  readonly disabled?: boolean;
+}
+
+/** What is laid over the side view: another chain, or another setup. */
+export interface Overlay {
+  readonly value: string;
+  readonly choices: readonly OverlayChoice[];
+  readonly choose: (value: string) => void;
+  /** The other drive in the gear that stands for one of the drive in depth; undefined where nothing is laid over. */
+  readonly at: (gear: GearCell) => OtherDrive | undefined;
+  /** The other drive at an end of its own. */
+  readonly atEnd: (end: EndGear['name']) => OtherDrive | undefined;
+  readonly largestRingMm: number;
+  readonly largestCogMm: number;
+  readonly cageLengthMm: number;
+}
+
+interface Other {
+  readonly chainrings: readonly number[];
+  readonly cogs: readonly number[];
+  readonly links: number;
+  readonly geometry: DriveGeometry;
+  readonly place: number | undefined;
+  readonly name: string;
+}
+
+/** Lays another chain length or another setup of the bench over the drive in depth. */
+export function useOverlay(fit: Fit): Overlay {
+  const { bench } = useReadyBench();
+  const { bike, setup, setups } = bench;
+  const { linksUsed, geometry } = fit.report;
+  const [value, choose] = useState('none');
+  return useMemo(() => {
+    const frame = {
+      chainstayMm: bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm,
+      bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
+    };
+    const others = new Map<string, Other>();
+    const choices: OverlayChoice[] = [{ value: 'none', label: 'nothing laid over' }];
+    for (const change of LINK_CHANGES) {
+      const links = linksUsed + change;
+      if (!geometry || !within(links, CHAIN_LINKS)) continue;
+      const name = `${links} links`;
+      choices.push({ value: `links ${change}`, label: name });
+      others.set(`links ${change}`, { ...setup, links, geometry, place: undefined, name });
+    }
+    setups.forEach((other, place) => {
+      if (other.id === setup.id) return;
+      const own = geometryOf({ ...frame, rearDerailleur: other.rearDerailleur });
+      const letter = LETTERS[place]!;
+      const label = `${letter}${other.name ? `, ${other.name}` : ''}`;
+      choices.push({ value: other.id, label: own ? label : `${label} (no cage length)`, disabled: !own });
+      if (!own) return;
+      const stay = frame.chainstayMm + (bike.suspensionGrowthMm ?? 0);
+      const links = other.chainLinks ?? chainLinks({ ...other, chainstayMm: stay, geometry: own }).bigBigPlusTwo;
+      others.set(other.id, { ...other, links, geometry: own, place, name: letter });
+    });
+    const other = others.get(value);
+    const posed = (chainring: number, cog: number): OtherDrive | undefined => {
+      if (!other) return undefined;
+      const { links, geometry: own, place, name } = other;
+      return { chainring, cog, pose: cagePose(chainring, cog, links, own), links, geometry: own, place, name };
+    };
+    return {
+      value: other ? value : 'none',
+      choices,
+      choose,
+      at: ({ ringPlace, chainring, cog }) => {
+        if (other?.place === undefined) return posed(chainring, cog);
+        const gear = counterpart(other, ringPlace, cog);
+        return posed(gear.chainring, gear.cog);
+      },
+      atEnd: (end) =>
+        other &&
+        (end === 'Big-big'
+          ? posed(other.chainrings[0]!, other.cogs.at(-1)!)
+          : posed(other.chainrings.at(-1)!, other.cogs[0]!)),
+      largestRingMm: Math.max(fit.largestRingMm, other ? pitchRadiusMm(other.chainrings[0]!) : 0),
+      largestCogMm: Math.max(fit.largestCogMm, other ? pitchRadiusMm(other.cogs.at(-1)!) : 0),
+      cageLengthMm: Math.max(geometry?.cageLengthMm ?? 0, other?.geometry.cageLengthMm ?? 0),
+    };
+  }, [bike, setup, setups, linksUsed, geometry, fit, value]);
+}

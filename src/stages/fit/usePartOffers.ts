@@ -1,0 +1,35 @@
+'use client';
+
+import { useMemo } from 'react';
+import { sameName } from '../../core/fit';
+import { FREEHUB_FAMILIES } from '../../core/parts/freehubs';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+
+/** Names that are offered: built in, and whatever the workshop already uses. */
+export interface PartOffers {
+  readonly splines: readonly string[];
+  readonly families: readonly string[];
+}
+
+export function usePartOffers(): PartOffers {
+  const { bench, workshop } = useReadyBench();
+  const { setups } = bench;
+  const { bikes } = workshop;
+  return useMemo(
+    () => ({
+      splines: once([
+        ...FREEHUB_FAMILIES.map(({ spline }) => spline),
+        ...bikes.flatMap(({ wheelsets }) => wheelsets.map(({ freehub }) => freehub?.spline)),
+        ...setups.map(({ parts }) => parts?.cassetteSpline),
+      ]),
+      families: once(setups.flatMap(({ parts }) => [parts?.shifterFamily, parts?.derailleurFamily])),
+    }),
+    [setups, bikes],
+  );
+}
+
+function once(names: readonly (string | undefined)[]): string[] {
+  return names
+    .filter((name) => name !== undefined)
+    .filter((name, i, known) => known.findIndex((other) => sameName(other, name)) === i);
+}
