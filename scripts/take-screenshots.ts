@@ -94,6 +94,27 @@ const SHOTS: readonly Shot[] = [
       await app.scrollTo('[aria-label="Side view"]');
     },
   },
+  {
+    name: 'fit-side-view',
+    path: '/fit',
+    ready: '[data-end=any] [data-chain]',
+    prepare: async (app) => {
+      await app.click('.ant-select:has([aria-label="Lay over the side view"])');
+      await app.clickText("div[contains(@class,'ant-select-item-option')]", 'B, One ring');
+      await app.find('[aria-label="Cage angle"] canvas');
+      await app.scrollTo('[aria-label="Side view"]');
+    },
+  },
+  {
+    name: 'fit-parts',
+    path: '/fit',
+    ready: '[data-end=any] [data-chain]',
+    prepare: async (app) => {
+      await app.press('2');
+      await app.find('[aria-label="Cage angle"] canvas');
+      await app.scrollTo('[aria-label=Indexing]');
+    },
+  },
   { name: 'data', path: '/data', ready: '[data-testid=kept]' },
 ];
 

@@ -25,7 +25,7 @@ export interface SetupRecord extends Setup {
   readonly wheelsetId: string;
   readonly rearDerailleur: RearDerailleur;
   /** What is known of shifter, cassette, chain, crank and hub. */
-  readonly parts?: DriveParts | undefined;
+  readonly parts: DriveParts;
   /** Places of the gears that its rider never uses. */
   readonly avoidedGears?: readonly GearPlace[] | undefined;
   /** Links of its chain as it is on the bike, or as it is to be. */
@@ -60,7 +60,7 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     cogs: teethSchema.shape.cogs,
     hubStages: z.array(z.number()),
     rearDerailleur: rearDerailleurSchema,
-    parts: drivePartsSchema.optional(),
+    parts: drivePartsSchema,
     avoidedGears: z
       .array(
         z.strictObject({
@@ -91,6 +91,7 @@ export const setupSchema: z.ZodType<SetupRecord> = z
 export const SETUP_DEFAULTS = {
   wheelsetId: WHEEL_DEFAULTS.id,
   rearDerailleur: {},
+  parts: {},
   clicksPerPush: 3,
 } as const satisfies Partial<SetupRecord>;
 
@@ -100,5 +101,11 @@ export const SETUP_MIGRATIONS: readonly Migration[] = [
     name: 'a setup names its wheelset and its shifter',
     table: 'setups',
     up: (setup) => ({ ...setup, wheelsetId: 'wheels-1', clicksPerPush: 3 }),
+  },
+  {
+    toVersion: 5,
+    name: 'a setup has parts beside its derailleurs',
+    table: 'setups',
+    up: (setup) => ({ ...setup, parts: {} }),
   },
 ];

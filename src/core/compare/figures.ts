@@ -1,4 +1,11 @@
-import { articulationLoss, checkCapacity, type Check, type LossEstimate, type RearDerailleur } from '../fit';
+import {
+  articulationLoss,
+  checkCapacity,
+  type Check,
+  type GearPlace,
+  type LossEstimate,
+  type RearDerailleur,
+} from '../fit';
 import {
   bigChange,
   cadenceRpm,
@@ -26,6 +33,8 @@ export interface Candidate {
   readonly rolloutMm: number;
   readonly crankLengthMm: number | undefined;
   readonly rearDerailleur: RearDerailleur;
+  /** Places of the gears that the rider never uses. */
+  readonly avoided?: readonly GearPlace[] | undefined;
   readonly clicksPerPush: number;
   readonly massG: number | undefined;
   readonly cost: number | undefined;
@@ -58,7 +67,7 @@ export interface CompareRules {
 }
 
 export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: CompareRules): SetupFigures {
-  const { setup, rolloutMm, crankLengthMm, clicksPerPush, rearDerailleur } = candidate;
+  const { setup, rolloutMm, crankLengthMm, clicksPerPush, rearDerailleur, avoided } = candidate;
   const report = gearReport(setup, { rolloutMm, crankLengthMm, cadenceRpm: brief.preferredRpm, ...rules });
   const cruising = gearFor(report.gears, brief.cruisingSpeedKmh, brief.cruisingRpm);
   const needs = needsOf(brief);
@@ -75,6 +84,6 @@ export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: Co
     cruising,
     loss: articulationLoss(cruising.gear.chainring, cruising.gear.cog),
     frontDragW: setup.chainrings.length > 1 ? frontDragW(brief.frontDragCm2, brief.cruisingSpeedKmh) : 0,
-    capacity: checkCapacity({ setup, rearDerailleur }).find(({ id }) => id === 'totalCapacity')!,
+    capacity: checkCapacity({ setup, rearDerailleur, avoided }).find(({ id }) => id === 'totalCapacity')!,
   };
 }

@@ -3,21 +3,13 @@
 import type { Bounds } from '../../core/gears';
 import type { BikeRecord } from '../../records';
 import { NumberField } from '../fields/NumberField';
+import type { OpenNumber } from '../fields/open-number';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
 
-/** The numbers of a bike that may be left open. */
-type OpenNumber = {
-  [K in keyof BikeRecord]-?: BikeRecord[K] extends number | undefined
-    ? undefined extends BikeRecord[K]
-      ? K
-      : never
-    : never;
-}[keyof BikeRecord];
-
 interface BikeNumberProps {
   readonly id?: string;
-  readonly field: OpenNumber;
+  readonly field: OpenNumber<BikeRecord>;
   readonly term: string;
   readonly label?: string;
   readonly unit: string;

@@ -66,10 +66,7 @@ export function DerailleurNumber({ field, ...rest }: { field: keyof RearDeraille
 export function usePartEdit() {
   const { edits } = useReadyBench();
   return <K extends keyof DriveParts>(field: K, term: string, value: DriveParts[K]) =>
-    edits.editSetup(term, (record) => {
-      const parts: DriveParts = withOptional(record.parts ?? {}, field, value);
-      return withOptional(record, 'parts', Object.keys(parts).length === 0 ? undefined : parts);
-    });
+    edits.editSetup(term, (record) => ({ ...record, parts: withOptional(record.parts, field, value) }));
 }
 
 /** One number of shifter, cassette, chain, crank or hub of the setup in depth. */
@@ -84,8 +81,8 @@ export function PartNumber({ field, ...rest }: { field: keyof DrivePartNumbers }
       id={field}
       owner={setup.id}
       disabled={fromLink}
-      value={setup.parts?.[field]}
-      check={(value) => checkDriveParts(withOptional(setup.parts ?? {}, field, value))[0]?.message}
+      value={setup.parts[field]}
+      check={(value) => checkDriveParts(withOptional(setup.parts, field, value))[0]?.message}
       onCommit={(value) => editPart(field, rule.term, value)}
     />
   );
@@ -115,7 +112,7 @@ export function PartName({
       offered={offered}
       placeholder={placeholder}
       width={190}
-      value={setup.parts?.[field]}
+      value={setup.parts[field]}
       onCommit={(value) => editPart(field, label, value)}
     />
   );

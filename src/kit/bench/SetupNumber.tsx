@@ -1,23 +1,15 @@
 'use client';
 
 import { NumberField } from '../fields/NumberField';
+import type { OpenNumber } from '../fields/open-number';
 import { withOptional } from '../fields/with-optional';
 import type { Bounds } from '../../core/gears';
 import type { SetupRecord } from '../../records';
 import { useReadyBench } from './BenchProvider';
 
-/** The numbers of a setup that may be left open. */
-type OpenNumber = {
-  [K in keyof SetupRecord]-?: SetupRecord[K] extends number | undefined
-    ? undefined extends SetupRecord[K]
-      ? K
-      : never
-    : never;
-}[keyof SetupRecord];
-
 interface SetupNumberProps {
   readonly id?: string;
-  readonly field: OpenNumber;
+  readonly field: OpenNumber<SetupRecord>;
   readonly term: string;
   readonly label?: string;
   readonly unit: string;

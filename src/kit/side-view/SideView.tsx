@@ -62,11 +62,15 @@ export function SideView(props: SideViewProps) {
           <Ghost {...other} />
         </g>
       )}
-      <text className={props.pose.state === 'ok' ? styles.angle : styles.problem} x={0} y={bottom - MARGIN_MM} dx={36}>
+      <text
+        className={props.pose.state === 'ok' ? styles.angle : styles.problem}
+        x={right - MARGIN_MM}
+        y={bottom - MARGIN_MM}
+      >
         {text}
       </text>
       {otherText && (
-        <text className={styles.otherText} x={0} y={bottom - MARGIN_MM - LINE_MM} dx={36}>
+        <text className={styles.otherText} x={right - MARGIN_MM} y={bottom - MARGIN_MM - LINE_MM}>
           {otherText}
         </text>
       )}

@@ -58,6 +58,7 @@ export function useCompare(): Comparison {
           rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
           crankLengthMm: bike.crankLengthMm,
           rearDerailleur: setup.rearDerailleur,
+          avoided: setup.avoidedGears,
           clicksPerPush: setup.clicksPerPush,
           massG: setup.massG,
           cost: setup.cost,

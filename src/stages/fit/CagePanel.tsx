@@ -6,6 +6,7 @@ import type { GearPlace } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { fixed } from '../../kit/format';
+import { GearTable } from './GearTable';
 import type { Fit, GearCell } from './useFit';
 import styles from './Fit.module.css';
 
@@ -24,7 +25,7 @@ const STATE_SIGN: Readonly<Record<GearCell['pose']['state'], string>> = {
 /** The cage's angle in every gear; each gear can be left out, and the wrap that is needed follows. */
 export function CagePanel({ fit }: { fit: Fit }) {
   const { bench, edits } = useReadyBench();
-  const { setup, fromLink } = bench;
+  const { fromLink } = bench;
   const { report, cells, requiredT, requiredWholeT } = fit;
   const { geometry, cage } = report;
   if (!geometry) return null;
@@ -52,44 +53,29 @@ export function CagePanel({ fit }: { fit: Fit }) {
           </Button>
         )}
       </div>
-      <div className={styles.scroll}>
-        <table className={styles.allowed} data-testid="allowed">
-          <thead>
-            <tr>
-              <th scope="col">cog</th>
-              {setup.cogs.map((cog) => (
-                <th key={cog} scope="col">
-                  {cog}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {cells.map((row) => (
-              <tr key={row[0]!.chainring}>
-                <th scope="row">{row[0]!.chainring}</th>
-                {row.map((cell) => (
-                  <td key={cell.cog}>
-                    <button
-                      type="button"
-                      role="checkbox"
-                      aria-checked={cell.allowed}
-                      aria-label={`${cell.chainring}/${cell.cog} is used`}
-                      disabled={cell.isBigBig || fromLink}
-                      title={cell.isBigBig ? 'Big-big cannot be left out' : cell.allowed ? 'Leave it out' : 'Allow it'}
-                      data-state={cell.pose.state}
-                      onClick={() => toggle(cell)}
-                    >
-                      {STATE_SIGN[cell.pose.state]}
-                      {cell.pose.angleDeg === undefined ? '–' : `${fixed(cell.pose.angleDeg, 0)}°`}
-                    </button>
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <GearTable
+        rows={cells}
+        corner="cog"
+        className={styles.allowed}
+        testId="allowed"
+        cell={(cell) => (
+          <td key={cell.cog}>
+            <button
+              type="button"
+              role="checkbox"
+              aria-checked={cell.allowed}
+              aria-label={`${cell.chainring}/${cell.cog} is used`}
+              disabled={cell.isBigBig || fromLink}
+              title={cell.isBigBig ? 'Big-big cannot be left out' : cell.allowed ? 'Leave it out' : 'Allow it'}
+              data-state={cell.pose.state}
+              onClick={() => toggle(cell)}
+            >
+              {STATE_SIGN[cell.pose.state]}
+              {cell.pose.angleDeg === undefined ? '–' : `${fixed(cell.pose.angleDeg, 0)}°`}
+            </button>
+          </td>
+        )}
+      />
       <p className={styles.note} data-testid="wrap">
         {requiredT === requiredWholeT
           ? `The cage must take up ${requiredWholeT}T. Click a gear that you never use to leave it out.`

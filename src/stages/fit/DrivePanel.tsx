@@ -118,7 +118,7 @@ function RetentionField() {
   const { bench } = useReadyBench();
   const { setup, fromLink } = bench;
   const editPart = usePartEdit();
-  const kept = setup.parts?.retention;
+  const kept = setup.parts.retention;
   const set = (next: readonly Retention[] | undefined) => editPart('retention', 'what keeps the chain on', next);
   return (
     <Field id="retention" label="The chain is kept on by">

@@ -20,14 +20,14 @@ export function FitStage() {
       <h1 className={styles.hidden}>Fit</h1>
       <div className={styles.top}>
         <ChecksPanel fit={fit} />
-        <ChainPanel fit={fit} />
+        <div className={styles.column}>
+          <ChainPanel fit={fit} />
+          <HubPanel />
+        </div>
       </div>
       <SidePanel fit={fit} />
       <CagePanel fit={fit} />
-      <div className={styles.halves}>
-        <ShiftPanel fit={fit} />
-        <HubPanel />
-      </div>
+      <ShiftPanel fit={fit} />
       <TopPanel fit={fit} />
       <LossPanel fit={fit} />
       <DrivePanel />

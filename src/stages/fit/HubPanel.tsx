@@ -15,10 +15,10 @@ export function HubPanel() {
   const { setup, wheelset, fromLink } = bench;
   const offers = usePartOffers();
   const bodyLengthMm = wheelset.freehub?.bodyLengthMm;
-  const { cassetteLengthMm, spacerMm } = setup.parts ?? {};
+  const { cassetteLengthMm, spacerMm } = setup.parts;
   return (
     <section className={styles.panel} aria-label="Freehub">
-      <h2>Freehub: does the cassette go on, with which spacer</h2>
+      <h2>Freehub and spacer</h2>
       {bodyLengthMm !== undefined && cassetteLengthMm !== undefined ? (
         <FreehubView bodyLengthMm={bodyLengthMm} cassetteLengthMm={cassetteLengthMm} spacerMm={spacerMm} />
       ) : (

@@ -11,6 +11,7 @@ import { SaveTable } from '../../kit/export/SaveTable';
 import { withOptional } from '../../kit/fields/with-optional';
 import { SPEED_UNIT_TEXT, fixed, short, speedIn } from '../../kit/format';
 import type { LossSchool } from '../../records';
+import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import { useLosses } from './useLosses';
 import styles from './Fit.module.css';
@@ -68,32 +69,15 @@ export function LossPanel({ fit }: { fit: Fit }) {
             </Explained>{' '}
             ({spread(most)}).
           </p>
-          <div className={styles.scroll}>
-            <table className={styles.angles}>
-              <thead>
-                <tr>
-                  <th scope="col">W</th>
-                  {setup.cogs.map((cog) => (
-                    <th key={cog} scope="col">
-                      {cog}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((row) => (
-                  <tr key={row[0]!.chainring}>
-                    <th scope="row">{row[0]!.chainring}</th>
-                    {row.map((one) => (
-                      <td key={one.cog} title={spread(one)}>
-                        {fixed(one.watts, 1)}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <GearTable
+            rows={rows}
+            corner="W"
+            cell={(one) => (
+              <td key={one.cog} title={spread(one)}>
+                {fixed(one.watts, 1)}
+              </td>
+            )}
+          />
           <p className={styles.note}>
             An estimate from the friction of the pins, 0.08 to 0.14. Published measurements disagree on what the
             sideways angle adds; some found little. Set a share for it if you count it.

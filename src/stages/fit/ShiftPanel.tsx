@@ -22,7 +22,7 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
   const drawing = useRef<SVGSVGElement>(null);
   const editPart = usePartEdit();
   const offers = usePartOffers();
-  const shifting = setup.parts?.shifting ?? 'cable';
+  const shifting = setup.parts.shifting ?? 'cable';
   return (
     <section className={styles.panel} aria-label="Indexing">
       <div className={styles.panelHead}>
@@ -44,7 +44,7 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
         <IndexingView
           cogs={setup.cogs}
           error={indexing}
-          toleranceMm={setup.parts?.indexingToleranceMm ?? INDEXING_TOLERANCE_MM}
+          toleranceMm={setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM}
           drawingRef={drawing}
         />
       ) : (

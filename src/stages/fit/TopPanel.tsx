@@ -21,6 +21,7 @@ import { Field } from '../../kit/fields/Field';
 import { fixed, short } from '../../kit/format';
 import { TopView } from './TopView';
 import { useChainline } from './useChainline';
+import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 
@@ -58,35 +59,17 @@ export function TopPanel({ fit }: { fit: Fit }) {
         />
       </div>
       <TopView rows={rows} geometry={geometry} drawingRef={drawing} />
-      <div className={styles.scroll}>
-        <table className={styles.angles} data-testid="angles">
-          <thead>
-            <tr>
-              <th scope="col">cog</th>
-              {setup.cogs.map((cog) => (
-                <th key={cog} scope="col">
-                  {cog}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {setup.chainrings.map((ring) => (
-              <tr key={ring}>
-                <th scope="row">{ring}</th>
-                {rows
-                  .filter(({ chainring }) => chainring === ring)
-                  .map(({ cog, angleDeg, isSteep, isStraightest }) => (
-                    <td key={cog} className={isSteep ? styles.steep : isStraightest ? styles.straight : undefined}>
-                      {isSteep ? '▲ ' : isStraightest ? '= ' : ''}
-                      {fixed(angleDeg, 1)}°
-                    </td>
-                  ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <GearTable
+        rows={setup.chainrings.map((ring) => rows.filter(({ chainring }) => chainring === ring))}
+        corner="cog"
+        testId="angles"
+        cell={({ cog, angleDeg, isSteep, isStraightest }) => (
+          <td key={cog} className={isSteep ? styles.steep : isStraightest ? styles.straight : undefined}>
+            {isSteep ? '▲ ' : isStraightest ? '= ' : ''}
+            {fixed(angleDeg, 1)}°
+          </td>
+        )}
+      />
       <p className={styles.note} data-testid="back-pedal">
         = straightest, ▲ steeper than your {short(steepDeg, 2)}°.{' '}
         {risky.length === 0

@@ -20,9 +20,9 @@ export function usePartOffers(): PartOffers {
       splines: once([
         ...FREEHUB_FAMILIES.map(({ spline }) => spline),
         ...bikes.flatMap(({ wheelsets }) => wheelsets.map(({ freehub }) => freehub?.spline)),
-        ...setups.map(({ parts }) => parts?.cassetteSpline),
+        ...setups.map(({ parts }) => parts.cassetteSpline),
       ]),
-      families: once(setups.flatMap(({ parts }) => [parts?.shifterFamily, parts?.derailleurFamily])),
+      families: once(setups.flatMap(({ parts }) => [parts.shifterFamily, parts.derailleurFamily])),
     }),
     [setups, bikes],
   );

@@ -1,0 +1,81 @@
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { simulateRide } from '../../../tests/support/rides';
+import { gearsOf, type Setup } from '../gears';
+import { COASTING, STANDING, gearUse, type GearUseRules } from './index';
+
+const rules = (setup: Setup, rolloutMm = TOURER_ROLLOUT_MM): GearUseRules => ({
+  setup,
+  gears: gearsOf(setup),
+  rolloutMm,
+  crossedCogs: 2,
+  lowRpm: 80,
+  highRpm: 95,
+});
+
+describe.each([
+  ['one ring', ONE_RING],
+  ['two rings', TOURER],
+])('%s', (_, setup) => {
+  test.each([1, 2, 3])('a simulated ride gives its gears back, seed %i', (seed) => {
+    const ride = simulateRide({ setup, rolloutMm: TOURER_ROLLOUT_MM, seconds: 3000, seed });
+    const use = gearUse(ride.recording, rules(setup));
+    let right = 0;
+    let driven = 0;
+    ride.gears.forEach((gear, i) => {
+      if (!ride.drives[i]) return;
+      driven += 1;
+      const told = use.sequence[i]!;
+      if (told >= 0 && told === gear) right += 1;
+    });
+    expect(right / driven).toBeGreaterThan(0.95);
+    expect(use.sure).toBeGreaterThan(0.9);
+    expect(Math.abs(use.residual.median)).toBeLessThan(0.003);
+  });
+});
+
+test('times add up to the ride; coasting and standing are states of their own', () => {
+  const ride = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds: 2000, seed: 7 });
+  const use = gearUse(ride.recording, rules(ONE_RING));
+  expect(use.drivingS + use.coastingS + use.standingS).toBeCloseTo(ride.recording.timeS.length, 0);
+  expect(use.shares.reduce((sum, { seconds }) => sum + seconds, 0)).toBeCloseTo(use.drivingS, 9);
+  expect(use.shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  expect(use.coastingS).toBeGreaterThan(20);
+  const standing = { ...ride.recording, speedMs: ride.recording.speedMs.map(() => 0) };
+  expect([...gearUse(standing, rules(ONE_RING)).sequence].every((state) => state === STANDING)).toBe(true);
+  const coasting = { ...ride.recording, cadenceRpm: ride.recording.cadenceRpm.map(() => 0) };
+  expect(gearUse(coasting, rules(ONE_RING)).sequence).toContain(COASTING);
+});
+
+test('shifts are counted as they were made, give or take those made while coasting', () => {
+  const ride = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 4000, seed: 11 });
+  const use = gearUse(ride.recording, rules(TOURER));
+  expect(Math.abs(use.frontShifts - ride.frontShifts)).toBeLessThanOrEqual(3);
+  expect(use.rearShifts).toBeGreaterThan(ride.rearShifts * 0.8);
+  expect(use.rearShifts).toBeLessThan(ride.rearShifts * 1.2);
+});
+
+test('twins are told by the sequence: a rider who never leaves the big ring is not put on the small one', () => {
+  // 48/21 and 32/14 are one ratio.
+  const ride = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 2000, seed: 5, ring: 48 });
+  const use = gearUse(ride.recording, rules(TOURER));
+  const small = use.shares.filter(({ gear }) => gear.chainring === 32).reduce((sum, one) => sum + one.seconds, 0);
+  expect(small / use.drivingS).toBeLessThan(0.02);
+});
+
+test('a wrong rollout shows in the residual', () => {
+  const ride = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM * 0.98, seconds: 2000, seed: 3 });
+  const use = gearUse(ride.recording, rules(ONE_RING));
+  expect(use.residual.median).toBeCloseTo(Math.log(0.98), 2);
+});
+
+test('going back and forth between two gears is hesitation', () => {
+  const recording = simulateRide({
+    setup: ONE_RING,
+    rolloutMm: TOURER_ROLLOUT_MM,
+    seconds: 120,
+    seed: 1,
+    hold: [5, 6],
+  }).recording;
+  const { hesitations } = gearUse(recording, rules(ONE_RING));
+  expect(hesitations[0]!.count).toBeGreaterThan(5);
+});

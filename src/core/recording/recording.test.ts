@@ -1,0 +1,76 @@
+import { durationsS, haversineM, recordingOf, type RawSample } from './index';
+
+const at = (s: number, more: Partial<RawSample> = {}): RawSample => ({
+  timeMs: 1_000_000 + s * 1000,
+  speedMs: 6,
+  cadenceRpm: 80,
+  ...more,
+});
+const ok = (samples: RawSample[]) => {
+  const result = recordingOf(samples);
+  if (!result.ok) throw new Error(result.failure.message);
+  return result;
+};
+const failure = (samples: RawSample[]) => {
+  const result = recordingOf(samples);
+  if (result.ok) throw new Error('it was read');
+  return result.failure;
+};
+
+test('columns of one length, seconds since the start', () => {
+  const { recording, startedAtMs } = ok([at(0), at(1), at(3)]);
+  expect(startedAtMs).toBe(1_000_000);
+  expect([...recording.timeS]).toEqual([0, 1, 3]);
+  expect([...recording.speedMs]).toEqual([6, 6, 6]);
+  expect([...recording.distanceM]).toEqual([0, 6, 18]);
+});
+
+test('speed from distance, and from positions, where the file has none', () => {
+  const counted = [0, 1, 2, 3].map((s) => at(s, { speedMs: undefined, distanceM: 100 + 5 * s }));
+  expect(ok(counted).notes.speedFrom).toBe('distance');
+  expect([...ok(counted).recording.speedMs]).toEqual([5, 5, 5, 5]);
+  // A degree of latitude is 111.2 km.
+  const placed = [0, 1, 2].map((s) => at(s, { speedMs: undefined, latitudeDeg: 52 + s / 11_120, longitudeDeg: 1 }));
+  const result = ok(placed);
+  expect(result.notes.speedFrom).toBe('positions');
+  expect(result.recording.speedMs[1]).toBeCloseTo(10, 1);
+  expect(haversineM({ latitudeDeg: 0, longitudeDeg: 0 }, { latitudeDeg: 0, longitudeDeg: 180 })).toBeCloseTo(
+    Math.PI * 6_371_008.8,
+    3,
+  );
+});
+
+test('repeated times, absurd values and pauses are told', () => {
+  const { recording, notes } = ok([
+    at(0),
+    at(0),
+    at(1, { speedMs: 90 }),
+    at(2, { cadenceRpm: 900 }),
+    at(3),
+    at(3703),
+    at(3704),
+  ]);
+  expect(notes).toMatchObject({ repeated: 1, absurdSpeeds: 1, absurdCadences: 1, pauses: 1, pausedS: 3700 });
+  expect(recording.speedMs[1]).toBeNaN();
+  expect([...durationsS(recording.timeS)]).toEqual([1, 1, 1, 1, 1, 1]);
+});
+
+test.each([
+  ['empty', []],
+  ['noTime', [{ latitudeDeg: 1, longitudeDeg: 1 }]],
+  ['timeBackwards', [at(0), at(5), at(2)]],
+  ['noSpeed', [at(0, { speedMs: undefined }), at(1, { speedMs: undefined })]],
+  ['noCadence', [at(0, { cadenceRpm: undefined }), at(1, { cadenceRpm: undefined })]],
+  ['absurd', [at(0, { speedMs: 100 }), at(1, { speedMs: -3 })]],
+  ['absurd', [at(0, { speedMs: 0 }), at(1, { speedMs: 0 })]],
+] as const)('%s is a failure with a reason', (kind, samples) => {
+  const { kind: found, message } = failure([...samples]);
+  expect(found).toBe(kind);
+  expect(message.length).toBeGreaterThan(15);
+});
+
+test('time that goes back names the place', () => {
+  expect(failure([at(0), at(5), at(2)]).message).toBe(
+    'time goes back by 3 s at sample 3: mend the clock, or cut the file there',
+  );
+});

@@ -1,0 +1,225 @@
+/**
+ * A ride as it was recorded: columns of one length, a row a sample. NaN where a sample has no such
+ * value.
+ */
+export interface Recording {
+  /** Seconds since the first sample, rising. */
+  readonly timeS: Float64Array;
+  readonly speedMs: Float32Array;
+  readonly cadenceRpm: Float32Array;
+  /** Since the first sample. */
+  readonly distanceM: Float64Array;
+  readonly elevationM: Float32Array;
+}
+
+/** One sample as a file has it; absent where it says nothing. */
+export interface RawSample {
+  /** Milliseconds since 1970; absent in a route, which was never ridden. */
+  readonly timeMs?: number | undefined;
+  readonly speedMs?: number | undefined;
+  readonly cadenceRpm?: number | undefined;
+  /** Since the start. */
+  readonly distanceM?: number | undefined;
+  readonly elevationM?: number | undefined;
+  readonly latitudeDeg?: number | undefined;
+  readonly longitudeDeg?: number | undefined;
+}
+
+/** What was left out or worked out, in numbers, to be told. */
+export interface RecordingNotes {
+  /** Samples at the same time as the one before. */
+  readonly repeated: number;
+  /** Speeds that no bicycle does. */
+  readonly absurdSpeeds: number;
+  readonly absurdCadences: number;
+  /** Pauses, and their seconds together. */
+  readonly pauses: number;
+  readonly pausedS: number;
+  readonly speedFrom: 'file' | 'distance' | 'positions';
+}
+
+export type RecordingFailure =
+  | { readonly kind: 'empty'; readonly message: string }
+  | { readonly kind: 'noTime'; readonly message: string }
+  | { readonly kind: 'timeBackwards'; readonly message: string }
+  | { readonly kind: 'noSpeed'; readonly message: string }
+  | { readonly kind: 'noCadence'; readonly message: string }
+  | { readonly kind: 'absurd'; readonly message: string };
+
+export type RecordingResult =
+  | {
+      readonly ok: true;
+      readonly recording: Recording;
+      /** Of the first sample, milliseconds since 1970. */
+      readonly startedAtMs: number;
+      readonly notes: RecordingNotes;
+    }
+  | { readonly ok: false; readonly failure: RecordingFailure };
+
+/** Faster than this is a fault of the recording, m/s (144 km/h). */
+export const ABSURD_SPEED_MS = 40;
+/** Faster cranks are a fault, rpm. */
+export const ABSURD_CADENCE_RPM = 220;
+/** Samples farther apart than this, seconds: the ride was paused between them. */
+export const PAUSE_S = 15;
+/** A ride of which more than this share is faulty is no ride. */
+const FAULTY_SHARE_MAX = 0.5;
+/** Slower than this a bicycle stands, m/s. */
+export const STANDING_MS = 0.5;
+
+const refuse = (kind: RecordingFailure['kind'], message: string): RecordingResult => ({
+  ok: false,
+  failure: { kind, message },
+});
+
+/** Samples in the order of the file as a recording; nothing is mended but what the notes tell. */
+export function recordingOf(samples: readonly RawSample[]): RecordingResult {
+  if (samples.length === 0) return refuse('empty', 'there is no sample in it');
+  const first = samples[0]!.timeMs;
+  if (first === undefined || samples.some(({ timeMs }) => timeMs === undefined)) {
+    return refuse('noTime', 'its points have no time: it is a route, not a ride');
+  }
+  const kept: RawSample[] = [];
+  for (const [i, sample] of samples.entries()) {
+    const before = kept.at(-1)?.timeMs ?? -Infinity;
+    if (sample.timeMs! < before) {
+      const seconds = Math.round((before - sample.timeMs!) / 1000);
+      return refuse(
+        'timeBackwards',
+        `time goes back by ${seconds} s at sample ${i + 1}: mend the clock, or cut the file there`,
+      );
+    }
+    if (sample.timeMs! > before) kept.push(sample);
+  }
+  const n = kept.length;
+  const timeS = Float64Array.from(kept, ({ timeMs }) => (timeMs! - first) / 1000);
+  const distance = distances(kept);
+  const fromFile = kept.some(({ speedMs }) => speedMs !== undefined);
+  if (!fromFile && !distance) return refuse('noSpeed', 'neither speed, distance nor positions are in it');
+  const rawSpeed = fromFile
+    ? Float32Array.from(kept, ({ speedMs }) => speedMs ?? NaN)
+    : speedsOf(distance!.metres, timeS);
+  if (!kept.some(({ cadenceRpm }) => cadenceRpm !== undefined)) {
+    return refuse('noCadence', 'there is no cadence in it: gears cannot be told');
+  }
+  const speed = cleaned(rawSpeed, ABSURD_SPEED_MS);
+  const cadence = cleaned(
+    Float32Array.from(kept, ({ cadenceRpm }) => cadenceRpm ?? NaN),
+    ABSURD_CADENCE_RPM,
+  );
+  if (speed.absurd > FAULTY_SHARE_MAX * n) {
+    return refuse(
+      'absurd',
+      `${speed.absurd} of ${n} speeds are below 0 or above ${ABSURD_SPEED_MS * 3.6} km/h: check the unit`,
+    );
+  }
+  if (!speed.values.some((value) => value > STANDING_MS)) {
+    return refuse('absurd', 'all its speeds are 0: nothing was ridden');
+  }
+  const gaps = [...timeS].map((time, i) => (timeS[i + 1] ?? time) - time).filter((gap) => gap > PAUSE_S);
+  return {
+    ok: true,
+    startedAtMs: first,
+    recording: {
+      timeS,
+      speedMs: speed.values,
+      cadenceRpm: cadence.values,
+      distanceM: distance?.metres ?? ridden(speed.values, timeS),
+      elevationM: Float32Array.from(kept, ({ elevationM }) => elevationM ?? NaN),
+    },
+    notes: {
+      repeated: samples.length - n,
+      absurdSpeeds: speed.absurd,
+      absurdCadences: cadence.absurd,
+      pauses: gaps.length,
+      pausedS: gaps.reduce((sum, gap) => sum + gap, 0),
+      speedFrom: fromFile ? 'file' : distance!.from,
+    },
+  };
+}
+
+/** How long each sample stands for, seconds: until the next, and a second before a pause and at the end. */
+export function durationsS(timeS: Float64Array): Float64Array {
+  return timeS.map((time, i) => {
+    const gap = (timeS[i + 1] ?? Infinity) - time;
+    return gap > PAUSE_S ? 1 : gap;
+  });
+}
+
+function cleaned(values: Float32Array, most: number): { readonly values: Float32Array; readonly absurd: number } {
+  let absurd = 0;
+  const kept = values.map((value) => {
+    if (Number.isNaN(value) || (value >= 0 && value <= most)) return value;
+    absurd += 1;
+    return NaN;
+  });
+  return { values: kept, absurd };
+}
+
+/** Metres since the start: as the file counts them, else along the positions. */
+function distances(
+  samples: readonly RawSample[],
+): { readonly metres: Float64Array; readonly from: 'distance' | 'positions' } | undefined {
+  const counted = samples.filter(({ distanceM }) => distanceM !== undefined).length;
+  const placed = samples.filter(({ latitudeDeg }) => latitudeDeg !== undefined).length;
+  if (counted > samples.length / 2) {
+    let last = 0;
+    const start = samples.find(({ distanceM }) => distanceM !== undefined)!.distanceM!;
+    const metres = Float64Array.from(samples, ({ distanceM }) => {
+      // A counter that falls was reset: what it said last stands.
+      last = Math.max(last, (distanceM ?? last + start) - start);
+      return last;
+    });
+    return { metres, from: 'distance' };
+  }
+  if (placed < 2 || placed < samples.length / 2) return undefined;
+  return { metres: alongPositionsM(samples), from: 'positions' };
+}
+
+/** Mean radius of the Earth (IUGG), m. */
+const EARTH_RADIUS_M = 6_371_008.8;
+
+/** Great-circle distance of two places (haversine), m. */
+export function haversineM(
+  a: { readonly latitudeDeg: number; readonly longitudeDeg: number },
+  b: { readonly latitudeDeg: number; readonly longitudeDeg: number },
+): number {
+  const rad = (deg: number) => (deg * Math.PI) / 180;
+  const half = (x: number) => Math.sin(x / 2) ** 2;
+  const h =
+    half(rad(b.latitudeDeg - a.latitudeDeg)) +
+    Math.cos(rad(a.latitudeDeg)) * Math.cos(rad(b.latitudeDeg)) * half(rad(b.longitudeDeg - a.longitudeDeg));
+  return 2 * EARTH_RADIUS_M * Math.asin(Math.min(1, Math.sqrt(h)));
+}
+
+/** Metres along the positions; a point without one adds nothing. */
+export function alongPositionsM(samples: readonly RawSample[]): Float64Array {
+  let metres = 0;
+  let last: { latitudeDeg: number; longitudeDeg: number } | undefined;
+  return Float64Array.from(samples, ({ latitudeDeg, longitudeDeg }) => {
+    if (latitudeDeg === undefined || longitudeDeg === undefined) return metres;
+    const here = { latitudeDeg, longitudeDeg };
+    if (last) metres += haversineM(last, here);
+    last = here;
+    return metres;
+  });
+}
+
+/** Speed as the slope of distance over the samples on both sides. */
+function speedsOf(distanceM: Float64Array, timeS: Float64Array): Float32Array {
+  return Float32Array.from(distanceM, (_, i) => {
+    const [a, b] = [Math.max(0, i - 1), Math.min(distanceM.length - 1, i + 1)];
+    const seconds = timeS[b]! - timeS[a]!;
+    return seconds > 0 && seconds <= 2 * PAUSE_S ? (distanceM[b]! - distanceM[a]!) / seconds : NaN;
+  });
+}
+
+function ridden(speedMs: Float32Array, timeS: Float64Array): Float64Array {
+  const lasts = durationsS(timeS);
+  let metres = 0;
+  return Float64Array.from(speedMs, (speed, i) => {
+    const here = metres;
+    metres += (Number.isNaN(speed) ? 0 : speed) * lasts[i]!;
+    return here;
+  });
+}

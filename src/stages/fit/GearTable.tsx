@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import styles from './Fit.module.css';
+
+interface GearTableProps<T extends { readonly chainring: number; readonly cog: number }> {
+  /** A row a ring, big first; cogs smallest first. */
+  readonly rows: readonly (readonly T[])[];
+  readonly corner: string;
+  readonly className?: string | undefined;
+  readonly testId?: string;
+  readonly cell: (gear: T) => ReactNode;
+}
+
+/** Something of every gear: a row a ring, a column a cog. `cell` gives the whole `td`. */
+export function GearTable<T extends { readonly chainring: number; readonly cog: number }>({
+  rows,
+  corner,
+  className = styles.angles,
+  testId,
+  cell,
+}: GearTableProps<T>) {
+  return (
+    <div className={styles.scroll}>
+      <table className={className} data-testid={testId}>
+        <thead>
+          <tr>
+            <th scope="col">{corner}</th>
+            {rows[0]!.map(({ cog }) => (
+              <th key={cog} scope="col">
+                {cog}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row[0]!.chainring}>
+              <th scope="row">{row[0]!.chainring}</th>
+              {row.map(cell)}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
