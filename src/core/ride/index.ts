@@ -2,3 +2,7 @@ export { GRAVITY_MS2, powerForSpeed, speedForPower } from './road-load';
 export type { Resistance } from './road-load';
 export { climb, developmentForM, kmhOf, msOf, teethForEasier, teethForHarder } from './climb';
 export type { Climb } from './climb';
+export { climbsOf, elevationProfile, lengthM, totals, PROFILE_STEP_M, SMOOTHING_M, STEEPEST_OVER_M } from './profile';
+export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes, ProfileResult, WayPoint } from './profile';
+export { BRAKING_KMH, DEFAULT_WALKING_RPM, WALKING_RPM, rideThrough } from './ride-through';
+export type { RidePoint, RideRules, RideThrough } from './ride-through';

@@ -29,7 +29,7 @@ export function powerForSpeed(speedMs: number, gradeFraction: number, resistance
 }
 
 /** Force against the rider at a speed, N. */
-function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
+export function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
   const { massKg, crr, cdaM2, airDensityKgM3, headwindMs } = resistance;
   const angle = Math.atan(gradeFraction);
   const air = speedMs + headwindMs;

@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { SEEDED } from '../../../tests/support/arbitraries';
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { developmentM, gearsOf, type Setup } from '../gears';
+import {
+  climbsOf,
+  elevationProfile,
+  kmhOf,
+  lengthM,
+  rideThrough,
+  speedForPower,
+  totals,
+  type ElevationProfile,
+  type Resistance,
+  type RideRules,
+} from './index';
+
+const LADEN: Resistance = {
+  massKg: 105,
+  crr: 0.006,
+  cdaM2: 0.36,
+  airDensityKgM3: 1.2,
+  efficiency: 0.96,
+  headwindMs: 0,
+};
+const rules = (setup: Setup, more: Partial<RideRules> = {}): RideRules => ({
+  setup,
+  gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) })),
+  crossedCogs: 2,
+  powerW: 180,
+  lowRpm: 80,
+  highRpm: 95,
+  preferredRpm: 88,
+  spinOutRpm: 115,
+  climbingRpm: 58,
+  walkingRpm: 35,
+  ...more,
+});
+const way = (count: number, heightM: (x: number) => number, stepM = 25) =>
+  Array.from({ length: count }, (_, i) => ({ distanceM: i * stepM, elevationM: heightM(i * stepM) }));
+const profileOf = (points: { distanceM: number; elevationM: number | undefined }[]): ElevationProfile => {
+  const result = elevationProfile(points);
+  if (!result.ok) throw new Error(result.failure.message);
+  return result.profile;
+};
+
+describe('profile', () => {
+  test('a straight slope stays as it is, at even steps', () => {
+    const profile = profileOf(way(81, (x) => 100 + x * 0.05));
+    expect(lengthM(profile)).toBe(2000);
+    profile.elevationM.forEach((height, i) => expect(height).toBeCloseTo(100 + i * 20 * 0.05, 9));
+    expect(totals(profile)).toEqual({ upM: expect.closeTo(100, 6) as number, downM: 0 });
+  });
+
+  test('noise is smoothed: a metre up and down is no climb', () => {
+    const noisy = profileOf(way(400, (x) => 50 + ((x / 25) % 2 === 0 ? 0.5 : -0.5)));
+    expect(totals(noisy).upM).toBeLessThan(30);
+    expect(climbsOf(noisy)).toEqual([]);
+  });
+
+  test('points without an elevation are bridged, long gaps refused', () => {
+    const holed = way(81, (x) => x * 0.05).map((point, i) =>
+      i % 3 === 1 ? { ...point, elevationM: undefined } : point,
+    );
+    expect(profileOf(holed).elevationM[50]).toBeCloseTo(50, 6);
+    const gap = [...way(40, () => 0), { distanceM: 9000, elevationM: 10 }];
+    expect(elevationProfile(gap)).toMatchObject({ ok: false, failure: { kind: 'gap' } });
+    expect(elevationProfile(way(5, () => 1))).toMatchObject({ ok: false, failure: { kind: 'tooShort' } });
+    expect(elevationProfile([])).toMatchObject({ ok: false, failure: { kind: 'noElevation' } });
+  });
+
+  test('climbs are found over small dips, with their steepest 100 m', () => {
+    const height = (x: number) => {
+      if (x < 1000) return 0;
+      if (x < 2000) return (x - 1000) * 0.06;
+      if (x < 2100) return 60 - (x - 2000) * 0.03;
+      if (x < 3000) return 57 + (x - 2100) * 0.08;
+      return Math.max(0, 129 - (x - 3000) * 0.05);
+    };
+    const climbs = climbsOf(profileOf(way(240, height)));
+    expect(climbs).toHaveLength(1);
+    expect(climbs[0]!.fromM).toBeGreaterThan(900);
+    expect(climbs[0]!.fromM).toBeLessThan(1100);
+    expect(climbs[0]!.gainM).toBeCloseTo(129, -1);
+    expect(climbs[0]!.steepestFraction).toBeCloseTo(0.08, 2);
+  });
+});
+
+describe('ride-through', () => {
+  test('on a long even slope it settles at the speed of road load', () => {
+    const ride = rideThrough(profileOf(way(400, (x) => x * 0.04)), LADEN, rules(TOURER));
+    expect(ride.points.at(-1)!.speedKmh).toBeCloseTo(kmhOf(speedForPower(180, 0.04, LADEN)), 1);
+    expect(ride.frontShifts + ride.rearShifts).toBeLessThan(12);
+  });
+
+  test('times add up, and the same rider rides alike on every setup until gears force otherwise', () => {
+    const rolling = profileOf(way(800, (x) => 30 * Math.sin(x / 700)));
+    for (const setup of [ONE_RING, TOURER]) {
+      const ride = rideThrough(rolling, LADEN, rules(setup));
+      expect(ride.drivingS + ride.coastingS + ride.walkingS).toBeCloseTo(ride.totalS, 9);
+      expect(ride.secondsByGear.reduce((sum, one) => sum + one, 0)).toBeCloseTo(ride.drivingS, 9);
+      expect(ride.crossedS).toBe(0);
+    }
+    expect(rideThrough(rolling, LADEN, rules(ONE_RING)).frontShifts).toBe(0);
+  });
+
+  test('too steep for the easiest gear: the rider walks, and rides on where it eases', () => {
+    const wall = (x: number) => (x < 1000 ? 0 : x < 1400 ? (x - 1000) * 0.22 : 88);
+    const ride = rideThrough(profileOf(way(120, wall)), LADEN, rules(ONE_RING));
+    expect(ride.walkingS).toBeGreaterThan(200);
+    expect(ride.points.at(-1)!.cadenceRpm).toBeGreaterThan(70);
+    const easier = { ...ONE_RING, chainrings: [22] };
+    expect(rideThrough(profileOf(way(120, wall)), LADEN, rules(easier)).walkingS).toBe(0);
+  });
+
+  test('an easier easiest gear never grinds longer', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 30, max: 46 }), fc.double({ min: 0.04, max: 0.1, noNaN: true }), (ring, grade) => {
+        const hill = profileOf(way(100, (x) => x * grade));
+        const grinding = (chainring: number) =>
+          rideThrough(hill, LADEN, rules({ ...ONE_RING, chainrings: [chainring] }, { walkingRpm: 10 })).grindingS;
+        expect(grinding(ring - 4)).toBeLessThanOrEqual(grinding(ring));
+      }),
+      { ...SEEDED, numRuns: 20 },
+    );
+  });
+
+  test('downhill it rolls past spin-out, and brakes', () => {
+    const ride = rideThrough(profileOf(way(400, (x) => 1000 - x * 0.09)), LADEN, rules(TOURER));
+    expect(ride.coastingS).toBeGreaterThan(100);
+    expect(Math.max(...ride.points.map(({ speedKmh }) => speedKmh))).toBeLessThanOrEqual(65 + 1e-9);
+  });
+});

@@ -1,0 +1,168 @@
+import { isCrossChained, type Gear, type Setup } from '../gears';
+import { kmhOf, msOf } from './climb';
+import type { ElevationProfile } from './profile';
+import { forceN, speedForPower, type Resistance } from './road-load';
+
+type Developed = Gear & { readonly developmentM: number };
+
+/** The rider of a ride-through, and when the rider shifts. */
+export interface RideRules {
+  readonly setup: Setup;
+  /** Easiest first. */
+  readonly gears: readonly Developed[];
+  readonly crossedCogs: number;
+  readonly powerW: number;
+  readonly lowRpm: number;
+  readonly highRpm: number;
+  readonly preferredRpm: number;
+  /** Above it the rider lets it roll. */
+  readonly spinOutRpm: number;
+  /** Below it in the easiest gear the rider grinds. */
+  readonly climbingRpm: number;
+  /** Below it in the easiest gear the rider gets off and walks. */
+  readonly walkingRpm: number;
+}
+
+export const WALKING_RPM = { min: 10, max: 60 } as const;
+export const DEFAULT_WALKING_RPM = 35;
+/** Pushing a bike uphill, km/h. */
+const WALKING_KMH = 3.5;
+/** Nobody is let roll faster, km/h: the rider brakes. */
+export const BRAKING_KMH = 65;
+/** The ride is worked out in steps of this time, s. */
+const STEP_S = 0.5;
+/** After a shift the rider waits so long for the next, s. */
+const SHIFT_PAUSE_S = 2;
+/** A gear on another ring must be better by this, as ln of cadence, to be worth the shift. */
+const RING_CHANGE_WORTH = 0.09;
+
+/** A point of the ride. */
+export interface RidePoint {
+  readonly distanceM: number;
+  readonly timeS: number;
+  readonly elevationM: number;
+  readonly speedKmh: number;
+  /** Place of the gear. */
+  readonly gear: number;
+  /** 0 where it is let roll, or walked. */
+  readonly cadenceRpm: number;
+}
+
+export interface RideThrough {
+  /** One about every step of the profile. */
+  readonly points: readonly RidePoint[];
+  readonly totalS: number;
+  readonly drivingS: number;
+  readonly coastingS: number;
+  readonly walkingS: number;
+  /** Time in each gear, in their order. */
+  readonly secondsByGear: Float64Array;
+  readonly belowS: number;
+  readonly aboveS: number;
+  /** Below the lowest that is accepted on a climb, in the easiest gear. */
+  readonly grindingS: number;
+  readonly crossedS: number;
+  readonly rearShifts: number;
+  readonly frontShifts: number;
+  readonly slowestKmh: number;
+}
+
+/**
+ * Rides a profile at a steady power: speed by road load with the rider's momentum (energy over half a
+ * second at a time), gears by a rule with hysteresis: a gear is kept while its cadence is in the band;
+ * outside it the rider takes the one nearest the preferred cadence, another ring only where that is
+ * better by more than a click. The same rider and road for every setup.
+ */
+export function rideThrough(profile: ElevationProfile, resistance: Resistance, rules: RideRules): RideThrough {
+  const { setup, gears, crossedCogs, powerW, lowRpm, highRpm, preferredRpm, spinOutRpm, climbingRpm, walkingRpm } =
+    rules;
+  const { stepM, elevationM } = profile;
+  const lengthM = stepM * (elevationM.length - 1);
+  const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
+  const usable = gears.map((_, place) => place).filter((place) => !crossed[place]);
+  const choices = usable.length > 0 ? usable : gears.map((_, place) => place);
+  const rpmOf = (place: number, speedMs: number) => (speedMs * 60) / gears[place]!.developmentM;
+  const away = (place: number, speedMs: number) =>
+    Math.abs(Math.log(Math.max(1, rpmOf(place, speedMs)) / preferredRpm));
+  const sameRow = (a: number, b: number) =>
+    gears[a]!.chainring === gears[b]!.chainring && gears[a]!.hubStage === gears[b]!.hubStage;
+  const nearest = (speedMs: number, from: number | undefined) => {
+    const cost = (place: number) =>
+      away(place, speedMs) + (from === undefined || sameRow(place, from) ? 0 : RING_CHANGE_WORTH);
+    return choices.reduce((best, place) => (cost(place) < cost(best) ? place : best));
+  };
+
+  const steadyRpm = (grade: number) => rpmOf(choices[0]!, speedForPower(powerW, grade, resistance));
+
+  let speedMs = msOf(12);
+  let gear = nearest(speedMs, undefined);
+  let distanceM = 0;
+  let timeS = 0;
+  let shiftedAtS = -Infinity;
+  let nextPointM = 0;
+  const points: RidePoint[] = [];
+  const secondsByGear = new Float64Array(gears.length);
+  const sums = {
+    drivingS: 0,
+    coastingS: 0,
+    walkingS: 0,
+    belowS: 0,
+    aboveS: 0,
+    grindingS: 0,
+    crossedS: 0,
+    rearShifts: 0,
+    frontShifts: 0,
+  };
+  let slowestMs = Infinity;
+  let walks = false;
+  while (distanceM < lengthM) {
+    const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
+    const grade = (elevationM[place + 1]! - elevationM[place]!) / stepM;
+    const rpm = rpmOf(gear, speedMs);
+    if ((rpm < lowRpm || rpm > highRpm) && timeS - shiftedAtS >= SHIFT_PAUSE_S) {
+      const wanted = nearest(speedMs, gear);
+      if (wanted !== gear) {
+        if (sameRow(wanted, gear)) sums.rearShifts += 1;
+        else sums.frontShifts += 1;
+        gear = wanted;
+        shiftedAtS = timeS;
+      }
+    }
+    const cadence = rpmOf(gear, speedMs);
+    const easiest = gear === choices[0];
+    // On until the road lets the rider turn the easiest gear again, so that nobody gets off and on at each step.
+    walks = easiest && grade > 0 && (walks || cadence < walkingRpm) && steadyRpm(grade) < walkingRpm;
+    const coasts = !walks && (cadence > spinOutRpm || speedMs >= msOf(BRAKING_KMH));
+    if (distanceM >= nextPointM) {
+      const height =
+        elevationM[place]! + ((distanceM - place * stepM) / stepM) * (elevationM[place + 1]! - elevationM[place]!);
+      const turning = walks || coasts ? 0 : cadence;
+      points.push({ distanceM, timeS, elevationM: height, speedKmh: kmhOf(speedMs), gear, cadenceRpm: turning });
+      nextPointM += stepM;
+    }
+    if (walks) sums.walkingS += STEP_S;
+    else if (coasts) sums.coastingS += STEP_S;
+    else {
+      sums.drivingS += STEP_S;
+      secondsByGear[gear]! += STEP_S;
+      if (cadence < lowRpm) sums.belowS += STEP_S;
+      if (cadence > highRpm) sums.aboveS += STEP_S;
+      if (easiest && cadence < climbingRpm) sums.grindingS += STEP_S;
+      if (crossed[gear]) sums.crossedS += STEP_S;
+    }
+    slowestMs = Math.min(slowestMs, speedMs);
+    distanceM += speedMs * STEP_S;
+    timeS += STEP_S;
+    speedMs = walks ? msOf(WALKING_KMH) : nextSpeedMs(speedMs, coasts ? 0 : powerW, grade, resistance);
+  }
+  return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs) };
+}
+
+/** Energy over one step: half a mass times speed squared grows by what the rider gives and the road takes. */
+function nextSpeedMs(speedMs: number, powerW: number, grade: number, resistance: Resistance): number {
+  const { massKg, efficiency } = resistance;
+  const takenW = forceN(speedMs, grade, resistance) * speedMs;
+  const squared = speedMs ** 2 + (2 * STEP_S * (powerW * efficiency - takenW)) / massKg;
+  const slowest = 0.3;
+  return Math.min(msOf(BRAKING_KMH), Math.sqrt(Math.max(slowest ** 2, squared)));
+}
