@@ -1,0 +1,29 @@
+import type { RawSample } from '../../core/recording';
+
+/** Points of a ride or a route in the order of the file. */
+export interface Track {
+  /** As the file calls it. */
+  readonly name: string | undefined;
+  readonly samples: readonly RawSample[];
+}
+
+/** Why a file gives nothing. Each message says what to do. */
+export interface FileFailure {
+  readonly kind:
+    'empty' | 'tooLarge' | 'bomb' | 'archive' | 'unknown' | 'notXml' | 'truncated' | 'damaged' | 'noPoints' | 'tooLong';
+  readonly message: string;
+}
+
+export type TrackResult =
+  { readonly ok: true; readonly track: Track } | { readonly ok: false; readonly failure: FileFailure };
+
+export const fileFailure = (kind: FileFailure['kind'], message: string) =>
+  ({ ok: false, failure: { kind, message } }) as const;
+
+/** More points than this, four days at one a second, are taken for a fault. */
+export const POINTS_MAX = 400_000;
+
+export const tooLong = () => fileFailure('tooLong', `more than ${POINTS_MAX} points: cut the file into shorter rides`);
+
+/** How much of the work is done, 0 to 1. */
+export type OnProgress = (done: number) => void;

@@ -1,0 +1,191 @@
+import { gzipSync, strToU8 } from 'fflate';
+import { FitBaseType, FitEncoder } from 'fit-file-parser';
+import fc from 'fast-check';
+import { SEEDED } from '../../../tests/support/arbitraries';
+import { ONE_RING } from '../../../tests/support/setups';
+import { simulateRide } from '../../../tests/support/rides';
+import { writeGpxRoute } from './gpx';
+import { gunzipBounded } from './gunzip';
+import { guessMapping, writeRideCsv } from './ride-csv';
+import { readRideFile, type RideFileResult } from './ride-file';
+import { writeTcx } from './tcx';
+
+const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 400, seed: 1 });
+const START = Date.UTC(2026, 8, 1, 8);
+const read = (name: string, content: string | Uint8Array, options = {}) =>
+  readRideFile(name, typeof content === 'string' ? strToU8(content) : content, options);
+const failureOf = (result: RideFileResult) => (result.kind === 'failed' ? result.failure : undefined);
+const rideOf = (result: RideFileResult) => {
+  if (result.kind !== 'ride') throw new Error(JSON.stringify(result));
+  return result;
+};
+
+const point = (i: number, inner = '') =>
+  `<trkpt lat="${52 + i * 0.0001}" lon="1.5"><ele>${10 + i * 0.3}</ele>${inner}</trkpt>`;
+const gpx = (points: string, before = '') =>
+  `<?xml version="1.0"?>${before}<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1" xmlns:e="http://example.org/e"><trk><name>Mole &amp; back</name><trkseg>${points}</trkseg></trk></gpx>`;
+const timed = (i: number) =>
+  `<time>${new Date(START + i * 1000).toISOString()}</time><extensions><e:TrackPointExtension><e:cad>${80 + (i % 3)}</e:cad></e:TrackPointExtension></extensions>`;
+const many = (count: number, of: (i: number) => string) => Array.from({ length: count }, (_, i) => of(i)).join('');
+
+describe('GPX', () => {
+  test('a ride with cadence from extensions and speed from positions', async () => {
+    const ride = rideOf(await read('out.gpx', gpx(many(60, (i) => point(i, timed(i))))));
+    expect(ride).toMatchObject({ format: 'GPX', name: 'Mole & back', startedAtMs: START });
+    expect(ride.recording.cadenceRpm[4]).toBe(81);
+    expect(ride.recording.speedMs[30]).toBeCloseTo(11.12, 1);
+    expect(ride.notes.speedFrom).toBe('positions');
+    expect(ride.profile!.elevationM[10]).toBeCloseTo(10 + (0.3 * 200) / 11.12, 0);
+  });
+
+  test('without time it is a route; without cadence too, and it says why', async () => {
+    expect(await read('way.gpx', gpx(many(60, (i) => point(i))))).toMatchObject({ kind: 'route', name: 'Mole & back' });
+    const silent = many(60, (i) => point(i, `<time>${new Date(START + i * 1000).toISOString()}</time>`));
+    expect(await read('way.gpx', gpx(silent))).toMatchObject({
+      kind: 'route',
+      notRide: 'there is no cadence in it: gears cannot be told',
+    });
+  });
+
+  test('a written route is read back, true in length', async () => {
+    const points = Array.from({ length: 101 }, (_, i) => ({ distanceM: i * 20, elevationM: 5 + i }));
+    const back = await read('fen.gpx', writeGpxRoute('Fen <loop>', points));
+    expect(back).toMatchObject({ kind: 'route', name: 'Fen <loop>' });
+    if (back.kind === 'route') {
+      expect(back.profile.elevationM.length).toBeGreaterThanOrEqual(100);
+      expect(back.profile.elevationM[50]).toBeCloseTo(55, 0);
+    }
+  });
+});
+
+test('TCX is read back as it was written', async () => {
+  const ride = rideOf(await read('r.tcx', writeTcx('A & B', START, recording)));
+  expect(ride).toMatchObject({ format: 'TCX', startedAtMs: START });
+  expect([...ride.recording.cadenceRpm]).toEqual([...recording.cadenceRpm]);
+  ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 2));
+});
+
+describe('CSV', () => {
+  test('is read back as it was written', async () => {
+    const ride = rideOf(await read('r.csv', writeRideCsv(recording)));
+    expect([...ride.recording.timeS]).toEqual([...recording.timeS]);
+    ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 5));
+  });
+
+  test('units are guessed from the headings', () => {
+    const mapping = guessMapping({
+      headings: ['Timestamp', 'Speed (km/h)', 'Cadence', 'Dist km'],
+      rows: [['2026-09-01T08:00:00Z', '20', '80', '0']],
+    });
+    expect(mapping).toMatchObject({ speedUnit: 'km/h', timeUnit: 'date and time', distanceUnit: 'km' });
+  });
+
+  test('columns that cannot be guessed are asked for, and the answer serves', async () => {
+    const text = 'a;b;c\n0;10;80\n1;10;81\n2;11;82\n';
+    const asked = await read('x.csv', text);
+    expect(asked).toMatchObject({ kind: 'needsMapping', head: { headings: ['a', 'b', 'c'] } });
+    const mapping = {
+      columns: { time: 'a', speed: 'b', cadence: 'c' },
+      speedUnit: 'km/h',
+      timeUnit: 's',
+      distanceUnit: 'm',
+    } as const;
+    const ride = rideOf(await read('x.csv', text, { mappings: { 'a\tb\tc': mapping } }));
+    expect(ride.recording.speedMs[0]).toBeCloseTo(10 / 3.6, 5);
+    const wrong = { ...mapping, timeUnit: 'date and time', columns: { ...mapping.columns, time: 'b' } };
+    expect(
+      failureOf(await read('x.csv', 'a;b;c\n0;x1x;80\n1;y;1\n', { mappings: { 'a\tb\tc': wrong } }))?.message,
+    ).toContain('is no time');
+  });
+});
+
+describe('FIT', () => {
+  const fit = () => {
+    const encoder = new FitEncoder();
+    const base = Math.floor(START / 1000) - 631065600;
+    const file = [
+      { number: 0, size: 1, baseType: FitBaseType.Enum, value: 4 },
+      { number: 1, size: 2, baseType: FitBaseType.Uint16, value: 255 },
+    ];
+    encoder.writeMessage(0, file);
+    for (let i = 0; i < 50; i += 1) {
+      encoder.writeMessage(20, [
+        { number: 253, size: 4, baseType: FitBaseType.Uint32, value: base + i },
+        { number: 6, size: 2, baseType: FitBaseType.Uint16, value: 6000 + i },
+        { number: 4, size: 1, baseType: FitBaseType.Uint8, value: 85 },
+        { number: 5, size: 4, baseType: FitBaseType.Uint32, value: 600 * i },
+      ]);
+    }
+    return encoder.close();
+  };
+
+  test('speed, cadence and distance of its records', async () => {
+    const ride = rideOf(await read('r.fit', fit()));
+    expect(ride.startedAtMs).toBe(START);
+    expect(ride.recording.speedMs[10]).toBeCloseTo(6.01, 3);
+    expect(ride.recording.cadenceRpm[10]).toBe(85);
+  });
+
+  test('by its content, whatever its name; packed too; cut off it is refused', async () => {
+    expect(await read('wrong.gpx', fit())).toMatchObject({ kind: 'ride', format: 'FIT' });
+    expect(await read('r.fit.gz', gzipSync(fit()))).toMatchObject({ kind: 'ride', format: 'FIT', name: 'r' });
+    expect(failureOf(await read('r.fit', fit().subarray(0, 300)))?.kind).toBe('damaged');
+  });
+});
+
+describe('what gives nothing is a named failure', () => {
+  const bomb = '<!DOCTYPE gpx [<!ENTITY a "ha"><!ENTITY b "&a;&a;&a;&a;&a;&a;&a;&a;">]>';
+  test.each([
+    ['empty', 'a.gpx', new Uint8Array()],
+    ['truncated', 'a.gpx', gpx(many(9, (i) => point(i))).slice(0, 300)],
+    ['notXml', 'a.gpx', gpx('<trkpt></rubbish>')],
+    ['notXml', 'a.gpx', gpx(point(1, '<name>&b;</name>'), bomb)],
+    ['damaged', 'a.gpx', gpx(point(1, '<time>yesterday</time>'))],
+    ['noPoints', 'a.gpx', gpx('')],
+    ['noPoints', 'a.tcx', '<TrainingCenterDatabase></TrainingCenterDatabase>'],
+    ['unknown', 'a.gpx', '<html></html>'],
+    ['unknown', 'a.csv', 'hello'],
+    ['unknown', 'a.fit', new Uint8Array([1, 2, 0, 4])],
+    ['archive', 'a.gpx', new Uint8Array([0x50, 0x4b, 3, 4])],
+    ['truncated', 'a.gz', gzipSync(strToU8('x'.repeat(5000))).subarray(0, 25)],
+    ['timeBackwards', 'a.gpx', gpx(many(9, (i) => point(i, timed(9 - i))))],
+    ['noElevation', 'a.gpx', gpx(many(9, (i) => `<trkpt lat="${i}" lon="0"/>`))],
+  ] as const)('%s: %s', async (kind, name, content) => {
+    const failure = failureOf(await read(name, content));
+    expect(failure?.kind).toBe(kind);
+    expect(failure!.message.length).toBeGreaterThan(15);
+  });
+
+  test('a small file that unpacks to much is stopped', () => {
+    const packed = gzipSync(new Uint8Array(5_000_000));
+    expect(packed.length).toBeLessThan(10_000);
+    expect(gunzipBounded(packed, 1_000_000)).toMatchObject({ ok: false, failure: { kind: 'bomb' } });
+    expect(gunzipBounded(packed)).toMatchObject({ ok: true });
+  });
+
+  test('a file too large is refused before it is read', async () => {
+    expect(failureOf(await read('a.gpx', new Uint8Array(81_000_000)))).toMatchObject({ kind: 'tooLarge' });
+  });
+
+  test('no mutation of a file throws', async () => {
+    const sources = [
+      gpx(many(12, (i) => point(i, timed(i)))),
+      writeTcx('x', START, recording).slice(0, 3000),
+      writeRideCsv(recording).slice(0, 900),
+    ];
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...sources),
+        fc.array(fc.tuple(fc.nat(2999), fc.nat(255)), { minLength: 1, maxLength: 6 }),
+        fc.nat(3000),
+        async (source, changes, cut) => {
+          const bytes = strToU8(source).slice(0, Math.max(20, cut));
+          for (const [at, value] of changes) bytes[at % bytes.length] = value;
+          const result = await readRideFile('m', bytes);
+          expect(['ride', 'route', 'needsMapping', 'failed']).toContain(result.kind);
+        },
+      ),
+      { ...SEEDED, numRuns: 300 },
+    );
+  });
+});

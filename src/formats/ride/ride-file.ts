@@ -1,0 +1,137 @@
+import {
+  alongPositionsM,
+  recordingOf,
+  type Recording,
+  type RecordingFailure,
+  type RecordingNotes,
+} from '../../core/recording';
+import { elevationProfile, type ElevationProfile, type ProfileFailure } from '../../core/ride';
+import { readFit } from './fit';
+import { readGpx } from './gpx';
+import { gunzipBounded } from './gunzip';
+import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
+import { guessMapping, readCsvHead, readRideCsv, type CsvHead, type CsvMapping } from './ride-csv';
+import { readTcx } from './tcx';
+
+/** As it comes, packed or not; larger files are refused before they are read. */
+export const RIDE_FILE_BYTES_MAX = 80_000_000;
+
+export type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV';
+
+/** What a file gives: a ride, a route, or both; or why nothing. */
+export type RideFileResult =
+  | {
+      readonly kind: 'ride';
+      readonly format: RideFileKind;
+      readonly name: string;
+      readonly startedAtMs: number;
+      readonly recording: Recording;
+      readonly notes: RecordingNotes;
+      /** Where it has heights enough to be ridden again. */
+      readonly profile: ElevationProfile | undefined;
+    }
+  | {
+      readonly kind: 'route';
+      readonly format: RideFileKind;
+      readonly name: string;
+      readonly profile: ElevationProfile;
+      /** Why it is no ride as well. */
+      readonly notRide: string;
+    }
+  | { readonly kind: 'needsMapping'; readonly head: CsvHead }
+  | { readonly kind: 'failed'; readonly failure: FileFailure | RecordingFailure | ProfileFailure };
+
+export interface RideFileOptions {
+  /** How the columns of tables with these headings are read, by the headings joined with a tab. */
+  readonly mappings?: Readonly<Record<string, CsvMapping>>;
+  readonly onProgress?: OnProgress;
+}
+
+export const mappingKey = ({ headings }: CsvHead) => headings.join('\t');
+
+/** Reads a file by its content, whatever its name says. */
+export async function readRideFile(
+  fileName: string,
+  bytes: Uint8Array,
+  { mappings = {}, onProgress }: RideFileOptions = {},
+): Promise<RideFileResult> {
+  if (bytes.length === 0) return failed('empty', 'the file is empty: copy it from the device again');
+  if (bytes.length > RIDE_FILE_BYTES_MAX) return failed('tooLarge', sizeMessage(bytes.length));
+  if (bytes[0] === 0x1f && bytes[1] === 0x8b) {
+    const unpacked = gunzipBounded(bytes);
+    if (!unpacked.ok) return { kind: 'failed', failure: unpacked.failure };
+    return readRideFile(fileName.replace(/\.gz$/i, ''), unpacked.bytes, {
+      mappings,
+      ...(onProgress && { onProgress }),
+    });
+  }
+  if (bytes[0] === 0x50 && bytes[1] === 0x4b)
+    return failed('archive', 'this is an archive of files: unpack it, then choose what is in it');
+  const name = fileName.replace(/\.(gpx|tcx|fit|csv)$/i, '');
+  if (ascii(bytes, 8, 4) === '.FIT') return fromTrack('FIT', name, await readFit(bytes));
+  const start = ascii(bytes, 0, 4000)
+    .replace(/^\u00ef\u00bb\u00bf/, '')
+    .trimStart();
+  if (start.startsWith('<')) {
+    if (/<(\w+:)?gpx[\s>]/i.test(start)) return fromTrack('GPX', name, readGpx(bytes, onProgress));
+    if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(start)) return fromTrack('TCX', name, readTcx(bytes, onProgress));
+    return failed('unknown', 'this is XML, but neither GPX nor TCX: choose a file that the recorder exported');
+  }
+  if (bytes.subarray(0, 4000).includes(0))
+    return failed('unknown', 'this is neither GPX, TCX, FIT nor a table: choose a file that the recorder exported');
+  const text = new TextDecoder('utf-8').decode(bytes);
+  const head = readCsvHead(text);
+  if (!head.ok) return { kind: 'failed', failure: head.failure };
+  const mapping = mappings[mappingKey(head.head)] ?? guessMapping(head.head);
+  if (!mapping) return { kind: 'needsMapping', head: head.head };
+  return fromTrack('CSV', name, readRideCsv(text, mapping));
+}
+
+export const sizeMessage = (bytes: number) =>
+  `${Math.round(bytes / 1_000_000)} MB: at most ${RIDE_FILE_BYTES_MAX / 1_000_000} MB; cut it into single rides`;
+
+function failed(kind: FileFailure['kind'], message: string): RideFileResult {
+  return { kind: 'failed', failure: fileFailure(kind, message).failure };
+}
+
+/** ASCII text from bytes; others as the characters of their codes. */
+function ascii(bytes: Uint8Array, from: number, length: number): string {
+  return String.fromCharCode(...bytes.subarray(from, from + length));
+}
+
+function fromTrack(format: RideFileKind, fileName: string, result: TrackResult): RideFileResult {
+  if (!result.ok) return { kind: 'failed', failure: result.failure };
+  const { track } = result;
+  const name = (track.name?.trim() || fileName).slice(0, 80) || 'ride';
+  const ride = recordingOf(track.samples);
+  const profile = profileOf(track, ride.ok ? ride.recording : undefined);
+  if (ride.ok) {
+    const { recording, startedAtMs, notes } = ride;
+    return {
+      kind: 'ride',
+      format,
+      name,
+      startedAtMs,
+      recording,
+      notes,
+      profile: profile.ok ? profile.profile : undefined,
+    };
+  }
+  // Without time or cadence it can still be a way to ride.
+  if (ride.failure.kind === 'noTime' || ride.failure.kind === 'noCadence') {
+    if (profile.ok) return { kind: 'route', format, name, profile: profile.profile, notRide: ride.failure.message };
+    if (ride.failure.kind === 'noTime') return { kind: 'failed', failure: profile.failure };
+  }
+  return { kind: 'failed', failure: ride.failure };
+}
+
+function profileOf({ samples }: Track, recording: Recording | undefined) {
+  const counted = samples.every(({ distanceM }) => distanceM !== undefined);
+  const metres =
+    recording && recording.distanceM.length === samples.length
+      ? recording.distanceM
+      : counted
+        ? Float64Array.from(samples, ({ distanceM }) => distanceM!)
+        : alongPositionsM(samples);
+  return elevationProfile(samples.map(({ elevationM }, i) => ({ distanceM: metres[i]!, elevationM })));
+}

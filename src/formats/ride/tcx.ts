@@ -1,0 +1,76 @@
+import type { RawSample, Recording } from '../../core/recording';
+import { escapedXml } from './gpx';
+import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
+import { StopReading, numberOf, readXml, timeOf } from './xml';
+
+type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
+
+/** TCX 2: the trackpoints of all activities. */
+export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult {
+  const samples: Point[] = [];
+  let point: Point | undefined;
+  const result = readXml(
+    bytes,
+    {
+      open: (path) => {
+        if (path.at(-1) !== 'Trackpoint') return;
+        point = {};
+        samples.push(point);
+        if (samples.length > POINTS_MAX) throw new StopReading(tooLong().failure);
+      },
+      close: (path, text) => {
+        const element = path.at(-1)!;
+        if (element === 'Trackpoint') point = undefined;
+        if (!point) return;
+        if (element === 'Time') point.timeMs = timeOf(text);
+        else if (element === 'Cadence') point.cadenceRpm = numberOf(text);
+        else if (element === 'DistanceMeters') point.distanceM = numberOf(text);
+        else if (element === 'AltitudeMeters') point.elevationM = numberOf(text);
+        else if (element === 'LatitudeDegrees') point.latitudeDeg = numberOf(text);
+        else if (element === 'LongitudeDegrees') point.longitudeDeg = numberOf(text);
+        else if (element === 'Speed') point.speedMs = numberOf(text);
+      },
+    },
+    onProgress,
+  );
+  if (!result.ok) return result;
+  if (samples.length === 0) return fileFailure('noPoints', 'there is no trackpoint in it');
+  return { ok: true, track: { name: undefined, samples } };
+}
+
+/** A ride as TCX 2, one activity of one lap. */
+export function writeTcx(name: string, startedAtMs: number, recording: Recording): string {
+  const { timeS, speedMs, cadenceRpm, distanceM, elevationM } = recording;
+  const iso = (seconds: number) => new Date(startedAtMs + seconds * 1000).toISOString();
+  const element = (tag: string, value: number, digits: number) =>
+    Number.isNaN(value) ? '' : `<${tag}>${value.toFixed(digits)}</${tag}>`;
+  const points = [...timeS].map((seconds, i) => {
+    const speed = speedMs[i]!;
+    const extension = Number.isNaN(speed)
+      ? ''
+      : `<Extensions><TPX xmlns="http://www.garmin.com/xmlschemas/ActivityExtension/v2"><Speed>${speed.toFixed(3)}</Speed></TPX></Extensions>`;
+    return (
+      `          <Trackpoint><Time>${iso(seconds)}</Time>${element('AltitudeMeters', elevationM[i]!, 1)}` +
+      `${element('DistanceMeters', distanceM[i]!, 1)}${element('Cadence', cadenceRpm[i]!, 0)}${extension}</Trackpoint>`
+    );
+  });
+  return [
+    '<?xml version="1.0" encoding="UTF-8"?>',
+    '<TrainingCenterDatabase xmlns="http://www.garmin.com/xmlschemas/TrainingCenterDatabase/v2">',
+    '  <Activities>',
+    '    <Activity Sport="Biking">',
+    `      <Id>${iso(0)}</Id>`,
+    `      <Lap StartTime="${iso(0)}">`,
+    `        <TotalTimeSeconds>${timeS.at(-1) ?? 0}</TotalTimeSeconds>`,
+    `        <DistanceMeters>${(distanceM.at(-1) ?? 0).toFixed(1)}</DistanceMeters>`,
+    '        <Track>',
+    ...points,
+    '        </Track>',
+    '      </Lap>',
+    `      <Notes>${escapedXml(name)}</Notes>`,
+    '    </Activity>',
+    '  </Activities>',
+    '</TrainingCenterDatabase>',
+    '',
+  ].join('\n');
+}

@@ -1,0 +1,88 @@
+import { SaxesParser } from 'saxes';
+import { fileFailure, type FileFailure, type OnProgress } from './result';
+
+/** Text is read in pieces of this many bytes, so that the whole never stands in memory twice. */
+const PIECE_BYTES = 256 * 1024;
+
+export interface XmlHandlers {
+  /** @param path local names from the root to this element */
+  readonly open: (path: readonly string[], attributes: Readonly<Record<string, string>>) => void;
+  readonly close: (path: readonly string[], text: string) => void;
+}
+
+export type XmlResult = { readonly ok: true } | { readonly ok: false; readonly failure: FileFailure };
+
+/** Handlers may end the reading early by throwing this. */
+export class StopReading extends Error {
+  constructor(readonly failure: FileFailure) {
+    super(failure.message);
+  }
+}
+
+/**
+ * Reads XML as it comes, without building a tree. Entities that the file defines itself are not
+ * expanded: the parser knows the five of XML alone, any other ends the reading.
+ */
+export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgress?: OnProgress): XmlResult {
+  const parser = new SaxesParser();
+  const path: string[] = [];
+  const texts: string[] = [];
+  let ended = false;
+  parser.on('error', (error) => {
+    throw error;
+  });
+  parser.on('opentag', ({ name, attributes }) => {
+    path.push(localName(name));
+    texts.push('');
+    open(path, attributes as Record<string, string>);
+  });
+  parser.on('text', (text) => {
+    // Long runs of text stand in no element that is read.
+    if (texts.length > 0 && texts.at(-1)!.length < 1000) texts[texts.length - 1] += text;
+  });
+  parser.on('closetag', () => {
+    close(path, texts.pop()!.trim());
+    path.pop();
+    ended = path.length === 0;
+  });
+  const decoder = new TextDecoder('utf-8');
+  try {
+    for (let at = 0; at < bytes.length; at += PIECE_BYTES) {
+      parser.write(decoder.decode(bytes.subarray(at, at + PIECE_BYTES), { stream: true }));
+      onProgress?.(Math.min(1, (at + PIECE_BYTES) / bytes.length));
+    }
+    parser.write(decoder.decode());
+    parser.close();
+    return { ok: true };
+  } catch (error) {
+    if (error instanceof StopReading) return { ok: false, failure: error.failure };
+    const cause = error instanceof Error ? error.message.slice(0, 160) : String(error);
+    const cut =
+      !ended &&
+      (/unclosed|unexpected end|must contain a root/i.test(cause) || path.length > 0) &&
+      /unclosed|unexpected end/i.test(cause);
+    return cut
+      ? fileFailure('truncated', `the file ends in the middle (${cause}): copy it from the device again`)
+      : fileFailure('notXml', `the file is broken (${cause}): export it again`);
+  }
+}
+
+const localName = (name: string) => name.slice(name.indexOf(':') + 1);
+
+/** A number as XML writes it; undefined where it is none. */
+export function numberOf(text: string): number | undefined {
+  const value = text === '' ? NaN : Number(text);
+  return Number.isFinite(value) ? value : undefined;
+}
+
+/** An instant as XML writes it (ISO 8601), milliseconds since 1970. */
+export function timeOf(text: string): number {
+  const time = Date.parse(text);
+  if (Number.isNaN(time)) {
+    throw new StopReading({
+      kind: 'damaged',
+      message: `a time that is none (“${text.slice(0, 40)}”): export the file again`,
+    });
+  }
+  return time;
+}
