@@ -3,13 +3,21 @@ import { DATA_VERSION, MIGRATIONS, datasetSchema, migrate, type Dataset } from '
 
 const FORMAT = 'rontel-backup';
 /** Far above any honest backup of this data, and small enough to be read at once. */
-export const BACKUP_BYTES_MAX = 20_000_000;
+export const BACKUP_BYTES_MAX = 200_000_000;
 
 const envelopeSchema = z.object({
   format: z.literal(FORMAT),
   dataVersion: z.int().min(1),
   savedAt: z.string(),
-  data: z.object({ bikes: z.array(z.unknown()), setups: z.array(z.unknown()), preferences: z.array(z.unknown()) }),
+  data: z.object({
+    bikes: z.array(z.unknown()),
+    setups: z.array(z.unknown()),
+    preferences: z.array(z.unknown()),
+    // Tables that older backups do not have yet.
+    rides: z.array(z.unknown()).default([]),
+    recordings: z.array(z.unknown()).default([]),
+    routes: z.array(z.unknown()).default([]),
+  }),
 });
 
 /** Why a file was not taken. Each says what to do next. */

@@ -2,35 +2,59 @@ import { z } from 'zod';
 import { BIKE_MIGRATIONS, bikeSchema, type BikeRecord } from './bike';
 import { versionAfter, type Migration } from './migration';
 import { PREFERENCES_MIGRATIONS, preferencesSchema, type Preferences } from './preferences';
+import { RIDE_MIGRATIONS, recordingSchema, rideSchema, type RecordingRecord, type RideRecord } from './ride';
+import { routeSchema, type RouteRecord } from './route';
 import { SETUPS_MAX, SETUP_MIGRATIONS, setupSchema, type SetupRecord } from './setup';
 
+/** The tables of what the work is about, and what is in each. Undo reaches all of them. */
+export interface KeptRecords {
+  bikes: BikeRecord;
+  setups: SetupRecord;
+  rides: RideRecord;
+  recordings: RecordingRecord;
+  routes: RouteRecord;
+}
+
+export type KeptTable = keyof KeptRecords;
+export const KEPT_TABLES: readonly KeptTable[] = ['bikes', 'setups', 'rides', 'recordings', 'routes'];
+
 /** Everything that is kept, by table. */
-export interface Dataset {
-  readonly bikes: readonly BikeRecord[];
-  readonly setups: readonly SetupRecord[];
+export type Dataset = { readonly [T in KeptTable]: readonly KeptRecords[T][] } & {
   /** One record, or none before the first start. */
   readonly preferences: readonly Preferences[];
-}
+};
+
+export const EMPTY_TABLES = { bikes: [], setups: [], rides: [], recordings: [], routes: [] } as const;
 
 export const datasetSchema = z
   .strictObject({
     bikes: z.array(bikeSchema),
     setups: z.array(setupSchema),
+    rides: z.array(rideSchema),
+    recordings: z.array(recordingSchema),
+    routes: z.array(routeSchema),
     preferences: z.array(preferencesSchema).max(1),
   })
-  .superRefine(({ bikes, setups }, context) => {
+  .superRefine(({ bikes, setups, rides, recordings, routes }, context) => {
     const bikesById = new Map(bikes.map((bike) => [bike.id, bike]));
-    const twice = [...repeated(bikes), ...repeated(setups)];
+    const twice = [bikes, setups, rides, recordings, routes].flatMap(repeated);
     if (twice.length > 0) context.addIssue({ code: 'custom', message: `the id ${twice[0]} is there twice` });
-    setups.forEach(({ bikeId, wheelsetId }, i) => {
-      const bike = bikesById.get(bikeId);
+    const belongs = (what: string, table: string) => (record: SetupRecord | RideRecord, i: number) => {
+      const bike = bikesById.get(record.bikeId);
       if (!bike) {
-        const message = `a setup of a bike that is not there (${bikeId})`;
-        context.addIssue({ code: 'custom', path: ['setups', i, 'bikeId'], message });
-      } else if (!bike.wheelsets.some(({ id }) => id === wheelsetId)) {
-        const message = `a setup on wheels that ${bike.name} does not have (${wheelsetId})`;
-        context.addIssue({ code: 'custom', path: ['setups', i, 'wheelsetId'], message });
+        const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+        context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
+      } else if (!bike.wheelsets.some(({ id }) => id === record.wheelsetId)) {
+        const message = `a ${what} on wheels that ${bike.name} does not have (${record.wheelsetId})`;
+        context.addIssue({ code: 'custom', path: [table, i, 'wheelsetId'], message });
       }
+    };
+    setups.forEach(belongs('setup', 'setups'));
+    rides.forEach(belongs('ride', 'rides'));
+    const samples = new Set(recordings.map(({ id }) => id));
+    rides.forEach(({ id, name }, i) => {
+      if (samples.has(id)) return;
+      context.addIssue({ code: 'custom', path: ['rides', i], message: `the ride ${name} has no samples` });
     });
     for (const { id, name } of bikes) {
       const count = setups.filter(({ bikeId }) => bikeId === id).length;
@@ -40,7 +64,8 @@ export const datasetSchema = z
   });
 
 function repeated(records: readonly { readonly id: string }[]): string[] {
-  return records.map(({ id }) => id).filter((id, i, ids) => ids.indexOf(id) !== i);
+  const seen = new Set<string>();
+  return records.map(({ id }) => id).filter((id) => seen.has(id) || !seen.add(id));
 }
 
 /** All migrations of all records in the order in which they were made. */
@@ -48,6 +73,7 @@ export const MIGRATIONS: readonly Migration[] = [
   ...BIKE_MIGRATIONS,
   ...SETUP_MIGRATIONS,
   ...PREFERENCES_MIGRATIONS,
+  ...RIDE_MIGRATIONS,
 ].sort((a, b) => a.toVersion - b.toVersion);
 
 /** The version of the shape of the data; table layout has its own, in the store. */

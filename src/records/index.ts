@@ -7,8 +7,12 @@ export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G, 
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';
 export type { GearsView, Preferences, Quantity, StepRoute } from './preferences';
-export { DATA_VERSION, MIGRATIONS, datasetSchema } from './dataset';
-export type { Dataset } from './dataset';
+export { DATA_VERSION, EMPTY_TABLES, KEPT_TABLES, MIGRATIONS, datasetSchema } from './dataset';
+export type { Dataset, KeptRecords, KeptTable } from './dataset';
 export { migrate } from './migration';
 export type { Migration, RawTables } from './migration';
+export { CSV_DISTANCE_UNITS, CSV_FIELDS, CSV_SPEED_UNITS, CSV_TIME_UNITS } from './csv-mapping';
+export type { CsvField, CsvMapping } from './csv-mapping';
+export type { RecordingRecord, RideRecord } from './ride';
+export type { RouteRecord } from './route';
 export { rearDerailleurSchema, wheelSchema } from './drivetrain';

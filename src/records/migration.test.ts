@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { MIGRATIONS, DATA_VERSION, migrate, type Migration } from './index';
+import { EMPTY_TABLES, MIGRATIONS, DATA_VERSION, migrate, type Migration } from './index';
 
 const rename: Migration = {
   toVersion: 2,
@@ -14,7 +14,12 @@ const shout: Migration = {
   table: 'bikes',
   up: (bike) => ({ ...bike, name: `${String(bike.name)}!` }),
 };
-const raw = { bikes: [{ id: 'a', title: 'Ferry' }, 'no record'], setups: [{ id: 's' }], preferences: [] };
+const raw = {
+  ...EMPTY_TABLES,
+  bikes: [{ id: 'a', title: 'Ferry' }, 'no record'],
+  setups: [{ id: 's' }],
+  preferences: [],
+};
 
 test('migrations run in order from the version of the data on', () => {
   expect(migrate(raw, 1, [rename, shout]).bikes).toEqual([{ id: 'a', name: 'Ferry!' }, 'no record']);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { csvMappingSchema, type CsvMapping } from './csv-mapping';
 import type { Migration } from './migration';
 import { idSchema } from './text';
 
@@ -27,6 +28,10 @@ export interface Preferences {
   readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
   readonly stepRoute: StepRoute;
   readonly theme: 'system' | 'light' | 'dark';
+  /** The route that is ridden through. */
+  readonly currentRouteId?: string | undefined;
+  /** How the columns of tables were mapped, by their headings. */
+  readonly csvMappings?: Readonly<Record<string, CsvMapping>> | undefined;
 }
 
 export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
@@ -40,6 +45,8 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
   stepRoute: z.enum(STEP_ROUTES),
   theme: z.enum(['system', 'light', 'dark']),
+  currentRouteId: idSchema.optional(),
+  csvMappings: z.record(z.string().max(4000), csvMappingSchema).optional(),
 });
 
 export const PREFERENCES_DEFAULTS: Preferences = {

@@ -1,7 +1,7 @@
 import type { EntityTable } from 'dexie';
-import type { BikeRecord, SetupRecord } from '../records';
+import { KEPT_TABLES, type KeptRecords, type KeptTable } from '../records';
 import type { RontelDatabase } from './db';
-import type { HistoryEntry, RecordChange, UndoableTable, UndoableTables } from './history-entry';
+import type { HistoryEntry, RecordChange } from './history-entry';
 
 /** Undo steps that are kept. */
 const HISTORY_LENGTH = 200;
@@ -10,13 +10,13 @@ const MERGE_WITHIN_MS = 1500;
 
 /** Collects what one change does; every write goes through it, so that undo misses none. */
 export interface Draft {
-  readonly put: <T extends UndoableTable>(table: T, record: UndoableTables[T]) => Promise<void>;
-  readonly update: <T extends UndoableTable>(
+  readonly put: <T extends KeptTable>(table: T, record: KeptRecords[T]) => Promise<void>;
+  readonly update: <T extends KeptTable>(
     table: T,
     id: string,
-    edit: (record: UndoableTables[T]) => UndoableTables[T],
+    edit: (record: KeptRecords[T]) => KeptRecords[T],
   ) => Promise<void>;
-  readonly remove: (table: UndoableTable, id: string) => Promise<void>;
+  readonly remove: (table: KeptTable, id: string) => Promise<void>;
 }
 
 export interface ChangeOptions {
@@ -32,7 +32,7 @@ export async function change(
   { label, mergeKey, now }: ChangeOptions,
   work: (draft: Draft) => Promise<void>,
 ): Promise<void> {
-  await db.transaction('rw', db.bikes, db.setups, db.history, async () => {
+  await db.transaction('rw', [...keptTables(db), db.history], async () => {
     const changes = new Map<string, RecordChange>();
     await work(draftInto(db, changes));
     const real = [...changes.values()].filter(isReal);
@@ -58,12 +58,17 @@ export async function historyLabels(
   return { undo: last?.label, redo: next?.label };
 }
 
-function tableOf(db: RontelDatabase, table: UndoableTable): EntityTable<BikeRecord | SetupRecord, 'id'> {
-  return db[table] as EntityTable<BikeRecord | SetupRecord, 'id'>;
+/** The tables that a change may write to. */
+export function keptTables(db: RontelDatabase) {
+  return KEPT_TABLES.map((table) => db[table]);
+}
+
+function tableOf(db: RontelDatabase, table: KeptTable): EntityTable<KeptRecords[KeptTable], 'id'> {
+  return db[table] as EntityTable<KeptRecords[KeptTable], 'id'>;
 }
 
 function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draft {
-  const record = async (table: UndoableTable, id: string, after: BikeRecord | SetupRecord | undefined) => {
+  const record = async (table: KeptTable, id: string, after: KeptRecords[KeptTable] | undefined) => {
     const known = changes.get(`${table}/${id}`);
     const before = known ? known.before : await tableOf(db, table).get(id);
     changes.set(`${table}/${id}`, { table, id, before, after });
@@ -74,18 +79,13 @@ function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draf
     update: async (table, id, edit) => {
       const now = await tableOf(db, table).get(id);
       if (!now) throw new Error(`nothing to change: ${table} ${id} is gone`);
-      await record(table, id, edit(now as UndoableTables[typeof table]));
+      await record(table, id, edit(now as KeptRecords[typeof table]));
     },
     remove: (table, id) => record(table, id, undefined),
   };
 }
 
-async function apply(
-  db: RontelDatabase,
-  table: UndoableTable,
-  id: string,
-  value: BikeRecord | SetupRecord | undefined,
-) {
+async function apply(db: RontelDatabase, table: KeptTable, id: string, value: KeptRecords[KeptTable] | undefined) {
   if (value === undefined) await tableOf(db, table).delete(id);
   else await tableOf(db, table).put(value);
 }
@@ -130,7 +130,7 @@ async function newest(db: RontelDatabase, undone: 0 | 1): Promise<HistoryEntry |
 }
 
 function travel(db: RontelDatabase, from: 0 | 1): Promise<string | undefined> {
-  return db.transaction('rw', db.bikes, db.setups, db.history, async () => {
+  return db.transaction('rw', [...keptTables(db), db.history], async () => {
     const entry = await newest(db, from);
     if (!entry) return undefined;
     for (const { table, id, before, after } of entry.changes) {

@@ -1,25 +1,36 @@
-import { DATA_VERSION, MIGRATIONS, PREFERENCES_DEFAULTS, datasetSchema, migrate, type Dataset } from '../records';
-import { change } from './change';
+import {
+  DATA_VERSION,
+  KEPT_TABLES,
+  MIGRATIONS,
+  PREFERENCES_DEFAULTS,
+  datasetSchema,
+  migrate,
+  type Dataset,
+} from '../records';
+import { change, keptTables } from './change';
 import type { RontelDatabase } from './db';
 
 /** Everything kept, in a fixed order, so that the same data gives the same file. */
 export function readDataset(db: RontelDatabase): Promise<Dataset> {
-  return db.transaction('r', db.bikes, db.setups, db.preferences, async () => ({
+  return db.transaction('r', [...keptTables(db), db.preferences], async () => ({
     bikes: await db.bikes.orderBy('id').toArray(),
     setups: await db.setups.orderBy('id').toArray(),
+    rides: await db.rides.orderBy('id').toArray(),
+    recordings: await db.recordings.orderBy('id').toArray(),
+    routes: await db.routes.orderBy('id').toArray(),
     preferences: await db.preferences.toArray(),
   }));
 }
 
 /** Puts `dataset` in the place of all that is kept; one undo step. What is not in it goes. */
 export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<void> {
-  await db.transaction('rw', [db.bikes, db.setups, db.preferences, db.history], async () => {
+  await db.transaction('rw', [...keptTables(db), db.preferences, db.history], async () => {
     await change(db, { label, now }, async (draft) => {
-      const kept = new Set([...dataset.bikes, ...dataset.setups].map(({ id }) => id));
-      for (const { id } of await db.setups.toArray()) if (!kept.has(id)) await draft.remove('setups', id);
-      for (const { id } of await db.bikes.toArray()) if (!kept.has(id)) await draft.remove('bikes', id);
-      for (const bike of dataset.bikes) await draft.put('bikes', bike);
-      for (const setup of dataset.setups) await draft.put('setups', setup);
+      for (const table of [...KEPT_TABLES].reverse()) {
+        const kept = new Set(dataset[table].map(({ id }) => id));
+        for (const id of await db[table].toCollection().primaryKeys()) if (!kept.has(id)) await draft.remove(table, id);
+      }
+      for (const table of KEPT_TABLES) for (const record of dataset[table]) await draft.put(table, record);
     });
     await db.preferences.clear();
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
@@ -30,7 +41,7 @@ export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label
 export async function addDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<number> {
   let added = 0;
   await change(db, { label, now }, async (draft) => {
-    for (const table of ['bikes', 'setups'] as const) {
+    for (const table of KEPT_TABLES) {
       const here = new Set(await db[table].toCollection().primaryKeys());
       for (const record of dataset[table].filter(({ id }) => !here.has(id))) {
         await draft.put(table, record);
@@ -56,7 +67,7 @@ export class StoreTooNewError extends Error {
  * older shape is brought up to date, all or nothing.
  */
 export async function prepareStore(db: RontelDatabase, first: Dataset): Promise<void> {
-  await db.transaction('rw', [db.bikes, db.setups, db.preferences, db.meta, db.history], async () => {
+  await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history], async () => {
     const stored = (await db.meta.get('dataVersion'))?.value;
     if (stored === DATA_VERSION) return;
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
@@ -64,6 +75,9 @@ export async function prepareStore(db: RontelDatabase, first: Dataset): Promise<
       stored === undefined ? first : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
     await db.bikes.bulkPut([...dataset.bikes]);
     await db.setups.bulkPut([...dataset.setups]);
+    await db.rides.bulkPut([...dataset.rides]);
+    await db.recordings.bulkPut([...dataset.recordings]);
+    await db.routes.bulkPut([...dataset.routes]);
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
     // Steps remembered in an older shape cannot be taken back into the new one.
     await db.history.clear();

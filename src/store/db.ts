@@ -1,5 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { BikeRecord, Preferences, SetupRecord } from '../records';
+import type { BikeRecord, Preferences, RecordingRecord, RideRecord, RouteRecord, SetupRecord } from '../records';
 import type { HistoryEntry } from './history-entry';
 
 /** A fact about the data as a whole. */
@@ -12,6 +12,9 @@ export interface MetaRecord {
 export class RontelDatabase extends Dexie {
   readonly bikes!: EntityTable<BikeRecord, 'id'>;
   readonly setups!: EntityTable<SetupRecord, 'id'>;
+  readonly rides!: EntityTable<RideRecord, 'id'>;
+  readonly recordings!: EntityTable<RecordingRecord, 'id'>;
+  readonly routes!: EntityTable<RouteRecord, 'id'>;
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
@@ -25,5 +28,6 @@ export class RontelDatabase extends Dexie {
       history: '++seq, undone',
       meta: 'key',
     });
+    this.version(2).stores({ rides: 'id, bikeId, digest', recordings: 'id', routes: 'id' });
   }
 }

@@ -1,6 +1,7 @@
 import { NO_HUB_STAGE } from '../core/gears';
 import {
   BIKE_DEFAULTS,
+  EMPTY_TABLES,
   PREFERENCES_DEFAULTS,
   SETUP_DEFAULTS,
   WHEEL_DEFAULTS,
@@ -9,6 +10,7 @@ import {
   type SetupRecord,
 } from '../records';
 import { parseShorthand } from '../formats/shorthand';
+import { demoRide, demoRoutes } from './demo-rides';
 
 /** The four bikes of the Saltmarsh Yard, an invented workshop co-operative in the invented estuary town of Wenmouth. */
 interface DemoBike {
@@ -165,21 +167,33 @@ const DEMO_BIKES: readonly DemoBike[] = [
   },
 ];
 
-export const EMPTY_DATASET: Dataset = { bikes: [], setups: [], preferences: [PREFERENCES_DEFAULTS] };
+export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
 
 /** The demo workshop; the same records every time. */
 export function demoDataset(): Dataset {
+  const bikes = DEMO_BIKES.map(({ id, name, bike }, rank): BikeRecord => ({
+    id,
+    rank,
+    name,
+    ...BIKE_DEFAULTS,
+    ...bike,
+  }));
+  const setups = DEMO_BIKES.flatMap(({ id: bikeId, setups: own }) =>
+    own.map(({ shorthand, ...more }, rank): SetupRecord => {
+      const result = parseShorthand(shorthand);
+      if (!result.ok) throw new Error(`demo bike ${bikeId}: ${result.message}`);
+      const { chainrings, cogs } = result.setup;
+      const id = `${bikeId}-${'abcd'[rank]}`;
+      return { ...SETUP_DEFAULTS, ...more, id, bikeId, rank, chainrings, cogs, hubStages: NO_HUB_STAGE };
+    }),
+  );
+  const { ride, recording } = demoRide(bikes[0]!, setups[0]!);
   return {
-    bikes: DEMO_BIKES.map(({ id, name, bike }, rank) => ({ id, rank, name, ...BIKE_DEFAULTS, ...bike })),
-    setups: DEMO_BIKES.flatMap(({ id: bikeId, setups }) =>
-      setups.map(({ shorthand, ...more }, rank): SetupRecord => {
-        const result = parseShorthand(shorthand);
-        if (!result.ok) throw new Error(`demo bike ${bikeId}: ${result.message}`);
-        const { chainrings, cogs } = result.setup;
-        const id = `${bikeId}-${'abcd'[rank]}`;
-        return { ...SETUP_DEFAULTS, ...more, id, bikeId, rank, chainrings, cogs, hubStages: NO_HUB_STAGE };
-      }),
-    ),
-    preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id }],
+    bikes,
+    setups,
+    rides: [ride],
+    recordings: [recording],
+    routes: demoRoutes(),
+    preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currentRouteId: 'route-rolling' }],
   };
 }

@@ -1,19 +1,11 @@
-import type { BikeRecord, SetupRecord } from '../records';
-
-/** The tables that undo reaches: what the work is about, not how it is looked at. */
-export interface UndoableTables {
-  bikes: BikeRecord;
-  setups: SetupRecord;
-}
-
-export type UndoableTable = keyof UndoableTables;
+import type { KeptRecords, KeptTable } from '../records';
 
 /** One record before and after a change; undefined where it was not there. */
 export interface RecordChange {
-  readonly table: UndoableTable;
+  readonly table: KeptTable;
   readonly id: string;
-  readonly before: BikeRecord | SetupRecord | undefined;
-  readonly after: BikeRecord | SetupRecord | undefined;
+  readonly before: KeptRecords[KeptTable] | undefined;
+  readonly after: KeptRecords[KeptTable] | undefined;
 }
 
 /** One step that undo takes back whole. */

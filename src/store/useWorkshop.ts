@@ -1,7 +1,14 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { PREFERENCES_DEFAULTS, type BikeRecord, type Preferences, type SetupRecord } from '../records';
+import {
+  PREFERENCES_DEFAULTS,
+  type BikeRecord,
+  type Preferences,
+  type RideRecord,
+  type RouteRecord,
+  type SetupRecord,
+} from '../records';
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
 import { useStore } from './StoreProvider';
@@ -17,6 +24,9 @@ export interface Workshop {
   readonly setups: readonly SetupRecord[];
   /** The one that is looked at in depth. */
   readonly setup: SetupRecord | undefined;
+  /** Those of the bike, oldest first; their samples are read when they are looked into. */
+  readonly rides: readonly RideRecord[];
+  readonly routes: readonly RouteRecord[];
   readonly preferences: Preferences;
   readonly history: { readonly undo: string | undefined; readonly redo: string | undefined };
 }
@@ -36,12 +46,14 @@ export function useWorkshop(): WorkshopState {
 }
 
 function readWorkshop(db: RontelDatabase): Promise<Workshop> {
-  return db.transaction('r', db.bikes, db.setups, db.preferences, db.history, async () => {
+  return db.transaction('r', [db.bikes, db.setups, db.rides, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
     const bike = bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
     const setup = setups.find(({ id }) => id === preferences.currentSetupId) ?? setups[0];
-    return { db, bikes, bike, setups, setup, preferences, history: await historyLabels(db) };
+    const rides = bike ? await db.rides.where('bikeId').equals(bike.id).sortBy('startedAtMs') : [];
+    const routes = await db.routes.toArray();
+    return { db, bikes, bike, setups, setup, rides, routes, preferences, history: await historyLabels(db) };
   });
 }

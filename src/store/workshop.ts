@@ -35,6 +35,10 @@ export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: numb
   await change(db, { label: `remove ${bike.name}`, now }, async (draft: Draft) => {
     for (const setup of await db.setups.where('bikeId').equals(bike.id).toArray())
       await draft.remove('setups', setup.id);
+    for (const { id } of await db.rides.where('bikeId').equals(bike.id).toArray()) {
+      await draft.remove('recordings', id);
+      await draft.remove('rides', id);
+    }
     await draft.remove('bikes', bike.id);
   });
 }

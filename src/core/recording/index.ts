@@ -18,3 +18,4 @@ export { mergeGearUse } from './merge';
 export { gearNow } from './live-gear';
 export { NO_MESSAGE_YET, messageAt, takeMessage } from './wheel-crank';
 export type { WheelCrankMessage, WheelCrankState } from './wheel-crank';
+export { recordingOfRide } from './from-ride';

@@ -1,23 +1,8 @@
 import Papa from 'papaparse';
 import type { RawSample, Recording } from '../../core/recording';
+import type { CsvField, CsvMapping } from '../../records';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
-
-/** What a column can be. */
-export const CSV_FIELDS = ['time', 'speed', 'cadence', 'distance', 'elevation'] as const;
-export type CsvField = (typeof CSV_FIELDS)[number];
-
-export const CSV_SPEED_UNITS = ['m/s', 'km/h', 'mph'] as const;
-export const CSV_TIME_UNITS = ['s', 'ms', 'date and time'] as const;
-export const CSV_DISTANCE_UNITS = ['m', 'km', 'mi'] as const;
-
-/** Which column is what, by its heading, and in which unit. */
-export interface CsvMapping {
-  readonly columns: Readonly<Partial<Record<CsvField, string>>>;
-  readonly speedUnit: (typeof CSV_SPEED_UNITS)[number];
-  readonly timeUnit: (typeof CSV_TIME_UNITS)[number];
-  readonly distanceUnit: (typeof CSV_DISTANCE_UNITS)[number];
-}
 
 /** The head of a table, from which a person maps its columns. */
 export interface CsvHead {

@@ -6,11 +6,12 @@ import {
   type RecordingNotes,
 } from '../../core/recording';
 import { elevationProfile, type ElevationProfile, type ProfileFailure } from '../../core/ride';
+import type { CsvMapping } from '../../records';
 import { readFit } from './fit';
 import { readGpx } from './gpx';
 import { gunzipBounded } from './gunzip';
 import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
-import { guessMapping, readCsvHead, readRideCsv, type CsvHead, type CsvMapping } from './ride-csv';
+import { guessMapping, readCsvHead, readRideCsv, type CsvHead } from './ride-csv';
 import { readTcx } from './tcx';
 
 /** As it comes, packed or not; larger files are refused before they are read. */

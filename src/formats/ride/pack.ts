@@ -1,0 +1,71 @@
+import { gunzipSync, gzipSync } from 'fflate';
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
+import type { Recording } from '../../core/recording';
+
+/** Samples of one recording that are read back; far above any ride. */
+const SAMPLES_MAX = 2_000_000;
+
+/** Columns in this order, each little-endian as on every machine that browsers run on. */
+const WIDTHS = { timeS: 8, distanceM: 8, speedMs: 4, cadenceRpm: 4, elevationM: 4 } as const;
+const SAMPLE_BYTES = Object.values(WIDTHS).reduce((sum, width) => sum + width, 0);
+
+/** A recording as text: columns one after the other, gzip'd, base64. */
+export function packRecording(recording: Recording): string {
+  return base64(gzipSync(columnsOf(recording)));
+}
+
+/** The same samples, bit for bit; undefined where the text is none. */
+export function unpackRecording(packed: string): Recording | undefined {
+  try {
+    const bytes = gunzipSync(bytesOf(packed));
+    const n = bytes.length / SAMPLE_BYTES;
+    if (!Number.isInteger(n) || n < 1 || n > SAMPLES_MAX) return undefined;
+    const { buffer } = bytes.slice();
+    return {
+      timeS: new Float64Array(buffer, 0, n),
+      distanceM: new Float64Array(buffer, 8 * n, n),
+      speedMs: new Float32Array(buffer, 16 * n, n),
+      cadenceRpm: new Float32Array(buffer, 20 * n, n),
+      elevationM: new Float32Array(buffer, 24 * n, n),
+    };
+  } catch {
+    return undefined;
+  }
+}
+
+/** The same for the same ride, whatever file it came from: of when it began, and its times, speeds and cadences. */
+export function digestOf(startedAtMs: number, { timeS, speedMs, cadenceRpm }: Recording): string {
+  const hash = sha256.create();
+  hash.update(new TextEncoder().encode(String(startedAtMs)));
+  // Files tell speeds with different care: to the centimetre a second they agree.
+  for (const column of [timeS, speedMs, cadenceRpm]) {
+    hash.update(
+      new Uint8Array(Int32Array.from(column, (value) => (Number.isNaN(value) ? -1 : Math.round(value * 100))).buffer),
+    );
+  }
+  return bytesToHex(hash.digest()).slice(0, 32);
+}
+
+function columnsOf({ timeS, distanceM, speedMs, cadenceRpm, elevationM }: Recording): Uint8Array {
+  const bytes = new Uint8Array(timeS.length * SAMPLE_BYTES);
+  let at = 0;
+  for (const column of [timeS, distanceM, speedMs, cadenceRpm, elevationM]) {
+    bytes.set(new Uint8Array(column.buffer, column.byteOffset, column.byteLength), at);
+    at += column.byteLength;
+  }
+  return bytes;
+}
+
+/** btoa takes characters, and not too many arguments at once. */
+const CHUNK = 0x8000;
+
+function base64(bytes: Uint8Array): string {
+  let text = '';
+  for (let at = 0; at < bytes.length; at += CHUNK) text += String.fromCharCode(...bytes.subarray(at, at + CHUNK));
+  return btoa(text);
+}
+
+function bytesOf(text: string): Uint8Array {
+  return Uint8Array.from(atob(text), (sign) => sign.charCodeAt(0));
+}

@@ -1,0 +1,120 @@
+import { contradictions, fillBrief, resistanceOf } from '../core/brief';
+import { recordingOfRide } from '../core/recording';
+import { DEFAULT_WALKING_RPM, elevationProfile, rideThrough, type ElevationProfile } from '../core/ride';
+import { developmentM, gearsOf, rolloutMm } from '../core/gears';
+import { digestOf, packRecording } from '../formats/ride/pack';
+import {
+  wheelOf,
+  type BikeRecord,
+  type RecordingRecord,
+  type RideRecord,
+  type RouteRecord,
+  type SetupRecord,
+} from '../records';
+
+/** Waves of a landscape: height, length and where each begins. */
+type Waves = readonly (readonly [heightM: number, lengthM: number, shiftM: number])[];
+
+interface DemoRoute {
+  readonly id: string;
+  readonly name: string;
+  readonly lengthM: number;
+  readonly heightM: (atM: number) => number;
+}
+
+const waves = (list: Waves) => (atM: number) =>
+  list.reduce((sum, [height, length, shift]) => sum + height * Math.sin((2 * Math.PI * (atM - shift)) / length), 0);
+
+/** A smooth rise from 0 to 1 between two places. */
+const rise = (atM: number, fromM: number, toM: number) => {
+  const share = Math.min(1, Math.max(0, (atM - fromM) / (toM - fromM)));
+  return share * share * (3 - 2 * share);
+};
+
+const fen = waves([
+  [1.2, 5200, 0],
+  [0.5, 1700, 300],
+]);
+const hills = waves([
+  [26, 5600, 0],
+  [13, 2300, 700],
+  [6, 1100, 200],
+]);
+const ripple = waves([
+  [9, 2600, 0],
+  [4, 900, 250],
+]);
+
+/** Three invented ways about Wenmouth: across the fen, over the rolling hinterland, and up to the pass. */
+const DEMO_ROUTES: readonly DemoRoute[] = [
+  { id: 'route-fen', name: 'Saltings and back, flat fen', lengthM: 32_000, heightM: (at) => 3 + fen(at) },
+  { id: 'route-rolling', name: 'Seven Barns loop, rolling', lengthM: 36_000, heightM: (at) => 90 + hills(at) },
+  {
+    id: 'route-mountain',
+    name: 'Over Hollow Pass, mountain',
+    lengthM: 42_000,
+    heightM: (at) => 160 + ripple(at) + 820 * rise(at, 9_000, 23_000) - 690 * rise(at, 25_000, 39_000),
+  },
+];
+
+const POINT_EVERY_M = 25;
+
+function profileOf({ id, lengthM, heightM }: DemoRoute): ElevationProfile {
+  const points = Array.from({ length: lengthM / POINT_EVERY_M + 1 }, (_, i) => ({
+    distanceM: i * POINT_EVERY_M,
+    elevationM: heightM(i * POINT_EVERY_M),
+  }));
+  const result = elevationProfile(points);
+  if (!result.ok) throw new Error(`demo route ${id}: ${result.failure.message}`);
+  return result.profile;
+}
+
+export function demoRoutes(): RouteRecord[] {
+  return DEMO_ROUTES.map((route) => {
+    const { stepM, elevationM } = profileOf(route);
+    // To the centimetre: far finer than any map, and the backup stays small.
+    return {
+      id: route.id,
+      name: route.name,
+      stepM,
+      elevationM: [...elevationM].map((one) => Math.round(one * 100) / 100),
+    };
+  });
+}
+
+/** One ride over the rolling hinterland on a bike's first setup, as a bicycle computer would have recorded it. */
+export function demoRide(bike: BikeRecord, setup: SetupRecord): { ride: RideRecord; recording: RecordingRecord } {
+  const brief = fillBrief(bike.brief, bike.cadenceRpm);
+  if (contradictions(brief).length > 0) throw new Error(`demo bike ${bike.id} contradicts itself`);
+  const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
+  const { chainrings, cogs, hubStages } = setup;
+  const ridden = rideThrough(profileOf(DEMO_ROUTES[1]!), resistanceOf(brief), {
+    setup,
+    gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, wheelMm) })),
+    crossedCogs: bike.crossedCogs,
+    powerW: brief.powerW,
+    lowRpm: brief.lowRpm,
+    highRpm: brief.highRpm,
+    preferredRpm: brief.preferredRpm,
+    spinOutRpm: brief.spinOutRpm,
+    climbingRpm: brief.climbingRpm,
+    walkingRpm: DEFAULT_WALKING_RPM,
+  });
+  const recording = recordingOfRide(ridden);
+  const startedAtMs = Date.UTC(2026, 8, 12, 8, 30);
+  const id = `${bike.id}-ride`;
+  return {
+    ride: {
+      id,
+      bikeId: bike.id,
+      name: 'Seven Barns loop, September',
+      startedAtMs,
+      seconds: recording.timeS.at(-1)!,
+      distanceM: recording.distanceM.at(-1)!,
+      setup: { chainrings, cogs, hubStages },
+      wheelsetId: setup.wheelsetId,
+      digest: digestOf(startedAtMs, recording),
+    },
+    recording: { id, packed: packRecording(recording) },
+  };
+}
