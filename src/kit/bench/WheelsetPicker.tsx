@@ -40,6 +40,9 @@ export function WheelsetPicker() {
         for (const user of users) {
           await draft.update('setups', user.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
         }
+        for (const ride of workshop.rides.filter(({ wheelsetId }) => wheelsetId === wheelset.id)) {
+          await draft.update('rides', ride.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
+        }
         await draft.update('bikes', bike.id, (record) => ({ ...record, wheelsets: rest }));
       }),
     );

@@ -1,0 +1,93 @@
+import { MessageChannel } from 'node:worker_threads';
+import { expose } from 'comlink';
+import nodeEndpoint from 'comlink/dist/umd/node-adapter';
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { simulateRide } from '../../../tests/support/rides';
+import { developmentM, gearsOf, type Setup } from '../../core/gears';
+import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
+import { writeRideCsv } from '../../formats/ride/ride-csv';
+import { Cancelled, RideClient, type WorkerLike } from './client';
+import type { RideWork, UseToTell } from './protocol';
+import { rideWork } from './work';
+
+const { recording } = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 900, seed: 2 });
+const developed = (setup: Setup) =>
+  gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) }));
+
+/** A worker on a channel of this process; counts those that were started and ended. */
+function channels(work: Partial<RideWork> = {}) {
+  const seen = { started: 0, ended: 0 };
+  const open: { close: () => void }[] = [];
+  const client = new RideClient(() => {
+    const { port1, port2 } = new MessageChannel();
+    seen.started += 1;
+    open.push(port1, port2);
+    expose({ ...rideWork, ...work }, nodeEndpoint(port2));
+    const end = () => {
+      seen.ended += 1;
+      port1.close();
+    };
+    return Object.assign(nodeEndpoint(port1), { terminate: end }) as WorkerLike;
+  });
+  return { client, seen, close: () => open.forEach((port) => port.close()) };
+}
+
+const USE: UseToTell = {
+  setup: TOURER,
+  rolloutMm: TOURER_ROLLOUT_MM,
+  crossedCogs: 2,
+  lowRpm: 80,
+  highRpm: 95,
+  packed: [packRecording(recording), packRecording(recording)],
+  cassettes: [],
+  replayOn: [{ setup: ONE_RING, gears: developed(ONE_RING), crossedCogs: 2, lowRpm: 80, highRpm: 95 }],
+};
+
+test('samples are packed and unpacked bit for bit; damage is told', () => {
+  const back = unpackRecording(packRecording(recording))!;
+  expect(back).toEqual(recording);
+  expect(digestOf(1, back)).toBe(digestOf(1, recording));
+  expect(digestOf(2, recording)).not.toBe(digestOf(1, recording));
+  expect(unpackRecording('AAAA')).toBeUndefined();
+  expect(unpackRecording('not base64 ')).toBeUndefined();
+});
+
+test('a file is read, packed and told by its content', async () => {
+  const bytes = new TextEncoder().encode(writeRideCsv(recording));
+  const { result, packed, digest } = await rideWork.readFile({ name: 'r.csv', bytes, mappings: {} }, () => undefined);
+  expect(result.kind).toBe('ride');
+  expect(unpackRecording(packed!)!.timeS.length).toBe(recording.timeS.length);
+  expect(digest).toBe(digestOf(0, recording));
+});
+
+test('several rides are told as one, with their replay', async () => {
+  const { use, replays } = await rideWork.tellUse(USE, () => undefined);
+  expect(use.drivingS).toBeGreaterThan(1500);
+  expect(replays[0]!.drivingS).toBeCloseTo(use.drivingS, -1);
+  await expect(rideWork.tellUse({ ...USE, packed: ['AAAA'] }, () => undefined)).rejects.toThrow('damaged');
+});
+
+test('through the client, with progress', async () => {
+  const { client, close } = channels();
+  const seen: number[] = [];
+  const { use } = await client.tellUse(USE, (done) => seen.push(done));
+  expect(use.drivingS).toBeGreaterThan(1500);
+  expect(seen.length).toBeGreaterThan(0);
+  close();
+});
+
+test('what is cancelled is ended with its worker, at once, and the next call has a fresh one', async () => {
+  const { client, seen, close } = channels({ tellUse: () => new Promise(() => undefined) });
+  const abort = new AbortController();
+  const never = client.tellUse(USE, () => undefined, abort.signal);
+  // Let the call reach the worker first.
+  await new Promise((resolve) => setImmediate(resolve));
+  abort.abort();
+  await expect(never).rejects.toBeInstanceOf(Cancelled);
+  const bytes = new TextEncoder().encode(writeRideCsv(recording));
+  await expect(client.readFile({ name: 'r.csv', bytes, mappings: {} }, () => undefined)).resolves.toMatchObject({
+    result: { kind: 'ride' },
+  });
+  expect(seen).toEqual({ started: 2, ended: 1 });
+  close();
+});

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { rideWork } from './work';
+
+expose(rideWork);

@@ -1,0 +1,64 @@
+import { gearsOf } from '../../core/gears';
+import {
+  developmentHistogram,
+  gearUse,
+  likelier,
+  mergeGearUse,
+  replay,
+  type Recording,
+  type Replay,
+} from '../../core/recording';
+import { rideThrough } from '../../core/ride';
+import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pack';
+import { readRideFile } from '../../formats/ride/ride-file';
+import type { RideWork } from './protocol';
+
+/** The work itself, wherever it runs: a test calls it without a worker. */
+export const rideWork: RideWork = {
+  readFile: async ({ name, bytes, mappings }, onProgress) => {
+    const result = await readRideFile(name, bytes, { mappings, onProgress });
+    if (result.kind !== 'ride') return { result, packed: undefined, digest: undefined };
+    const { recording, startedAtMs } = result;
+    return { result, packed: packRecording(recording), digest: digestOf(startedAtMs, recording) };
+  },
+
+  tellUse: async ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) => {
+    const recordings = packed.map(unpacked);
+    const rules = { setup, gears: gearsOf(setup), rolloutMm, crossedCogs, lowRpm, highRpm };
+    const uses = recordings.map((recording, i) =>
+      gearUse(recording, rules, (done) => onProgress((i + done) / recordings.length)),
+    );
+    const counts = recordings.map(developmentHistogram);
+    const together = counts[0]!.map((_, bin) => counts.reduce((sum, one) => sum + one[bin]!, 0));
+    const [only] = uses;
+    return {
+      use: uses.length === 1 ? only! : mergeGearUse(uses),
+      likelier: likelier(together, setup, rolloutMm, cassettes),
+      replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
+    };
+  },
+
+  rideThrough: async ({ profile, setups }) =>
+    setups.map(({ rules, resistance }) => rideThrough(profile, resistance, rules)),
+};
+
+function unpacked(packed: string): Recording {
+  const recording = unpackRecording(packed);
+  if (!recording) throw new Error('the samples of a ride are damaged: import its file again');
+  return recording;
+}
+
+function sumReplays(replays: readonly Replay[]): Replay {
+  const sum = (of: (one: Replay) => number) => replays.reduce((total, one) => total + of(one), 0);
+  const drivingS = sum((one) => one.drivingS);
+  return {
+    drivingS,
+    secondsByGear: replays[0]!.secondsByGear.map((_, gear) => sum((one) => one.secondsByGear[gear]!)),
+    belowS: sum((one) => one.belowS),
+    aboveS: sum((one) => one.aboveS),
+    lostS: sum((one) => one.lostS),
+    wonS: sum((one) => one.wonS),
+    crossedS: sum((one) => one.crossedS),
+    meanChange: drivingS > 0 ? sum((one) => one.meanChange * one.drivingS) / drivingS : 0,
+  };
+}
