@@ -1,5 +1,4 @@
 import { MessageChannel } from 'node:worker_threads';
-import { expose } from 'comlink';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
@@ -7,6 +6,7 @@ import { developmentM, gearsOf, type Setup } from '../../core/gears';
 import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
 import { Cancelled, RideClient, type WorkerLike } from './client';
+import { exposeWork } from './expose';
 import type { RideWork, UseToTell } from './protocol';
 import { rideWork } from './work';
 
@@ -22,7 +22,7 @@ function channels(work: Partial<RideWork> = {}) {
     const { port1, port2 } = new MessageChannel();
     seen.started += 1;
     open.push(port1, port2);
-    expose({ ...rideWork, ...work }, nodeEndpoint(port2));
+    exposeWork({ ...rideWork, ...work }, nodeEndpoint(port2));
     const end = () => {
       seen.ended += 1;
       port1.close();
@@ -77,7 +77,10 @@ test('through the client, with progress', async () => {
 });
 
 test('what is cancelled is ended with its worker, at once, and the next call has a fresh one', async () => {
-  const { client, seen, close } = channels({ tellUse: () => new Promise(() => undefined) });
+  let endJob = () => undefined as unknown;
+  const { client, seen, close } = channels({
+    tellUse: () => new Promise((_, reject) => (endJob = () => reject(new Error('ended with the test')))),
+  });
   const abort = new AbortController();
   const never = client.tellUse(USE, () => undefined, abort.signal);
   // Let the call reach the worker first.
@@ -89,5 +92,7 @@ test('what is cancelled is ended with its worker, at once, and the next call has
     result: { kind: 'ride' },
   });
   expect(seen).toEqual({ started: 2, ended: 1 });
+  endJob();
+  client.stop();
   close();
 });

@@ -1,4 +1,4 @@
-import { expose } from 'comlink';
+import { exposeWork } from './expose';
 import { rideWork } from './work';
 
-expose(rideWork);
+exposeWork(rideWork);

@@ -1,0 +1,21 @@
+import { expose, releaseProxy, type Endpoint } from 'comlink';
+import type { Progress, RideWork } from './protocol';
+
+/** Offers the work at an end of a channel. The channel of a job's progress is closed with the job. */
+export function exposeWork(work: RideWork, endpoint?: Endpoint): void {
+  const released = async <T>(job: Promise<T>, onProgress: Progress): Promise<T> => {
+    try {
+      return await job;
+    } finally {
+      (onProgress as Progress & { readonly [releaseProxy]?: () => void })[releaseProxy]?.();
+    }
+  };
+  expose(
+    {
+      ...work,
+      readFile: (file, onProgress) => released(work.readFile(file, onProgress), onProgress),
+      tellUse: (rides, onProgress) => released(work.tellUse(rides, onProgress), onProgress),
+    } satisfies RideWork,
+    endpoint,
+  );
+}
