@@ -22,7 +22,7 @@ export async function readFit(bytes: Uint8Array): Promise<TrackResult> {
   try {
     const content = bytes.slice().buffer;
     const data = await parser.parseAsync(content);
-    records = ((data as { records?: readonly FitRecord[] }).records ?? []) as readonly FitRecord[];
+    records = (data as { records?: readonly FitRecord[] }).records ?? [];
   } catch (error) {
     const cause = (error instanceof Error ? error.message : String(error)).slice(0, 160);
     return fileFailure('damaged', `the file is broken or cut off (${cause}): copy it from the device again`);

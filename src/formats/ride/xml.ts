@@ -34,7 +34,7 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
   parser.on('opentag', ({ name, attributes }) => {
     path.push(localName(name));
     texts.push('');
-    open(path, attributes as Record<string, string>);
+    open(path, attributes);
   });
   parser.on('text', (text) => {
     // Long runs of text stand in no element that is read.

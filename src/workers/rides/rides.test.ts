@@ -5,7 +5,7 @@ import { simulateRide } from '../../../tests/support/rides';
 import { developmentM, gearsOf, type Setup } from '../../core/gears';
 import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
-import { Cancelled, RideClient, type WorkerLike } from './client';
+import { Cancelled, RideClient } from './client';
 import { exposeWork } from './expose';
 import type { RideWork, UseToTell } from './protocol';
 import { rideWork } from './work';
@@ -27,7 +27,7 @@ function channels(work: Partial<RideWork> = {}) {
       seen.ended += 1;
       port1.close();
     };
-    return Object.assign(nodeEndpoint(port1), { terminate: end }) as WorkerLike;
+    return Object.assign(nodeEndpoint(port1), { terminate: end });
   });
   return { client, seen, close: () => open.forEach((port) => port.close()) };
 }

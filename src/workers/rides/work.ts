@@ -22,25 +22,31 @@ export const rideWork: RideWork = {
     return { result, packed: packRecording(recording), digest: digestOf(startedAtMs, recording) };
   },
 
-  tellUse: async ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) => {
-    const recordings = packed.map(unpacked);
-    const rules = { setup, gears: gearsOf(setup), rolloutMm, crossedCogs, lowRpm, highRpm };
-    const uses = recordings.map((recording, i) =>
-      gearUse(recording, rules, (done) => onProgress((i + done) / recordings.length)),
-    );
-    const counts = recordings.map(developmentHistogram);
-    const together = counts[0]!.map((_, bin) => counts.reduce((sum, one) => sum + one[bin]!, 0));
-    const [only] = uses;
-    return {
-      use: uses.length === 1 ? only! : mergeGearUse(uses),
-      likelier: likelier(together, setup, rolloutMm, cassettes),
-      replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
-    };
-  },
+  tellUse: ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) =>
+    attempt(() => {
+      const recordings = packed.map(unpacked);
+      const rules = { setup, gears: gearsOf(setup), rolloutMm, crossedCogs, lowRpm, highRpm };
+      const uses = recordings.map((recording, i) =>
+        gearUse(recording, rules, (done) => onProgress((i + done) / recordings.length)),
+      );
+      const counts = recordings.map(developmentHistogram);
+      const together = counts[0]!.map((_, bin) => counts.reduce((sum, one) => sum + one[bin]!, 0));
+      const [only] = uses;
+      return {
+        use: uses.length === 1 ? only! : mergeGearUse(uses),
+        likelier: likelier(together, setup, rolloutMm, cassettes),
+        replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
+      };
+    }),
 
-  rideThrough: async ({ profile, setups }) =>
-    setups.map(({ rules, resistance }) => rideThrough(profile, resistance, rules)),
+  rideThrough: ({ profile, setups }) =>
+    attempt(() => setups.map(({ rules, resistance }) => rideThrough(profile, resistance, rules))),
 };
+
+/** What is thrown becomes a refusal. */
+function attempt<T>(work: () => T): Promise<T> {
+  return new Promise((resolve) => resolve(work()));
+}
 
 function unpacked(packed: string): Recording {
   const recording = unpackRecording(packed);

@@ -1,0 +1,11 @@
+import type { WheelCrankMessage } from '../../core/recording';
+
+/** What a speed-and-cadence sensor is to the app; a radio would be another implementation of it. */
+export interface SpeedCadenceSensor {
+  readonly name: string;
+  /**
+   * Begins to listen. `atS` is when a message came, in seconds of one clock. Answers with the means to stop.
+   * `onEnd` is called when the sensor goes to sleep by itself.
+   */
+  readonly listen: (onMessage: (message: WheelCrankMessage, atS: number) => void, onEnd: () => void) => () => void;
+}

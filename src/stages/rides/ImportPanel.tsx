@@ -1,0 +1,90 @@
+'use client';
+
+import { UploadOutlined } from '@ant-design/icons';
+import { Button, Progress } from 'antd';
+import { useRef, useState, type ChangeEvent, type DragEvent } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { formatShorthand } from '../../formats/shorthand';
+import { MappingDialog } from './MappingDialog';
+import { useRideImport, type ImportJob } from './useRideImport';
+import styles from './Rides.module.css';
+
+const SIGN: Readonly<Record<ImportJob['state'], string>> = {
+  waiting: '·',
+  reading: '…',
+  kept: '✓',
+  known: '=',
+  failed: '▲',
+  cancelled: '×',
+  mapping: '?',
+};
+
+/** Takes files in, by drop or picker, and says of each what became of it. */
+export function ImportPanel() {
+  const { bench } = useReadyBench();
+  const { setup, wheelset, fromLink } = bench;
+  const picker = useRef<HTMLInputElement>(null);
+  const [over, setOver] = useState(false);
+  const { jobs, busy, add, cancel, clear, map } = useRideImport();
+  const mapping = jobs.find(({ state }) => state === 'mapping');
+  const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
+    const files = [...(target.files ?? [])];
+    target.value = '';
+    if (files.length > 0) add(files);
+  };
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    if (!fromLink) add([...event.dataTransfer.files]);
+  };
+  return (
+    <section
+      className={`${styles.panel} ${over ? styles.over : ''}`}
+      aria-label="Import"
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
+      <h2>Bring in rides and routes</h2>
+      <p className={styles.note}>
+        Drop GPX, TCX, FIT or CSV files here, gzip’d or not, many at once. Rides are taken for ridden on{' '}
+        <b>{formatShorthand(setup)}</b>, {wheelset.name}. Nothing leaves this browser.
+      </p>
+      <div className={styles.buttons}>
+        <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
+          Choose files…
+        </Button>
+        {busy && <Button onClick={cancel}>Cancel</Button>}
+        {jobs.length > 0 && !busy && <Button onClick={clear}>Clear the list</Button>}
+        <input
+          ref={picker}
+          type="file"
+          multiple
+          hidden
+          accept=".gpx,.tcx,.fit,.csv,.gz,.txt"
+          data-testid="ride-files"
+          onChange={pick}
+        />
+      </div>
+      {jobs.length > 0 && (
+        <ul className={styles.jobs} aria-live="polite" data-testid="import-jobs">
+          {jobs.map(({ key, fileName, state, done, message }) => (
+            <li key={key} data-state={state}>
+              <span aria-hidden>{SIGN[state]}</span>
+              <span>
+                <b>{fileName}</b> {message}
+                {state === 'reading' && (
+                  <Progress percent={Math.round(done * 100)} size="small" aria-label={fileName} />
+                )}
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {mapping?.head && !busy && <MappingDialog key={mapping.key} head={mapping.head} onMap={map} onClose={clear} />}
+    </section>
+  );
+}

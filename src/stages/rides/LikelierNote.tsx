@@ -1,0 +1,61 @@
+'use client';
+
+import { Button } from 'antd';
+import { within, ROLLOUT_MM } from '../../core/gears';
+import type { Likelier } from '../../core/recording';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { fixed } from '../../kit/format';
+import type { RideRecord } from '../../records';
+import { change } from '../../store';
+import styles from './Rides.module.css';
+
+/** What the recording fits better than what it is taken for, and the means to set it right. */
+export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: RideRecord }) {
+  const { bench, workshop, edits } = useReadyBench();
+  const { bike } = bench;
+  const { rolloutMm, cogs } = likelier;
+  if (cogs) {
+    const setup = { ...ride.setup, cogs };
+    return (
+      <p className={styles.doubt} data-testid="likelier">
+        The ratios fit <b>{formatShorthand(setup)}</b> better than {formatShorthand(ride.setup)}: is another cassette
+        on?{' '}
+        <Button
+          size="small"
+          onClick={() =>
+            edits.write(() =>
+              change(workshop.db, { label: `cassette of ${ride.name}`, now: Date.now() }, (draft) =>
+                draft.update('rides', ride.id, (record) => ({ ...record, setup })),
+              ),
+            )
+          }
+        >
+          Tell this ride so
+        </Button>
+      </p>
+    );
+  }
+  if (rolloutMm === undefined || !within(rolloutMm, ROLLOUT_MM)) return null;
+  const measuredRolloutMm = Math.round(rolloutMm);
+  return (
+    <p className={styles.doubt} data-testid="likelier">
+      All ratios are off by one factor: they fit a rollout of <b>{fixed(measuredRolloutMm, 0)} mm</b> better. Measure
+      it, or{' '}
+      <Button
+        size="small"
+        onClick={() =>
+          edits.editBike('rollout', (record) => ({
+            ...record,
+            wheelsets: record.wheelsets.map((one) =>
+              one.id === ride.wheelsetId ? { ...one, measuredRolloutMm } : one,
+            ),
+          }))
+        }
+      >
+        take it from this ride
+      </Button>
+      {bike.wheelsets.length > 1 && ' Or was it ridden on other wheels?'}
+    </p>
+  );
+}

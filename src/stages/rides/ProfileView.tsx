@@ -1,0 +1,161 @@
+import type { Ref } from 'react';
+import { lengthM, type ElevationProfile, type ProfileClimb, type RideRules, type RideThrough } from '../../core/ride';
+import { signOf } from '../../kit/bench/setup-sign';
+import { SPEED_UNIT_TEXT, fixed, speedIn, type SpeedUnit } from '../../kit/format';
+import { useWidth } from '../../kit/ladder/useWidth';
+import styles from './Rides.module.css';
+
+const LEFT = 52;
+const RIGHT = 10;
+const PROFILE = 120;
+const LANE = 74;
+const GAP = 16;
+
+interface ProfileViewProps {
+  readonly profile: ElevationProfile;
+  readonly climbs: readonly ProfileClimb[];
+  /** With the place of each on the bench. */
+  readonly rides: readonly { readonly place: number; readonly ride: RideThrough; readonly rules: RideRules }[];
+  readonly lowRpm: number;
+  readonly highRpm: number;
+  readonly speedUnit: SpeedUnit;
+  readonly drawingRef?: Ref<SVGSVGElement>;
+}
+
+/** The heights of a way with its climbs, and below, along the same way, speed, cadence and gear. */
+export function ProfileView(props: ProfileViewProps) {
+  const [ref, width] = useWidth<HTMLDivElement>();
+  return <div ref={ref}>{width > 0 && <Drawing {...props} width={width} />}</div>;
+}
+
+function Drawing({
+  profile,
+  climbs,
+  rides,
+  lowRpm,
+  highRpm,
+  speedUnit,
+  drawingRef,
+  width,
+}: ProfileViewProps & { width: number }) {
+  const length = lengthM(profile);
+  const x = (metres: number) => LEFT + (metres / length) * (width - LEFT - RIGHT);
+  const { elevationM, stepM } = profile;
+  const low = Math.min(...elevationM);
+  // A fen is not to look like a mountain: at least 60 m of height.
+  const high = Math.max(Math.max(...elevationM), low + 60);
+  const y = (height: number) => PROFILE - ((height - low) / (high - low)) * (PROFILE - 18);
+  const every = Math.max(1, Math.floor(elevationM.length / width));
+  const heights = [...elevationM].flatMap((height, i) =>
+    i % every === 0 ? [`${x(i * stepM).toFixed(1)} ${y(height).toFixed(1)}`] : [],
+  );
+  const speeds = rides.flatMap(({ ride }) => ride.points.map(({ speedKmh }) => speedKmh));
+  const fastest = speeds.reduce((most, one) => Math.max(most, one), 10);
+  const developments = rides.flatMap(({ rules }) => rules.gears.map(({ developmentM }) => developmentM));
+  const [easiest, hardest] = [Math.min(...developments), Math.max(...developments)];
+  const lanes = [
+    {
+      name: SPEED_UNIT_TEXT[speedUnit],
+      ends: [fixed(speedIn(speedUnit, fastest), 0), '0'],
+      value: (ride: (typeof rides)[number], i: number) => ride.ride.points[i]!.speedKmh / fastest,
+    },
+    {
+      name: 'rpm',
+      ends: ['120', '40'],
+      value: (ride: (typeof rides)[number], i: number) => {
+        const { cadenceRpm } = ride.ride.points[i]!;
+        // Where nothing is turned there is no cadence to draw.
+        return cadenceRpm === 0 ? undefined : Math.min(1, Math.max(0, (cadenceRpm - 40) / 80));
+      },
+    },
+    {
+      name: 'gear, m',
+      ends: [fixed(hardest, 1), fixed(easiest, 1)],
+      value: (ride: (typeof rides)[number], i: number) =>
+        Math.log(ride.rules.gears[ride.ride.points[i]!.gear]!.developmentM / easiest) / Math.log(hardest / easiest),
+    },
+  ] as const;
+  const top = (lane: number) => PROFILE + GAP + lane * (LANE + GAP);
+  const height = top(lanes.length) + 6;
+  const bandY = (rpm: number) => top(1) + LANE - ((rpm - 40) / 80) * LANE;
+  const path = (ride: (typeof rides)[number], lane: number) => {
+    const step = Math.max(1, Math.floor(ride.ride.points.length / width));
+    let pen = 'M';
+    let d = '';
+    for (let i = 0; i < ride.ride.points.length; i += step) {
+      const value = lanes[lane]!.value(ride, i);
+      if (value === undefined) {
+        pen = 'M';
+        continue;
+      }
+      d += `${pen}${x(ride.ride.points[i]!.distanceM).toFixed(1)} ${(top(lane) + LANE - value * LANE).toFixed(1)}`;
+      pen = 'L';
+    }
+    return d;
+  };
+  const kilometres = Math.max(1, Math.ceil(length / 1000 / 8));
+  return (
+    <svg
+      ref={drawingRef}
+      className={styles.profile}
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`Profile of ${fixed(length / 1000, 1)} km with ${climbs.length} climbs; below it speed, cadence and gear of ${rides.length} setups`}
+    >
+      <path className={styles.ground} d={`M${x(0)} ${PROFILE} L${heights.join(' L')} L${x(length)} ${PROFILE} Z`} />
+      {climbs.map(({ fromM, toM, gradeFraction }, i) => (
+        <g key={fromM} className={styles.climb}>
+          <line x1={x(fromM)} x2={x(toM)} y1={PROFILE} y2={PROFILE} />
+          <text x={(x(fromM) + x(toM)) / 2} y={PROFILE - 4}>
+            {i + 1}: {fixed(gradeFraction * 100, 1)} %
+          </text>
+        </g>
+      ))}
+      <text className={styles.axis} x={LEFT - 6} y={y(high) + 4}>
+        {fixed(high, 0)} m
+      </text>
+      <text className={styles.axis} x={LEFT - 6} y={PROFILE}>
+        {fixed(low, 0)} m
+      </text>
+      {Array.from({ length: Math.floor(length / 1000 / kilometres) + 1 }, (_, i) => i * kilometres).map((km) => (
+        <text key={km} className={styles.kilometre} x={x(km * 1000)} y={PROFILE + 12}>
+          {km}
+          {km === 0 ? ' km' : ''}
+        </text>
+      ))}
+      {lanes.map(({ name, ends }, lane) => (
+        <g key={name}>
+          <rect className={styles.lane} x={LEFT} y={top(lane)} width={width - LEFT - RIGHT} height={LANE} />
+          {lane === 1 && (
+            <rect
+              className={styles.band}
+              x={LEFT}
+              width={width - LEFT - RIGHT}
+              y={bandY(highRpm)}
+              height={bandY(lowRpm) - bandY(highRpm)}
+            />
+          )}
+          <text className={styles.axis} x={LEFT - 6} y={top(lane) + 9}>
+            {ends[0]}
+          </text>
+          <text className={styles.axisName} x={LEFT - 6} y={top(lane) + LANE / 2 + 4}>
+            {name}
+          </text>
+          <text className={styles.axis} x={LEFT - 6} y={top(lane) + LANE}>
+            {ends[1]}
+          </text>
+          {rides.map((ride) => (
+            <path
+              key={ride.place}
+              className={styles.trace}
+              data-setup={signOf(ride.place)}
+              data-lane={name}
+              d={path(ride, lane)}
+            />
+          ))}
+        </g>
+      ))}
+    </svg>
+  );
+}

@@ -1,0 +1,40 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { ImportPanel } from './ImportPanel';
+import { RideList } from './RideList';
+import { RoutePanel } from './RoutePanel';
+import { SensorPanel } from './SensorPanel';
+import { UsePanel } from './UsePanel';
+import { useRideThrough } from './useRideThrough';
+import { useUse } from './useUse';
+import styles from './Rides.module.css';
+
+/** Which gears are really used, from recordings; and how each setup would ride a route. */
+export function RidesStage() {
+  const { workshop, preferences } = useReadyBench();
+  const { rides, routes } = workshop;
+  const newest = rides.at(-1)?.id;
+  // Until somebody ticks, the newest ride is looked at.
+  const [ticked, setTicked] = useState<ReadonlySet<string>>();
+  const chosenIds = useMemo(() => ticked ?? new Set(newest === undefined ? [] : [newest]), [ticked, newest]);
+  const chosen = useMemo(() => rides.filter(({ id }) => chosenIds.has(id)), [rides, chosenIds]);
+  const use = useUse(chosen);
+  const route = routes.find(({ id }) => id === preferences.currentRouteId) ?? routes[0];
+  const through = useRideThrough(route);
+  return (
+    <>
+      <h1 className={styles.hidden}>Rides</h1>
+      <div className={styles.top}>
+        <UsePanel use={use} />
+        <div className={styles.column}>
+          <RideList rides={rides} chosen={chosenIds} onChoose={setTicked} />
+          <ImportPanel />
+        </div>
+      </div>
+      <RoutePanel routes={routes} route={route} through={through} />
+      <SensorPanel through={through} routeName={route?.name ?? 'Ride'} />
+    </>
+  );
+}

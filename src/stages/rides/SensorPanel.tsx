@@ -1,0 +1,148 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import { useState } from 'react';
+import { recordingOf, recordingOfRide } from '../../core/recording';
+import { kmhOf } from '../../core/ride';
+import { digestOf, packRecording } from '../../formats/ride/pack';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Field } from '../../kit/fields/Field';
+import { fixed, speedText } from '../../kit/format';
+import { gearName } from '../../kit/explain/gears';
+import { simulatedSensor } from '../../kit/sensor/simulated-sensor';
+import { addRide } from '../../store';
+import { durationText } from './ride-words';
+import type { RidesThrough } from './useRideThrough';
+import { useSensor } from './useSensor';
+import styles from './Rides.module.css';
+
+const FASTER = [1, 10, 60, 240] as const;
+const LOST = [0, 0.1, 0.3] as const;
+
+/** Gear, cadence and speed now, from a sensor; the one that ships with the app rides the route above. */
+export function SensorPanel({ through, routeName }: { through: RidesThrough; routeName: string }) {
+  const { bench, preferences, workshop, edits } = useReadyBench();
+  const { bike, setup, place, fromLink } = bench;
+  const { rides, rules, rollouts } = through;
+  const [faster, setFaster] = useState<number>(10);
+  const [lostShare, setLostShare] = useState<number>(0.1);
+  const [kept, setKept] = useState('');
+  const ride = rides?.[place];
+  const { reading, listens, start, stop, samples } = useSensor(rules[place]!.gears, rollouts[place]!);
+  const keep = () =>
+    edits.write(async () => {
+      const result = recordingOf(samples());
+      if (!result.ok) {
+        setKept(`not kept: ${result.failure.message}`);
+        return;
+      }
+      const { recording, startedAtMs } = result;
+      const { chainrings, cogs, hubStages, wheelsetId } = setup;
+      const name = `${routeName}, from the sensor`.slice(0, 80);
+      const added = await addRide(
+        workshop.db,
+        {
+          bikeId: bike.id,
+          name,
+          startedAtMs,
+          seconds: recording.timeS.at(-1)!,
+          distanceM: recording.distanceM.at(-1)!,
+          setup: { chainrings, cogs, hubStages },
+          wheelsetId,
+          digest: digestOf(startedAtMs, recording),
+        },
+        packRecording(recording),
+        Date.now(),
+      );
+      setKept(added ? `kept as a ride: ${name}` : 'this very ride is here already');
+    });
+  return (
+    <section className={styles.panel} aria-label="Sensor">
+      <div className={styles.panelHead}>
+        <h2>Live from a sensor</h2>
+      </div>
+      <div className={styles.fields}>
+        <Field id="sensor-faster" label="Simulated, faster by">
+          <Select
+            id="sensor-faster"
+            value={faster}
+            disabled={listens}
+            style={{ width: 110 }}
+            options={FASTER.map((value) => ({ value, label: `${value} ×` }))}
+            onChange={setFaster}
+          />
+        </Field>
+        <Field id="sensor-lost" label="Messages lost">
+          <Select
+            id="sensor-lost"
+            value={lostShare}
+            disabled={listens}
+            style={{ width: 110 }}
+            options={LOST.map((value) => ({ value, label: `${fixed(value * 100, 0)} %` }))}
+            onChange={setLostShare}
+          />
+        </Field>
+        <div className={styles.buttons}>
+          {listens ? (
+            <Button onClick={stop}>Stop</Button>
+          ) : (
+            <Button
+              type="primary"
+              disabled={!ride}
+              onClick={() => {
+                setKept('');
+                start(
+                  simulatedSensor({
+                    recording: recordingOfRide(ride!),
+                    rolloutMm: rollouts[place]!,
+                    faster,
+                    lostShare,
+                  }),
+                );
+              }}
+            >
+              Start
+            </Button>
+          )}
+          <Button disabled={listens || fromLink || samples().length < 30} onClick={keep}>
+            Keep as a ride
+          </Button>
+        </div>
+      </div>
+      {reading && (
+        <dl className={styles.live} data-testid="live">
+          <div>
+            <dt>gear</dt>
+            <dd data-testid="live-gear">{reading.gear ? gearName(reading.gear) : 'coasting'}</dd>
+          </div>
+          <div>
+            <dt>cadence</dt>
+            <dd>{fixed(reading.cadenceRpm, 0)} rpm</dd>
+          </div>
+          <div>
+            <dt>speed</dt>
+            <dd>{speedText(preferences.speedUnit, kmhOf(reading.speedMs))}</dd>
+          </div>
+          <div>
+            <dt>off the gear by</dt>
+            <dd>{reading.gear ? `${fixed(reading.error * 100, 1)} %` : '–'}</dd>
+          </div>
+          <div>
+            <dt>ridden</dt>
+            <dd>{durationText(reading.atS)}</dd>
+          </div>
+          <div>
+            <dt>messages, lost</dt>
+            <dd data-testid="live-messages">
+              {reading.messages}, {reading.lost}
+            </dd>
+          </div>
+        </dl>
+      )}
+      <p className={styles.note} data-testid="sensor-kept">
+        {kept ||
+          'No sensor at hand: a simulated one rides the route above on the setup in depth, with counters that roll over and messages that get lost. What it sends is decoded as that of a real one.'}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import type { GearUse, RecordingNotes } from '../../core/recording';
+import { gearName } from '../../kit/explain/gears';
+import { fixed } from '../../kit/format';
+
+/** Hours and minutes, or minutes and seconds: 1:05 h, 4:30 min. */
+export function durationText(seconds: number): string {
+  const whole = Math.round(seconds);
+  const [h, m, s] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60];
+  const two = (value: number) => String(value).padStart(2, '0');
+  return h > 0 ? `${h}:${two(m)} h` : `${m}:${two(s)} min`;
+}
+
+export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed((part / whole) * 100, 0)} %` : '–');
+
+/** What reading a ride left out or worked out. */
+export function notesText(notes: RecordingNotes): string {
+  const { repeated, absurdSpeeds, absurdCadences, pauses, pausedS, speedFrom } = notes;
+  const said = [
+    ...(speedFrom === 'positions' ? ['speed worked out from positions'] : []),
+    ...(speedFrom === 'distance' ? ['speed worked out from distance'] : []),
+    ...(repeated > 0 ? [`${repeated} samples at the same time as the one before left out`] : []),
+    ...(absurdSpeeds > 0 ? [`${absurdSpeeds} speeds that no bicycle does left out`] : []),
+    ...(absurdCadences > 0 ? [`${absurdCadences} cadences that nobody turns left out`] : []),
+    ...(pauses > 0 ? [`${pauses} ${pauses === 1 ? 'pause' : 'pauses'} of ${durationText(pausedS)} together`] : []),
+  ];
+  return said.length === 0 ? '' : `${said.join('; ')}.`;
+}
+
+/** The verdict on how gears are used, in a sentence. */
+export function usageSentence(use: GearUse): string {
+  if (use.drivingS === 0) return 'The cranks never drove in this recording.';
+  const used = use.shares.filter(({ seconds }) => seconds > 0);
+  const never = use.shares.length - used.length;
+  const most = used.reduce((best, one) => (one.seconds > best.seconds ? one : best));
+  const out = shareText(use.belowS + use.aboveS, use.drivingS);
+  return `Most in ${gearName(most.gear)}, ${shareText(most.seconds, use.drivingS)} of the time; ${never === 0 ? 'every gear was used' : `${never} of ${use.shares.length} gears never`}; ${out} out of the band.`;
+}
+
+/** How sure the gears are told, and what would make it surer. */
+export function sureText({ sure, residual }: GearUse, measured: boolean): string {
+  const scatter = `readings scatter by ±${fixed(residual.spread * 100, 1)} %`;
+  const surer = measured
+    ? 'The rollout is measured, which is the best that can be done.'
+    : 'A measured rollout would make it surer.';
+  return `Told ${fixed(sure * 100, 0)} % surely; ${scatter}. ${surer}`;
+}

@@ -1,0 +1,46 @@
+import { nanoid } from 'nanoid';
+import type { RideRecord, RouteRecord } from '../records';
+import { change } from './change';
+import type { RontelDatabase } from './db';
+
+/** Keeps a ride with its samples, all or nothing. Answers with false where the same ride is there already. */
+export async function addRide(
+  db: RontelDatabase,
+  content: Omit<RideRecord, 'id'>,
+  packed: string,
+  now: number,
+): Promise<boolean> {
+  const id = nanoid();
+  let added = false;
+  await change(db, { label: `ride ${content.name}`, now }, async (draft) => {
+    const same = await db.rides.where('digest').equals(content.digest).toArray();
+    if (same.some(({ bikeId }) => bikeId === content.bikeId)) return;
+    await draft.put('recordings', { id, packed });
+    await draft.put('rides', { ...content, id });
+    added = true;
+  });
+  return added;
+}
+
+export async function removeRide(db: RontelDatabase, ride: RideRecord, now: number): Promise<void> {
+  await change(db, { label: `remove ${ride.name}`, now }, async (draft) => {
+    await draft.remove('recordings', ride.id);
+    await draft.remove('rides', ride.id);
+  });
+}
+
+/** The samples of some rides, packed, in the order of the ids; a ride that has gone meanwhile is left out. */
+export async function readPacked(db: RontelDatabase, ids: readonly string[]): Promise<string[]> {
+  const records = await db.recordings.bulkGet([...ids]);
+  return records.flatMap((record) => (record ? [record.packed] : []));
+}
+
+export async function addRoute(db: RontelDatabase, content: Omit<RouteRecord, 'id'>, now: number): Promise<string> {
+  const id = nanoid();
+  await change(db, { label: `route ${content.name}`, now }, (draft) => draft.put('routes', { ...content, id }));
+  return id;
+}
+
+export async function removeRoute(db: RontelDatabase, route: RouteRecord, now: number): Promise<void> {
+  await change(db, { label: `remove ${route.name}`, now }, (draft) => draft.remove('routes', route.id));
+}
