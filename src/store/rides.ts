@@ -3,13 +3,13 @@ import type { RideRecord, RouteRecord } from '../records';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
-/** Keeps a ride with its samples, all or nothing. Answers with false where the same ride is there already. */
+/** Keeps a ride with its samples, all or nothing. Answers with its id; undefined where the same ride is there already. */
 export async function addRide(
   db: RontelDatabase,
   content: Omit<RideRecord, 'id'>,
   packed: string,
   now: number,
-): Promise<boolean> {
+): Promise<string | undefined> {
   const id = nanoid();
   let added = false;
   await change(db, { label: `ride ${content.name}`, now }, async (draft) => {
@@ -19,7 +19,7 @@ export async function addRide(
     await draft.put('rides', { ...content, id });
     added = true;
   });
-  return added;
+  return added ? id : undefined;
 }
 
 export async function removeRide(db: RontelDatabase, ride: RideRecord, now: number): Promise<void> {

@@ -153,7 +153,9 @@ export class AppInBrowser {
   /** Picks an entry of a select field. */
   async choose(id: string, text: string): Promise<void> {
     await this.click(`.ant-select:has(#${id})`);
-    await this.clickText("div[contains(@class,'ant-select-item-option')]", text);
+    // Lists that were open before are still there: the one of this field is named after it.
+    const own = `div[contains(@class,'ant-select-dropdown') and .//*[@id='${id}_list']]`;
+    await this.clickText(`${own}//div[contains(@class,'ant-select-item-option')]`, text);
   }
 
   async clickText(tag: string, text: string): Promise<void> {

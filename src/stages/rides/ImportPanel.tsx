@@ -20,12 +20,12 @@ const SIGN: Readonly<Record<ImportJob['state'], string>> = {
 };
 
 /** Takes files in, by drop or picker, and says of each what became of it. */
-export function ImportPanel() {
+export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
   const { bench } = useReadyBench();
   const { setup, wheelset, fromLink } = bench;
   const picker = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
-  const { jobs, busy, add, cancel, clear, map } = useRideImport();
+  const { jobs, busy, add, cancel, clear, map } = useRideImport(onKept);
   const mapping = jobs.find(({ state }) => state === 'mapping');
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const files = [...(target.files ?? [])];

@@ -37,7 +37,7 @@ export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use:
         </caption>
         <thead>
           <tr>
-            <th scope="col" />
+            <th scope="col">on</th>
             {setups.map((setup, place) => (
               <th key={setup.id} scope="col">
                 <SetupMark place={place} />

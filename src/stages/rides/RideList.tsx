@@ -14,6 +14,10 @@ import { readPacked, removeRide } from '../../store';
 import { durationText } from './ride-words';
 import styles from './Rides.module.css';
 
+/** A table may count its seconds from 0: then it says nothing of the day. */
+const dateText = (startedAtMs: number) =>
+  startedAtMs < Date.UTC(1980, 0, 1) ? 'no date in it' : new Date(startedAtMs).toLocaleDateString();
+
 interface RideListProps {
   readonly rides: readonly RideRecord[];
   readonly chosen: ReadonlySet<string>;
@@ -60,9 +64,8 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
               <b className={styles.rideName}>{ride.name}</b>
             </Checkbox>
             <span className={styles.rideFacts}>
-              {new Date(ride.startedAtMs).toLocaleDateString()} · {fixed(ride.distanceM / 1000, 1)} km ·{' '}
-              {durationText(ride.seconds)} · {fixed(speedIn(speedUnit, kmh(ride)), 1)} {SPEED_UNIT_TEXT[speedUnit]} ·{' '}
-              {formatShorthand(ride.setup)}
+              {dateText(ride.startedAtMs)} · {fixed(ride.distanceM / 1000, 1)} km · {durationText(ride.seconds)} ·{' '}
+              {fixed(speedIn(speedUnit, kmh(ride)), 1)} {SPEED_UNIT_TEXT[speedUnit]} · {formatShorthand(ride.setup)}
             </span>
             <span className={styles.rideTools}>
               <Dropdown

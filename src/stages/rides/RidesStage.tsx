@@ -16,7 +16,7 @@ export function RidesStage() {
   const { workshop, preferences } = useReadyBench();
   const { rides, routes } = workshop;
   const newest = rides.at(-1)?.id;
-  // Until somebody ticks, the newest ride is looked at.
+  // Until somebody ticks, the newest ride is looked at; what is brought in is looked at next.
   const [ticked, setTicked] = useState<ReadonlySet<string>>();
   const chosenIds = useMemo(() => ticked ?? new Set(newest === undefined ? [] : [newest]), [ticked, newest]);
   const chosen = useMemo(() => rides.filter(({ id }) => chosenIds.has(id)), [rides, chosenIds]);
@@ -30,7 +30,7 @@ export function RidesStage() {
         <UsePanel use={use} />
         <div className={styles.column}>
           <RideList rides={rides} chosen={chosenIds} onChoose={setTicked} />
-          <ImportPanel />
+          <ImportPanel onKept={(id) => setTicked(new Set([id]))} />
         </div>
       </div>
       <RoutePanel routes={routes} route={route} through={through} />

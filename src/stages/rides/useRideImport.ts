@@ -31,8 +31,11 @@ export interface RideImport {
   readonly map: (head: CsvHead, mapping: CsvMapping) => void;
 }
 
-/** Reads files one after the other in the worker; each is kept whole or not at all, and the others go on. */
-export function useRideImport(): RideImport {
+/**
+ * Reads files one after the other in the worker; each is kept whole or not at all, and the others go on.
+ * @param onKept hears of each ride that came in
+ */
+export function useRideImport(onKept: (rideId: string) => void): RideImport {
   const { bench, workshop, preferences, edits } = useReadyBench();
   const [jobs, setJobs] = useState<readonly ImportJob[]>([]);
   const [busy, setBusy] = useState(false);
@@ -85,7 +88,7 @@ export function useRideImport(): RideImport {
       }
       case 'ride': {
         const { chainrings, cogs, hubStages, wheelsetId } = setup;
-        const added = await addRide(
+        const id = await addRide(
           db,
           {
             bikeId: bike.id,
@@ -100,7 +103,8 @@ export function useRideImport(): RideImport {
           packed!,
           Date.now(),
         );
-        return added
+        if (id !== undefined) onKept(id);
+        return id !== undefined
           ? { state: 'kept', message: `kept as a ride. ${notesText(result.notes)}`.trim() }
           : { state: 'known', message: 'the same ride is here already' };
       }

@@ -1,4 +1,5 @@
 import { proxy, transfer, wrap, type Endpoint, type Remote } from 'comlink';
+import { READY } from './protocol';
 import type { FileRead, FileToRead, Progress, RideWork, UseToTell, UseTold, WayToRide } from './protocol';
 import type { RideThrough } from '../../core/ride';
 
@@ -22,7 +23,7 @@ const TIME_OUT_MS = 180_000;
  */
 export class RideClient {
   private worker: WorkerLike | undefined;
-  private remote: Remote<RideWork> | undefined;
+  private remote: Promise<Remote<RideWork>> | undefined;
   private queue: Promise<unknown> = Promise.resolve();
 
   constructor(private readonly start: () => WorkerLike) {}
@@ -55,7 +56,7 @@ export class RideClient {
     if (signal?.aborted) return Promise.reject(new Cancelled());
     if (!this.worker) {
       this.worker = this.start();
-      this.remote = wrap<RideWork>(this.worker);
+      this.remote = listening(this.worker);
     }
     const remote = this.remote!;
     return new Promise<T>((resolve, reject) => {
@@ -75,12 +76,24 @@ export class RideClient {
         TIME_OUT_MS,
       );
       signal?.addEventListener('abort', cancel, { once: true });
-      job(remote).then(
+      remote.then(job).then(
         (value) => end(() => resolve(value)),
         (error: unknown) => end(() => reject(error instanceof Error ? error : new Error(String(error)))),
       );
     });
   }
+}
+
+/** The far end, once it listens; refused where the worker cannot start. */
+function listening(worker: WorkerLike): Promise<Remote<RideWork>> {
+  return new Promise((resolve, reject) => {
+    worker.addEventListener('message', function ready(event) {
+      if ((event as MessageEvent).data !== READY) return;
+      worker.removeEventListener('message', ready);
+      resolve(wrap<RideWork>(worker));
+    });
+    worker.addEventListener('error', () => reject(new Error('the worker could not start: reload the page')));
+  });
 }
 
 let shared: RideClient | undefined;

@@ -1,8 +1,8 @@
 import { expose, releaseProxy, type Endpoint } from 'comlink';
-import type { Progress, RideWork } from './protocol';
+import { READY, type Progress, type RideWork } from './protocol';
 
 /** Offers the work at an end of a channel. The channel of a job's progress is closed with the job. */
-export function exposeWork(work: RideWork, endpoint?: Endpoint): void {
+export function exposeWork(work: RideWork, endpoint: Endpoint): void {
   const released = async <T>(job: Promise<T>, onProgress: Progress): Promise<T> => {
     try {
       return await job;
@@ -18,4 +18,5 @@ export function exposeWork(work: RideWork, endpoint?: Endpoint): void {
     } satisfies RideWork,
     endpoint,
   );
+  endpoint.postMessage(READY);
 }

@@ -1,4 +1,5 @@
+import type { Endpoint } from 'comlink';
 import { exposeWork } from './expose';
 import { rideWork } from './work';
 
-exposeWork(rideWork);
+exposeWork(rideWork, globalThis as unknown as Endpoint);

@@ -1,0 +1,190 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gzipSync } from 'fflate';
+import { By, Key } from 'selenium-webdriver';
+import { writeRideCsv } from '@/formats/ride/ride-csv';
+import { writeTcx } from '@/formats/ride/tcx';
+import { ONE_RING, TOURER } from '../support/setups';
+import { simulateRide } from '../support/rides';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+let folder: string;
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'rontel-rides-'));
+  app = await AppInBrowser.start('demo');
+}, 60_000);
+afterAll(async () => {
+  await app.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+beforeEach(async () => {
+  await app.begin('/rides');
+  await app.shows('[data-testid=use-sentence]', 'Most in');
+});
+
+const START = Date.UTC(2026, 9, 3, 7);
+const ridden = (seconds: number, seed: number, rolloutMm = 2192.8, setup = TOURER) =>
+  simulateRide({ setup, rolloutMm, seconds, seed }).recording;
+
+/** Hands files to the page as its picker would. */
+async function bring(files: Readonly<Record<string, string | Uint8Array>>): Promise<void> {
+  const paths = Object.entries(files).map(([name, content]) => {
+    const path = join(folder, name);
+    writeFileSync(path, content);
+    return path;
+  });
+  await (await app.find('[data-testid=ride-files]')).sendKeys(paths.join('\n'));
+}
+const jobs = '[data-testid=import-jobs]';
+
+test('the gears of the demo ride are told, on the ladder and in a table that adds up', async () => {
+  await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
+  await app.shows('[data-testid=sure]', /Told 9\d % surely[\s\S]*A measured rollout would make it surer/);
+  const shares = await app.driver.executeScript<number[]>(
+    `return [...document.querySelectorAll('[aria-label="Gear use"] [data-share]')].map((g) => +g.dataset.share)`,
+  );
+  expect(shares).toHaveLength(24);
+  expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 2);
+  await app.shows('[data-testid=replay]', /out of the band[\s\S]*was in, would be out/);
+  await app.press('c');
+  expect(await app.download('.csv')).toContain('chainring,cog,seconds,metres,share,mean_cadence_rpm,sure\r\n');
+});
+
+test('many files at once: each kept or refused with its reason, the others go on', async () => {
+  const csv = writeRideCsv(ridden(900, 3));
+  await bring({
+    'morning.tcx': writeTcx('Morning', START, ridden(900, 2)),
+    'evening.csv': csv,
+    'evening-again.csv.gz': gzipSync(new TextEncoder().encode(csv)),
+    'cut.gpx': '<gpx><trk><trkseg><trkpt lat="1" lon="1"><time>2026',
+    'empty.fit': '',
+    'page.gpx': '<html></html>',
+  });
+  await app.shows(jobs, /morning\.tcx\s+kept as a ride/);
+  await app.shows(jobs, /evening\.csv\s+kept as a ride/);
+  await app.shows(jobs, /evening-again\.csv\.gz\s+the same ride is here already/);
+  await app.shows(jobs, /cut\.gpx\s+the file ends in the middle/);
+  await app.shows(jobs, /empty\.fit\s+the file is empty/);
+  await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX nor TCX/);
+  expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(3);
+  await app.clickText('button', 'Tick all');
+  await app.shows('[aria-label="Gear use"] h2', '3 rides on 48/32 x 11-36');
+});
+
+test('a route without times is kept as a route and ridden', async () => {
+  const points = Array.from(
+    { length: 200 },
+    (_, i) => `<trkpt lat="${(i * 0.0002).toFixed(6)}" lon="0"><ele>${Math.max(0, i - 60)}</ele></trkpt>`,
+  );
+  await bring({ 'hill.gpx': `<gpx><trk><name>Windmill hill</name><trkseg>${points.join('')}</trkseg></trk></gpx>` });
+  await app.shows(jobs, /hill\.gpx\s+kept as a route: its points have no time/);
+  await app.shows('[aria-label="Ride-through"]', 'Windmill hill');
+  await app.shows('[data-testid=route]', /4\.4 km, 13\d m up/);
+  await app.shows('[data-testid=climbs]', '4.5 %');
+});
+
+test('columns that cannot be guessed are asked for once, and remembered', async () => {
+  const rows = (seed: number) =>
+    [...ridden(400, seed).speedMs].map((speed, i) => `${i},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`).join('\n');
+  await bring({ 'own.csv': `a,b,c\n${rows(4)}` });
+  await app.shows('.ant-modal', 'Which column is what?');
+  for (const [field, heading] of [
+    ['time', 'a ('],
+    ['speed', 'b ('],
+    ['cadence', 'c ('],
+  ] as const)
+    await app.choose(`map-${field}`, heading);
+  await app.clickText('button', 'Read it so');
+  await app.shows(jobs, /own\.csv\s+kept as a ride/);
+  await bring({ 'again.csv': `a,b,c\n${rows(5)}` });
+  await app.shows(jobs, /again\.csv\s+kept as a ride/);
+});
+
+test('a wrong rollout is noticed and taken over; a wrong cassette is named', async () => {
+  await bring({ 'off.csv': writeRideCsv(ridden(3000, 6, 2192.8 * 0.97)) });
+  await app.shows('[data-testid=likelier]', /fit a rollout of 21[23]\d mm/);
+  await app.clickText('button', 'take it from this ride');
+  await app.shows('[data-testid=rollout-used]', /21[23]\d\.0 mm/);
+  await app.gone('[data-testid=likelier]');
+  await app.shows('[data-testid=sure]', 'The rollout is measured');
+});
+
+test('a ride on another cassette than the one on the bench is noticed', async () => {
+  await app.press('2');
+  await app.leaveField();
+  const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };
+  await bring({ 'one.csv': writeRideCsv(ridden(3000, 8, 2192.8, other)) });
+  await app.shows('[data-testid=likelier]', /The ratios fit 44 x 10-51/);
+  await app.clickText('button', 'Tell this ride so');
+  await app.shows('[aria-label="Gear use"] h2', '44 x 10-51');
+  await app.gone('[data-testid=likelier]');
+});
+
+test('the ride-through counts for every setup, and follows wind and surface', async () => {
+  await app.shows('[data-testid=counts]', /front shifts\s+27\s+0\s+31/);
+  const time = async () => (await app.text('[data-testid=counts]')).match(/time\s+(\S+)/)![1]!;
+  const calm = await time();
+  await app.type('headwind', '30');
+  await app.driver.wait(async () => (await time()) > calm, 10_000, 'a headwind slows');
+  expect(await app.driver.findElements(By.css('[data-lane=rpm]'))).toHaveLength(3);
+  await app.type('headwind', '99');
+  await app.leaveField();
+  await app.shows('#headwind-problem', 'headwind 99: it runs from -60 to 60 km/h');
+});
+
+test('the sensor is decoded live, and its ride is kept and told', async () => {
+  await app.choose('sensor-faster', '240');
+  await app.clickText('button', 'Start');
+  await app.shows('[data-testid=live-gear]', /\d+\/\d+/);
+  await app.shows('[data-testid=live-messages]', /^\d{3,}, [1-9]\d*$/);
+  await app.clickText('button', 'Stop');
+  await app.clickText('button', 'Keep as a ride');
+  await app.shows('[data-testid=sensor-kept]', 'kept as a ride: Seven Barns loop, rolling, from the sensor');
+  await app.shows('[aria-label=Rides]', 'from the sensor');
+});
+
+test('rides and routes go out as TCX, CSV and GPX; a removed ride comes back by undo', async () => {
+  await app.click('[aria-label="Save Seven Barns loop, September"]');
+  await app.clickText('li', 'Save as TCX');
+  expect(await app.download('.tcx')).toContain('<Trackpoint><Time>2026-09-12T08:30:00.000Z</Time>');
+  await app.clickText('button', 'GPX');
+  expect(await app.download('.gpx')).toContain('<name>Seven Barns loop, rolling</name>');
+  await app.click('[aria-label="Remove Seven Barns loop, September"]');
+  await app.shows('[aria-label=Rides]', 'None yet');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[aria-label=Rides]', 'Seven Barns loop, September');
+});
+
+test('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {
+  const day = writeRideCsv(ridden(86_400, 9));
+  await bring({ 'day.csv': day });
+  // The page answers while the worker reads.
+  await app.shows(jobs, 'day.csv');
+  await app.press('f');
+  await app.shows('h1', 'Fit');
+  await app.press('i');
+  await app.shows('[data-testid=use-sentence]', 'Most in');
+  await bring({ 'day-again.csv': `${day}\n` });
+  await app.clickText('button', 'Cancel');
+  await app.shows(jobs, /day-again\.csv\s+(cancelled|kept|the same)/);
+}, 120_000);
+
+test('nothing scrolls sideways', async () => {
+  for (const width of [1280, 768, 390]) {
+    await app.resize(width, 800);
+    expect([width, await app.scrollsSideways()]).toEqual([width, false]);
+  }
+  await app.resize(1280, 800);
+});
+
+test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
+  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
+  await app.shows('[data-testid=counts]', 'front shifts');
+  expect(await app.faults(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'))).toEqual([]);
+});
+
+test('the page never complained', async () => {
+  expect(await app.complaints()).toEqual([]);
+});
