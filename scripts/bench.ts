@@ -2,8 +2,15 @@
 import { setupFigures, type Candidate } from '../src/core/compare';
 import { fillBrief } from '../src/core/brief';
 import { cagePose, DRIVE_DEFAULTS, fitReport } from '../src/core/fit';
-import { gearReport, rolloutMm, shiftPath, type Setup } from '../src/core/gears';
+import { gearReport, gearsOf, rolloutMm, shiftPath, type Setup } from '../src/core/gears';
+import { gearUse } from '../src/core/recording';
 import { speedForPower } from '../src/core/ride';
+import { FitBaseType, FitEncoder } from 'fit-file-parser';
+import { readFit } from '../src/formats/ride/fit';
+import { readGpx } from '../src/formats/ride/gpx';
+import { guessMapping, readCsvHead, readRideCsv, writeRideCsv } from '../src/formats/ride/ride-csv';
+import { readTcx, writeTcx } from '../src/formats/ride/tcx';
+import { simulateRide } from '../tests/support/rides';
 
 const TOURER: Setup = {
   chainrings: [48, 32],
@@ -82,3 +89,84 @@ for (const [name, work, per] of BENCHES) {
   bestMs(work);
   console.log(`${name.padEnd(42)} ${(bestMs(work) / per).toFixed(4).padStart(9)} ms`);
 }
+
+// Rides, against a bare pass over the same bytes or samples in the same run: the ratio is what counts.
+const SAMPLES = 20_000;
+const { recording } = simulateRide({ setup: TOURER, rolloutMm: wheelMm, seconds: SAMPLES, seed: 1 });
+const csv = writeRideCsv(recording);
+const mapping = guessMapping((readCsvHead(csv) as { head: Parameters<typeof guessMapping>[0] }).head)!;
+const tcx = new TextEncoder().encode(writeTcx('ride', 0, recording));
+const gpx = new TextEncoder().encode(
+  `<gpx><trk><trkseg>${[...recording.speedMs]
+    .map(
+      (_, i) =>
+        `<trkpt lat="${(i / 20_000).toFixed(6)}" lon="0"><ele>5</ele><time>${new Date(i * 1000).toISOString()}</time><extensions><cad>80</cad></extensions></trkpt>`,
+    )
+    .join('')}</trkseg></trk></gpx>`,
+);
+
+const barePass = (bytes: Uint8Array) => {
+  let sum = 0;
+  for (let i = 0; i < bytes.length; i += 1) sum += bytes[i]!;
+  return sum;
+};
+const bareDecode = () => {
+  let sum = 0;
+  for (let i = 0; i < SAMPLES; i += 1) {
+    sum += Math.log(recording.speedMs[i]! / Math.max(1, recording.cadenceRpm[i]!));
+  }
+  return sum;
+};
+
+const rate = (name: string, work: () => unknown, bare: () => unknown, per: number) => {
+  bestMs(work);
+  const [own, floor] = [bestMs(work), bestMs(bare)];
+  console.log(`${name.padEnd(42)} ${(own / per).toFixed(1).padStart(9)} ms, ${(own / floor).toFixed(0)} × a bare pass`);
+};
+const megabytes = (bytes: number) => bytes / 1_000_000;
+const csvBytes = new TextEncoder().encode(csv);
+rate(
+  'parse CSV, a MB',
+  () => readRideCsv(csv, mapping),
+  () => barePass(csvBytes),
+  megabytes(csvBytes.length),
+);
+rate(
+  'parse TCX, a MB',
+  () => readTcx(tcx),
+  () => barePass(tcx),
+  megabytes(tcx.length),
+);
+rate(
+  'parse GPX, a MB',
+  () => readGpx(gpx),
+  () => barePass(gpx),
+  megabytes(gpx.length),
+);
+const useRules = { setup: TOURER, gears: gearsOf(TOURER), rolloutMm: wheelMm, crossedCogs: 2, lowRpm: 80, highRpm: 95 };
+rate('tell gears, 100,000 samples of a 2x12', () => gearUse(recording, useRules), bareDecode, SAMPLES / 100_000);
+
+/** FIT is read by its package, which answers later. */
+async function benchFit(): Promise<void> {
+  const encoder = new FitEncoder();
+  encoder.writeMessage(0, [{ number: 0, size: 1, baseType: FitBaseType.Enum, value: 4 }]);
+  recording.speedMs.forEach((speed, i) =>
+    encoder.writeMessage(20, [
+      { number: 253, size: 4, baseType: FitBaseType.Uint32, value: 1_000_000_000 + i },
+      { number: 6, size: 2, baseType: FitBaseType.Uint16, value: Math.round(speed * 1000) },
+      { number: 4, size: 1, baseType: FitBaseType.Uint8, value: recording.cadenceRpm[i]! },
+    ]),
+  );
+  const fit = encoder.close();
+  await readFit(fit);
+  const began = performance.now();
+  await readFit(fit);
+  const own = performance.now() - began;
+  const floor = bestMs(() => barePass(fit));
+  const name = 'parse FIT, a MB';
+  console.log(
+    `${name.padEnd(42)} ${(own / megabytes(fit.length)).toFixed(1).padStart(9)} ms, ${(own / floor).toFixed(0)} × a bare pass`,
+  );
+}
+
+void benchFit();

@@ -81,6 +81,13 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: 'compare-phone', path: '/compare', ready: LADDER, size: PHONE },
+  { name: 'rides', path: '/rides', ready: '[data-testid=use-sentence]' },
+  {
+    name: 'rides-through',
+    path: '/rides',
+    ready: '[data-testid=counts]',
+    prepare: (app) => app.scrollTo('[aria-label="Ride-through"]'),
+  },
   { name: 'fit', path: '/fit', ready: '[data-end=any] [data-chain]' },
   {
     name: 'fit-too-short',

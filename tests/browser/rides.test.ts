@@ -73,6 +73,25 @@ test('many files at once: each kept or refused with its reason, the others go on
   await app.shows('[aria-label="Gear use"] h2', '3 rides on 48/32 x 11-36');
 });
 
+test('files are dropped, too: three at once, one of them broken', async () => {
+  await app.driver.executeScript(
+    `const transfer = new DataTransfer();
+     for (const [name, text] of arguments[0]) transfer.items.add(new File([text], name));
+     document.querySelector('section[aria-label=Import]').dispatchEvent(
+       new DragEvent('drop', { bubbles: true, cancelable: true, dataTransfer: transfer }));`,
+    [
+      ['one.tcx', writeTcx('One', START, ridden(1500, 21))],
+      ['two.csv', writeRideCsv(ridden(1200, 22))],
+      ['three.tcx', writeTcx('Three', START, ridden(400, 23)).slice(0, 5000)],
+    ],
+  );
+  await app.shows(jobs, /one\.tcx\s+kept as a ride/);
+  await app.shows(jobs, /two\.csv\s+kept as a ride/);
+  await app.shows(jobs, /three\.tcx\s+the file ends in the middle/);
+  await app.shows('[aria-label="Gear use"] h2', 'two on 48/32 x 11-36');
+  await app.shows('[data-testid=use-sentence]', /Most in \d+\/\d+, \d+ % of the time/);
+});
+
 test('a route without times is kept as a route and ridden', async () => {
   const points = Array.from(
     { length: 200 },

@@ -5,4 +5,4 @@ export type { Climb } from './climb';
 export { climbsOf, elevationProfile, lengthM, totals, PROFILE_STEP_M, SMOOTHING_M, STEEPEST_OVER_M } from './profile';
 export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes, ProfileResult, WayPoint } from './profile';
 export { BRAKING_KMH, DEFAULT_WALKING_RPM, WALKING_RPM, rideThrough } from './ride-through';
-export type { RidePoint, RideRules, RideThrough } from './ride-through';
+export type { RideEnergy, RidePoint, RideRules, RideThrough } from './ride-through';

@@ -125,6 +125,30 @@ describe('ride-through', () => {
     );
   });
 
+  test('the energy balance closes: heights by the profile itself, air and rolling by its points', () => {
+    for (const grade of [0.01, 0.03, 0.05]) {
+      const rolling = profileOf(
+        way(1200, (x) => 200 + (grade * 2200 * Math.sin((x * 2 * Math.PI) / 5000)) / 6 + x * 0.002),
+      );
+      const ride = rideThrough(rolling, LADEN, rules(TOURER));
+      expect(ride.walkingS).toBe(0);
+      const { givenJ, climbedJ, airJ, rollingJ, brakedJ, kineticJ } = ride.energy;
+      expect(Math.abs(givenJ - climbedJ - airJ - rollingJ - brakedJ - kineticJ) / givenJ).toBeLessThan(0.01);
+      // Each share once more, from what the ride tells: work by time, height by the profile, drag along the points.
+      expect(givenJ).toBeCloseTo(180 * 0.96 * ride.drivingS, 3);
+      const first = rolling.elevationM[0]!;
+      const heightJ = 105 * 9.80665 * (rolling.elevationM.at(-1)! - first);
+      expect(Math.abs(climbedJ - heightJ) / givenJ).toBeLessThan(0.01);
+      const air = ride.points.slice(1).reduce((sum, point, i) => {
+        const metres = point.distanceM - ride.points[i]!.distanceM;
+        const speed = (point.speedKmh + ride.points[i]!.speedKmh) / 7.2;
+        return sum + 0.5 * 1.2 * 0.36 * speed ** 2 * metres;
+      }, 0);
+      expect(Math.abs(airJ - air) / givenJ).toBeLessThan(0.01);
+      expect(Math.abs(rollingJ - 105 * 9.80665 * 0.006 * lengthM(rolling)) / givenJ).toBeLessThan(0.01);
+    }
+  });
+
   test('downhill it rolls past spin-out, and brakes', () => {
     const ride = rideThrough(profileOf(way(400, (x) => 1000 - x * 0.09)), LADEN, rules(TOURER));
     expect(ride.coastingS).toBeGreaterThan(100);

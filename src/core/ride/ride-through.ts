@@ -1,7 +1,7 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
 import { kmhOf, msOf } from './climb';
 import type { ElevationProfile } from './profile';
-import { forceN, speedForPower, type Resistance } from './road-load';
+import { GRAVITY_MS2, forceN, speedForPower, type Resistance } from './road-load';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -48,6 +48,18 @@ export interface RidePoint {
   readonly cadenceRpm: number;
 }
 
+/** Where the rider's work went while riding, J; what was walked is left out. */
+export interface RideEnergy {
+  /** From the rider, at the road. */
+  readonly givenJ: number;
+  readonly climbedJ: number;
+  readonly airJ: number;
+  readonly rollingJ: number;
+  readonly brakedJ: number;
+  /** Of motion, at the end less at the start. */
+  readonly kineticJ: number;
+}
+
 export interface RideThrough {
   /** One about every step of the profile. */
   readonly points: readonly RidePoint[];
@@ -65,6 +77,7 @@ export interface RideThrough {
   readonly rearShifts: number;
   readonly frontShifts: number;
   readonly slowestKmh: number;
+  readonly energy: RideEnergy;
 }
 
 /**
@@ -114,6 +127,7 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
     frontShifts: 0,
   };
   let slowestMs = Infinity;
+  const energy = { givenJ: 0, climbedJ: 0, airJ: 0, rollingJ: 0, brakedJ: 0, kineticJ: 0 };
   let walks = false;
   while (distanceM < lengthM) {
     const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
@@ -153,9 +167,39 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
     slowestMs = Math.min(slowestMs, speedMs);
     distanceM += speedMs * STEP_S;
     timeS += STEP_S;
-    speedMs = walks ? msOf(WALKING_KMH) : nextSpeedMs(speedMs, coasts ? 0 : powerW, grade, resistance);
+    if (walks) speedMs = msOf(WALKING_KMH);
+    else {
+      const next = nextSpeedMs(speedMs, coasts ? 0 : powerW, grade, resistance);
+      spend(energy, speedMs, next, coasts ? 0 : powerW, grade, resistance);
+      speedMs = next;
+    }
   }
-  return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs) };
+  return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs), energy };
+}
+
+/** Books the work of one step; what is missing in speed was braked away. */
+function spend(
+  energy: { -readonly [K in keyof RideEnergy]: number },
+  speedMs: number,
+  next: number,
+  powerW: number,
+  grade: number,
+  resistance: Resistance,
+): void {
+  const { massKg, efficiency, crr } = resistance;
+  const way = speedMs * STEP_S;
+  const angle = Math.atan(grade);
+  const givenJ = powerW * efficiency * STEP_S;
+  const climbedJ = massKg * GRAVITY_MS2 * Math.sin(angle) * way;
+  const rollingJ = massKg * GRAVITY_MS2 * crr * Math.cos(angle) * way;
+  const airJ = forceN(speedMs, grade, resistance) * way - climbedJ - rollingJ;
+  const kineticJ = 0.5 * massKg * (next ** 2 - speedMs ** 2);
+  energy.givenJ += givenJ;
+  energy.climbedJ += climbedJ;
+  energy.rollingJ += rollingJ;
+  energy.airJ += airJ;
+  energy.kineticJ += kineticJ;
+  energy.brakedJ += Math.max(0, givenJ - climbedJ - rollingJ - airJ - kineticJ);
 }
 
 /** Energy over one step: half a mass times speed squared grows by what the rider gives and the road takes. */

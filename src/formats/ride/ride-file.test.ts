@@ -80,6 +80,13 @@ describe('CSV', () => {
     expect(mapping).toMatchObject({ speedUnit: 'km/h', timeUnit: 'date and time', distanceUnit: 'km' });
   });
 
+  test('distance and elevation are a route', async () => {
+    const rows = Array.from({ length: 60 }, (_, i) => `${(i * 0.05).toFixed(2)},${10 + i}`).join('\n');
+    const route = await read('hill.csv', `dist km,ele\n${rows}\n`);
+    expect(route).toMatchObject({ kind: 'route', format: 'CSV', name: 'hill' });
+    if (route.kind === 'route') expect(route.profile.elevationM.at(-1)).toBeCloseTo(69, 0);
+  });
+
   test('columns that cannot be guessed are asked for, and the answer serves', async () => {
     const text = 'a;b;c\n0;10;80\n1;10;81\n2;11;82\n';
     const asked = await read('x.csv', text);

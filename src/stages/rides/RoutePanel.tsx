@@ -175,6 +175,7 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
     ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : 'never')],
     ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : 'never')],
     ['coasting', ({ coastingS }) => durationText(coastingS)],
+    ['cross-chained', ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
     ['rear shifts', ({ rearShifts }) => String(rearShifts)],
     ['front shifts', ({ frontShifts }) => String(frontShifts)],
     ['slowest', ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],

@@ -1,0 +1,65 @@
+import { seededRandom } from '../../tests/support/rides';
+import { fillBrief, resistanceOf } from '../core/brief';
+import { developmentM, gearsOf, rolloutMm } from '../core/gears';
+import { gearUse, recordingOfRide, type Recording } from '../core/recording';
+import { DEFAULT_WALKING_RPM, rideThrough } from '../core/ride';
+import { wheelOf } from '../records';
+import { demoDataset } from './demo';
+
+const { bikes, setups, routes } = demoDataset();
+const route = routes.find(({ id }) => id === 'route-rolling')!;
+const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
+
+/** A normal deviate (Box–Muller). */
+const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
+const noisy = (recording: Recording, seed: number): Recording => {
+  const random = seededRandom(seed);
+  return {
+    ...recording,
+    speedMs: recording.speedMs.map((speed) => Math.max(0, speed * (1 + 0.02 * normal(random)))),
+    cadenceRpm: recording.cadenceRpm.map((rpm) => (rpm === 0 ? 0 : Math.max(1, Math.round(rpm + normal(random))))),
+  };
+};
+
+test.each(setups.map((setup) => [setup.id, setup] as const))(
+  'gears of a ride of the stand-in are told: %s',
+  (_, setup) => {
+    const bike = bikes.find((one) => one.id === setup.bikeId)!;
+    const brief = fillBrief(bike.brief, bike.cadenceRpm);
+    const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
+    const gears = gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, wheelMm) }));
+    const band = { lowRpm: brief.lowRpm, highRpm: brief.highRpm, crossedCogs: bike.crossedCogs };
+    const ride = rideThrough(profile, resistanceOf(brief), {
+      setup,
+      gears,
+      ...band,
+      powerW: brief.powerW,
+      preferredRpm: brief.preferredRpm,
+      spinOutRpm: brief.spinOutRpm,
+      climbingRpm: brief.climbingRpm,
+      walkingRpm: DEFAULT_WALKING_RPM,
+    });
+    const recording = noisy(recordingOfRide(ride), 31);
+    const use = gearUse(recording, { setup, gears, rolloutMm: wheelMm, ...band });
+    let place = 0;
+    const counts = { moving: 0, right: 0, twins: 0 };
+    recording.timeS.forEach((second, i) => {
+      while (place < ride.points.length - 2 && ride.points[place + 1]!.timeS <= second) place += 1;
+      if (ride.points[place]!.cadenceRpm === 0 || ride.points[place + 1]!.cadenceRpm === 0) return;
+      // Between two points of different gears the shift falls somewhere: either is right.
+      const true1 = ride.points[place]!.gear;
+      const true2 = ride.points[place + 1]!.gear;
+      const told = use.sequence[i]!;
+      counts.moving += 1;
+      if (told === true1 || told === true2) counts.right += 1;
+      else if (told >= 0 && gears[told]!.chainring * gears[true1]!.cog === gears[true1]!.chainring * gears[told]!.cog) {
+        counts.twins += 1;
+      }
+    });
+    const share = counts.right / (counts.moving - counts.twins);
+    expect(share).toBeGreaterThanOrEqual(0.98);
+    // Exact twins, counted apart: the sequence tells all but a few of them too.
+    expect(counts.twins / counts.moving).toBeLessThan(0.01);
+  },
+);
