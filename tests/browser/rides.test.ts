@@ -132,7 +132,7 @@ test('a wrong rollout is noticed and taken over; a wrong cassette is named', asy
 
 test('a ride on another cassette than the one on the bench is noticed', async () => {
   await app.press('2');
-  await app.leaveField();
+  await app.shows('[aria-label=Import]', 'ridden on 44 x 10-44');
   const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };
   await bring({ 'one.csv': writeRideCsv(ridden(3000, 8, 2192.8, other)) });
   await app.shows('[data-testid=likelier]', /The ratios fit 44 x 10-51/);

@@ -1,4 +1,5 @@
 import { NO_HUB_STAGE, type Setup } from '@/core/gears';
+import type { Resistance } from '@/core/ride';
 
 const setup = (chainrings: number[], cogs: number[]): Setup => ({ chainrings, cogs, hubStages: NO_HUB_STAGE });
 
@@ -7,3 +8,13 @@ export const TOURER = setup([48, 32], [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 3
 export const ONE_RING = setup([44], [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44]);
 /** A 622 rim with a 38 mm tyre. */
 export const TOURER_ROLLOUT_MM = Math.PI * (622 + 2 * 38);
+
+/** A laden tourer on rough tarmac: 105 kg all-up, no wind. */
+export const LADEN: Resistance = {
+  massKg: 105,
+  crr: 0.006,
+  cdaM2: 0.36,
+  airDensityKgM3: 1.2,
+  efficiency: 0.96,
+  headwindMs: 0,
+};

@@ -1,28 +1,20 @@
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { LADEN, ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { developmentM, gearsOf, type Setup } from '../gears';
 import {
   climbsOf,
   elevationProfile,
   kmhOf,
   lengthM,
+  riddenGears,
   rideThrough,
   speedForPower,
   totals,
   type ElevationProfile,
-  type Resistance,
   type RideRules,
 } from './index';
 
-const LADEN: Resistance = {
-  massKg: 105,
-  crr: 0.006,
-  cdaM2: 0.36,
-  airDensityKgM3: 1.2,
-  efficiency: 0.96,
-  headwindMs: 0,
-};
 const rules = (setup: Setup, more: Partial<RideRules> = {}): RideRules => ({
   setup,
   gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) })),
@@ -100,6 +92,8 @@ describe('ride-through', () => {
       expect(ride.drivingS + ride.coastingS + ride.walkingS).toBeCloseTo(ride.totalS, 9);
       expect(ride.secondsByGear.reduce((sum, one) => sum + one, 0)).toBeCloseTo(ride.drivingS, 9);
       expect(ride.crossedS).toBe(0);
+      const ridden = riddenGears(ride, rules(setup).gears);
+      expect(ridden.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
     }
     expect(rideThrough(rolling, LADEN, rules(ONE_RING)).frontShifts).toBe(0);
   });

@@ -177,6 +177,21 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
   return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs), energy };
 }
 
+/** Time in one gear of a ride-through, and its share of the time in which the cranks drove. */
+export interface RiddenGear {
+  readonly gear: Gear;
+  readonly seconds: number;
+  readonly share: number;
+}
+
+/** Time in each gear, in the order of the gears. */
+export function riddenGears({ secondsByGear, drivingS }: RideThrough, gears: readonly Gear[]): RiddenGear[] {
+  return gears.map((gear, i) => {
+    const seconds = secondsByGear[i]!;
+    return { gear, seconds, share: drivingS > 0 ? seconds / drivingS : 0 };
+  });
+}
+
 /** Books the work of one step; what is missing in speed was braked away. */
 function spend(
   energy: { -readonly [K in keyof RideEnergy]: number },

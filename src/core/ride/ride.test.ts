@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
-import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { LADEN, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { cadenceRpm, developmentM, gearsOf } from '../gears';
 import {
   climb,
@@ -11,17 +11,8 @@ import {
   speedForPower,
   teethForEasier,
   teethForHarder,
-  type Resistance,
 } from './index';
 
-const LADEN: Resistance = {
-  massKg: 105,
-  crr: 0.006,
-  cdaM2: 0.36,
-  airDensityKgM3: 1.2,
-  efficiency: 0.96,
-  headwindMs: 0,
-};
 const gears = gearsOf(TOURER).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) }));
 
 test('180 W and 105 kg on 8 %: 6.98 km/h, 59.7 rpm in 32/36, and 65 rpm wants 1.79 m', () => {

@@ -35,7 +35,8 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
     <div className={styles.review} role="group" aria-label="Backup to take in">
       <p>
         <b>{fileName}</b>, saved {savedAt.slice(0, 16).replace('T', ' ')} UTC:{' '}
-        {dataset.bikes.map(({ name }) => name).join(', ') || 'no bikes'}.
+        {dataset.bikes.map(({ name }) => name).join(', ') || 'no bikes'}; {dataset.setups.length} setups,{' '}
+        {dataset.rides.length} rides, {dataset.routes.length} routes.
       </p>
       <div className={styles.buttons}>
         <Button type="primary" onClick={replace}>

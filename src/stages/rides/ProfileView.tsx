@@ -10,6 +10,8 @@ const RIGHT = 10;
 const PROFILE = 120;
 const LANE = 74;
 const GAP = 16;
+/** A climb drawn narrower has its number alone; the rest is in the table. */
+const CLIMB_TEXT = 44;
 
 interface ProfileViewProps {
   readonly profile: ElevationProfile;
@@ -108,7 +110,8 @@ function Drawing({
         <g key={fromM} className={styles.climb}>
           <line x1={x(fromM)} x2={x(toM)} y1={PROFILE} y2={PROFILE} />
           <text x={(x(fromM) + x(toM)) / 2} y={PROFILE - 4}>
-            {i + 1}: {fixed(gradeFraction * 100, 1)} %
+            {i + 1}
+            {x(toM) - x(fromM) >= CLIMB_TEXT && `: ${fixed(gradeFraction * 100, 1)} %`}
           </text>
         </g>
       ))}

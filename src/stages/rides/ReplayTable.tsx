@@ -3,18 +3,15 @@
 import { gearsOf } from '../../core/gears';
 import type { GearUse, Replay } from '../../core/recording';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
 import { shareText } from './ride-words';
-import styles from './Rides.module.css';
+import { SetupTable } from './SetupTable';
 
 /** The same rides on every setup of the bench: what would have been out of the band, and what in it again. */
 export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use: GearUse }) {
   const { bench } = useReadyBench();
   const { setups } = bench;
-  // A setup may have come or gone while the worker was at it.
-  if (replays.length !== setups.length) return null;
   const mostUsed = (replay: Replay, place: number) => {
     const gears = gearsOf(setups[place]!);
     const most = replay.secondsByGear.reduce((best, one, i) => (one > replay.secondsByGear[best]! ? i : best), 0);
@@ -29,33 +26,12 @@ export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use:
     ['most used', mostUsed],
   ];
   return (
-    <div className={styles.scroll}>
-      <table className={styles.table} data-testid="replay">
-        <caption>
-          The same speeds in the nearest gear of each setup; as ridden{' '}
-          {shareText(use.belowS + use.aboveS, use.drivingS)} were out of the band
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col">on</th>
-            {setups.map((setup, place) => (
-              <th key={setup.id} scope="col">
-                <SetupMark place={place} />
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([title, text]) => (
-            <tr key={title}>
-              <th scope="row">{title}</th>
-              {replays.map((replay, place) => (
-                <td key={setups[place]!.id}>{text(replay, place)}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <SetupTable
+      items={replays}
+      rows={rows}
+      corner="on"
+      caption={`The same speeds in the nearest gear of each setup; as ridden ${shareText(use.belowS + use.aboveS, use.drivingS)} were out of the band`}
+      testId="replay"
+    />
   );
 }

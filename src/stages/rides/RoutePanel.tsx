@@ -4,10 +4,10 @@ import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { SURFACES, type Surface } from '../../core/brief';
-import { WALKING_RPM, lengthM, totals, type RideThrough } from '../../core/ride';
+import { WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
 import { writeGpxRoute } from '../../formats/ride/gpx';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { SetupMark } from '../../kit/bench/SetupMark';
+import { LETTERS } from '../../kit/bench/setup-sign';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { svgPicture } from '../../kit/export/svg';
@@ -20,7 +20,9 @@ import { SURFACE_TEXT } from '../../kit/words';
 import type { RouteRecord } from '../../records';
 import { removeRoute } from '../../store';
 import { ProfileView } from './ProfileView';
-import { durationText, shareText } from './ride-words';
+import { durationText, shareText, throughSentence } from './ride-words';
+import { SetupHeads, SetupTable } from './SetupTable';
+import { UseLadder } from './UseLadder';
 import type { RidesThrough } from './useRideThrough';
 import styles from './Rides.module.css';
 
@@ -92,6 +94,9 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         />
         <SavePicture name={`${bike.name} ${route.name}`} picture={() => svgPicture(drawing.current)} />
       </div>
+      <p className={styles.answer} data-testid="through">
+        {rides ? throughSentence(rides, LETTERS) : 'Riding …'}
+      </p>
       <p className={styles.note} data-testid="route">
         {fixed(lengthM(profile) / 1000, 1)} km, {fixed(upM, 0)} m up. Heights every {profile.stepM} m, smoothed over ±60
         m.
@@ -157,6 +162,14 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         speedUnit={preferences.speedUnit}
         drawingRef={drawing}
       />
+      {rides?.[place] && (
+        <>
+          <h3 className={styles.subhead}>
+            Time in each gear of {LETTERS[place]}, percent of the driving time; ring: never used
+          </h3>
+          <UseLadder shares={riddenGears(rides[place], rules[place]!.gears)} rolloutMm={through.rollouts[place]!} />
+        </>
+      )}
       {rides && <CountsTable rides={rides} route={route} />}
       <ClimbTable through={through} />
     </section>
@@ -165,8 +178,7 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
 
 function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: RouteRecord }) {
   const { bench, preferences } = useReadyBench();
-  const { setups, bike } = bench;
-  if (rides.length !== setups.length) return null;
+  const { bike } = bench;
   const rows: readonly (readonly [string, (ride: RideThrough) => string])[] = [
     ['time', ({ totalS }) => durationText(totalS)],
     ['out of the band', ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
@@ -181,64 +193,46 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
     ['slowest', ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
   ];
   return (
-    <div className={styles.scroll}>
-      <table className={styles.table} data-testid="counts">
-        <thead>
-          <tr>
-            <th scope="col">
-              <SaveTable
-                name={`${bike.name} ${route.name}`}
-                table={() => ({
-                  fields: [
-                    'setup',
-                    'total_s',
-                    'driving_s',
-                    'below_s',
-                    'above_s',
-                    'grinding_s',
-                    'walking_s',
-                    'coasting_s',
-                    'crossed_s',
-                    'rear_shifts',
-                    'front_shifts',
-                    'slowest_kmh',
-                  ],
-                  rows: rides.map((ride, at) => [
-                    'ABCD'[at]!,
-                    ride.totalS,
-                    ride.drivingS,
-                    ride.belowS,
-                    ride.aboveS,
-                    ride.grindingS,
-                    ride.walkingS,
-                    ride.coastingS,
-                    ride.crossedS,
-                    ride.rearShifts,
-                    ride.frontShifts,
-                    ride.slowestKmh,
-                  ]),
-                })}
-              />
-            </th>
-            {setups.map((setup, at) => (
-              <th key={setup.id} scope="col">
-                <SetupMark place={at} />
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([title, text]) => (
-            <tr key={title}>
-              <th scope="row">{title}</th>
-              {rides.map((ride, at) => (
-                <td key={setups[at]!.id}>{text(ride)}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+    <SetupTable
+      items={rides}
+      rows={rows}
+      corner={
+        <SaveTable
+          name={`${bike.name} ${route.name}`}
+          table={() => ({
+            fields: [
+              'setup',
+              'total_s',
+              'driving_s',
+              'below_s',
+              'above_s',
+              'grinding_s',
+              'walking_s',
+              'coasting_s',
+              'crossed_s',
+              'rear_shifts',
+              'front_shifts',
+              'slowest_kmh',
+            ],
+            rows: rides.map((ride, at) => [
+              LETTERS[at]!,
+              ride.totalS,
+              ride.drivingS,
+              ride.belowS,
+              ride.aboveS,
+              ride.grindingS,
+              ride.walkingS,
+              ride.coastingS,
+              ride.crossedS,
+              ride.rearShifts,
+              ride.frontShifts,
+              ride.slowestKmh,
+            ]),
+          })}
+        />
+      }
+      testId="counts"
+    />
   );
 }
 
@@ -260,11 +254,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
             <th scope="col">steepest</th>
             <th scope="col">speed there</th>
             <th scope="col">wants</th>
-            {setups.map((setup, at) => (
-              <th key={setup.id} scope="col">
-                <SetupMark place={at} />
-              </th>
-            ))}
+            <SetupHeads />
           </tr>
         </thead>
         <tbody>

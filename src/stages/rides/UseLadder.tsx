@@ -1,5 +1,5 @@
 import type { Ref } from 'react';
-import type { GearShare } from '../../core/recording';
+import type { RiddenGear } from '../../core/ride';
 import { gearKey } from '../../core/gears';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
@@ -10,9 +10,11 @@ import styles from './Rides.module.css';
 const ROW = 92;
 const BAR = 62;
 const LABEL = 46;
+/** On a picture as narrow as this rungs stand close: thinner bars, and figures on the tall ones alone. */
+const NARROW = 560;
 
 interface UseLadderProps {
-  readonly shares: readonly GearShare[];
+  readonly shares: readonly RiddenGear[];
   readonly rolloutMm: number;
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
@@ -38,11 +40,14 @@ function Drawing({
   );
   const developments = shares.map(({ gear }) => (gear.ratio * rolloutMm) / 1000);
   const scale = ladderScale(developments, LABEL, width - 10);
+  const narrow = width < NARROW;
+  const half = narrow ? 3.5 : 7;
+  const told = narrow ? 0.03 : 0.005;
   const most = Math.max(...shares.map(({ share }) => share), 1e-9);
   return (
     <svg
       ref={drawingRef}
-      className={styles.useLadder}
+      className={`${styles.useLadder} ${narrow ? styles.narrow : ''}`}
       width={width}
       height={rows.length * ROW + 4}
       role="img"
@@ -62,12 +67,12 @@ function Drawing({
               const height = (share / most) * BAR;
               return (
                 <g key={gearKey(gear)} data-gear={gearKey(gear)} data-share={share.toFixed(4)}>
-                  <rect className={styles.useBar} x={x - 7} width={14} y={foot - height} height={height} />
+                  <rect className={styles.useBar} x={x - half} width={2 * half} y={foot - height} height={height} />
                   {seconds === 0 && <circle className={styles.useNever} cx={x} cy={foot - 5} r={3.5} />}
                   <text className={styles.useCog} x={x} y={foot + 13}>
                     {gear.cog}
                   </text>
-                  {share >= 0.005 && (
+                  {share >= told && (
                     <text className={styles.useShare} x={x} y={foot - height - 3}>
                       {fixed(share * 100, share < 0.095 ? 1 : 0)}
                     </text>

@@ -1,4 +1,5 @@
 import type { GearUse, RecordingNotes } from '../../core/recording';
+import type { RideThrough } from '../../core/ride';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
 
@@ -43,4 +44,22 @@ export function sureText({ sure, residual }: GearUse, measured: boolean): string
     ? 'The rollout is measured, which is the best that can be done.'
     : 'A measured rollout would make it surer.';
   return `Told ${fixed(sure * 100, 0)} % surely; ${scatter}. ${surer}`;
+}
+
+/** What a ride-through says of the setups against the first, the one fitted now. */
+export function throughSentence(rides: readonly RideThrough[], letters: readonly string[]): string {
+  const [fitted, ...others] = rides;
+  if (!fitted) return '';
+  const out = (ride: RideThrough) => shareText(ride.belowS + ride.aboveS, ride.drivingS);
+  const hard = (ride: RideThrough) =>
+    ride.walkingS > 0
+      ? `walks ${durationText(ride.walkingS)}`
+      : ride.grindingS > 0
+        ? `grinds ${durationText(ride.grindingS)}`
+        : 'never grinds';
+  const said = [fitted, ...others].map(
+    (ride, i) =>
+      `${letters[i]} ${out(ride)} out of the band, ${hard(ride)}, ${ride.frontShifts === 0 ? 'no front shifts' : `${ride.frontShifts} front shifts`}`,
+  );
+  return `${said.join('; ')}.`;
 }

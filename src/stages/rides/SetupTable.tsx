@@ -1,0 +1,56 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import styles from './Rides.module.css';
+
+/** A column head for each setup of the bench. */
+export function SetupHeads() {
+  const { bench } = useReadyBench();
+  return bench.setups.map((setup, place) => (
+    <th key={setup.id} scope="col">
+      <SetupMark place={place} />
+    </th>
+  ));
+}
+
+interface SetupTableProps<T> {
+  /** One for each setup of the bench. */
+  readonly items: readonly T[];
+  readonly rows: readonly (readonly [title: string, text: (item: T, place: number) => string])[];
+  readonly corner: ReactNode;
+  readonly caption?: string;
+  readonly testId: string;
+}
+
+/** Something of every setup side by side: a column a setup, a row a figure. */
+export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTableProps<T>) {
+  const { bench } = useReadyBench();
+  const { setups } = bench;
+  // A setup may have come or gone while the worker was at it.
+  if (items.length !== setups.length) return null;
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.table} data-testid={testId}>
+        {caption !== undefined && <caption>{caption}</caption>}
+        <thead>
+          <tr>
+            <th scope="col">{corner}</th>
+            <SetupHeads />
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([title, text]) => (
+            <tr key={title}>
+              <th scope="row">{title}</th>
+              {items.map((item, place) => (
+                <td key={setups[place]!.id}>{text(item, place)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
