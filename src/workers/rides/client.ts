@@ -29,11 +29,17 @@ export class RideClient {
   constructor(private readonly start: () => WorkerLike) {}
 
   readFile(file: FileToRead, onProgress: Progress, signal?: AbortSignal): Promise<FileRead> {
-    return this.run((work) => work.readFile(transfer(file, [file.bytes.buffer]), proxy(onProgress)), signal);
+    return this.run((work) => {
+      const { progress, over } = untilOver(onProgress);
+      return work.readFile(transfer(file, [file.bytes.buffer]), proxy(progress)).finally(over);
+    }, signal);
   }
 
   tellUse(rides: UseToTell, onProgress: Progress, signal?: AbortSignal): Promise<UseTold> {
-    return this.run((work) => work.tellUse(rides, proxy(onProgress)), signal);
+    return this.run((work) => {
+      const { progress, over } = untilOver(onProgress);
+      return work.tellUse(rides, proxy(progress)).finally(over);
+    }, signal);
   }
 
   rideThrough(way: WayToRide, signal?: AbortSignal): Promise<readonly RideThrough[]> {
@@ -82,6 +88,19 @@ export class RideClient {
       );
     });
   }
+}
+
+/** Progress goes by a channel of its own, and the last of it may come after the answer: then nobody hears of it. */
+export function untilOver(onProgress: Progress): { readonly progress: Progress; readonly over: () => void } {
+  let isOver = false;
+  return {
+    progress: (done) => {
+      if (!isOver) onProgress(done);
+    },
+    over: () => {
+      isOver = true;
+    },
+  };
 }
 
 /** The far end, once it listens; refused where the worker cannot start. */

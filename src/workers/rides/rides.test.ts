@@ -5,7 +5,7 @@ import { simulateRide } from '../../../tests/support/rides';
 import { developmentM, gearsOf, type Setup } from '../../core/gears';
 import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
-import { Cancelled, RideClient } from './client';
+import { Cancelled, RideClient, untilOver } from './client';
 import { exposeWork } from './expose';
 import type { RideWork, UseToTell } from './protocol';
 import { rideWork } from './work';
@@ -68,14 +68,27 @@ test('several rides are told as one, with their replay', async () => {
 });
 
 test('through the client, with progress', async () => {
-  const { client, close } = channels();
+  const { client, close } = channels({
+    tellUse: async (rides, onProgress) => {
+      // Through the channel a call answers when it has arrived.
+      await (onProgress(0.25) as unknown as Promise<void>);
+      return rideWork.tellUse(rides, () => undefined);
+    },
+  });
   const seen: number[] = [];
   const { use } = await client.tellUse(USE, (done) => seen.push(done));
-  expect(use.drivingS).toBeGreaterThan(1500);
-  // Progress goes by a channel of its own: the last of it may come after the answer.
-  for (let turn = 0; turn < 1000 && seen.length === 0; turn += 1) await new Promise((resolve) => setImmediate(resolve));
   close();
-  expect(seen.length).toBeGreaterThan(0);
+  expect(use.drivingS).toBeGreaterThan(1500);
+  expect(seen).toEqual([0.25]);
+});
+
+test('progress that comes after the answer is not heard: it would put a finished job back to work', () => {
+  const seen: number[] = [];
+  const { progress, over } = untilOver((done) => seen.push(done));
+  progress(0.5);
+  over();
+  progress(0.9);
+  expect(seen).toEqual([0.5]);
 });
 
 test('what is cancelled is ended with its worker, at once, and the next call has a fresh one', async () => {
