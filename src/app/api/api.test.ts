@@ -199,6 +199,28 @@ describe('fit', () => {
     });
   });
 
+  test('parts, freehub and suspension answer the other checks; without them those are not known', async () => {
+    const verdictOf = async (more: object, id: string) =>
+      (await fit({ ...tourer, ...more })).body.checks.find((check) => check.id === id);
+    expect(await verdictOf({}, 'freehubLength')).toMatchObject({ verdict: 'notKnown', unit: 'mm' });
+    const known = {
+      parts: { cassetteLengthMm: 34.9, spacerMm: 0, cablePullMm: 2.4, shifterSpeeds: 12, chainSpeeds: 11 },
+      freehub: { bodyLengthMm: 36.75 },
+      rearDerailleur: { ...tourer.rearDerailleur, pullRatio: 1.5 },
+    };
+    const spacer = await verdictOf(known, 'freehubLength');
+    expect(spacer).toMatchObject({ verdict: 'outside', unit: 'mm' });
+    expect(spacer!.margin).toBeCloseTo(-1.85, 9);
+    expect(await verdictOf(known, 'indexing')).toMatchObject({ verdict: 'inside' });
+    expect(await verdictOf(known, 'shifterSpeeds')).toMatchObject({ verdict: 'inside', margin: 0 });
+    expect(await verdictOf(known, 'chainSpeeds')).toMatchObject({ verdict: 'outside', unit: 'speeds' });
+    const { body } = await fit({ ...tourer, suspensionGrowthMm: 20 });
+    expect(body.chain.links.bigBigPlusTwo).toBe(116);
+    const bad = await fit({ ...tourer, parts: { cablePullMm: 20 } });
+    expect(bad.status).toBe(400);
+    expect(bad.body.issues?.[0]).toMatchObject({ path: 'parts.cablePullMm' });
+  });
+
   test('without a cage length there is no cage to tell of', async () => {
     const { body } = await fit({ ...tourer, rearDerailleur: {} });
     expect(body.cage).toEqual([]);

@@ -1,0 +1,167 @@
+import 'fake-indexeddb/auto';
+import { readBackup, writeBackup } from '../formats/backup';
+import { readGpx, writeGpxRoute } from '../formats/ride/gpx';
+import { unpackRecording } from '../formats/ride/pack';
+import { datasetSchema, type RideRecord } from '../records';
+import { climbsOf, elevationProfile, lengthM, totals } from '../core/ride';
+import { prepareStore } from './dataset';
+import { RontelDatabase } from './db';
+import {
+  addRide,
+  addRoute,
+  demoDataset,
+  readDataset,
+  readPacked,
+  redo,
+  removeBike,
+  removeRide,
+  removeRoute,
+  undo,
+} from './index';
+
+let count = 0;
+const opened: RontelDatabase[] = [];
+async function open(): Promise<RontelDatabase> {
+  const db = new RontelDatabase(`rides-${(count += 1)}`);
+  opened.push(db);
+  await prepareStore(db, demoDataset());
+  return db;
+}
+afterAll(() => opened.forEach((db) => db.close()));
+
+const DEMO = demoDataset();
+const { id: _, ...CONTENT }: RideRecord = { ...DEMO.rides[0]!, name: 'Again', digest: 'another' };
+const { packed } = DEMO.recordings[0]!;
+
+describe('rides', () => {
+  test('a ride comes in with its samples, and goes with them; undo and redo take both', async () => {
+    const db = await open();
+    const id = await addRide(db, CONTENT, packed, 1);
+    expect(id).toBeDefined();
+    expect(await readPacked(db, [id!])).toEqual([packed]);
+    await undo(db);
+    expect(await db.rides.get(id!)).toBeUndefined();
+    expect(await db.recordings.get(id!)).toBeUndefined();
+    await redo(db);
+    expect(await db.recordings.get(id!)).toEqual({ id, packed });
+    await removeRide(db, (await db.rides.get(id!))!, 2);
+    expect(await db.recordings.get(id!)).toBeUndefined();
+    await undo(db);
+    expect((await db.rides.get(id!))?.name).toBe('Again');
+    expect(await readPacked(db, [id!])).toEqual([packed]);
+  });
+
+  test('the same ride is not taken in twice for one bike, and is for another', async () => {
+    const db = await open();
+    expect(await addRide(db, CONTENT, packed, 1)).toBeDefined();
+    expect(await addRide(db, { ...CONTENT, name: 'From another file' }, packed, 2)).toBeUndefined();
+    expect(await db.rides.count()).toBe(2);
+    expect(await db.recordings.count()).toBe(2);
+    expect(await addRide(db, { ...CONTENT, bikeId: 'pinewood-hardtail' }, packed, 3)).toBeDefined();
+  });
+
+  test('two that arrive at once leave one, whole', async () => {
+    const db = await open();
+    const ids = await Promise.all([1, 2, 3].map((now) => addRide(db, CONTENT, packed, now)));
+    expect(ids.filter((id) => id !== undefined)).toHaveLength(1);
+    expect(await db.rides.count()).toBe(await db.recordings.count());
+  });
+
+  test('samples are read in the order that is asked for; a ride that has gone is left out', async () => {
+    const db = await open();
+    const other = 'QUJD';
+    const id = (await addRide(db, CONTENT, other, 1))!;
+    expect(await readPacked(db, [id, 'gone', DEMO.rides[0]!.id])).toEqual([other, packed]);
+  });
+
+  test('a bike takes its rides along, and undo brings all of it back', async () => {
+    const db = await open();
+    const before = await readDataset(db);
+    await removeBike(db, (await db.bikes.get('estuary-tourer'))!, 1);
+    expect(await db.rides.count()).toBe(0);
+    expect(await db.recordings.count()).toBe(0);
+    await undo(db);
+    expect(await readDataset(db)).toEqual(before);
+  });
+});
+
+describe('routes', () => {
+  test('are kept, removed and brought back', async () => {
+    const db = await open();
+    const id = await addRoute(db, { name: 'Dyke', stepM: 20, elevationM: [1, 2, 3] }, 1);
+    expect(await db.routes.count()).toBe(4);
+    await removeRoute(db, (await db.routes.get(id))!, 2);
+    expect(await db.routes.get(id)).toBeUndefined();
+    await undo(db);
+    expect((await db.routes.get(id))?.name).toBe('Dyke');
+  });
+
+  test.each([
+    ['route-fen', 32, 0, 40, 0],
+    ['route-rolling', 36, 400, 800, 5],
+    ['route-mountain', 42, 800, 1400, 1],
+  ])('%s is what it says: its length, its climbing, its climbs', (id, km, leastUpM, mostUpM, climbs) => {
+    const { stepM, elevationM } = DEMO.routes.find((route) => route.id === id)!;
+    const profile = { stepM, elevationM: Float64Array.from(elevationM) };
+    expect(lengthM(profile) / 1000).toBeCloseTo(km, 0);
+    const { upM } = totals(profile);
+    expect(upM).toBeGreaterThanOrEqual(leastUpM);
+    expect(upM).toBeLessThanOrEqual(mostUpM);
+    expect(climbsOf(profile).length).toBeGreaterThanOrEqual(climbs);
+    if (climbs === 0) expect(climbsOf(profile)).toEqual([]);
+  });
+
+  test('every demo route goes out as GPX and comes back the same way', () => {
+    for (const { name, stepM, elevationM } of DEMO.routes) {
+      const points = elevationM.map((height, i) => ({ distanceM: i * stepM, elevationM: height }));
+      const read = readGpx(new TextEncoder().encode(writeGpxRoute(name, points)));
+      if (!read.ok) throw new Error(read.failure.message);
+      expect(read.track.name).toBe(name);
+      expect(read.track.samples).toHaveLength(points.length);
+      const again = elevationProfile(
+        read.track.samples.map((sample, i) => ({ distanceM: i * stepM, elevationM: sample.elevationM })),
+      );
+      if (!again.ok) throw new Error(again.failure.message);
+      // Smoothed once more, and heights to the decimetre: within a metre anywhere.
+      again.profile.elevationM.forEach((height, i) => expect(Math.abs(height - elevationM[i]!)).toBeLessThan(1));
+    }
+  });
+});
+
+describe('the whole data with rides', () => {
+  test('the demo ride can be unpacked, and fits what is said of it', () => {
+    const recording = unpackRecording(packed)!;
+    const { seconds, distanceM } = DEMO.rides[0]!;
+    expect(recording.timeS.at(-1)).toBe(seconds);
+    expect(recording.distanceM.at(-1)).toBe(distanceM);
+    expect(recording.cadenceRpm.some((rpm) => rpm === 0)).toBe(true);
+  });
+
+  test('goes through a backup unchanged', async () => {
+    const db = await open();
+    await addRide(db, CONTENT, packed, 1);
+    const dataset = await readDataset(db);
+    const back = readBackup(writeBackup(dataset, '2026-11-25T12:00:00.000Z'));
+    if (!back.ok) throw new Error(back.failure.message);
+    expect(back.dataset).toEqual(dataset);
+  });
+
+  const damaged = (change: Partial<typeof DEMO>) => datasetSchema.safeParse({ ...DEMO, ...change });
+
+  test.each([
+    ['a ride without samples', { recordings: [] }, 'has no samples'],
+    ['a ride of no bike', { rides: [{ ...DEMO.rides[0]!, bikeId: 'nobody' }] }, 'a ride of a bike that is not there'],
+    ['a ride on no wheels', { rides: [{ ...DEMO.rides[0]!, wheelsetId: 'none' }] }, 'does not have (none)'],
+    ['samples that are no base64', { recordings: [{ ...DEMO.recordings[0]!, packed: '<b>' }] }, 'no base64'],
+    ['a route of two points', { routes: [{ ...DEMO.routes[0]!, elevationM: [1, 2] }] }, '>=3'],
+    [
+      'a ride on impossible teeth',
+      { rides: [{ ...DEMO.rides[0]!, setup: { chainrings: [99], cogs: [11], hubStages: [1] } }] },
+      'chainring 99',
+    ],
+  ] as const)('%s is refused', (_name, change, message) => {
+    const result = damaged(change as Partial<typeof DEMO>);
+    expect(result.success).toBe(false);
+    if (!result.success) expect(result.error.issues.map((issue) => issue.message).join(' ')).toContain(message);
+  });
+});
