@@ -160,7 +160,7 @@ describe('the whole data with rides', () => {
       'chainring 99',
     ],
   ] as const)('%s is refused', (_name, change, message) => {
-    const result = damaged(change as Partial<typeof DEMO>);
+    const result = damaged(change);
     expect(result.success).toBe(false);
     if (!result.success) expect(result.error.issues.map((issue) => issue.message).join(' ')).toContain(message);
   });
