@@ -13,6 +13,7 @@ export { migrate } from './migration';
 export type { Migration, RawTables } from './migration';
 export { CSV_DISTANCE_UNITS, CSV_FIELDS, CSV_SPEED_UNITS, CSV_TIME_UNITS } from './csv-mapping';
 export type { CsvField, CsvMapping } from './csv-mapping';
+export { rideOf } from './ride';
 export type { RecordingRecord, RideRecord } from './ride';
 export type { RouteRecord } from './route';
 export { rearDerailleurSchema, wheelSchema } from './drivetrain';

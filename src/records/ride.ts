@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import type { Setup } from '../core/gears';
+import type { Recording } from '../core/recording';
 import { refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
+import type { SetupRecord } from './setup';
 import { idSchema, nameSchema } from './text';
 
 /** A ride that was recorded on a bike; its samples are a record of their own. */
@@ -19,6 +21,26 @@ export interface RideRecord {
   readonly wheelsetId: string;
   /** Of its samples: the same ride from another file has the same. */
   readonly digest: string;
+}
+
+/** A ride on what a setup has now. */
+export function rideOf(
+  { bikeId, wheelsetId, chainrings, cogs, hubStages }: SetupRecord,
+  name: string,
+  startedAtMs: number,
+  { timeS, distanceM }: Recording,
+  digest: string,
+): Omit<RideRecord, 'id'> {
+  return {
+    bikeId,
+    name,
+    startedAtMs,
+    seconds: timeS.at(-1)!,
+    distanceM: distanceM.at(-1)!,
+    setup: { chainrings, cogs, hubStages },
+    wheelsetId,
+    digest,
+  };
 }
 
 export const rideSchema: z.ZodType<RideRecord> = z.strictObject({

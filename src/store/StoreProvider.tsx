@@ -1,7 +1,6 @@
 'use client';
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
-import type { Dataset } from '../records';
 import { RontelDatabase } from './db';
 import { prepareStore } from './dataset';
 import { EMPTY_DATASET, demoDataset } from './demo';
@@ -19,8 +18,7 @@ export function StoreProvider({ firstStart, children }: { firstStart: 'demo' | '
   useEffect(() => {
     const db = new RontelDatabase();
     let current = true;
-    const first: Dataset = firstStart === 'demo' ? demoDataset() : EMPTY_DATASET;
-    prepareStore(db, first).then(
+    prepareStore(db, firstStart === 'demo' ? demoDataset : () => EMPTY_DATASET).then(
       () => current && setState({ kind: 'ready', db }),
       (error: unknown) =>
         current && setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),

@@ -63,16 +63,17 @@ export class StoreTooNewError extends Error {
 }
 
 /**
- * Makes the database ready: at its very first start it is filled with `first`; later, data of an
+ * Makes the database ready: at its very first start it is filled with what `first`
+ * gives, which is asked then alone; later, data of an
  * older shape is brought up to date, all or nothing.
  */
-export async function prepareStore(db: RontelDatabase, first: Dataset): Promise<void> {
+export async function prepareStore(db: RontelDatabase, first: () => Dataset): Promise<void> {
   await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history], async () => {
     const stored = (await db.meta.get('dataVersion'))?.value;
     if (stored === DATA_VERSION) return;
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
     const dataset =
-      stored === undefined ? first : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
+      stored === undefined ? first() : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
     await db.bikes.bulkPut([...dataset.bikes]);
     await db.setups.bulkPut([...dataset.setups]);
     await db.rides.bulkPut([...dataset.rides]);

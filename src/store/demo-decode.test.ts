@@ -1,6 +1,6 @@
 import { seededRandom } from '../../tests/support/rides';
-import { fillBrief, resistanceOf } from '../core/brief';
-import { developmentM, gearsOf, rolloutMm } from '../core/gears';
+import { fillBrief, resistanceOf, rideRulesOf } from '../core/brief';
+import { developedGears, rolloutMm } from '../core/gears';
 import { gearUse, recordingOfRide, type Recording } from '../core/recording';
 import { DEFAULT_WALKING_RPM, rideThrough } from '../core/ride';
 import { wheelOf } from '../records';
@@ -28,18 +28,10 @@ test.each(setups.map((setup) => [setup.id, setup] as const))(
     const bike = bikes.find((one) => one.id === setup.bikeId)!;
     const brief = fillBrief(bike.brief, bike.cadenceRpm);
     const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
-    const gears = gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, wheelMm) }));
+    const gears = developedGears(setup, wheelMm);
     const band = { lowRpm: brief.lowRpm, highRpm: brief.highRpm, crossedCogs: bike.crossedCogs };
-    const ride = rideThrough(profile, resistanceOf(brief), {
-      setup,
-      gears,
-      ...band,
-      powerW: brief.powerW,
-      preferredRpm: brief.preferredRpm,
-      spinOutRpm: brief.spinOutRpm,
-      climbingRpm: brief.climbingRpm,
-      walkingRpm: DEFAULT_WALKING_RPM,
-    });
+    const rules = rideRulesOf(brief, setup, wheelMm, bike.crossedCogs, DEFAULT_WALKING_RPM);
+    const ride = rideThrough(profile, resistanceOf(brief), rules);
     const recording = noisy(recordingOfRide(ride), 31);
     const use = gearUse(recording, { setup, gears, rolloutMm: wheelMm, ...band });
     let place = 0;

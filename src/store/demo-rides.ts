@@ -1,9 +1,10 @@
-import { contradictions, fillBrief, resistanceOf } from '../core/brief';
+import { contradictions, fillBrief, resistanceOf, rideRulesOf } from '../core/brief';
 import { recordingOfRide } from '../core/recording';
 import { DEFAULT_WALKING_RPM, elevationProfile, rideThrough, type ElevationProfile } from '../core/ride';
-import { developmentM, gearsOf, rolloutMm } from '../core/gears';
+import { rolloutMm } from '../core/gears';
 import { digestOf, packRecording } from '../formats/ride/pack';
 import {
+  rideOf,
   wheelOf,
   type BikeRecord,
   type RecordingRecord,
@@ -87,33 +88,15 @@ export function demoRide(bike: BikeRecord, setup: SetupRecord): { ride: RideReco
   const brief = fillBrief(bike.brief, bike.cadenceRpm);
   if (contradictions(brief).length > 0) throw new Error(`demo bike ${bike.id} contradicts itself`);
   const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
-  const { chainrings, cogs, hubStages } = setup;
-  const ridden = rideThrough(profileOf(DEMO_ROUTES[1]!), resistanceOf(brief), {
-    setup,
-    gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, wheelMm) })),
-    crossedCogs: bike.crossedCogs,
-    powerW: brief.powerW,
-    lowRpm: brief.lowRpm,
-    highRpm: brief.highRpm,
-    preferredRpm: brief.preferredRpm,
-    spinOutRpm: brief.spinOutRpm,
-    climbingRpm: brief.climbingRpm,
-    walkingRpm: DEFAULT_WALKING_RPM,
-  });
+  const rules = rideRulesOf(brief, setup, wheelMm, bike.crossedCogs, DEFAULT_WALKING_RPM);
+  const ridden = rideThrough(profileOf(DEMO_ROUTES[1]!), resistanceOf(brief), rules);
   const recording = recordingOfRide(ridden);
   const startedAtMs = Date.UTC(2026, 8, 12, 8, 30);
   const id = `${bike.id}-ride`;
   return {
     ride: {
       id,
-      bikeId: bike.id,
-      name: 'Seven Barns loop, September',
-      startedAtMs,
-      seconds: recording.timeS.at(-1)!,
-      distanceM: recording.distanceM.at(-1)!,
-      setup: { chainrings, cogs, hubStages },
-      wheelsetId: setup.wheelsetId,
-      digest: digestOf(startedAtMs, recording),
+      ...rideOf(setup, 'Seven Barns loop, September', startedAtMs, recording, digestOf(startedAtMs, recording)),
     },
     recording: { id, packed: packRecording(recording) },
   };

@@ -24,7 +24,7 @@ const opened: RontelDatabase[] = [];
 async function open(): Promise<RontelDatabase> {
   const db = new RontelDatabase(`rides-${(count += 1)}`);
   opened.push(db);
-  await prepareStore(db, demoDataset());
+  await prepareStore(db, demoDataset);
   return db;
 }
 afterAll(() => opened.forEach((db) => db.close()));

@@ -29,7 +29,7 @@ const opened: RontelDatabase[] = [];
 async function open(first = demoDataset()): Promise<RontelDatabase> {
   const db = new RontelDatabase(`test-${(count += 1)}`);
   opened.push(db);
-  await prepareStore(db, first);
+  await prepareStore(db, () => first);
   return db;
 }
 afterAll(() => opened.forEach((db) => db.close()));
@@ -50,14 +50,14 @@ test('only a first start fills the database; an emptied one stays empty', async 
   const db = await open();
   expect(await db.bikes.count()).toBe(4);
   await replaceDataset(db, EMPTY_DATASET, 'erase', 0);
-  await prepareStore(db, demoDataset());
+  await prepareStore(db, demoDataset);
   expect(await db.bikes.count()).toBe(0);
 });
 
 test('data of a newer shape is left alone', async () => {
   const db = await open();
   await db.meta.put({ key: 'dataVersion', value: DATA_VERSION + 1 });
-  await expect(prepareStore(db, EMPTY_DATASET)).rejects.toThrow(
+  await expect(prepareStore(db, () => EMPTY_DATASET)).rejects.toThrow(
     `version ${DATA_VERSION + 1}; this Rontel reads 1 to ${DATA_VERSION}`,
   );
   expect(await db.bikes.count()).toBe(4);

@@ -28,3 +28,4 @@ export { contradictions } from './contradictions';
 export type { Contradiction } from './contradictions';
 export { needsOf } from './needs';
 export type { Needs } from './needs';
+export { rideRulesOf } from './ride-rules';

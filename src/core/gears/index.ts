@@ -6,6 +6,7 @@ export { gearKey, gearsOf } from './gear';
 export type { Gear } from './gear';
 export {
   cadenceRpm,
+  developedGears,
   developmentM,
   gainRatio,
   gearInches,

@@ -1,6 +1,7 @@
 import { greatestCommonDivisor } from '../numbers';
 import { MM_PER_INCH } from '../units';
-import type { Gear } from './gear';
+import { gearsOf, type Gear } from './gear';
+import type { Setup } from './setup';
 
 /** Which wheel gear inches speak of: this bike's own, or the 27 in wheel of the old tables. */
 export type GearInchSchool = 'ownWheel' | 'nominal27';
@@ -9,6 +10,11 @@ export const NOMINAL_WHEEL_IN = 27;
 /** Metres forward per crank turn. */
 export function developmentM(ratio: number, rolloutMm: number): number {
   return (ratio * rolloutMm) / 1000;
+}
+
+/** All gears of a setup, easiest first, with how far each goes for a crank turn. */
+export function developedGears(setup: Setup, rolloutMm: number): (Gear & { readonly developmentM: number })[] {
+  return gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, rolloutMm) }));
 }
 
 /** Diameter, in inches, of a wheel driven straight by the crank that would go as far. */

@@ -1,6 +1,6 @@
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { seededRandom, simulateRide } from '../../../tests/support/rides';
-import { developmentM, gearsOf, type Setup } from '../gears';
+import { developedGears, gearsOf, type Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import {
   NO_MESSAGE_YET,
@@ -17,8 +17,7 @@ import {
 const cassettes = GENERIC_CASSETTES.map(({ cogs }) => cogs);
 const ride = (setup: Setup, seed: number, rolloutMm = TOURER_ROLLOUT_MM) =>
   simulateRide({ setup, rolloutMm, seconds: 4000, seed }).recording;
-const developed = (setup: Setup) =>
-  gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) }));
+const developed = (setup: Setup) => developedGears(setup, TOURER_ROLLOUT_MM);
 
 describe('what the recording fits better', () => {
   const judge = (setup: Setup, ridden: Setup, rolloutMm: number, seed: number) =>

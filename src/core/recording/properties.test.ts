@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { developmentM, gearsOf } from '../gears';
+import { developedGears, gearsOf } from '../gears';
 import {
   COASTING,
   NO_MESSAGE_YET,
@@ -118,7 +118,7 @@ test('where nothing turns, nothing drives', () => {
 test('a replay keeps the time, whatever the setup', () => {
   fc.assert(
     fc.property(recordings, setupArbitrary(), (recording, setup) => {
-      const gears = gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, 2100) }));
+      const gears = developedGears(setup, 2100);
       const on = replay(recording, { setup, gears, crossedCogs: 0, lowRpm: 80, highRpm: 95 });
       expect(on.secondsByGear.reduce((sum, one) => sum + one, 0)).toBeCloseTo(on.drivingS, 6);
       expect(on.lostS + on.wonS).toBeLessThanOrEqual(on.drivingS + 1e-9);
@@ -165,7 +165,7 @@ test('the gear now is the nearest of all', () => {
       fc.double({ min: 1, max: 20, noNaN: true }),
       fc.double({ min: 25, max: 140, noNaN: true }),
       (setup, speedMs, cadenceRpm) => {
-        const gears = gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, 2100) }));
+        const gears = developedGears(setup, 2100);
         const now = gearNow(gears, speedMs, cadenceRpm)!;
         const ridden = (speedMs * 60) / cadenceRpm;
         for (const { developmentM: own } of gears) {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
 import { LADEN, ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { developmentM, gearsOf, type Setup } from '../gears';
+import { developedGears, type Setup } from '../gears';
 import {
   climbsOf,
   elevationProfile,
@@ -17,7 +17,7 @@ import {
 
 const rules = (setup: Setup, more: Partial<RideRules> = {}): RideRules => ({
   setup,
-  gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) })),
+  gears: developedGears(setup, TOURER_ROLLOUT_MM),
   crossedCogs: 2,
   powerW: 180,
   lowRpm: 80,

@@ -38,7 +38,10 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
   return { ok: true, track: { name: undefined, samples } };
 }
 
-/** A ride as TCX 2, one activity of one lap. */
+/**
+ * A ride as TCX 2, one activity of one lap. Without the namespaces of the format, for they carry a trade
+ * name; readers that go by the names of elements, as this one does, take it.
+ */
 export function writeTcx(name: string, startedAtMs: number, recording: Recording): string {
   const { timeS, speedMs, cadenceRpm, distanceM, elevationM } = recording;
   const iso = (seconds: number) => new Date(startedAtMs + seconds * 1000).toISOString();
@@ -48,7 +51,7 @@ export function writeTcx(name: string, startedAtMs: number, recording: Recording
     const speed = speedMs[i]!;
     const extension = Number.isNaN(speed)
       ? ''
-      : `<Extensions><TPX xmlns="http://www.garmin.com/xmlschemas/ActivityExtension/v2"><Speed>${speed.toFixed(3)}</Speed></TPX></Extensions>`;
+      : `<Extensions><TPX><Speed>${speed.toFixed(3)}</Speed></TPX></Extensions>`;
     return (
       `          <Trackpoint><Time>${iso(seconds)}</Time>${element('AltitudeMeters', elevationM[i]!, 1)}` +
       `${element('DistanceMeters', distanceM[i]!, 1)}${element('Cadence', cadenceRpm[i]!, 0)}${extension}</Trackpoint>`
@@ -56,7 +59,7 @@ export function writeTcx(name: string, startedAtMs: number, recording: Recording
   });
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    '<TrainingCenterDatabase xmlns="http://www.garmin.com/xmlschemas/TrainingCenterDatabase/v2">',
+    '<TrainingCenterDatabase>',
     '  <Activities>',
     '    <Activity Sport="Biking">',
     `      <Id>${iso(0)}</Id>`,

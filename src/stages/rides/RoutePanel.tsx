@@ -4,7 +4,7 @@ import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { useRef, useState } from 'react';
 import { SURFACES, type Surface } from '../../core/brief';
-import { WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
+import { SMOOTHING_M, WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
 import { writeGpxRoute } from '../../formats/ride/gpx';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -98,8 +98,8 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         {rides ? throughSentence(rides, LETTERS) : 'Riding …'}
       </p>
       <p className={styles.note} data-testid="route">
-        {fixed(lengthM(profile) / 1000, 1)} km, {fixed(upM, 0)} m up. Heights every {profile.stepM} m, smoothed over ±60
-        m.
+        {fixed(lengthM(profile) / 1000, 1)} km, {fixed(upM, 0)} m up. Heights every {profile.stepM} m, smoothed over ±
+        {SMOOTHING_M} m.
       </p>
       <div className={styles.fields}>
         <Field id="surface" label="Surface">

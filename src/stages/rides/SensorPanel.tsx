@@ -10,6 +10,7 @@ import { Field } from '../../kit/fields/Field';
 import { fixed, speedText } from '../../kit/format';
 import { gearName } from '../../kit/explain/gears';
 import { simulatedSensor } from '../../kit/sensor/simulated-sensor';
+import { NAME_LENGTH_MAX, rideOf } from '../../records';
 import { addRide } from '../../store';
 import { durationText } from './ride-words';
 import type { RidesThrough } from './useRideThrough';
@@ -22,7 +23,7 @@ const LOST = [0, 0.1, 0.3] as const;
 /** Gear, cadence and speed now, from a sensor; the one that ships with the app rides the route above. */
 export function SensorPanel({ through, routeName }: { through: RidesThrough; routeName: string }) {
   const { bench, preferences, workshop, edits } = useReadyBench();
-  const { bike, setup, place, fromLink } = bench;
+  const { setup, place, fromLink } = bench;
   const { rides, rules, rollouts } = through;
   const [faster, setFaster] = useState<number>(10);
   const [lostShare, setLostShare] = useState<number>(0.1);
@@ -37,23 +38,9 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
         return;
       }
       const { recording, startedAtMs } = result;
-      const { chainrings, cogs, hubStages, wheelsetId } = setup;
-      const name = `${routeName}, from the sensor`.slice(0, 80);
-      const added = await addRide(
-        workshop.db,
-        {
-          bikeId: bike.id,
-          name,
-          startedAtMs,
-          seconds: recording.timeS.at(-1)!,
-          distanceM: recording.distanceM.at(-1)!,
-          setup: { chainrings, cogs, hubStages },
-          wheelsetId,
-          digest: digestOf(startedAtMs, recording),
-        },
-        packRecording(recording),
-        Date.now(),
-      );
+      const name = `${routeName}, from the sensor`.slice(0, NAME_LENGTH_MAX);
+      const heard = rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording));
+      const added = await addRide(workshop.db, heard, packRecording(recording), Date.now());
       setKept(added ? `kept as a ride: ${name}` : 'this very ride is here already');
     });
   return (

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { RIDE_FILE_BYTES_MAX, mappingKey, sizeMessage, type RideFileResult } from '../../formats/ride/ride-file';
 import type { CsvHead } from '../../formats/ride/ride-csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import type { CsvMapping } from '../../records';
+import { rideOf, type CsvMapping } from '../../records';
 import { addRide, addRoute } from '../../store';
 import { Cancelled, rideClient } from '../../workers/rides/client';
 import { notesText } from './ride-words';
@@ -73,7 +73,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
     packed: string | undefined,
     digest: string | undefined,
   ): Promise<Partial<ImportJob>> {
-    const { bike, setup } = bench;
+    const { setup } = bench;
     const { db } = workshop;
     switch (result.kind) {
       case 'failed':
@@ -87,22 +87,8 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         return { state: 'kept', message: `kept as a route: ${result.notRide}` };
       }
       case 'ride': {
-        const { chainrings, cogs, hubStages, wheelsetId } = setup;
-        const id = await addRide(
-          db,
-          {
-            bikeId: bike.id,
-            name: result.name,
-            startedAtMs: result.startedAtMs,
-            seconds: result.recording.timeS.at(-1)!,
-            distanceM: result.recording.distanceM.at(-1)!,
-            setup: { chainrings, cogs, hubStages },
-            wheelsetId,
-            digest: digest!,
-          },
-          packed!,
-          Date.now(),
-        );
+        const ride = rideOf(setup, result.name, result.startedAtMs, result.recording, digest!);
+        const id = await addRide(db, ride, packed!, Date.now());
         if (id !== undefined) onKept(id);
         return id !== undefined
           ? { state: 'kept', message: `kept as a ride. ${notesText(result.notes)}`.trim() }

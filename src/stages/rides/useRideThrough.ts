@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { SURFACE_CRR, resistanceOf, type Surface } from '../../core/brief';
-import { developmentM, gearsOf, rolloutMm, type Gear } from '../../core/gears';
+import { SURFACE_CRR, resistanceOf, rideRulesOf, type Surface } from '../../core/brief';
+import { rolloutMm, type Gear } from '../../core/gears';
 import {
   DEFAULT_WALKING_RPM,
   climbsOf,
@@ -62,21 +62,7 @@ export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
     const profile = route && { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
     const resistance = { ...resistanceOf(brief), crr: SURFACE_CRR[road.surface], headwindMs: msOf(road.headwindKmh) };
     const rollouts = setups.map((setup) => rolloutMm(wheelOf(wheelsetOf(bike, setup))));
-    const rules = setups.map((setup, i): RideRules => {
-      const { chainrings, cogs, hubStages } = setup;
-      return {
-        setup: { chainrings, cogs, hubStages },
-        gears: gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, rollouts[i]!) })),
-        crossedCogs: bike.crossedCogs,
-        powerW: brief.powerW,
-        lowRpm: brief.lowRpm,
-        highRpm: brief.highRpm,
-        preferredRpm: brief.preferredRpm,
-        spinOutRpm: brief.spinOutRpm,
-        climbingRpm: brief.climbingRpm,
-        walkingRpm: road.walkingRpm,
-      };
-    });
+    const rules = setups.map((setup, i) => rideRulesOf(brief, setup, rollouts[i]!, bike.crossedCogs, road.walkingRpm));
     const climbs = (profile ? climbsOf(profile) : []).map((climb): ClimbNeed => {
       const speedKmh = kmhOf(speedForPower(brief.powerW, climb.steepestFraction, resistance));
       const wantedDevelopmentM = developmentForM(speedKmh, brief.climbingRpm);

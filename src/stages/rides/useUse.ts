@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { developmentM, gearsOf, rolloutMm } from '../../core/gears';
+import { developedGears, rolloutMm } from '../../core/gears';
 import { GENERIC_CASSETTES } from '../../core/parts/cassettes';
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
@@ -51,7 +51,7 @@ export function useUse(chosen: readonly RideRecord[]): RidesUse {
       replayOn: setups.map((setup) => {
         const wheelMm = rolloutMm(wheelOf(wheelsetOf(bike, setup)));
         const { chainrings, cogs, hubStages } = setup;
-        const gears = gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, wheelMm) }));
+        const gears = developedGears(setup, wheelMm);
         return { setup: { chainrings, cogs, hubStages }, gears, ...band };
       }),
     };

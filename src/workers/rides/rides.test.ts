@@ -2,7 +2,7 @@ import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
-import { developmentM, gearsOf, type Setup } from '../../core/gears';
+import { developedGears, type Setup } from '../../core/gears';
 import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
 import { Cancelled, RideClient, untilOver } from './client';
@@ -11,8 +11,7 @@ import type { RideWork, UseToTell } from './protocol';
 import { rideWork } from './work';
 
 const { recording } = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 900, seed: 2 });
-const developed = (setup: Setup) =>
-  gearsOf(setup).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) }));
+const developed = (setup: Setup) => developedGears(setup, TOURER_ROLLOUT_MM);
 
 /** A worker on a channel of this process; counts those that were started and ended. */
 function channels(work: Partial<RideWork> = {}) {
