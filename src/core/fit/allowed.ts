@@ -24,7 +24,8 @@ export function allowedGears(setup: Setup, avoided: readonly GearPlace[]): GearP
   );
 }
 
-function isAvoided({ ring, cog }: GearPlace, avoided: readonly GearPlace[]): boolean {
+/** Whether a place is among those left out. */
+export function isAvoided({ ring, cog }: GearPlace, avoided: readonly GearPlace[]): boolean {
   return avoided.some((one) => one.ring === ring && one.cog === cog);
 }
 

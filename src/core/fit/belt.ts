@@ -51,6 +51,13 @@ const called = ({ name, radiusMm }: BeltCircle, place: number) =>
 /** A belt touches a circle over less than this; more is a turn of the wrong hand that came round by 2π. */
 const WRAP_MAX_RAD = 1.75 * Math.PI;
 
+/** How a belt comes from one circle to the next. */
+interface Tangent {
+  /** Its direction, radians. */
+  readonly angle: number;
+  readonly straightMm: number;
+}
+
 /**
  * The closed belt that runs round circles one after the other, straight between them. Exact: common
  * tangents by their right triangle. Between circles of unlike sense the belt crosses the line of
@@ -60,27 +67,13 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
   if (circles.length < 2) {
     return refuse('tooFew', [], `${circles.length} circles: a belt runs round two at least`);
   }
-  const tangents: { angle: number; straightMm: number }[] = [];
-  for (const [i, from] of circles.entries()) {
-    const place = (i + 1) % circles.length;
-    const to = circles[place]!;
-    const tangent = tangentBetween(from, to);
-    if (!tangent) {
-      const distance = Math.hypot(to.x - from.x, to.y - from.y);
-      return refuse(
-        'overlap',
-        [i, place],
-        `${called(from, i)} and ${called(to, place)} are ${mm(distance)} apart: no straight run fits between them`,
-      );
-    }
-    tangents.push(tangent);
-  }
+  const tangents = tangentsOf(circles);
+  if (!Array.isArray(tangents)) return refuseOverlap(circles, tangents.place);
   const runs: BeltRun[] = [];
   for (const [i, circle] of circles.entries()) {
     const incoming = tangents[(i + circles.length - 1) % circles.length]!;
     const outgoing = tangents[i]!;
-    const turn = circle.sense === 'clockwise' ? incoming.angle - outgoing.angle : outgoing.angle - incoming.angle;
-    const wrapRad = positiveAngle(turn);
+    const wrapRad = wrapOf(circle, incoming, outgoing);
     if (wrapRad > WRAP_MAX_RAD) {
       return refuse('notTouching', [i], `the belt would pass circle ${i + 1} without touching it`);
     }
@@ -96,6 +89,46 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
   return { ok: true, belt: { runs, lengthMm } };
 }
 
+/** Just the length of {@link solveBelt}'s belt, for those who ask for very many; undefined where there is none. */
+export function beltLengthMm(circles: readonly BeltCircle[]): number | undefined {
+  const tangents = circles.length < 2 ? undefined : tangentsOf(circles);
+  if (!Array.isArray(tangents)) return undefined;
+  let lengthMm = 0;
+  for (let i = 0; i < circles.length; i += 1) {
+    const wrapRad = wrapOf(circles[i]!, tangents[i === 0 ? circles.length - 1 : i - 1]!, tangents[i]!);
+    if (wrapRad > WRAP_MAX_RAD) return undefined;
+    lengthMm += circles[i]!.radiusMm * wrapRad + tangents[i]!.straightMm;
+  }
+  return lengthMm;
+}
+
+/** From each circle to the next; else the first that has no straight run to it. */
+function tangentsOf(circles: readonly BeltCircle[]): Tangent[] | { readonly place: number } {
+  const tangents: Tangent[] = [];
+  for (let i = 0; i < circles.length; i += 1) {
+    const tangent = tangentBetween(circles[i]!, circles[(i + 1) % circles.length]!);
+    if (!tangent) return { place: i };
+    tangents.push(tangent);
+  }
+  return tangents;
+}
+
+function refuseOverlap(circles: readonly BeltCircle[], i: number): BeltResult {
+  const place = (i + 1) % circles.length;
+  const [from, to] = [circles[i]!, circles[place]!];
+  const distance = Math.hypot(to.x - from.x, to.y - from.y);
+  return refuse(
+    'overlap',
+    [i, place],
+    `${called(from, i)} and ${called(to, place)} are ${mm(distance)} apart: no straight run fits between them`,
+  );
+}
+
+/** Over which angle a belt touches a circle, radians. */
+function wrapOf({ sense }: BeltCircle, incoming: Tangent, outgoing: Tangent): number {
+  return positiveAngle(sense === 'clockwise' ? incoming.angle - outgoing.angle : outgoing.angle - incoming.angle);
+}
+
 function refuse(kind: BeltFailure['kind'], circles: readonly number[], message: string): BeltResult {
   return { ok: false, failure: { kind, circles, message } };
 }
@@ -104,10 +137,11 @@ function refuse(kind: BeltFailure['kind'], circles: readonly number[], message: 
 const side = ({ sense }: BeltCircle) => (sense === 'clockwise' ? 1 : -1);
 
 /** Direction of the belt from one circle to the next, radians, and its straight length; undefined where none fits. */
-function tangentBetween(from: BeltCircle, to: BeltCircle): { angle: number; straightMm: number } | undefined {
+function tangentBetween(from: BeltCircle, to: BeltCircle): Tangent | undefined {
   const dx = to.x - from.x;
   const dy = to.y - from.y;
-  const distance = Math.hypot(dx, dy);
+  // Far from any overflow, and asked for very often: not by hypot, which is slow.
+  const distance = Math.sqrt(dx * dx + dy * dy);
   const offset = side(from) * from.radiusMm - side(to) * to.radiusMm;
   if (!(distance > Math.abs(offset))) return undefined;
   return {

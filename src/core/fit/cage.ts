@@ -1,6 +1,6 @@
 import { bisect } from '../numbers';
 import type { Bounds } from '../gears';
-import { solveBelt, type Belt, type BeltCircle, type BeltFailure, type Point } from './belt';
+import { beltLengthMm, solveBelt, type Belt, type BeltCircle, type BeltFailure, type Point } from './belt';
 import { PITCH_MM } from './chain';
 import { pitchRadiusMm } from './sprocket';
 
@@ -98,6 +98,12 @@ export function chainPath(chainring: number, cog: number, cageAngleDeg: number, 
   return solveBelt([ring, tensionPulley, guidePulley, sprocket]);
 }
 
+/** How long that path is, mm; undefined where there is none. */
+export function chainPathMm(chainring: number, cog: number, cageAngleDeg: number, geometry: DriveGeometry) {
+  const { ring, tensionPulley, guidePulley, cog: sprocket } = placeDrive(chainring, cog, cageAngleDeg, geometry);
+  return beltLengthMm([ring, tensionPulley, guidePulley, sprocket]);
+}
+
 /** The cage in one gear with a chain of so many links. */
 export type CagePose =
   | {
@@ -115,9 +121,9 @@ export type CagePose =
     };
 
 /** The cage is looked for between these, degrees: farther forward the chain would be straight, farther back the pulleys meet the cogs. */
-const FORWARD_DEG = 100;
-const BACK_DEG = -110;
-const STEP_DEG = 5;
+export const FORWARD_DEG = 100;
+export const BACK_DEG = -110;
+export const STEP_DEG = 5;
 /** An angle closer than this is the same: a millionth of a link in the chain's length. */
 const ANGLE_TOLERANCE_DEG = 1e-7;
 
@@ -125,8 +131,8 @@ const ANGLE_TOLERANCE_DEG = 1e-7;
 export function cagePose(chainring: number, cog: number, links: number, geometry: DriveGeometry): CagePose {
   const wantedMm = links * PITCH_MM;
   const excess = (angleDeg: number) => {
-    const path = chainPath(chainring, cog, angleDeg, geometry);
-    return path.ok ? path.belt.lengthMm - wantedMm : undefined;
+    const lengthMm = chainPathMm(chainring, cog, angleDeg, geometry);
+    return lengthMm === undefined ? undefined : lengthMm - wantedMm;
   };
   const plumb = chainPath(chainring, cog, 0, geometry);
   if (!plumb.ok) return { state: 'impossible', angleDeg: undefined, belt: undefined, failure: plumb.failure };
@@ -160,6 +166,5 @@ export function cagePose(chainring: number, cog: number, links: number, geometry
 
 /** How far the cage may be swung for a chain that just hangs taut: its length at the fold-back limit, mm. */
 export function tautLengthMm(chainring: number, cog: number, geometry: DriveGeometry): number | undefined {
-  const path = chainPath(chainring, cog, geometry.foldBackLimitDeg, geometry);
-  return path.ok ? path.belt.lengthMm : undefined;
+  return chainPathMm(chainring, cog, geometry.foldBackLimitDeg, geometry);
 }

@@ -1,25 +1,33 @@
-export { allowedGears, isBigBig, requiredCapacityT } from './allowed';
+export { allowedGears, isAvoided, isBigBig, requiredCapacityT } from './allowed';
 export type { GearPlace } from './allowed';
-export { fitAnswer } from './answer';
-export type { FitAnswer } from './answer';
+export { FIT_KINDS, fitAnswer, goesTogether, graverKind, kindOfCheck } from './answer';
+export type { FitAnswer, FitKind } from './answer';
 export { checkCapacity } from './capacity';
 export type { OtherDerailleur } from './capacity';
 export { cageForMm } from './cage-for';
+export { CageReach } from './cage-reach';
 export type { CageRow } from './cage-rows';
-export { chainEnds } from './chain-fit';
+export { chainEnds, checkChainSpeeds } from './chain-fit';
 export type { ChainEnds } from './chain-fit';
 export type { DatumRule } from './datum';
 export { DRIVE_PART_DATA, RETENTIONS, SHIFTINGS, checkDriveParts } from './drive-parts';
 export type { DrivePartNumbers, DriveParts, Retention, Shifting } from './drive-parts';
-export { extenderForMm, extenderGainT } from './extender';
-export { FREEHUB_DATA, checkFreehubData, spacerNeededMm } from './freehub';
+export { checkExtender, extenderForMm, extenderGainT } from './extender';
+export {
+  FREEHUB_DATA,
+  checkFreehub,
+  checkFreehubData,
+  checkFreehubLength,
+  checkHubRatio,
+  spacerNeededMm,
+} from './freehub';
 export type { Freehub } from './freehub';
-export { MM_PER_TOOTH, frontHeightChangeMm } from './front';
-export { INDEXING_TOLERANCE_MM, indexingError, sameName } from './indexing';
+export { MM_PER_TOOTH, checkFrontCage, checkRingDifference, frontHeightChangeMm } from './front';
+export { INDEXING_TOLERANCE_MM, checkIndexing, checkShifterSpeeds, indexingError, sameName } from './indexing';
 export type { IndexingError } from './indexing';
-export { smallestRingOfBoltCircleT } from './rings';
+export { checkRetention, checkRingRoom, checkSmallestRing, smallestRingOfBoltCircleT } from './rings';
 export type { RingRoom } from './rings';
-export { LIMITS_SCHOOLS } from './trial';
+export { LIMITS_SCHOOLS, trialOf } from './trial';
 export type { LimitsSchool, Trial } from './trial';
 export { REAR_DERAILLEUR_DATA, checkRearDerailleur } from './rear-derailleur';
 export type { RearDerailleur } from './rear-derailleur';

@@ -1,4 +1,4 @@
-import { isCrossChained, nearestGear, type Gear, type Setup } from '../gears';
+import { isCrossChained, type Gear, type Setup } from '../gears';
 import { TURNING_RPM } from './gear-use';
 import { STANDING_MS, durationsS, type Recording } from './recording';
 
@@ -36,7 +36,7 @@ export function replay(recording: Recording, { setup, gears, crossedCogs, lowRpm
   const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
   // Cross-chained gears last: nobody chooses them where another does as well.
   const straight = gears.filter((_, place) => !crossed[place]);
-  const usable = straight.length > 0 ? straight : gears;
+  const nearest = nearestOf(straight.length > 0 ? straight : gears);
   const secondsByGear = new Float64Array(gears.length);
   const totals = { drivingS: 0, belowS: 0, aboveS: 0, lostS: 0, wonS: 0, crossedS: 0 };
   let change = 0;
@@ -45,7 +45,7 @@ export function replay(recording: Recording, { setup, gears, crossedCogs, lowRpm
     if (!(speed > STANDING_MS && cadence > TURNING_RPM)) return;
     const seconds = lasts[i]!;
     const ridden = (speed * 60) / cadence;
-    const gear = nearestGear(usable, ridden);
+    const gear = nearest(ridden);
     const there = (speed * 60) / gear.developmentM;
     const wasIn = cadence >= lowRpm && cadence <= highRpm;
     const isIn = there >= lowRpm && there <= highRpm;
@@ -59,4 +59,23 @@ export function replay(recording: Recording, { setup, gears, crossedCogs, lowRpm
     change += (seconds * Math.abs(there - cadence)) / cadence;
   });
   return { ...totals, secondsByGear, meanChange: totals.drivingS > 0 ? change / totals.drivingS : 0 };
+}
+
+/**
+ * Finds, of many developments, the gear nearest to each: the change from one gear to the next lies half
+ * way on a log scale. Of gears of one size the first is taken.
+ */
+function nearestOf(usable: readonly Developed[]): (developmentM: number) => Developed {
+  const gears = usable.filter(({ developmentM }, i) => developmentM !== usable[i - 1]?.developmentM);
+  const changesM = gears.slice(1).map(({ developmentM }, i) => Math.sqrt(developmentM * gears[i]!.developmentM));
+  return (developmentM) => {
+    let low = 0;
+    let high = changesM.length;
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if (developmentM > changesM[middle]!) low = middle + 1;
+      else high = middle;
+    }
+    return gears[low]!;
+  };
 }

@@ -1,7 +1,7 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
 import { kmhOf, msOf } from './climb';
 import type { ElevationProfile } from './profile';
-import { GRAVITY_MS2, forceN, speedForPower, type Resistance } from './road-load';
+import { GRAVITY_MS2, airForceN, speedForPower, type Resistance } from './road-load';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -91,21 +91,42 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
     rules;
   const { stepM, elevationM } = profile;
   const lengthM = stepM * (elevationM.length - 1);
+  const { massKg } = resistance;
+  const road = slopesOf(profile, resistance);
   const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
   const usable = gears.map((_, place) => place).filter((place) => !crossed[place]);
   const choices = usable.length > 0 ? usable : gears.map((_, place) => place);
   const rpmOf = (place: number, speedMs: number) => (speedMs * 60) / gears[place]!.developmentM;
-  const away = (place: number, speedMs: number) =>
-    Math.abs(Math.log(Math.max(1, rpmOf(place, speedMs)) / preferredRpm));
+  const lnDevelopment = gears.map(({ developmentM }) => Math.log(developmentM));
+  const lnPreferred = Math.log(preferredRpm);
   const sameRow = (a: number, b: number) =>
     gears[a]!.chainring === gears[b]!.chainring && gears[a]!.hubStage === gears[b]!.hubStage;
   const nearest = (speedMs: number, from: number | undefined) => {
-    const cost = (place: number) =>
-      away(place, speedMs) + (from === undefined || sameRow(place, from) ? 0 : RING_CHANGE_WORTH);
-    return choices.reduce((best, place) => (cost(place) < cost(best) ? place : best));
+    const lnSpeed = Math.log(speedMs * 60);
+    let best = choices[0]!;
+    let least = Infinity;
+    for (const place of choices) {
+      // As ln of cadence; below a turn a minute all are alike.
+      const away = Math.abs(Math.max(0, lnSpeed - lnDevelopment[place]!) - lnPreferred);
+      const cost = away + (from === undefined || sameRow(place, from) ? 0 : RING_CHANGE_WORTH);
+      if (cost < least) {
+        least = cost;
+        best = place;
+      }
+    }
+    return best;
   };
 
-  const steadyRpm = (grade: number) => rpmOf(choices[0]!, speedForPower(powerW, grade, resistance));
+  // Asked for only where a rider struggles, and then at every step there.
+  const steady = new Map<number, number>();
+  const steadyRpm = (grade: number) => {
+    let rpm = steady.get(grade);
+    if (rpm === undefined) {
+      rpm = rpmOf(choices[0]!, speedForPower(powerW, grade, resistance));
+      steady.set(grade, rpm);
+    }
+    return rpm;
+  };
 
   let speedMs = msOf(12);
   let gear = nearest(speedMs, undefined);
@@ -131,7 +152,7 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
   let walks = false;
   while (distanceM < lengthM) {
     const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
-    const grade = (elevationM[place + 1]! - elevationM[place]!) / stepM;
+    const grade = road.grade[place]!;
     const rpm = rpmOf(gear, speedMs);
     if ((rpm < lowRpm || rpm > highRpm) && timeS - shiftedAtS >= SHIFT_PAUSE_S) {
       const wanted = nearest(speedMs, gear);
@@ -169,8 +190,10 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
     timeS += STEP_S;
     if (walks) speedMs = msOf(WALKING_KMH);
     else {
-      const next = nextSpeedMs(speedMs, coasts ? 0 : powerW, grade, resistance);
-      spend(energy, speedMs, next, coasts ? 0 : powerW, grade, resistance);
+      const givenW = coasts ? 0 : powerW * resistance.efficiency;
+      const airN = airForceN(speedMs, resistance);
+      const next = nextSpeedMs(speedMs, givenW, road.climbN[place]! + road.rollingN[place]! + airN, massKg);
+      spend(energy, speedMs, next, givenW, road.climbN[place]!, road.rollingN[place]!, airN, massKg);
       speedMs = next;
     }
   }
@@ -192,22 +215,40 @@ export function riddenGears({ secondsByGear, drivingS }: RideThrough, gears: rea
   });
 }
 
+/** The forces of a road against a rider, but for the air's, at each step of its profile. */
+function slopesOf({ stepM, elevationM }: ElevationProfile, { massKg, crr }: Resistance) {
+  const steps = elevationM.length - 1;
+  const slopes = {
+    grade: new Float64Array(steps),
+    climbN: new Float64Array(steps),
+    rollingN: new Float64Array(steps),
+  };
+  for (let i = 0; i < steps; i += 1) {
+    const grade = (elevationM[i + 1]! - elevationM[i]!) / stepM;
+    const angle = Math.atan(grade);
+    slopes.grade[i] = grade;
+    slopes.climbN[i] = massKg * GRAVITY_MS2 * Math.sin(angle);
+    slopes.rollingN[i] = massKg * GRAVITY_MS2 * crr * Math.cos(angle);
+  }
+  return slopes;
+}
+
 /** Books the work of one step; what is missing in speed was braked away. */
 function spend(
   energy: { -readonly [K in keyof RideEnergy]: number },
   speedMs: number,
   next: number,
-  powerW: number,
-  grade: number,
-  resistance: Resistance,
+  givenW: number,
+  climbN: number,
+  rollingN: number,
+  airN: number,
+  massKg: number,
 ): void {
-  const { massKg, efficiency, crr } = resistance;
   const way = speedMs * STEP_S;
-  const angle = Math.atan(grade);
-  const givenJ = powerW * efficiency * STEP_S;
-  const climbedJ = massKg * GRAVITY_MS2 * Math.sin(angle) * way;
-  const rollingJ = massKg * GRAVITY_MS2 * crr * Math.cos(angle) * way;
-  const airJ = forceN(speedMs, grade, resistance) * way - climbedJ - rollingJ;
+  const givenJ = givenW * STEP_S;
+  const climbedJ = climbN * way;
+  const rollingJ = rollingN * way;
+  const airJ = airN * way;
   const kineticJ = 0.5 * massKg * (next ** 2 - speedMs ** 2);
   energy.givenJ += givenJ;
   energy.climbedJ += climbedJ;
@@ -218,10 +259,8 @@ function spend(
 }
 
 /** Energy over one step: half a mass times speed squared grows by what the rider gives and the road takes. */
-function nextSpeedMs(speedMs: number, powerW: number, grade: number, resistance: Resistance): number {
-  const { massKg, efficiency } = resistance;
-  const takenW = forceN(speedMs, grade, resistance) * speedMs;
-  const squared = speedMs ** 2 + (2 * STEP_S * (powerW * efficiency - takenW)) / massKg;
+function nextSpeedMs(speedMs: number, givenW: number, againstN: number, massKg: number): number {
+  const squared = speedMs * speedMs + (2 * STEP_S * (givenW - againstN * speedMs)) / massKg;
   const slowest = 0.3;
-  return Math.min(msOf(BRAKING_KMH), Math.sqrt(Math.max(slowest ** 2, squared)));
+  return Math.min(msOf(BRAKING_KMH), Math.sqrt(Math.max(slowest * slowest, squared)));
 }

@@ -30,13 +30,15 @@ export function powerForSpeed(speedMs: number, gradeFraction: number, resistance
 
 /** Force against the rider at a speed, N. */
 export function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
-  const { massKg, crr, cdaM2, airDensityKgM3, headwindMs } = resistance;
+  const { massKg, crr } = resistance;
   const angle = Math.atan(gradeFraction);
+  return massKg * GRAVITY_MS2 * (Math.sin(angle) + crr * Math.cos(angle)) + airForceN(speedMs, resistance);
+}
+
+/** The air's share of it; below 0 where the wind is faster from behind. */
+export function airForceN(speedMs: number, { cdaM2, airDensityKgM3, headwindMs }: Resistance): number {
   const air = speedMs + headwindMs;
-  return (
-    massKg * GRAVITY_MS2 * (Math.sin(angle) + crr * Math.cos(angle)) +
-    0.5 * airDensityKgM3 * cdaM2 * air * Math.abs(air)
-  );
+  return 0.5 * airDensityKgM3 * cdaM2 * air * Math.abs(air);
 }
 
 /** No rider is faster, m/s; the search begins here. */

@@ -1,0 +1,209 @@
+import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import type { FitInput } from '../fit';
+import { GENERIC_CASSETTES } from '../parts/cassettes';
+import type { FindBike } from './builder';
+import { layoutAdvice } from './layout-advice';
+import { leastChange } from './least-change';
+import { missedNeeds } from './needs';
+import { ParetoFront, beats } from './pareto';
+import { DEFAULT_PRICES } from './parts';
+import { checkFind, type FindQuestion } from './problems';
+import { reasons } from './reasons';
+import { ringChoices, type RingRule } from './ring-choices';
+import { findSetups, type FindInput } from './search';
+
+const present: FitInput = {
+  setup: TOURER,
+  chainstayMm: 430,
+  suspensionGrowthMm: 0,
+  bbDropMm: 70,
+  chainLinks: 112,
+  rearDerailleur: {
+    totalCapacityT: 41,
+    largestCogMaxT: 36,
+    smallestCogMinT: 11,
+    ringDifferenceMaxT: 16,
+    cageLengthMm: 93,
+  },
+  parts: { shifterSpeeds: 12, smallestRingT: 30 },
+  freehub: { smallestCogT: 11 },
+};
+const bike: FindBike = { present, school: 'sheet', keep: [] };
+const rings: RingRule = { layouts: ['1x', '2x'], minT: 28, maxT: 50, ringDifferenceMaxT: 16 };
+const question = (more: Partial<FindInput> = {}): FindInput => ({
+  ringChoices: ringChoices(rings),
+  cassettes: GENERIC_CASSETTES,
+  riding: {
+    rolloutMm: TOURER_ROLLOUT_MM,
+    hubStages: [1],
+    crossedCogs: 2,
+    lowRpm: 80,
+    highRpm: 96,
+    preferredRpm: 88,
+    zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
+  },
+  aims: ['largestStep', 'frontShifts', 'newParts'],
+  needs: { easiestDevelopmentMaxM: 2.2, topSpeedMinKmh: 42 },
+  bike,
+  ...more,
+});
+
+test('who is worse in nothing and better in something beats; equals live together', () => {
+  expect(beats([1, 2], [1, 3])).toBe(true);
+  expect(beats([1, 2], [1, 2])).toBe(false);
+  expect(beats([1, 2], [0, 3])).toBe(false);
+  const front = new ParetoFront<{ values: number[] }>(2);
+  for (let i = 0; i < 200; i += 1) front.add({ values: [i, 200 - i] });
+  expect(front.members).toHaveLength(200);
+  expect(front.add({ values: [5, 195] })).toBe(true);
+  expect(front.add({ values: [5, 196] })).toBe(false);
+  expect(front.isBeaten([5.5, 195])).toBe(true);
+  // One that beats all but the two ends.
+  expect(front.add({ values: [1, 1] })).toBe(true);
+  expect(front.members.map(({ values }) => values)).toEqual([
+    [0, 200],
+    [1, 1],
+  ]);
+});
+
+test('a search of nothing that is possible says by how much, each set of needs once', () => {
+  const hard = question({ needs: { easiestDevelopmentMaxM: 0.8, topSpeedMinKmh: 60 } });
+  const { met, fellAt, layouts } = findSetups(hard);
+  expect(met).toBe(0);
+  expect(fellAt.easiest).toBeGreaterThan(0);
+  for (const { closest, best } of Object.values(layouts)) {
+    expect(best).toBeUndefined();
+    const keys = closest.map(({ missed }) => missed.map(({ need }) => need).join());
+    expect(new Set(keys).size).toBe(keys.length);
+    expect(closest.map(({ distance }) => distance)).toEqual(
+      closest.map(({ distance }) => distance).sort((a, b) => a - b),
+    );
+    for (const { facts, missed } of closest) expect(missedNeeds(facts, hard.needs)).toEqual(missed);
+  }
+  const one = layouts['1x'].closest.find(({ missed }) => missed.length === 1 && missed[0]!.need === 'topSpeed');
+  expect(one?.missed[0]!.shortfall ?? 0.1).toBeCloseTo(one ? Math.log(60 / one.facts.metrics.topSpeedKmh) : 0.1, 12);
+});
+
+test('needs of money and weight, and locks, keep setups out', () => {
+  const { front } = findSetups(
+    question({ needs: { costMax: 45 }, prices: DEFAULT_PRICES, aims: ['cost', 'largestStep'] }),
+  );
+  expect(front.every(({ cost }) => cost <= 45)).toBe(true);
+  const lighter = findSetups(question({ needs: { massChangeMaxG: -200 }, aims: ['mass', 'newParts'] }));
+  expect(lighter.met).toBeGreaterThan(0);
+  expect(lighter.front.every(({ massChangeG }) => massChangeG <= -200)).toBe(true);
+  expect(lighter.fellAt.mass).toBeGreaterThan(0);
+  const locked = findSetups(question({ needs: {}, bike: { ...bike, keep: ['ring', 'chain', 'rearDerailleur'] } }));
+  expect(locked.fellAt.keep).toBeGreaterThan(0);
+  for (const { chainrings, build } of locked.front) {
+    expect(chainrings.every((ring) => TOURER.chainrings.includes(ring))).toBe(true);
+    expect(build.newParts).not.toContain('chain');
+  }
+});
+
+test('each member of a front has its reason, true of it, and what it gives up, true as well', () => {
+  const aims = ['largestStep', 'holes', 'newParts', 'frontShifts', 'mass'] as const;
+  const { front } = findSetups(question({ aims }));
+  const all = reasons(front, aims);
+  expect(front.length).toBeGreaterThan(8);
+  const least = (a: number, of = front) => Math.min(...of.map(({ values }) => values[a]!));
+  front.forEach((one, i) => {
+    const { bestIn, among, givesUp } = all[i]!;
+    if (bestIn) {
+      const a = aims.indexOf(bestIn as (typeof aims)[number]);
+      const b = among === undefined ? -1 : aims.indexOf(among as (typeof aims)[number]);
+      const rivals = b < 0 ? front : front.filter(({ values }) => values[b]! <= one.values[b]!);
+      expect(one.values[a]).toBeCloseTo(least(a, rivals), 12);
+    }
+    if (givesUp) {
+      const a = aims.indexOf(givesUp.aim as (typeof aims)[number]);
+      expect(givesUp.value).toBeGreaterThan(givesUp.bestValue);
+      expect(givesUp.bestValue).toBe(least(a));
+      expect(givesUp.best.values[a]).toBe(givesUp.bestValue);
+    }
+  });
+  expect(new Set(all.map(({ bestIn, among }) => `${bestIn} ${among}`)).size).toBeGreaterThan(2);
+});
+
+test('the least change is one ring, or one cassette, and it meets the needs', () => {
+  const input = question({ needs: { easiestDevelopmentMaxM: 1.9 } });
+  const { present: now, presentMiss, ring, cassette } = leastChange(input);
+  expect(now.build.newParts).toEqual([]);
+  expect(presentMiss!.missed.map(({ need }) => need)).toEqual(['easiest']);
+  expect(presentMiss!.missed[0]!.shortfall).toBeCloseTo(Math.log(now.metrics.easiestDevelopmentM / 1.9), 9);
+  // 31/36 goes 1.888 m; 32/36 goes 1.949 m.
+  expect(ring.least!.chainrings.filter((teeth) => TOURER.chainrings.includes(teeth))).toHaveLength(1);
+  expect(missedNeeds(ring.least!, input.needs)).toEqual([]);
+  expect(cassette.least ?? cassette.closest).toBeDefined();
+  if (cassette.least) expect(cassette.least.chainrings).toEqual(TOURER.chainrings);
+  const fine = leastChange(question({ needs: { topSpeedMinKmh: 30 } }));
+  expect(fine.presentMiss).toBeUndefined();
+  const never = leastChange(question({ needs: { topSpeedMinKmh: 89 } }));
+  expect(never.ring.least).toBeUndefined();
+  expect(never.ring.closest!.missed[0]!.need).toBe('topSpeed');
+});
+
+test('one ring or two: the best of each, and what speaks for which', () => {
+  const easy = question();
+  const both = layoutAdvice(findSetups(easy), easy.aims, ['1x', '2x']);
+  expect(both.kind).toBe('both');
+  expect(both.speaks).toContainEqual({ aim: 'frontShifts', layout: '1x' });
+  const wide = question({ needs: { easiestDevelopmentMaxM: 1.95, topSpeedMinKmh: 56, largestStepMax: 0.18 } });
+  const only = layoutAdvice(findSetups(wide), wide.aims, ['1x', '2x']);
+  expect(only).toMatchObject({ kind: 'only', layout: '2x' });
+  expect(only.sides['1x'].closest!.missed.length).toBeGreaterThan(0);
+  const never = question({ needs: { topSpeedMinKmh: 89 } });
+  expect(layoutAdvice(findSetups(never), never.aims, ['1x', '2x']).kind).toBe('neither');
+  expect(layoutAdvice(findSetups(easy), easy.aims, ['1x']).kind).toBe('notSearched');
+});
+
+const asked = (more: Partial<FindQuestion> & { rings?: Partial<RingRule> } = {}): FindQuestion => ({
+  cassetteCount: 45,
+  aims: ['largestStep'],
+  ...more,
+  rings: { ...rings, ...more.rings },
+});
+
+test.each<[string, FindQuestion, string]>([
+  ['no layout', asked({ rings: { layouts: [] } as never }), 'neither one ring nor two'],
+  ['turned range', asked({ rings: { minT: 50, maxT: 40 } as never }), 'rings from 50 to 40T: give the smaller'],
+  [
+    'one ring of two',
+    asked({ rings: { layouts: ['2x'], minT: 44, maxT: 44 } as never }),
+    'no two rings between 44 and 44T',
+  ],
+  ['nothing at hand', asked({ rings: { only: [20, 60] } as never }), 'none of the rings at hand (20, 60)'],
+  ['no cassette', asked({ cassetteCount: 0 }), 'no cassette is left'],
+  ['no aim', asked({ aims: [] }), 'no aim is chosen'],
+  ['too many', asked({ cassetteCount: 5000 }), 'setups: at most 300000'],
+  [
+    'kept rings not searched',
+    asked({ bike: { ...bike, keep: ['ring'] }, rings: { minT: 34, maxT: 40 } as never }),
+    'the rings 48/32 are kept',
+  ],
+  [
+    'kept one ring, two searched',
+    asked({
+      bike: {
+        ...bike,
+        present: { ...present, setup: { ...TOURER, chainrings: [44] } },
+        keep: ['crank', 'frontDerailleur', 'ring'],
+      },
+      rings: { layouts: ['2x'] } as never,
+    }),
+    'only two rings are searched',
+  ],
+])('%s is said with its numbers', (_, wrong, message) => {
+  expect(
+    checkFind(wrong)
+      .map((one) => one.message)
+      .join(' | '),
+  ).toContain(message);
+});
+
+test('a sound question has no problem, and the whole space is some 19,000 setups', () => {
+  expect(checkFind(asked({ bike }))).toEqual([]);
+  const all = ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16 });
+  expect(all).toHaveLength(31 + 360);
+  expect(all.length * GENERIC_CASSETTES.length).toBeGreaterThan(18_000);
+});

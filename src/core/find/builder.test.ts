@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { SEEDED, chainringsArbitrary, cogsArbitrary, setupArbitrary } from '../../../tests/support/arbitraries';
+import { TOURER } from '../../../tests/support/setups';
+import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
+import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { SetupBuilder, type FindBike } from './builder';
+import { PART_KINDS } from './parts';
+
+const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
+const whole = (min: number, max: number) => optional(fc.integer({ min, max }));
+
+const derailleurs = fc.record({
+  totalCapacityT: whole(25, 55),
+  largestCogMaxT: whole(28, 52),
+  largestCogMinT: whole(18, 27),
+  smallestCogMinT: whole(9, 12),
+  ringDifferenceMaxT: whole(8, 20),
+  pullRatio: optional(fc.constantFrom(1.3, 1.4)),
+  cageLengthMm: optional(fc.double({ min: 50, max: 120, noNaN: true })),
+});
+const rings = fc.oneof(
+  fc.integer({ min: 28, max: 50 }).map((ring) => [ring]),
+  fc.tuple(fc.integer({ min: 40, max: 52 }), fc.integer({ min: 4, max: 18 })).map(([big, less]) => [big, big - less]),
+);
+const cassettes = fc.constantFrom(...GENERIC_CASSETTES.map(({ cogs }) => cogs));
+const bikes: fc.Arbitrary<FindBike> = fc.record({
+  present: fc.record({
+    setup: fc.record({
+      chainrings: fc.oneof(rings, chainringsArbitrary),
+      cogs: fc.oneof(cassettes, cogsArbitrary(3)),
+      hubStages: fc.constantFrom([1], [1], [1, 0.7]),
+    }),
+    chainstayMm: fc.integer({ min: 405, max: 480 }),
+    suspensionGrowthMm: fc.constantFrom(0, 0, 12),
+    bbDropMm: fc.integer({ min: -10, max: 80 }),
+    chainLinks: whole(100, 126),
+    rearDerailleur: derailleurs,
+    parts: fc.record({
+      frontBigRingMinT: whole(30, 45),
+      frontBigRingMaxT: whole(45, 56),
+      cablePullMm: optional(fc.constantFrom(2.6, 2.7)),
+      shifterSpeeds: whole(8, 13),
+      cassetteLengthMm: optional(fc.constantFrom(34.9, 36.75)),
+      spacerMm: optional(fc.constantFrom(0, 1.85)),
+      chainSpeeds: whole(8, 13),
+      smallestRingT: whole(26, 34),
+      boltCircleMm: optional(fc.constantFrom(104, 110)),
+      hangerExtenderMm: optional(fc.constantFrom(15)),
+      hubRatioMin: optional(fc.constantFrom(1, 1.5)),
+      shifting: optional(fc.constantFrom('cable' as const, 'electronic' as const)),
+      shifterFamily: optional(fc.constantFrom('one', 'other')),
+      derailleurFamily: optional(fc.constantFrom('one', 'other')),
+      cassetteSpline: optional(fc.constantFrom('wide', 'fine')),
+      retention: optional(fc.subarray(['narrowWide' as const, 'clutch' as const])),
+    }),
+    freehub: fc.record({
+      spline: optional(fc.constantFrom('wide', 'fine')),
+      bodyLengthMm: optional(fc.constantFrom(34.9, 36.75)),
+      smallestCogT: whole(9, 12),
+    }),
+    ringRoom: fc.record({ oneRingMaxT: whole(38, 50), twoRingsMaxT: whole(44, 54) }),
+    avoided: fc.oneof(fc.constant([]), fc.array(fc.record({ ring: fc.nat(1), cog: fc.nat(13) }), { maxLength: 6 })),
+    others: fc.array(fc.record({ name: fc.constant('of B'), rearDerailleur: derailleurs }), { maxLength: 2 }),
+  }),
+  school: fc.constantFrom(...LIMITS_SCHOOLS),
+  keep: fc.subarray([...PART_KINDS]),
+});
+
+test('a build goes together just where its whole fit report says so', () => {
+  const seen = new Set<string>();
+  fc.assert(
+    fc.property(bikes, rings, cassettes, (bike, chainrings, cogs) => {
+      const builder = new SetupBuilder(bike);
+      const build = builder.build(chainrings, cogs);
+      const report = fitReport(builder.fitInput(chainrings, cogs, build));
+      // What breaks a lock is told as that; the report is of what would have to be built.
+      if (build.breaches.includes('freehub')) return;
+      expect([build.kind, fitAnswer(report, bike.school).deciding.map(({ message }) => message)]).toEqual([
+        fitAnswer(report, bike.school).kind,
+        expect.anything(),
+      ]);
+      seen.add(build.kind);
+      expect(report.linksUsed).toBe(build.chainLinks);
+    }),
+    { ...SEEDED, numRuns: 300 },
+  );
+  expect([...seen].sort()).toEqual(
+    ['cannotWork', 'doesNot', 'goes', 'goesWithChecks', 'open'].filter((k) => seen.has(k)),
+  );
+  expect(seen.size).toBeGreaterThanOrEqual(4);
+});
+
+test('how a chain hangs is told by lengths as by the angle that they come to', () => {
+  const seen = new Set<string>();
+  fc.assert(
+    fc.property(
+      setupArbitrary(),
+      fc.integer({ min: 90, max: 130 }),
+      fc.double({ min: 45, max: 130, noNaN: true }),
+      fc.integer({ min: -110, max: -20 }),
+      (setup, links, cageLengthMm, foldBackLimitDeg) => {
+        const geometry = { ...DRIVE_DEFAULTS, cageLengthMm, foldBackLimitDeg };
+        const [ring, cog] = [setup.chainrings[0]!, setup.cogs[0]!];
+        const { state } = cagePose(ring, cog, links, geometry);
+        const reach = new CageReach(ring, cog, geometry);
+        expect(reach.state(links)).toBe(state);
+        seen.add(state);
+        if (state === 'impossible') return;
+        expect(links > reach.mostLinks()).toBe(state === 'slack');
+        expect(links < reach.fewestLinks()).toBe(state === 'tooShort');
+      },
+    ),
+    { ...SEEDED, numRuns: 1500 },
+  );
+  expect(seen).toEqual(new Set(['impossible', 'ok', 'slack', 'tooShort']));
+});
+
+/** The tourer of the worked examples, all of it known. */
+const known: FitInput = {
+  setup: TOURER,
+  chainstayMm: 430,
+  suspensionGrowthMm: 0,
+  bbDropMm: 70,
+  chainLinks: 112,
+  rearDerailleur: {
+    totalCapacityT: 41,
+    largestCogMaxT: 36,
+    largestCogMinT: 28,
+    smallestCogMinT: 11,
+    ringDifferenceMaxT: 16,
+    cageLengthMm: 93,
+    pullRatio: 1.4,
+  },
+  parts: { cablePullMm: 2.6, shifterSpeeds: 12, chainSpeeds: 12, cassetteSpline: 'wide', smallestRingT: 30 },
+  freehub: { spline: 'wide', bodyLengthMm: 36.75, smallestCogT: 11 },
+};
+const WIDE = [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44];
+const builderFor = (more: Partial<FindBike> = {}, present: Partial<FitInput> = {}) =>
+  new SetupBuilder({ present: { ...known, ...present }, school: 'sheet', keep: [], ...more });
+
+test('the setup that is on the bike needs no part', () => {
+  expect(builderFor().build(TOURER.chainrings, TOURER.cogs)).toMatchObject({
+    newParts: [],
+    breaches: [],
+    derailleur: 0,
+  });
+});
+
+test('another ring is a ring; one below the crank’s least is a crank, and a lock on it says no', () => {
+  expect(builderFor().build([48, 34], TOURER.cogs).newParts).toEqual(['ring']);
+  expect(builderFor().build([46, 30], TOURER.cogs).newParts).toEqual(['ring', 'ring']);
+  expect(builderFor().build([44, 28], TOURER.cogs).newParts).toEqual(['crank']);
+  expect(builderFor({ keep: ['crank'] }).build([44, 28], TOURER.cogs).kind).toBe('doesNot');
+  expect(builderFor({ keep: ['ring'] }).build([48, 34], TOURER.cogs).breaches).toEqual(['ring']);
+});
+
+test('a 10T cog asks for another freehub body, 44T for another derailleur, and more chain for a new one', () => {
+  const build = builderFor().build([44], WIDE);
+  expect(build.newParts).toEqual(['ring', 'cassette', 'freehub', 'chain', 'rearDerailleur']);
+  expect(build).toMatchObject({ kind: 'open', derailleur: 1, chainLinks: 114 });
+  expect(builderFor({ keep: ['freehub', 'chain'] }).build([44], WIDE).breaches).toEqual(['freehub', 'chain']);
+  expect(builderFor({ keep: ['rearDerailleur'] }).build([44], WIDE).kind).toBe('doesNot');
+});
+
+test('a derailleur that can be had is taken before one that nothing is known of', () => {
+  const others = [{ name: 'of B', rearDerailleur: { totalCapacityT: 36, largestCogMaxT: 44, cageLengthMm: 76 } }];
+  expect(builderFor({}, { others }).build([44], WIDE).derailleur).toBe(1);
+  const small = [{ name: 'of B', rearDerailleur: { totalCapacityT: 30, largestCogMaxT: 42, cageLengthMm: 76 } }];
+  expect(builderFor({}, { others: small }).build([44], WIDE).derailleur).toBe(2);
+});
+
+test('a second ring asks for crank and front derailleur; another cog count for shifter and chain', () => {
+  const oneRing: Partial<FitInput> = { setup: { chainrings: [44], cogs: TOURER.cogs, hubStages: [1] } };
+  expect(builderFor({}, oneRing).build([48, 32], TOURER.cogs).newParts).toEqual(['crank', 'frontDerailleur']);
+  expect(builderFor({ keep: ['frontDerailleur'] }, oneRing).build([48, 32], TOURER.cogs).breaches).toEqual([
+    'frontDerailleur',
+  ]);
+  const tens = GENERIC_CASSETTES.find(({ cogs }) => cogs.length === 13)!.cogs;
+  const more = builderFor({}, { freehub: {} }).build([48, 32], tens);
+  expect(more.newParts).toEqual(expect.arrayContaining(['cassette', 'shifter']));
+  expect(builderFor({ keep: ['shifter'] }, { freehub: {} }).build([48, 32], tens).kind).not.toBe('goes');
+});

@@ -1,0 +1,391 @@
+import {
+  CageReach,
+  checkCapacity,
+  checkChainSpeeds,
+  checkExtender,
+  checkFreehub,
+  checkFreehubLength,
+  checkFrontCage,
+  checkHubRatio,
+  checkIndexing,
+  checkRetention,
+  checkRingDifference,
+  checkRingRoom,
+  checkShifterSpeeds,
+  checkSmallestRing,
+  isAvoided,
+  isBigBig,
+  chainLinks,
+  geometryOf,
+  goesTogether,
+  graverKind,
+  kindOfCheck,
+  requiredCapacityT,
+  trialOf,
+  typicalCogPitchMm,
+  type Check,
+  type DriveGeometry,
+  type DriveParts,
+  type FitInput,
+  type FitKind,
+  type Freehub,
+  type GearPlace,
+  type LimitsSchool,
+  type RearDerailleur,
+} from '../fit';
+import { sameTeeth } from '../parts/cassettes';
+import { PART_KINDS, type PartKind } from './parts';
+
+/** What a search knows of the bike: the setup on it now, how limits are taken, and what is not to be replaced. */
+export interface FindBike {
+  /** The setup fitted now, with all that is known of its parts; the derailleurs of `others` can be had, with their sheets. */
+  readonly present: FitInput;
+  readonly school: LimitsSchool;
+  readonly keep: readonly PartKind[];
+}
+
+/** A setup as it would be built on the bike. */
+export interface Build {
+  /** Whether it goes together, by the same checks as a setup on the bench. */
+  readonly kind: FitKind;
+  /** What is bought for it, in the order of the kinds; a kind twice where two are. */
+  readonly newParts: readonly PartKind[];
+  /** Parts that are to be kept and cannot be. */
+  readonly breaches: readonly PartKind[];
+  /** Which rear derailleur: 0 the present one, then those that can be had; one past them a new one, its sheet not known. */
+  readonly derailleur: number;
+  readonly chainLinks: number;
+  readonly capacityRequiredT: number;
+  /** Capacity over what is published, teeth; 0 where it is not, or not known. */
+  readonly capacityOverT: number;
+}
+
+/** What hangs on the rings alone. */
+interface RingPart {
+  readonly chainrings: readonly number[];
+  readonly kind: FitKind;
+  readonly newParts: PartKind[];
+  readonly breaches: PartKind[];
+  readonly parts: Partial<DriveParts>;
+  readonly ringDifferenceMaxT: number | undefined;
+}
+
+/** What hangs on the cassette, with one rear derailleur. */
+interface CogPart {
+  readonly cogs: readonly number[];
+  /** Of its cassette, in the order in which they came. */
+  readonly id: number;
+  readonly kind: FitKind;
+  readonly newParts: PartKind[];
+  readonly breaches: PartKind[];
+  readonly parts: DriveParts;
+  readonly freehub: Freehub;
+  readonly widerChain: boolean;
+}
+
+/** A rear derailleur with what its cage reaches, worked out as it is asked for. */
+interface Option {
+  readonly rearDerailleur: RearDerailleur;
+  readonly geometry: DriveGeometry | undefined;
+  readonly gears: Map<number, CageReach>;
+  /** Over the gears of a ring that are allowed: above it a gear is slack; below it one is not held. */
+  readonly tautTo: Map<number, number>;
+  readonly holdsFrom: Map<number, number>;
+}
+
+const NOTHING_AVOIDED: readonly GearPlace[] = [];
+
+/** The narrowest chain that a cassette asks for by its cogs: below nine all chains have one width. */
+const chainSpeedsFor = (cogCount: number) => Math.max(8, cogCount);
+
+/** Where the sheet of a present part is missing, that it suits what is on the bike. */
+function assumed(present: FitInput): FitInput {
+  const { setup, parts = {}, chainstayMm, suspensionGrowthMm } = present;
+  const { bigBigPlusTwo } = chainLinks({
+    chainrings: setup.chainrings,
+    cogs: setup.cogs,
+    chainstayMm: chainstayMm + suspensionGrowthMm,
+    geometry: undefined,
+  });
+  return {
+    ...present,
+    chainLinks: present.chainLinks ?? bigBigPlusTwo,
+    parts: {
+      ...parts,
+      shifterSpeeds: parts.shifterSpeeds ?? setup.cogs.length,
+      chainSpeeds: parts.chainSpeeds ?? chainSpeedsFor(setup.cogs.length),
+    },
+  };
+}
+
+/**
+ * Builds setups on a bike out of rings and cassettes: which parts stay, which are bought, and whether
+ * it goes together. A part is replaced only where it would not go and need not be kept. The checks
+ * are those of a fit report (a test holds them together), each asked once for what it hangs on.
+ */
+export class SetupBuilder {
+  private readonly present: FitInput;
+  private readonly keep: ReadonlySet<PartKind>;
+  private readonly options: readonly Option[];
+  /** By the very lists that are asked for: a search asks for the same ones again and again. */
+  private readonly rings = new Map<readonly number[], RingPart>();
+  private readonly cassettes = new Map<readonly number[], readonly CogPart[]>();
+  private readonly lengths = new Map<number, number>();
+
+  constructor(private readonly bike: FindBike) {
+    this.present = assumed(bike.present);
+    this.keep = new Set(bike.keep);
+    const { rearDerailleur, others = [] } = this.present;
+    const known = [rearDerailleur, ...others.map((other) => other.rearDerailleur)];
+    this.options = (this.keep.has('rearDerailleur') ? known.slice(0, 1) : [...known, {}]).map((one) => ({
+      rearDerailleur: one,
+      geometry: geometryOf({ ...this.present, rearDerailleur: one }),
+      gears: new Map(),
+      tautTo: new Map(),
+      holdsFrom: new Map(),
+    }));
+  }
+
+  build(chainrings: readonly number[], cogs: readonly number[]): Build {
+    const ring = this.ringPart(chainrings);
+    const perOption = this.cogParts(cogs);
+    let first: Build | undefined;
+    for (const derailleur of perOption.keys()) {
+      const build = this.join(ring, perOption[derailleur]!, derailleur);
+      if (goesTogether(build.kind)) return build;
+      first ??= build;
+    }
+    return first!;
+  }
+
+  /** What a fit report is asked of a build. */
+  fitInput(chainrings: readonly number[], cogs: readonly number[], build: Build): FitInput {
+    const ring = this.ringPart(chainrings);
+    const cassette = this.cogParts(cogs)[build.derailleur]!;
+    const { present } = this;
+    const { cogPitchMm, ...chainline } = present.chainline ?? {};
+    return {
+      ...present,
+      setup: { chainrings, cogs, hubStages: present.setup.hubStages },
+      chainLinks: build.chainLinks,
+      rearDerailleur: {
+        ...this.options[build.derailleur]!.rearDerailleur,
+        ringDifferenceMaxT: ring.ringDifferenceMaxT,
+      },
+      parts: {
+        ...cassette.parts,
+        ...ring.parts,
+        chainSpeeds: build.newParts.includes('chain') ? chainSpeedsFor(cogs.length) : cassette.parts.chainSpeeds,
+      },
+      freehub: cassette.freehub,
+      // A cassette of another count has another pitch.
+      chainline: cogs.length === present.setup.cogs.length ? { ...chainline, cogPitchMm } : chainline,
+    };
+  }
+
+  private kind(checks: readonly Check[]): FitKind {
+    return checks
+      .map((check) => kindOfCheck(check, trialOf(check, []), this.bike.school))
+      .reduce(graverKind, 'goes' as FitKind);
+  }
+
+  private ringPart(chainrings: readonly number[]): RingPart {
+    const known = this.rings.get(chainrings);
+    if (known) return known;
+    const { present, keep } = this;
+    const { setup, rearDerailleur, ringRoom = {} } = present;
+    const parts = present.parts ?? {};
+    const shape = { chainrings, cogs: setup.cogs, hubStages: setup.hubStages };
+    const secondRing = chainrings.length > 1 && setup.chainrings.length === 1;
+    const breaches: PartKind[] = [];
+    const newParts: PartKind[] = [];
+    const newRings = chainrings.filter((ring) => !setup.chainrings.includes(ring));
+
+    const tooSmall = !goesTogether(this.kind([checkSmallestRing(shape, parts)]));
+    const newCrank = secondRing || (tooSmall && !keep.has('crank'));
+    if (newCrank) newParts.push('crank');
+    else newParts.push(...newRings.map((): PartKind => 'ring'));
+    if (secondRing && keep.has('crank')) breaches.push('crank');
+    if (newRings.length > 0 && keep.has('ring')) breaches.push('ring');
+
+    const tooFar = !goesTogether(this.kind([checkRingDifference(shape, rearDerailleur)]));
+    const newFront = secondRing || (chainrings.length > 1 && tooFar && !keep.has('frontDerailleur'));
+    if (newFront) newParts.push('frontDerailleur');
+    if (secondRing && keep.has('frontDerailleur')) breaches.push('frontDerailleur');
+
+    const changes: Partial<DriveParts> = {
+      ...(newCrank && { smallestRingT: undefined, boltCircleMm: undefined }),
+      ...(newFront && { frontBigRingMinT: undefined, frontBigRingMaxT: undefined }),
+    };
+    const ringDifferenceMaxT = newFront ? undefined : rearDerailleur.ringDifferenceMaxT;
+    const all = { ...parts, ...changes };
+    const kind = this.kind([
+      checkRingDifference(shape, { ringDifferenceMaxT }),
+      checkFrontCage(shape, all, undefined),
+      checkSmallestRing(shape, all),
+      checkRingRoom(shape, ringRoom),
+      checkRetention(shape, all),
+    ]);
+    const part = { chainrings, kind, newParts, breaches, parts: changes, ringDifferenceMaxT };
+    this.rings.set(chainrings, part);
+    return part;
+  }
+
+  private cogParts(cogs: readonly number[]): readonly CogPart[] {
+    const known = this.cassettes.get(cogs);
+    if (known) return known;
+    const parts = this.options.map((option, place) => this.cogPart(cogs, this.cassettes.size, option, place));
+    this.cassettes.set(cogs, parts);
+    return parts;
+  }
+
+  private cogPart(cogs: readonly number[], id: number, { rearDerailleur }: Option, place: number): CogPart {
+    const { present, keep } = this;
+    const same = sameTeeth(cogs, present.setup.cogs);
+    const bodyNow = present.freehub ?? {};
+    const newParts: PartKind[] = [];
+    const breaches: PartKind[] = [];
+    let parts: DriveParts = { ...present.parts, ...(place > 0 && { derailleurFamily: undefined }) };
+    let freehub = bodyNow;
+    if (!same) {
+      newParts.push('cassette');
+      if (keep.has('cassette')) breaches.push('cassette');
+      // It is bought for the splines that are there; how long it is its sheet tells.
+      parts = { ...parts, cassetteSpline: bodyNow.spline, cassetteLengthMm: undefined, spacerMm: undefined };
+    }
+    const hub = () => this.kind([checkFreehub(cogs[0]!, freehub, parts), checkFreehubLength(freehub, parts)]);
+    const tooSmall = !same && bodyNow.smallestCogT !== undefined && cogs[0]! < bodyNow.smallestCogT;
+    if (tooSmall && keep.has('freehub')) breaches.push('freehub');
+    const slidesOn = goesTogether(this.kind([checkFreehub(cogs[0]!, freehub, parts)]));
+    if ((tooSmall || !slidesOn) && !keep.has('freehub')) {
+      newParts.push('freehub');
+      freehub = {};
+      parts = { ...parts, cassetteSpline: same ? parts.cassetteSpline : undefined };
+    }
+
+    const count = cogs.length;
+    const pitchMm =
+      count === present.setup.cogs.length
+        ? (present.chainline?.cogPitchMm ?? typicalCogPitchMm(count))
+        : typicalCogPitchMm(count);
+    const shifting = () => [
+      checkIndexing({ cogCount: count, pitchMm, parts, rearDerailleur }),
+      checkShifterSpeeds(count, parts, rearDerailleur),
+    ];
+    if (!goesTogether(this.kind(shifting())) && !keep.has('shifter')) {
+      newParts.push('shifter');
+      parts = { ...parts, shifterSpeeds: count, cablePullMm: undefined, shifterFamily: undefined };
+    }
+    const cogChecks = checkCapacity({ setup: { ...present.setup, cogs }, rearDerailleur }).filter(
+      ({ id }) => id !== 'totalCapacity',
+    );
+    const kind = graverKind(
+      hub(),
+      this.kind([...cogChecks, checkExtender(cogs.at(-1)!, rearDerailleur, parts), ...shifting()]),
+    );
+    const widerChain = !goesTogether(this.kind([checkChainSpeeds(count, parts)]));
+    newParts.sort((a, b) => PART_KINDS.indexOf(a) - PART_KINDS.indexOf(b));
+    return { cogs, id, kind, newParts, breaches, parts, freehub, widerChain };
+  }
+
+  private join(ring: RingPart, cassette: CogPart, place: number): Build {
+    const { present, keep } = this;
+    const { chainrings } = ring;
+    const { cogs } = cassette;
+    const option = this.options[place]!;
+    const links = this.linksFor(chainrings[0]!, cogs.at(-1)!);
+    const avoided = present.avoided ?? NOTHING_AVOIDED;
+    const { hubStages } = present.setup;
+    const capacityRequiredT =
+      avoided.length === 0
+        ? chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!
+        : requiredCapacityT({ chainrings, cogs, hubStages }, avoided);
+    const { totalCapacityT } = option.rearDerailleur;
+    const capacityOverT = totalCapacityT === undefined ? 0 : Math.max(0, capacityRequiredT - totalCapacityT);
+
+    let kind = graverKind(ring.kind, cassette.kind);
+    if (totalCapacityT === undefined) kind = graverKind(kind, 'open');
+    if (option.geometry) kind = graverKind(kind, this.cageKind(ring, cassette, option, links, capacityOverT > 0));
+    else if (capacityOverT > 0) kind = graverKind(kind, this.bike.school === 'sheet' ? 'doesNot' : 'goesWithChecks');
+    if (hubStages.length > 1) {
+      kind = graverKind(kind, this.kind(checkHubRatio({ chainrings, cogs, hubStages }, cassette.parts)));
+    }
+
+    const newChain = cassette.widerChain || links > present.chainLinks!;
+    const newParts = ring.newParts.concat(cassette.newParts);
+    if (newChain) newParts.push('chain');
+    if (place > 0) newParts.push('rearDerailleur');
+    const breaches = ring.breaches.concat(cassette.breaches);
+    if (newChain && keep.has('chain')) breaches.push('chain');
+    return { kind, newParts, breaches, derailleur: place, chainLinks: links, capacityRequiredT, capacityOverT };
+  }
+
+  /** What the cage's geometry says, with a chain of just the right length. */
+  private cageKind(
+    { chainrings }: RingPart,
+    cassette: CogPart,
+    option: Option,
+    links: number,
+    overCapacity: boolean,
+  ): FitKind {
+    if (this.gear(option, chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
+    for (let row = 0; row < chainrings.length; row += 1) {
+      const tautTo = this.overRow(option, option.tautTo, chainrings[row]!, row, cassette, (gear) => -gear.mostLinks());
+      if (links > -tautTo) return 'doesNot';
+    }
+    if (!overCapacity) return 'goes';
+    if (this.bike.school === 'sheet') return 'doesNot';
+    const holds = chainrings.every(
+      (ring, row) => links >= this.overRow(option, option.holdsFrom, ring, row, cassette, (gear) => gear.fewestLinks()),
+    );
+    return holds ? 'goesWithChecks' : 'doesNot';
+  }
+
+  /** The most of something over the gears of one ring, by its place, that the rider allows. */
+  private overRow(
+    option: Option,
+    known: Map<number, number>,
+    ring: number,
+    row: number,
+    { cogs, id }: CogPart,
+    of: (gear: CageReach) => number,
+  ): number {
+    const key = (id * 100 + ring) * 2 + row;
+    let most = known.get(key);
+    if (most !== undefined) return most;
+    const avoided = this.present.avoided ?? NOTHING_AVOIDED;
+    most = -Infinity;
+    for (let cog = 0; cog < cogs.length; cog += 1) {
+      const place = { ring: row, cog };
+      if (isAvoided(place, avoided) && !isBigBig({ cogs }, place)) continue;
+      most = Math.max(most, of(this.gear(option, ring, cogs[cog]!)));
+    }
+    known.set(key, most);
+    return most;
+  }
+
+  private gear({ gears, geometry }: Option, ring: number, cog: number): CageReach {
+    const key = ring * 100 + cog;
+    let gear = gears.get(key);
+    if (!gear) {
+      gear = new CageReach(ring, cog, geometry!);
+      gears.set(key, gear);
+    }
+    return gear;
+  }
+
+  private linksFor(bigRing: number, largestCog: number): number {
+    const key = bigRing * 100 + largestCog;
+    const known = this.lengths.get(key);
+    if (known !== undefined) return known;
+    const { chainstayMm, suspensionGrowthMm } = this.present;
+    const links = chainLinks({
+      chainrings: [bigRing],
+      cogs: [largestCog],
+      chainstayMm: chainstayMm + suspensionGrowthMm,
+      geometry: undefined,
+    }).bigBigPlusTwo;
+    this.lengths.set(key, links);
+    return links;
+  }
+}

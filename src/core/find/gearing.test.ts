@@ -1,0 +1,89 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { ZONES, coverage, developedGears, meanStep, shiftPath, stepsByZone, type Setup } from '../gears';
+import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { gearMetrics, type FindRiding } from './gearing';
+
+const riding: FindRiding = {
+  rolloutMm: TOURER_ROLLOUT_MM,
+  hubStages: [1],
+  crossedCogs: 2,
+  lowRpm: 80,
+  highRpm: 96,
+  preferredRpm: 88,
+  zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
+};
+
+/** The same figures by the functions that the other stages use. */
+function theLongWay(setup: Setup, { crossedCogs, lowRpm, highRpm, preferredRpm, zones, rolloutMm }: FindRiding) {
+  const path = shiftPath(setup, crossedCogs);
+  const gears = developedGears(setup, rolloutMm);
+  const { holes, lowestSteadyKmh, topKmh } = coverage(gears, { lowRpm, highRpm });
+  const byZone = stepsByZone(path.steps, rolloutMm, preferredRpm, zones);
+  return {
+    easiestDevelopmentM: gears[0]!.developmentM,
+    hardestDevelopmentM: gears.at(-1)!.developmentM,
+    topSpeedKmh: topKmh,
+    largestStep: path.largestStep,
+    zoneSteps: Object.fromEntries(ZONES.map((zone) => [zone, byZone[zone].largest?.speedStep ?? 0])),
+    meanStep: path.steps.length > 0 ? meanStep(path.steps).speedStep : 0,
+    pathGears: path.gears.length,
+    frontShifts: path.frontShifts,
+    doubleShifts: path.doubleShifts,
+    holes: holes.length,
+    holeShare:
+      holes.reduce((sum, { fromKmh, toKmh }) => sum + Math.log(toKmh / fromKmh), 0) /
+      Math.log(topKmh / lowestSteadyKmh),
+  };
+}
+
+function expectSame(setup: Setup, rules: FindRiding) {
+  const quick = gearMetrics(setup.chainrings, setup.cogs, { ...rules, hubStages: setup.hubStages });
+  const slow = theLongWay(setup, rules);
+  const { zoneSteps, ...numbers } = slow;
+  for (const [name, value] of Object.entries(numbers)) {
+    expect([setup, name, quick[name as keyof typeof numbers]]).toEqual([setup, name, expect.closeTo(value, 10)]);
+  }
+  for (const zone of ZONES) expect(quick.zoneSteps[zone]).toBeCloseTo(zoneSteps[zone]!, 10);
+}
+
+test('the worked examples: 17 gears, largest step 16.7 %; and the one ring beside it', () => {
+  const two = gearMetrics(TOURER.chainrings, TOURER.cogs, riding);
+  expect(two).toMatchObject({ pathGears: 17, frontShifts: 1 });
+  expect(two.largestStep).toBeCloseTo(1 / 6, 12);
+  const one = gearMetrics(ONE_RING.chainrings, ONE_RING.cogs, riding);
+  expect(one).toMatchObject({ pathGears: 12, frontShifts: 0, doubleShifts: 0, largestStep: 6 / 32 });
+});
+
+test('the short cut is the shift path, on real cassettes with any rings', () => {
+  const rings = fc.tuple(fc.integer({ min: 24, max: 54 }), fc.integer({ min: 0, max: 20 }));
+  fc.assert(
+    fc.property(
+      rings,
+      fc.constantFrom(...GENERIC_CASSETTES),
+      fc.integer({ min: 0, max: 4 }),
+      ([big, apart], { cogs }, crossedCogs) => {
+        const chainrings = apart === 0 || big - apart < 20 ? [big] : [big, big - apart];
+        expectSame({ chainrings, cogs, hubStages: [1] }, { ...riding, crossedCogs });
+      },
+    ),
+    { ...SEEDED, numRuns: 1500 },
+  );
+});
+
+test('the short cut is the shift path, on any teeth', () => {
+  fc.assert(
+    fc.property(setupArbitrary(), fc.integer({ min: 0, max: 5 }), (setup, crossedCogs) =>
+      expectSame(setup, { ...riding, crossedCogs }),
+    ),
+    { ...SEEDED, numRuns: 1500 },
+  );
+});
+
+test('a two-speed hub goes the long way, to the same figures', () => {
+  fc.assert(
+    fc.property(setupArbitrary(2), (setup) => expectSame({ ...setup, hubStages: [1, 0.72] }, riding)),
+    { ...SEEDED, numRuns: 60 },
+  );
+});

@@ -1,0 +1,41 @@
+export {
+  DEFAULT_RING_DIFFERENCE_MAX_T,
+  LAYOUTS,
+  SEARCHED_RING_DIFFERENCE_T,
+  layoutOf,
+  ringChoices,
+} from './ring-choices';
+export type { Layout, RingRule } from './ring-choices';
+export { gearMetrics } from './gearing';
+export type { FindRiding, GearMetrics } from './gearing';
+export { ParetoFront, beats } from './pareto';
+export { FIND_AIMS } from './aims';
+export type { FindAim } from './aims';
+export { DEFAULT_PRICES, PART_KINDS } from './parts';
+export type { PartKind, Prices } from './parts';
+export { SetupBuilder } from './builder';
+export type { Build, FindBike } from './builder';
+export { FIND_NEEDS, missedNeeds } from './needs';
+export type { FindNeed, FindNeeds, MissedNeed } from './needs';
+export type { CassetteOption, Found, FoundFacts } from './found';
+export type { Miss } from './misses';
+export { findSetups, searchSetups } from './search';
+export type { FindInput, FindProgress, FindResult, FindRoad, LayoutResult } from './search';
+export { leastChange } from './least-change';
+export type { Change, LeastChange } from './least-change';
+export { reasons } from './reasons';
+export type { Reason } from './reasons';
+export { layoutAdvice } from './layout-advice';
+export type { LayoutAdvice } from './layout-advice';
+export { SEARCHED_MAX, checkFind } from './problems';
+export type { FindProblem, FindQuestion } from './problems';
+export { roadOfRecordings, roadOfRoute } from './road';
+export { buildCassette, cassetteFigures, nearestBought } from './cassette-builder';
+export type {
+  CassetteBuilt,
+  CassetteFigures,
+  CassetteGoal,
+  CassetteRule,
+  CogWanted,
+  CogZone,
+} from './cassette-builder';

@@ -1,0 +1,35 @@
+import type { FoundFacts } from './found';
+import type { MissedNeed } from './needs';
+
+/** A setup that misses needs. */
+export interface Miss {
+  readonly facts: FoundFacts;
+  /** At least one. */
+  readonly missed: readonly MissedNeed[];
+  /** Together, on a log scale: 0.1 is about 10 % in one need, or 5 % in each of two. */
+  readonly distance: number;
+}
+
+export function missOf(facts: FoundFacts, missed: readonly MissedNeed[]): Miss {
+  return { facts, missed, distance: missed.reduce((sum, { shortfall }) => sum + shortfall, 0) };
+}
+
+/**
+ * The closest misses of a search: for each set of needs that are missed together the setup that
+ * misses them by least, for five rings in a row that miss the same say no more than the first.
+ */
+export class ClosestMisses {
+  private readonly byNeeds = new Map<string, Miss>();
+
+  add(facts: FoundFacts, missed: readonly MissedNeed[]): void {
+    const key = missed.map(({ need }) => need).join();
+    const miss = missOf(facts, missed);
+    const known = this.byNeeds.get(key);
+    if (!known || miss.distance < known.distance) this.byNeeds.set(key, miss);
+  }
+
+  /** The closest first. */
+  ranked(): readonly Miss[] {
+    return [...this.byNeeds.values()].sort((a, b) => a.distance - b.distance);
+  }
+}

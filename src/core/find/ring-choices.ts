@@ -1,0 +1,39 @@
+import { CHAINRING_TEETH, type Bounds } from '../gears';
+
+export const LAYOUTS = ['1x', '2x'] as const;
+export type Layout = (typeof LAYOUTS)[number];
+
+export const layoutOf = (chainrings: readonly number[]): Layout => (chainrings.length === 1 ? '1x' : '2x');
+
+/** Differences that a search may allow between two rings, teeth. */
+export const SEARCHED_RING_DIFFERENCE_T: Bounds = { min: 1, max: CHAINRING_TEETH.max - CHAINRING_TEETH.min };
+/** Front derailleurs for more are rare. */
+export const DEFAULT_RING_DIFFERENCE_MAX_T = 16;
+
+/** Which rings are tried. */
+export interface RingRule {
+  readonly layouts: readonly Layout[];
+  readonly minT: number;
+  readonly maxT: number;
+  readonly ringDifferenceMaxT: number;
+  /** Rings that are at hand, where no other is to be tried; outside `minT` to `maxT` they are not tried either. */
+  readonly only?: readonly number[] | undefined;
+}
+
+/** The teeth of which rings are made up. */
+function teethOf({ minT, maxT, only }: RingRule): number[] {
+  const all = Array.from({ length: Math.max(0, maxT - minT + 1) }, (_, i) => minT + i);
+  return only ? all.filter((teeth) => only.includes(teeth)) : all;
+}
+
+/** Every choice of one ring, then of two (big ring first) that differ by 1 to the most that is allowed. */
+export function ringChoices(rule: RingRule): (readonly number[])[] {
+  const teeth = teethOf(rule);
+  const one = rule.layouts.includes('1x') ? teeth.map((ring) => [ring]) : [];
+  const two = rule.layouts.includes('2x')
+    ? teeth.flatMap((big) =>
+        teeth.filter((small) => small < big && big - small <= rule.ringDifferenceMaxT).map((small) => [big, small]),
+      )
+    : [];
+  return [...one, ...two];
+}

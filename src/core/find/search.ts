@@ -1,0 +1,225 @@
+import { sameTeeth } from '../parts/cassettes';
+import { aimValue, type FindAim } from './aims';
+import { SetupBuilder, type FindBike } from './builder';
+import { factsOf, type CassetteOption, type FactRules, type Found, type FoundFacts } from './found';
+import type { FindRiding } from './gearing';
+import { ClosestMisses, type Miss } from './misses';
+import { FIND_NEEDS, missedNeeds, type FindNeed, type FindNeeds } from './needs';
+import { ParetoFront, beats } from './pareto';
+import { DEFAULT_PRICES, drivePartsMassG, type Prices } from './parts';
+import { LAYOUTS, layoutOf, type Layout } from './ring-choices';
+
+/** A way or a ride on which the time out of the cadence band is counted. */
+export interface FindRoad {
+  /** Exact, s; takes its time. */
+  readonly outOfBandS: (chainrings: readonly number[], cogs: readonly number[]) => number;
+  /** Never more than the exact one, and quick. */
+  readonly outOfBandAtLeastS: (chainrings: readonly number[], cogs: readonly number[]) => number;
+}
+
+export interface FindInput {
+  readonly ringChoices: readonly (readonly number[])[];
+  readonly cassettes: readonly CassetteOption[];
+  readonly riding: FindRiding;
+  readonly needs: FindNeeds;
+  /** At least one, most important first. */
+  readonly aims: readonly FindAim[];
+  readonly bike?: FindBike | undefined;
+  readonly prices?: Prices | undefined;
+  /** Asked for where `outOfBand` is among the aims. */
+  readonly road?: FindRoad | undefined;
+}
+
+/** How far a search is. */
+export interface FindProgress {
+  /** `sieving`: by the needs. `weighing`: what meets them, against each other. `riding`: the same, on the chosen road. */
+  readonly phase: 'sieving' | 'weighing' | 'riding';
+  readonly done: number;
+  readonly total: number;
+  readonly met: number;
+  /** None of those that were weighed or ridden so far beats these. */
+  readonly front: () => readonly Found[];
+}
+
+/** What a search says of one ring, or of two. */
+export interface LayoutResult {
+  readonly met: number;
+  /** Of those that meet, the best in the first aim, of equals in the next. */
+  readonly best: Found | undefined;
+  /** For each set of needs that is missed together the setup that misses them by least, the closest first. */
+  readonly closest: readonly Miss[];
+}
+
+export interface FindResult {
+  /** Every ring choice with every cassette. */
+  readonly searched: number;
+  readonly met: number;
+  /** How many fell at each need, asked in the order of the needs: each setup falls at the first that it misses. */
+  readonly fellAt: Readonly<Record<FindNeed, number>>;
+  /** Those that none beats on all aims. */
+  readonly front: readonly Found[];
+  readonly layouts: Readonly<Record<Layout, LayoutResult>>;
+  /** How many were ridden through the road; the others were beaten before. */
+  readonly ridden: number;
+}
+
+/** Setups between two reports of progress. */
+const CHUNK = 256;
+
+/** What the facts of a search are worked out with. */
+export function factRulesOf({ riding, prices = DEFAULT_PRICES, bike, cassettes }: FindInput): FactRules {
+  if (!bike) return { riding, prices, builder: undefined, presentMassG: 0 };
+  const builder = new SetupBuilder(bike);
+  const { chainrings, cogs } = bike.present.setup;
+  const own = cassettes.find((one) => sameTeeth(one.cogs, cogs));
+  const { chainLinks } = builder.build(chainrings, cogs);
+  return { riding, prices, builder, presentMassG: drivePartsMassG(chainrings, cogs, chainLinks, own?.massG) };
+}
+
+/** A front for each layout: one ring is asked for its best even where two rings beat it on every aim. */
+class Fronts {
+  private readonly byLayout: Readonly<Record<Layout, ParetoFront<Found>>>;
+
+  constructor(aims: number) {
+    this.byLayout = { '1x': new ParetoFront(aims), '2x': new ParetoFront(aims) };
+  }
+
+  of(chainrings: readonly number[]): ParetoFront<Found> {
+    return this.byLayout[layoutOf(chainrings)];
+  }
+
+  together(): readonly Found[] {
+    const [one, two] = LAYOUTS.map((layout) => this.byLayout[layout].members);
+    const unbeatenBy = (others: readonly Found[]) => (found: Found) =>
+      !others.some(({ values }) => beats(values, found.values));
+    return [...one!.filter(unbeatenBy(two!)), ...two!.filter(unbeatenBy(one!))];
+  }
+
+  best(layout: Layout): Found | undefined {
+    const { members } = this.byLayout[layout];
+    if (members.length === 0) return undefined;
+    return members.reduce((best, one) => (comparePlaces(one.values, best.values) < 0 ? one : best));
+  }
+}
+
+function comparePlaces(a: readonly number[], b: readonly number[]): number {
+  const place = a.findIndex((value, i) => value !== b[i]);
+  return place < 0 ? 0 : a[place]! - b[place]!;
+}
+
+/**
+ * Searches a whole space, exactly. First every setup is sieved by the needs; those that meet them are
+ * weighed against each other. With a road among the aims they are ridden through it as well, the most
+ * promising first, save where one that was ridden beats all that they can reach.
+ * Yields its progress now and then, so that whoever drives it can report, pause or leave off.
+ */
+export function* searchSetups(input: FindInput): Generator<FindProgress, FindResult> {
+  const { ringChoices, cassettes, needs, aims, road } = input;
+  const rules = factRulesOf(input);
+  const total = ringChoices.length * cassettes.length;
+  const fellAt = Object.fromEntries(FIND_NEEDS.map((need) => [need, 0])) as Record<FindNeed, number>;
+  const rides = aims.includes('outOfBand') && road !== undefined;
+  const left: FoundFacts[] = [];
+  const fronts = new Fronts(aims.length);
+  const front = () => fronts.together();
+  const met: Record<Layout, number> = { '1x': 0, '2x': 0 };
+  const closest: Record<Layout, ClosestMisses> = { '1x': new ClosestMisses(), '2x': new ClosestMisses() };
+  let done = 0;
+  for (const chainrings of ringChoices) {
+    const layout = layoutOf(chainrings);
+    for (const cassette of cassettes) {
+      const facts = factsOf(chainrings, cassette, rules);
+      const missed = missedNeeds(facts, needs);
+      if (missed.length > 0) {
+        fellAt[missed[0]!.need] += 1;
+        closest[layout].add(facts, missed);
+      } else {
+        met[layout] += 1;
+        left.push(facts);
+      }
+      done += 1;
+      if (done % CHUNK === 0) yield { phase: 'sieving', done, total, met: met['1x'] + met['2x'], front };
+    }
+  }
+  const ridden = rides ? yield* rideThose(left, aims, road, fronts) : 0;
+  if (!rides) yield* weighThose(left, aims, fronts);
+  const resultOf = (layout: Layout): LayoutResult => ({
+    met: met[layout],
+    best: fronts.best(layout),
+    closest: closest[layout].ranked(),
+  });
+  return {
+    searched: total,
+    met: met['1x'] + met['2x'],
+    fellAt,
+    front: front(),
+    layouts: { '1x': resultOf('1x'), '2x': resultOf('2x') },
+    ridden,
+  };
+}
+
+function* weighThose(left: readonly FoundFacts[], aims: readonly FindAim[], fronts: Fronts): Generator<FindProgress> {
+  const front = () => fronts.together();
+  for (const [done, found] of bestFirst(left, aims).entries()) {
+    if (done % CHUNK === 0) yield { phase: 'weighing', done, total: left.length, met: left.length, front };
+    fronts.of(found.chainrings).add(found);
+  }
+}
+
+/**
+ * In an order in which whoever beats another comes before it, so that a front hardly ever has to drop
+ * a member: by the sum of the values, each as a share of its span.
+ */
+function bestFirst(left: readonly FoundFacts[], aims: readonly FindAim[]): readonly Found[] {
+  const all = left.map((facts): Found => ({ ...facts, outOfBandS: undefined, values: valuesOf(facts, aims, 0) }));
+  const spans = aims.map((_, a) => {
+    let [least, most] = [Infinity, -Infinity];
+    for (const { values } of all) {
+      least = Math.min(least, values[a]!);
+      most = Math.max(most, values[a]!);
+    }
+    return { least, span: most > least ? most - least : 1 };
+  });
+  const score = ({ values }: Found) =>
+    values.reduce((sum, value, a) => sum + (value - spans[a]!.least) / spans[a]!.span, 0);
+  return all
+    .map((found) => ({ found, score: score(found) }))
+    .sort((a, b) => a.score - b.score)
+    .map(({ found }) => found);
+}
+
+function* rideThose(
+  left: readonly FoundFacts[],
+  aims: readonly FindAim[],
+  road: FindRoad,
+  fronts: Fronts,
+): Generator<FindProgress, number> {
+  const promising = left
+    .map((facts) => ({ facts, atLeastS: road.outOfBandAtLeastS(facts.chainrings, facts.cassette.cogs) }))
+    .sort((a, b) => a.atLeastS - b.atLeastS);
+  let ridden = 0;
+  for (const [done, { facts, atLeastS }] of promising.entries()) {
+    yield { phase: 'riding', done, total: left.length, met: left.length, front: () => fronts.together() };
+    const front = fronts.of(facts.chainrings);
+    // Whatever it reaches is no better than this: beaten so, it is beaten.
+    if (front.isBeaten(valuesOf(facts, aims, atLeastS))) continue;
+    const outOfBandS = road.outOfBandS(facts.chainrings, facts.cassette.cogs);
+    ridden += 1;
+    front.add({ ...facts, outOfBandS, values: valuesOf(facts, aims, outOfBandS) });
+  }
+  return ridden;
+}
+
+/** The values of a setup in the aims. */
+export function valuesOf(facts: FoundFacts, aims: readonly FindAim[], outOfBandS: number): number[] {
+  return aims.map((aim) => (aim === 'outOfBand' ? outOfBandS : aimValue(aim, facts)));
+}
+
+/** Runs a search to its end without a stop. */
+export function findSetups(input: FindInput): FindResult {
+  const search = searchSetups(input);
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+  }
+}
