@@ -147,6 +147,8 @@ test('health and schema', async () => {
     'GearsResponse',
     'FitRequest',
     'FitResponse',
+    'FindRequest',
+    'FindResponse',
     'HealthResponse',
     'Problem',
   ]);

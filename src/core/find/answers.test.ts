@@ -32,7 +32,7 @@ const bike: FindBike = { present, school: 'sheet', keep: [] };
 const rings: RingRule = { layouts: ['1x', '2x'], minT: 28, maxT: 50, ringDifferenceMaxT: 16 };
 const question = (more: Partial<FindInput> = {}): FindInput => ({
   ringChoices: ringChoices(rings),
-  cassettes: GENERIC_CASSETTES,
+  cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length > 10),
   riding: {
     rolloutMm: TOURER_ROLLOUT_MM,
     hubStages: [1],

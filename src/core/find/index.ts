@@ -19,7 +19,7 @@ export { FIND_NEEDS, missedNeeds } from './needs';
 export type { FindNeed, FindNeeds, MissedNeed } from './needs';
 export type { CassetteOption, Found, FoundFacts } from './found';
 export type { Miss } from './misses';
-export { findSetups, searchSetups } from './search';
+export { findSetups, searchSetups, valuesOf } from './search';
 export type { FindInput, FindProgress, FindResult, FindRoad, LayoutResult } from './search';
 export { leastChange } from './least-change';
 export type { Change, LeastChange } from './least-change';

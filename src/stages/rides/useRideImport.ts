@@ -6,7 +6,8 @@ import type { CsvHead } from '../../formats/ride/ride-csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { rideOf, type CsvMapping } from '../../records';
 import { addRide, addRoute } from '../../store';
-import { Cancelled, rideClient } from '../../workers/rides/client';
+import { Cancelled } from '../../workers/job-client';
+import { rideClient } from '../../workers/rides/client';
 import { notesText } from './ride-words';
 
 /** One file on its way in. */

@@ -18,7 +18,8 @@ import {
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { wheelOf, type RouteRecord } from '../../records';
-import { Cancelled, rideClient } from '../../workers/rides/client';
+import { Cancelled } from '../../workers/job-client';
+import { rideClient } from '../../workers/rides/client';
 
 /** How the way is ridden, beside what the brief says; not kept. */
 export interface RoadToday {

@@ -7,7 +7,8 @@ import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { wheelOf, type RideRecord } from '../../records';
 import { readPacked } from '../../store';
-import { Cancelled, rideClient } from '../../workers/rides/client';
+import { Cancelled } from '../../workers/job-client';
+import { rideClient } from '../../workers/rides/client';
 import type { UseTold } from '../../workers/rides/protocol';
 
 export type UseState =

@@ -1,5 +1,6 @@
 import { expose, releaseProxy, type Endpoint } from 'comlink';
-import { READY, type Progress, type RideWork } from './protocol';
+import { READY } from '../ready';
+import type { Progress, RideWork } from './protocol';
 
 /** Offers the work at an end of a channel. The channel of a job's progress is closed with the job. */
 export function exposeWork(work: RideWork, endpoint: Endpoint): void {

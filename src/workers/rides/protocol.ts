@@ -43,12 +43,6 @@ export interface WayToRide {
   readonly setups: readonly { readonly rules: RideRules; readonly resistance: Resistance }[];
 }
 
-/**
- * What a worker says once it listens. Its script may load in parts, and what is sent to it before it
- * listens would be lost.
- */
-export const READY = 'ready';
-
 /** From 0 to 1. */
 export type Progress = (done: number) => void;
 

@@ -5,7 +5,8 @@ import { simulateRide } from '../../../tests/support/rides';
 import { developedGears, type Setup } from '../../core/gears';
 import { packRecording, unpackRecording, digestOf } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
-import { Cancelled, RideClient, untilOver } from './client';
+import { Cancelled, untilOver } from '../job-client';
+import { RideClient } from './client';
 import { exposeWork } from './expose';
 import type { RideWork, UseToTell } from './protocol';
 import { rideWork } from './work';
@@ -27,7 +28,7 @@ function channels(work: Partial<RideWork> = {}) {
       port1.close();
     };
     return Object.assign(nodeEndpoint(port1), { terminate: end });
-  });
+  }, 'try less');
   return { client, seen, close: () => open.forEach((port) => port.close()) };
 }
 
@@ -83,7 +84,7 @@ test('through the client, with progress', async () => {
 
 test('progress that comes after the answer is not heard: it would put a finished job back to work', () => {
   const seen: number[] = [];
-  const { progress, over } = untilOver((done) => seen.push(done));
+  const { progress, over } = untilOver((done: number) => seen.push(done));
   progress(0.5);
   over();
   progress(0.9);

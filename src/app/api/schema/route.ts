@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { findRequestSchema, findResponseSchema } from '../../../records/exchange/find';
 import { fitRequestSchema, fitResponseSchema } from '../../../records/exchange/fit';
 import { gearsRequestSchema, gearsResponseSchema } from '../../../records/exchange/gears';
 import { healthSchema, problemSchema } from '../../../records/exchange/http';
@@ -15,8 +16,10 @@ export function GET(): Response {
       GearsResponse: { description: 'answer of POST /api/gears', ...output(gearsResponseSchema) },
       FitRequest: { description: 'body of POST /api/fit', ...input(fitRequestSchema) },
       FitResponse: { description: 'answer of POST /api/fit', ...output(fitResponseSchema) },
+      FindRequest: { description: 'body of POST /api/find', ...input(findRequestSchema) },
+      FindResponse: { description: 'answer of POST /api/find', ...output(findResponseSchema) },
       HealthResponse: { description: 'answer of GET /api/health', ...output(healthSchema) },
-      Problem: { description: 'application/problem+json, with status 400, 413 or 500', ...output(problemSchema) },
+      Problem: { description: 'application/problem+json, with status 400, 413, 500 or 503', ...output(problemSchema) },
     },
   });
 }

@@ -1,0 +1,108 @@
+import { checkFind, ringChoices, type FindAim, type FindInput, type Found } from '../../../core/find';
+import { checkCapacity, checkRingDifference, type RearDerailleur, type Verdict } from '../../../core/fit';
+import { DEFAULT_CROSSED_COGS, NO_HUB_STAGE, rolloutMm } from '../../../core/gears';
+import { percent } from '../../../core/units';
+import { findRequestSchema, type FindRequest, type FindResponse } from '../../../records/exchange/find';
+import { findOnThread } from '../../../workers/find/on-thread';
+import { problemResponse, readBody } from '../_http/body';
+import { guarded } from '../_http/guard';
+
+/** Setups that meet needs, and that none beats. */
+export function POST(request: Request): Promise<Response> {
+  return guarded(async () => {
+    const body = await readBody(request, findRequestSchema);
+    return body.ok ? answer(body.value) : body.response;
+  });
+}
+
+const AIMS: readonly FindAim[] = ['largestStep', 'meanStep', 'frontShifts', 'capacity'];
+
+async function answer(request: FindRequest): Promise<Response> {
+  const { rings, layouts, cassettes, ringDifferenceMaxT } = request;
+  const rule = { layouts, minT: rings.min, maxT: rings.max, ringDifferenceMaxT };
+  const problems = checkFind({ rings: rule, cassetteCount: cassettes.length, aims: AIMS });
+  if (problems.some(({ field }) => field === 'space')) {
+    const issues = problems.map(({ message }) => ({ path: 'rings', message }));
+    return problemResponse({ title: 'Too much to search', status: 400, detail: 'The space is too large.', issues });
+  }
+  const found = await findOnThread(inputOf(request));
+  switch (found.kind) {
+    case 'busy':
+      return unavailable('Other searches are running; ask again in a few seconds.');
+    case 'late':
+      return unavailable('The search took too long; narrow the rings, or send fewer cassettes.');
+    case 'found': {
+      const { searched, met, front } = found.result;
+      const candidates = [...front]
+        .sort(byValues)
+        .slice(0, request.limit)
+        .map((one) => toCandidate(one, request.rearDerailleur));
+      return Response.json({ searched, met, candidates } satisfies FindResponse);
+    }
+  }
+}
+
+function unavailable(detail: string): Response {
+  return problemResponse({ title: 'No answer now', status: 503, detail });
+}
+
+function inputOf({ wheel, cadence, needs, rings, layouts, cassettes, ringDifferenceMaxT }: FindRequest): FindInput {
+  const { lowRpm, highRpm } = cadence;
+  const { largestStepMaxPercent, ...ends } = needs;
+  return {
+    ringChoices: ringChoices({ layouts, minT: rings.min, maxT: rings.max, ringDifferenceMaxT }),
+    cassettes,
+    aims: AIMS,
+    needs: {
+      ...ends,
+      largestStepMax: largestStepMaxPercent === undefined ? undefined : largestStepMaxPercent / 100,
+    },
+    riding: {
+      rolloutMm: rolloutMm(wheel),
+      hubStages: NO_HUB_STAGE,
+      crossedCogs: DEFAULT_CROSSED_COGS,
+      lowRpm,
+      highRpm,
+      // Neither is asked of: no need here tells zones of speed apart.
+      preferredRpm: (lowRpm + highRpm) / 2,
+      zones: { climbingBelowKmh: 0, fastAboveKmh: Infinity },
+    },
+  };
+}
+
+/** By the aims in their order; of equals the smaller rings first, so that an answer is the same every time. */
+function byValues(a: Found, b: Found): number {
+  const keys = ({ values, chainrings }: Found) => [...values, chainrings.length, ...chainrings];
+  const [ours, theirs] = [keys(a), keys(b)];
+  const place = ours.findIndex((value, i) => value !== theirs[i]);
+  return place < 0 ? 0 : ours[place]! - theirs[place]!;
+}
+
+function toCandidate(
+  { chainrings, cassette, metrics, build }: Found,
+  rearDerailleur: RearDerailleur,
+): FindResponse['candidates'][number] {
+  return {
+    chainrings: [...chainrings],
+    cassette: cassette.name!,
+    easiestDevelopmentM: metrics.easiestDevelopmentM,
+    topSpeedKmh: metrics.topSpeedKmh,
+    largestStepPercent: percent(metrics.largestStep),
+    meanStepPercent: percent(metrics.meanStep),
+    frontShifts: metrics.frontShifts,
+    capacityRequiredT: build.capacityRequiredT,
+    verdict: verdictOf(chainrings, cassette.cogs, rearDerailleur),
+  };
+}
+
+/** From the best to the gravest; what is not known of some says nothing where others are. */
+const GRAVITY: readonly Verdict[] = ['notKnown', 'inside', 'at', 'outside', 'cannotWork'];
+
+function verdictOf(chainrings: readonly number[], cogs: readonly number[], rearDerailleur: RearDerailleur): Verdict {
+  const setup = { chainrings, cogs, hubStages: NO_HUB_STAGE };
+  // With one ring there is no front derailleur: that it has nothing to check is no verdict.
+  const front = chainrings.length > 1 ? [checkRingDifference(setup, rearDerailleur)] : [];
+  return [...checkCapacity({ setup, rearDerailleur }), ...front]
+    .map(({ verdict }) => verdict)
+    .reduce((gravest, one) => (GRAVITY.indexOf(one) > GRAVITY.indexOf(gravest) ? one : gravest), 'notKnown');
+}

@@ -1,0 +1,24 @@
+import { proxy } from 'comlink';
+import { JobClient, untilOver } from '../job-client';
+import type { FindAsked, FindTold, FindWork, OnStep } from './protocol';
+
+/** Calls a search in its worker. */
+export class FindClient extends JobClient<FindWork> {
+  find(asked: FindAsked, onStep: OnStep, signal?: AbortSignal): Promise<FindTold> {
+    return this.run((work) => {
+      const { progress, over } = untilOver(onStep);
+      return work.find(asked, proxy(progress)).finally(over);
+    }, signal);
+  }
+}
+
+let shared: FindClient | undefined;
+
+/** The one client of this page; its worker starts with the first call. */
+export function findClient(): FindClient {
+  shared ??= new FindClient(
+    () => new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' }),
+    'narrow the rings, choose fewer cassettes, or leave the road out',
+  );
+  return shared;
+}

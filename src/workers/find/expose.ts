@@ -1,0 +1,20 @@
+import { expose, releaseProxy, type Endpoint } from 'comlink';
+import { READY } from '../ready';
+import type { FindWork } from './protocol';
+
+/** Offers the work at an end of a channel. The channel of a search's progress is closed with the search. */
+export function exposeWork(work: FindWork, endpoint: Endpoint): void {
+  expose(
+    {
+      find: async (asked, onStep) => {
+        try {
+          return await work.find(asked, onStep);
+        } finally {
+          (onStep as typeof onStep & { readonly [releaseProxy]?: () => void })[releaseProxy]?.();
+        }
+      },
+    } satisfies FindWork,
+    endpoint,
+  );
+  endpoint.postMessage(READY);
+}

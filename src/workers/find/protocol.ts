@@ -1,0 +1,50 @@
+import type { FilledBrief } from '../../core/brief';
+import type {
+  FindInput,
+  FindProgress,
+  FindResult,
+  Found,
+  Layout,
+  LayoutAdvice,
+  LeastChange,
+  Reason,
+} from '../../core/find';
+import type { ElevationProfile, Resistance } from '../../core/ride';
+
+/** The road of a search, as it can be sent. */
+export type RoadAsked =
+  | {
+      readonly kind: 'route';
+      readonly profile: ElevationProfile;
+      readonly resistance: Resistance;
+      readonly brief: FilledBrief;
+    }
+  /** Samples as they are kept. */
+  | { readonly kind: 'ride'; readonly packed: string };
+
+/** A search of a bike. */
+export interface FindAsked {
+  readonly input: Omit<FindInput, 'road'>;
+  readonly road: RoadAsked | undefined;
+  readonly layouts: readonly Layout[];
+}
+
+/** How far it is, with what it has found so far. */
+export type FindStep = Omit<FindProgress, 'front'> & { readonly front: readonly Found[] };
+
+export interface FindTold {
+  readonly result: FindResult;
+  /** Of the members of the front, in their order. */
+  readonly reasons: readonly Reason[];
+  readonly advice: LayoutAdvice;
+  readonly least: LeastChange;
+  /** The setup fitted now, with its values in the same aims. */
+  readonly present: Found;
+}
+
+export type OnStep = (step: FindStep) => void;
+
+/** What the worker does. Every call can fail, time out and be cancelled; see the client. */
+export interface FindWork {
+  readonly find: (asked: FindAsked, onStep: OnStep) => Promise<FindTold>;
+}

@@ -1,0 +1,62 @@
+import {
+  layoutAdvice,
+  leastChange,
+  reasons,
+  roadOfRecordings,
+  roadOfRoute,
+  searchSetups,
+  valuesOf,
+  type FindInput,
+  type FindRiding,
+  type FindRoad,
+  type Found,
+} from '../../core/find';
+import { unpackRecording } from '../../formats/ride/pack';
+import type { FindAsked, FindTold, FindWork, OnStep, RoadAsked } from './protocol';
+
+/** Between two reports of progress: as often as an eye can follow. */
+const REPORT_MS = 80;
+
+/** The work itself, wherever it runs: a test calls it without a worker. */
+export const findWork: FindWork = {
+  find: (asked, onStep) => new Promise((resolve) => resolve(find(asked, onStep))),
+};
+
+function find({ input: sent, road, layouts }: FindAsked, onStep: OnStep): FindTold {
+  const input: FindInput = { ...sent, road: road && roadOf(road, sent.riding) };
+  const result = run(input, onStep);
+  const least = leastChange(input);
+  return {
+    result,
+    reasons: reasons(result.front, input.aims),
+    advice: layoutAdvice(result, input.aims, layouts),
+    least,
+    present: presentOf(least.present, input),
+  };
+}
+
+function run(input: FindInput, onStep: OnStep): FindTold['result'] {
+  const search = searchSetups(input);
+  let reportedAt = performance.now();
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+    const now = performance.now();
+    if (now - reportedAt < REPORT_MS) continue;
+    reportedAt = now;
+    onStep({ ...step.value, front: step.value.front() });
+  }
+}
+
+function presentOf(facts: FindTold['least']['present'], { aims, road }: FindInput): Found {
+  const outOfBandS =
+    road && aims.includes('outOfBand') ? road.outOfBandS(facts.chainrings, facts.cassette.cogs) : undefined;
+  return { ...facts, outOfBandS, values: valuesOf(facts, aims, outOfBandS ?? 0) };
+}
+
+function roadOf(road: RoadAsked, riding: FindRiding): FindRoad {
+  if (road.kind === 'route') return roadOfRoute(road.profile, road.resistance, road.brief, riding);
+  const recording = unpackRecording(road.packed);
+  if (!recording) throw new Error('the samples of the ride are damaged: import its file again');
+  return roadOfRecordings([recording], riding);
+}
