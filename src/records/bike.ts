@@ -18,8 +18,16 @@ import {
   SUSPENSION_GROWTH_MM,
   type LimitsSchool,
 } from '../core/fit';
+import type { FindSettings } from '../core/find';
 import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
+import {
+  builtCassetteSchema,
+  findSettingsSchema,
+  savedSearchSchema,
+  type BuiltCassette,
+  type SavedSearch,
+} from './find-settings';
 import type { Migration } from './migration';
 import { idSchema, nameSchema } from './text';
 import { WHEEL_DEFAULTS, wheelsetSchema, type WheelsetRecord } from './wheelset';
@@ -58,7 +66,14 @@ export interface BikeRecord {
   /** How many cogs at each end count as cross-chained on two rings. */
   readonly crossedCogs: number;
   readonly brief: Brief;
+  /** The search as it stands now. */
+  readonly find?: FindSettings | undefined;
+  readonly savedSearches?: readonly SavedSearch[] | undefined;
+  readonly builtCassettes?: readonly BuiltCassette[] | undefined;
 }
+
+export const SAVED_SEARCHES_MAX = 30;
+export const BUILT_CASSETTES_MAX = 60;
 
 /** Losses count on the road and against the clock; on dirt the dirt costs more. */
 export const LOSS_SCHOOLS = ['count', 'ignore'] as const;
@@ -91,6 +106,9 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
       error: 'cross-chained cogs: a whole number',
     }),
     brief: briefSchema,
+    find: findSettingsSchema.optional(),
+    savedSearches: z.array(savedSearchSchema).max(SAVED_SEARCHES_MAX).optional(),
+    builtCassettes: z.array(builtCassetteSchema).max(BUILT_CASSETTES_MAX).optional(),
   })
   .refine(({ wheelsets }) => new Set(wheelsets.map(({ id }) => id)).size === wheelsets.length, {
     error: 'two wheelsets have the same id',

@@ -3,6 +3,7 @@ export { BIKE_DEFAULTS, bikeSchema } from './bike';
 export { WHEEL_DEFAULTS, wheelOf } from './wheelset';
 export type { WheelsetRecord } from './wheelset';
 export type { BikeRecord, LossSchool } from './bike';
+export type { BuiltCassette, SavedSearch } from './find-settings';
 export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G, setupSchema } from './setup';
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES, preferencesSchema } from './preferences';

@@ -3,6 +3,7 @@ import type { FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import type { FindBike } from './builder';
 import { layoutAdvice } from './layout-advice';
+import { aimSpans, withinLimits } from './limits';
 import { leastChange } from './least-change';
 import { missedNeeds } from './needs';
 import { ParetoFront, beats } from './pareto';
@@ -123,6 +124,21 @@ test('each member of a front has its reason, true of it, and what it gives up, t
     }
   });
   expect(new Set(all.map(({ bestIn, among }) => `${bestIn} ${among}`)).size).toBeGreaterThan(2);
+});
+
+test('limits on the aims leave of a front just what a search within them would find', () => {
+  const aims = ['largestStep', 'newParts', 'frontShifts'] as const;
+  const { front } = findSetups(question({ aims }));
+  const [steps, parts] = aimSpans(front, aims);
+  const limit = (steps!.best + steps!.worst) / 2;
+  const left = withinLimits(front, [limit, undefined, undefined]).map((place) => front[place]!);
+  const anew = findSetups(question({ aims, needs: { ...question().needs, largestStepMax: limit } })).front;
+  const name = ({ chainrings, cassette }: (typeof front)[number]) =>
+    `${chainrings.join('/')} ${cassette.cogs.join('-')}`;
+  expect(left.map(name).sort()).toEqual(anew.map(name).sort());
+  expect(left.length).toBeLessThan(front.length);
+  expect(parts!.worst).toBeGreaterThan(parts!.best);
+  expect(withinLimits(front, [])).toHaveLength(front.length);
 });
 
 test('the least change is one ring, or one cassette, and it meets the needs', () => {

@@ -39,3 +39,19 @@ export type {
   CogWanted,
   CogZone,
 } from './cassette-builder';
+export {
+  BOUGHT_SPEEDS,
+  BRIEF_ASKS,
+  FIND_AIMS_MAX,
+  FIND_COST,
+  FIND_MASS_CHANGE_G,
+  PRICE,
+  fillFind,
+  readTeeth,
+} from './settings';
+export type { BriefAsk, FilledFind, FindSettings, RoadChoice } from './settings';
+export { findQuestion, ridingOf } from './question';
+export type { FindContext, FindQuestionResult } from './question';
+export { wantedCogs } from './wanted';
+export { aimSpans, withinLimits } from './limits';
+export type { AimSpan } from './limits';

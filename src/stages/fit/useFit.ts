@@ -14,8 +14,8 @@ import {
   type FitReport,
   type LimitsSchool,
 } from '../../core/fit';
-import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
+import { fitInputOf } from '../../kit/bench/fit-input';
 import type { BikeRecord, SetupRecord } from '../../records';
 
 /** The ends of a drive: where chain and cage are at their limits. */
@@ -52,35 +52,9 @@ export interface Fit {
   readonly requiredWholeT: number;
 }
 
-/** What core is asked of a setup of a bike. */
+/** What core says of a setup of a bike. */
 export function fitOf(bike: BikeRecord, setup: SetupRecord, setups: readonly SetupRecord[]): FitReport {
-  const fitted = setups[0];
-  return fitReport({
-    setup,
-    chainstayMm: bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm,
-    suspensionGrowthMm: bike.suspensionGrowthMm ?? 0,
-    bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
-    chainLinks: setup.chainLinks,
-    rearDerailleur: setup.rearDerailleur,
-    parts: setup.parts,
-    freehub: wheelsetOf(bike, setup).freehub,
-    ringRoom: bike,
-    avoided: setup.avoidedGears,
-    chainline: setup,
-    steepDeg: bike.steepAngleDeg,
-    crossedCogs: bike.crossedCogs,
-    fittedBigRing: fitted && fitted.chainrings.length > 1 ? fitted.chainrings[0] : undefined,
-    others: setups.flatMap((other, place) =>
-      other.id === setup.id
-        ? []
-        : [
-            {
-              name: `of ${LETTERS[place]}${other.name ? `, ${other.name}` : ''}`,
-              rearDerailleur: other.rearDerailleur,
-            },
-          ],
-    ),
-  });
+  return fitReport(fitInputOf(bike, setup, setups));
 }
 
 /** Everything that core says of whether the setup in depth goes together. */

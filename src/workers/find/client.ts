@@ -1,6 +1,7 @@
 import { proxy } from 'comlink';
+import type { CogWanted } from '../../core/find';
 import { JobClient, untilOver } from '../job-client';
-import type { FindAsked, FindTold, FindWork, OnStep } from './protocol';
+import type { CogsAsked, FindAsked, FindTold, FindWork, OnStep } from './protocol';
 
 /** Calls a search in its worker. */
 export class FindClient extends JobClient<FindWork> {
@@ -9,6 +10,10 @@ export class FindClient extends JobClient<FindWork> {
       const { progress, over } = untilOver(onStep);
       return work.find(asked, proxy(progress)).finally(over);
     }, signal);
+  }
+
+  wantedCogs(asked: CogsAsked, signal?: AbortSignal): Promise<readonly CogWanted[]> {
+    return this.run((work) => work.wantedCogs(asked), signal);
   }
 }
 

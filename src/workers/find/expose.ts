@@ -6,6 +6,7 @@ import type { FindWork } from './protocol';
 export function exposeWork(work: FindWork, endpoint: Endpoint): void {
   expose(
     {
+      ...work,
       find: async (asked, onStep) => {
         try {
           return await work.find(asked, onStep);

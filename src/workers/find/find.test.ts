@@ -46,7 +46,8 @@ const asked = (more: Partial<FindAsked> = {}): FindAsked => ({
 });
 
 /** A worker on a channel of this process. */
-function channels(work: FindWork = findWork) {
+function channels(own: Partial<FindWork> = {}) {
+  const work: FindWork = { ...findWork, ...own };
   const seen = { started: 0, ended: 0 };
   const open: { close: () => void }[] = [];
   const client = new FindClient(() => {
@@ -115,6 +116,22 @@ test('a cancelled search answers at once, its worker is ended, and the next has 
   endJob();
   client.stop();
   close();
+});
+
+test('the cogs that rides asked for come back through the client; damaged samples are told', async () => {
+  const { client, close } = channels();
+  const { recording } = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 300, seed: 4 });
+  const wanted = await client.wantedCogs({
+    packed: [packRecording(recording)],
+    chainring: 44,
+    rolloutMm: TOURER_ROLLOUT_MM,
+  });
+  const damaged = client.wantedCogs({ packed: ['AAAA'], chainring: 44, rolloutMm: TOURER_ROLLOUT_MM });
+  await expect(damaged).rejects.toThrow('damaged');
+  close();
+  const driving = wanted.reduce((sum, { seconds }) => sum + seconds, 0);
+  expect(driving).toBeGreaterThan(200);
+  expect(wanted.every(({ teeth }, i) => i === 0 || teeth > wanted[i - 1]!.teeth)).toBe(true);
 });
 
 test('a route or a ride counts the time out of the band, of the setup fitted now as well', async () => {

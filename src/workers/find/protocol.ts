@@ -1,5 +1,6 @@
 import type { FilledBrief } from '../../core/brief';
 import type {
+  CogWanted,
   FindInput,
   FindProgress,
   FindResult,
@@ -44,7 +45,16 @@ export interface FindTold {
 
 export type OnStep = (step: FindStep) => void;
 
+/** Rides whose gears a cassette is to match. */
+export interface CogsAsked {
+  /** Samples as they are kept. */
+  readonly packed: readonly string[];
+  readonly chainring: number;
+  readonly rolloutMm: number;
+}
+
 /** What the worker does. Every call can fail, time out and be cancelled; see the client. */
 export interface FindWork {
   readonly find: (asked: FindAsked, onStep: OnStep) => Promise<FindTold>;
+  readonly wantedCogs: (asked: CogsAsked) => Promise<readonly CogWanted[]>;
 }

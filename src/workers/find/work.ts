@@ -6,11 +6,13 @@ import {
   roadOfRoute,
   searchSetups,
   valuesOf,
+  wantedCogs,
   type FindInput,
   type FindRiding,
   type FindRoad,
   type Found,
 } from '../../core/find';
+import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
 import type { FindAsked, FindTold, FindWork, OnStep, RoadAsked } from './protocol';
 
@@ -20,6 +22,8 @@ const REPORT_MS = 80;
 /** The work itself, wherever it runs: a test calls it without a worker. */
 export const findWork: FindWork = {
   find: (asked, onStep) => new Promise((resolve) => resolve(find(asked, onStep))),
+  wantedCogs: ({ packed, chainring, rolloutMm }) =>
+    new Promise((resolve) => resolve(wantedCogs(packed.map(unpacked), chainring, rolloutMm))),
 };
 
 function find({ input: sent, road, layouts }: FindAsked, onStep: OnStep): FindTold {
@@ -56,7 +60,11 @@ function presentOf(facts: FindTold['least']['present'], { aims, road }: FindInpu
 
 function roadOf(road: RoadAsked, riding: FindRiding): FindRoad {
   if (road.kind === 'route') return roadOfRoute(road.profile, road.resistance, road.brief, riding);
-  const recording = unpackRecording(road.packed);
-  if (!recording) throw new Error('the samples of the ride are damaged: import its file again');
-  return roadOfRecordings([recording], riding);
+  return roadOfRecordings([unpacked(road.packed)], riding);
+}
+
+function unpacked(packed: string): Recording {
+  const recording = unpackRecording(packed);
+  if (!recording) throw new Error('the samples of a ride are damaged: import its file again');
+  return recording;
 }

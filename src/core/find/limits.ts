@@ -1,0 +1,27 @@
+import type { FindAim } from './aims';
+import type { Found } from './found';
+
+/** From the best value of an aim in a front to its worst; less is better. */
+export interface AimSpan {
+  readonly aim: FindAim;
+  readonly best: number;
+  readonly worst: number;
+}
+
+export function aimSpans(front: readonly Found[], aims: readonly FindAim[]): AimSpan[] {
+  return aims.map((aim, a) => {
+    const values = front.map((one) => one.values[a]!);
+    return { aim, best: Math.min(...values), worst: Math.max(...values) };
+  });
+}
+
+/**
+ * Those of a front that stay within limits on its aims, by their places. They are also those that none
+ * beats among all setups within the limits: whoever beat one of them would lie within them as well.
+ * @param limits the most that is allowed in each aim; undefined where nothing is asked
+ */
+export function withinLimits(front: readonly Found[], limits: readonly (number | undefined)[]): number[] {
+  return front.flatMap(({ values }, place) =>
+    values.every((value, a) => limits[a] === undefined || value <= limits[a]) ? [place] : [],
+  );
+}

@@ -1,0 +1,99 @@
+import { stepTolerance } from '../compare';
+import type { FilledBrief, Needs } from '../brief';
+import { zonesOf } from '../brief';
+import { ZONES } from '../gears';
+import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
+import type { FindBike } from './builder';
+import type { CassetteOption } from './found';
+import type { FindRiding } from './gearing';
+import type { FindNeeds } from './needs';
+import { checkFind, type FindProblem } from './problems';
+import { ringChoices } from './ring-choices';
+import type { FindInput } from './search';
+import type { FilledFind } from './settings';
+
+/** What a search of a bike is made from. */
+export interface FindContext {
+  readonly bike: Omit<FindBike, 'keep'>;
+  readonly rolloutMm: number;
+  readonly crossedCogs: number;
+  readonly brief: FilledBrief;
+  readonly briefNeeds: Needs;
+  /** Cassettes that were built for the bike. */
+  readonly built: readonly CassetteOption[];
+}
+
+export type FindQuestionResult =
+  | { readonly ok: true; readonly input: Omit<FindInput, 'road'> }
+  | { readonly ok: false; readonly problems: readonly FindProblem[] };
+
+/** The search that a person asks for; or all that is wrong with it. */
+export function findQuestion(settings: FilledFind, context: FindContext): FindQuestionResult {
+  const {
+    layouts,
+    ringMinT: minT,
+    ringMaxT: maxT,
+    ringDifferenceMaxT,
+    ringsAtHand: only,
+    aims,
+    keep,
+    prices,
+  } = settings;
+  const bike: FindBike = { ...context.bike, keep };
+  const rings = { layouts, minT, maxT, ringDifferenceMaxT, only };
+  const cassettes = cassettesFor(settings, context);
+  const problems = checkFind({ rings, cassetteCount: cassettes.length, aims, bike });
+  if (problems.length > 0) return { ok: false, problems };
+  return {
+    ok: true,
+    input: {
+      ringChoices: ringChoices(rings),
+      cassettes,
+      riding: ridingOf(context),
+      needs: needsFor(settings, context),
+      aims,
+      bike,
+      prices,
+    },
+  };
+}
+
+/** How the bike is ridden, for a search. */
+export function ridingOf({
+  bike,
+  rolloutMm,
+  crossedCogs,
+  brief,
+}: Omit<FindContext, 'briefNeeds' | 'built'>): FindRiding {
+  return {
+    rolloutMm,
+    hubStages: bike.present.setup.hubStages,
+    crossedCogs,
+    lowRpm: brief.lowRpm,
+    highRpm: brief.highRpm,
+    preferredRpm: brief.preferredRpm,
+    zones: zonesOf(brief),
+  };
+}
+
+/** The cassette that is on the bike, those that can be bought with as many cogs as are asked for, and those that were built. */
+function cassettesFor({ speeds }: FilledFind, { bike, built }: FindContext): readonly CassetteOption[] {
+  const all: CassetteOption[] = [
+    { cogs: bike.present.setup.cogs },
+    ...GENERIC_CASSETTES.filter(({ cogs }) => speeds.includes(cogs.length)),
+    ...built,
+  ];
+  return all.filter((one, i) => all.findIndex(({ cogs }) => sameTeeth(cogs, one.cogs)) === i);
+}
+
+function needsFor({ asks, costMax, massChangeMaxG }: FilledFind, { brief, briefNeeds }: FindContext): FindNeeds {
+  return {
+    easiestDevelopmentMaxM: asks.includes('easiest') ? briefNeeds.easiestMaxM : undefined,
+    topSpeedMinKmh: asks.includes('topSpeed') ? brief.topSpeedKmh : undefined,
+    zoneStepMax: Object.fromEntries(
+      ZONES.filter((zone) => asks.includes(`step.${zone}`)).map((zone) => [zone, stepTolerance(brief, zone)]),
+    ),
+    costMax,
+    massChangeMaxG,
+  };
+}

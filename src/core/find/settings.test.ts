@@ -1,0 +1,86 @@
+import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { fillBrief, needsOf } from '../brief';
+import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { findQuestion, type FindContext } from './question';
+import { BOUGHT_SPEEDS, BRIEF_ASKS, aimsOfBrief, fillFind, readTeeth } from './settings';
+
+const brief = fillBrief({ topSpeedKmh: 46, stepFastPercent: 11 }, 88);
+const context: FindContext = {
+  bike: {
+    present: {
+      setup: TOURER,
+      chainstayMm: 430,
+      suspensionGrowthMm: 0,
+      bbDropMm: 70,
+      chainLinks: 112,
+      rearDerailleur: {},
+    },
+    school: 'sheet',
+  },
+  rolloutMm: TOURER_ROLLOUT_MM,
+  crossedCogs: 2,
+  brief,
+  briefNeeds: needsOf(brief),
+  built: [],
+};
+
+test('an empty search is filled: the whole space, all that the brief asks, aims by the brief', () => {
+  const filled = fillFind({}, ['simplicity', 'range']);
+  expect(filled).toMatchObject({
+    layouts: ['1x', '2x'],
+    ringMinT: 24,
+    ringMaxT: 54,
+    speeds: BOUGHT_SPEEDS,
+    asks: BRIEF_ASKS,
+  });
+  expect(filled.aims).toEqual(['frontShifts', 'easiest', 'largestStep', 'newParts']);
+  expect(aimsOfBrief([])).toEqual(['largestStep', 'frontShifts', 'newParts']);
+  expect(aimsOfBrief(['aero', 'simplicity', 'cadence'])).toEqual(['frontShifts', 'largestStep', 'newParts']);
+  expect(fillFind({ prices: { chain: 12, ring: undefined } }, []).prices).toMatchObject({ chain: 12, ring: 45 });
+});
+
+test('a search asks the figures of the brief, and only what is asked for', () => {
+  const all = findQuestion(fillFind({}, []), context);
+  if (!all.ok) throw new Error('sound');
+  expect(all.input.needs).toEqual({
+    easiestDevelopmentMaxM: context.briefNeeds.easiestMaxM,
+    topSpeedMinKmh: 46,
+    zoneStepMax: { climbing: 0.17, between: 0.15, fast: 0.11 },
+    costMax: undefined,
+    massChangeMaxG: undefined,
+  });
+  const few = findQuestion(fillFind({ asks: ['step.fast'], costMax: 90 }, []), context);
+  expect(few.ok && few.input.needs).toMatchObject({
+    topSpeedMinKmh: undefined,
+    zoneStepMax: { fast: 0.11 },
+    costMax: 90,
+  });
+});
+
+test('cassettes: the one on the bike, those bought with such cogs, those built; each once', () => {
+  const built = [
+    { name: 'mine', cogs: [11, 13, 16, 20, 25] },
+    { name: 'the same', cogs: [...TOURER.cogs] },
+  ];
+  const asked = findQuestion(fillFind({ speeds: [12] }, []), { ...context, built });
+  if (!asked.ok) throw new Error('sound');
+  const { cassettes } = asked.input;
+  const bought = GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12);
+  expect(cassettes).toHaveLength(bought.length + 1);
+  expect(cassettes[0]!.cogs).toEqual(TOURER.cogs);
+  expect(cassettes.at(-1)!.name).toBe('mine');
+  const none = findQuestion(fillFind({ speeds: [] }, []), context);
+  expect(none.ok && none.input.cassettes.map(({ cogs }) => cogs)).toEqual([TOURER.cogs]);
+});
+
+test('what contradicts itself is told, not mended', () => {
+  const wrong = findQuestion(fillFind({ layouts: [], aims: [], ringMinT: 50, ringMaxT: 40 }, []), context);
+  expect(!wrong.ok && wrong.problems.map(({ field }) => field)).toEqual(['layouts', 'rings', 'aims']);
+});
+
+test('a list of teeth is read as it is typed', () => {
+  expect(readTeeth('46, 30/32;30')).toEqual([30, 32, 46]);
+  expect(readTeeth(' ')).toEqual([]);
+  expect(readTeeth('30, x')).toEqual({ wrong: 'x' });
+  expect(readTeeth('30, 71')).toEqual({ wrong: '71' });
+});
