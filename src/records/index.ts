@@ -1,5 +1,5 @@
 export { NAME_LENGTH_MAX } from './text';
-export { BIKE_DEFAULTS, bikeSchema } from './bike';
+export { BIKE_DEFAULTS, BUILT_CASSETTES_MAX, SAVED_SEARCHES_MAX, bikeSchema } from './bike';
 export { WHEEL_DEFAULTS, wheelOf } from './wheelset';
 export type { WheelsetRecord } from './wheelset';
 export type { BikeRecord, LossSchool } from './bike';

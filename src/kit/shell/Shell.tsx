@@ -27,6 +27,7 @@ const PLACES: readonly Place[] = [
   { path: '/brief', name: 'Brief', shortcut: 'brief', needsBench: true },
   { path: '/gears', name: 'Gears', shortcut: 'gears', needsBench: true },
   { path: '/compare', name: 'Compare', shortcut: 'compare', needsBench: true },
+  { path: '/find', name: 'Find', shortcut: 'find', needsBench: true },
   { path: '/rides', name: 'Rides', shortcut: 'rides', needsBench: true },
   { path: '/fit', name: 'Fit', shortcut: 'fit', needsBench: true },
   { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
@@ -39,6 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('brief', () => router.push('/brief'));
   useShortcut('gears', () => router.push('/gears'));
   useShortcut('compare', () => router.push('/compare'));
+  useShortcut('find', () => router.push('/find'));
   useShortcut('rides', () => router.push('/rides'));
   useShortcut('fit', () => router.push('/fit'));
   useShortcut('data', () => router.push('/data'));

@@ -5,6 +5,7 @@ export const SHORTCUTS = {
   brief: { keys: 'b', shown: 'B', what: 'Go to Brief', everywhere: false },
   gears: { keys: 'g', shown: 'G', what: 'Go to Gears', everywhere: false },
   compare: { keys: 'p', shown: 'P', what: 'Go to Compare', everywhere: false },
+  find: { keys: 'h', shown: 'H', what: 'Go to Find', everywhere: false },
   rides: { keys: 'i', shown: 'I', what: 'Go to Rides', everywhere: false },
   fit: { keys: 'f', shown: 'F', what: 'Go to Fit', everywhere: false },
   data: { keys: 'd', shown: 'D', what: 'Go to Data', everywhere: false },

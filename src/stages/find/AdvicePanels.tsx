@@ -1,0 +1,114 @@
+'use client';
+
+import type { FindAim, Found, Layout } from '../../core/find';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import type { FindTold } from '../../workers/find/protocol';
+import { AIM_NAME, aimText, layoutSentences, leastSentences, missText, partsText, setupName } from './find-words';
+import { LayButton } from './LayButton';
+import type { Find } from './useFind';
+import styles from './Find.module.css';
+
+/** One ring or two, and what the setup fitted now would need changed least: both answered from the search. */
+export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
+  const { preferences } = useReadyBench();
+  const { brief, needs } = find.inUse;
+  const { speedUnit } = preferences;
+  const { aims } = find.settings;
+  const missed = (miss: Parameters<typeof missText>[0]) => missText(miss, find.settings, brief, needs, speedUnit);
+  const { verdict, tips } = layoutSentences(told.advice, aims, speedUnit, missed);
+  const { sides } = told.advice;
+  return (
+    <div className={styles.advice}>
+      <section className={styles.panel} aria-label="One ring or two">
+        <h2>One ring or two, for you?</h2>
+        <p className={styles.says} data-testid="layout-verdict">
+          {verdict}
+        </p>
+        <BestOfEach one={sides['1x'].best} two={sides['2x'].best} aims={aims} find={find} />
+        {tips.length > 0 && (
+          <>
+            <h3 className={styles.subhead}>What would tip it</h3>
+            <ul className={styles.tips} data-testid="layout-tips">
+              {tips.map((tip) => (
+                <li key={tip}>{tip}</li>
+              ))}
+            </ul>
+          </>
+        )}
+      </section>
+      <section className={styles.panel} aria-label="Least change">
+        <h2>What A would need changed least</h2>
+        <dl className={styles.least} data-testid="least">
+          {leastSentences(told.least, missed).map(({ what, text, found }) => (
+            <div key={what}>
+              <dt>{what}</dt>
+              <dd>
+                {text} {found && <LayButton find={find} found={found} />}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+    </div>
+  );
+}
+
+/** The best of each side by side: the first aim decides, of equals the next. */
+function BestOfEach({
+  one,
+  two,
+  aims,
+  find,
+}: {
+  one: Found | undefined;
+  two: Found | undefined;
+  aims: readonly FindAim[];
+  find: Find;
+}) {
+  const { preferences } = useReadyBench();
+  const sides: readonly (readonly [Layout, Found])[] = [
+    ...(one ? [['1x', one] as const] : []),
+    ...(two ? [['2x', two] as const] : []),
+  ];
+  if (sides.length === 0) return null;
+  return (
+    <table className={styles.table} data-testid="best-of-each">
+      <thead>
+        <tr>
+          <th scope="col">best with</th>
+          {sides.map(([layout, found]) => (
+            <th key={layout} scope="col">
+              {layout === '1x' ? 'one ring' : 'two rings'}: {setupName(found)}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {aims.map((aim, a) => (
+          <tr key={aim}>
+            <th scope="row">{AIM_NAME[aim]}</th>
+            {sides.map(([layout, found]) => (
+              <td key={layout}>{aimText(aim, found.values[a]!, preferences.speedUnit)}</td>
+            ))}
+          </tr>
+        ))}
+        <tr>
+          <th scope="row">buys</th>
+          {sides.map(([layout, found]) => (
+            <td key={layout} className={styles.wrap}>
+              {partsText(found.build.newParts)}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <th scope="row" />
+          {sides.map(([layout, found]) => (
+            <td key={layout}>
+              <LayButton find={find} found={found} />
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  );
+}

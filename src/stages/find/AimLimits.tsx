@@ -1,0 +1,63 @@
+'use client';
+
+import { Button, Slider } from 'antd';
+import type { AimSpan } from '../../core/find';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { AIM_MEANING, AIM_NAME, aimText } from './find-words';
+import styles from './Find.module.css';
+
+interface AimLimitsProps {
+  readonly spans: readonly AimSpan[];
+  readonly limits: readonly (number | undefined)[];
+  readonly shown: number;
+  readonly total: number;
+  readonly onLimit: (aim: number, limit: number | undefined) => void;
+}
+
+/** Places of a slider between the best and the worst that there is. */
+const NOTCHES = 200;
+/** Aims that come in whole numbers. */
+const COUNTED = ['frontShifts', 'doubleShifts', 'newParts', 'capacity'];
+
+/** A limit on each aim; what lies past it goes at once. */
+export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsProps) {
+  const { preferences } = useReadyBench();
+  const { speedUnit } = preferences;
+  return (
+    <div className={styles.limits} role="group" aria-label="Limits on the aims">
+      {spans.map(({ aim, best, worst }, a) => {
+        const limit = limits[a] ?? worst;
+        const bound = aim === 'topSpeed' ? 'at least' : 'at most';
+        return (
+          <div key={aim} className={styles.limit} title={AIM_MEANING[aim]}>
+            <span id={`limit-${aim}`}>
+              {AIM_NAME[aim]}{' '}
+              <strong>
+                {best === worst ? 'all' : bound} {aimText(aim, limit, speedUnit)}
+              </strong>
+            </span>
+            <Slider
+              min={best}
+              max={worst}
+              step={COUNTED.includes(aim) ? 1 : (worst - best) / NOTCHES || 1}
+              value={limit}
+              disabled={best === worst}
+              tooltip={{ open: false }}
+              ariaLabelledByForHandle={`limit-${aim}`}
+              ariaValueTextFormatterForHandle={(value) => `${bound} ${aimText(aim, value, speedUnit)}`}
+              onChange={(value: number) => onLimit(a, value >= worst ? undefined : value)}
+            />
+          </div>
+        );
+      })}
+      <p className={styles.shown} data-testid="shown">
+        {shown === total ? `${total} shown` : `${shown} of ${total} shown`}{' '}
+        {shown < total && (
+          <Button type="link" size="small" onClick={() => spans.forEach((_, a) => onLimit(a, undefined))}>
+            Show all
+          </Button>
+        )}
+      </p>
+    </div>
+  );
+}

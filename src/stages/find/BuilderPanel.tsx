@@ -1,0 +1,268 @@
+'use client';
+
+import { Button, Select } from 'antd';
+import { nanoid } from 'nanoid';
+import type { CassetteFigures } from '../../core/find';
+import { CHAINRING_TEETH, COG_COUNT, COG_TEETH } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Field } from '../../kit/fields/Field';
+import { NumberField } from '../../kit/fields/NumberField';
+import { withOptional } from '../../kit/fields/with-optional';
+import { percentText } from '../../kit/format';
+import { BUILT_CASSETTES_MAX } from '../../records';
+import { CogsView } from './CogsView';
+import { TeethField } from './TeethField';
+import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassetteBuilder';
+import styles from './Find.module.css';
+
+const GOAL_LABEL: Readonly<Record<GoalKind, string>> = {
+  even: 'evenest steps',
+  zone: 'finest steps at certain speeds',
+  use: 'the gears of a ride',
+  hand: 'cog by cog, by hand',
+};
+
+const SPEED_KMH = { min: 1, max: 100 };
+
+/** Cassettes that cannot be bought: chosen by hand, or built to a goal out of single cogs. */
+export function BuilderPanel() {
+  const { bench } = useReadyBench();
+  const builder = useCassetteBuilder();
+  const { ask, set, built, bought, waiting } = builder;
+  return (
+    <section className={styles.panel} aria-label="Cassette builder">
+      <h2>Build a cassette</h2>
+      <div className={styles.builder}>
+        <BuilderFields ask={ask} set={set} disabled={bench.fromLink} />
+        <div className={styles.built}>
+          {waiting && <p className={styles.note}>{waiting}</p>}
+          {built && !built.ok && (
+            <p role="alert" className={styles.failure} data-testid="builder-problem">
+              {built.message}
+            </p>
+          )}
+          {built?.ok && (
+            <>
+              <p className={styles.answer} data-testid="built">
+                {built.cogs.join('-')}
+              </p>
+              <CogsView own={built.cogs} other={bought?.cogs} />
+              <ComparedFigures own={built.figures} other={bought?.figures} otherCogs={bought?.cogs} />
+              <KeepCassette cogs={built.cogs} />
+            </>
+          )}
+          <p className={styles.caution}>
+            Mixing cogs: the ramps and pins that lift the chain are cut for the neighbours a cog was made with, so other
+            pairs shift more slowly; cogs on one carrier or riveted together come only as a block; spacers must be of
+            one speed count, and the smallest cog is made for the lockring. Try every shift under light load on the
+            stand, and ask the part maker’s sheet or a qualified mechanic where you are unsure.
+          </p>
+        </div>
+      </div>
+      <BuiltList />
+    </section>
+  );
+}
+
+function BuilderFields({
+  ask,
+  set,
+  disabled,
+}: {
+  ask: BuilderAsk;
+  set: (change: Partial<BuilderAsk>) => void;
+  disabled: boolean;
+}) {
+  const { bench, workshop } = useReadyBench();
+  const owner = `builder ${bench.bike.id}`;
+  const { rides } = workshop;
+  const number = (
+    field: 'count' | 'smallestT' | 'largestT' | 'fromKmh' | 'toKmh' | 'chainring',
+    label: string,
+    unit: string,
+    bounds: typeof COG_TEETH,
+    whole = true,
+  ) => (
+    <NumberField
+      id={`builder-${field}`}
+      label={label}
+      term={label.toLowerCase()}
+      owner={owner}
+      unit={unit}
+      bounds={bounds}
+      whole={whole}
+      width="100%"
+      disabled={disabled}
+      value={ask[field]}
+      onCommit={(value) => value !== undefined && set({ [field]: value })}
+    />
+  );
+  const teeth = (field: 'forced' | 'forbidden', label: string) => (
+    <TeethField
+      id={`builder-${field}`}
+      label={label}
+      owner={owner}
+      value={ask[field].length > 0 ? ask[field] : undefined}
+      bounds={COG_TEETH}
+      placeholder="none"
+      disabled={disabled}
+      onCommit={(cogs) => set({ [field]: cogs ?? [] })}
+    />
+  );
+  return (
+    <div className={styles.builderFields}>
+      <Field id="builder-goal" label="Built to">
+        <Select<GoalKind>
+          id="builder-goal"
+          style={{ width: '100%' }}
+          value={ask.goal}
+          options={Object.entries(GOAL_LABEL).map(([value, label]) => ({ value: value as GoalKind, label }))}
+          onChange={(goal) => set({ goal })}
+        />
+      </Field>
+      {ask.goal === 'hand' ? (
+        <TeethField
+          id="builder-hand"
+          label="Cogs"
+          owner={owner}
+          value={ask.byHand}
+          bounds={COG_TEETH}
+          placeholder="11, 13, 15, …"
+          disabled={disabled}
+          onCommit={(cogs) => set({ byHand: cogs ?? [] })}
+        />
+      ) : (
+        <>
+          <div className={styles.fields}>
+            {number('count', 'Cogs', '', COG_COUNT)}
+            {number('smallestT', 'Smallest', 'T', COG_TEETH)}
+            {number('largestT', 'Largest', 'T', COG_TEETH)}
+          </div>
+          {ask.goal === 'zone' && (
+            <div className={styles.fields}>
+              {number('fromKmh', 'Fine from', 'km/h', SPEED_KMH, false)}
+              {number('toKmh', 'to', 'km/h', SPEED_KMH, false)}
+              {number('chainring', 'On the ring', 'T', CHAINRING_TEETH)}
+            </div>
+          )}
+          {ask.goal === 'use' && rides.length > 0 && (
+            <div className={styles.fields}>
+              <Field id="builder-ride" label="Ride">
+                <Select<string>
+                  id="builder-ride"
+                  style={{ width: '100%' }}
+                  popupMatchSelectWidth={false}
+                  value={ask.rideId}
+                  options={rides.map(({ id, name }) => ({ value: id, label: name }))}
+                  onChange={(rideId) => set({ rideId })}
+                />
+              </Field>
+              {number('chainring', 'All on the ring', 'T', CHAINRING_TEETH)}
+            </div>
+          )}
+          {teeth('forced', 'Cogs that must be there')}
+          {teeth('forbidden', 'Cogs that must not')}
+          <TeethField
+            id="builder-only"
+            label="Only cogs at hand"
+            owner={owner}
+            value={ask.only}
+            bounds={COG_TEETH}
+            placeholder="any cog"
+            disabled={disabled}
+            onCommit={(only) => set({ only })}
+          />
+        </>
+      )}
+    </div>
+  );
+}
+
+/** What is built beside the nearest that can be bought. */
+function ComparedFigures({
+  own,
+  other,
+  otherCogs,
+}: {
+  own: CassetteFigures;
+  other: CassetteFigures | undefined;
+  otherCogs: readonly number[] | undefined;
+}) {
+  const rows: readonly (readonly [string, (figures: CassetteFigures) => number | undefined])[] = [
+    ['largest step', ({ largestStep }) => largestStep],
+    ['mean step', ({ meanStep }) => meanStep],
+    ['largest step at those speeds', ({ largestInZone }) => largestInZone],
+    ['off the gears that were ridden, on average', ({ distance }) => distance],
+  ];
+  return (
+    <table className={styles.table} data-testid="builder-figures">
+      <thead>
+        <tr>
+          <th scope="col" />
+          <th scope="col">built</th>
+          <th scope="col">{otherCogs ? `nearest bought: ${otherCogs.join('-')}` : 'none bought has as many cogs'}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows
+          .filter(([, of]) => of(own) !== undefined)
+          .map(([name, of]) => (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              <td>{percentText(of(own)!)}</td>
+              <td>{other ? percentText(of(other)!) : '–'}</td>
+            </tr>
+          ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Keeps what is built with the bike, so that searches try it. */
+function KeepCassette({ cogs }: { cogs: readonly number[] }) {
+  const { bench, edits } = useReadyBench();
+  const { bike, fromLink } = bench;
+  const kept = bike.builtCassettes ?? [];
+  const isKept = kept.some((one) => one.cogs.join() === cogs.join());
+  const full = kept.length >= BUILT_CASSETTES_MAX;
+  const keep = () => {
+    const cassette = { id: nanoid(), name: `built ${cogs[0]}-${cogs.at(-1)}, ${cogs.length} cogs`, cogs };
+    edits.editBike('built cassettes', (record) => ({
+      ...record,
+      builtCassettes: [...(record.builtCassettes ?? []), cassette],
+    }));
+  };
+  return (
+    <Button onClick={keep} disabled={fromLink || isKept || full} data-testid="keep-cassette">
+      {isKept ? 'Searched already' : full ? `${BUILT_CASSETTES_MAX} are kept: remove one first` : 'Search with it'}
+    </Button>
+  );
+}
+
+function BuiltList() {
+  const { bench, edits } = useReadyBench();
+  const kept = bench.bike.builtCassettes ?? [];
+  if (kept.length === 0) return null;
+  const remove = (id: string) =>
+    edits.editBike('built cassettes', (record) => {
+      const left = (record.builtCassettes ?? []).filter((one) => one.id !== id);
+      return withOptional(record, 'builtCassettes', left.length > 0 ? left : undefined);
+    });
+  return (
+    <>
+      <h3 className={styles.subhead}>Built for this bike, and searched with</h3>
+      <ul className={styles.kept} data-testid="built-list">
+        {kept.map(({ id, name, cogs }) => (
+          <li key={id}>
+            <span>
+              <strong>{name}</strong> {cogs.join('-')}
+            </span>
+            <Button size="small" onClick={() => remove(id)} aria-label={`Remove ${name}`} disabled={bench.fromLink}>
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import { AdvicePanels } from './AdvicePanels';
+import { BuilderPanel } from './BuilderPanel';
+import { FindVerdict } from './FindVerdict';
+import { FrontPanel } from './FrontPanel';
+import { MissesPanel } from './MissesPanel';
+import { QuestionPanel } from './QuestionPanel';
+import { useFind } from './useFind';
+import styles from './Find.module.css';
+
+/** Every setup there is against the brief, and the few that are worth choosing between. */
+export function FindStage() {
+  const find = useFind();
+  const { state } = find;
+  const told = state.kind === 'found' ? state.told : undefined;
+  const soFar = state.kind === 'searching' ? state.step?.front : undefined;
+  return (
+    <>
+      <h1 className={styles.hidden}>Find</h1>
+      <div className={styles.layout}>
+        <QuestionPanel find={find} />
+        <div className={styles.column}>
+          <FindVerdict find={find} />
+          {told && told.result.met === 0 && <MissesPanel find={find} told={told} />}
+          {told && told.result.met > 0 && (
+            <FrontPanel
+              // Limits belong to the front that they were set on.
+              key={told.result.front.length + told.result.searched + told.result.met}
+              find={find}
+              front={told.result.front}
+              reasons={told.reasons}
+              present={told.present}
+            />
+          )}
+          {soFar && soFar.length > 0 && (
+            <FrontPanel find={find} front={soFar} reasons={undefined} present={undefined} />
+          )}
+          {told && <AdvicePanels find={find} told={told} />}
+        </div>
+      </div>
+      <BuilderPanel />
+    </>
+  );
+}

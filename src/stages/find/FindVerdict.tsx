@@ -1,0 +1,79 @@
+'use client';
+
+import { Button, Progress } from 'antd';
+import { BriefNotice } from '../../kit/bench/BriefNotice';
+import type { Find } from './useFind';
+import { funnelText, headline, PHASE_TEXT } from './find-words';
+import styles from './Find.module.css';
+
+/** What the search has come to, or how far it is. */
+export function FindVerdict({ find }: { find: Find }) {
+  const { state, inUse, cancel, again } = find;
+  if (inUse.contradictions.length > 0) return <BriefNotice contradictions={inUse.contradictions} />;
+  switch (state.kind) {
+    case 'cannot':
+      return (
+        <section className={styles.verdict} role="alert" data-testid="find-problems">
+          <p className={styles.answer}>This cannot be searched</p>
+          <ul className={styles.problems}>
+            {state.problems.map(({ message }) => (
+              <li key={message}>{message}</li>
+            ))}
+          </ul>
+        </section>
+      );
+    case 'searching': {
+      const { step } = state;
+      return (
+        <section className={styles.verdict} aria-busy data-testid="find-progress">
+          <p className={styles.answer}>Searching …</p>
+          <div className={styles.progress}>
+            <Progress
+              percent={step ? Math.floor((100 * step.done) / Math.max(1, step.total)) : 0}
+              size="small"
+              aria-label="How far the search is"
+            />
+            <Button size="small" onClick={cancel} data-testid="cancel-search">
+              Cancel
+            </Button>
+          </div>
+          <p className={styles.note}>
+            {step
+              ? `${PHASE_TEXT[step.phase]} ${step.done} of ${step.total}; ${step.met} meet the brief so far`
+              : 'Starting'}
+          </p>
+        </section>
+      );
+    }
+    case 'cancelled':
+      return (
+        <section className={styles.verdict} data-testid="find-cancelled">
+          <p className={styles.answer}>Cancelled</p>
+          <Button size="small" onClick={again}>
+            Search again
+          </Button>
+        </section>
+      );
+    case 'failed':
+      return (
+        <section className={styles.verdict} role="alert">
+          <p className={styles.answer}>The search failed</p>
+          <p className={styles.note}>{state.message}</p>
+          <Button size="small" onClick={again}>
+            Search again
+          </Button>
+        </section>
+      );
+    case 'found':
+      return (
+        <section className={styles.verdict} aria-label="Answer">
+          <p className={styles.answer} data-testid="find-answer">
+            {headline(state.told.result)}
+          </p>
+          <p className={styles.note} data-testid="funnel">
+            {funnelText(state.told.result)}
+          </p>
+        </section>
+      );
+  }
+}

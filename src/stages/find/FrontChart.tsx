@@ -1,0 +1,166 @@
+'use client';
+
+import type { ChartData, ChartOptions } from 'chart.js';
+import { Select } from 'antd';
+import { useState } from 'react';
+import type { FindAim, Found } from '../../core/find';
+import { percent } from '../../core/units';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { ChartFrame } from '../../kit/chart/ChartFrame';
+import { chartAxis } from '../../kit/chart/setup-chart';
+import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
+import { usePalette } from '../../kit/theme/ThemeProvider';
+import { AIM_NAME, aimPhrase, setupName } from './find-words';
+import styles from './Find.module.css';
+
+interface FrontChartProps {
+  readonly front: readonly Found[];
+  readonly places: readonly number[];
+  readonly present: Found | undefined;
+  readonly aims: readonly FindAim[];
+  readonly chosen: string | undefined;
+  readonly onChoose: (name: string | undefined) => void;
+}
+
+/** What an axis is marked in. */
+function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
+  switch (aim) {
+    case 'largestStep':
+    case 'meanStep':
+    case 'holes':
+      return `${AIM_NAME[aim]}, %`;
+    case 'mass':
+      return 'weight against A, g (estimate)';
+    case 'outOfBand':
+      return 'time out of the band, min';
+    case 'easiest':
+      return 'easiest gear, m';
+    case 'topSpeed':
+      return `top speed, ${SPEED_UNIT_TEXT[speedUnit]}`;
+    case 'capacity':
+      return 'capacity asked for, T';
+    default:
+      return AIM_NAME[aim];
+  }
+}
+
+/** A value as it is drawn: in the unit of its axis, the right way up. */
+function drawn(aim: FindAim, value: number, speedUnit: SpeedUnit): number {
+  switch (aim) {
+    case 'largestStep':
+    case 'meanStep':
+    case 'holes':
+      return percent(value);
+    case 'outOfBand':
+      return value / 60;
+    case 'topSpeed':
+      return speedIn(speedUnit, -value);
+    default:
+      return value;
+  }
+}
+
+/** The front by two of its aims: one ring round, two rings square, the setup fitted now by its letter’s mark. */
+export function FrontChart({ front, places, present, aims, chosen, onChoose }: FrontChartProps) {
+  const { preferences, bench } = useReadyBench();
+  const palette = usePalette();
+  const { speedUnit } = preferences;
+  const [axes, setAxes] = useState<readonly [FindAim | undefined, FindAim | undefined]>([undefined, undefined]);
+  if (aims.length < 2) return null;
+  const x = axes[0] !== undefined && aims.includes(axes[0]) ? axes[0] : aims[0]!;
+  const y = axes[1] !== undefined && aims.includes(axes[1]) && axes[1] !== x ? axes[1] : aims.find((aim) => aim !== x)!;
+  const pointOf = (found: Found) => ({
+    x: drawn(x, found.values[aims.indexOf(x)]!, speedUnit),
+    y: drawn(y, found.values[aims.indexOf(y)]!, speedUnit),
+    found,
+  });
+  const shown = places.map((place) => front[place]!);
+  const of = (rings: number) => shown.filter(({ chainrings }) => chainrings.length === rings).map(pointOf);
+  const groups = [
+    { label: 'one ring', points: of(1), style: 'circle' as const, fill: palette.markWash },
+    { label: 'two rings', points: of(2), style: 'rect' as const, fill: palette.mark },
+    {
+      label: 'A, fitted now',
+      points: present ? [pointOf(present)] : [],
+      style: 'crossRot' as const,
+      fill: palette.setupA,
+    },
+  ].filter(({ points }) => points.length > 0);
+  const isChosen = (found: Found) => setupName(found) === chosen;
+  const data: ChartData<'line'> = {
+    datasets: groups.map(({ label, points, style, fill }) => ({
+      label,
+      data: points,
+      showLine: false,
+      pointStyle: style,
+      pointRadius: points.map(({ found }) => (isChosen(found) ? 9 : style === 'crossRot' ? 7 : 5)),
+      pointHoverRadius: 8,
+      borderColor: style === 'crossRot' ? palette.setupA : palette.mark,
+      backgroundColor: fill,
+      borderWidth: style === 'crossRot' ? 3 : 1.5,
+    })),
+  };
+  const options: ChartOptions<'line'> = {
+    animation: false,
+    maintainAspectRatio: false,
+    interaction: { mode: 'nearest', intersect: true },
+    layout: { padding: { top: 8, right: 12 } },
+    scales: {
+      x: { ...chartAxis(palette, axisText(x, speedUnit)), type: 'linear', grace: '6%' },
+      y: { ...chartAxis(palette, axisText(y, speedUnit)), type: 'linear', grace: '8%' },
+    },
+    onClick: (_, [element]) => {
+      const group = element && groups[element.datasetIndex];
+      const found = group && group.style !== 'crossRot' ? group.points[element.index]?.found : undefined;
+      onChoose(found && setupName(found));
+    },
+    plugins: {
+      tooltip: {
+        callbacks: {
+          title: () => '',
+          label: ({ datasetIndex, dataIndex }) => {
+            const { found } = groups[datasetIndex]!.points[dataIndex]!;
+            return [setupName(found), ...aims.map((aim, a) => aimPhrase(aim, found.values[a]!, speedUnit))];
+          },
+        },
+      },
+    },
+  };
+  const axis = (which: 0 | 1, value: FindAim, label: string) => (
+    <label className={styles.axis}>
+      {label}
+      <Select<FindAim>
+        size="small"
+        value={value}
+        aria-label={`${label} of the picture`}
+        popupMatchSelectWidth={false}
+        options={aims.map((aim) => ({ value: aim, label: AIM_NAME[aim], disabled: aim === (which === 0 ? y : x) }))}
+        onChange={(aim) => setAxes(which === 0 ? [aim, y] : [x, aim])}
+      />
+    </label>
+  );
+  return (
+    <div className={styles.chart}>
+      <div className={styles.axes}>
+        {axis(0, x, 'Across')}
+        {axis(1, y, 'Up')}
+        <span className={styles.legend}>
+          <i data-shape="round" /> one ring <i data-shape="square" /> two rings{' '}
+          {present && (
+            <>
+              <i data-shape="cross" /> A now
+            </>
+          )}
+        </span>
+      </div>
+      <ChartFrame
+        title=""
+        name={`${bench.bike.name} search`}
+        data={data}
+        options={options}
+        height={240}
+        summary={`${shown.length} setups by ${AIM_NAME[x]} and ${AIM_NAME[y]}; the same are in the table below`}
+      />
+    </div>
+  );
+}

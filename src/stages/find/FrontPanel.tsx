@@ -1,0 +1,47 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { aimSpans, withinLimits, type Found, type Reason } from '../../core/find';
+import { AimLimits } from './AimLimits';
+import { FrontChart } from './FrontChart';
+import { FrontTable } from './FrontTable';
+import type { Find } from './useFind';
+import styles from './Find.module.css';
+
+interface FrontPanelProps {
+  readonly find: Find;
+  readonly front: readonly Found[];
+  /** In the order of the front; undefined while the search goes on. */
+  readonly reasons: readonly Reason[] | undefined;
+  readonly present: Found | undefined;
+}
+
+/** The setups that none beats: two aims as a picture, all of them as a table, limits on each. */
+export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
+  const { aims } = find.settings;
+  const [limits, setLimits] = useState<readonly (number | undefined)[]>([]);
+  const [chosen, setChosen] = useState<string>();
+  const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
+  const places = useMemo(() => withinLimits(front, limits), [front, limits]);
+  return (
+    <section className={styles.panel} aria-label="Setups worth choosing between" aria-busy={reasons === undefined}>
+      <AimLimits
+        spans={spans}
+        limits={limits}
+        shown={places.length}
+        total={front.length}
+        onLimit={(a, limit) => setLimits(aims.map((_, i) => (i === a ? limit : limits[i])))}
+      />
+      <FrontChart front={front} places={places} present={present} aims={aims} chosen={chosen} onChoose={setChosen} />
+      <FrontTable
+        find={find}
+        front={front}
+        places={places}
+        reasons={reasons}
+        present={present}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
+    </section>
+  );
+}

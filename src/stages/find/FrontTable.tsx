@@ -1,0 +1,125 @@
+'use client';
+
+import { Table, type TableColumnsType } from 'antd';
+import type { Found, Reason } from '../../core/find';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SaveTable } from '../../kit/export/SaveTable';
+import { AIM_NAME, KIND_TEXT, aimText, givesUpText, partsText, setupName, whyText } from './find-words';
+import { FoundDetails } from './FoundDetails';
+import { LayButton } from './LayButton';
+import type { Find } from './useFind';
+import styles from './Find.module.css';
+
+interface FrontTableProps {
+  readonly find: Find;
+  readonly front: readonly Found[];
+  readonly places: readonly number[];
+  readonly reasons: readonly Reason[] | undefined;
+  readonly present: Found | undefined;
+  readonly chosen: string | undefined;
+  readonly onChoose: (name: string | undefined) => void;
+}
+
+interface Row {
+  readonly key: string;
+  readonly found: Found;
+  readonly reason: Reason | undefined;
+}
+
+const ROWS_A_PAGE = 12;
+
+/** The same setups as a table: why each is there, and what it gives up. */
+export function FrontTable({ find, front, places, reasons, present, chosen, onChoose }: FrontTableProps) {
+  const { preferences, bench } = useReadyBench();
+  const { aims } = find.settings;
+  const { speedUnit } = preferences;
+  const rows = places.map((place): Row => {
+    const found = front[place]!;
+    return { key: setupName(found), found, reason: reasons?.[place] };
+  });
+  const columns: TableColumnsType<Row> = [
+    {
+      title: 'setup',
+      key: 'setup',
+      render: (_, { key, found, reason }) => (
+        <>
+          <span className={styles.setup}>
+            <i data-shape={found.chainrings.length === 1 ? 'round' : 'square'} aria-hidden /> {key}
+          </span>
+          {reason && (
+            <span className={styles.why}>
+              {whyText(reason, found, aims, speedUnit)}.
+              <br />
+              {givesUpText(reason, speedUnit)}.
+            </span>
+          )}
+        </>
+      ),
+    },
+    ...aims.map((aim, a) => ({
+      title: AIM_NAME[aim],
+      key: aim,
+      align: 'right' as const,
+      sorter: (one: Row, other: Row) => one.found.values[a]! - other.found.values[a]!,
+      defaultSortOrder: a === 0 ? ('ascend' as const) : undefined,
+      render: (_: unknown, { found }: Row) => (
+        <span className={styles.number}>{aimText(aim, found.values[a]!, speedUnit)}</span>
+      ),
+    })),
+    {
+      title: 'buys',
+      key: 'buys',
+      render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.newParts)}</span>,
+    },
+    { title: '', key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
+  ];
+  return (
+    <div className={styles.scroll} data-testid="front">
+      <Table<Row>
+        size="small"
+        columns={columns}
+        dataSource={rows}
+        pagination={{ pageSize: ROWS_A_PAGE, hideOnSinglePage: true, showSizeChanger: false }}
+        showSorterTooltip={false}
+        sortDirections={['ascend', 'descend', 'ascend']}
+        rowClassName={({ key }) => (key === chosen ? styles.chosen! : '')}
+        onRow={({ key }) => ({ onClick: () => onChoose(key) })}
+        expandable={{
+          expandedRowKeys: chosen === undefined ? [] : [chosen],
+          onExpand: (open, { key }) => onChoose(open ? key : undefined),
+          expandedRowRender: ({ found }) => <FoundDetails find={find} found={found} />,
+        }}
+        title={() => (
+          <div className={styles.tableHead}>
+            <span>
+              {present && (
+                <>
+                  A now, {setupName(present)}:{' '}
+                  {aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', ')}
+                </>
+              )}
+            </span>
+            <SaveTable
+              name={`${bench.bike.name} search`}
+              table={() => ({
+                fields: ['setup', ...aims, 'buys', 'fit', 'chain_links', 'easiest_m', 'top_kmh', 'why', 'gives_up'],
+                rows: rows.map(({ found, reason }) => [
+                  formatShorthand({ chainrings: found.chainrings, cogs: found.cassette.cogs }),
+                  ...found.values,
+                  partsText(found.build.newParts),
+                  KIND_TEXT[found.build.kind],
+                  found.build.chainLinks,
+                  found.metrics.easiestDevelopmentM,
+                  found.metrics.topSpeedKmh,
+                  reason ? whyText(reason, found, aims, speedUnit) : '',
+                  reason ? givesUpText(reason, speedUnit) : '',
+                ]),
+              })}
+            />
+          </div>
+        )}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button, Input, Select } from 'antd';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { readName } from '../../kit/bench/read-name';
+import { withOptional } from '../../kit/fields/with-optional';
+import { SAVED_SEARCHES_MAX } from '../../records';
+import styles from './Find.module.css';
+
+/** Searches that are kept with the bike: taken up again, saved, removed. */
+export function SavedSearches() {
+  const { bench, edits } = useReadyBench();
+  const { bike, fromLink } = bench;
+  const saved = bike.savedSearches ?? [];
+  const [name, setName] = useState('');
+  const current = JSON.stringify(bike.find ?? {});
+  const shown = saved.find(({ find }) => JSON.stringify(find) === current);
+  const read = readName(name);
+  const full = saved.length >= SAVED_SEARCHES_MAX;
+  const save = () => {
+    if (!read.ok) return;
+    const search = { id: nanoid(), name: read.value, find: bike.find ?? {} };
+    edits.editBike('saved searches', (record) => ({
+      ...record,
+      savedSearches: [...(record.savedSearches ?? []), search],
+    }));
+    setName('');
+  };
+  const remove = (id: string) =>
+    edits.editBike('saved searches', (record) => {
+      const left = (record.savedSearches ?? []).filter((one) => one.id !== id);
+      return withOptional(record, 'savedSearches', left.length > 0 ? left : undefined);
+    });
+  return (
+    <div className={styles.saved}>
+      {saved.length > 0 && (
+        <>
+          <Select<string>
+            aria-label="Saved search"
+            disabled={fromLink}
+            style={{ flex: 1, minWidth: 0 }}
+            placeholder="take up a saved search"
+            value={shown?.id}
+            options={saved.map(({ id, name: label }) => ({ value: id, label }))}
+            onChange={(id) => {
+              const search = saved.find((one) => one.id === id);
+              if (search) edits.editBike('search', (record) => ({ ...record, find: search.find }));
+            }}
+          />
+          <Button
+            icon={<DeleteOutlined />}
+            disabled={fromLink || !shown}
+            aria-label={shown ? `Remove the search ${shown.name}` : 'Remove the search'}
+            title="Remove this saved search; Undo brings it back"
+            onClick={() => shown && remove(shown.id)}
+          />
+        </>
+      )}
+      {!shown && (
+        <form
+          className={styles.saveForm}
+          onSubmit={(event) => {
+            event.preventDefault();
+            save();
+          }}
+        >
+          <Input
+            id="search-name"
+            aria-label="Name of the search"
+            placeholder="name this search"
+            value={name}
+            disabled={fromLink || full}
+            onChange={({ target }) => setName(target.value)}
+          />
+          <Button htmlType="submit" disabled={fromLink || full || !read.ok} data-testid="save-search">
+            Save
+          </Button>
+        </form>
+      )}
+      {full && <p className={styles.note}>{SAVED_SEARCHES_MAX} searches are kept: remove one to save another.</p>}
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import { Input } from 'antd';
+import type { ReactNode } from 'react';
+import { readTeeth } from '../../core/find';
+import type { Bounds } from '../../core/gears';
+import { Field } from '../../kit/fields/Field';
+import { useDraft, type Parsed } from '../../kit/fields/useDraft';
+
+interface TeethFieldProps {
+  readonly id: string;
+  readonly label: ReactNode;
+  readonly owner: string;
+  readonly value: readonly number[] | undefined;
+  readonly bounds: Bounds;
+  readonly placeholder: string;
+  readonly disabled?: boolean;
+  readonly onCommit: (teeth: readonly number[] | undefined) => void;
+}
+
+/** Several tooth counts in one line; nothing typed is none said. */
+export function TeethField({ id, label, owner, value, bounds, placeholder, disabled, onCommit }: TeethFieldProps) {
+  const parse = (text: string): Parsed<readonly number[] | undefined> => {
+    const teeth = readTeeth(text, bounds);
+    if ('wrong' in teeth) {
+      const message = `“${teeth.wrong.slice(0, 12)}”: teeth are whole numbers from ${bounds.min} to ${bounds.max}, parted by commas`;
+      // On the way to "30" there is a "3" that nobody meant.
+      return { ok: false, message, unfinished: /^\d$/.test(teeth.wrong) };
+    }
+    return { ok: true, value: teeth.length > 0 ? teeth : undefined };
+  };
+  const draft = useDraft(owner, value?.join(', ') ?? '', parse, onCommit);
+  return (
+    <Field id={id} label={label} problem={draft.problem}>
+      <Input
+        id={id}
+        {...draft.inputProps}
+        autoComplete="off"
+        placeholder={placeholder}
+        disabled={disabled}
+        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
+        aria-invalid={draft.problem !== undefined}
+        aria-describedby={draft.problem ? `${id}-problem` : undefined}
+      />
+    </Field>
+  );
+}

@@ -1,0 +1,177 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { resistanceOf, type FilledBrief } from '../../core/brief';
+import {
+  SetupBuilder,
+  fillFind,
+  findQuestion,
+  type FilledFind,
+  type FindContext,
+  type FindProblem,
+  type FindSettings,
+  type FoundFacts,
+} from '../../core/find';
+import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
+import { rolloutMm } from '../../core/gears';
+import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { fitInputOf } from '../../kit/bench/fit-input';
+import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
+import { withOptional } from '../../kit/fields/with-optional';
+import { wheelOf, type RouteRecord, type SetupRecord } from '../../records';
+import { addSetup, readPacked } from '../../store';
+import { findClient } from '../../workers/find/client';
+import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
+import { Cancelled } from '../../workers/job-client';
+
+export type FindState =
+  /** Not asked, for something is wrong with the question. */
+  | { readonly kind: 'cannot'; readonly problems: readonly FindProblem[] }
+  | { readonly kind: 'searching'; readonly step: FindStep | undefined }
+  | { readonly kind: 'cancelled' }
+  | { readonly kind: 'failed'; readonly message: string }
+  | { readonly kind: 'found'; readonly told: FindTold };
+
+export interface Find {
+  readonly settings: FilledFind;
+  readonly inUse: BriefInUse;
+  readonly state: FindState;
+  readonly cancel: () => void;
+  readonly again: () => void;
+  /** Changes what is said of the search; `undefined` leaves a thing open again. */
+  readonly say: <K extends keyof FindSettings>(what: string, field: K, value: FindSettings[K]) => void;
+  /** What Fit will say of a setup, once it is on the bench. */
+  readonly fitOf: (found: FoundFacts) => FitAnswer;
+  /** Lays a setup on the bench, with the parts it would be built with; answers with its place, or that there is no room. */
+  readonly layOnBench: (found: FoundFacts) => Promise<number | undefined>;
+}
+
+/** What is being answered: with another question, or asked again, the old answer does not hold. */
+interface Answer {
+  readonly asked: unknown;
+  readonly state: FindState;
+}
+
+/** The search of the bike on the bench: asked anew with each change, in the worker. */
+export function useFind(): Find {
+  const { bench, edits, workshop } = useReadyBench();
+  const inUse = useBrief();
+  const { bike, setups } = bench;
+  const { brief, contradictions, needs } = inUse;
+  const present = setups[0]!;
+  const settings = useMemo(() => fillFind(bike.find ?? {}, brief.aims), [bike.find, brief.aims]);
+  const context = useMemo(
+    (): FindContext => ({
+      bike: { present: fitInputOf(bike, present, setups), school: bike.limitsSchool ?? 'sheet' },
+      rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, present))),
+      crossedCogs: bike.crossedCogs,
+      brief,
+      briefNeeds: needs,
+      built: bike.builtCassettes ?? [],
+    }),
+    [bike, present, setups, brief, needs],
+  );
+  const question = useMemo(() => findQuestion(settings, context), [settings, context]);
+  const { road } = settings;
+  const route = workshop.routes.find(({ id }) => road?.kind === 'route' && id === road.id);
+  const problems = useMemo(() => {
+    const found: FindProblem[] = question.ok ? [] : [...question.problems];
+    const hasRoad = route !== undefined || workshop.rides.some(({ id }) => road?.kind === 'ride' && id === road.id);
+    if (settings.aims.includes('outOfBand') && !hasRoad) {
+      found.push({
+        field: 'aims',
+        message: 'time out of the band is an aim, but no road is chosen: choose a route or a ride',
+      });
+    }
+    return found;
+  }, [question, settings.aims, route, road, workshop.rides]);
+
+  const [round, setRound] = useState(0);
+  const control = useRef<AbortController>(undefined);
+  const [answer, setAnswer] = useState<Answer>();
+  const asked = useMemo(
+    () =>
+      question.ok && problems.length === 0
+        ? { question: question.input, round, route, road, layouts: settings.layouts }
+        : undefined,
+    [question, problems, round, route, road, settings.layouts],
+  );
+  const impossible = contradictions.length > 0;
+  const { db } = workshop;
+  useEffect(() => {
+    if (!asked || impossible) return;
+    const abort = new AbortController();
+    control.current = abort;
+    const give = (state: FindState) => !abort.signal.aborted && setAnswer({ asked, state });
+    const begin = async () => {
+      const way = asked.question.aims.includes('outOfBand')
+        ? await roadOf(db, asked.route, asked.road, brief)
+        : undefined;
+      const sent: FindAsked = { input: asked.question, road: way, layouts: asked.layouts };
+      const told = await findClient().find(sent, (step) => give({ kind: 'searching', step }), abort.signal);
+      give({ kind: 'found', told });
+    };
+    begin().catch((error: unknown) => {
+      if (error instanceof Cancelled) return;
+      give({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
+    });
+    return () => abort.abort();
+  }, [asked, impossible, db, brief]);
+
+  const current = answer && answer.asked === asked ? answer.state : undefined;
+  const state: FindState = asked ? (current ?? { kind: 'searching', step: undefined }) : { kind: 'cannot', problems };
+  const builder = useMemo(() => new SetupBuilder({ ...context.bike, keep: settings.keep }), [context, settings.keep]);
+  const builtOf = ({ chainrings, cassette, build }: FoundFacts) => builder.fitInput(chainrings, cassette.cogs, build);
+  return {
+    settings,
+    inUse,
+    state,
+    cancel: () => {
+      control.current?.abort();
+      setAnswer({ asked, state: { kind: 'cancelled' } });
+    },
+    again: () => setRound((count) => count + 1),
+    say: (what, field, value) =>
+      edits.editBike(what, (record) => ({ ...record, find: withOptional(record.find ?? {}, field, value) })),
+    fitOf: (found) => fitAnswer(fitReport(builtOf(found)), context.bike.school),
+    layOnBench: async (found) => {
+      const { rearDerailleur, parts = {}, chainLinks } = builtOf(found);
+      const content = candidateOf(present, found, { rearDerailleur, parts, chainLinks });
+      const id = await addSetup(db, content, `found setup on ${bike.name}`, Date.now());
+      return id === undefined ? undefined : setups.length;
+    },
+  };
+}
+
+/** A candidate of the bench: the setup fitted now, with what is replaced. Weights and costs are for scale and shop to say. */
+function candidateOf(
+  present: SetupRecord,
+  { chainrings, cassette }: FoundFacts,
+  built: Pick<SetupRecord, 'rearDerailleur' | 'parts' | 'chainLinks'>,
+): Omit<SetupRecord, 'id' | 'rank'> {
+  const { id: _id, rank: _rank, name: _name, massG: _massG, cost: _cost, cogPitchMm, ...kept } = present;
+  return {
+    ...kept,
+    ...built,
+    // A cassette of another count has another pitch.
+    ...(cassette.cogs.length === present.cogs.length && { cogPitchMm }),
+    chainrings,
+    cogs: cassette.cogs,
+    ...(cassette.name && { name: cassette.name }),
+  };
+}
+
+async function roadOf(
+  db: Parameters<typeof readPacked>[0],
+  route: RouteRecord | undefined,
+  road: FindSettings['road'],
+  brief: FilledBrief,
+): Promise<RoadAsked> {
+  if (route) {
+    const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
+    return { kind: 'route', profile, resistance: resistanceOf(brief), brief };
+  }
+  const [packed] = await readPacked(db, road ? [road.id] : []);
+  if (packed === undefined) throw new Error('the ride has gone meanwhile: choose another road');
+  return { kind: 'ride', packed };
+}
