@@ -1,8 +1,12 @@
 // npm run bench: how long the heavy parts of core take on this machine. Measured, never asserted.
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
 import { setupFigures, type Candidate } from '../src/core/compare';
 import { fillBrief } from '../src/core/brief';
 import { cagePose, DRIVE_DEFAULTS, fitReport } from '../src/core/fit';
 import { gearReport, gearsOf, rolloutMm, shiftPath, type Setup } from '../src/core/gears';
+import { findSetups, gearMetrics, ringChoices, type FindInput } from '../src/core/find';
+import { GENERIC_CASSETTES } from '../src/core/parts/cassettes';
 import { gearUse } from '../src/core/recording';
 import { speedForPower } from '../src/core/ride';
 import { FitBaseType, FitEncoder } from 'fit-file-parser';
@@ -146,6 +150,78 @@ rate(
 const useRules = { setup: TOURER, gears: gearsOf(TOURER), rolloutMm: wheelMm, crossedCogs: 2, lowRpm: 80, highRpm: 95 };
 rate('tell gears, 100,000 samples of a 2x12', () => gearUse(recording, useRules), bareDecode, SAMPLES / 100_000);
 
+// The search of the whole space, against a bare loop that works out the same metrics and keeps nothing.
+const space = {
+  ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16 }),
+  cassettes: GENERIC_CASSETTES,
+  riding: {
+    rolloutMm: wheelMm,
+    hubStages: [1],
+    crossedCogs: 2,
+    lowRpm: 80,
+    highRpm: 96,
+    preferredRpm: 90,
+    zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
+  },
+  needs: { easiestDevelopmentMaxM: 2.2, topSpeedMinKmh: 45, zoneStepMax: { climbing: 0.17, between: 0.15 } },
+  aims: ['largestStep', 'holes', 'newParts', 'frontShifts'],
+} as const satisfies FindInput;
+const ofBike = {
+  ...space,
+  bike: {
+    present: {
+      setup: TOURER,
+      chainstayMm: 430,
+      suspensionGrowthMm: 0,
+      bbDropMm: 70,
+      chainLinks: 112,
+      rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, cageLengthMm: 93 },
+    },
+    school: 'sheet',
+    keep: [],
+  },
+} as const satisfies FindInput;
+const setups = space.ringChoices.length * space.cassettes.length;
+const bareLoop = () => {
+  let steps = 0;
+  for (const chainrings of space.ringChoices) {
+    for (const { cogs } of space.cassettes) steps += gearMetrics(chainrings, cogs, space.riding).largestStep;
+  }
+  return steps;
+};
+const search = (name: string, input: FindInput) => {
+  bestMs(() => findSetups(input));
+  const [own, floor] = [bestMs(() => findSetups(input)), bestMs(bareLoop)];
+  console.log(
+    `${name.padEnd(42)} ${own.toFixed(0).padStart(9)} ms, ${((setups / own) * 1000).toFixed(0)} setups/s, ${(own / floor).toFixed(2)} × a bare loop over the same metrics`,
+  );
+};
+search(`search of ${setups} setups by the gears`, space);
+search(`the same with every check of a bike`, ofBike);
+
+/** How long a search in a thread takes to be gone once it is cancelled. */
+async function benchCancel(): Promise<void> {
+  const times: number[] = [];
+  for (let round = 0; round < 5; round += 1) {
+    const thread = new Worker(
+      `require('tsx/cjs'); require(${JSON.stringify(join(process.cwd(), 'src/workers/find/thread.ts'))});`,
+      { eval: true },
+    );
+    await new Promise<void>((resolve) => thread.once('online', resolve));
+    // Long enough that it is at work when it is ended.
+    thread.postMessage({ ...ofBike, cassettes: Array.from({ length: 20 }, () => ofBike.cassettes).flat() });
+    await new Promise((resolve) => setTimeout(resolve, 1500));
+    const began = performance.now();
+    await thread.terminate();
+    times.push(performance.now() - began);
+  }
+  console.log(
+    `${'cancelled search, its thread gone after'.padEnd(42)} ${Math.max(...times)
+      .toFixed(1)
+      .padStart(9)} ms at most of ${times.length}`,
+  );
+}
+
 /** FIT is read by its package, which answers later. */
 async function benchFit(): Promise<void> {
   const encoder = new FitEncoder();
@@ -169,4 +245,4 @@ async function benchFit(): Promise<void> {
   );
 }
 
-void benchFit();
+void benchFit().then(benchCancel);

@@ -55,6 +55,18 @@ const DEMO_BIKES: readonly DemoBike[] = [
         bothers: ['frontShifting'],
         aims: ['simplicity', 'range'],
       },
+      find: {
+        asks: ['easiest', 'topSpeed', 'step.climbing'],
+        aims: ['largestStep', 'newParts', 'mass', 'frontShifts'],
+      },
+      savedSearches: [
+        {
+          id: 'search-1',
+          name: 'Without touching the derailleurs',
+          find: { keep: ['frontDerailleur', 'shifter', 'rearDerailleur'], asks: ['easiest', 'topSpeed'] },
+        },
+        { id: 'search-2', name: 'One ring, whatever it takes', find: { layouts: ['1x'], asks: ['easiest'] } },
+      ],
     },
     setups: [
       {

@@ -3,7 +3,7 @@ import type { FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import type { FindBike } from './builder';
 import { layoutAdvice } from './layout-advice';
-import { aimSpans, withinLimits } from './limits';
+import { aimSpans, partingAims, withinLimits } from './limits';
 import { leastChange } from './least-change';
 import { missedNeeds } from './needs';
 import { ParetoFront, beats } from './pareto';
@@ -139,6 +139,10 @@ test('limits on the aims leave of a front just what a search within them would f
   expect(left.length).toBeLessThan(front.length);
   expect(parts!.worst).toBeGreaterThan(parts!.best);
   expect(withinLimits(front, [])).toHaveLength(front.length);
+  const many = (aim: (typeof aims)[number]) => new Set(front.map(({ values }) => values[aims.indexOf(aim)])).size;
+  const parting = partingAims(front, aims);
+  expect(parting).toHaveLength(2);
+  expect(parting.every((aim) => many(aim as (typeof aims)[number]) >= many('frontShifts'))).toBe(true);
 });
 
 test('the least change is one ring, or one cassette, and it meets the needs', () => {

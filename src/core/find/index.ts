@@ -11,7 +11,7 @@ export type { FindRiding, GearMetrics } from './gearing';
 export { ParetoFront, beats } from './pareto';
 export { FIND_AIMS } from './aims';
 export type { FindAim } from './aims';
-export { DEFAULT_PRICES, PART_KINDS } from './parts';
+export { DEFAULT_PRICES, PART_KINDS, drivePartsMassG } from './parts';
 export type { PartKind, Prices } from './parts';
 export { SetupBuilder } from './builder';
 export type { Build, FindBike } from './builder';
@@ -53,5 +53,5 @@ export type { BriefAsk, FilledFind, FindSettings, RoadChoice } from './settings'
 export { findQuestion, ridingOf } from './question';
 export type { FindContext, FindQuestionResult } from './question';
 export { wantedCogs } from './wanted';
-export { aimSpans, withinLimits } from './limits';
+export { aimSpans, partingAims, withinLimits } from './limits';
 export type { AimSpan } from './limits';

@@ -25,3 +25,13 @@ export function withinLimits(front: readonly Found[], limits: readonly (number |
     values.every((value, a) => limits[a] === undefined || value <= limits[a]) ? [place] : [],
   );
 }
+
+/** The two aims that part a front best, for a picture: those with most different values; of equals the more important. */
+export function partingAims(front: readonly Found[], aims: readonly FindAim[]): readonly FindAim[] {
+  const different = aims.map((_, a) => new Set(front.map(({ values }) => values[a])).size);
+  const order = aims.map((_, a) => a).sort((a, b) => different[b]! - different[a]! || a - b);
+  return order
+    .slice(0, 2)
+    .sort((a, b) => a - b)
+    .map((a) => aims[a]!);
+}

@@ -2,8 +2,10 @@
 
 import { Button, Progress } from 'antd';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
+import { explainFront } from '../../kit/explain/find';
+import { Explained } from '../../kit/explain/Slip';
+import { AIM_NAME, PHASE_TEXT, funnelText, headline } from './find-words';
 import type { Find } from './useFind';
-import { funnelText, headline, PHASE_TEXT } from './find-words';
 import styles from './Find.module.css';
 
 /** What the search has come to, or how far it is. */
@@ -68,7 +70,9 @@ export function FindVerdict({ find }: { find: Find }) {
       return (
         <section className={styles.verdict} aria-label="Answer">
           <p className={styles.answer} data-testid="find-answer">
-            {headline(state.told.result)}
+            <Explained explain={() => explainFront(state.told.result, find.settings.aims, AIM_NAME)}>
+              {headline(state.told.result)}
+            </Explained>
           </p>
           <p className={styles.note} data-testid="funnel">
             {funnelText(state.told.result)}

@@ -1,40 +1,86 @@
 'use client';
 
+import { useMemo } from 'react';
 import type { FoundFacts } from '../../core/find';
 import { ZONES } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import type { Explanation } from '../../kit/explain/explanation';
+import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
+import { explainDevelopment, explainSpeed, explainStep } from '../../kit/explain/gears';
+import { Explained } from '../../kit/explain/Slip';
 import { fixed, percentText, speedText } from '../../kit/format';
 import { ZONE_TEXT } from '../../kit/words';
-import { KIND_TEXT, aimText, partsText } from './find-words';
+import { KIND_TEXT, PART_NAME, aimText, partsText } from './find-words';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 
+interface Fact {
+  readonly term: string;
+  readonly text: string;
+  readonly explain?: (() => Explanation) | undefined;
+}
+
 /** One of the setups found, figure by figure, with what Fit says of it. */
 export function FoundDetails({ find, found }: { find: Find; found: FoundFacts }) {
-  const { preferences } = useReadyBench();
-  const { metrics, build, cost, massChangeG, cassette } = found;
-  const { kind, deciding, unknown, cautions } = find.fitOf(found);
+  const { bench, preferences } = useReadyBench();
   const { speedUnit } = preferences;
-  const facts: readonly (readonly [string, string])[] = [
-    ['cassette', cassette.cogs.join('-')],
-    ['easiest gear', `${fixed(metrics.easiestDevelopmentM, 2)} m`],
-    ['top speed', speedText(speedUnit, metrics.topSpeedKmh)],
-    ...ZONES.map((zone) => [`largest step ${ZONE_TEXT[zone]}`, percentText(metrics.zoneSteps[zone])] as const),
-    ['gears on the way', String(metrics.pathGears)],
-    ['holes', metrics.holes === 0 ? 'none' : `${metrics.holes}, ${percentText(metrics.holeShare)} of the speeds`],
-    ['capacity asked for', `${build.capacityRequiredT}T`],
-    ['chain', `${build.chainLinks} links`],
-    ['buys', partsText(build.newParts)],
-    ['cost, by your prices', aimText('cost', cost, speedUnit)],
-    ['weight against A, estimate', aimText('mass', massChangeG, speedUnit)],
+  const { metrics, build, cost, massChangeG, cassette } = found;
+  const { closeUp } = find;
+  const { fit, figures, longestChainstayMm, wheel, riding } = useMemo(() => closeUp(found), [closeUp, found]);
+  const { report, zones } = figures;
+  const present = bench.setups[0]!;
+  const context = { riding, wheel, speedUnit };
+  const facts: readonly Fact[] = [
+    { term: 'cassette', text: cassette.cogs.join('-') },
+    {
+      term: 'easiest gear',
+      text: `${fixed(metrics.easiestDevelopmentM, 2)} m`,
+      explain: () => explainDevelopment(report.gears[0]!, context),
+    },
+    {
+      term: 'top speed',
+      text: speedText(speedUnit, metrics.topSpeedKmh),
+      explain: () => explainSpeed(report.gears.at(-1)!, context),
+    },
+    ...ZONES.map((zone): Fact => {
+      const { largest } = zones[zone];
+      return {
+        term: `largest step ${ZONE_TEXT[zone]}`,
+        text: largest ? percentText(largest.speedStep) : 'no step there',
+        explain: largest && (() => explainStep(largest, 'speedStep')),
+      };
+    }),
+    { term: 'gears on the way', text: String(metrics.pathGears) },
+    {
+      term: 'holes',
+      text: metrics.holes === 0 ? 'none' : `${metrics.holes}, ${percentText(metrics.holeShare)} of the speeds`,
+    },
+    {
+      term: 'capacity asked for',
+      text: `${build.capacityRequiredT}T`,
+      explain: () => explainCapacityAsked(found, present.avoidedGears ?? []),
+    },
+    { term: 'chain', text: `${build.chainLinks} links`, explain: () => explainLinks(found, longestChainstayMm) },
+    { term: 'buys', text: partsText(build.newParts) },
+    {
+      term: 'cost, by your prices',
+      text: aimText('cost', cost, speedUnit),
+      explain: () => explainCost(found, find.settings.prices, PART_NAME),
+    },
+    {
+      term: 'weight against A, estimate',
+      text: aimText('mass', massChangeG, speedUnit),
+      explain: () => explainMassChange(found, present),
+    },
   ];
+  const { kind, deciding, unknown, cautions } = fit;
   return (
     <div className={styles.details} data-testid="details">
       <dl>
-        {facts.map(([term, text]) => (
+        {facts.map(({ term, text, explain }) => (
           <div key={term}>
             <dt>{term}</dt>
-            <dd>{text}</dd>
+            <dd>{explain ? <Explained explain={explain}>{text}</Explained> : text}</dd>
           </div>
         ))}
       </dl>

@@ -3,7 +3,7 @@
 import type { ChartData, ChartOptions } from 'chart.js';
 import { Select } from 'antd';
 import { useState } from 'react';
-import type { FindAim, Found } from '../../core/find';
+import { partingAims, type FindAim, type Found } from '../../core/find';
 import { percent } from '../../core/units';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
@@ -67,8 +67,10 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   const { speedUnit } = preferences;
   const [axes, setAxes] = useState<readonly [FindAim | undefined, FindAim | undefined]>([undefined, undefined]);
   if (aims.length < 2) return null;
-  const x = axes[0] !== undefined && aims.includes(axes[0]) ? axes[0] : aims[0]!;
-  const y = axes[1] !== undefined && aims.includes(axes[1]) && axes[1] !== x ? axes[1] : aims.find((aim) => aim !== x)!;
+  const parting = partingAims(front, aims);
+  const x = axes[0] !== undefined && aims.includes(axes[0]) ? axes[0] : parting[0]!;
+  const y =
+    axes[1] !== undefined && aims.includes(axes[1]) && axes[1] !== x ? axes[1] : parting.find((aim) => aim !== x)!;
   const pointOf = (found: Found) => ({
     x: drawn(x, found.values[aims.indexOf(x)]!, speedUnit),
     y: drawn(y, found.values[aims.indexOf(y)]!, speedUnit),
@@ -76,15 +78,16 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   });
   const shown = places.map((place) => front[place]!);
   const of = (rings: number) => shown.filter(({ chainrings }) => chainrings.length === rings).map(pointOf);
+  // The first lies on top.
   const groups = [
-    { label: 'one ring', points: of(1), style: 'circle' as const, fill: palette.markWash },
-    { label: 'two rings', points: of(2), style: 'rect' as const, fill: palette.mark },
     {
       label: 'A, fitted now',
       points: present ? [pointOf(present)] : [],
       style: 'crossRot' as const,
       fill: palette.setupA,
     },
+    { label: 'one ring', points: of(1), style: 'circle' as const, fill: palette.markWash },
+    { label: 'two rings', points: of(2), style: 'rect' as const, fill: palette.mark },
   ].filter(({ points }) => points.length > 0);
   const isChosen = (found: Found) => setupName(found) === chosen;
   const data: ChartData<'line'> = {

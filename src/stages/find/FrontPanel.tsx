@@ -25,14 +25,25 @@ export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
     <section className={styles.panel} aria-label="Setups worth choosing between" aria-busy={reasons === undefined}>
-      <AimLimits
-        spans={spans}
-        limits={limits}
-        shown={places.length}
-        total={front.length}
-        onLimit={(a, limit) => setLimits(aims.map((_, i) => (i === a ? limit : limits[i])))}
-      />
-      <FrontChart front={front} places={places} present={present} aims={aims} chosen={chosen} onChoose={setChosen} />
+      {front.length > 1 && (
+        <>
+          <AimLimits
+            spans={spans}
+            limits={limits}
+            shown={places.length}
+            total={front.length}
+            onLimit={(a, limit) => setLimits((before) => aims.map((_, i) => (i === a ? limit : before[i])))}
+          />
+          <FrontChart
+            front={front}
+            places={places}
+            present={present}
+            aims={aims}
+            chosen={chosen}
+            onChoose={setChosen}
+          />
+        </>
+      )}
       <FrontTable
         find={find}
         front={front}

@@ -42,6 +42,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
     {
       title: 'setup',
       key: 'setup',
+      width: 340,
       render: (_, { key, found, reason }) => (
         <>
           <span className={styles.setup}>

@@ -26,7 +26,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
-import { AIM_MEANING, AIM_NAME, PART_NAME, askText } from './find-words';
+import { AIM_MEANING, AIM_NAME, PART_NAME, PART_SHORT, askText } from './find-words';
 import { SavedSearches } from './SavedSearches';
 import { TeethField } from './TeethField';
 import type { Find } from './useFind';
@@ -137,14 +137,14 @@ function MustFields({ find }: { find: Find }) {
   return (
     <fieldset className={styles.group} disabled={fromLink}>
       <legend>
-        It must <Link href="/brief">by the brief</Link>
+        It must, by the <Link href="/brief">brief</Link>
       </legend>
       <Checkbox.Group
         className={styles.list}
         value={[...settings.asks]}
         options={BRIEF_ASKS.map((value) => ({
           value,
-          label: contradictions.length > 0 ? value : `have ${askText(value, brief, needs, preferences.speedUnit)}`,
+          label: contradictions.length > 0 ? '…' : askText(value, brief, needs, preferences.speedUnit),
         }))}
         onChange={(asks: BriefAsk[]) =>
           say(
@@ -187,7 +187,7 @@ function KeepFields({ find: { settings, say } }: { find: Find }) {
       <Checkbox.Group
         className={styles.keeps}
         value={[...settings.keep]}
-        options={PART_KINDS.map((value) => ({ value, label: PART_NAME[value] }))}
+        options={PART_KINDS.map((value) => ({ value, label: PART_SHORT[value] }))}
         onChange={(keep: PartKind[]) =>
           say(
             'parts kept',

@@ -77,6 +77,14 @@ export function setupName({ chainrings, cassette }: Pick<FoundFacts, 'chainrings
   return formatShorthand({ chainrings, cogs: cassette.cogs });
 }
 
+/** Where several parts stand in a list to be ticked. */
+export const PART_SHORT: Readonly<Record<PartKind, string>> = {
+  ...PART_NAME,
+  ring: 'rings',
+  crank: 'crank',
+  frontDerailleur: 'front derailleur',
+};
+
 /** "ring, cassette and chain"; a kind that is bought twice is counted. */
 export function partsText(parts: readonly PartKind[]): string {
   const names = [...new Set(parts)].map((part) => {
@@ -155,9 +163,10 @@ const BEST: Readonly<Record<FindAim, string>> = {
 
 /** One line for why a setup is among those that none beats. */
 export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], speedUnit: SpeedUnit): string {
+  if (!reason.givesUp) return 'Best in every one of these aims';
   const { bestIn, among, sharedBy } = reason;
   const value = (aim: FindAim) => found.values[aims.indexOf(aim)]!;
-  if (bestIn === undefined) return 'A balance: none is as good in everything';
+  if (bestIn === undefined) return 'A balance: none is as good in all of these';
   const figure = aimText(bestIn, value(bestIn), speedUnit);
   const shared = sharedBy > 1 ? `, with ${sharedBy - 1} ${sharedBy === 2 ? 'other' : 'others'}` : '';
   if (among === undefined) return `${BEST[bestIn]}: ${figure}${shared}`;
@@ -173,21 +182,21 @@ function boundPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): string 
 
 /** One line for what it gives up. */
 export function givesUpText({ givesUp }: Reason, speedUnit: SpeedUnit): string {
-  if (!givesUp) return 'Gives up nothing in these aims';
+  if (!givesUp) return 'Gives up nothing for it';
   const { aim, value, best, bestValue } = givesUp;
   return `Gives up: ${aimPhrase(aim, value, speedUnit)}, where ${setupName(best)} has ${aimText(aim, bestValue, speedUnit)}`;
 }
 
-/** The figure that a need of the brief comes to. */
+/** What a need of the brief asks of a setup, with its figure. */
 export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, speedUnit: SpeedUnit): string {
   switch (ask) {
     case 'easiest':
-      return `easiest gear ${fixed(needs.easiestMaxM, 2)} m or less`;
+      return `have an easiest gear of ${fixed(needs.easiestMaxM, 2)} m or less`;
     case 'topSpeed':
-      return `${speedText(speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
+      return `reach ${speedText(speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
     default: {
       const zone = ask.slice('step.'.length) as Zone;
-      return `steps ${ZONE_TEXT[zone]} ${percentText(stepTolerance(brief, zone))} or less`;
+      return `step ${percentText(stepTolerance(brief, zone))} at most, ${ZONE_TEXT[zone]}`;
     }
   }
 }
@@ -260,8 +269,11 @@ export function funnelText({ searched, fellAt }: FindResult): string {
 export function headline({ searched, met, front }: FindResult): string {
   if (met === 0) return `None of ${count(searched)} setups meets the brief`;
   const setups = `${count(met)} of ${count(searched)} setups ${met === 1 ? 'meets' : 'meet'} the brief`;
-  if (front.length === met) return met === 1 ? setups : `${setups}; none of them beats another`;
-  return `${setups}; ${front.length === 1 ? 'one beats' : `${count(front.length)} beat`} all the rest`;
+  if (met === 1) return setups;
+  if (front.length === met) return `${setups}; none of them beats another`;
+  return front.length === 1
+    ? `${setups}; one beats all the rest`
+    : `${setups}; none beats these ${count(front.length)}`;
 }
 
 /** What the setup fitted now would need changed least, in sentences. */
@@ -279,14 +291,11 @@ export function leastSentences(
         ? `None of ${tries.tried} does. Closest: ${setupName(tries.closest.facts)}: ${told(tries.closest)}.`
         : `There is no other ${one} to try.`,
   });
+  if (!presentMiss) {
+    return [{ what: 'Nothing', found: undefined, text: `${setupName(present)} meets the brief as it is.` }];
+  }
   return [
-    {
-      what: 'As it is',
-      found: undefined,
-      text: presentMiss
-        ? `${setupName(present)}: ${told(presentMiss)}.`
-        : `${setupName(present)} meets the brief: nothing need change.`,
-    },
+    { what: 'As it is', found: undefined, text: `${setupName(present)}: ${told(presentMiss)}.` },
     change('Another ring only', ring, 'ring'),
     change('Another cassette only', cassette, 'cassette'),
   ];

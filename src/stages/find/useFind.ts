@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { resistanceOf, type FilledBrief } from '../../core/brief';
 import {
   SetupBuilder,
@@ -12,8 +12,9 @@ import {
   type FindSettings,
   type FoundFacts,
 } from '../../core/find';
+import { setupFigures, type SetupFigures } from '../../core/compare';
 import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
-import { rolloutMm } from '../../core/gears';
+import { rolloutMm, type Riding, type Wheel } from '../../core/gears';
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
@@ -40,10 +41,21 @@ export interface Find {
   readonly again: () => void;
   /** Changes what is said of the search; `undefined` leaves a thing open again. */
   readonly say: <K extends keyof FindSettings>(what: string, field: K, value: FindSettings[K]) => void;
-  /** What Fit will say of a setup, once it is on the bench. */
-  readonly fitOf: (found: FoundFacts) => FitAnswer;
+  /** What Gears, Compare and Fit will say of a setup, once it is on the bench. */
+  readonly closeUp: (found: FoundFacts) => CloseUp;
   /** Lays a setup on the bench, with the parts it would be built with; answers with its place, or that there is no room. */
   readonly layOnBench: (found: FoundFacts) => Promise<number | undefined>;
+}
+
+/** One of the setups found, looked into. */
+export interface CloseUp {
+  readonly fit: FitAnswer;
+  readonly figures: SetupFigures;
+  /** Chainstay at its longest, mm. */
+  readonly longestChainstayMm: number;
+  readonly wheel: Wheel;
+  /** At the highest comfortable cadence: that of the top speed. */
+  readonly riding: Riding;
 }
 
 /** What is being answered: with another question, or asked again, the old answer does not hold. */
@@ -121,7 +133,30 @@ export function useFind(): Find {
   const current = answer && answer.asked === asked ? answer.state : undefined;
   const state: FindState = asked ? (current ?? { kind: 'searching', step: undefined }) : { kind: 'cannot', problems };
   const builder = useMemo(() => new SetupBuilder({ ...context.bike, keep: settings.keep }), [context, settings.keep]);
-  const builtOf = ({ chainrings, cassette, build }: FoundFacts) => builder.fitInput(chainrings, cassette.cogs, build);
+  const closeUp = useCallback(
+    (found: FoundFacts): CloseUp => {
+      const built = builder.fitInput(found.chainrings, found.cassette.cogs, found.build);
+      const candidate = {
+        id: '',
+        setup: built.setup,
+        rolloutMm: context.rolloutMm,
+        crankLengthMm: bike.crankLengthMm,
+        rearDerailleur: built.rearDerailleur,
+        avoided: built.avoided,
+        clicksPerPush: present.clicksPerPush,
+        massG: undefined,
+        cost: undefined,
+      };
+      return {
+        fit: fitAnswer(fitReport(built), context.bike.school),
+        figures: setupFigures(candidate, brief, bike),
+        longestChainstayMm: built.chainstayMm + built.suspensionGrowthMm,
+        wheel: wheelOf(wheelsetOf(bike, present)),
+        riding: { ...bike, rolloutMm: context.rolloutMm, cadenceRpm: brief.highRpm, crankLengthMm: bike.crankLengthMm },
+      };
+    },
+    [builder, context, bike, present, brief],
+  );
   return {
     settings,
     inUse,
@@ -133,9 +168,10 @@ export function useFind(): Find {
     again: () => setRound((count) => count + 1),
     say: (what, field, value) =>
       edits.editBike(what, (record) => ({ ...record, find: withOptional(record.find ?? {}, field, value) })),
-    fitOf: (found) => fitAnswer(fitReport(builtOf(found)), context.bike.school),
+    closeUp,
     layOnBench: async (found) => {
-      const { rearDerailleur, parts = {}, chainLinks } = builtOf(found);
+      const { chainrings, cassette, build } = found;
+      const { rearDerailleur, parts = {}, chainLinks } = builder.fitInput(chainrings, cassette.cogs, build);
       const content = candidateOf(present, found, { rearDerailleur, parts, chainLinks });
       const id = await addSetup(db, content, `found setup on ${bike.name}`, Date.now());
       return id === undefined ? undefined : setups.length;
