@@ -1,7 +1,7 @@
 import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Browser, Builder, By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver';
+import { Browser, Builder, By, Key, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
 import { Level, Preferences } from 'selenium-webdriver/lib/logging';
 import { CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
@@ -147,7 +147,18 @@ export class AppInBrowser {
   }
 
   async click(css: string): Promise<void> {
-    await (await this.find(css)).click();
+    // A redraw can take the element away between finding and pressing it.
+    const pressed = async () => {
+      const element = await this.find(css);
+      return element.click().then(
+        () => true,
+        (cause: unknown) => {
+          if (cause instanceof error.StaleElementReferenceError) return false;
+          throw cause;
+        },
+      );
+    };
+    await this.driver.wait(pressed, WAIT_MS, css);
   }
 
   /** Picks an entry of a select field. */

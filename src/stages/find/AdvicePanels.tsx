@@ -101,7 +101,7 @@ function BestOfEach({
           ))}
         </tr>
         <tr>
-          <th scope="row" />
+          <td />
           {sides.map(([layout, found]) => (
             <td key={layout}>
               <LayButton find={find} found={found} />

@@ -198,7 +198,7 @@ function ComparedFigures({
     <table className={styles.table} data-testid="builder-figures">
       <thead>
         <tr>
-          <th scope="col" />
+          <td />
           <th scope="col">built</th>
           <th scope="col">{otherCogs ? `nearest bought: ${otherCogs.join('-')}` : 'none bought has as many cogs'}</th>
         </tr>

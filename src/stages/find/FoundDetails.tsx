@@ -86,7 +86,7 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
       </dl>
       <p>
         <strong>Fit: {KIND_TEXT[kind]}.</strong> {[...deciding, ...cautions].map(({ message }) => message).join(' ')}
-        {unknown.length > 0 && ` Not known: ${unknown.map(({ missing }) => missing).join('; ')}.`}
+        {unknown.length > 0 && ` ${unknown.map(({ message }) => message).join(' ')}`}
       </p>
     </div>
   );

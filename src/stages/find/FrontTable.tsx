@@ -73,7 +73,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
       key: 'buys',
       render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.newParts)}</span>,
     },
-    { title: '', key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
+    { title: 'bench', key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
   ];
   return (
     <div className={styles.scroll} data-testid="front">
@@ -87,6 +87,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
         rowClassName={({ key }) => (key === chosen ? styles.chosen! : '')}
         onRow={({ key }) => ({ onClick: () => onChoose(key) })}
         expandable={{
+          columnTitle: <span className={styles.hidden}>open</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),
           expandedRowRender: ({ found }) => <FoundDetails find={find} found={found} />,

@@ -17,6 +17,7 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
     ({ chainrings, cogs }) =>
       chainrings.join() === found.chainrings.join() && cogs.join() === found.cassette.cogs.join(),
   );
+  const text = isThere ? 'On the bench' : 'To the bench';
   const lay = () =>
     edits.write(async () => {
       const place = await find.layOnBench(found);
@@ -36,9 +37,9 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
       disabled={bench.fromLink || isThere}
       onClick={lay}
       title={isThere ? 'It lies on the bench already' : 'Lay it on the bench as a candidate'}
-      aria-label={`Lay ${setupName(found)} on the bench`}
+      aria-label={`${text}: ${setupName(found)}`}
     >
-      {isThere ? 'On the bench' : 'To the bench'}
+      {text}
     </Button>
   );
 }

@@ -1,0 +1,248 @@
+import { readFileSync } from 'node:fs';
+import { By, Key } from 'selenium-webdriver';
+import { GENERIC_CASSETTES } from '@/core/parts/cassettes';
+import type { FindResponse } from '@/records/exchange/find';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+}, 60_000);
+afterAll(() => app.stop());
+beforeEach(async () => {
+  await app.begin('/find');
+  await app.find('[data-testid=find-answer]');
+});
+
+const ROW = '[data-testid=front] .ant-table-row';
+const number = (text: string) => Number(text.replace(/[^\d]/g, ''));
+/** The numbers of the way from all that is searched to what is left. */
+const funnel = async () =>
+  [...(await app.text('[data-testid=funnel]')).matchAll(/[\d\u202f]+(?= [a-z])/g)].map(([text]) => number(text));
+const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
+
+test('from the brief to the bench: the brief is changed, the search follows, what it finds is compared', async () => {
+  await app.press('b');
+  await app.type('steepestGradePercent', '10');
+  await app.leaveField();
+  await app.press('h');
+  await app.shows('[data-testid=find-answer]', /of 18.377 setups meet the brief|None of 18.377/);
+  const easiest = await app.text('fieldset:nth-of-type(2)');
+  expect(easiest).toMatch(/an easiest gear of 1\.\d\d m or less/);
+  const name = (await app.text(`${ROW}:first-of-type`)).split('\n')[0]!;
+  await app.click(`${ROW} button[aria-label^="To the bench"]`);
+  await app.clickText('a', 'Compare');
+  await app.find('[data-setup=d] input');
+  expect(await app.value('setup-d')).toBe(name);
+  await app.shows('main', 'D');
+});
+
+test('the whole space is searched, and what is said of it narrows it at once', async () => {
+  const [searched, ...left] = await funnel();
+  expect(searched).toBe((31 + 360) * GENERIC_CASSETTES.length);
+  expect(left).toEqual([...left].sort((a, b) => b - a));
+  await app.clickText('label', 'two rings');
+  await app.shows('[data-testid=find-answer]', /of 1.457 setups/);
+  await app.shows('[data-testid=funnel]', /^1.457 searched/);
+  await app.type('rings-at-hand', '38, 40');
+  await app.shows('[data-testid=funnel]', /^94 searched/);
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=funnel]', /^1.457 searched/);
+});
+
+test('limits filter at once, the picture and the table alike, and let go again', async () => {
+  const all = await rows();
+  expect(all).toBeGreaterThan(3);
+  const handle = await app.find('[aria-label="Limits on the aims"] .ant-slider-handle');
+  await handle.sendKeys(Key.HOME);
+  await app.shows('[data-testid=shown]', `1 of ${all} shown`);
+  expect(await rows()).toBe(1);
+  await app.clickText('button', 'Show all');
+  await app.shows('[data-testid=shown]', `${all} shown`);
+});
+
+test('each row says why it is there and what it gives up; opened, it tells all, with its working', async () => {
+  await app.shows(`${ROW}:first-of-type`, 'Smallest largest step: ');
+  await app.shows(`${ROW}:first-of-type`, 'Gives up: ');
+  await app.click(`${ROW} td:nth-child(2)`);
+  await app.shows('[data-testid=details]', 'Fit: ');
+  await app.clickText('dd/button', 'links');
+  await app.shows('[data-testid=slip]', 'big-big + 2');
+  await app.click('[data-testid=find-answer] button');
+  await app.shows('[data-testid=slip]', 'A beats B: as good in every aim, and better in one at least');
+});
+
+test('the table sorts by any aim, and goes out as CSV', async () => {
+  const weights = async () => {
+    const cells = await app.driver.findElements(By.css(`${ROW} td:nth-child(5)`));
+    return Promise.all(cells.map(async (cell) => Number((await cell.getText()).replace('−', '-').replace(' g', ''))));
+  };
+  await app.clickText("th//*[contains(@class,'ant-table-column-title')]", 'weight');
+  const sorted = await weights();
+  expect(sorted).toEqual([...sorted].sort((a, b) => a - b));
+  await app.clickText('button', 'CSV');
+  const csv = await app.download('.csv');
+  expect(csv.split(/\r?\n/)[0]).toContain('setup,largestStep,newParts,mass,frontShifts,buys,fit,chain_links');
+  expect(csv.trim().split(/\r?\n/)).toHaveLength(1 + (await rows()));
+});
+
+test('one ring or two is answered with the best of each, and either goes to the bench', async () => {
+  await app.shows('[data-testid=layout-verdict]', 'Both meet the brief.');
+  await app.shows('[data-testid=layout-tips]', 'Front shifts speaks for one ring: 0 against 1.');
+  await app.click('[data-testid=best-of-each] td button');
+  await app.find('[data-setup=d] input');
+  expect(await app.value('setup-d')).toMatch(/^\d\d x /);
+  // The bench has room for four.
+  await app.click('[data-testid=best-of-each] td:nth-child(3) button');
+  await app.shows('.ant-message', 'The bench is full: it has room for 4.');
+});
+
+test('where nothing meets the brief, the closest misses say what stands against them by how much', async () => {
+  await app.type('find-costMax', '0');
+  await app.clickText('label', 'front derailleur');
+  await app.type('find-massChangeMaxG', '-900');
+  await app.shows('[data-testid=find-answer]', /^None of /);
+  await app.shows('[data-testid=misses]', /weight .* g, −900 g asked for/);
+  await app.shows('[data-testid=layout-verdict]', 'Neither meets the brief.');
+  await app.shows('[data-testid=least]', 'None of ');
+});
+
+test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
+  await app.clickText('label', 'one ring');
+  await app.clickText('label', 'two rings');
+  await app.shows('[data-testid=find-problems]', 'neither one ring nor two is searched');
+  await app.clickText('label', 'two rings');
+  await app.find('[data-testid=find-answer]');
+  await app.type('find-ringMinT', '50');
+  await app.type('find-ringMaxT', '40');
+  await app.shows('[data-testid=find-problems]', 'rings from 50 to 40T: give the smaller number first');
+  await app.type('find-ringMinT', '19');
+  await app.shows('#find-ringMinT-problem', 'rings from 19: it runs from 20 to 70 T');
+  await app.type('find-ringMinT', '34');
+  await app.click('fieldset:nth-of-type(3) label');
+  await app.type('find-ringMaxT', '36');
+  await app.shows('[data-testid=find-problems]', 'the rings 48/32 are kept, but not among those searched (34 to 36T)');
+  await app.type('rings-at-hand', 'x');
+  await app.shows('#rings-at-hand-problem', 'teeth are whole numbers from 20 to 70');
+});
+
+test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
+  await app.choose('find-aims', 'time out of the band');
+  await app.press(Key.ESCAPE);
+  await app.shows('[data-testid=find-problems]', 'no road is chosen');
+  // Whatever needs are let go leaves more to ride.
+  for (const need of ['an easiest gear', 'reach', 'step 17']) await app.clickText('label', need);
+  await app.choose('find-road', 'mountain');
+  await app.shows('[data-testid=find-progress]', /On the road: \d+ of \d+/);
+  await app.find('[aria-busy] [data-testid=front] .ant-table-row');
+  await app.click('[data-testid=cancel-search]');
+  await app.find('[data-testid=find-cancelled]');
+  // The page is as alive as ever: a smaller question is answered.
+  await app.type('rings-at-hand', '32, 48');
+  await app.shows('[data-testid=find-answer]', 'setups');
+  await app.shows(ROW, 'min');
+  await app.choose('find-road', 'Ride: ');
+  await app.shows('[data-testid=find-answer]', 'setups');
+});
+
+test('a search is saved with the bike, taken up again after a reload, and removed', async () => {
+  await app.type('search-name', 'rings from the drawer');
+  await app.type('rings-at-hand', '30, 32, 46, 48');
+  await app.shows('[data-testid=funnel]', /^\d+ searched/);
+  await app.click('[data-testid=save-search]');
+  await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
+  await app.type('rings-at-hand', '44');
+  await app.leaveField();
+  await app.find('#search-name');
+  await app.open('/find');
+  await app.click('.ant-select:has([aria-label="Saved search"])');
+  await app.clickText("div[contains(@class,'ant-select-item-option')]", 'rings from the drawer');
+  await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
+  expect(await app.value('rings-at-hand')).toBe('30, 32, 46, 48');
+  await app.click('[aria-label="Remove the search rings from the drawer"]');
+  await app.find('#search-name');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.gone('#search-name');
+});
+
+test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
+  await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
+  await app.shows('[data-testid=builder-figures]', 'nearest bought: 11-12-13-14-15-17-19-21-24-28-32-36');
+  await app.shows('[data-testid=builder-figures]', '14.3 %');
+  await app.type('builder-forced', '15, 24');
+  await app.shows('[data-testid=built]', /\b15-.*\b24-/);
+  await app.type('builder-forbidden', '24');
+  await app.shows('[data-testid=builder-problem]', '24T must be there and must not');
+  await app.type('builder-forced', ' ');
+  await app.shows('[data-testid=built]', '36');
+  await app.choose('builder-goal', 'finest steps');
+  await app.shows('[data-testid=builder-figures]', 'largest step at those speeds');
+  await app.choose('builder-goal', 'the gears of a ride');
+  await app.shows('[data-testid=builder-figures]', 'off the gears that were ridden');
+  await app.choose('builder-goal', 'cog by cog');
+  await app.type('builder-hand', '11, 14, 17, 21, 26, 33');
+  await app.shows('[data-testid=built]', '11-14-17-21-26-33');
+  await app.shows('[aria-label="Cassette builder"]', 'Mixing cogs: the ramps');
+  const [before] = await funnel();
+  await app.click('[data-testid=keep-cassette]');
+  await app.shows('[data-testid=built-list]', '11-14-17-21-26-33');
+  await app.shows(
+    '[data-testid=funnel]',
+    new RegExp(`^${String(before! + 391).replace(/(\d+)(\d{3})/, '$1.$2')} searched`),
+  );
+  await app.clickText('button', 'Remove');
+  await app.gone('[data-testid=built-list]');
+});
+
+test('prices are the rider’s own, and the cost of each setup follows them', async () => {
+  await app.choose('find-aims', 'cost');
+  await app.press(Key.ESCAPE);
+  await app.clickText('summary', 'What parts cost you');
+  await app.type('price-cassette', '500');
+  await app.shows('[aria-label="Limits on the aims"]', /cost at most \d+/);
+  await app.click(`${ROW} td:nth-child(2)`);
+  await app.shows('[data-testid=details]', 'cost, by your prices');
+});
+
+test('the search goes by the served interface too, off its main thread', async () => {
+  const body = {
+    wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
+    cadence: { lowRpm: 82, highRpm: 96 },
+    needs: { easiestDevelopmentMaxM: 2.2, topSpeedMinKmh: 45 },
+    rings: { min: 20, max: 70 },
+    layouts: ['1x', '2x'],
+    cassettes: Array.from({ length: 6 }, (_, i) =>
+      GENERIC_CASSETTES.map(({ cogs }) => ({ name: `${i} ${cogs.join('-')}`, cogs })),
+    ).flat(),
+  };
+  let isAnswered = false;
+  const asked = fetch(`${app.url}/api/find`, { method: 'POST', body: JSON.stringify(body) }).then((response) => {
+    isAnswered = true;
+    return response.json() as Promise<FindResponse>;
+  });
+  // The server answers others while it searches.
+  const health = await fetch(`${app.url}/api/health`);
+  expect(health.status).toBe(200);
+  expect(isAnswered).toBe(false);
+  const { searched, met, candidates } = await asked;
+  expect(searched).toBe((51 + 680) * body.cassettes.length);
+  expect(met).toBeGreaterThan(0);
+  expect(candidates.length).toBeGreaterThan(0);
+});
+
+test('nothing is said against it by the checker, on a desk and a phone, light and dark', async () => {
+  const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+  await app.click(`${ROW} td:nth-child(2)`);
+  await app.find('[data-testid=details]');
+  expect(await app.faults(axe)).toEqual([]);
+  expect(await app.scrollsSideways()).toBe(false);
+  await app.resize(390, 844);
+  await app.settled();
+  expect(await app.scrollsSideways()).toBe(false);
+  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: 'dark' }] });
+  await app.settled();
+  expect(await app.faults(axe)).toEqual([]);
+  await app.devTools('Emulation.setEmulatedMedia', { features: [] });
+  await app.resize(1280, 800);
+  expect(await app.complaints()).toEqual([]);
+});
