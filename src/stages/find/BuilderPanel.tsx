@@ -2,6 +2,7 @@
 
 import { Button, Select } from 'antd';
 import { nanoid } from 'nanoid';
+import { memo } from 'react';
 import type { CassetteFigures } from '../../core/find';
 import { CHAINRING_TEETH, COG_COUNT, COG_TEETH } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -25,7 +26,7 @@ const GOAL_LABEL: Readonly<Record<GoalKind, string>> = {
 const SPEED_KMH = { min: 1, max: 100 };
 
 /** Cassettes that cannot be bought: chosen by hand, or built to a goal out of single cogs. */
-export function BuilderPanel() {
+export const BuilderPanel = memo(function BuilderPanel() {
   const { bench } = useReadyBench();
   const builder = useCassetteBuilder();
   const { ask, set, built, bought, waiting } = builder;
@@ -62,7 +63,7 @@ export function BuilderPanel() {
       <BuiltList />
     </section>
   );
-}
+});
 
 function BuilderFields({
   ask,

@@ -6,6 +6,7 @@ import { FindVerdict } from './FindVerdict';
 import { FrontPanel } from './FrontPanel';
 import { MissesPanel } from './MissesPanel';
 import { QuestionPanel } from './QuestionPanel';
+import { SoFar } from './SoFar';
 import { useFind } from './useFind';
 import styles from './Find.module.css';
 
@@ -19,7 +20,7 @@ export function FindStage() {
     <>
       <h1 className={styles.hidden}>Find</h1>
       <div className={styles.layout}>
-        <QuestionPanel find={find} />
+        <QuestionPanel settings={find.settings} say={find.say} inUse={find.inUse} />
         <div className={styles.column}>
           <FindVerdict find={find} />
           {told && told.result.met === 0 && <MissesPanel find={find} told={told} />}
@@ -33,9 +34,7 @@ export function FindStage() {
               present={told.present}
             />
           )}
-          {soFar && soFar.length > 0 && (
-            <FrontPanel find={find} front={soFar} reasons={undefined} present={undefined} />
-          )}
+          {soFar && soFar.length > 0 && <SoFar front={soFar} aims={find.settings.aims} />}
           {told && <AdvicePanels find={find} told={told} />}
         </div>
       </div>

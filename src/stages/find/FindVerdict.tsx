@@ -41,7 +41,7 @@ export function FindVerdict({ find }: { find: Find }) {
           </div>
           <p className={styles.note}>
             {step
-              ? `${PHASE_TEXT[step.phase]} ${step.done} of ${step.total}; ${step.met} meet the brief so far`
+              ? `${PHASE_TEXT[step.phase]} ${step.done} of ${step.total}; ${step.met} meet the brief so far${step.frontCount > 0 ? `, none beats ${step.frontCount} of them` : ''}`
               : 'Starting'}
           </p>
         </section>

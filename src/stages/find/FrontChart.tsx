@@ -16,7 +16,7 @@ import styles from './Find.module.css';
 interface FrontChartProps {
   readonly front: readonly Found[];
   readonly places: readonly number[];
-  readonly present: Found | undefined;
+  readonly present: Found;
   readonly aims: readonly FindAim[];
   readonly chosen: string | undefined;
   readonly onChoose: (name: string | undefined) => void;
@@ -82,7 +82,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   const groups = [
     {
       label: 'A, fitted now',
-      points: present ? [pointOf(present)] : [],
+      points: [pointOf(present)],
       style: 'crossRot' as const,
       fill: palette.setupA,
     },
@@ -148,12 +148,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
         {axis(0, x, 'Across')}
         {axis(1, y, 'Up')}
         <span className={styles.legend}>
-          <i data-shape="round" /> one ring <i data-shape="square" /> two rings{' '}
-          {present && (
-            <>
-              <i data-shape="cross" /> A now
-            </>
-          )}
+          <i data-shape="round" /> one ring <i data-shape="square" /> two rings <i data-shape="cross" /> A now
         </span>
       </div>
       <ChartFrame

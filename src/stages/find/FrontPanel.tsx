@@ -11,9 +11,9 @@ import styles from './Find.module.css';
 interface FrontPanelProps {
   readonly find: Find;
   readonly front: readonly Found[];
-  /** In the order of the front; undefined while the search goes on. */
-  readonly reasons: readonly Reason[] | undefined;
-  readonly present: Found | undefined;
+  /** In the order of the front. */
+  readonly reasons: readonly Reason[];
+  readonly present: Found;
 }
 
 /** The setups that none beats: two aims as a picture, all of them as a table, limits on each. */
@@ -24,7 +24,7 @@ export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
   const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
-    <section className={styles.panel} aria-label="Setups worth choosing between" aria-busy={reasons === undefined}>
+    <section className={styles.panel} aria-label="Setups worth choosing between">
       {front.length > 1 && (
         <>
           <AimLimits

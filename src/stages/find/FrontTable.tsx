@@ -15,8 +15,8 @@ interface FrontTableProps {
   readonly find: Find;
   readonly front: readonly Found[];
   readonly places: readonly number[];
-  readonly reasons: readonly Reason[] | undefined;
-  readonly present: Found | undefined;
+  readonly reasons: readonly Reason[];
+  readonly present: Found;
   readonly chosen: string | undefined;
   readonly onChoose: (name: string | undefined) => void;
 }
@@ -24,7 +24,7 @@ interface FrontTableProps {
 interface Row {
   readonly key: string;
   readonly found: Found;
-  readonly reason: Reason | undefined;
+  readonly reason: Reason;
 }
 
 const ROWS_A_PAGE = 12;
@@ -36,7 +36,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
   const { speedUnit } = preferences;
   const rows = places.map((place): Row => {
     const found = front[place]!;
-    return { key: setupName(found), found, reason: reasons?.[place] };
+    return { key: setupName(found), found, reason: reasons[place]! };
   });
   const columns: TableColumnsType<Row> = [
     {
@@ -48,13 +48,11 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
           <span className={styles.setup}>
             <i data-shape={found.chainrings.length === 1 ? 'round' : 'square'} aria-hidden /> {key}
           </span>
-          {reason && (
-            <span className={styles.why}>
-              {whyText(reason, found, aims, speedUnit)}.
-              <br />
-              {givesUpText(reason, speedUnit)}.
-            </span>
-          )}
+          <span className={styles.why}>
+            {whyText(reason, found, aims, speedUnit)}.
+            <br />
+            {givesUpText(reason, speedUnit)}.
+          </span>
         </>
       ),
     },
@@ -95,12 +93,8 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
         title={() => (
           <div className={styles.tableHead}>
             <span>
-              {present && (
-                <>
-                  A now, {setupName(present)}:{' '}
-                  {aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', ')}
-                </>
-              )}
+              A now, {setupName(present)}:{' '}
+              {aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', ')}
             </span>
             <SaveTable
               name={`${bench.bike.name} search`}
@@ -114,8 +108,8 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
                   found.build.chainLinks,
                   found.metrics.easiestDevelopmentM,
                   found.metrics.topSpeedKmh,
-                  reason ? whyText(reason, found, aims, speedUnit) : '',
-                  reason ? givesUpText(reason, speedUnit) : '',
+                  whyText(reason, found, aims, speedUnit),
+                  givesUpText(reason, speedUnit),
                 ]),
               })}
             />

@@ -2,6 +2,7 @@
 
 import { Checkbox, Select } from 'antd';
 import Link from 'next/link';
+import { memo } from 'react';
 import {
   BOUGHT_SPEEDS,
   BRIEF_ASKS,
@@ -32,8 +33,12 @@ import { TeethField } from './TeethField';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 
+/** What of a search is asked; it stands still while the answer comes. */
+type Question = Pick<Find, 'settings' | 'say' | 'inUse'>;
+
 /** What is searched, what a setup must do, what is kept, and what is to be made small. */
-export function QuestionPanel({ find }: { find: Find }) {
+export const QuestionPanel = memo(function QuestionPanel({ settings, say, inUse }: Question) {
+  const find = { settings, say, inUse };
   return (
     <section className={styles.question} aria-label="What is asked">
       <SavedSearches />
@@ -44,11 +49,11 @@ export function QuestionPanel({ find }: { find: Find }) {
       <PriceFields find={find} />
     </section>
   );
-}
+});
 
 const LAYOUT_LABEL: Readonly<Record<Layout, string>> = { '1x': 'one ring', '2x': 'two rings' };
 
-function SpaceFields({ find: { settings, say } }: { find: Find }) {
+function SpaceFields({ find: { settings, say } }: { find: Question }) {
   const { bench } = useReadyBench();
   const { bike, fromLink } = bench;
   const built = bike.builtCassettes ?? [];
@@ -129,7 +134,7 @@ const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = {
   workshopTested: 'workshop-tested',
 };
 
-function MustFields({ find }: { find: Find }) {
+function MustFields({ find }: { find: Question }) {
   const { settings, say, inUse } = find;
   const { bench, preferences, edits } = useReadyBench();
   const { bike, fromLink } = bench;
@@ -179,7 +184,7 @@ function MustFields({ find }: { find: Find }) {
   );
 }
 
-function KeepFields({ find: { settings, say } }: { find: Find }) {
+function KeepFields({ find: { settings, say } }: { find: Question }) {
   const { bench } = useReadyBench();
   return (
     <fieldset className={styles.group} disabled={bench.fromLink}>
@@ -202,7 +207,7 @@ function KeepFields({ find: { settings, say } }: { find: Find }) {
 
 const roadKey = ({ kind, id }: RoadChoice) => `${kind} ${id}`;
 
-function AimFields({ find: { settings, say } }: { find: Find }) {
+function AimFields({ find: { settings, say } }: { find: Question }) {
   const { bench, workshop } = useReadyBench();
   const { fromLink } = bench;
   const roads = [
@@ -242,7 +247,7 @@ function AimFields({ find: { settings, say } }: { find: Find }) {
   );
 }
 
-function PriceFields({ find: { settings, say } }: { find: Find }) {
+function PriceFields({ find: { settings, say } }: { find: Question }) {
   const { bench } = useReadyBench();
   const { bike, fromLink } = bench;
   const said = bike.find?.prices ?? {};

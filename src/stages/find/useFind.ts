@@ -157,6 +157,12 @@ export function useFind(): Find {
     },
     [builder, context, bike, present, brief],
   );
+  const { editBike } = edits;
+  const say = useCallback<Find['say']>(
+    (what, field, value) =>
+      editBike(what, (record) => ({ ...record, find: withOptional(record.find ?? {}, field, value) })),
+    [editBike],
+  );
   return {
     settings,
     inUse,
@@ -166,8 +172,7 @@ export function useFind(): Find {
       setAnswer({ asked, state: { kind: 'cancelled' } });
     },
     again: () => setRound((count) => count + 1),
-    say: (what, field, value) =>
-      edits.editBike(what, (record) => ({ ...record, find: withOptional(record.find ?? {}, field, value) })),
+    say,
     closeUp,
     layOnBench: async (found) => {
       const { chainrings, cassette, build } = found;

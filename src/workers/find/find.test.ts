@@ -81,7 +81,14 @@ test('results stream in while the work goes on', async () => {
   const { client, close } = channels({
     find: async (question, onStep) => {
       const { result } = await findWork.find(question, () => undefined);
-      const step = { phase: 'weighing', done: 1, total: 2, met: 2, front: result.front.slice(0, 1) } as const;
+      const step = {
+        phase: 'weighing',
+        done: 1,
+        total: 2,
+        met: 2,
+        front: result.front.slice(0, 1),
+        frontCount: 1,
+      } as const;
       // Through the channel a call answers when it has arrived.
       await (onStep(step) as unknown as Promise<void>);
       return findWork.find(question, () => undefined);

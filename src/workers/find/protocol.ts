@@ -30,8 +30,13 @@ export interface FindAsked {
   readonly layouts: readonly Layout[];
 }
 
-/** How far it is, with what it has found so far. */
-export type FindStep = Omit<FindProgress, 'front'> & { readonly front: readonly Found[] };
+/** How far it is, with the first of what it has found so far: to be looked at, not worked with. */
+export type FindStep = Omit<FindProgress, 'front'> & {
+  /** Best in the first aim first. */
+  readonly front: readonly Found[];
+  /** How many there are in all so far. */
+  readonly frontCount: number;
+};
 
 export interface FindTold {
   readonly result: FindResult;

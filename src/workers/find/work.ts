@@ -16,8 +16,10 @@ import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
 import type { FindAsked, FindTold, FindWork, OnStep, RoadAsked } from './protocol';
 
-/** Between two reports of progress: as often as an eye can follow. */
-const REPORT_MS = 80;
+/** Between two reports of progress: as often as a picture is worth drawing anew. */
+const REPORT_MS = 250;
+/** Setups that a report shows: the page must stay quick, so that cancelling is. */
+const REPORTED = 40;
 
 /** The work itself, wherever it runs: a test calls it without a worker. */
 export const findWork: FindWork = {
@@ -47,8 +49,9 @@ function run(input: FindInput, onStep: OnStep): FindTold['result'] {
     if (step.done) return step.value;
     const now = performance.now();
     if (now - reportedAt < REPORT_MS) continue;
-    reportedAt = now;
-    onStep({ ...step.value, front: step.value.front() });
+    const front = [...step.value.front()].sort((a, b) => a.values[0]! - b.values[0]!);
+    onStep({ ...step.value, front: front.slice(0, REPORTED), frontCount: front.length });
+    reportedAt = performance.now();
   }
 }
 

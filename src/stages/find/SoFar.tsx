@@ -1,0 +1,27 @@
+'use client';
+
+import type { FindAim, Found } from '../../core/find';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { aimPhrase, setupName } from './find-words';
+import styles from './Find.module.css';
+
+/** How many of them are shown: a list that changes four times a second is no table to work with. */
+const SHOWN = 12;
+
+/** What a search has found while it goes on. Plain, so that the page stays quick. */
+export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly FindAim[] }) {
+  const { preferences } = useReadyBench();
+  return (
+    <section className={styles.panel} aria-label="Found so far" aria-busy>
+      <h2>Found so far</h2>
+      <ul className={styles.soFar} data-testid="so-far">
+        {front.slice(0, SHOWN).map((found) => (
+          <li key={setupName(found)}>
+            <strong>{setupName(found)}</strong>{' '}
+            {aims.map((aim, a) => aimPhrase(aim, found.values[a]!, preferences.speedUnit)).join(', ')}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
