@@ -26,7 +26,6 @@ const LADDER = '[data-gear]';
 const SHOTS: readonly Shot[] = [
   { name: 'brief', path: '/brief', ready: '[data-testid=climb-speed]' },
   { name: 'gears', path: '/gears', ready: LADDER },
-  { name: 'gears-dark', path: '/gears', ready: LADDER, dark: true },
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   {
     name: 'gears-working',
@@ -34,15 +33,13 @@ const SHOTS: readonly Shot[] = [
     ready: LADDER,
     prepare: (app) => app.click('[data-testid=overlap]'),
   },
+  { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
   {
-    name: 'gears-error',
-    path: '/gears',
-    ready: LADDER,
-    prepare: async (app) => {
-      await app.type('setup', '48/32 x 11-99');
-      await app.leaveField();
-      await app.shows('#setup-problem', 'cog 99');
-    },
+    name: 'find-builder',
+    path: '/find',
+    ready: '[data-testid=find-answer]',
+    dark: true,
+    prepare: (app) => app.scrollTo('[aria-label="One ring or two"]'),
   },
   {
     name: 'gears-riding',

@@ -178,7 +178,7 @@ test('a cassette is built to a goal, compared with one that can be bought, and s
   await app.choose('builder-goal', 'finest steps');
   await app.shows('[data-testid=builder-figures]', 'largest step at those speeds');
   await app.choose('builder-goal', 'the gears of a ride');
-  await app.shows('[data-testid=builder-figures]', 'off the gears that were ridden');
+  await app.shows('[data-testid=builder-figures]', 'off the gears that were ridden between its ends');
   await app.choose('builder-goal', 'cog by cog');
   await app.type('builder-hand', '11, 14, 17, 21, 26, 33');
   await app.shows('[data-testid=built]', '11-14-17-21-26-33');

@@ -168,6 +168,12 @@ test('cogs go where the riding was', () => {
   const built = buildCassette(rule(), { kind: 'use', wanted });
   expect(built).toMatchObject({ ok: true, cogs: [11, 16, 18, 20, 24] });
   expect(built.ok && built.figures.distance).toBeLessThan(0.01);
+  expect(built.ok && built.figures.beyondEnds).toBe(0);
+  const wide = [...wanted, { teeth: 30, seconds: 1800 }];
+  expect(cassetteFigures([11, 16, 18, 20, 24], { kind: 'use', wanted: wide })).toMatchObject({
+    distance: built.ok && built.figures.distance,
+    beyondEnds: 0.5,
+  });
 });
 
 test('the nearest that can be bought has as many cogs and is not itself', () => {

@@ -43,8 +43,10 @@ export interface CassetteFigures {
   readonly meanStep: number;
   /** Largest in the zone; undefined without a zone, 0 where no step falls in it. */
   readonly largestInZone: number | undefined;
-  /** Root of the goal's mean squared distance, as ln of teeth; undefined where nothing was wanted. */
+  /** Root of the goal's mean squared distance between the ends, as ln of teeth; undefined where nothing was wanted there. */
   readonly distance: number | undefined;
+  /** Share of what was wanted that lies beyond the ends, whichever cogs are between them; undefined without wishes. */
+  readonly beyondEnds: number | undefined;
 }
 
 export type CassetteBuilt =
@@ -69,6 +71,7 @@ export function cassetteFigures(cogs: readonly number[], goal: CassetteGoal): Ca
     meanStep: steps.length > 0 ? Math.expm1(Math.log(cogs.at(-1)! / cogs[0]!) / steps.length) : 0,
     largestInZone: goal.kind === 'zone' ? Math.max(0, ...inZone(goal.zone)) : undefined,
     distance: goal.kind === 'use' ? distanceTo(cogs, goal.wanted) : undefined,
+    beyondEnds: goal.kind === 'use' ? beyondEnds(cogs, goal.wanted) : undefined,
   };
 }
 
@@ -200,9 +203,18 @@ function segmentPrice(wanted: readonly CogWanted[]): OfStep<number> {
   };
 }
 
+const total = (wanted: readonly CogWanted[]) => wanted.reduce((sum, { seconds }) => sum + seconds, 0);
+const between = (cogs: readonly number[], wanted: readonly CogWanted[]) =>
+  wanted.filter(({ teeth }) => teeth >= cogs[0]! && teeth <= cogs.at(-1)!);
+
 function distanceTo(cogs: readonly number[], wanted: readonly CogWanted[]): number | undefined {
-  const total = wanted.reduce((sum, { seconds }) => sum + seconds, 0);
-  if (total === 0) return undefined;
+  const inside = between(cogs, wanted);
+  if (inside.length === 0) return undefined;
   const nearest = (teeth: number) => Math.min(...cogs.map((cog) => Math.abs(Math.log(teeth / cog))));
-  return Math.sqrt(wanted.reduce((sum, { teeth, seconds }) => sum + seconds * nearest(teeth) ** 2, 0) / total);
+  const sum = inside.reduce((so, { teeth, seconds }) => so + seconds * nearest(teeth) ** 2, 0);
+  return Math.sqrt(sum / total(inside));
+}
+
+function beyondEnds(cogs: readonly number[], wanted: readonly CogWanted[]): number | undefined {
+  return wanted.length === 0 ? undefined : 1 - total(between(cogs, wanted)) / total(wanted);
 }

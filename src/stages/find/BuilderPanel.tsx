@@ -193,7 +193,8 @@ function ComparedFigures({
     ['largest step', ({ largestStep }) => largestStep],
     ['mean step', ({ meanStep }) => meanStep],
     ['largest step at those speeds', ({ largestInZone }) => largestInZone],
-    ['off the gears that were ridden, on average', ({ distance }) => distance],
+    ['off the gears that were ridden between its ends, on average', ({ distance }) => distance],
+    ['of that riding beyond its ends', ({ beyondEnds }) => beyondEnds],
   ];
   return (
     <table className={styles.table} data-testid="builder-figures">
