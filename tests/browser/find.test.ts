@@ -200,6 +200,7 @@ test('prices are the rider’s own, and the cost of each setup follows them', as
   await app.clickText('summary', 'What parts cost you');
   await app.type('price-cassette', '500');
   await app.shows('[aria-label="Limits on the aims"]', /cost at most \d+/);
+  await app.scrollTo(ROW);
   await app.click(`${ROW} td:nth-child(2)`);
   await app.shows('[data-testid=details]', 'cost, by your prices');
 });

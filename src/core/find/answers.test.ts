@@ -1,7 +1,6 @@
-import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import type { FitInput } from '../fit';
+import { TOURER_BIKE, TOURER_FITTED, TOURER_RIDING } from '../../../tests/support/find';
+import { TOURER } from '../../../tests/support/setups';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
-import type { FindBike } from './builder';
 import { layoutAdvice } from './layout-advice';
 import { aimSpans, partingAims, withinLimits } from './limits';
 import { leastChange } from './least-change';
@@ -13,36 +12,13 @@ import { reasons } from './reasons';
 import { ringChoices, type RingRule } from './ring-choices';
 import { findSetups, type FindInput } from './search';
 
-const present: FitInput = {
-  setup: TOURER,
-  chainstayMm: 430,
-  suspensionGrowthMm: 0,
-  bbDropMm: 70,
-  chainLinks: 112,
-  rearDerailleur: {
-    totalCapacityT: 41,
-    largestCogMaxT: 36,
-    smallestCogMinT: 11,
-    ringDifferenceMaxT: 16,
-    cageLengthMm: 93,
-  },
-  parts: { shifterSpeeds: 12, smallestRingT: 30 },
-  freehub: { smallestCogT: 11 },
-};
-const bike: FindBike = { present, school: 'sheet', keep: [] };
+const present = TOURER_FITTED;
+const bike = TOURER_BIKE;
 const rings: RingRule = { layouts: ['1x', '2x'], minT: 28, maxT: 50, ringDifferenceMaxT: 16 };
 const question = (more: Partial<FindInput> = {}): FindInput => ({
   ringChoices: ringChoices(rings),
   cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12),
-  riding: {
-    rolloutMm: TOURER_ROLLOUT_MM,
-    hubStages: [1],
-    crossedCogs: 2,
-    lowRpm: 80,
-    highRpm: 96,
-    preferredRpm: 88,
-    zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
-  },
+  riding: TOURER_RIDING,
   aims: ['largestStep', 'frontShifts', 'newParts'],
   needs: { easiestDevelopmentMaxM: 2.2, topSpeedMinKmh: 42 },
   bike,
@@ -59,6 +35,10 @@ test('who is worse in nothing and better in something beats; equals live togethe
   expect(front.add({ values: [5, 195] })).toBe(true);
   expect(front.add({ values: [5, 196] })).toBe(false);
   expect(front.isBeaten([5.5, 195])).toBe(true);
+  // As good as [5, 195] in the first, it may have 195 in the second; better than every member there, anything.
+  expect(front.limit([5, 999], 1)).toBe(195);
+  expect(front.limit([-1, 999], 1)).toBe(Infinity);
+  expect(front.limit([999, 195], 0)).toBe(5);
   // One that beats all but the two ends.
   expect(front.add({ values: [1, 1] })).toBe(true);
   expect(front.members.map(({ values }) => values)).toEqual([

@@ -1,5 +1,4 @@
 import {
-  CageReach,
   checkCapacity,
   checkChainSpeeds,
   checkExtender,
@@ -13,10 +12,7 @@ import {
   checkRingRoom,
   checkShifterSpeeds,
   checkSmallestRing,
-  isAvoided,
-  isBigBig,
   chainLinks,
-  geometryOf,
   goesTogether,
   graverKind,
   kindOfCheck,
@@ -24,16 +20,14 @@ import {
   trialOf,
   typicalCogPitchMm,
   type Check,
-  type DriveGeometry,
   type DriveParts,
   type FitInput,
   type FitKind,
   type Freehub,
-  type GearPlace,
   type LimitsSchool,
-  type RearDerailleur,
 } from '../fit';
 import { sameTeeth } from '../parts/cassettes';
+import { DerailleurOption, type NumberedCassette } from './derailleur-option';
 import { PART_KINDS, type PartKind } from './parts';
 
 /** What a search knows of the bike: the setup on it now, how limits are taken, and what is not to be replaced. */
@@ -71,10 +65,7 @@ interface RingPart {
 }
 
 /** What hangs on the cassette, with one rear derailleur. */
-interface CogPart {
-  readonly cogs: readonly number[];
-  /** Of its cassette, in the order in which they came. */
-  readonly id: number;
+interface CogPart extends NumberedCassette {
   readonly kind: FitKind;
   readonly newParts: PartKind[];
   readonly breaches: PartKind[];
@@ -82,18 +73,6 @@ interface CogPart {
   readonly freehub: Freehub;
   readonly widerChain: boolean;
 }
-
-/** A rear derailleur with what its cage reaches, worked out as it is asked for. */
-interface Option {
-  readonly rearDerailleur: RearDerailleur;
-  readonly geometry: DriveGeometry | undefined;
-  readonly gears: Map<number, CageReach>;
-  /** Over the gears of a ring that are allowed: above it a gear is slack; below it one is not held. */
-  readonly tautTo: Map<number, number>;
-  readonly holdsFrom: Map<number, number>;
-}
-
-const NOTHING_AVOIDED: readonly GearPlace[] = [];
 
 /** The narrowest chain that a cassette asks for by its cogs: below nine all chains have one width. */
 const chainSpeedsFor = (cogCount: number) => Math.max(8, cogCount);
@@ -126,7 +105,7 @@ function assumed(present: FitInput): FitInput {
 export class SetupBuilder {
   private readonly present: FitInput;
   private readonly keep: ReadonlySet<PartKind>;
-  private readonly options: readonly Option[];
+  private readonly options: readonly DerailleurOption[];
   /** By the very lists that are asked for: a search asks for the same ones again and again. */
   private readonly rings = new Map<readonly number[], RingPart>();
   private readonly cassettes = new Map<readonly number[], readonly CogPart[]>();
@@ -137,13 +116,9 @@ export class SetupBuilder {
     this.keep = new Set(bike.keep);
     const { rearDerailleur, others = [] } = this.present;
     const known = [rearDerailleur, ...others.map((other) => other.rearDerailleur)];
-    this.options = (this.keep.has('rearDerailleur') ? known.slice(0, 1) : [...known, {}]).map((one) => ({
-      rearDerailleur: one,
-      geometry: geometryOf({ ...this.present, rearDerailleur: one }),
-      gears: new Map(),
-      tautTo: new Map(),
-      holdsFrom: new Map(),
-    }));
+    this.options = (this.keep.has('rearDerailleur') ? known.slice(0, 1) : [...known, {}]).map(
+      (one) => new DerailleurOption(one, this.present),
+    );
   }
 
   build(chainrings: readonly number[], cogs: readonly number[]): Build {
@@ -239,7 +214,7 @@ export class SetupBuilder {
     return parts;
   }
 
-  private cogPart(cogs: readonly number[], id: number, { rearDerailleur }: Option, place: number): CogPart {
+  private cogPart(cogs: readonly number[], id: number, { rearDerailleur }: DerailleurOption, place: number): CogPart {
     const { present, keep } = this;
     const same = sameTeeth(cogs, present.setup.cogs);
     const bodyNow = present.freehub ?? {};
@@ -294,7 +269,7 @@ export class SetupBuilder {
     const { cogs } = cassette;
     const option = this.options[place]!;
     const links = this.linksFor(chainrings[0]!, cogs.at(-1)!);
-    const avoided = present.avoided ?? NOTHING_AVOIDED;
+    const avoided = present.avoided ?? [];
     const { hubStages } = present.setup;
     const capacityRequiredT =
       avoided.length === 0
@@ -305,8 +280,7 @@ export class SetupBuilder {
 
     let kind = graverKind(ring.kind, cassette.kind);
     if (totalCapacityT === undefined) kind = graverKind(kind, 'open');
-    if (option.geometry) kind = graverKind(kind, this.cageKind(ring, cassette, option, links, capacityOverT > 0));
-    else if (capacityOverT > 0) kind = graverKind(kind, this.bike.school === 'sheet' ? 'doesNot' : 'goesWithChecks');
+    kind = graverKind(kind, option.cageKind(chainrings, cassette, links, capacityOverT > 0, this.bike.school));
     if (hubStages.length > 1) {
       kind = graverKind(kind, this.kind(checkHubRatio({ chainrings, cogs, hubStages }, cassette.parts)));
     }
@@ -318,60 +292,6 @@ export class SetupBuilder {
     const breaches = ring.breaches.concat(cassette.breaches);
     if (newChain && keep.has('chain')) breaches.push('chain');
     return { kind, newParts, breaches, derailleur: place, chainLinks: links, capacityRequiredT, capacityOverT };
-  }
-
-  /** What the cage's geometry says, with a chain of just the right length. */
-  private cageKind(
-    { chainrings }: RingPart,
-    cassette: CogPart,
-    option: Option,
-    links: number,
-    overCapacity: boolean,
-  ): FitKind {
-    if (this.gear(option, chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
-    for (let row = 0; row < chainrings.length; row += 1) {
-      const tautTo = this.overRow(option, option.tautTo, chainrings[row]!, row, cassette, (gear) => -gear.mostLinks());
-      if (links > -tautTo) return 'doesNot';
-    }
-    if (!overCapacity) return 'goes';
-    if (this.bike.school === 'sheet') return 'doesNot';
-    const holds = chainrings.every(
-      (ring, row) => links >= this.overRow(option, option.holdsFrom, ring, row, cassette, (gear) => gear.fewestLinks()),
-    );
-    return holds ? 'goesWithChecks' : 'doesNot';
-  }
-
-  /** The most of something over the gears of one ring, by its place, that the rider allows. */
-  private overRow(
-    option: Option,
-    known: Map<number, number>,
-    ring: number,
-    row: number,
-    { cogs, id }: CogPart,
-    of: (gear: CageReach) => number,
-  ): number {
-    const key = (id * 100 + ring) * 2 + row;
-    let most = known.get(key);
-    if (most !== undefined) return most;
-    const avoided = this.present.avoided ?? NOTHING_AVOIDED;
-    most = -Infinity;
-    for (let cog = 0; cog < cogs.length; cog += 1) {
-      const place = { ring: row, cog };
-      if (isAvoided(place, avoided) && !isBigBig({ cogs }, place)) continue;
-      most = Math.max(most, of(this.gear(option, ring, cogs[cog]!)));
-    }
-    known.set(key, most);
-    return most;
-  }
-
-  private gear({ gears, geometry }: Option, ring: number, cog: number): CageReach {
-    const key = ring * 100 + cog;
-    let gear = gears.get(key);
-    if (!gear) {
-      gear = new CageReach(ring, cog, geometry!);
-      gears.set(key, gear);
-    }
-    return gear;
   }
 
   private linksFor(bigRing: number, largestCog: number): number {

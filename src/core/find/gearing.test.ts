@@ -1,19 +1,12 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { TOURER_RIDING } from '../../../tests/support/find';
+import { ONE_RING, TOURER } from '../../../tests/support/setups';
 import { ZONES, coverage, developedGears, meanStep, shiftPath, stepsByZone, type Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import { gearMetrics, type FindRiding } from './gearing';
 
-const riding: FindRiding = {
-  rolloutMm: TOURER_ROLLOUT_MM,
-  hubStages: [1],
-  crossedCogs: 2,
-  lowRpm: 80,
-  highRpm: 96,
-  preferredRpm: 88,
-  zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
-};
+const riding = TOURER_RIDING;
 
 /** The same figures by the functions that the other stages use. */
 function theLongWay(setup: Setup, { crossedCogs, lowRpm, highRpm, preferredRpm, zones, rolloutMm }: FindRiding) {

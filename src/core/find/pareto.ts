@@ -37,6 +37,23 @@ export class ParetoFront<T extends { readonly values: AimValues }> {
     return false;
   }
 
+  /**
+   * The most that one with such values may have in one aim, all others being as they are: with more, a
+   * member beats it. Infinity where none does, whatever it has there.
+   */
+  limit(values: AimValues, aim: number): number {
+    const { aims, values: all } = this;
+    let least = Infinity;
+    for (let place = 0; place < this.kept.length; place += 1) {
+      const at = place * aims;
+      if (all[at + aim]! >= least) continue;
+      let asGood = true;
+      for (let i = 0; i < aims && asGood; i += 1) if (i !== aim && all[at + i]! > values[i]!) asGood = false;
+      if (asGood) least = all[at + aim]!;
+    }
+    return least;
+  }
+
   /** Takes one in, and drops those that it beats; answers whether it is kept. */
   add(one: T): boolean {
     const { aims, kept } = this;

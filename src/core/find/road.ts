@@ -2,13 +2,14 @@ import { rideRulesOf, type FilledBrief } from '../brief';
 import { developedGears, isCrossChained } from '../gears';
 import { replay, type Recording } from '../recording';
 import { STANDING_MS, TURNING_RPM, durationsS } from '../recording';
-import { DEFAULT_WALKING_RPM, rideThrough, type ElevationProfile, type Resistance } from '../ride';
+import { DEFAULT_WALKING_RPM, outOfBandS, rideThrough, type ElevationProfile, type Resistance } from '../ride';
 import type { FindRiding } from './gearing';
 import type { FindRoad } from './search';
 
 /**
  * The time out of the band on a route: pedalled below or above it, and walked for want of an easier
- * gear. Nothing less than the ride itself tells how often a rider is let roll, so the quick bound is 0.
+ * gear. Nothing less than the ride itself tells how often a rider is let roll, so the quick bound is 0;
+ * but the time only grows on the way, so that a ride can be given up.
  */
 export function roadOfRoute(
   profile: ElevationProfile,
@@ -17,10 +18,9 @@ export function roadOfRoute(
   { rolloutMm, hubStages, crossedCogs }: FindRiding,
 ): FindRoad {
   return {
-    outOfBandS: (chainrings, cogs) => {
+    outOfBandS: (chainrings, cogs, stopAboveS) => {
       const rules = rideRulesOf(brief, { chainrings, cogs, hubStages }, rolloutMm, crossedCogs, DEFAULT_WALKING_RPM);
-      const { belowS, aboveS, walkingS } = rideThrough(profile, resistance, rules);
-      return belowS + aboveS + walkingS;
+      return outOfBandS(rideThrough(profile, resistance, rules, stopAboveS));
     },
     outOfBandAtLeastS: () => 0,
   };

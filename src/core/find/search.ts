@@ -11,8 +11,8 @@ import { LAYOUTS, layoutOf, type Layout } from './ring-choices';
 
 /** A way or a ride on which the time out of the cadence band is counted. */
 export interface FindRoad {
-  /** Exact, s; takes its time. */
-  readonly outOfBandS: (chainrings: readonly number[], cogs: readonly number[]) => number;
+  /** Exact, s; takes its time. Past `stopAboveS` it may answer with anything above that. */
+  readonly outOfBandS: (chainrings: readonly number[], cogs: readonly number[], stopAboveS?: number) => number;
   /** Never more than the exact one, and quick. */
   readonly outOfBandAtLeastS: (chainrings: readonly number[], cogs: readonly number[]) => number;
 }
@@ -110,7 +110,8 @@ function comparePlaces(a: readonly number[], b: readonly number[]): number {
 /**
  * Searches a whole space, exactly. First every setup is sieved by the needs; those that meet them are
  * weighed against each other. With a road among the aims they are ridden through it as well, the most
- * promising first, save where one that was ridden beats all that they can reach.
+ * promising first: not at all where one that was ridden beats all that they can reach, and no farther
+ * than to where one does.
  * Yields its progress now and then, so that whoever drives it can report, pause or leave off.
  */
 export function* searchSetups(input: FindInput): Generator<FindProgress, FindResult> {
@@ -194,17 +195,23 @@ function* rideThose(
   road: FindRoad,
   fronts: Fronts,
 ): Generator<FindProgress, number> {
-  const promising = left
+  const at = aims.indexOf('outOfBand');
+  const promising = bestFirst(left, aims)
     .map((facts) => ({ facts, atLeastS: road.outOfBandAtLeastS(facts.chainrings, facts.cassette.cogs) }))
     .sort((a, b) => a.atLeastS - b.atLeastS);
   let ridden = 0;
   for (const [done, { facts, atLeastS }] of promising.entries()) {
     yield { phase: 'riding', done, total: left.length, met: left.length, front: () => fronts.together() };
-    const front = fronts.of(facts.chainrings);
+    const { chainrings, cassette } = facts;
+    const front = fronts.of(chainrings);
+    const values = valuesOf(facts, aims, atLeastS);
     // Whatever it reaches is no better than this: beaten so, it is beaten.
-    if (front.isBeaten(valuesOf(facts, aims, atLeastS))) continue;
-    const outOfBandS = road.outOfBandS(facts.chainrings, facts.cassette.cogs);
+    if (front.isBeaten(values)) continue;
+    // Past this one of the others beats it.
+    const limitS = front.limit(values, at);
     ridden += 1;
+    const outOfBandS = road.outOfBandS(chainrings, cassette.cogs, limitS);
+    if (outOfBandS > limitS) continue;
     front.add({ ...facts, outOfBandS, values: valuesOf(facts, aims, outOfBandS) });
   }
   return ridden;

@@ -1,3 +1,4 @@
+import { TOURER_BIKE } from '../../../tests/support/find';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { fillBrief, needsOf } from '../brief';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
@@ -6,17 +7,7 @@ import { BOUGHT_SPEEDS, BRIEF_ASKS, aimsOfBrief, fillFind, readTeeth } from './s
 
 const brief = fillBrief({ topSpeedKmh: 46, stepFastPercent: 11 }, 88);
 const context: FindContext = {
-  bike: {
-    present: {
-      setup: TOURER,
-      chainstayMm: 430,
-      suspensionGrowthMm: 0,
-      bbDropMm: 70,
-      chainLinks: 112,
-      rearDerailleur: {},
-    },
-    school: 'sheet',
-  },
+  bike: TOURER_BIKE,
   rolloutMm: TOURER_ROLLOUT_MM,
   crossedCogs: 2,
   brief,

@@ -4,5 +4,5 @@ export { climb, developmentForM, kmhOf, msOf, teethForEasier, teethForHarder } f
 export type { Climb } from './climb';
 export { climbsOf, elevationProfile, lengthM, totals, SMOOTHING_M } from './profile';
 export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes, ProfileResult, WayPoint } from './profile';
-export { BRAKING_KMH, DEFAULT_WALKING_RPM, WALKING_RPM, riddenGears, rideThrough } from './ride-through';
+export { BRAKING_KMH, DEFAULT_WALKING_RPM, WALKING_RPM, outOfBandS, riddenGears, rideThrough } from './ride-through';
 export type { RiddenGear, RideEnergy, RidePoint, RideRules, RideThrough } from './ride-through';

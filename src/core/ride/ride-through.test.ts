@@ -7,6 +7,7 @@ import {
   elevationProfile,
   kmhOf,
   lengthM,
+  outOfBandS,
   riddenGears,
   rideThrough,
   speedForPower,
@@ -148,4 +149,17 @@ describe('ride-through', () => {
     expect(ride.coastingS).toBeGreaterThan(100);
     expect(Math.max(...ride.points.map(({ speedKmh }) => speedKmh))).toBeLessThanOrEqual(65 + 1e-9);
   });
+});
+
+test('a ride is given up as soon as too much of it is out of the band, and not before', () => {
+  const hilly = profileOf(way(400, (x) => 40 * Math.sin(x / 300)));
+  const whole = rideThrough(hilly, LADEN, rules(ONE_RING));
+  const out = outOfBandS(whole);
+  expect(out).toBe(whole.belowS + whole.aboveS + whole.walkingS);
+  expect(out).toBeGreaterThan(60);
+  expect(rideThrough(hilly, LADEN, rules(ONE_RING), out)).toEqual(whole);
+  const part = rideThrough(hilly, LADEN, rules(ONE_RING), 30);
+  expect(outOfBandS(part)).toBe(30.5);
+  expect(part.totalS).toBeLessThan(whole.totalS);
+  expect(whole.points.slice(0, part.points.length)).toEqual(part.points);
 });

@@ -85,8 +85,15 @@ export interface RideThrough {
  * second at a time), gears by a rule with hysteresis: a gear is kept while its cadence is in the band;
  * outside it the rider takes the one nearest the preferred cadence, another ring only where that is
  * better by more than a click. The same rider and road for every setup.
+ * @param stopAboveS gives up as soon as the time out of the band is more than this, s: what is answered then
+ *   goes only so far
  */
-export function rideThrough(profile: ElevationProfile, resistance: Resistance, rules: RideRules): RideThrough {
+export function rideThrough(
+  profile: ElevationProfile,
+  resistance: Resistance,
+  rules: RideRules,
+  stopAboveS = Infinity,
+): RideThrough {
   const { setup, gears, crossedCogs, powerW, lowRpm, highRpm, preferredRpm, spinOutRpm, climbingRpm, walkingRpm } =
     rules;
   const { stepM, elevationM } = profile;
@@ -150,7 +157,7 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
   let slowestMs = Infinity;
   const energy = { givenJ: 0, climbedJ: 0, airJ: 0, rollingJ: 0, brakedJ: 0, kineticJ: 0 };
   let walks = false;
-  while (distanceM < lengthM) {
+  while (distanceM < lengthM && outOfBandS(sums) <= stopAboveS) {
     const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
     const grade = road.grade[place]!;
     const rpm = rpmOf(gear, speedMs);
@@ -198,6 +205,11 @@ export function rideThrough(profile: ElevationProfile, resistance: Resistance, r
     }
   }
   return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs), energy };
+}
+
+/** Time out of the band: pedalled below or above it, or walked for want of an easier gear, s. */
+export function outOfBandS({ belowS, aboveS, walkingS }: Pick<RideThrough, 'belowS' | 'aboveS' | 'walkingS'>): number {
+  return belowS + aboveS + walkingS;
 }
 
 /** Time in one gear of a ride-through, and its share of the time in which the cranks drove. */

@@ -3,7 +3,9 @@
 import type { FindAim, Found, Layout } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { AIM_NAME, aimText, layoutSentences, leastSentences, missText, partsText, setupName } from './find-words';
+import { AIM_NAME, aimText } from './aim-words';
+import { layoutSentences, leastSentences, missText } from './answer-words';
+import { partsText, setupName } from './part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';

@@ -3,7 +3,7 @@
 import { Button, Slider } from 'antd';
 import type { AimSpan } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { AIM_MEANING, AIM_NAME, aimText } from './find-words';
+import { AIM_MEANING, AIM_NAME, aimText } from './aim-words';
 import styles from './Find.module.css';
 
 interface AimLimitsProps {

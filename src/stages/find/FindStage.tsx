@@ -14,7 +14,8 @@ import styles from './Find.module.css';
 export function FindStage() {
   const find = useFind();
   const { state } = find;
-  const told = state.kind === 'found' ? state.told : undefined;
+  const found = state.kind === 'found' ? state : undefined;
+  const told = found?.told;
   const soFar = state.kind === 'searching' ? state.step?.front : undefined;
   return (
     <>
@@ -24,10 +25,10 @@ export function FindStage() {
         <div className={styles.column}>
           <FindVerdict find={find} />
           {told && told.result.met === 0 && <MissesPanel find={find} told={told} />}
-          {told && told.result.met > 0 && (
+          {found && told && told.result.met > 0 && (
             <FrontPanel
               // Limits belong to the front that they were set on.
-              key={told.result.front.length + told.result.searched + told.result.met}
+              key={found.serial}
               find={find}
               front={told.result.front}
               reasons={told.reasons}

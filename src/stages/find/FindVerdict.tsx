@@ -4,7 +4,8 @@ import { Button, Progress } from 'antd';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { explainFront } from '../../kit/explain/find';
 import { Explained } from '../../kit/explain/Slip';
-import { AIM_NAME, PHASE_TEXT, funnelText, headline } from './find-words';
+import { AIM_NAME } from './aim-words';
+import { PHASE_TEXT, funnelText, headline } from './answer-words';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 

@@ -10,7 +10,8 @@ import { explainDevelopment, explainSpeed, explainStep } from '../../kit/explain
 import { Explained } from '../../kit/explain/Slip';
 import { fixed, percentText, speedText } from '../../kit/format';
 import { ZONE_TEXT } from '../../kit/words';
-import { KIND_TEXT, PART_NAME, aimText, partsText } from './find-words';
+import { aimText } from './aim-words';
+import { KIND_TEXT, PART_NAME, partsText } from './part-words';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 

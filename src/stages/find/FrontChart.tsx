@@ -10,7 +10,8 @@ import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis } from '../../kit/chart/setup-chart';
 import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
 import { usePalette } from '../../kit/theme/ThemeProvider';
-import { AIM_NAME, aimPhrase, setupName } from './find-words';
+import { AIM_NAME, aimPhrase } from './aim-words';
+import { setupName } from './part-words';
 import styles from './Find.module.css';
 
 interface FrontChartProps {

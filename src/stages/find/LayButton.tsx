@@ -6,7 +6,7 @@ import type { FoundFacts } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SETUPS_MAX } from '../../records';
-import { setupName } from './find-words';
+import { setupName } from './part-words';
 import type { Find } from './useFind';
 
 /** Lays a setup on the bench as a candidate. */

@@ -2,7 +2,8 @@
 
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { missText, setupName } from './find-words';
+import { missText } from './answer-words';
+import { setupName } from './part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';

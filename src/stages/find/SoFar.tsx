@@ -2,7 +2,8 @@
 
 import type { FindAim, Found } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { aimPhrase, setupName } from './find-words';
+import { aimPhrase } from './aim-words';
+import { setupName } from './part-words';
 import styles from './Find.module.css';
 
 /** How many of them are shown: a list that changes four times a second is no table to work with. */

@@ -31,7 +31,8 @@ export type FindState =
   | { readonly kind: 'searching'; readonly step: FindStep | undefined }
   | { readonly kind: 'cancelled' }
   | { readonly kind: 'failed'; readonly message: string }
-  | { readonly kind: 'found'; readonly told: FindTold };
+  /** `serial` tells one answer from the next. */
+  | { readonly kind: 'found'; readonly told: FindTold; readonly serial: number };
 
 export interface Find {
   readonly settings: FilledFind;
@@ -100,6 +101,7 @@ export function useFind(): Find {
 
   const [round, setRound] = useState(0);
   const control = useRef<AbortController>(undefined);
+  const answers = useRef(0);
   const [answer, setAnswer] = useState<Answer>();
   const asked = useMemo(
     () =>
@@ -121,7 +123,8 @@ export function useFind(): Find {
         : undefined;
       const sent: FindAsked = { input: asked.question, road: way, layouts: asked.layouts };
       const told = await findClient().find(sent, (step) => give({ kind: 'searching', step }), abort.signal);
-      give({ kind: 'found', told });
+      answers.current += 1;
+      give({ kind: 'found', told, serial: answers.current });
     };
     begin().catch((error: unknown) => {
       if (error instanceof Cancelled) return;

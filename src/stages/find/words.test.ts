@@ -1,3 +1,4 @@
+import { TOURER_BIKE } from '../../../tests/support/find';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { fillBrief, needsOf } from '../../core/brief';
 import {
@@ -22,39 +23,14 @@ import {
   explainMassChange,
 } from '../../kit/explain/find';
 import { cogMarks } from './cogs-layout';
-import {
-  AIM_NAME,
-  PART_NAME,
-  aimPhrase,
-  aimText,
-  askText,
-  funnelText,
-  givesUpText,
-  headline,
-  layoutSentences,
-  leastSentences,
-  missText,
-  partsText,
-  setupName,
-  whyText,
-} from './find-words';
+import { AIM_NAME, aimPhrase, aimText, givesUpText, whyText } from './aim-words';
+import { askText, funnelText, headline, layoutSentences, leastSentences, missText } from './answer-words';
+import { PART_NAME, partsText, setupName } from './part-words';
 
 const brief = fillBrief({ topSpeedKmh: 46, powerW: 180, riderMassKg: 75, climbingRpm: 60 }, 88);
 const needs = needsOf(brief);
 const context: FindContext = {
-  bike: {
-    present: {
-      setup: TOURER,
-      chainstayMm: 430,
-      suspensionGrowthMm: 0,
-      bbDropMm: 70,
-      chainLinks: 112,
-      rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, smallestCogMinT: 11, cageLengthMm: 93 },
-      parts: { smallestRingT: 30 },
-      freehub: { smallestCogT: 11 },
-    },
-    school: 'sheet',
-  },
+  bike: TOURER_BIKE,
   rolloutMm: TOURER_ROLLOUT_MM,
   crossedCogs: 2,
   brief,

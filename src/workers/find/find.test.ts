@@ -1,5 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
 import nodeEndpoint from 'comlink/dist/umd/node-adapter';
+import { TOURER_BIKE, TOURER_RIDING } from '../../../tests/support/find';
 import { TOURER, TOURER_ROLLOUT_MM, LADEN } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
 import { fillBrief } from '../../core/brief';
@@ -16,29 +17,10 @@ const asked = (more: Partial<FindAsked> = {}): FindAsked => ({
   input: {
     ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 42, maxT: 48, ringDifferenceMaxT: 16 }),
     cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12),
-    riding: {
-      rolloutMm: TOURER_ROLLOUT_MM,
-      hubStages: [1],
-      crossedCogs: 2,
-      lowRpm: 80,
-      highRpm: 96,
-      preferredRpm: 88,
-      zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
-    },
+    riding: TOURER_RIDING,
     needs: {},
     aims: ['largestStep', 'newParts', 'frontShifts'],
-    bike: {
-      present: {
-        setup: TOURER,
-        chainstayMm: 430,
-        suspensionGrowthMm: 0,
-        bbDropMm: 70,
-        chainLinks: 112,
-        rearDerailleur: {},
-      },
-      school: 'sheet',
-      keep: [],
-    },
+    bike: TOURER_BIKE,
   },
   road: undefined,
   layouts: ['1x', '2x'],

@@ -1,191 +1,24 @@
 import type { FilledBrief, Needs } from '../../core/brief';
 import { stepTolerance } from '../../core/compare';
-import type {
-  BriefAsk,
-  Change,
-  FilledFind,
-  FindAim,
-  FindNeed,
-  FindProgress,
-  FindResult,
-  Found,
-  FoundFacts,
-  LayoutAdvice,
-  LeastChange,
-  Miss,
-  PartKind,
-  Reason,
+import {
+  FIND_NEEDS,
+  type BriefAsk,
+  type Change,
+  type FilledFind,
+  type FindAim,
+  type FindNeed,
+  type FindProgress,
+  type FindResult,
+  type FoundFacts,
+  type LayoutAdvice,
+  type LeastChange,
+  type Miss,
 } from '../../core/find';
-import { FIND_NEEDS } from '../../core/find';
-import type { FitKind } from '../../core/fit';
 import type { Zone } from '../../core/gears';
-import { formatShorthand } from '../../formats/shorthand';
 import { fixed, percentText, short, speedText, type SpeedUnit } from '../../kit/format';
 import { ZONE_TEXT } from '../../kit/words';
-
-export const AIM_NAME: Readonly<Record<FindAim, string>> = {
-  largestStep: 'largest step',
-  meanStep: 'mean step',
-  holes: 'holes',
-  frontShifts: 'front shifts',
-  doubleShifts: 'double shifts',
-  newParts: 'parts to buy',
-  cost: 'cost',
-  mass: 'weight',
-  outOfBand: 'time out of the band',
-  easiest: 'easiest gear',
-  topSpeed: 'top speed',
-  capacity: 'capacity asked for',
-};
-
-/** What each aim makes small, or large, in a sentence of its own. */
-export const AIM_MEANING: Readonly<Record<FindAim, string>> = {
-  largestStep: 'the largest speed step on the way through the gears',
-  meanStep: 'the even step that, taken as often, spans the same range',
-  holes: 'the share of speeds at which no gear keeps you in your cadence band',
-  frontShifts: 'ring changes on the way from the easiest gear to the hardest',
-  doubleShifts: 'changes at which both hands shift at once',
-  newParts: 'parts that must be bought',
-  cost: 'what those parts cost, by your prices',
-  mass: 'against the setup fitted now, estimated by teeth',
-  outOfBand: 'pedalled below or above your band, or walked, on the chosen road',
-  easiest: 'metres a crank turn, less is easier',
-  topSpeed: 'hardest gear at your highest comfortable cadence',
-  capacity: 'teeth of chain that the rear derailleur must take up',
-};
-
-export const PART_NAME: Readonly<Record<PartKind, string>> = {
-  ring: 'ring',
-  crank: 'crank with rings',
-  frontDerailleur: 'front derailleur with shifter',
-  cassette: 'cassette',
-  shifter: 'shifter',
-  freehub: 'freehub body',
-  chain: 'chain',
-  rearDerailleur: 'rear derailleur',
-};
-
-export const KIND_TEXT: Readonly<Record<FitKind, string>> = {
-  goes: 'goes together',
-  open: 'goes, as far as is known',
-  goesWithChecks: 'past a limit: worth a trial',
-  doesNot: 'does not go together',
-  cannotWork: 'cannot work',
-};
-
-export function setupName({ chainrings, cassette }: Pick<FoundFacts, 'chainrings' | 'cassette'>): string {
-  return formatShorthand({ chainrings, cogs: cassette.cogs });
-}
-
-/** Where several parts stand in a list to be ticked. */
-export const PART_SHORT: Readonly<Record<PartKind, string>> = {
-  ...PART_NAME,
-  ring: 'rings',
-  crank: 'crank',
-  frontDerailleur: 'front derailleur',
-};
-
-/** "ring, cassette and chain"; a kind that is bought twice is counted. */
-export function partsText(parts: readonly PartKind[]): string {
-  const names = [...new Set(parts)].map((part) => {
-    const count = parts.filter((one) => one === part).length;
-    return count > 1 ? `${count} ${PART_NAME[part]}s` : PART_NAME[part];
-  });
-  return names.length === 0 ? 'nothing' : joined(names);
-}
-
-function joined(names: readonly string[]): string {
-  if (names.length < 2) return names.join('');
-  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
-}
-
-const minutes = (seconds: number) => `${fixed(seconds / 60, 1)} min`;
-const signed = (value: number, unit: string) => `${value > 0 ? '+' : ''}${fixed(value, 0)} ${unit}`;
-
-/** The value of an aim as a person reads it. */
-export function aimText(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
-  switch (aim) {
-    case 'largestStep':
-    case 'meanStep':
-    case 'holes':
-      return percentText(value);
-    case 'frontShifts':
-    case 'doubleShifts':
-    case 'newParts':
-      return String(value);
-    case 'cost':
-      return short(value, 0);
-    case 'mass':
-      return signed(value, 'g');
-    case 'outOfBand':
-      return minutes(value);
-    case 'easiest':
-      return `${fixed(value, 2)} m`;
-    case 'topSpeed':
-      return speedText(speedUnit, -value);
-    case 'capacity':
-      return `${value}T`;
-  }
-}
-
-/** "largest step 11.8 %", "2 parts to buy", "no front shifts". */
-export function aimPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
-  switch (aim) {
-    case 'frontShifts':
-    case 'doubleShifts': {
-      const name = aim === 'frontShifts' ? 'front shift' : 'double shift';
-      return value === 0 ? `no ${name}s` : `${value} ${name}${value === 1 ? '' : 's'}`;
-    }
-    case 'newParts':
-      return value === 0 ? 'nothing to buy' : `${value} ${value === 1 ? 'part' : 'parts'} to buy`;
-    case 'holes':
-      return value === 0 ? 'no holes' : `holes ${percentText(value)}`;
-    default:
-      return `${AIM_NAME[aim]} ${aimText(aim, value, speedUnit)}`;
-  }
-}
-
-/** How the best of an aim is called. */
-const BEST: Readonly<Record<FindAim, string>> = {
-  largestStep: 'Smallest largest step',
-  meanStep: 'Finest steps on the whole',
-  holes: 'Fewest holes',
-  frontShifts: 'Fewest front shifts',
-  doubleShifts: 'Fewest double shifts',
-  newParts: 'Fewest parts to buy',
-  cost: 'Cheapest',
-  mass: 'Lightest',
-  outOfBand: 'Least time out of the band',
-  easiest: 'Easiest gear of all',
-  topSpeed: 'Fastest',
-  capacity: 'Least capacity asked for',
-};
-
-/** One line for why a setup is among those that none beats. */
-export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], speedUnit: SpeedUnit): string {
-  if (!reason.givesUp) return 'Best in every one of these aims';
-  const { bestIn, among, sharedBy } = reason;
-  const value = (aim: FindAim) => found.values[aims.indexOf(aim)]!;
-  if (bestIn === undefined) return 'A balance: none is as good in all of these';
-  const figure = aimText(bestIn, value(bestIn), speedUnit);
-  const shared = sharedBy > 1 ? `, with ${sharedBy - 1} ${sharedBy === 2 ? 'other' : 'others'}` : '';
-  if (among === undefined) return `${BEST[bestIn]}: ${figure}${shared}`;
-  return `${BEST[bestIn]} (${figure}) among those with ${boundPhrase(among, value(among), speedUnit)}${shared}`;
-}
-
-/** "at most 2 parts to buy", "at least 45 km/h". */
-function boundPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
-  if (aim === 'topSpeed') return `${aimText(aim, value, speedUnit)} or more`;
-  if (value === 0) return aimPhrase(aim, value, speedUnit);
-  return `${aimPhrase(aim, value, speedUnit)} or less`;
-}
-
-/** One line for what it gives up. */
-export function givesUpText({ givesUp }: Reason, speedUnit: SpeedUnit): string {
-  if (!givesUp) return 'Gives up nothing for it';
-  const { aim, value, best, bestValue } = givesUp;
-  return `Gives up: ${aimPhrase(aim, value, speedUnit)}, where ${setupName(best)} has ${aimText(aim, bestValue, speedUnit)}`;
-}
+import { AIM_NAME, aimText, signed } from './aim-words';
+import { KIND_TEXT, PART_NAME, joined, partsText, setupName } from './part-words';
 
 /** What a need of the brief asks of a setup, with its figure. */
 export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, speedUnit: SpeedUnit): string {

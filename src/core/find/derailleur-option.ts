@@ -1,0 +1,96 @@
+import {
+  CageReach,
+  geometryOf,
+  isAvoided,
+  isBigBig,
+  type DriveGeometry,
+  type FitInput,
+  type FitKind,
+  type GearPlace,
+  type LimitsSchool,
+  type RearDerailleur,
+} from '../fit';
+
+/** A cassette, with a number of its own for what is remembered of it. */
+export interface NumberedCassette {
+  readonly cogs: readonly number[];
+  readonly id: number;
+}
+
+/** A rear derailleur that a search may use, with what its cage reaches in each gear: worked out as it is asked for, once. */
+export class DerailleurOption {
+  private readonly geometry: DriveGeometry | undefined;
+  private readonly avoided: readonly GearPlace[];
+  private readonly gears = new Map<number, CageReach>();
+  /** Over the gears of a ring that are allowed, links: above it one is slack; below it one is not held. */
+  private readonly tautTo = new Map<number, number>();
+  private readonly holdsFrom = new Map<number, number>();
+
+  constructor(
+    readonly rearDerailleur: RearDerailleur,
+    bike: FitInput,
+  ) {
+    this.geometry = geometryOf({ ...bike, rearDerailleur });
+    this.avoided = bike.avoided ?? [];
+  }
+
+  /** What the cage's geometry says of a setup whose chain has just the right length. */
+  cageKind(
+    chainrings: readonly number[],
+    cassette: NumberedCassette,
+    links: number,
+    overCapacity: boolean,
+    school: LimitsSchool,
+  ): FitKind {
+    if (!this.geometry) {
+      if (!overCapacity) return 'goes';
+      return school === 'sheet' ? 'doesNot' : 'goesWithChecks';
+    }
+    if (this.gear(chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
+    for (let row = 0; row < chainrings.length; row += 1) {
+      if (links > this.tautUpTo(chainrings[row]!, row, cassette)) return 'doesNot';
+    }
+    if (!overCapacity) return 'goes';
+    if (school === 'sheet') return 'doesNot';
+    return chainrings.every((ring, row) => links >= this.heldFrom(ring, row, cassette)) ? 'goesWithChecks' : 'doesNot';
+  }
+
+  private tautUpTo(ring: number, row: number, cassette: NumberedCassette): number {
+    return -this.mostOverRow(this.tautTo, ring, row, cassette, (gear) => -gear.mostLinks());
+  }
+
+  private heldFrom(ring: number, row: number, cassette: NumberedCassette): number {
+    return this.mostOverRow(this.holdsFrom, ring, row, cassette, (gear) => gear.fewestLinks());
+  }
+
+  /** The most of something over the gears of one ring, by its place, that the rider allows. */
+  private mostOverRow(
+    known: Map<number, number>,
+    ring: number,
+    row: number,
+    { cogs, id }: NumberedCassette,
+    of: (gear: CageReach) => number,
+  ): number {
+    const key = (id * 100 + ring) * 2 + row;
+    let most = known.get(key);
+    if (most !== undefined) return most;
+    most = -Infinity;
+    for (let cog = 0; cog < cogs.length; cog += 1) {
+      const place = { ring: row, cog };
+      if (isAvoided(place, this.avoided) && !isBigBig({ cogs }, place)) continue;
+      most = Math.max(most, of(this.gear(ring, cogs[cog]!)));
+    }
+    known.set(key, most);
+    return most;
+  }
+
+  private gear(ring: number, cog: number): CageReach {
+    const key = ring * 100 + cog;
+    let gear = this.gears.get(key);
+    if (!gear) {
+      gear = new CageReach(ring, cog, this.geometry!);
+      this.gears.set(key, gear);
+    }
+    return gear;
+  }
+}
