@@ -9,24 +9,35 @@ export type ThreadAnswer =
   /** Too many at once, or longer than allowed. */
   | { readonly kind: 'busy' | 'late' };
 
-/** Searches at one time: more would only slow each other down. */
+/** Searches at one time: more would only slow each other down; those that wait, beyond which nobody is let in. */
 const RUNNING_MAX = 2;
+const WAITING_MAX = 16;
 /** A search of the largest space takes a few seconds. */
 const TIME_OUT_MS = 20_000;
 
 let running = 0;
+const waiting: (() => void)[] = [];
+
+/** Gives the place to the next one that waits. */
+function leave(): void {
+  const next = waiting.shift();
+  if (next) next();
+  else running -= 1;
+}
 
 /** Searches on a thread of its own, so that the server goes on answering. Ends the thread in every case. */
 export async function findOnThread(input: FindInput, timeOutMs = TIME_OUT_MS): Promise<ThreadAnswer> {
-  if (running >= RUNNING_MAX) return { kind: 'busy' };
-  running += 1;
+  if (running >= RUNNING_MAX) {
+    if (waiting.length >= WAITING_MAX) return { kind: 'busy' };
+    await new Promise<void>((letIn) => waiting.push(letIn));
+  } else running += 1;
   try {
     return await run(new Worker(new URL('./thread.ts', import.meta.url)), input, timeOutMs).catch((error: unknown) => {
       if ((error as { code?: string }).code !== 'ERR_UNKNOWN_FILE_EXTENSION') throw error;
       return run(sourceThread(), input, timeOutMs);
     });
   } finally {
-    running -= 1;
+    leave();
   }
 }
 
