@@ -3,7 +3,7 @@ export { addDataset, readDataset, replaceDataset } from './dataset';
 export type { RontelDatabase } from './db';
 export { EMPTY_DATASET, demoDataset } from './demo';
 export { addSetup, moveSetup, removeSetup } from './setups';
-export { addRide, addRoute, readPacked, removeRide, removeRoute } from './rides';
+export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';
 export { useWorkshop } from './useWorkshop';
 export type { Workshop } from './useWorkshop';

@@ -35,6 +35,11 @@ export async function readPacked(db: RontelDatabase, ids: readonly string[]): Pr
   return records.flatMap((record) => (record ? [record.packed] : []));
 }
 
+/** A route; undefined where it has gone meanwhile. */
+export function readRoute(db: RontelDatabase, id: string): Promise<RouteRecord | undefined> {
+  return db.routes.get(id);
+}
+
 export async function addRoute(db: RontelDatabase, content: Omit<RouteRecord, 'id'>, now: number): Promise<string> {
   const id = nanoid();
   await change(db, { label: `route ${content.name}`, now }, (draft) => draft.put('routes', { ...content, id }));

@@ -57,6 +57,10 @@ test('limits filter at once, the picture and the table alike, and let go again',
   await handle.sendKeys(Key.HOME);
   await app.shows('[data-testid=shown]', `1 of ${all} shown`);
   expect(await rows()).toBe(1);
+  // What is written meanwhile is no other question: the limit stays.
+  await app.click(`${ROW} button[aria-label^="To the bench"]`);
+  await app.find('[data-setup=d] input');
+  await app.shows('[data-testid=shown]', `1 of ${all} shown`);
   await app.clickText('button', 'Show all');
   await app.shows('[data-testid=shown]', `${all} shown`);
 });

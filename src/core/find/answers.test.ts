@@ -61,8 +61,11 @@ test('a search of nothing that is possible says by how much, each set of needs o
     );
     for (const { facts, missed } of closest) expect(missedNeeds(facts, hard.needs)).toEqual(missed);
   }
-  const one = layouts['1x'].closest.find(({ missed }) => missed.length === 1 && missed[0]!.need === 'topSpeed');
-  expect(one?.missed[0]!.shortfall ?? 0.1).toBeCloseTo(one ? Math.log(60 / one.facts.metrics.topSpeedKmh) : 0.1, 12);
+  const slow = layouts['1x'].closest.flatMap(({ facts, missed }) =>
+    missed.filter(({ need }) => need === 'topSpeed').map(({ shortfall }) => ({ facts, shortfall })),
+  );
+  expect(slow.length).toBeGreaterThan(0);
+  for (const { facts, shortfall } of slow) expect(shortfall).toBeCloseTo(Math.log(60 / facts.metrics.topSpeedKmh), 12);
 });
 
 test('needs of money and weight, and locks, keep setups out', () => {

@@ -158,6 +158,26 @@ export class SetupBuilder {
     };
   }
 
+  /** The same to be laid on the bench: what was only assumed of a part that stays is left open. */
+  toLay(
+    chainrings: readonly number[],
+    cogs: readonly number[],
+    build: Build,
+  ): Pick<FitInput, 'rearDerailleur' | 'chainLinks'> & { readonly parts: DriveParts } {
+    const { rearDerailleur, parts = {}, chainLinks: links } = this.fitInput(chainrings, cogs, build);
+    const said = this.bike.present.parts ?? {};
+    const { newParts } = build;
+    return {
+      rearDerailleur,
+      chainLinks: links,
+      parts: {
+        ...parts,
+        shifterSpeeds: newParts.includes('shifter') ? parts.shifterSpeeds : said.shifterSpeeds,
+        chainSpeeds: newParts.includes('chain') ? parts.chainSpeeds : said.chainSpeeds,
+      },
+    };
+  }
+
   private kind(checks: readonly Check[]): FitKind {
     return checks
       .map((check) => kindOfCheck(check, trialOf(check, []), this.bike.school))

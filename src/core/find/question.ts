@@ -1,6 +1,7 @@
 import { stepTolerance } from '../compare';
 import type { FilledBrief, Needs } from '../brief';
 import { zonesOf } from '../brief';
+import type { FitInput, RearDerailleur } from '../fit';
 import { ZONES } from '../gears';
 import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
 import type { FindBike } from './builder';
@@ -39,7 +40,7 @@ export function findQuestion(settings: FilledFind, context: FindContext): FindQu
     keep,
     prices,
   } = settings;
-  const bike: FindBike = { ...context.bike, keep };
+  const bike: FindBike = { ...context.bike, present: withDistinctOthers(context.bike.present), keep };
   const rings = { layouts, minT, maxT, ringDifferenceMaxT, only };
   const cassettes = cassettesFor(settings, context);
   const problems = checkFind({ rings, cassetteCount: cassettes.length, aims, bike });
@@ -56,6 +57,25 @@ export function findQuestion(settings: FilledFind, context: FindContext): FindQu
       prices,
     },
   };
+}
+
+/**
+ * Other derailleurs by what is known of them, each once: one of which nothing is known is no other than
+ * a new one, and the number of the front derailleur in the same record is not theirs.
+ */
+function withDistinctOthers(present: FitInput): FitInput {
+  const key = ({ ringDifferenceMaxT: _front, ...rear }: RearDerailleur) =>
+    JSON.stringify(
+      Object.entries(rear)
+        .filter(([, value]) => value !== undefined)
+        .sort(),
+    );
+  const seen = new Set([key(present.rearDerailleur), key({})]);
+  const others = (present.others ?? []).filter(({ rearDerailleur }) => {
+    const own = key(rearDerailleur);
+    return !seen.has(own) && seen.add(own);
+  });
+  return { ...present, others };
 }
 
 /** How the bike is ridden, for a search. */

@@ -64,6 +64,22 @@ test('cassettes: the one on the bike, those bought with such cogs, those built; 
   expect(none.ok && none.input.cassettes.map(({ cogs }) => cogs)).toEqual([TOURER.cogs]);
 });
 
+test('a derailleur that is there twice, or of which nothing is known, is no other one', () => {
+  const { present } = context.bike;
+  const known = { name: 'of B', rearDerailleur: { totalCapacityT: 36 } };
+  const others = [
+    { name: 'of C', rearDerailleur: { ...present.rearDerailleur, ringDifferenceMaxT: undefined } },
+    known,
+    { name: 'of D', rearDerailleur: { ...known.rearDerailleur, ringDifferenceMaxT: 14 } },
+    { name: 'of E', rearDerailleur: { ringDifferenceMaxT: 14 } },
+  ];
+  const asked = findQuestion(fillFind({}, []), {
+    ...context,
+    bike: { ...context.bike, present: { ...present, others } },
+  });
+  expect(asked.ok && asked.input.bike!.present.others).toEqual([known]);
+});
+
 test('what contradicts itself is told, not mended', () => {
   const wrong = findQuestion(fillFind({ layouts: [], aims: [], ringMinT: 50, ringMaxT: 40 }, []), context);
   expect(!wrong.ok && wrong.problems.map(({ field }) => field)).toEqual(['layouts', 'rings', 'aims']);

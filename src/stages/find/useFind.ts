@@ -11,6 +11,7 @@ import {
   type FindProblem,
   type FindSettings,
   type FoundFacts,
+  type RoadChoice,
 } from '../../core/find';
 import { setupFigures, type SetupFigures } from '../../core/compare';
 import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
@@ -19,8 +20,8 @@ import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import { withOptional } from '../../kit/fields/with-optional';
-import { wheelOf, type RouteRecord, type SetupRecord } from '../../records';
-import { addSetup, readPacked } from '../../store';
+import { wheelOf, type SetupRecord } from '../../records';
+import { addSetup, readPacked, readRoute, type RontelDatabase } from '../../store';
 import { findClient } from '../../workers/find/client';
 import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
 import { Cancelled } from '../../workers/job-client';
@@ -59,9 +60,12 @@ export interface CloseUp {
   readonly riding: Riding;
 }
 
+/** The whole of a question, as it is told from another. */
+type Asked = Omit<FindAsked, 'road'> & { readonly road: RoadChoice | undefined; readonly brief: FilledBrief };
+
 /** What is being answered: with another question, or asked again, the old answer does not hold. */
 interface Answer {
-  readonly asked: unknown;
+  readonly asked: string | undefined;
   readonly state: FindState;
 }
 
@@ -86,10 +90,10 @@ export function useFind(): Find {
   );
   const question = useMemo(() => findQuestion(settings, context), [settings, context]);
   const { road } = settings;
-  const route = workshop.routes.find(({ id }) => road?.kind === 'route' && id === road.id);
   const problems = useMemo(() => {
     const found: FindProblem[] = question.ok ? [] : [...question.problems];
-    const hasRoad = route !== undefined || workshop.rides.some(({ id }) => road?.kind === 'ride' && id === road.id);
+    const roads = { route: workshop.routes, ride: workshop.rides };
+    const hasRoad = road !== undefined && roads[road.kind].some(({ id }) => id === road.id);
     if (settings.aims.includes('outOfBand') && !hasRoad) {
       found.push({
         field: 'aims',
@@ -97,19 +101,19 @@ export function useFind(): Find {
       });
     }
     return found;
-  }, [question, settings.aims, route, road, workshop.rides]);
+  }, [question, settings.aims, road, workshop.routes, workshop.rides]);
 
   const [round, setRound] = useState(0);
   const control = useRef<AbortController>(undefined);
   const answers = useRef(0);
   const [answer, setAnswer] = useState<Answer>();
-  const asked = useMemo(
-    () =>
-      question.ok && problems.length === 0
-        ? { question: question.input, round, route, road, layouts: settings.layouts }
-        : undefined,
-    [question, problems, round, route, road, settings.layouts],
-  );
+  // As text, so that a question that says the same is the same one: every write draws the records anew.
+  const asked = useMemo(() => {
+    if (!question.ok || problems.length > 0) return undefined;
+    const ridden = settings.aims.includes('outOfBand') ? road : undefined;
+    const sent: Asked = { input: question.input, layouts: settings.layouts, road: ridden, brief };
+    return JSON.stringify({ round, sent });
+  }, [question, problems, round, road, settings, brief]);
   const impossible = contradictions.length > 0;
   const { db } = workshop;
   useEffect(() => {
@@ -118,10 +122,8 @@ export function useFind(): Find {
     control.current = abort;
     const give = (state: FindState) => !abort.signal.aborted && setAnswer({ asked, state });
     const begin = async () => {
-      const way = asked.question.aims.includes('outOfBand')
-        ? await roadOf(db, asked.route, asked.road, brief)
-        : undefined;
-      const sent: FindAsked = { input: asked.question, road: way, layouts: asked.layouts };
+      const { input, layouts, road: ridden, brief: by } = (JSON.parse(asked) as { readonly sent: Asked }).sent;
+      const sent: FindAsked = { input, layouts, road: ridden && (await roadOf(db, ridden, by)) };
       const told = await findClient().find(sent, (step) => give({ kind: 'searching', step }), abort.signal);
       answers.current += 1;
       give({ kind: 'found', told, serial: answers.current });
@@ -131,11 +133,14 @@ export function useFind(): Find {
       give({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
     });
     return () => abort.abort();
-  }, [asked, impossible, db, brief]);
+  }, [asked, impossible, db]);
 
   const current = answer && answer.asked === asked ? answer.state : undefined;
   const state: FindState = asked ? (current ?? { kind: 'searching', step: undefined }) : { kind: 'cannot', problems };
-  const builder = useMemo(() => new SetupBuilder({ ...context.bike, keep: settings.keep }), [context, settings.keep]);
+  const builder = useMemo(
+    () => new SetupBuilder((question.ok && question.input.bike) || { ...context.bike, keep: settings.keep }),
+    [question, context, settings.keep],
+  );
   const closeUp = useCallback(
     (found: FoundFacts): CloseUp => {
       const built = builder.fitInput(found.chainrings, found.cassette.cogs, found.build);
@@ -179,8 +184,7 @@ export function useFind(): Find {
     closeUp,
     layOnBench: async (found) => {
       const { chainrings, cassette, build } = found;
-      const { rearDerailleur, parts = {}, chainLinks } = builder.fitInput(chainrings, cassette.cogs, build);
-      const content = candidateOf(present, found, { rearDerailleur, parts, chainLinks });
+      const content = candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build));
       const id = await addSetup(db, content, `found setup on ${bike.name}`, Date.now());
       return id === undefined ? undefined : setups.length;
     },
@@ -205,17 +209,14 @@ function candidateOf(
   };
 }
 
-async function roadOf(
-  db: Parameters<typeof readPacked>[0],
-  route: RouteRecord | undefined,
-  road: FindSettings['road'],
-  brief: FilledBrief,
-): Promise<RoadAsked> {
-  if (route) {
+async function roadOf(db: RontelDatabase, { kind, id }: RoadChoice, brief: FilledBrief): Promise<RoadAsked> {
+  if (kind === 'route') {
+    const route = await readRoute(db, id);
+    if (!route) throw new Error('the route has gone meanwhile: choose another road');
     const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
-    return { kind: 'route', profile, resistance: resistanceOf(brief), brief };
+    return { kind, profile, resistance: resistanceOf(brief), brief };
   }
-  const [packed] = await readPacked(db, road ? [road.id] : []);
+  const [packed] = await readPacked(db, [id]);
   if (packed === undefined) throw new Error('the ride has gone meanwhile: choose another road');
-  return { kind: 'ride', packed };
+  return { kind, packed };
 }
