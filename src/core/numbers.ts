@@ -14,6 +14,12 @@ export function atLeast(a: number, b: number): boolean {
   return a >= b || nearlyEqual(a, b);
 }
 
+/** By the first place in which two lists of equal length differ; 0 where in none. */
+export function compareInOrder(a: readonly number[], b: readonly number[]): number {
+  const place = a.findIndex((value, i) => value !== b[i]);
+  return place < 0 ? 0 : a[place]! - b[place]!;
+}
+
 /** Greatest common divisor of two positive integers (Euclid). */
 export function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b);

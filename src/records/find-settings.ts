@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CHAINRING_TEETH, COG_COUNT, NO_HUB_STAGE, checkSetup } from '../core/gears';
+import { CHAINRING_TEETH, COG_COUNT, checkCogs } from '../core/gears';
 import {
   BRIEF_ASKS,
   FIND_AIMS,
@@ -65,5 +65,5 @@ export const savedSearchSchema: z.ZodType<SavedSearch> = z.strictObject({
 export const builtCassetteSchema: z.ZodType<BuiltCassette> = z
   .strictObject({ id: idSchema, name: nameSchema, cogs: teethSchema.shape.cogs })
   .superRefine(({ cogs }, context) => {
-    addProblems(context, checkSetup({ chainrings: [CHAINRING_TEETH.max], cogs, hubStages: NO_HUB_STAGE }));
+    addProblems(context, checkCogs(cogs));
   });

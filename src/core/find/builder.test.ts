@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED, chainringsArbitrary, cogsArbitrary, setupArbitrary } from '../../../tests/support/arbitraries';
+import { TOURER_FITTED } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
 import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
@@ -114,21 +115,9 @@ test('how a chain hangs is told by lengths as by the angle that they come to', (
 
 /** The tourer of the worked examples, all of it known. */
 const known: FitInput = {
-  setup: TOURER,
-  chainstayMm: 430,
-  suspensionGrowthMm: 0,
-  bbDropMm: 70,
-  chainLinks: 112,
-  rearDerailleur: {
-    totalCapacityT: 41,
-    largestCogMaxT: 36,
-    largestCogMinT: 28,
-    smallestCogMinT: 11,
-    ringDifferenceMaxT: 16,
-    cageLengthMm: 93,
-    pullRatio: 1.4,
-  },
-  parts: { cablePullMm: 2.6, shifterSpeeds: 12, chainSpeeds: 12, cassetteSpline: 'wide', smallestRingT: 30 },
+  ...TOURER_FITTED,
+  rearDerailleur: { ...TOURER_FITTED.rearDerailleur, largestCogMinT: 28, pullRatio: 1.4 },
+  parts: { ...TOURER_FITTED.parts, cablePullMm: 2.6, chainSpeeds: 12, cassetteSpline: 'wide' },
   freehub: { spline: 'wide', bodyLengthMm: 36.75, smallestCogT: 11 },
 };
 const WIDE = [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44];

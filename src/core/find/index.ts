@@ -11,7 +11,7 @@ export type { FindRiding, GearMetrics } from './gearing';
 export { ParetoFront, beats } from './pareto';
 export { FIND_AIMS } from './aims';
 export type { FindAim } from './aims';
-export { DEFAULT_PRICES, PART_KINDS, drivePartsMassG } from './parts';
+export { DEFAULT_PRICES, PART_KINDS, priceOf } from './parts';
 export type { PartKind, Prices } from './parts';
 export { SetupBuilder } from './builder';
 export type { Build, FindBike } from './builder';
@@ -19,7 +19,7 @@ export { FIND_NEEDS, missedNeeds } from './needs';
 export type { FindNeed, FindNeeds, MissedNeed } from './needs';
 export type { CassetteOption, Found, FoundFacts } from './found';
 export type { Miss } from './misses';
-export { findSetups, searchSetups, valuesOf } from './search';
+export { closestMisses, findSetups, searchSetups, valuesOf } from './search';
 export type { FindInput, FindProgress, FindResult, FindRoad, LayoutResult } from './search';
 export { leastChange } from './least-change';
 export type { Change, LeastChange } from './least-change';
@@ -39,16 +39,7 @@ export type {
   CogWanted,
   CogZone,
 } from './cassette-builder';
-export {
-  BOUGHT_SPEEDS,
-  BRIEF_ASKS,
-  FIND_AIMS_MAX,
-  FIND_COST,
-  FIND_MASS_CHANGE_G,
-  PRICE,
-  fillFind,
-  readTeeth,
-} from './settings';
+export { BOUGHT_SPEEDS, BRIEF_ASKS, FIND_AIMS_MAX, FIND_COST, FIND_MASS_CHANGE_G, PRICE, fillFind } from './settings';
 export type { BriefAsk, FilledFind, FindSettings, RoadChoice } from './settings';
 export { findQuestion, ridingOf } from './question';
 export type { FindContext, FindQuestionResult } from './question';

@@ -1,3 +1,4 @@
+import { compareInOrder } from '../numbers';
 import { sameTeeth } from '../parts/cassettes';
 import { factsOf, type FoundFacts } from './found';
 import { missOf, type Miss } from './misses';
@@ -62,7 +63,10 @@ export function leastChange(input: FindInput): LeastChange {
     const misses = all.map((one) => missOf(one, missedNeeds(one, needs)));
     const meets = misses.filter((miss) => miss.missed.length === 0).map((miss) => miss.facts);
     const best = (by: (one: FoundFacts) => readonly number[], of: readonly FoundFacts[]) =>
-      of.reduce<FoundFacts | undefined>((so, one) => (!so || isBefore(by(one), by(so)) ? one : so), undefined);
+      of.reduce<FoundFacts | undefined>(
+        (so, one) => (!so || compareInOrder(by(one), by(so)) < 0 ? one : so),
+        undefined,
+      );
     return {
       tried: all.length,
       least: best(rank, meets),
@@ -72,9 +76,4 @@ export function leastChange(input: FindInput): LeastChange {
           : misses.reduce<Miss | undefined>((so, one) => (!so || one.distance < so.distance ? one : so), undefined),
     };
   }
-}
-
-function isBefore(a: readonly number[], b: readonly number[]): boolean {
-  const place = a.findIndex((value, i) => value !== b[i]);
-  return place >= 0 && a[place]! < b[place]!;
 }

@@ -26,12 +26,13 @@ export const DEFAULT_PRICES: Prices = {
   rearDerailleur: 90,
 };
 
-/** A part's own price wins over the price of its kind. */
+/** What a part costs: its own price wins over that of its kind. */
+export function priceOf(part: PartKind, prices: Prices, cassetteCost: number | undefined): number {
+  return part === 'cassette' ? (cassetteCost ?? prices.cassette) : prices[part];
+}
+
 export function costOf(newParts: readonly PartKind[], prices: Prices, cassetteCost: number | undefined): number {
-  return newParts.reduce(
-    (sum, part) => sum + (part === 'cassette' ? (cassetteCost ?? prices.cassette) : prices[part]),
-    0,
-  );
+  return newParts.reduce((sum, part) => sum + priceOf(part, prices, cassetteCost), 0);
 }
 
 /**

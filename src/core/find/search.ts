@@ -1,3 +1,4 @@
+import { compareInOrder } from '../numbers';
 import { sameTeeth } from '../parts/cassettes';
 import { aimValue, type FindAim } from './aims';
 import { SetupBuilder, type FindBike } from './builder';
@@ -63,6 +64,13 @@ export interface FindResult {
   readonly ridden: number;
 }
 
+/** The closest misses of both layouts together, the closest first. */
+export function closestMisses({ layouts }: FindResult, count: number): readonly Miss[] {
+  return LAYOUTS.flatMap((layout) => layouts[layout].closest)
+    .sort((a, b) => a.distance - b.distance)
+    .slice(0, count);
+}
+
 /** Setups between two reports of progress. */
 const CHUNK = 256;
 
@@ -98,13 +106,8 @@ class Fronts {
   best(layout: Layout): Found | undefined {
     const { members } = this.byLayout[layout];
     if (members.length === 0) return undefined;
-    return members.reduce((best, one) => (comparePlaces(one.values, best.values) < 0 ? one : best));
+    return members.reduce((best, one) => (compareInOrder(one.values, best.values) < 0 ? one : best));
   }
-}
-
-function comparePlaces(a: readonly number[], b: readonly number[]): number {
-  const place = a.findIndex((value, i) => value !== b[i]);
-  return place < 0 ? 0 : a[place]! - b[place]!;
 }
 
 /**

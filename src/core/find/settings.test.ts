@@ -3,7 +3,7 @@ import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { fillBrief, needsOf } from '../brief';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import { findQuestion, type FindContext } from './question';
-import { BOUGHT_SPEEDS, BRIEF_ASKS, aimsOfBrief, fillFind, readTeeth } from './settings';
+import { BOUGHT_SPEEDS, BRIEF_ASKS, aimsOfBrief, fillFind } from './settings';
 
 const brief = fillBrief({ topSpeedKmh: 46, stepFastPercent: 11 }, 88);
 const context: FindContext = {
@@ -83,11 +83,4 @@ test('a derailleur that is there twice, or of which nothing is known, is no othe
 test('what contradicts itself is told, not mended', () => {
   const wrong = findQuestion(fillFind({ layouts: [], aims: [], ringMinT: 50, ringMaxT: 40 }, []), context);
   expect(!wrong.ok && wrong.problems.map(({ field }) => field)).toEqual(['layouts', 'rings', 'aims']);
-});
-
-test('a list of teeth is read as it is typed', () => {
-  expect(readTeeth('46, 30/32;30')).toEqual([30, 32, 46]);
-  expect(readTeeth(' ')).toEqual([]);
-  expect(readTeeth('30, x')).toEqual({ wrong: 'x' });
-  expect(readTeeth('30, 71')).toEqual({ wrong: '71' });
 });

@@ -1,5 +1,5 @@
 import type { Aim } from '../brief';
-import { CHAINRING_TEETH, COG_COUNT, ZONES, type Bounds } from '../gears';
+import { COG_COUNT, ZONES, type Bounds } from '../gears';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import type { FindAim } from './aims';
 import { DEFAULT_PRICES, type PartKind, type Prices } from './parts';
@@ -103,15 +103,4 @@ export function fillFind(said: FindSettings, briefAims: readonly Aim[]): FilledF
 
 function withoutUndefined(prices: Partial<Prices> = {}): Partial<Prices> {
   return Object.fromEntries(Object.entries(prices).filter(([, price]) => price !== undefined));
-}
-
-/** Reads a list of teeth as people type it (`30, 32 46-48` is not one: a dash parts too); undefined where a word is no number of teeth. */
-export function readTeeth(
-  text: string,
-  bounds: Bounds = CHAINRING_TEETH,
-): readonly number[] | { readonly wrong: string } {
-  const words = text.split(/[\s,;/-]+/).filter((word) => word !== '');
-  const wrong = words.find((word) => !/^\d+$/.test(word) || Number(word) < bounds.min || Number(word) > bounds.max);
-  if (wrong !== undefined) return { wrong };
-  return [...new Set(words.map(Number))].sort((a, b) => a - b);
 }

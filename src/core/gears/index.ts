@@ -1,4 +1,13 @@
-export { CHAINRING_TEETH, COG_COUNT, COG_TEETH, HUB_STAGE_RATIO, NO_HUB_STAGE, checkSetup, within } from './setup';
+export {
+  CHAINRING_TEETH,
+  COG_COUNT,
+  COG_TEETH,
+  HUB_STAGE_RATIO,
+  NO_HUB_STAGE,
+  checkCogs,
+  checkSetup,
+  within,
+} from './setup';
 export type { Bounds, Setup, SetupProblem } from './setup';
 export { RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, checkWheel, isMeasured, rolloutMm } from './wheel';
 export type { Wheel } from './wheel';

@@ -55,7 +55,8 @@ function checkChainrings(rings: readonly number[]): SetupProblem[] {
   return problems;
 }
 
-function checkCogs(cogs: readonly number[]): SetupProblem[] {
+/** Every reason why these teeth are no cassette. */
+export function checkCogs(cogs: readonly number[]): SetupProblem[] {
   if (!within(cogs.length, COG_COUNT)) {
     return [
       {

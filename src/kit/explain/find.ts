@@ -1,14 +1,14 @@
 import {
   PART_KINDS,
-  drivePartsMassG,
+  priceOf,
   type FindAim,
   type FindResult,
   type FoundFacts,
   type PartKind,
   type Prices,
 } from '../../core/find';
-import { directPitches, requiredCapacityT, type GearPlace } from '../../core/fit';
-import { NO_HUB_STAGE, type Setup } from '../../core/gears';
+import { directPitches } from '../../core/fit';
+import type { Setup } from '../../core/gears';
 import { fixed, short } from '../format';
 import { DEFINITION, type Explanation } from './explanation';
 
@@ -32,16 +32,16 @@ export function explainFront(
   };
 }
 
-export function explainCapacityAsked({ chainrings, cassette }: FoundFacts, avoided: readonly GearPlace[]): Explanation {
-  const setup = { chainrings, cogs: cassette.cogs, hubStages: NO_HUB_STAGE };
-  const required = requiredCapacityT(setup, avoided);
+/** @param allGears whether the rider allows all of them */
+export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts, allGears: boolean): Explanation {
+  const required = build.capacityRequiredT;
   const [big, small] = [chainrings[0]!, chainrings.at(-1)!];
   const [largest, smallest] = [cassette.cogs.at(-1)!, cassette.cogs[0]!];
   const whole = `(${big} − ${small}) + (${largest} − ${smallest}) = ${big - small + largest - smallest}T`;
   return {
     title: `Capacity asked for: ${required}T`,
     formula: 'capacity = (big ring − small ring) + (largest cog − smallest cog)',
-    worked: avoided.length === 0 ? [whole] : [`all gears: ${whole}`, `in the gears you allow: ${required}T`],
+    worked: allGears ? [whole] : [`all gears: ${whole}`, `in the gears you allow: ${required}T`],
     source: DEFINITION,
   };
 }
@@ -52,7 +52,6 @@ export function explainCost(
   names: Readonly<Record<PartKind, string>>,
 ): Explanation {
   const count = (part: PartKind) => build.newParts.filter((one) => one === part).length;
-  const priceOf = (part: PartKind) => (part === 'cassette' ? (cassette.cost ?? prices.cassette) : prices[part]);
   const bought = PART_KINDS.filter((part) => count(part) > 0);
   return {
     title: `Cost: ${short(cost, 2)}`,
@@ -60,7 +59,7 @@ export function explainCost(
     worked:
       bought.length === 0
         ? ['nothing must be bought']
-        : bought.map((part) => `${count(part)} × ${names[part]} at ${short(priceOf(part), 2)}`),
+        : bought.map((part) => `${count(part)} × ${names[part]} at ${short(priceOf(part, prices, cassette.cost), 2)}`),
     source: 'The prices that stand under “What parts cost you”; grey ones are round sums of a middle sort.',
     note: 'A part is bought only where the present one would not go with the rest.',
   };
@@ -70,13 +69,12 @@ export function explainMassChange(
   { chainrings, cassette, build, massG, massChangeG }: FoundFacts,
   present: Setup,
 ): Explanation {
-  const own = drivePartsMassG(chainrings, cassette.cogs, build.chainLinks, cassette.massG);
   return {
     title: `Weight against A: ${fixed(massChangeG, 0)} g, an estimate`,
     formula:
       'rings 0.045 g × T², cogs 0.31 g × T^1.5, chain 2.25 g a link, front derailleur with cable and shifter 230 g',
     worked: [
-      `${chainrings.join('/')} x ${cassette.cogs.join('-')}, ${build.chainLinks} links: ${fixed(own, 0)} g`,
+      `${chainrings.join('/')} x ${cassette.cogs.join('-')}, ${build.chainLinks} links: ${fixed(massG, 0)} g`,
       `A, ${present.chainrings.join('/')} x ${present.cogs.join('-')}, alike: ${fixed(massG - massChangeG, 0)} g`,
     ],
     source: 'Estimated by teeth, for parts of a middle sort.',

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CADENCE_RPM, CHAINRING_TEETH, NO_HUB_STAGE, checkSetup } from '../../core/gears';
+import { CADENCE_RPM, CHAINRING_TEETH, checkCogs } from '../../core/gears';
 import { DEFAULT_RING_DIFFERENCE_MAX_T, LAYOUTS, SEARCHED_RING_DIFFERENCE_T } from '../../core/find';
 import { boundedSchema, rearDerailleurSchema, teethSchema, wheelSchema } from '../drivetrain';
 import { addProblems } from '../problems';
@@ -15,7 +15,7 @@ const wholeTeeth = (bounds: typeof CHAINRING_TEETH, what: string) =>
 const cassetteSchema = z
   .strictObject({ name: nameSchema, cogs: teethSchema.shape.cogs })
   .superRefine(({ cogs }, context) => {
-    addProblems(context, checkSetup({ chainrings: [CHAINRING_TEETH.max], cogs, hubStages: NO_HUB_STAGE }));
+    addProblems(context, checkCogs(cogs));
   });
 
 /** The body of POST /api/find. */

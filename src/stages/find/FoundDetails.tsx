@@ -59,7 +59,7 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
     {
       term: 'capacity asked for',
       text: `${build.capacityRequiredT}T`,
-      explain: () => explainCapacityAsked(found, present.avoidedGears ?? []),
+      explain: () => explainCapacityAsked(found, (present.avoidedGears ?? []).length === 0),
     },
     { term: 'chain', text: `${build.chainLinks} links`, explain: () => explainLinks(found, longestChainstayMm) },
     { term: 'buys', text: partsText(build.newParts) },

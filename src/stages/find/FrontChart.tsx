@@ -2,7 +2,7 @@
 
 import type { ChartData, ChartOptions } from 'chart.js';
 import { Select } from 'antd';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { partingAims, type FindAim, type Found } from '../../core/find';
 import { percent } from '../../core/units';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -67,8 +67,8 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   const palette = usePalette();
   const { speedUnit } = preferences;
   const [axes, setAxes] = useState<readonly [FindAim | undefined, FindAim | undefined]>([undefined, undefined]);
+  const parting = useMemo(() => partingAims(front, aims), [front, aims]);
   if (aims.length < 2) return null;
-  const parting = partingAims(front, aims);
   const x = axes[0] !== undefined && aims.includes(axes[0]) ? axes[0] : parting[0]!;
   const y =
     axes[1] !== undefined && aims.includes(axes[1]) && axes[1] !== x ? axes[1] : parting.find((aim) => aim !== x)!;

@@ -1,8 +1,8 @@
 'use client';
 
 import { Table, type TableColumnsType } from 'antd';
+import { useMemo } from 'react';
 import type { Found, Reason } from '../../core/find';
-import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { AIM_NAME, aimText, givesUpText, whyText } from './aim-words';
@@ -35,10 +35,11 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
   const { preferences, bench } = useReadyBench();
   const { aims } = find.settings;
   const { speedUnit } = preferences;
-  const rows = places.map((place): Row => {
-    const found = front[place]!;
-    return { key: setupName(found), found, reason: reasons[place]! };
-  });
+  const all = useMemo(
+    () => front.map((found, place): Row => ({ key: setupName(found), found, reason: reasons[place]! })),
+    [front, reasons],
+  );
+  const rows = places.map((place) => all[place]!);
   const columns: TableColumnsType<Row> = [
     {
       title: 'setup',
@@ -101,8 +102,8 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
               name={`${bench.bike.name} search`}
               table={() => ({
                 fields: ['setup', ...aims, 'buys', 'fit', 'chain_links', 'easiest_m', 'top_kmh', 'why', 'gives_up'],
-                rows: rows.map(({ found, reason }) => [
-                  formatShorthand({ chainrings: found.chainrings, cogs: found.cassette.cogs }),
+                rows: rows.map(({ key, found, reason }) => [
+                  key,
                   ...found.values,
                   partsText(found.build.newParts),
                   KIND_TEXT[found.build.kind],

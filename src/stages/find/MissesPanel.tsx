@@ -1,5 +1,6 @@
 'use client';
 
+import { closestMisses } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
 import { missText } from './answer-words';
@@ -15,15 +16,11 @@ const SHOWN = 6;
 export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
   const { preferences } = useReadyBench();
   const { brief, needs } = find.inUse;
-  const { layouts } = told.result;
-  const closest = [...layouts['1x'].closest, ...layouts['2x'].closest]
-    .sort((a, b) => a.distance - b.distance)
-    .slice(0, SHOWN);
   return (
     <section className={styles.panel} aria-label="Closest misses">
       <h2>Closest misses, one for each thing that stands against them</h2>
       <ol className={styles.misses} data-testid="misses">
-        {closest.map((miss) => (
+        {closestMisses(told.result, SHOWN).map((miss) => (
           <li key={setupName(miss.facts) + miss.missed.map(({ need }) => need).join()}>
             <strong>{setupName(miss.facts)}</strong>
             <span>{missText(miss, find.settings, brief, needs, preferences.speedUnit)}</span>

@@ -2,8 +2,8 @@
 
 import { Input } from 'antd';
 import type { ReactNode } from 'react';
-import { readTeeth } from '../../core/find';
 import type { Bounds } from '../../core/gears';
+import { readTeethList } from '../../formats/teeth-list';
 import { Field } from '../../kit/fields/Field';
 import { useDraft, type Parsed } from '../../kit/fields/useDraft';
 
@@ -21,13 +21,13 @@ interface TeethFieldProps {
 /** Several tooth counts in one line; nothing typed is none said. */
 export function TeethField({ id, label, owner, value, bounds, placeholder, disabled, onCommit }: TeethFieldProps) {
   const parse = (text: string): Parsed<readonly number[] | undefined> => {
-    const teeth = readTeeth(text, bounds);
-    if ('wrong' in teeth) {
-      const message = `“${teeth.wrong.slice(0, 12)}”: teeth are whole numbers from ${bounds.min} to ${bounds.max}, parted by commas`;
+    const read = readTeethList(text, bounds);
+    if (!read.ok) {
+      const message = `“${read.wrong.slice(0, 12)}”: teeth are whole numbers from ${bounds.min} to ${bounds.max}, parted by commas`;
       // On the way to "30" there is a "3" that nobody meant.
-      return { ok: false, message, unfinished: /^\d$/.test(teeth.wrong) };
+      return { ok: false, message, unfinished: /^\d$/.test(read.wrong) };
     }
-    return { ok: true, value: teeth.length > 0 ? teeth : undefined };
+    return { ok: true, value: read.teeth.length > 0 ? read.teeth : undefined };
   };
   const draft = useDraft(owner, value?.join(', ') ?? '', parse, onCommit);
   return (

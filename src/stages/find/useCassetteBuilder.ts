@@ -10,12 +10,12 @@ import {
   type CassetteGoal,
   type CogWanted,
 } from '../../core/find';
-import { checkSetup, rolloutMm } from '../../core/gears';
+import { checkCogs, rolloutMm } from '../../core/gears';
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { wheelOf } from '../../records';
 import { readPacked } from '../../store';
-import { findClient } from '../../workers/find/client';
+import { cogsClient } from '../../workers/find/client';
 import { Cancelled } from '../../workers/job-client';
 
 export type GoalKind = CassetteGoal['kind'] | 'hand';
@@ -98,7 +98,7 @@ export function useCassetteBuilder(): CassetteBuilder {
 }
 
 function byHand(cogs: readonly number[], goal: CassetteGoal): CassetteBuilt {
-  const [problem] = checkSetup({ chainrings: [44], cogs, hubStages: [1] });
+  const [problem] = checkCogs(cogs);
   return problem ? { ok: false, message: problem.message } : { ok: true, cogs, figures: cassetteFigures(cogs, goal) };
 }
 
@@ -121,7 +121,7 @@ function useWanted({ goal, rideId, chainring }: BuilderAsk, rollout: number): Wa
     if (key === undefined || rideId === undefined) return;
     const abort = new AbortController();
     readPacked(db, [rideId])
-      .then((packed) => findClient().wantedCogs({ packed, chainring, rolloutMm: rollout }, abort.signal))
+      .then((packed) => cogsClient().wantedCogs({ packed, chainring, rolloutMm: rollout }, abort.signal))
       .then(
         (cogs) => !abort.signal.aborted && setAnswer({ key, cogs }),
         (error: unknown) => {

@@ -49,6 +49,9 @@ export interface Find {
   readonly layOnBench: (found: FoundFacts) => Promise<number | undefined>;
 }
 
+/** What of a search is asked; it stands still while the answer comes. */
+export type Question = Pick<Find, 'settings' | 'say' | 'inUse'>;
+
 /** One of the setups found, looked into. */
 export interface CloseUp {
   readonly fit: FitAnswer;

@@ -17,13 +17,22 @@ export class FindClient extends JobClient<FindWork> {
   }
 }
 
-let shared: FindClient | undefined;
-
-/** The one client of this page; its worker starts with the first call. */
-export function findClient(): FindClient {
-  shared ??= new FindClient(
+const start = () =>
+  new FindClient(
     () => new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' }),
     'narrow the rings, choose fewer cassettes, or leave the road out',
   );
-  return shared;
+let forSearches: FindClient | undefined;
+let forCogs: FindClient | undefined;
+
+/** The one client of this page for searches; its worker starts with the first call. */
+export function findClient(): FindClient {
+  forSearches ??= start();
+  return forSearches;
+}
+
+/** The one for cogs: a search on a long road must not keep them waiting, nor be ended with them. */
+export function cogsClient(): FindClient {
+  forCogs ??= start();
+  return forCogs;
 }

@@ -1,6 +1,7 @@
 import { checkFind, ringChoices, type FindAim, type FindInput, type Found } from '../../../core/find';
 import { checkCapacity, checkRingDifference, type RearDerailleur, type Verdict } from '../../../core/fit';
 import { DEFAULT_CROSSED_COGS, NO_HUB_STAGE, rolloutMm } from '../../../core/gears';
+import { compareInOrder } from '../../../core/numbers';
 import { percent } from '../../../core/units';
 import { findRequestSchema, type FindRequest, type FindResponse } from '../../../records/exchange/find';
 import { findOnThread } from '../../../workers/find/on-thread';
@@ -73,9 +74,7 @@ function inputOf({ wheel, cadence, needs, rings, layouts, cassettes, ringDiffere
 /** By the aims in their order; of equals the smaller rings first, so that an answer is the same every time. */
 function byValues(a: Found, b: Found): number {
   const keys = ({ values, chainrings }: Found) => [...values, chainrings.length, ...chainrings];
-  const [ours, theirs] = [keys(a), keys(b)];
-  const place = ours.findIndex((value, i) => value !== theirs[i]);
-  return place < 0 ? 0 : ours[place]! - theirs[place]!;
+  return compareInOrder(keys(a), keys(b));
 }
 
 function toCandidate(

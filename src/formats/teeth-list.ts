@@ -1,0 +1,14 @@
+import { within, type Bounds } from '../core/gears';
+
+export type TeethListResult =
+  | { readonly ok: true; readonly teeth: readonly number[] }
+  /** The first word that is no number of teeth in bounds. */
+  | { readonly ok: false; readonly wrong: string };
+
+/** Reads tooth counts as people list them: parted by commas, spaces, slashes or dashes, in any order. Answers in rising order, each once. */
+export function readTeethList(text: string, bounds: Bounds): TeethListResult {
+  const words = text.split(/[\s,;/-]+/).filter((word) => word !== '');
+  const wrong = words.find((word) => !/^\d+$/.test(word) || !within(Number(word), bounds));
+  if (wrong !== undefined) return { ok: false, wrong };
+  return { ok: true, teeth: [...new Set(words.map(Number))].sort((a, b) => a - b) };
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import { Checkbox, Select } from 'antd';
+import Link from 'next/link';
+import { BRIEF_ASKS, FIND_COST, FIND_MASS_CHANGE_G, type BriefAsk } from '../../core/find';
+import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Field } from '../../kit/fields/Field';
+import { askText } from './answer-words';
+import { FindNumber } from './FindNumber';
+import type { Question } from './useFind';
+import styles from './Find.module.css';
+
+const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = {
+  sheet: 'by the sheet',
+  workshopTested: 'workshop-tested',
+};
+
+/** What a setup must do: by the brief, by the limits of its parts, by money and weight. */
+export function MustFields({ find }: { find: Question }) {
+  const { settings, say, inUse } = find;
+  const { bench, preferences, edits } = useReadyBench();
+  const { bike, fromLink } = bench;
+  const { brief, contradictions, needs } = inUse;
+  return (
+    <fieldset className={styles.group} disabled={fromLink}>
+      <legend>
+        It must, by the <Link href="/brief">brief</Link>
+      </legend>
+      <Checkbox.Group
+        className={styles.list}
+        value={[...settings.asks]}
+        options={BRIEF_ASKS.map((value) => ({
+          value,
+          label: contradictions.length > 0 ? '…' : askText(value, brief, needs, preferences.speedUnit),
+        }))}
+        onChange={(asks: BriefAsk[]) =>
+          say(
+            'needs',
+            'asks',
+            BRIEF_ASKS.filter((one) => asks.includes(one)),
+          )
+        }
+      />
+      <Field id="find-school" label="Go together, limits taken">
+        <Select<LimitsSchool>
+          id="find-school"
+          disabled={fromLink}
+          style={{ width: '100%' }}
+          value={bike.limitsSchool ?? 'sheet'}
+          options={LIMITS_SCHOOLS.map((value) => ({ value, label: SCHOOL_LABEL[value] }))}
+          onChange={(limitsSchool) => edits.editBike('limits', (record) => ({ ...record, limitsSchool }))}
+        />
+      </Field>
+      <div className={styles.fields}>
+        <FindNumber find={find} field="costMax" label="Cost, at most" bounds={FIND_COST} unit="" placeholder="any" />
+        <FindNumber
+          find={find}
+          field="massChangeMaxG"
+          label="Weight against A, at most"
+          bounds={FIND_MASS_CHANGE_G}
+          unit="g"
+          placeholder="any"
+        />
+      </div>
+    </fieldset>
+  );
+}
