@@ -1,0 +1,25 @@
+import type { Gear, Setup } from '../gears';
+import type { KnownMistake, Question } from './question';
+import type { Seeded } from './seeded';
+
+/** A question before it has a kind and a seed. */
+export type Asked = Omit<Question, 'kind' | 'seed'>;
+export type Maker = (random: Seeded) => Asked;
+
+export const name = ({ chainring, cog }: Pick<Gear, 'chainring' | 'cog'>) => `${chainring}/${cog}`;
+export const setupName = ({ chainrings, cogs }: Setup) => `${chainrings.join('/')} with ${cogs.join('-')}`;
+export const shown = (value: number, decimals: number) => value.toFixed(decimals).replace('-', '−');
+export const division = ({ chainring, cog, ratio }: Gear) => `${chainring} ÷ ${cog} = ${shown(ratio, 3)}`;
+
+/** Neighbouring cogs on one ring: the smaller (harder) and the larger (easier). */
+export function neighbours(random: Seeded, setup: Setup): readonly [easier: Gear, harder: Gear] {
+  const ring = random.pick(setup.chainrings);
+  const place = random.whole(1, setup.cogs.length - 1);
+  const gear = (cog: number): Gear => ({ chainring: ring, cog, hubStage: 1, ratio: ring / cog });
+  return [gear(setup.cogs[place]!), gear(setup.cogs[place - 1]!)];
+}
+
+/** Mistakes that lead to another answer than the right one; others could not be told from it. */
+export function apart(right: number, tolerance: number, mistakes: readonly KnownMistake[]): KnownMistake[] {
+  return mistakes.filter(({ value }) => Math.abs(value - right) > tolerance);
+}
