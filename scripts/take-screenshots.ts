@@ -27,12 +27,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'brief', path: '/brief', ready: '[data-testid=climb-speed]' },
   { name: 'gears', path: '/gears', ready: LADDER },
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
-  {
-    name: 'gears-working',
-    path: '/gears',
-    ready: LADDER,
-    prepare: (app) => app.click('[data-testid=overlap]'),
-  },
   { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
   {
     name: 'find-builder',
@@ -68,16 +62,6 @@ const SHOTS: readonly Shot[] = [
     ready: LADDER,
     prepare: (app) => app.scrollTo('section[aria-label=Needs]'),
   },
-  {
-    name: 'compare-charts',
-    path: '/compare',
-    ready: LADDER,
-    prepare: async (app) => {
-      await app.find('section[aria-label="Cadence, overlaid"] canvas');
-      await app.scrollTo('[data-row=frontShifts]');
-    },
-  },
-  { name: 'compare-phone', path: '/compare', ready: LADDER, size: PHONE },
   { name: 'rides', path: '/rides', ready: '[data-testid=use-sentence]' },
   {
     name: 'rides-through',
@@ -86,18 +70,6 @@ const SHOTS: readonly Shot[] = [
     prepare: (app) => app.scrollTo('[aria-label="Ride-through"]'),
   },
   { name: 'fit', path: '/fit', ready: '[data-end=any] [data-chain]' },
-  {
-    name: 'fit-too-short',
-    path: '/fit',
-    ready: '[data-end=any] [data-chain]',
-    prepare: async (app) => {
-      await app.type('chain-links', '106');
-      await app.leaveField();
-      await app.shows('[data-end=Big-big]', 'too short');
-      await app.find('[aria-label="Cage angle"] canvas');
-      await app.scrollTo('[aria-label="Side view"]');
-    },
-  },
   {
     name: 'fit-side-view',
     path: '/fit',
@@ -109,15 +81,30 @@ const SHOTS: readonly Shot[] = [
       await app.scrollTo('[aria-label="Side view"]');
     },
   },
+  { name: 'swap', path: '/swap', ready: '[data-testid=card-steps]' },
+  { name: 'schedule', path: '/schedule', ready: '[data-testid=chain-due]' },
   {
-    name: 'fit-parts',
-    path: '/fit',
-    ready: '[data-end=any] [data-chain]',
+    name: 'log',
+    path: '/log',
+    ready: '[data-testid=timeline] li',
+    prepare: (app) => app.shows('[data-testid=before-after]', 'of the time out of the band'),
+  },
+  {
+    name: 'shelf',
+    path: '/shelf',
+    ready: '[data-part=chain-worn]',
     prepare: async (app) => {
-      await app.press('2');
-      await app.find('[aria-label="Cage angle"] canvas');
-      await app.scrollTo('[aria-label=Indexing]');
+      await app.click('[data-part=chain-worn]');
+      await app.find('[data-testid=wear]');
+      await app.scrollTo('[aria-label=Shelf]');
     },
+  },
+  {
+    name: 'work-phone',
+    path: '/work?job=job-hardtail-chain',
+    ready: '[data-step=chainLength]',
+    size: PHONE,
+    prepare: (app) => app.type('reading', '112'),
   },
   { name: 'data', path: '/data', ready: '[data-testid=kept]' },
 ];

@@ -11,7 +11,8 @@ const PARTS = {
     run(bin('eslint'), ['.', '--max-warnings', '0']) &&
     run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']),
   types: () => run(bin('tsc'), ['--noEmit', '-p', '.']) && run(bin('tsc'), ['-p', 'src/core/tsconfig.json']),
-  unit: () => jest('unit'),
+  // By itself it leaves a core idle.
+  unit: () => jest('unit', '--maxWorkers=2'),
   build: () => {
     build();
     return true;

@@ -1,3 +1,4 @@
+export const M_PER_KM = 1000;
 /** Exact by the international yard and pound agreement of 1959. */
 export const MM_PER_INCH = 25.4;
 export const KM_PER_MILE = 1.609344;

@@ -17,6 +17,10 @@ const envelopeSchema = z.object({
     rides: z.array(z.unknown()).default([]),
     recordings: z.array(z.unknown()).default([]),
     routes: z.array(z.unknown()).default([]),
+    parts: z.array(z.unknown()).default([]),
+    jobs: z.array(z.unknown()).default([]),
+    photos: z.array(z.unknown()).default([]),
+    notes: z.array(z.unknown()).default([]),
   }),
 });
 

@@ -13,6 +13,16 @@ export function short(value: number, decimals: number): string {
   return String(Number(value.toFixed(decimals))).replace('-', MINUS);
 }
 
+/** Text with a capital to begin with. */
+export function capital(text: string): string {
+  return `${text[0]!.toUpperCase()}${text.slice(1)}`;
+}
+
+/** A day as its reader writes it. */
+export function dateText(ms: number): string {
+  return new Date(ms).toLocaleDateString();
+}
+
 /** A share of one as percent with one decimal: 16.7 %. */
 export function percentText(fraction: number): string {
   return `${fixed(percent(fraction), 1)} %`;

@@ -1,6 +1,10 @@
 import { z } from 'zod';
 import { BIKE_MIGRATIONS, bikeSchema, type BikeRecord } from './bike';
+import { jobSchema, type JobRecord } from './job';
+import { logNoteSchema, type LogNoteRecord } from './log-note';
 import { versionAfter, type Migration } from './migration';
+import { PART_MIGRATIONS, partSchema, type PartRecord } from './part';
+import { photoSchema, type PhotoRecord } from './photo';
 import { PREFERENCES_MIGRATIONS, preferencesSchema, type Preferences } from './preferences';
 import { RIDE_MIGRATIONS, recordingSchema, rideSchema, type RecordingRecord, type RideRecord } from './ride';
 import { routeSchema, type RouteRecord } from './route';
@@ -13,10 +17,24 @@ export interface KeptRecords {
   rides: RideRecord;
   recordings: RecordingRecord;
   routes: RouteRecord;
+  parts: PartRecord;
+  jobs: JobRecord;
+  photos: PhotoRecord;
+  notes: LogNoteRecord;
 }
 
 export type KeptTable = keyof KeptRecords;
-export const KEPT_TABLES: readonly KeptTable[] = ['bikes', 'setups', 'rides', 'recordings', 'routes'];
+export const KEPT_TABLES: readonly KeptTable[] = [
+  'bikes',
+  'setups',
+  'rides',
+  'recordings',
+  'routes',
+  'parts',
+  'jobs',
+  'photos',
+  'notes',
+];
 
 /** Everything that is kept, by table. */
 export type Dataset = { readonly [T in KeptTable]: readonly KeptRecords[T][] } & {
@@ -24,7 +42,17 @@ export type Dataset = { readonly [T in KeptTable]: readonly KeptRecords[T][] } &
   readonly preferences: readonly Preferences[];
 };
 
-export const EMPTY_TABLES = { bikes: [], setups: [], rides: [], recordings: [], routes: [] } as const;
+export const EMPTY_TABLES = {
+  bikes: [],
+  setups: [],
+  rides: [],
+  recordings: [],
+  routes: [],
+  parts: [],
+  jobs: [],
+  photos: [],
+  notes: [],
+} as const;
 
 export const datasetSchema = z
   .strictObject({
@@ -33,11 +61,16 @@ export const datasetSchema = z
     rides: z.array(rideSchema),
     recordings: z.array(recordingSchema),
     routes: z.array(routeSchema),
+    parts: z.array(partSchema),
+    jobs: z.array(jobSchema),
+    photos: z.array(photoSchema),
+    notes: z.array(logNoteSchema),
     preferences: z.array(preferencesSchema).max(1),
   })
-  .superRefine(({ bikes, setups, rides, recordings, routes }, context) => {
+  .superRefine((tables, context) => {
+    const { bikes, setups, rides, recordings, jobs, photos, notes } = tables;
     const bikesById = new Map(bikes.map((bike) => [bike.id, bike]));
-    const twice = [bikes, setups, rides, recordings, routes].flatMap(repeated);
+    const twice = KEPT_TABLES.flatMap((table) => repeated(tables[table]));
     if (twice.length > 0) context.addIssue({ code: 'custom', message: `the id ${twice[0]} is there twice` });
     const belongs = (what: string, table: string) => (record: SetupRecord | RideRecord, i: number) => {
       const bike = bikesById.get(record.bikeId);
@@ -51,6 +84,22 @@ export const datasetSchema = z
     };
     setups.forEach(belongs('setup', 'setups'));
     rides.forEach(belongs('ride', 'rides'));
+    const ofBike = (what: string, table: string) => (record: JobRecord | LogNoteRecord, i: number) => {
+      if (bikesById.has(record.bikeId)) return;
+      const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+      context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
+    };
+    jobs.forEach(ofBike('job', 'jobs'));
+    notes.forEach(ofBike('note', 'notes'));
+    const jobIds = new Set(jobs.map(({ id }) => id));
+    photos.forEach(({ jobId }, i) => {
+      if (jobIds.has(jobId)) return;
+      context.addIssue({
+        code: 'custom',
+        path: ['photos', i],
+        message: `a photo of a job that is not there (${jobId})`,
+      });
+    });
     const samples = new Set(recordings.map(({ id }) => id));
     rides.forEach(({ id, name }, i) => {
       if (samples.has(id)) return;
@@ -74,6 +123,7 @@ export const MIGRATIONS: readonly Migration[] = [
   ...SETUP_MIGRATIONS,
   ...PREFERENCES_MIGRATIONS,
   ...RIDE_MIGRATIONS,
+  ...PART_MIGRATIONS,
 ].sort((a, b) => a.toVersion - b.toVersion);
 
 /** The version of the shape of the data; table layout has its own, in the store. */

@@ -3,7 +3,8 @@ export interface Migration {
   /** The data version that it makes; each is one above the one before. */
   readonly toVersion: number;
   readonly name: string;
-  readonly table: 'bikes' | 'setups' | 'preferences' | 'rides' | 'recordings' | 'routes';
+  readonly table:
+    'bikes' | 'setups' | 'preferences' | 'rides' | 'recordings' | 'routes' | 'parts' | 'jobs' | 'photos' | 'notes';
   /** Changes one record of the table from the version before; must not touch its input. */
   readonly up: (record: Record<string, unknown>) => Record<string, unknown>;
 }

@@ -9,6 +9,7 @@ import {
   type GearPlace,
   type RearDerailleur,
 } from '../core/fit';
+import { SLOTS, type Slot } from '../core/shelf';
 import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
 import { idSchema, nameSchema } from './text';
@@ -37,6 +38,8 @@ export interface SetupRecord extends Setup {
   readonly cogPitchMm?: number | undefined;
   /** Cogs that one push of the rear lever moves over. */
   readonly clicksPerPush: number;
+  /** Parts of the shelf that it is made of, by place; their data win over what stands here. */
+  readonly shelf?: Readonly<Partial<Record<Slot, string>>> | undefined;
   /** Weight of all its parts, g. */
   readonly massG?: number | undefined;
   /** What is to be bought for it, in the rider's money. */
@@ -83,6 +86,7 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
       error: 'clicks a push: a whole number',
     }),
+    shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
     massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
     cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),
   })

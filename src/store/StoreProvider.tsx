@@ -18,7 +18,7 @@ export function StoreProvider({ firstStart, children }: { firstStart: 'demo' | '
   useEffect(() => {
     const db = new RontelDatabase();
     let current = true;
-    prepareStore(db, firstStart === 'demo' ? demoDataset : () => EMPTY_DATASET).then(
+    prepareStore(db, firstStart === 'demo' ? () => demoDataset(Date.now()) : () => EMPTY_DATASET).then(
       () => current && setState({ kind: 'ready', db }),
       (error: unknown) =>
         current && setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),

@@ -63,7 +63,8 @@ export function keptTables(db: RontelDatabase) {
   return KEPT_TABLES.map((table) => db[table]);
 }
 
-function tableOf(db: RontelDatabase, table: KeptTable): EntityTable<KeptRecords[KeptTable], 'id'> {
+/** A table by its name, for what is done to each alike. */
+export function tableOf(db: RontelDatabase, table: KeptTable): EntityTable<KeptRecords[KeptTable], 'id'> {
   return db[table] as EntityTable<KeptRecords[KeptTable], 'id'>;
 }
 
@@ -111,7 +112,16 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
 }
 
 function isReal({ before, after }: RecordChange): boolean {
-  return JSON.stringify(before) !== JSON.stringify(after);
+  return canonical(before) !== canonical(after);
+}
+
+/** As text, whatever the order of the fields: an edit that takes a record apart and puts it together changes nothing. */
+function canonical(record: unknown): string | undefined {
+  return JSON.stringify(record, (_, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
 }
 
 function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordChange[]): RecordChange[] {

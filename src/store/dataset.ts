@@ -7,7 +7,7 @@ import {
   migrate,
   type Dataset,
 } from '../records';
-import { change, keptTables } from './change';
+import { change, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
 
 /** Everything kept, in a fixed order, so that the same data gives the same file. */
@@ -18,6 +18,10 @@ export function readDataset(db: RontelDatabase): Promise<Dataset> {
     rides: await db.rides.orderBy('id').toArray(),
     recordings: await db.recordings.orderBy('id').toArray(),
     routes: await db.routes.orderBy('id').toArray(),
+    parts: await db.parts.orderBy('id').toArray(),
+    jobs: await db.jobs.orderBy('id').toArray(),
+    photos: await db.photos.orderBy('id').toArray(),
+    notes: await db.notes.orderBy('id').toArray(),
     preferences: await db.preferences.toArray(),
   }));
 }
@@ -74,11 +78,7 @@ export async function prepareStore(db: RontelDatabase, first: () => Dataset): Pr
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
     const dataset =
       stored === undefined ? first() : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
-    await db.bikes.bulkPut([...dataset.bikes]);
-    await db.setups.bulkPut([...dataset.setups]);
-    await db.rides.bulkPut([...dataset.rides]);
-    await db.recordings.bulkPut([...dataset.recordings]);
-    await db.routes.bulkPut([...dataset.routes]);
+    for (const table of KEPT_TABLES) await tableOf(db, table).bulkPut([...dataset[table]]);
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
     // Steps remembered in an older shape cannot be taken back into the new one.
     await db.history.clear();

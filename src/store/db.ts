@@ -1,5 +1,16 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { BikeRecord, Preferences, RecordingRecord, RideRecord, RouteRecord, SetupRecord } from '../records';
+import type {
+  BikeRecord,
+  JobRecord,
+  LogNoteRecord,
+  PartRecord,
+  PhotoRecord,
+  Preferences,
+  RecordingRecord,
+  RideRecord,
+  RouteRecord,
+  SetupRecord,
+} from '../records';
 import type { HistoryEntry } from './history-entry';
 
 /** A fact about the data as a whole. */
@@ -15,6 +26,10 @@ export class RontelDatabase extends Dexie {
   readonly rides!: EntityTable<RideRecord, 'id'>;
   readonly recordings!: EntityTable<RecordingRecord, 'id'>;
   readonly routes!: EntityTable<RouteRecord, 'id'>;
+  readonly parts!: EntityTable<PartRecord, 'id'>;
+  readonly jobs!: EntityTable<JobRecord, 'id'>;
+  readonly photos!: EntityTable<PhotoRecord, 'id'>;
+  readonly notes!: EntityTable<LogNoteRecord, 'id'>;
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
@@ -29,5 +44,11 @@ export class RontelDatabase extends Dexie {
       meta: 'key',
     });
     this.version(2).stores({ rides: 'id, bikeId, digest', recordings: 'id', routes: 'id' });
+    this.version(3).stores({
+      parts: 'id, kind',
+      jobs: 'id, bikeId, state, dueOn',
+      photos: 'id, jobId',
+      notes: 'id, bikeId',
+    });
   }
 }

@@ -83,20 +83,38 @@ export function demoRoutes(): RouteRecord[] {
   });
 }
 
-/** One ride over the rolling hinterland on a bike's first setup, as a bicycle computer would have recorded it. */
-export function demoRide(bike: BikeRecord, setup: SetupRecord): { ride: RideRecord; recording: RecordingRecord } {
+interface DemoRide {
+  readonly ride: RideRecord;
+  readonly recording: RecordingRecord;
+}
+
+const DAY_MS = 86_400_000;
+
+/** The same way over the rolling hinterland before and after a bike's cassette was changed, as a bicycle computer would have recorded it. */
+export function demoRides(
+  bike: BikeRecord,
+  setup: SetupRecord,
+  cogsBefore: readonly number[],
+  todayMs: number,
+): readonly DemoRide[] {
+  const startedAt = (daysAgo: number) => todayMs - (todayMs % DAY_MS) - daysAgo * DAY_MS + 8.5 * 3_600_000;
+  return [
+    demoRide(bike, { ...setup, cogs: cogsBefore }, 'Seven Barns loop, 11-34', `${bike.id}-ride-before`, startedAt(88)),
+    demoRide(bike, setup, 'Seven Barns loop', `${bike.id}-ride`, startedAt(74)),
+  ];
+}
+
+function demoRide(bike: BikeRecord, setup: SetupRecord, name: string, id: string, startedAtMs: number): DemoRide {
   const brief = fillBrief(bike.brief, bike.cadenceRpm);
   if (contradictions(brief).length > 0) throw new Error(`demo bike ${bike.id} contradicts itself`);
   const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
   const rules = rideRulesOf(brief, setup, wheelMm, bike.crossedCogs, DEFAULT_WALKING_RPM);
   const ridden = rideThrough(profileOf(DEMO_ROUTES[1]!), resistanceOf(brief), rules);
   const recording = recordingOfRide(ridden);
-  const startedAtMs = Date.UTC(2026, 8, 12, 8, 30);
-  const id = `${bike.id}-ride`;
   return {
     ride: {
       id,
-      ...rideOf(setup, 'Seven Barns loop, September', startedAtMs, recording, digestOf(startedAtMs, recording)),
+      ...rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording)),
     },
     recording: { id, packed: packRecording(recording) },
   };

@@ -10,7 +10,9 @@ import {
   type SetupRecord,
 } from '../records';
 import { parseShorthand } from '../formats/shorthand';
-import { demoRide, demoRoutes } from './demo-rides';
+import { demoJobs, demoNotes } from './demo-jobs';
+import { demoRides, demoRoutes } from './demo-rides';
+import { DEMO_MADE_OF, demoShelf } from './demo-shelf';
 
 /** The four bikes of the Saltmarsh Yard, an invented workshop co-operative in the invented estuary town of Wenmouth. */
 interface DemoBike {
@@ -105,7 +107,7 @@ const DEMO_BIKES: readonly DemoBike[] = [
           largestCogMinT: 38,
           smallestCogMinT: 10,
           cageLengthMm: 76,
-          pullRatio: 1.3,
+          pullRatio: 1.4,
         },
         parts: {
           cablePullMm: 2.6,
@@ -181,8 +183,13 @@ const DEMO_BIKES: readonly DemoBike[] = [
 
 export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
 
-/** The demo workshop; the same records every time. */
-export function demoDataset(): Dataset {
+/** The day that the demo workshop is told of, where nobody says which day it is. */
+const DEMO_DAY_MS = Date.UTC(2026, 10, 25);
+
+const midnight = (ms: number) => ms - (ms % 86_400_000);
+
+/** The demo workshop; the same records for the same day. @param todayMs midnight or later of the day that it is */
+export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
   const bikes = DEMO_BIKES.map(({ id, name, bike }, rank): BikeRecord => ({
     id,
     rank,
@@ -199,13 +206,21 @@ export function demoDataset(): Dataset {
       return { ...SETUP_DEFAULTS, ...more, id, bikeId, rank, chainrings, cogs, hubStages: NO_HUB_STAGE };
     }),
   );
-  const { ride, recording } = demoRide(bikes[0]!, setups[0]!);
+  const parts = demoShelf(todayMs, setups[0]!, setups[1]!);
+  const madeOf = [DEMO_MADE_OF.tourer, DEMO_MADE_OF.oneRing];
+  const made = setups.map((setup, i) => (madeOf[i] ? { ...setup, shelf: madeOf[i] } : setup));
+  const ridden = demoRides(bikes[0]!, setups[0]!, parts.find(({ id }) => id === 'cassette-11-34')!.data.cogs!, todayMs);
+  const partsById = new Map(parts.map((part) => [part.id, part]));
   return {
     bikes,
-    setups,
-    rides: [ride],
-    recordings: [recording],
+    setups: made,
+    rides: ridden.map(({ ride }) => ride),
+    recordings: ridden.map(({ recording }) => recording),
     routes: demoRoutes(),
+    parts,
+    jobs: demoJobs({ bikes, setups: made, parts: partsById }, midnight(todayMs)),
+    photos: [],
+    notes: demoNotes(midnight(todayMs)),
     preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currentRouteId: 'route-rolling' }],
   };
 }

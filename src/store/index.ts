@@ -9,3 +9,28 @@ export { useWorkshop } from './useWorkshop';
 export type { Workshop } from './useWorkshop';
 export { addBike, removeBike, setPreferences } from './workshop';
 export type { PreferencesEdit } from './workshop';
+export {
+  addParts,
+  choosePart,
+  editMadeSetup,
+  editParts,
+  importParts,
+  readParts,
+  removeParts,
+  takeStock,
+} from './parts';
+export type { PartContent } from './parts';
+export {
+  StepChangedError,
+  addJobs,
+  addPhoto,
+  editJob,
+  editStep,
+  removeJob,
+  removePhoto,
+  showStep,
+  signOffJob,
+} from './jobs';
+export type { JobContent, StepEdit } from './jobs';
+export { fitFreehub, fitWheel } from './wheels';
+export { addNote, removeNote } from './notes';

@@ -24,7 +24,7 @@ const opened: RontelDatabase[] = [];
 async function open(): Promise<RontelDatabase> {
   const db = new RontelDatabase(`rides-${(count += 1)}`);
   opened.push(db);
-  await prepareStore(db, demoDataset);
+  await prepareStore(db, () => DEMO);
   return db;
 }
 afterAll(() => opened.forEach((db) => db.close()));
@@ -55,8 +55,8 @@ describe('rides', () => {
     const db = await open();
     expect(await addRide(db, CONTENT, packed, 1)).toBeDefined();
     expect(await addRide(db, { ...CONTENT, name: 'From another file' }, packed, 2)).toBeUndefined();
-    expect(await db.rides.count()).toBe(2);
-    expect(await db.recordings.count()).toBe(2);
+    expect(await db.rides.count()).toBe(3);
+    expect(await db.recordings.count()).toBe(3);
     expect(await addRide(db, { ...CONTENT, bikeId: 'pinewood-hardtail' }, packed, 3)).toBeDefined();
   });
 

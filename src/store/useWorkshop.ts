@@ -1,9 +1,14 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
+import { experienceOf } from '../core/log';
+import type { Experience } from '../core/fit';
 import {
   PREFERENCES_DEFAULTS,
+  resolvedSetup,
   type BikeRecord,
+  type PartsById,
   type Preferences,
   type RideRecord,
   type RouteRecord,
@@ -11,6 +16,7 @@ import {
 } from '../records';
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
+import { readParts } from './parts';
 import { useStore } from './StoreProvider';
 
 /** All that is on the bench and around it, as it is kept now. */
@@ -20,13 +26,17 @@ export interface Workshop {
   readonly bikes: readonly BikeRecord[];
   /** The bike on the bench; undefined in an empty workshop. */
   readonly bike: BikeRecord | undefined;
-  /** Its setups in the order of the bench: first the one fitted now. */
+  /** Its setups in the order of the bench, first the one fitted now; made of the parts of the shelf that they name. */
   readonly setups: readonly SetupRecord[];
   /** The one that is looked at in depth. */
   readonly setup: SetupRecord | undefined;
   /** Those of the bike, oldest first; their samples are read when they are looked into. */
   readonly rides: readonly RideRecord[];
   readonly routes: readonly RouteRecord[];
+  /** The shelf. */
+  readonly parts: PartsById;
+  /** What came of published limits that were passed, in every job of the workshop. */
+  readonly experience: readonly Experience[];
   readonly preferences: Preferences;
   readonly history: { readonly undo: string | undefined; readonly redo: string | undefined };
 }
@@ -40,20 +50,33 @@ export type WorkshopState =
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  const workshop = useLiveQuery(() => (db ? readWorkshop(db) : undefined), [db]);
-  if (store.kind === 'failed') return store;
-  return workshop ? { kind: 'ready', ...workshop } : { kind: 'opening' };
+  const bench = useLiveQuery(() => (db ? readBench(db) : undefined), [db]);
+  // Apart, for they change seldom: an edit on the bench reads no jobs, and what hangs on the shelf is not worked out anew.
+  const parts = useLiveQuery(() => (db ? readParts(db) : undefined), [db]);
+  const experience = useLiveQuery(() => (db ? readExperience(db) : undefined), [db]);
+  return useMemo(() => {
+    if (store.kind === 'failed') return store;
+    if (!bench || !parts || !experience) return { kind: 'opening' };
+    const setups = bench.setups.map((one) => resolvedSetup(one, parts));
+    const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
+    return { kind: 'ready', ...bench, setups, setup, parts, experience };
+  }, [store, bench, parts, experience]);
 }
 
-function readWorkshop(db: RontelDatabase): Promise<Workshop> {
+/** What lies on the bench, its setups as they are kept. */
+function readBench(db: RontelDatabase): Promise<Omit<Workshop, 'setup' | 'parts' | 'experience'>> {
   return db.transaction('r', [db.bikes, db.setups, db.rides, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
     const bike = bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
-    const setup = setups.find(({ id }) => id === preferences.currentSetupId) ?? setups[0];
     const rides = bike ? await db.rides.where('bikeId').equals(bike.id).sortBy('startedAtMs') : [];
     const routes = await db.routes.toArray();
-    return { db, bikes, bike, setups, setup, rides, routes, preferences, history: await historyLabels(db) };
+    return { db, bikes, bike, setups, rides, routes, preferences, history: await historyLabels(db) };
   });
+}
+
+async function readExperience(db: RontelDatabase): Promise<Experience[]> {
+  const done = await db.jobs.where('state').equals('done').toArray();
+  return experienceOf(done.flatMap(({ outcome, passed = [] }) => (outcome ? [{ outcome, passed }] : [])));
 }

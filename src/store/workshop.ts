@@ -30,11 +30,16 @@ export async function addBike(
   return bikeId;
 }
 
-/** Takes a bike and its setups away; undo brings them back. */
+/** Takes a bike with its setups, rides, jobs and notes away; undo brings them back. */
 export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: number): Promise<void> {
   await change(db, { label: `remove ${bike.name}`, now }, async (draft: Draft) => {
     for (const setup of await db.setups.where('bikeId').equals(bike.id).toArray())
       await draft.remove('setups', setup.id);
+    for (const { id } of await db.jobs.where('bikeId').equals(bike.id).toArray()) {
+      for (const photo of await db.photos.where('jobId').equals(id).toArray()) await draft.remove('photos', photo.id);
+      await draft.remove('jobs', id);
+    }
+    for (const { id } of await db.notes.where('bikeId').equals(bike.id).toArray()) await draft.remove('notes', id);
     for (const { id } of await db.rides.where('bikeId').equals(bike.id).toArray()) {
       await draft.remove('recordings', id);
       await draft.remove('rides', id);

@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Browser, Builder, By, Key, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
@@ -224,15 +224,38 @@ export class AppInBrowser {
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');
   }
 
+  /** How many pages the page would take on paper of size A4. */
+  async pdfPages(): Promise<number> {
+    const { data } = (await (this.driver as Driver).sendAndGetDevToolsCommand('Page.printToPDF', {
+      preferCSSPageSize: true,
+      paperWidth: 8.27,
+      paperHeight: 11.69,
+    })) as unknown as { data: string };
+    return Buffer.from(data, 'base64')
+      .toString('latin1')
+      .match(/\/Type\s*\/Page\b/g)!.length;
+  }
+
   /** What the page complained of since last asked. */
   async complaints(): Promise<string[]> {
     const entries = await this.driver.manage().logs().get('browser');
     return entries.filter(({ level }) => level.value >= Level.SEVERE.value).map(({ message }) => message);
   }
 
-  /** Accessibility faults of the page as it is. @param axe the checker's own script */
-  async faults(axe: string): Promise<string[]> {
-    await this.driver.executeScript(axe);
+  /** Hands files to a page's hidden picker as its dialogue would. */
+  async give(css: string, files: Readonly<Record<string, string | Uint8Array>>): Promise<void> {
+    const given = mkdtempSync(join(this.folder, 'given-'));
+    const paths = Object.entries(files).map(([name, content]) => {
+      const path = join(given, name);
+      writeFileSync(path, content);
+      return path;
+    });
+    await (await this.find(css)).sendKeys(paths.join('\n'));
+  }
+
+  /** Accessibility faults of the page as it is. */
+  async faults(): Promise<string[]> {
+    await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     return this.driver.executeAsyncScript<string[]>(
       `const done = arguments[arguments.length - 1];
        axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>

@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'fflate';
@@ -28,15 +28,7 @@ const START = Date.UTC(2026, 9, 3, 7);
 const ridden = (seconds: number, seed: number, rolloutMm = 2192.8, setup = TOURER) =>
   simulateRide({ setup, rolloutMm, seconds, seed }).recording;
 
-/** Hands files to the page as its picker would. */
-async function bring(files: Readonly<Record<string, string | Uint8Array>>): Promise<void> {
-  const paths = Object.entries(files).map(([name, content]) => {
-    const path = join(folder, name);
-    writeFileSync(path, content);
-    return path;
-  });
-  await (await app.find('[data-testid=ride-files]')).sendKeys(paths.join('\n'));
-}
+const bring = (files: Parameters<AppInBrowser['give']>[1]) => app.give('[data-testid=ride-files]', files);
 const jobs = '[data-testid=import-jobs]';
 
 test('the gears of the demo ride are told, on the ladder and in a table that adds up', async () => {
@@ -68,7 +60,8 @@ test('many files at once: each kept or refused with its reason, the others go on
   await app.shows(jobs, /cut\.gpx\s+the file ends in the middle/);
   await app.shows(jobs, /empty\.fit\s+the file is empty/);
   await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX nor TCX/);
-  expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(3);
+  expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(4);
+  // The oldest was ridden on another cassette and cannot be told with them.
   await app.clickText('button', 'Tick all');
   await app.shows('[aria-label="Gear use"] h2', '3 rides on 48/32 x 11-36');
 });
@@ -165,15 +158,15 @@ test('the sensor is decoded live, and its ride is kept and told', async () => {
 });
 
 test('rides and routes go out as TCX, CSV and GPX; a removed ride comes back by undo', async () => {
-  await app.click('[aria-label="Save Seven Barns loop, September"]');
+  await app.click('[aria-label="Save Seven Barns loop"]');
   await app.clickText('li', 'Save as TCX');
-  expect(await app.download('.tcx')).toContain('<Trackpoint><Time>2026-09-12T08:30:00.000Z</Time>');
+  expect(await app.download('.tcx')).toMatch(/<Trackpoint><Time>\d{4}-\d\d-\d\dT08:30:00\.000Z<\/Time>/);
   await app.clickText('button', 'GPX');
   expect(await app.download('.gpx')).toContain('<name>Seven Barns loop, rolling</name>');
-  await app.click('[aria-label="Remove Seven Barns loop, September"]');
-  await app.shows('[aria-label=Rides]', 'None yet');
+  await app.click('[aria-label="Remove Seven Barns loop"]');
+  await app.gone('[aria-label="Remove Seven Barns loop"]');
   await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.shows('[aria-label=Rides]', 'Seven Barns loop, September');
+  await app.find('[aria-label="Remove Seven Barns loop"]');
 });
 
 test('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {
@@ -201,7 +194,7 @@ test('nothing scrolls sideways', async () => {
 test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
   await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
   await app.shows('[data-testid=counts]', 'front shifts');
-  expect(await app.faults(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'))).toEqual([]);
+  expect(await app.faults()).toEqual([]);
 });
 
 test('the page never complained', async () => {

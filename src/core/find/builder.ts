@@ -48,6 +48,8 @@ export interface Build {
   readonly breaches: readonly PartKind[];
   /** Which rear derailleur: 0 the present one, then those that can be had; one past them a new one, its sheet not known. */
   readonly derailleur: number;
+  /** What that one costs, where it is known; else what its kind does. */
+  readonly derailleurCost: number | undefined;
   readonly chainLinks: number;
   readonly capacityRequiredT: number;
   /** Capacity over what is published, teeth; 0 where it is not, or not known. */
@@ -180,7 +182,7 @@ export class SetupBuilder {
 
   private kind(checks: readonly Check[]): FitKind {
     return checks
-      .map((check) => kindOfCheck(check, trialOf(check, []), this.bike.school))
+      .map((check) => kindOfCheck(check, trialOf(check, [], this.bike.present.experience), this.bike.school))
       .reduce(graverKind, 'goes' as FitKind);
   }
 
@@ -300,7 +302,7 @@ export class SetupBuilder {
 
     let kind = graverKind(ring.kind, cassette.kind);
     if (totalCapacityT === undefined) kind = graverKind(kind, 'open');
-    kind = graverKind(kind, option.cageKind(chainrings, cassette, links, capacityOverT > 0, this.bike.school));
+    kind = graverKind(kind, option.cageKind(chainrings, cassette, links, capacityOverT, this.bike.school));
     if (hubStages.length > 1) {
       kind = graverKind(kind, this.kind(checkHubRatio({ chainrings, cogs, hubStages }, cassette.parts)));
     }
@@ -311,7 +313,17 @@ export class SetupBuilder {
     if (place > 0) newParts.push('rearDerailleur');
     const breaches = ring.breaches.concat(cassette.breaches);
     if (newChain && keep.has('chain')) breaches.push('chain');
-    return { kind, newParts, breaches, derailleur: place, chainLinks: links, capacityRequiredT, capacityOverT };
+    const derailleurCost = present.others?.[place - 1]?.cost;
+    return {
+      kind,
+      newParts,
+      breaches,
+      derailleur: place,
+      derailleurCost,
+      chainLinks: links,
+      capacityRequiredT,
+      capacityOverT,
+    };
   }
 
   private linksFor(bigRing: number, largestCog: number): number {

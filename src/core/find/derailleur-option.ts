@@ -3,7 +3,9 @@ import {
   geometryOf,
   isAvoided,
   isBigBig,
+  tallyOf,
   type DriveGeometry,
+  type Experience,
   type FitInput,
   type FitKind,
   type GearPlace,
@@ -21,6 +23,7 @@ export interface NumberedCassette {
 export class DerailleurOption {
   private readonly geometry: DriveGeometry | undefined;
   private readonly avoided: readonly GearPlace[];
+  private readonly experience: readonly Experience[];
   private readonly gears = new Map<number, CageReach>();
   /** Over the gears of a ring that are allowed, links: above it one is slack; below it one is not held. */
   private readonly tautTo = new Map<number, number>();
@@ -32,6 +35,7 @@ export class DerailleurOption {
   ) {
     this.geometry = geometryOf({ ...bike, rearDerailleur });
     this.avoided = bike.avoided ?? [];
+    this.experience = bike.experience ?? [];
   }
 
   /** What the cage's geometry says of a setup whose chain has just the right length. */
@@ -39,12 +43,15 @@ export class DerailleurOption {
     chainrings: readonly number[],
     cassette: NumberedCassette,
     links: number,
-    overCapacity: boolean,
+    capacityOverT: number,
     school: LimitsSchool,
   ): FitKind {
+    const overCapacity = capacityOverT > 0;
     if (!this.geometry) {
       if (!overCapacity) return 'goes';
-      return school === 'sheet' ? 'doesNot' : 'goesWithChecks';
+      // Without the drawing the log alone can say no.
+      const { worked, reverted } = tallyOf('totalCapacity', capacityOverT, this.experience);
+      return school === 'sheet' || reverted > worked ? 'doesNot' : 'goesWithChecks';
     }
     if (this.gear(chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
     for (let row = 0; row < chainrings.length; row += 1) {

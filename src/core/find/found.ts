@@ -1,6 +1,6 @@
 import type { Build, SetupBuilder } from './builder';
 import { gearMetrics, type FindRiding, type GearMetrics } from './gearing';
-import { costOf, drivePartsMassG, type Prices } from './parts';
+import { costOf, drivePartsMassG, type OwnPrices, type Prices } from './parts';
 
 /** A cassette that a search may put on. */
 export interface CassetteOption {
@@ -25,6 +25,11 @@ export interface FoundFacts {
   readonly massChangeG: number;
 }
 
+/** What the very parts of a setup cost, where that is known. */
+export function ownPrices({ cassette, build }: Pick<FoundFacts, 'cassette' | 'build'>): OwnPrices {
+  return { cassette: cassette.cost, rearDerailleur: build.derailleurCost };
+}
+
 /** A setup that meets the needs, with its values in the aims of the search. */
 export interface Found extends FoundFacts {
   readonly values: readonly number[];
@@ -47,6 +52,7 @@ const NOTHING_KNOWN: Omit<Build, 'capacityRequiredT'> = {
   newParts: [],
   breaches: [],
   derailleur: 0,
+  derailleurCost: undefined,
   chainLinks: 0,
   capacityOverT: 0,
 };
@@ -64,7 +70,7 @@ export function factsOf(chainrings: readonly number[], cassette: CassetteOption,
     cassette,
     metrics: gearMetrics(chainrings, cogs, riding),
     build,
-    cost: costOf(build.newParts, prices, cassette.cost),
+    cost: costOf(build.newParts, prices, ownPrices({ cassette, build })),
     massG,
     massChangeG: massG - presentMassG,
   };

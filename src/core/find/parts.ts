@@ -26,13 +26,16 @@ export const DEFAULT_PRICES: Prices = {
   rearDerailleur: 90,
 };
 
+/** What single parts cost, such as 0 for one that lies on the shelf. */
+export type OwnPrices = Readonly<Partial<Record<PartKind, number | undefined>>>;
+
 /** What a part costs: its own price wins over that of its kind. */
-export function priceOf(part: PartKind, prices: Prices, cassetteCost: number | undefined): number {
-  return part === 'cassette' ? (cassetteCost ?? prices.cassette) : prices[part];
+export function priceOf(part: PartKind, prices: Prices, own: OwnPrices): number {
+  return own[part] ?? prices[part];
 }
 
-export function costOf(newParts: readonly PartKind[], prices: Prices, cassetteCost: number | undefined): number {
-  return newParts.reduce((sum, part) => sum + priceOf(part, prices, cassetteCost), 0);
+export function costOf(newParts: readonly PartKind[], prices: Prices, own: OwnPrices): number {
+  return newParts.reduce((sum, part) => sum + priceOf(part, prices, own), 0);
 }
 
 /**
@@ -43,19 +46,27 @@ export function costOf(newParts: readonly PartKind[], prices: Prices, cassetteCo
 const RING_G = 0.045;
 const COG_G = 0.31;
 const CHAIN_G_A_LINK = 2.25;
-/** Front derailleur, its cable and the inside of its shifter. */
-const FRONT_G = 230;
+/** Front derailleur, its cable and the inside of its shifter, g; an estimate. */
+export const FRONT_MASS_G = 230;
 
-/** An estimate of rings, cassette, chain and front derailleur, g. */
+/** Estimates, g. */
+export const ringMassG = (ring: number) => RING_G * ring * ring;
+export const chainMassG = (links: number) => links * CHAIN_G_A_LINK;
+
+export function cassetteMassG(cogs: readonly number[]): number {
+  let sum = 0;
+  for (const cog of cogs) sum += COG_G * cog * Math.sqrt(cog);
+  return sum;
+}
+
+/** An estimate of rings, cassette, chain and front derailleur, g. @param cassetteG as weighed, where it was */
 export function drivePartsMassG(
   chainrings: readonly number[],
   cogs: readonly number[],
   links: number,
-  cassetteMassG: number | undefined,
+  cassetteG: number | undefined,
 ): number {
-  let sum = links * CHAIN_G_A_LINK + (chainrings.length > 1 ? FRONT_G : 0);
-  for (const ring of chainrings) sum += RING_G * ring * ring;
-  if (cassetteMassG !== undefined) return sum + cassetteMassG;
-  for (const cog of cogs) sum += COG_G * cog * Math.sqrt(cog);
-  return sum;
+  let sum = chainMassG(links) + (chainrings.length > 1 ? FRONT_MASS_G : 0);
+  for (const ring of chainrings) sum += ringMassG(ring);
+  return sum + (cassetteG ?? cassetteMassG(cogs));
 }

@@ -20,6 +20,8 @@ export interface FindContext {
   readonly crossedCogs: number;
   readonly brief: FilledBrief;
   readonly briefNeeds: Needs;
+  /** Cassettes that lie on the shelf, or can be bought at a price that is known. */
+  readonly shelf: readonly CassetteOption[];
   /** Cassettes that were built for the bike. */
   readonly built: readonly CassetteOption[];
 }
@@ -84,7 +86,7 @@ export function ridingOf({
   rolloutMm,
   crossedCogs,
   brief,
-}: Omit<FindContext, 'briefNeeds' | 'built'>): FindRiding {
+}: Omit<FindContext, 'briefNeeds' | 'built' | 'shelf'>): FindRiding {
   return {
     rolloutMm,
     hubStages: bike.present.setup.hubStages,
@@ -96,10 +98,16 @@ export function ridingOf({
   };
 }
 
-/** The cassette that is on the bike, those that can be bought with as many cogs as are asked for, and those that were built. */
-function cassettesFor({ speeds }: FilledFind, { bike, built }: FindContext): readonly CassetteOption[] {
+/** The cassette that is on the bike, with what the shelf knows of it, those of the shelf, those that can be bought with as many cogs as are asked for, and those that were built. */
+function cassettesFor({ speeds }: FilledFind, { bike, shelf, built }: FindContext): readonly CassetteOption[] {
   const all: CassetteOption[] = [
-    { cogs: bike.present.setup.cogs },
+    // It is there, whatever one like it would cost.
+    {
+      cogs: bike.present.setup.cogs,
+      massG: shelf.find(({ cogs }) => sameTeeth(cogs, bike.present.setup.cogs))?.massG,
+      cost: 0,
+    },
+    ...shelf,
     ...GENERIC_CASSETTES.filter(({ cogs }) => speeds.includes(cogs.length)),
     ...built,
   ];

@@ -13,6 +13,7 @@ const context: FindContext = {
   brief,
   briefNeeds: needsOf(brief),
   built: [],
+  shelf: [],
 };
 
 test('an empty search is filled: the whole space, all that the brief asks, aims by the brief', () => {

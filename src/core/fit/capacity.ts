@@ -9,6 +9,10 @@ export interface OtherDerailleur {
   /** Such as "of Two rings, closer". */
   readonly name: string;
   readonly rearDerailleur: RearDerailleur;
+  /** Of the shelf, where it lies there. */
+  readonly partId?: string | undefined;
+  /** What it costs, in the rider's money; undefined where it is not known. */
+  readonly cost?: number | undefined;
 }
 
 export interface CapacityInput {
@@ -118,5 +122,8 @@ function atHand({ others = [], ...input }: CapacityInput): Fix[] {
     .filter(({ rearDerailleur }) =>
       checkCapacity({ ...input, rearDerailleur }).every(({ verdict }) => verdict === 'inside' || verdict === 'at'),
     )
-    .map(({ name, rearDerailleur }) => ({ text: `the rear derailleur ${name}`, change: { rearDerailleur } }));
+    .map(({ name, rearDerailleur, partId }) => ({
+      text: `the rear derailleur ${name}`,
+      change: { rearDerailleur, ...(partId !== undefined && { derailleurPartId: partId }) },
+    }));
 }

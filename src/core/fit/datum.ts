@@ -1,6 +1,6 @@
 import { within, type Bounds } from '../gears';
 
-export type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm';
+export type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
 
 /** How a number that may not be known is named, and what it can be. */
 export interface DatumRule {

@@ -9,9 +9,12 @@ export { CageReach } from './cage-reach';
 export type { CageRow } from './cage-rows';
 export { chainEnds, checkChainSpeeds } from './chain-fit';
 export type { ChainEnds } from './chain-fit';
-export type { DatumRule } from './datum';
+export { checkData, contradiction } from './datum';
+export type { DatumProblem, DatumRule } from './datum';
 export { DRIVE_PART_DATA, RETENTIONS, SHIFTINGS, checkDriveParts } from './drive-parts';
 export type { DrivePartNumbers, DriveParts, Retention, Shifting } from './drive-parts';
+export { tallyOf } from './experience';
+export type { Experience, Tally } from './experience';
 export { checkExtender, extenderForMm, extenderGainT } from './extender';
 export {
   FREEHUB_DATA,

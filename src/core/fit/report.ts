@@ -16,6 +16,7 @@ import {
   type ChainlineGeometry,
 } from './chainline';
 import type { DriveParts } from './drive-parts';
+import type { Experience } from './experience';
 import { checkExtender } from './extender';
 import { checkFreehub, checkFreehubLength, checkHubRatio, type Freehub } from './freehub';
 import { checkFrontCage, checkRingDifference } from './front';
@@ -46,6 +47,8 @@ export interface FitInput {
   readonly crossedCogs?: number | undefined;
   /** Big ring of the setup on the bike now. */
   readonly fittedBigRing?: number | undefined;
+  /** What came of limits that were passed before, for the workshop-tested school. */
+  readonly experience?: readonly Experience[] | undefined;
   /** Derailleurs that are at hand. */
   readonly others?: readonly OtherDerailleur[] | undefined;
 }
@@ -164,7 +167,7 @@ export function fitReport(input: FitInput): FitReport {
   ];
   const trials = Object.fromEntries(
     checks.flatMap((check): [CheckId, Trial][] => {
-      const trial = trialOf(check, used);
+      const trial = trialOf(check, used, input.experience);
       return trial ? [[check.id, trial]] : [];
     }),
   );

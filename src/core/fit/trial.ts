@@ -1,4 +1,5 @@
 import type { CageRow } from './cage-rows';
+import { tallyOf, withExperience, type Experience } from './experience';
 import { MM_PER_TOOTH } from './front';
 import type { Check } from './verdict';
 
@@ -15,11 +16,20 @@ export interface Trial {
 }
 
 /**
- * What the cage's geometry says of a published limit that is passed. Undefined where nothing is
+ * What the cage's geometry and the log say of a published limit that is passed. Undefined where nothing is
  * passed, or the limit is no published one.
  * @param ridden the cage in the gears that the rider allows; empty without a cage length
  */
-export function trialOf({ id, verdict, margin = 0 }: Check, ridden: readonly CageRow[]): Trial | undefined {
+export function trialOf(
+  check: Check,
+  ridden: readonly CageRow[],
+  experience: readonly Experience[] = [],
+): Trial | undefined {
+  const trial = geometryTrial(check, ridden);
+  return trial && withExperience(trial, tallyOf(check.id, -(check.margin ?? 0), experience));
+}
+
+function geometryTrial({ id, verdict, margin = 0 }: Check, ridden: readonly CageRow[]): Trial | undefined {
   if (verdict !== 'outside') return undefined;
   const overT = -margin;
   switch (id) {

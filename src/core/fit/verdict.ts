@@ -26,6 +26,8 @@ export interface DriveChange {
   readonly cogs?: readonly number[];
   readonly chainLinks?: number;
   readonly rearDerailleur?: RearDerailleur;
+  /** The part of the shelf that the derailleur is. */
+  readonly derailleurPartId?: string;
   readonly parts?: DriveParts;
 }
 

@@ -6,6 +6,7 @@ export {
   NO_HUB_STAGE,
   checkCogs,
   checkSetup,
+  sameGears,
   within,
 } from './setup';
 export type { Bounds, Setup, SetupProblem } from './setup';

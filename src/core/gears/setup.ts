@@ -55,6 +55,11 @@ function checkChainrings(rings: readonly number[]): SetupProblem[] {
   return problems;
 }
 
+/** Whether two setups have the same rings, cogs and hub. */
+export function sameGears(a: Setup, b: Setup): boolean {
+  return (['chainrings', 'cogs', 'hubStages'] as const).every((list) => a[list].join() === b[list].join());
+}
+
 /** Every reason why these teeth are no cassette. */
 export function checkCogs(cogs: readonly number[]): SetupProblem[] {
   if (!within(cogs.length, COG_COUNT)) {

@@ -1,6 +1,7 @@
 import {
   chainLinks,
   frontHeightChangeMm,
+  sameName,
   spacerNeededMm,
   type DriveParts,
   type Freehub,
@@ -8,6 +9,7 @@ import {
 } from '../fit';
 import { sameTeeth } from '../parts/cassettes';
 import type { Setup } from '../gears';
+import type { Slot } from '../shelf';
 
 /** One side of a swap: a setup with its parts, as far as they are known. */
 export interface SwapSide {
@@ -17,14 +19,19 @@ export interface SwapSide {
   readonly freehub: Freehub;
   /** Links of its chain; undefined where nobody has counted, or on a setup that is to be built. */
   readonly chainLinks: number | undefined;
+  /** Which parts of the shelf it has; a cassette with the same teeth may be another one. */
+  readonly partIds?: Readonly<Partial<Record<Slot, string>>> | undefined;
+  /** Whether a new chain is wanted, whatever the old one's length: it is worn. */
+  readonly newChain?: boolean | undefined;
 }
 
 /** What the chain of a swap comes to. */
 export interface ChainWork {
-  /** Before the swap; undefined where it is not known. */
-  readonly before: number | undefined;
+  /** Before the swap; by big-big + 2 of the old setup where nobody has counted. */
+  readonly before: number;
+  readonly isCounted: boolean;
   readonly after: number;
-  /** `keep`: as it is. `shorten`: links are taken out. `replace`: too short, too wide or too narrow, or not known. */
+  /** `keep`: as it is. `shorten`: links are taken out. `replace`: too short, too wide, too narrow or worn. */
   readonly kind: 'keep' | 'shorten' | 'replace';
   /** Links taken out, where it is shortened. */
   readonly takenOut: number;
@@ -33,12 +40,19 @@ export interface ChainWork {
 /** Where the B-screw goes: in (clockwise) for a larger largest cog, out for a smaller. */
 export type BScrew = 'in' | 'out' | 'stays';
 
+/** Whether something comes on to the bike, off it, or neither. */
+export type Comes = 'on' | 'off' | 'stays';
+
 /** What differs between the setup on a bike and the one that it is to have. */
 export interface SwapDifference {
   readonly ringsOff: readonly number[];
   readonly ringsOn: readonly number[];
   /** Undefined where the cassette stays. */
   readonly cassette: { readonly off: readonly number[]; readonly on: readonly number[] } | undefined;
+  /** Whether the crank itself is another one. */
+  readonly crank: boolean;
+  readonly guide: Comes;
+  readonly extender: Comes;
   readonly freehub: boolean;
   /** Spacers behind the cassette that is put on, mm; undefined where a length is not known or it stays. */
   readonly spacerMm: number | undefined;
@@ -67,25 +81,49 @@ export type SwapKind = (typeof SWAP_KINDS)[number];
 
 /** @param longestChainstayMm at the longest that a rear suspension makes it */
 export function swapDifference(from: SwapSide, to: SwapSide, longestChainstayMm: number): SwapDifference {
-  const ringsOff = from.setup.chainrings.filter((ring) => !to.setup.chainrings.includes(ring));
-  const ringsOn = to.setup.chainrings.filter((ring) => !from.setup.chainrings.includes(ring));
-  const isOtherCassette = !sameTeeth(from.setup.cogs, to.setup.cogs);
+  const isOther = (slot: Slot) => isOtherPart(slot, from, to);
+  const ringSlots = (['bigRing', 'smallRing'] as const).filter(isOther);
+  const renewed = ringSlots.flatMap((slot) => {
+    const [place, ring] = slot === 'bigRing' ? [0, from.setup.chainrings[0]] : [1, from.setup.chainrings[1]];
+    return ring !== undefined && ring === to.setup.chainrings[place] ? [ring] : [];
+  });
+  const ringsOff = from.setup.chainrings.filter(
+    (ring) => !to.setup.chainrings.includes(ring) || renewed.includes(ring),
+  );
+  const ringsOn = to.setup.chainrings.filter((ring) => !from.setup.chainrings.includes(ring) || renewed.includes(ring));
+  const isOtherCassette = !sameTeeth(from.setup.cogs, to.setup.cogs) || isOther('cassette');
   const cassette = isOtherCassette ? { off: from.setup.cogs, on: to.setup.cogs } : undefined;
-  const freehub = from.freehub.spline !== to.freehub.spline || from.freehub.bodyLengthMm !== to.freehub.bodyLengthMm;
-  const rearDerailleur = differs(withoutFront(from.rearDerailleur), withoutFront(to.rearDerailleur));
+  const otherBody = needsOtherBody(to);
+  const freehub =
+    otherBody || from.freehub.spline !== to.freehub.spline || from.freehub.bodyLengthMm !== to.freehub.bodyLengthMm;
+  const rearDerailleur =
+    differs(withoutFront(from.rearDerailleur), withoutFront(to.rearDerailleur)) || isOther('rearDerailleur');
   const shifter =
-    from.parts.shifterSpeeds !== to.parts.shifterSpeeds || from.parts.cablePullMm !== to.parts.cablePullMm;
+    isOther('shifter') ||
+    from.parts.shifterSpeeds !== to.parts.shifterSpeeds ||
+    from.parts.cablePullMm !== to.parts.cablePullMm;
   const chain = chainWork(from, to, longestChainstayMm);
   const front = frontOf(from.setup, to.setup);
   const [largestBefore, largestAfter] = [from.setup.cogs.at(-1)!, to.setup.cogs.at(-1)!];
   const bScrew = largestAfter === largestBefore ? 'stays' : largestAfter > largestBefore ? 'in' : 'out';
+  const has = ({ parts }: SwapSide) => ({
+    guide: parts.retention?.includes('guide') ?? false,
+    extender: parts.hangerExtenderMm !== undefined,
+  });
+  const [hadBefore, hasAfter] = [has(from), has(to)];
+  const crank = isOther('crank');
+  const guide = comes(hadBefore.guide, hasAfter.guide);
+  const extender = comes(hadBefore.extender, hasAfter.extender);
   const isFrontSame = front.kind === 'none' || front.kind === 'stays';
   return {
     ringsOff,
     ringsOn,
     cassette,
+    crank,
+    guide,
+    extender,
     freehub,
-    spacerMm: cassette || freehub ? spacerOf(to) : undefined,
+    spacerMm: (cassette || freehub) && !otherBody ? spacerOf(to) : undefined,
     rearDerailleur,
     shifter,
     front,
@@ -94,12 +132,23 @@ export function swapDifference(from: SwapSide, to: SwapSide, longestChainstayMm:
     isSame:
       ringsOff.length + ringsOn.length === 0 &&
       !cassette &&
+      !crank &&
+      guide === 'stays' &&
+      extender === 'stays' &&
       !freehub &&
       !rearDerailleur &&
       !shifter &&
       isFrontSame &&
       chain.kind === 'keep',
   };
+}
+
+/** Whether the cassette of a side does not go on to its freehub body, so that the body is changed with it. */
+export function needsOtherBody({ setup, parts, freehub }: SwapSide): boolean {
+  const { spline, smallestCogT } = freehub;
+  const { cassetteSpline } = parts;
+  const otherSplines = spline !== undefined && cassetteSpline !== undefined && !sameName(spline, cassetteSpline);
+  return otherSplines || (smallestCogT !== undefined && setup.cogs[0]! < smallestCogT);
 }
 
 /** What a swap is called by what it does; the rarer kind wins where several are true. */
@@ -120,6 +169,13 @@ export function swapKind({
   if (rings) return 'rings';
   if (rearDerailleur) return 'derailleur';
   return chain.kind === 'keep' ? 'derailleur' : 'chain';
+}
+
+const comes = (before: boolean, after: boolean): Comes => (before === after ? 'stays' : after ? 'on' : 'off');
+
+/** Whether both sides name a part for a place, and not the same. */
+function isOtherPart(slot: Slot, { partIds: before = {} }: SwapSide, { partIds: after = {} }: SwapSide): boolean {
+  return before[slot] !== undefined && after[slot] !== undefined && before[slot] !== after[slot];
 }
 
 /** The same but for the front derailleur's number, which the record keeps among the others. */
@@ -153,12 +209,15 @@ function spacerOf({ freehub, parts }: SwapSide): number | undefined {
 
 /** The chain that is there is kept where it is long enough and of the same width; else a new one, cut to big-big + 2. */
 function chainWork(from: SwapSide, to: SwapSide, chainstayMm: number): ChainWork {
-  const { bigBigPlusTwo } = chainLinks({ ...to.setup, chainstayMm, geometry: undefined });
-  const after = to.chainLinks ?? bigBigPlusTwo;
-  const before = from.chainLinks;
+  const bigBigPlusTwo = (setup: Setup) => chainLinks({ ...setup, chainstayMm, geometry: undefined }).bigBigPlusTwo;
+  const after = to.chainLinks ?? bigBigPlusTwo(to.setup);
+  const isCounted = from.chainLinks !== undefined;
+  const before = from.chainLinks ?? bigBigPlusTwo(from.setup);
   const widthChanges =
     from.setup.cogs.length !== to.setup.cogs.length && from.parts.chainSpeeds !== to.parts.chainSpeeds;
-  if (before === undefined || before < after || widthChanges) return { before, after, kind: 'replace', takenOut: 0 };
-  if (before === after) return { before, after, kind: 'keep', takenOut: 0 };
-  return { before, after, kind: 'shorten', takenOut: before - after };
+  const isRenewed = to.newChain === true || isOtherPart('chain', from, to);
+  const chain = { before, isCounted, after, takenOut: 0 };
+  if (before < after || widthChanges || isRenewed) return { ...chain, kind: 'replace' };
+  if (before === after) return { ...chain, kind: 'keep' };
+  return { ...chain, kind: 'shorten', takenOut: before - after };
 }

@@ -1,3 +1,4 @@
+import type { Bounds } from '../gears';
 import type { SwapDifference } from './difference';
 
 /** The steps of a swap, in the order that works. */
@@ -13,9 +14,11 @@ export const STEP_IDS = [
   'cassetteOn',
   'wheelIn',
   'crank',
+  'guide',
   'frontOff',
   'frontOn',
   'frontHeight',
+  'extender',
   'rearDerailleur',
   'shifter',
   'chainLength',
@@ -35,9 +38,12 @@ export type StepId = (typeof STEP_IDS)[number];
 /** What is measured in a step, and what a plausible reading is. */
 export interface StepReading {
   readonly what: string;
-  readonly unit: 'links' | 'mm' | 'N·m' | 'g' | 'km';
+  readonly unit: 'links' | 'mm' | 'N·m' | 'g' | 'km' | '%';
+  /** What it can be at all. */
   readonly min: number;
   readonly max: number;
+  /** What is usual; a reading beside it is asked for once more. */
+  readonly usual?: Bounds | undefined;
   /** What the reading should come to, where that is known. */
   readonly expected?: number | undefined;
 }
@@ -56,6 +62,10 @@ export interface JobStep {
 export interface StepContext {
   /** A check for each published limit that is passed. */
   readonly extraChecks: readonly string[];
+  /** What Fit says against it, in its sentences. */
+  readonly against: readonly string[];
+  /** Data that Fit misses. */
+  readonly unknown: readonly string[];
   readonly weighs: boolean;
   readonly usesQuickLink: boolean;
 }
@@ -76,7 +86,7 @@ type MakeStep = (difference: SwapDifference, context: StepContext) => Step | und
 
 const movesRearWheel = ({ cassette, freehub }: SwapDifference) => cassette !== undefined || freehub;
 const touchesRear = (difference: SwapDifference) =>
-  movesRearWheel(difference) || difference.rearDerailleur || difference.shifter;
+  movesRearWheel(difference) || difference.rearDerailleur || difference.shifter || difference.extender !== 'stays';
 const listed = (teeth: readonly number[]) => teeth.map((ring) => `${ring}T`).join(' and ');
 
 const STEPS: Readonly<Record<StepId, MakeStep>> = {
@@ -85,13 +95,17 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     why: 'A part that is missing is noticed before the bike is apart.',
     minutes: 3,
   }),
-  fit: (_, { extraChecks }) => ({
+  fit: (_, { extraChecks, against, unknown }) => ({
     text:
-      extraChecks.length === 0
-        ? 'Every check of Fit is inside its limit.'
-        : `Past a published limit, so beside the usual checks: ${extraChecks.join('; ')}.`,
+      [
+        ...against,
+        ...(extraChecks.length > 0
+          ? [`Past a published limit, so beside the usual checks: ${extraChecks.join('; ')}.`]
+          : []),
+        ...(unknown.length > 0 ? [`Not known, so look before you buy: ${unknown.join(', ')}.`] : []),
+      ].join(' ') || 'Every check of Fit is inside its limit.',
     why: 'What does not go together is cheaper on paper.',
-    ...(extraChecks.length > 0 && { caution: `Past the sheet you are on your own: ${SHEET}.` }),
+    ...(extraChecks.length + against.length > 0 && { caution: `Past the sheet you are on your own: ${SHEET}.` }),
     minutes: 2,
   }),
   gather: () => ({
@@ -151,16 +165,17 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   wheelIn: (difference) =>
     movesRearWheel(difference)
       ? {
-          text: 'Wheel in, straight in the dropouts, axle tight.',
+          text: 'Straight in the dropouts, axle tight.',
           why: 'A wheel that is not home spoils every setting after it.',
           minutes: 2,
         }
       : undefined,
-  crank: ({ ringsOn, ringsOff }) =>
-    ringsOn.length + ringsOff.length === 0
+  crank: ({ ringsOn, ringsOff, crank }) =>
+    ringsOn.length + ringsOff.length === 0 && !crank
       ? undefined
       : {
           text: [
+            ...(crank ? ['Change the crank; grease its axle.'] : []),
             ...(ringsOff.length > 0 ? [`Take off ${listed(ringsOff)}.`] : []),
             ...(ringsOn.length > 0 ? [`Put on ${listed(ringsOn)}, bolts crosswise.`] : []),
           ].join(' '),
@@ -168,6 +183,16 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
           caution: `Bolts to the torque on the part; ${SHEET}.`,
           minutes: 15,
         },
+  guide: ({ guide }) =>
+    guide === 'stays'
+      ? undefined
+      : guide === 'on'
+        ? {
+            text: 'Fit the chain guide: it clears the chain in every gear and touches in none.',
+            why: 'It holds the chain on where ring and clutch do not.',
+            minutes: 10,
+          }
+        : { text: 'Take the chain guide off.', why: 'It has nothing to do any more.', minutes: 5 },
   frontOff: ({ front }) =>
     front.kind === 'off'
       ? {
@@ -182,7 +207,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       ? {
           text: 'Fit front derailleur, shifter and cable: cage 1 to 3 mm above the big ring, parallel to it.',
           why: 'Higher shifts poorly, lower touches the ring.',
-          reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, expected: 2 },
+          reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, usual: { min: 1, max: 3 } },
           minutes: 30,
         }
       : undefined,
@@ -191,10 +216,22 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       ? {
           text: `Move the front derailleur ${Math.abs(front.byMm).toFixed(1)} mm ${front.byMm > 0 ? 'up' : 'down'}.`,
           why: 'A tooth more is 2.02 mm of radius.',
-          reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, expected: 2 },
+          reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, usual: { min: 1, max: 3 } },
           minutes: 10,
         }
       : undefined,
+  extender: ({ extender }) =>
+    extender === 'stays'
+      ? undefined
+      : {
+          text:
+            extender === 'on'
+              ? 'Fit the hanger extender between hanger and derailleur.'
+              : 'Take the hanger extender off.',
+          why: 'It lowers the derailleur for a larger cog, and makes shifts less crisp.',
+          caution: `Not every derailleur may be hung from one; ${SHEET}.`,
+          minutes: 5,
+        },
   rearDerailleur: ({ rearDerailleur }) =>
     rearDerailleur
       ? {
@@ -212,9 +249,10 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     const cut = usesQuickLink
       ? `cut to ${chain.after - 1} and close with the quick link`
       : `cut to ${chain.after} and join with a pin`;
+    const count = chain.isCounted ? '' : `Count the links first: ${chain.before} are assumed. `;
     const text =
       chain.kind === 'shorten'
-        ? `Take ${chain.takenOut} links out: ${chain.before} become ${chain.after}.`
+        ? `${count}Take ${chain.takenOut} links out: ${chain.before} become ${chain.after}.`
         : `A new chain: ${cut}, ${chain.after} links in all.`;
     return {
       text,
@@ -234,14 +272,14 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     return {
       text: `On the largest cog: ${turn}.`,
       why: 'Too near and it rubs, too far and it shifts late.',
-      reading: { what: 'B-gap', unit: 'mm', min: 1, max: 30 },
+      reading: { what: 'B-gap', unit: 'mm', min: 1, max: 30, usual: { min: 4, max: 16 } },
       minutes: 5,
     };
   },
   limitScrews: (difference) =>
     touchesRear(difference)
       ? {
-          text: 'Limit screws: the guide pulley stands under the smallest, then under the largest cog, and goes no farther.',
+          text: 'The guide pulley stands under the smallest, then under the largest cog, and goes no farther.',
           why: 'Past the largest cog the derailleur goes into the spokes.',
           caution: 'Turn the cranks by hand until this is done.',
           minutes: 5,
@@ -250,7 +288,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   indexing: (difference) =>
     touchesRear(difference)
       ? {
-          text: 'Indexing: every click up and down, cable tension by quarter turns.',
+          text: 'Every click up and down; cable tension by quarter turns.',
           why: 'A click that is off by half a cog lands on the next one.',
           minutes: 10,
         }

@@ -14,7 +14,7 @@ const side = (more: Partial<SwapSide> = {}): SwapSide => ({
   ...more,
 });
 const CLOSER = { ...TOURER, cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 27, 30, 34] };
-const plain: StepContext = { extraChecks: [], weighs: false, usesQuickLink: true };
+const plain: StepContext = { extraChecks: [], against: [], unknown: [], weighs: false, usesQuickLink: true };
 const stepsTo = (to: Partial<SwapSide>, context: Partial<StepContext> = {}) =>
   swapSteps(swapDifference(side(), side(to), 430), { ...plain, ...context });
 const ids = (to: Partial<SwapSide>) => stepsTo(to).map(({ id }) => id);
@@ -70,7 +70,7 @@ test('from two rings to one: the front derailleur goes, a longer chain comes', (
   };
   const difference = swapDifference(side(), side(to), 430);
   expect(swapKind(difference)).toBe('twoToOne');
-  expect(difference.chain).toEqual({ before: 112, after: 114, kind: 'replace', takenOut: 0 });
+  expect(difference.chain).toEqual({ before: 112, isCounted: true, after: 114, kind: 'replace', takenOut: 0 });
   const steps = swapSteps(difference, plain);
   expect(steps.map(({ id }) => id)).toEqual([
     ...FIRST,

@@ -6,8 +6,18 @@ import { createContext, use, useCallback, useMemo, useState, type ReactNode } fr
 import { readLink } from '../../formats/link';
 import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup, Wheel } from '../../core/gears';
-import { change, redo, setPreferences, undo, useWorkshop, type PreferencesEdit, type Workshop } from '../../store';
+import {
+  change,
+  editMadeSetup,
+  redo,
+  setPreferences,
+  undo,
+  useWorkshop,
+  type PreferencesEdit,
+  type Workshop,
+} from '../../store';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
+import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
 
 /** What lies on the bench: a bike with its setups, kept here or come by a link. */
@@ -73,12 +83,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const write = useCallback(
     (work: () => Promise<unknown>) => {
       work().catch((error: unknown) => {
-        const cause = error instanceof Error ? error.message : String(error);
-        notification.error({
-          title: 'Not saved',
-          description: `${cause}. Nothing else has changed; save a backup on the Data page, then reload.`,
-          duration: 0,
-        });
+        notification.error({ title: 'Not saved', description: failureText(error), duration: 0 });
       });
     },
     [notification],
@@ -154,7 +159,9 @@ function editsOf(
       if (!bike || id === undefined || place < 0) return;
       const label = `${field} ${LETTERS[place]} of ${bike.name}`;
       write(() =>
-        change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) => draft.update('setups', id, edit)),
+        change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>
+          editMadeSetup(db, draft, id, edit),
+        ),
       );
     },
     editPreferences: (edit) => write(() => setPreferences(db, edit)),

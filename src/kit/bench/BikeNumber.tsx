@@ -2,6 +2,7 @@
 
 import type { Bounds } from '../../core/gears';
 import type { BikeRecord } from '../../records';
+import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
 import type { OpenNumber } from '../fields/open-number';
 import { withOptional } from '../fields/with-optional';
@@ -27,7 +28,7 @@ export function BikeNumber({ id, field, term, label, width = 150, ...rule }: Bik
     <NumberField
       {...rule}
       id={id ?? field}
-      label={label ?? `${term[0]!.toUpperCase()}${term.slice(1)}`}
+      label={label ?? capital(term)}
       term={term}
       owner={bike.id}
       disabled={fromLink}

@@ -1,6 +1,7 @@
 'use client';
 
 import { BRIEF_BOUNDS, BRIEF_TERMS, type BriefNumbers } from '../../core/brief';
+import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { short } from '../format';
@@ -25,7 +26,7 @@ export function BriefNumber({
   return (
     <NumberField
       id={field}
-      label={label ?? `${term[0]!.toUpperCase()}${term.slice(1)}`}
+      label={label ?? capital(term)}
       term={term}
       owner={bike.id}
       disabled={fromLink}

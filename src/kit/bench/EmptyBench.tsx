@@ -23,7 +23,7 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   };
   const lookRound = () =>
     edits.write(async () => {
-      const demo = demoDataset();
+      const demo = demoDataset(Date.now());
       await addDataset(workshop.db, demo, 'demo workshop', Date.now());
       await setPreferences(workshop.db, { currentBikeId: demo.bikes[0]!.id });
     });

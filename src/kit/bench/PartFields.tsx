@@ -6,11 +6,11 @@ import {
   REAR_DERAILLEUR_DATA,
   checkDriveParts,
   checkRearDerailleur,
-  type DatumRule,
   type DrivePartNumbers,
   type DriveParts,
   type RearDerailleur,
 } from '../../core/fit';
+import { datumFieldProps } from '../fields/datum-field';
 import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
@@ -25,20 +25,6 @@ interface PlaceholderProps {
   readonly width?: number;
 }
 
-function fieldProps(rule: DatumRule, { assumed, label, width = WIDTH }: PlaceholderProps) {
-  const { term, unit, bounds, whole } = rule;
-  return {
-    label: label ?? `${term[0]!.toUpperCase()}${term.slice(1)}`,
-    term,
-    unit,
-    bounds,
-    whole,
-    width,
-    placeholder: assumed === undefined ? 'not known' : `${assumed} assumed`,
-    optional: true,
-  } as const;
-}
-
 /** One number of the derailleurs of the setup in depth. */
 export function DerailleurNumber({ field, ...rest }: { field: keyof RearDerailleur } & PlaceholderProps) {
   const { bench, edits } = useReadyBench();
@@ -46,7 +32,8 @@ export function DerailleurNumber({ field, ...rest }: { field: keyof RearDeraille
   const rule = REAR_DERAILLEUR_DATA[field];
   return (
     <NumberField
-      {...fieldProps(rule, rest)}
+      {...datumFieldProps(rule, rest)}
+      width={rest.width ?? WIDTH}
       id={field}
       owner={setup.id}
       disabled={fromLink}
@@ -77,7 +64,8 @@ export function PartNumber({ field, ...rest }: { field: keyof DrivePartNumbers }
   const rule = DRIVE_PART_DATA[field];
   return (
     <NumberField
-      {...fieldProps(rule, rest)}
+      {...datumFieldProps(rule, rest)}
+      width={rest.width ?? WIDTH}
       id={field}
       owner={setup.id}
       disabled={fromLink}
@@ -125,7 +113,8 @@ export function FreehubNumber({ field, ...rest }: { field: keyof typeof FREEHUB_
   const rule = FREEHUB_DATA[field];
   return (
     <NumberField
-      {...fieldProps(rule, rest)}
+      {...datumFieldProps(rule, rest)}
+      width={rest.width ?? WIDTH}
       id={field}
       owner={wheelset.id + bike.id}
       disabled={fromLink}

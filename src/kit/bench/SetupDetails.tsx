@@ -1,8 +1,10 @@
 'use client';
 
 import { Modal, Select } from 'antd';
+import Link from 'next/link';
 import { HUB_STAGE_RATIO, NO_HUB_STAGE } from '../../core/gears';
-import { SETUP_COST, SETUP_MASS_G, type SetupRecord } from '../../records';
+import { SETUP_COST, SETUP_MASS_G, sumsOf, type SetupRecord } from '../../records';
+import { short } from '../format';
 import { Field } from '../fields/Field';
 import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
@@ -39,8 +41,9 @@ export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps
 }
 
 function DetailFields({ record }: { record: SetupRecord }) {
-  const { bench, edits } = useReadyBench();
+  const { bench, edits, workshop } = useReadyBench();
   const { id, name, wheelsetId, hubStages } = record;
+  const sums = record.shelf && sumsOf(record, workshop.parts);
   const edit = (field: string, change: (before: SetupRecord) => SetupRecord) => edits.editSetup(field, change, id);
   return (
     <div className={styles.details}>
@@ -81,26 +84,38 @@ function DetailFields({ record }: { record: SetupRecord }) {
         <LeverField id="clicks" record={record} />
       </div>
       <div className={styles.detailRow}>
-        <SetupNumber
-          id="mass"
-          field="massG"
-          label="Weight of its parts, all together"
-          term="weight"
-          record={record}
-          unit="g"
-          bounds={SETUP_MASS_G}
-          placeholder="not weighed"
-        />
-        <SetupNumber
-          id="cost"
-          field="cost"
-          label="To buy for it, in your money"
-          term="cost"
-          record={record}
-          unit=""
-          bounds={SETUP_COST}
-          placeholder="not known"
-        />
+        {sums?.massG !== undefined || sums?.cost !== undefined ? (
+          <p className={styles.byParts} data-testid="by-parts">
+            {sums.massG === undefined ? '' : `${short(sums.massG, 1)} g`}
+            {sums.massG !== undefined && sums.cost !== undefined && ', '}
+            {sums.cost === undefined ? '' : `${short(sums.cost, 2)} to buy`} by the parts of the shelf that it is made
+            of; changed <Link href="/shelf">there</Link>.
+          </p>
+        ) : null}
+        {sums?.massG === undefined && (
+          <SetupNumber
+            id="mass"
+            field="massG"
+            label="Weight of its parts, all together"
+            term="weight"
+            record={record}
+            unit="g"
+            bounds={SETUP_MASS_G}
+            placeholder="not weighed"
+          />
+        )}
+        {sums?.cost === undefined && (
+          <SetupNumber
+            id="cost"
+            field="cost"
+            label="To buy for it, in your money"
+            term="cost"
+            record={record}
+            unit=""
+            bounds={SETUP_COST}
+            placeholder="not known"
+          />
+        )}
       </div>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
 import type { OpenNumber } from '../fields/open-number';
 import { withOptional } from '../fields/with-optional';
@@ -28,7 +29,7 @@ export function SetupNumber({ id, field, term, label, placeholder, record, ...ru
     <NumberField
       {...rule}
       id={id ?? field}
-      label={label ?? `${term[0]!.toUpperCase()}${term.slice(1)}`}
+      label={label ?? capital(term)}
       term={term}
       owner={setup.id}
       disabled={bench.fromLink}

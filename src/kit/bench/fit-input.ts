@@ -1,10 +1,20 @@
-import { DRIVE_DEFAULTS, type FitInput } from '../../core/fit';
+import { DRIVE_DEFAULTS, type FitInput, type OtherDerailleur } from '../../core/fit';
 import type { BikeRecord, SetupRecord } from '../../records';
+import { freeCount, isAtHand } from '../../core/shelf';
+import type { Workshop } from '../../store';
 import { wheelsetOf } from './BenchProvider';
 import { LETTERS } from './setup-sign';
 
+/** What the workshop knows beside the bike: its shelf, and what came of passed limits. */
+export type ShopFacts = Pick<Workshop, 'parts' | 'experience'>;
+
 /** What core is asked of a setup of a bike. */
-export function fitInputOf(bike: BikeRecord, setup: SetupRecord, setups: readonly SetupRecord[]): FitInput {
+export function fitInputOf(
+  bike: BikeRecord,
+  setup: SetupRecord,
+  setups: readonly SetupRecord[],
+  { parts, experience }: ShopFacts,
+): FitInput {
   const fitted = setups[0];
   return {
     setup,
@@ -21,15 +31,36 @@ export function fitInputOf(bike: BikeRecord, setup: SetupRecord, setups: readonl
     steepDeg: bike.steepAngleDeg,
     crossedCogs: bike.crossedCogs,
     fittedBigRing: fitted && fitted.chainrings.length > 1 ? fitted.chainrings[0] : undefined,
-    others: setups.flatMap((other, place) =>
-      other.id === setup.id
-        ? []
-        : [
-            {
-              name: `of ${LETTERS[place]}${other.name ? `, ${other.name}` : ''}`,
-              rearDerailleur: other.rearDerailleur,
-            },
-          ],
-    ),
+    experience,
+    others: [...onTheShelf(bike, setup, parts), ...onTheBench(setup, setups)],
   };
+}
+
+/** Rear derailleurs of other setups, which may be had of the same bike. */
+function onTheBench(setup: SetupRecord, setups: readonly SetupRecord[]): OtherDerailleur[] {
+  return setups.flatMap((other, place) => {
+    // One of the shelf is told of by its own name.
+    if (other.id === setup.id || other.shelf?.rearDerailleur !== undefined) return [];
+    const name = `of ${LETTERS[place]}${other.name ? `, ${other.name}` : ''}`;
+    return [{ name, rearDerailleur: other.rearDerailleur }];
+  });
+}
+
+/** Those of the shelf: at hand for nothing, or at their price. */
+function onTheShelf(bike: BikeRecord, setup: SetupRecord, parts: ShopFacts['parts']): OtherDerailleur[] {
+  const { ringDifferenceMaxT } = setup.rearDerailleur;
+  return [...parts.values()].flatMap((part): OtherDerailleur[] => {
+    if (part.kind !== 'rearDerailleur' || part.id === setup.shelf?.rearDerailleur) return [];
+    const { derailleurFamily: _family, clutch: _clutch, ...rear } = part.data;
+    const free = freeCount(part) > 0;
+    return [
+      {
+        name: `“${part.name}” ${free ? 'on the shelf' : part.quantity === 0 ? 'to be bought' : 'fitted elsewhere'}`,
+        // The front derailleur's number stands in the same record and stays.
+        rearDerailleur: { ...rear, ...(ringDifferenceMaxT !== undefined && { ringDifferenceMaxT }) },
+        partId: part.id,
+        cost: isAtHand(part, bike.id) ? 0 : part.price,
+      },
+    ];
+  });
 }

@@ -1,5 +1,6 @@
 import {
   PART_KINDS,
+  ownPrices,
   priceOf,
   type FindAim,
   type FindResult,
@@ -59,7 +60,10 @@ export function explainCost(
     worked:
       bought.length === 0
         ? ['nothing must be bought']
-        : bought.map((part) => `${count(part)} × ${names[part]} at ${short(priceOf(part, prices, cassette.cost), 2)}`),
+        : bought.map(
+            (part) =>
+              `${count(part)} × ${names[part]} at ${short(priceOf(part, prices, ownPrices({ cassette, build })), 2)}`,
+          ),
     source: 'The prices that stand under “What parts cost you”; grey ones are round sums of a middle sort.',
     note: 'A part is bought only where the present one would not go with the rest.',
   };

@@ -21,10 +21,10 @@ export interface Draft {
   readonly problem: { readonly message: string; readonly unfinished: boolean } | undefined;
   readonly inputProps: {
     readonly value: string;
-    readonly onChange: (event: ChangeEvent<HTMLInputElement>) => void;
+    readonly onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => void;
     readonly onFocus: () => void;
     readonly onBlur: () => void;
-    readonly onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => void;
+    readonly onKeyDown: (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => void;
   };
 }
 

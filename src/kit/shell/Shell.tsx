@@ -20,6 +20,8 @@ interface Place {
   readonly shortcut: ShortcutId;
   /** Whether the place is about the bike on the bench; the others can be used without one. */
   readonly needsBench: boolean;
+  /** Whether the place is about every bike at once, so that the bench would only take room. */
+  readonly isOfAll?: boolean;
 }
 
 /** The stages in the order of the work, then what stands beside it. */
@@ -30,6 +32,10 @@ const PLACES: readonly Place[] = [
   { path: '/find', name: 'Find', shortcut: 'find', needsBench: true },
   { path: '/rides', name: 'Rides', shortcut: 'rides', needsBench: true },
   { path: '/fit', name: 'Fit', shortcut: 'fit', needsBench: true },
+  { path: '/swap', name: 'Swap', shortcut: 'swapStage', needsBench: true },
+  { path: '/schedule', name: 'Schedule', shortcut: 'schedule', needsBench: false, isOfAll: true },
+  { path: '/log', name: 'Log', shortcut: 'log', needsBench: true },
+  { path: '/shelf', name: 'Shelf', shortcut: 'shelf', needsBench: false },
   { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
 ];
 
@@ -43,34 +49,53 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('find', () => router.push('/find'));
   useShortcut('rides', () => router.push('/rides'));
   useShortcut('fit', () => router.push('/fit'));
+  useShortcut('swapStage', () => router.push('/swap'));
+  useShortcut('schedule', () => router.push('/schedule'));
+  useShortcut('log', () => router.push('/log'));
+  useShortcut('shelf', () => router.push('/shelf'));
   useShortcut('data', () => router.push('/data'));
+  // Dirty hands want one thing on screen: neither stages nor bench.
+  const inWorkshop = pathname.startsWith('/work');
   const needsBench = PLACES.some(({ path, needsBench: needs }) => needs && pathname.startsWith(path));
+  const isOfAll = PLACES.some(({ path, isOfAll: of }) => of === true && pathname.startsWith(path));
   return (
     <SlipProvider>
-      <header className={styles.rule}>
-        <Link href="/gears" className={styles.brand}>
-          Rontel
-        </Link>
-        <nav aria-label="Stages" className={styles.stages}>
-          {PLACES.map(({ path, name, shortcut }) => (
-            <Link
-              key={path}
-              href={path}
-              aria-current={pathname.startsWith(path) ? 'page' : undefined}
-              title={withKey(name, shortcut)}
-            >
-              {name}
-            </Link>
-          ))}
-        </nav>
-        <Toolbar />
-      </header>
-      <Below needsBench={needsBench}>{children}</Below>
+      {!inWorkshop && (
+        <header className={styles.rule}>
+          <Link href="/gears" className={styles.brand}>
+            Rontel
+          </Link>
+          <nav aria-label="Stages" className={styles.stages}>
+            {PLACES.map(({ path, name, shortcut }) => (
+              <Link
+                key={path}
+                href={path}
+                aria-current={pathname.startsWith(path) ? 'page' : undefined}
+                title={withKey(name, shortcut)}
+              >
+                {name}
+              </Link>
+            ))}
+          </nav>
+          <Toolbar />
+        </header>
+      )}
+      <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll}>
+        {children}
+      </Below>
     </SlipProvider>
   );
 }
 
-function Below({ needsBench, children }: { needsBench: boolean; children: ReactNode }) {
+function Below({
+  needsBench,
+  showsBench,
+  children,
+}: {
+  needsBench: boolean;
+  showsBench: boolean;
+  children: ReactNode;
+}) {
   const state = useBench();
   if (state.kind === 'opening') {
     return (
@@ -93,7 +118,7 @@ function Below({ needsBench, children }: { needsBench: boolean; children: ReactN
   return (
     <>
       <LinkNotice />
-      {state.bench && <Bench />}
+      {state.bench && showsBench && <Bench />}
       <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
         {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
       </main>

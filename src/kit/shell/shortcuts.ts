@@ -8,6 +8,10 @@ export const SHORTCUTS = {
   find: { keys: 'h', shown: 'H', what: 'Go to Find', everywhere: false },
   rides: { keys: 'i', shown: 'I', what: 'Go to Rides', everywhere: false },
   fit: { keys: 'f', shown: 'F', what: 'Go to Fit', everywhere: false },
+  swapStage: { keys: 'j', shown: 'J', what: 'Go to Swap, the job card', everywhere: false },
+  schedule: { keys: 't', shown: 'T', what: 'Go to Schedule', everywhere: false },
+  log: { keys: 'o', shown: 'O', what: 'Go to Log', everywhere: false },
+  shelf: { keys: 'a', shown: 'A', what: 'Go to Shelf', everywhere: false },
   data: { keys: 'd', shown: 'D', what: 'Go to Data', everywhere: false },
   setup: { keys: 's', shown: 'S', what: 'Type the setup', everywhere: false },
   candidate: { keys: 'n', shown: 'N', what: 'New candidate, a copy to change', everywhere: false },
@@ -23,9 +27,15 @@ export const SHORTCUTS = {
   reading: { keys: 'r', shown: 'R', what: 'Next reading of steps', everywhere: false },
   route: { keys: 'w', shown: 'W', what: 'Next way through the gears', everywhere: false },
   view: { keys: 'v', shown: 'V', what: 'Next view of the setup', everywhere: false },
+  search: { keys: 'slash', shown: '/', what: 'Search the shelf or the log', everywhere: false },
   link: { keys: 'l', shown: 'L', what: 'Copy a link to this setup', everywhere: false },
   csv: { keys: 'c', shown: 'C', what: 'Save the table as CSV', everywhere: false },
-  print: { keys: 'k', shown: 'K', what: 'Print the gear card, or the comparison', everywhere: false },
+  print: {
+    keys: 'k',
+    shown: 'K',
+    what: 'Print the gear card, the comparison, the job card or the history',
+    everywhere: false,
+  },
   help: { keys: 'shift+slash, shift+?', shown: '?', what: 'This list', everywhere: false },
 } as const;
 

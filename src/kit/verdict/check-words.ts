@@ -1,4 +1,4 @@
-import type { Check, CheckGroup, CheckId } from '../../core/fit';
+import { CHECK_GROUPS, type Check, type CheckGroup, type CheckId } from '../../core/fit';
 import { fixed } from '../format';
 
 export const GROUP_TEXT: Readonly<Record<CheckGroup, string>> = {
@@ -12,6 +12,13 @@ export const GROUP_TEXT: Readonly<Record<CheckGroup, string>> = {
   chainline: 'Chainline',
   extender: 'Extender',
 };
+
+/** The group that a check stands in. */
+export function groupOf(id: CheckId): CheckGroup {
+  return (Object.keys(CHECK_GROUPS) as CheckGroup[]).find((one) =>
+    (CHECK_GROUPS[one] as readonly string[]).includes(id),
+  )!;
+}
 
 const DECIMALS: Readonly<Record<NonNullable<Check['unit']>, number>> = {
   T: 0,

@@ -6,6 +6,7 @@ import { CHAINRING_TEETH } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { FindNumber } from './FindNumber';
+import { ringsOfShelf } from './rings-of-shelf';
 import { TeethField } from './TeethField';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
@@ -14,9 +15,11 @@ const LAYOUT_LABEL: Readonly<Record<Layout, string>> = { '1x': 'one ring', '2x':
 
 /** Which rings and cassettes are tried. */
 export function SpaceFields({ find: { settings, say } }: { find: Question }) {
-  const { bench } = useReadyBench();
+  const { bench, workshop } = useReadyBench();
   const { bike, fromLink } = bench;
   const built = bike.builtCassettes ?? [];
+  const shelfRings = ringsOfShelf([...workshop.parts.values()], bike.id);
+  const shelfCassettes = [...workshop.parts.values()].filter(({ kind, data }) => kind === 'cassette' && data.cogs);
   return (
     <fieldset className={styles.group} disabled={fromLink}>
       <legend>Searched</legend>
@@ -53,7 +56,21 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
       </div>
       <TeethField
         id="rings-at-hand"
-        label="Only rings at hand"
+        label={
+          <>
+            Only rings at hand
+            {shelfRings.length > 0 && (
+              <button
+                type="button"
+                className={styles.fromShelf}
+                disabled={fromLink}
+                onClick={() => say('rings at hand', 'ringsAtHand', shelfRings)}
+              >
+                those of the shelf
+              </button>
+            )}
+          </>
+        }
         owner={bike.id}
         value={settings.ringsAtHand}
         bounds={CHAINRING_TEETH}
@@ -79,6 +96,9 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
           }
         />
       </Field>
+      {shelfCassettes.length > 0 && (
+        <p className={styles.note}>And the {shelfCassettes.length} of the shelf, with their weights and prices.</p>
+      )}
       {built.length > 0 && (
         <p className={styles.note}>
           And {built.length === 1 ? 'the one' : `the ${built.length}`} you built:{' '}

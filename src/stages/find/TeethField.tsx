@@ -1,11 +1,10 @@
 'use client';
 
-import { Input } from 'antd';
 import type { ReactNode } from 'react';
 import type { Bounds } from '../../core/gears';
 import { readTeethList } from '../../formats/teeth-list';
-import { Field } from '../../kit/fields/Field';
-import { useDraft, type Parsed } from '../../kit/fields/useDraft';
+import { TextField } from '../../kit/fields/TextField';
+import type { Parsed } from '../../kit/fields/useDraft';
 
 interface TeethFieldProps {
   readonly id: string;
@@ -19,7 +18,7 @@ interface TeethFieldProps {
 }
 
 /** Several tooth counts in one line; nothing typed is none said. */
-export function TeethField({ id, label, owner, value, bounds, placeholder, disabled, onCommit }: TeethFieldProps) {
+export function TeethField({ value, bounds, ...field }: TeethFieldProps) {
   const parse = (text: string): Parsed<readonly number[] | undefined> => {
     const read = readTeethList(text, bounds);
     if (!read.ok) {
@@ -29,19 +28,5 @@ export function TeethField({ id, label, owner, value, bounds, placeholder, disab
     }
     return { ok: true, value: read.teeth.length > 0 ? read.teeth : undefined };
   };
-  const draft = useDraft(owner, value?.join(', ') ?? '', parse, onCommit);
-  return (
-    <Field id={id} label={label} problem={draft.problem}>
-      <Input
-        id={id}
-        {...draft.inputProps}
-        autoComplete="off"
-        placeholder={placeholder}
-        disabled={disabled}
-        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
-        aria-invalid={draft.problem !== undefined}
-        aria-describedby={draft.problem ? `${id}-problem` : undefined}
-      />
-    </Field>
-  );
+  return <TextField {...field} text={value?.join(', ') ?? ''} parse={parse} />;
 }

@@ -6,21 +6,25 @@ import {
   SetupBuilder,
   fillFind,
   findQuestion,
+  type Build,
+  type CassetteOption,
   type FilledFind,
   type FindContext,
   type FindProblem,
   type FindSettings,
   type FoundFacts,
+  type PartKind,
   type RoadChoice,
 } from '../../core/find';
 import { setupFigures, type SetupFigures } from '../../core/compare';
 import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
 import { rolloutMm, type Riding, type Wheel } from '../../core/gears';
+import { isAtHand, type Slot } from '../../core/shelf';
 import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import { withOptional } from '../../kit/fields/with-optional';
-import { wheelOf, type SetupRecord } from '../../records';
+import { wheelOf, type PartsById, type SetupRecord } from '../../records';
 import { addSetup, readPacked, readRoute, type RontelDatabase } from '../../store';
 import { findClient } from '../../workers/find/client';
 import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
@@ -77,19 +81,21 @@ export function useFind(): Find {
   const { bench, edits, workshop } = useReadyBench();
   const inUse = useBrief();
   const { bike, setups } = bench;
+  const { parts, experience } = workshop;
   const { brief, contradictions, needs } = inUse;
   const present = setups[0]!;
   const settings = useMemo(() => fillFind(bike.find ?? {}, brief.aims), [bike.find, brief.aims]);
   const context = useMemo(
     (): FindContext => ({
-      bike: { present: fitInputOf(bike, present, setups), school: bike.limitsSchool ?? 'sheet' },
+      bike: { present: fitInputOf(bike, present, setups, { parts, experience }), school: bike.limitsSchool ?? 'sheet' },
       rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, present))),
       crossedCogs: bike.crossedCogs,
       brief,
       briefNeeds: needs,
+      shelf: shelfCassettes(parts, bike.id),
       built: bike.builtCassettes ?? [],
     }),
-    [bike, present, setups, brief, needs],
+    [bike, present, setups, parts, experience, brief, needs],
   );
   const question = useMemo(() => findQuestion(settings, context), [settings, context]);
   const { road } = settings;
@@ -187,22 +193,59 @@ export function useFind(): Find {
     closeUp,
     layOnBench: async (found) => {
       const { chainrings, cassette, build } = found;
-      const content = candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build));
+      const derailleurId = question.ok
+        ? question.input.bike?.present.others?.[build.derailleur - 1]?.partId
+        : undefined;
+      const content = candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build), derailleurId);
       const id = await addSetup(db, content, `found setup on ${bike.name}`, Date.now());
       return id === undefined ? undefined : setups.length;
     },
   };
 }
 
+/** Cassettes of the shelf: at hand for nothing, or at their price. */
+function shelfCassettes(parts: PartsById, bikeId: string): CassetteOption[] {
+  return [...parts.values()].flatMap((part): CassetteOption[] => {
+    const { cogs } = part.data;
+    if (part.kind !== 'cassette' || !cogs) return [];
+    return [{ cogs, name: part.name, massG: part.massG, cost: isAtHand(part, bikeId) ? 0 : part.price }];
+  });
+}
+
+/** Parts of the shelf that stay: what is replaced is no longer what A has. */
+function keptParts(
+  shelf: SetupRecord['shelf'],
+  { newParts, derailleur }: Build,
+  derailleurId: string | undefined,
+): SetupRecord['shelf'] {
+  const gone = new Set<Slot>(newParts.flatMap((part) => SLOTS_OF_PART[part]));
+  if (derailleur > 0) gone.add('rearDerailleur');
+  const kept = Object.fromEntries(Object.entries(shelf ?? {}).filter(([slot]) => !gone.has(slot as Slot)));
+  return derailleurId === undefined ? kept : { ...kept, rearDerailleur: derailleurId };
+}
+
+const SLOTS_OF_PART: Readonly<Record<PartKind, readonly Slot[]>> = {
+  ring: ['bigRing', 'smallRing'],
+  crank: ['crank', 'bigRing', 'smallRing'],
+  frontDerailleur: ['frontDerailleur'],
+  cassette: ['cassette', 'spacer'],
+  shifter: ['shifter'],
+  freehub: [],
+  chain: ['chain', 'quickLink'],
+  rearDerailleur: ['rearDerailleur'],
+};
+
 /** A candidate of the bench: the setup fitted now, with what is replaced. Weights and costs are for scale and shop to say. */
 function candidateOf(
   present: SetupRecord,
-  { chainrings, cassette }: FoundFacts,
+  { chainrings, cassette, build }: FoundFacts,
   built: Pick<SetupRecord, 'rearDerailleur' | 'parts' | 'chainLinks'>,
+  derailleurId: string | undefined,
 ): Omit<SetupRecord, 'id' | 'rank'> {
-  const { id: _id, rank: _rank, name: _name, massG: _massG, cost: _cost, cogPitchMm, ...kept } = present;
+  const { id: _id, rank: _rank, name: _name, massG: _massG, cost: _cost, cogPitchMm, shelf, ...kept } = present;
   return {
     ...kept,
+    ...((shelf || derailleurId !== undefined) && { shelf: keptParts(shelf, build, derailleurId) }),
     ...built,
     // A cassette of another count has another pitch.
     ...(cassette.cogs.length === present.cogs.length && { cogPitchMm }),

@@ -36,6 +36,7 @@ const context: FindContext = {
   brief,
   briefNeeds: needs,
   built: [],
+  shelf: [],
 };
 const ask = (said: FindSettings): { settings: ReturnType<typeof fillFind>; input: FindInput } => {
   const settings = fillFind({ speeds: [12], ringMinT: 30, ringMaxT: 50, ...said }, []);

@@ -5,7 +5,7 @@ import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
-import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from './answer-words';
+import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from '../../kit/verdict/answer-words';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 

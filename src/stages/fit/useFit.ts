@@ -15,7 +15,7 @@ import {
   type LimitsSchool,
 } from '../../core/fit';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
-import { fitInputOf } from '../../kit/bench/fit-input';
+import { fitInputOf, type ShopFacts } from '../../kit/bench/fit-input';
 import type { BikeRecord, SetupRecord } from '../../records';
 
 /** The ends of a drive: where chain and cage are at their limits. */
@@ -53,19 +53,28 @@ export interface Fit {
 }
 
 /** What core says of a setup of a bike. */
-export function fitOf(bike: BikeRecord, setup: SetupRecord, setups: readonly SetupRecord[]): FitReport {
-  return fitReport(fitInputOf(bike, setup, setups));
+export function fitOf(
+  bike: BikeRecord,
+  setup: SetupRecord,
+  setups: readonly SetupRecord[],
+  shop: ShopFacts,
+): FitReport {
+  return fitReport(fitInputOf(bike, setup, setups, shop));
 }
 
 /** Everything that core says of whether the setup in depth goes together. */
 export function useFit(): Fit {
-  const { bench } = useReadyBench();
+  const { bench, workshop } = useReadyBench();
   const { bike, setup, setups } = bench;
-  return useMemo(() => fitFor({ bike, setup, setups }), [bike, setup, setups]);
+  const { parts, experience } = workshop;
+  return useMemo(
+    () => fitFor({ bike, setup, setups }, { parts, experience }),
+    [bike, setup, setups, parts, experience],
+  );
 }
 
-function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'>): Fit {
-  const report = fitOf(bike, setup, setups);
+function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'>, shop: ShopFacts): Fit {
+  const report = fitOf(bike, setup, setups, shop);
   const { chainrings, cogs, avoidedGears = [] } = setup;
   const { chainstayMm = DRIVE_DEFAULTS.chainstayMm, suspensionGrowthMm = 0, limitsSchool: school = 'sheet' } = bike;
   const allowed = allowedGears(setup, avoidedGears);

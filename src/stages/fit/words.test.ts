@@ -5,7 +5,7 @@ import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type Li
 import { explainCheck } from '../../kit/explain/fit';
 import { explainFrontDrag, explainLoss } from '../../kit/explain/losses';
 import { FIELDS_OF, GROUP_TEXT, marginText } from '../../kit/verdict/check-words';
-import { answerText } from './answer-words';
+import { answerText } from '../../kit/verdict/answer-words';
 import { changeText, endCheckText, endsText, roomText, schoolDifference } from './chain-words';
 
 const INPUT: FitInput = {

@@ -8,15 +8,15 @@ import { writeTcx } from '../../formats/ride/tcx';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
-import { SPEED_UNIT_TEXT, fixed, speedIn } from '../../kit/format';
+import { SPEED_UNIT_TEXT, dateText, fixed, speedIn } from '../../kit/format';
 import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
 import { durationText } from './ride-words';
 import styles from './Rides.module.css';
 
 /** A table may count its seconds from 0: then it says nothing of the day. */
-const dateText = (startedAtMs: number) =>
-  startedAtMs < Date.UTC(1980, 0, 1) ? 'no date in it' : new Date(startedAtMs).toLocaleDateString();
+const startText = (startedAtMs: number) =>
+  startedAtMs < Date.UTC(1980, 0, 1) ? 'no date in it' : dateText(startedAtMs);
 
 interface RideListProps {
   readonly rides: readonly RideRecord[];
@@ -64,7 +64,7 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
               <b className={styles.rideName}>{ride.name}</b>
             </Checkbox>
             <span className={styles.rideFacts}>
-              {dateText(ride.startedAtMs)} · {fixed(ride.distanceM / 1000, 1)} km · {durationText(ride.seconds)} ·{' '}
+              {startText(ride.startedAtMs)} · {fixed(ride.distanceM / 1000, 1)} km · {durationText(ride.seconds)} ·{' '}
               {fixed(speedIn(speedUnit, kmh(ride)), 1)} {SPEED_UNIT_TEXT[speedUnit]} · {formatShorthand(ride.setup)}
             </span>
             <span className={styles.rideTools}>

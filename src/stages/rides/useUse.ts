@@ -36,7 +36,9 @@ export function useUse(chosen: readonly RideRecord[]): RidesUse {
   const { brief } = useBrief();
   const { bike, setups } = bench;
   const { db } = workshop;
-  const group = chosen[0] && groupOf(chosen[0]);
+  // By what the newest of them was ridden on: the bike as it is now.
+  const newest = chosen.at(-1);
+  const group = newest && groupOf(newest);
   const rides = useMemo(() => chosen.filter((ride) => groupOf(ride) === group), [chosen, group]);
   const wheelset = rides[0] && (bike.wheelsets.find(({ id }) => id === rides[0]!.wheelsetId) ?? bike.wheelsets[0]!);
   const { lowRpm, highRpm } = brief;

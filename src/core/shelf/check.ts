@@ -1,0 +1,36 @@
+import { checkData, contradiction } from '../fit';
+import { checkCogs, type Bounds } from '../gears';
+import { KIND_DATA, PART_NUMBER_RULES, fieldsOfKind, type PartData, type ShelfKind } from './kinds';
+
+export const PART_QUANTITY: Bounds = { min: 0, max: 999 };
+export const PART_MASS_G: Bounds = { min: 0.1, max: 5000 };
+export const PART_PRICE: Bounds = { min: 0, max: 20_000 };
+export const PART_KM: Bounds = { min: 0, max: 200_000 };
+export const WEAR_PERCENT: Bounds = { min: 0, max: 3 };
+
+export interface PartProblem {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+/** Every reason why these cannot be the data of a part of this kind. */
+export function checkPartData(shelfKind: ShelfKind, data: PartData): PartProblem[] {
+  const own = fieldsOfKind(shelfKind);
+  const foreign = (Object.keys(data) as (keyof PartData)[])
+    .filter((field) => data[field] !== undefined && !own.includes(field))
+    .map((field): PartProblem => ({
+      path: [field],
+      message: `${field}: no datum of this kind of part; leave it out`,
+    }));
+  const { numbers } = KIND_DATA[shelfKind];
+  const rules = Object.fromEntries(numbers.map((field) => [field, PART_NUMBER_RULES[field]]));
+  const values = Object.fromEntries(numbers.map((field) => [field, data[field]]));
+  const { largestCogMinT, largestCogMaxT, frontBigRingMinT, frontBigRingMaxT } = data;
+  return [
+    ...foreign,
+    ...checkData(rules, values),
+    ...(data.cogs ? checkCogs(data.cogs) : []),
+    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, 'largest cog'),
+    ...contradiction('frontBigRingMinT', frontBigRingMinT, frontBigRingMaxT, 'big ring'),
+  ];
+}

@@ -1,0 +1,166 @@
+import {
+  CHAIN_LINKS,
+  COG_PITCH_MM,
+  DRIVE_PART_DATA,
+  FREEHUB_DATA,
+  REAR_DERAILLEUR_DATA,
+  RING_SPACING_MM,
+  type DatumRule,
+  type DrivePartNumbers,
+  type Freehub,
+  type RearDerailleur,
+  type Shifting,
+} from '../fit';
+import { CHAINRING_TEETH, CRANK_LENGTH_MM, RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, type Bounds } from '../gears';
+
+/** What lies on a shelf, in the order in which a mechanic thinks of a drive. */
+export const SHELF_KINDS = [
+  'cassette',
+  'chainring',
+  'crank',
+  'rearDerailleur',
+  'frontDerailleur',
+  'shifter',
+  'chain',
+  'freehub',
+  'extender',
+  'guide',
+  'quickLink',
+  'spacer',
+  'wheel',
+  'other',
+] as const;
+export type ShelfKind = (typeof SHELF_KINDS)[number];
+
+/** Numbers of a part beside those that Fit asks for. */
+interface OwnNumbers {
+  readonly ringT?: number | undefined;
+  readonly chainLinks?: number | undefined;
+  readonly crankLengthMm?: number | undefined;
+  readonly ringSpacingMm?: number | undefined;
+  readonly cogPitchMm?: number | undefined;
+  readonly rimDiameterMm?: number | undefined;
+  readonly tyreWidthMm?: number | undefined;
+  readonly measuredRolloutMm?: number | undefined;
+}
+
+export type PartNumbers = OwnNumbers & RearDerailleur & DrivePartNumbers & Omit<Freehub, 'spline'>;
+export type PartNumber = keyof PartNumbers;
+
+/** What is known of a part; absent where it is not known. Each kind has its own share of it ({@link KIND_DATA}). */
+export interface PartData extends PartNumbers {
+  /** Smallest first. */
+  readonly cogs?: readonly number[] | undefined;
+  readonly shifting?: Shifting | undefined;
+  readonly shifterFamily?: string | undefined;
+  readonly derailleurFamily?: string | undefined;
+  /** The body that a cassette slides on to. */
+  readonly cassetteSpline?: string | undefined;
+  /** The body that it is, or that a wheel has. */
+  readonly spline?: string | undefined;
+  /** Whether a ring's teeth hold the chain, and whether a rear derailleur has a clutch. */
+  readonly narrowWide?: boolean | undefined;
+  readonly clutch?: boolean | undefined;
+}
+
+export type PartName = 'shifterFamily' | 'derailleurFamily' | 'cassetteSpline' | 'spline';
+export type PartFlag = 'narrowWide' | 'clutch';
+
+const number = (term: string, unit: DatumRule['unit'], bounds: Bounds, whole = false): DatumRule => ({
+  term,
+  unit,
+  whole,
+  bounds,
+});
+
+/** How each number is named, and what it can be. */
+export const PART_NUMBER_RULES: Readonly<Record<PartNumber, DatumRule>> = {
+  ...REAR_DERAILLEUR_DATA,
+  ...DRIVE_PART_DATA,
+  ...FREEHUB_DATA,
+  ringT: number('teeth', 'T', CHAINRING_TEETH, true),
+  chainLinks: number('links', 'links', CHAIN_LINKS, true),
+  crankLengthMm: number('crank length', 'mm', CRANK_LENGTH_MM),
+  ringSpacingMm: number('ring spacing', 'mm', RING_SPACING_MM),
+  cogPitchMm: number('cog pitch', 'mm', COG_PITCH_MM),
+  rimDiameterMm: number('rim seat diameter', 'mm', RIM_DIAMETER_MM),
+  tyreWidthMm: number('tyre width', 'mm', TYRE_WIDTH_MM),
+  measuredRolloutMm: number('measured rollout', 'mm', ROLLOUT_MM),
+};
+
+export const PART_NAME_TERMS: Readonly<Record<PartName, string>> = {
+  shifterFamily: 'shifter family',
+  derailleurFamily: 'derailleur family',
+  cassetteSpline: 'splines it slides on to',
+  spline: 'splines of the body',
+};
+
+export const PART_FLAG_TERMS: Readonly<Record<PartFlag, string>> = {
+  narrowWide: 'narrow-wide teeth',
+  clutch: 'clutch',
+};
+
+/** What is kept of a kind. */
+export interface KindData {
+  readonly numbers: readonly PartNumber[];
+  readonly names: readonly PartName[];
+  readonly flags: readonly PartFlag[];
+  readonly cogs: boolean;
+  readonly shifting: boolean;
+}
+
+const kind = (numbers: readonly PartNumber[], more: Partial<KindData> = {}): KindData => ({
+  names: [],
+  flags: [],
+  cogs: false,
+  shifting: false,
+  ...more,
+  numbers,
+});
+
+export const KIND_DATA: Readonly<Record<ShelfKind, KindData>> = {
+  cassette: kind(['cassetteLengthMm', 'cogPitchMm'], { cogs: true, names: ['cassetteSpline'] }),
+  chainring: kind(['ringT', 'boltCircleMm'], { flags: ['narrowWide'] }),
+  crank: kind(['smallestRingT', 'crankLengthMm', 'ringSpacingMm']),
+  rearDerailleur: kind(
+    [
+      'totalCapacityT',
+      'largestCogMaxT',
+      'largestCogMinT',
+      'smallestCogMinT',
+      'cageLengthMm',
+      'pullRatio',
+      'speeds',
+      'pulleyTeeth',
+      'pitchLineGapMm',
+      'guidePulleyAngleDeg',
+      'guidePulleyOffsetMm',
+      'foldBackLimitDeg',
+    ],
+    { names: ['derailleurFamily'], flags: ['clutch'] },
+  ),
+  frontDerailleur: kind(['ringDifferenceMaxT', 'frontBigRingMinT', 'frontBigRingMaxT']),
+  shifter: kind(['shifterSpeeds', 'cablePullMm'], { names: ['shifterFamily'], shifting: true }),
+  chain: kind(['chainSpeeds', 'chainLinks']),
+  freehub: kind(['bodyLengthMm', 'smallestCogT'], { names: ['spline'] }),
+  extender: kind(['hangerExtenderMm']),
+  guide: kind([]),
+  quickLink: kind(['chainSpeeds']),
+  spacer: kind(['spacerMm']),
+  wheel: kind(['rimDiameterMm', 'tyreWidthMm', 'measuredRolloutMm', 'bodyLengthMm', 'smallestCogT'], {
+    names: ['spline'],
+  }),
+  other: kind([]),
+};
+
+/** Every field of a part's data that its kind has. */
+export function fieldsOfKind(shelfKind: ShelfKind): readonly (keyof PartData)[] {
+  const { numbers, names, flags, cogs, shifting } = KIND_DATA[shelfKind];
+  return [
+    ...(cogs ? (['cogs'] as const) : []),
+    ...numbers,
+    ...names,
+    ...flags,
+    ...(shifting ? ['shifting' as const] : []),
+  ];
+}

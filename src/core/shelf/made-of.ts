@@ -1,0 +1,66 @@
+import { SLOTS, slotsOf, suitsSlot, withDataInSlot, type FittedSetup, type Slot } from './slots';
+import type { PartData } from './kinds';
+
+/** A part of the shelf in a place of a setup. */
+export interface SlotPart {
+  readonly id: string;
+  readonly name: string;
+  readonly data: PartData;
+  readonly massG?: number | undefined;
+  readonly price?: number | undefined;
+  readonly currency?: string | undefined;
+  /** Whether the bike can have it without buying. */
+  readonly atHand: boolean;
+}
+
+export type PartsInSlots = Readonly<Partial<Record<Slot, SlotPart>>>;
+
+/** Weight and cost of a setup by its parts, and what they wait for. */
+export interface SetupSums {
+  /** Undefined until every part that the setup needs is on the shelf and weighed. */
+  readonly massG: number | undefined;
+  /** Places without a part, and parts without a weight. */
+  readonly unweighed: readonly Slot[];
+  /** What is to be bought; undefined until every part that is not at hand has a price, all in one currency. */
+  readonly cost: number | undefined;
+  readonly unpriced: readonly Slot[];
+}
+
+/** A setup with the limits and sizes of the parts that it is made of. Parts whose teeth it no longer has are left out. */
+export function madeOf<T extends FittedSetup>(setup: T, parts: PartsInSlots): T {
+  return SLOTS.reduce((made, slot) => {
+    const part = parts[slot];
+    return part && suitsSlot(slot, setup, part.data) ? withDataInSlot(slot, made, part.data) : made;
+  }, setup);
+}
+
+/** The parts that suit the teeth. */
+export function suitingParts(setup: FittedSetup, parts: PartsInSlots): PartsInSlots {
+  return Object.fromEntries(
+    SLOTS.flatMap((slot) => {
+      const part = parts[slot];
+      return part && suitsSlot(slot, setup, part.data) ? [[slot, part]] : [];
+    }),
+  );
+}
+
+export function setupSums(setup: FittedSetup, parts: PartsInSlots): SetupSums {
+  const fitting = suitingParts(setup, parts);
+  const { needed, extra } = slotsOf(setup);
+  const used = [...needed, ...extra.filter((slot) => fitting[slot])];
+  const unweighed = used.filter((slot) => fitting[slot]?.massG === undefined);
+  const unpriced = used.filter((slot) => {
+    const part = fitting[slot];
+    return !part || (!part.atHand && part.price === undefined);
+  });
+  const currencies = new Set(
+    used.flatMap((slot) => (fitting[slot] && !fitting[slot].atHand ? [fitting[slot].currency] : [])),
+  );
+  const sum = (of: (part: SlotPart) => number) => used.reduce((all, slot) => all + of(fitting[slot]!), 0);
+  return {
+    massG: unweighed.length === 0 ? sum(({ massG }) => massG!) : undefined,
+    unweighed,
+    cost: unpriced.length === 0 && currencies.size < 2 ? sum(({ atHand, price }) => (atHand ? 0 : price!)) : undefined,
+    unpriced,
+  };
+}

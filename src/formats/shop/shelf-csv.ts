@@ -1,0 +1,248 @@
+import Papa from 'papaparse';
+import {
+  KIND_DATA,
+  PART_FLAG_TERMS,
+  PART_NAME_TERMS,
+  PART_NUMBER_RULES,
+  SHELF_KINDS,
+  type PartData,
+  type PartFlag,
+  type PartName,
+  type PartNumber,
+} from '../../core/shelf';
+import { PART_DEFAULTS, partSchema, type PartRecord } from '../../records';
+
+const NUMBER_FIELDS = Object.keys(PART_NUMBER_RULES) as PartNumber[];
+const NAME_FIELDS = Object.keys(PART_NAME_TERMS) as PartName[];
+const FLAG_FIELDS = Object.keys(PART_FLAG_TERMS) as PartFlag[];
+
+/** Columns of a shelf table, in their order. `mounts` and `wear` are JSON: a table has no room for lists of lists. */
+export const SHELF_COLUMNS = [
+  'id',
+  'kind',
+  'name',
+  'quantity',
+  'condition',
+  'kmBefore',
+  'massG',
+  'massResolutionG',
+  'price',
+  'currency',
+  'place',
+  'note',
+  'cogs',
+  'shifting',
+  ...NUMBER_FIELDS,
+  ...NAME_FIELDS,
+  ...FLAG_FIELDS,
+  'mounts',
+  'wear',
+] as const;
+export type ShelfColumn = (typeof SHELF_COLUMNS)[number];
+
+/** The shelf as RFC 4180 text. Text that a spreadsheet would take for a formula is marked as text. */
+export function writeShelfCsv(parts: readonly PartRecord[]): string {
+  const data = parts.map((part) => SHELF_COLUMNS.map((column) => marked(cellOf(part, column))));
+  return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data }, { newline: '\r\n' })}\r\n`;
+}
+
+function cellOf(part: PartRecord, column: ShelfColumn): string | number {
+  if (column === 'mounts' || column === 'wear') return part[column].length > 0 ? JSON.stringify(part[column]) : '';
+  if (column in part) return (part[column as keyof PartRecord] as string | number | undefined) ?? '';
+  const value = part.data[column as keyof PartData];
+  if (value === undefined) return '';
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return typeof value === 'object' ? value.join('-') : value;
+}
+
+/** Spreadsheets run what begins like a formula; an apostrophe before it says that it is text. */
+const FORMULA = /^[=+\-@\t\r]/;
+const marked = (cell: string | number) =>
+  typeof cell === 'string' && (FORMULA.test(cell) || cell.startsWith("'")) ? `'${cell}` : cell;
+const unmarked = (cell: string) => (cell.startsWith("'") ? cell.slice(1) : cell);
+
+/** Which column of a foreign table is which of ours. */
+export type ShelfMapping = Readonly<Partial<Record<ShelfColumn, string>>>;
+
+export interface ShelfTable {
+  readonly headings: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+export type ShelfTableResult =
+  { readonly ok: true; readonly table: ShelfTable } | { readonly ok: false; readonly message: string };
+
+export const SHELF_ROWS_MAX = 20_000;
+
+export function readShelfTable(text: string): ShelfTableResult {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  if (errors.some(({ type }) => type === 'Quotes')) {
+    return { ok: false, message: 'the table ends inside a quoted cell: export it again' };
+  }
+  const [headings, ...rows] = data;
+  if (!headings || headings.length < 2 || rows.length === 0) {
+    return { ok: false, message: 'there is no table with headings and rows: choose a CSV file of parts' };
+  }
+  if (rows.length > SHELF_ROWS_MAX) {
+    return { ok: false, message: `${rows.length} rows: at most ${SHELF_ROWS_MAX} at once; split the table` };
+  }
+  return { ok: true, table: { headings: headings.map((one) => one.trim()), rows } };
+}
+
+/** What headings of other tables call our columns. */
+const GUESSES: Readonly<Partial<Record<ShelfColumn, RegExp>>> = {
+  kind: /^(kind|type|category|part type)$/i,
+  name: /^(name|part|description|title)$/i,
+  quantity: /^(quantity|qty|count|stock|pieces)$/i,
+  massG: /^(mass|weight)( ?\(?g(rams)?\)?)?$/i,
+  price: /^(price|cost)/i,
+  currency: /^currency$/i,
+  place: /^(place|location|drawer|bin|where)$/i,
+  kmBefore: /^(km|distance|wear \(?km\)?)$/i,
+  condition: /^(condition|state)$/i,
+  note: /^(notes?|remarks?|comment)$/i,
+  cogs: /^(cogs|sprockets|teeth list)$/i,
+  ringT: /^(teeth|ring)$/i,
+};
+
+export function guessShelfMapping({ headings }: ShelfTable): ShelfMapping {
+  return Object.fromEntries(
+    SHELF_COLUMNS.flatMap((column) => {
+      const heading =
+        headings.find((one) => one === column) ?? headings.find((one) => GUESSES[column]?.test(one) ?? false);
+      return heading === undefined ? [] : [[column, heading]];
+    }),
+  );
+}
+
+/** What one row of the table would do. */
+export type ShelfRow =
+  | {
+      readonly kind: 'add' | 'change';
+      readonly line: number;
+      readonly part: PartRecord;
+      readonly changes: readonly string[];
+    }
+  | { readonly kind: 'same'; readonly line: number; readonly part: PartRecord }
+  | { readonly kind: 'refused'; readonly line: number; readonly reasons: readonly string[] };
+
+/**
+ * What a table would do to the shelf, row by row; nothing is written. A row with the id of a part changes
+ * it, columns that are not mapped stay as they are; any other adds one. @param newId of the n-th row that adds
+ */
+export function dryRunShelf(
+  { headings, rows }: ShelfTable,
+  mapping: ShelfMapping,
+  shelf: ReadonlyMap<string, PartRecord>,
+  newId: (row: number) => string,
+): ShelfRow[] {
+  const seen = new Set<string>();
+  const columns = Object.entries(mapping) as [ShelfColumn, string][];
+  return rows.map((row, i): ShelfRow => {
+    const line = i + 2;
+    const cells = new Map(
+      columns.map(([column, heading]) => {
+        const cell = unmarked(row[headings.indexOf(heading)] ?? '');
+        // What a person wrote stays as it is; of all else spaces are no part.
+        const trimmed = cell.trim();
+        return [column, TEXT_COLUMNS.includes(column) && trimmed !== '' ? cell : trimmed];
+      }),
+    );
+    const id = cells.get('id') ?? '';
+    if (id !== '' && seen.has(id))
+      return { kind: 'refused', line, reasons: [`the id ${id} is there twice: take one row out`] };
+    seen.add(id);
+    const before = shelf.get(id);
+    const read = readCells(cells, before ?? { ...PART_DEFAULTS, id: id || newId(i) });
+    if (!read.ok) return { kind: 'refused', line, reasons: read.reasons };
+    const result = partSchema.safeParse(read.record);
+    if (!result.success) return { kind: 'refused', line, reasons: result.error.issues.map(({ message }) => message) };
+    const part = result.data;
+    if (!before) return { kind: 'add', line, part, changes: [] };
+    const changes = changedColumns(before, part);
+    return changes.length === 0 ? { kind: 'same', line, part } : { kind: 'change', line, part, changes };
+  });
+}
+
+/** Columns in which two entries differ, as a person reads them. */
+function changedColumns(before: PartRecord, after: PartRecord): string[] {
+  return SHELF_COLUMNS.flatMap((column) => {
+    const [was, is] = [cellOf(before, column), cellOf(after, column)];
+    return was === is ? [] : [`${column}: ${was === '' ? 'nothing' : was} → ${is === '' ? 'nothing' : is}`];
+  });
+}
+
+type CellsRead =
+  { readonly ok: true; readonly record: unknown } | { readonly ok: false; readonly reasons: readonly string[] };
+
+const TEXT_COLUMNS: readonly ShelfColumn[] = ['name', 'place', 'note', ...NAME_FIELDS];
+const EMPTY_ALLOWED: readonly ShelfColumn[] = ['kind', 'name', 'quantity', 'condition', 'kmBefore'];
+const NUMBER_COLUMNS = new Set<ShelfColumn>([
+  'quantity',
+  'kmBefore',
+  'massG',
+  'massResolutionG',
+  'price',
+  ...NUMBER_FIELDS,
+]);
+
+function readCells(cells: ReadonlyMap<ShelfColumn, string>, base: Partial<PartRecord>): CellsRead {
+  const reasons: string[] = [];
+  const record: Record<string, unknown> = { ...base };
+  const data: Record<string, unknown> = { ...base.data };
+  for (const [column, text] of cells) {
+    if (column === 'id') continue;
+    const isData =
+      column === 'cogs' ||
+      column === 'shifting' ||
+      column in PART_NUMBER_RULES ||
+      column in PART_NAME_TERMS ||
+      column in PART_FLAG_TERMS;
+    const target = isData ? data : record;
+    // An empty cell of what every part has says nothing; of anything else, that it is not known.
+    if (text === '') {
+      if (column === 'mounts' || column === 'wear') target[column] = [];
+      else if (!EMPTY_ALLOWED.includes(column)) delete target[column];
+      continue;
+    }
+    const value = readCell(column, text);
+    if (value.ok) target[column] = value.value;
+    else reasons.push(value.message);
+  }
+  const kind = record.kind;
+  if (typeof kind === 'string' && kind in KIND_DATA === false) {
+    reasons.push(`kind “${kind.slice(0, 30)}”: one of ${SHELF_KINDS.join(', ')}`);
+  }
+  if (kind === undefined) reasons.push(`no kind: map a column to it, with one of ${SHELF_KINDS.join(', ')}`);
+  if (record.name === undefined) reasons.push('no name: map a column to it');
+  return reasons.length > 0 ? { ok: false, reasons } : { ok: true, record: { ...record, data } };
+}
+
+function readCell(
+  column: ShelfColumn,
+  text: string,
+): { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly message: string } {
+  if (NUMBER_COLUMNS.has(column)) {
+    const value = /^[+-]?(\d+[.,]?\d*|[.,]\d+)(e[+-]?\d+)?$/i.test(text) ? Number(text.replace(',', '.')) : NaN;
+    return Number.isFinite(value)
+      ? { ok: true, value }
+      : { ok: false, message: `${column} “${text.slice(0, 30)}”: a number is expected` };
+  }
+  if (column in PART_FLAG_TERMS) {
+    if (/^(yes|true|1|y)$/i.test(text)) return { ok: true, value: true };
+    if (/^(no|false|0|n)$/i.test(text)) return { ok: true, value: false };
+    return { ok: false, message: `${column} “${text.slice(0, 30)}”: yes or no` };
+  }
+  if (column === 'cogs') return { ok: true, value: text.split(/[-\s]+/).map(Number) };
+  if (column === 'mounts' || column === 'wear') {
+    try {
+      return { ok: true, value: JSON.parse(text) };
+    } catch {
+      return {
+        ok: false,
+        message: `${column}: this cell holds JSON that Rontel wrote, and it is broken; leave the column out`,
+      };
+    }
+  }
+  return { ok: true, value: text };
+}

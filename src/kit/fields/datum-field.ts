@@ -1,0 +1,21 @@
+import type { DatumRule } from '../../core/fit';
+import { capital } from '../format';
+
+interface DatumFieldOptions {
+  /** What is reckoned with until it is known; nothing where it is left out. */
+  readonly assumed?: number | undefined;
+  readonly label?: string | undefined;
+}
+
+/** How a number of a sheet is asked for. */
+export function datumFieldProps({ term, unit, bounds, whole }: DatumRule, { assumed, label }: DatumFieldOptions = {}) {
+  return {
+    label: label ?? capital(term),
+    term,
+    unit,
+    bounds,
+    whole,
+    placeholder: assumed === undefined ? 'not known' : `${assumed} assumed`,
+    optional: true,
+  } as const;
+}

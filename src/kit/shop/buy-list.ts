@@ -1,0 +1,61 @@
+import { freeCount } from '../../core/shelf';
+import type { JobCard, Purchase } from '../../core/swap';
+import type { JobRecord, PartsById } from '../../records';
+
+/** Something to be bought, and the job that waits for it. */
+export interface BuyLine {
+  readonly job: JobRecord;
+  readonly card: JobCard;
+  readonly item: Purchase;
+  readonly hasCome: boolean;
+  /** Of a part that lies on the shelf, but not often enough for every job that counts on it. */
+  readonly isShort: boolean;
+}
+
+/** A job with one of its purchases come, or not after all; the last that comes makes a job that waits ready. */
+export function withPurchase(job: JobRecord, { buy }: JobCard, key: string, hasCome: boolean): JobRecord {
+  const others = job.bought.filter((one) => one !== key);
+  const bought = hasCome ? [...others, key] : others;
+  const isAll = buy.every((item) => bought.includes(item.key));
+  return { ...job, bought, state: job.state === 'waiting' && isAll ? 'ready' : job.state };
+}
+
+/** Everything that open jobs wait for, the earliest day first; parts that two jobs count on among it. */
+export function buyList(
+  jobs: readonly { readonly job: JobRecord; readonly card: JobCard | undefined }[],
+  parts: PartsById,
+): BuyLine[] {
+  const open = jobs
+    .filter(({ job }) => job.state !== 'done')
+    .sort((a, b) => (a.job.dueOn ?? '9').localeCompare(b.job.dueOn ?? '9') || a.job.createdAtMs - b.job.createdAtMs);
+  const taken = new Map<string, number>();
+  return open.flatMap(({ job, card }): BuyLine[] => {
+    if (!card) return [];
+    const bought = card.buy.map((item): BuyLine => ({
+      job,
+      card,
+      item,
+      hasCome: job.bought.includes(item.key),
+      isShort: false,
+    }));
+    const short = card.on.flatMap((item): BuyLine[] => {
+      const shelf = job.work.kind === 'swap' && item.what !== 'freehub' ? job.work.to.setup.shelf : undefined;
+      const part = shelf && item.what !== 'freehub' ? parts.get(shelf[item.what] ?? '') : undefined;
+      if (!part || card.buy.some(({ key }) => key === item.key)) return [];
+      const count = (taken.get(part.id) ?? 0) + 1;
+      taken.set(part.id, count);
+      if (count <= freeCount(part) || freeCount(part) <= 0) return [];
+      const { price, currency } = part;
+      return [
+        {
+          job,
+          card,
+          item: { ...item, price, currency, isAssumed: false },
+          hasCome: job.bought.includes(item.key),
+          isShort: true,
+        },
+      ];
+    });
+    return [...bought, ...short];
+  });
+}

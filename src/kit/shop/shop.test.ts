@@ -1,0 +1,161 @@
+import { demoDataset } from '../../store/demo';
+import { PART_DEFAULTS, type JobRecord, type PartRecord } from '../../records';
+import { buyList, withPurchase } from './buy-list';
+import { cardOf, goneParts, stepsOf, type SwapWork } from './card-of';
+import { cardHeadline, chainText, costText, spacerText } from './card-words';
+import { rechecksDue } from './due';
+import { withNewChain } from './new-chain';
+import { tripsOf } from './trips';
+import { chainWearOf } from './wear-of';
+import { wearSentence } from './wear-words';
+import { kmText, massChangeText, minutesText, moneyText, partSummary } from './words';
+
+const DAY_MS = 86_400_000;
+const { bikes, setups, parts: list, jobs, rides, notes } = demoDataset();
+const parts = new Map(list.map((part) => [part.id, part]));
+const bikeOf = (id: string) => bikes.find((bike) => bike.id === id)!;
+const job = (id: string) => jobs.find((one) => one.id === id)!;
+const card = (id: string) => cardOf(bikeOf(job(id).bikeId), job(id).work as SwapWork, { parts, experience: [] });
+
+test('the card of a job in the book: from its own records and what lies on the shelf now', () => {
+  const winter = card('job-winter-ring');
+  expect(winter.kind).toBe('twoToOne');
+  expect(winter.buy.map(({ name }) => name)).toEqual(['Cassette 10-44, 12 speed', 'freehub body', 'rear derailleur']);
+  expect(cardHeadline(winter)).toBe(
+    'Two rings to one, about 2 h 31; to buy: 138 EUR + 150; −222 g, without freehub body, rear derailleur.',
+  );
+  expect(cardHeadline(card('job-mountain'))).toBe('Ring swap, about 1 h 01; nothing to buy; about −8 g.');
+  expect(chainText(winter)).toBe('A new chain of 114 links, 2 more than now.');
+  expect(spacerText(winter)).toContain('measure body and cassette');
+  expect(winter.answer.kind).toBe('open');
+  // The way back needs nothing: all of it was on the bike before.
+  expect(card('job-mountain-back').buy).toEqual([]);
+  expect(card('job-mountain').kind).toBe('rings');
+  expect(card('job-hardtail-chain')).toMatchObject({ kind: 'chain', buy: [] });
+});
+
+test('a part that has left the shelf stays on the card, and is told of', () => {
+  const { work, bikeId } = job('job-winter-ring');
+  const without = new Map([...parts].filter(([id]) => id !== 'ring-44'));
+  expect(goneParts(work, without)).toEqual(['Chainring 44T, narrow-wide']);
+  expect(goneParts(work, parts)).toEqual([]);
+  const left = cardOf(bikeOf(bikeId), work as SwapWork, { parts: without, experience: [] });
+  expect(left.on.find(({ what }) => what === 'bigRing')).toMatchObject({
+    name: 'Chainring 44T, narrow-wide',
+    massG: 96,
+  });
+  expect(stepsOf(job('job-wheels-recheck'), undefined).steps.map(({ id }) => id)).toEqual([
+    'torque',
+    'indexing',
+    'recheck',
+    'signOff',
+  ]);
+});
+
+test('the buy list: the earliest day first; a part that two jobs count on is short', () => {
+  const entry = (one: JobRecord) => ({
+    job: one,
+    card: one.work.kind === 'swap' ? cardOf(bikeOf(one.bikeId), one.work, { parts, experience: [] }) : undefined,
+  });
+  const lines = buyList(jobs.map(entry), parts);
+  expect(lines.map(({ job: { id } }) => id)).toEqual([
+    'job-winter-ring',
+    'job-winter-ring',
+    'job-winter-ring',
+    'job-carrier-34',
+  ]);
+  expect(lines.some(({ isShort }) => isShort)).toBe(false);
+  const twice = { ...job('job-mountain'), id: 'again', dueOn: '2027-01-01' };
+  const short = buyList([...jobs, twice].map(entry), parts).filter(({ isShort }) => isShort);
+  expect(short.map(({ job: { id }, item }) => [id, item.name, item.price])).toEqual([
+    ['again', 'Chainring 40T, narrow-wide', 44],
+  ]);
+  expect(
+    buyList([entry({ ...job('job-winter-ring'), bought: ['on freehub'] })], parts).map(({ hasCome }) => hasCome),
+  ).toEqual([false, true, false]);
+});
+
+test('the last purchase that comes makes a job that waits ready, and no other', () => {
+  const winter = card('job-winter-ring');
+  const come = winter.buy.reduce((one, { key }) => withPurchase(one, winter, key, true), job('job-winter-ring'));
+  expect(come).toMatchObject({ state: 'ready', bought: winter.buy.map(({ key }) => key) });
+  const [first] = winter.buy;
+  expect(withPurchase(job('job-winter-ring'), winter, first!.key, true).state).toBe('waiting');
+  expect(withPurchase(come, winter, first!.key, false).bought).toHaveLength(winter.buy.length - 1);
+  const again = withPurchase({ ...come, state: 'inHand' }, winter, first!.key, true);
+  expect([again.state, again.bought.length]).toEqual(['inHand', winter.buy.length]);
+});
+
+test('a re-check is due after the first ride, whoever recorded it', () => {
+  const due = rechecksDue(jobs, rides, notes);
+  expect(due.map(({ job: { id }, km, isDue }) => [id, km, isDue])).toEqual([['job-wheels-recheck', 240, true]]);
+  expect(rechecksDue(jobs, rides, [])[0]).toMatchObject({ isDue: false, km: 0 });
+});
+
+test('a new chain is one of the shelf that lies free and is as wide; else one to be bought', () => {
+  const tourer = setups.find(({ id }) => id === 'estuary-tourer-a')!;
+  expect(withNewChain(tourer, parts).shelf?.chain).toBe('chain-new');
+  expect(withNewChain(tourer, new Map()).shelf).not.toHaveProperty('chain');
+  expect(withNewChain({ ...tourer, cogs: tourer.cogs.slice(1) }, parts).shelf).not.toHaveProperty('chain');
+});
+
+const chain = (more: Partial<PartRecord>): PartRecord => ({
+  ...PART_DEFAULTS,
+  id: 'c',
+  kind: 'chain',
+  name: 'Chain',
+  data: { chainSpeeds: 10 },
+  ...more,
+});
+
+test('chain wear: readings by the log where nobody says, and a sentence for each state', () => {
+  const trips = [10, 20, 30].map((days) => ({ bikeId: 'b', atMs: days * DAY_MS, km: 300 }));
+  const mounts = [{ bikeId: 'b', fromMs: 0 }];
+  const mark = (days: number, wearPercent: number, km?: number) => ({
+    atMs: days * DAY_MS,
+    wearPercent,
+    ...(km !== undefined && { km }),
+  });
+  const say = (part: PartRecord, now = 31) => wearSentence(chainWearOf(part, trips, now * DAY_MS));
+  expect(say(chain({ mounts }))).toBe('Not measured yet. The limit is 0.75 % for 10 speeds.');
+  expect(say(chain({ mounts, wear: [mark(11, 0.1)] }))).toContain('0.1 % at 300 km. A second reading');
+  expect(say(chain({ mounts, data: {}, wear: [] }))).toContain('0.5 %, for 11 speeds and more, assumed');
+  const two = chainWearOf(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), trips, 31 * DAY_MS);
+  expect(two.readings.map(({ km }) => km)).toEqual([300, 600]);
+  expect(two.nowKm).toBe(900);
+  expect(wearSentence(two)).toMatch(
+    /^0\.33 % in 1000 km\. At 0\.75 % for 10 speeds in 1350 km \(two readings: no spread can be told\): about/,
+  );
+  expect(say(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), 300)).toContain(
+    'no date, for nothing was ridden',
+  );
+  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.2)] }))).toContain('do not rise');
+  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.8)] }))).toContain('Change the chain now');
+  // A distance that was read off the bike wins, and the log goes on from there.
+  expect(chainWearOf(chain({ mounts, wear: [mark(11, 0.1, 5000)] }), trips, 31 * DAY_MS).nowKm).toBe(5600);
+});
+
+test('trips are rides and noted kilometres', () => {
+  expect(tripsOf(rides, notes)).toHaveLength(rides.length + notes.filter(({ km }) => km !== undefined).length);
+  expect(tripsOf(rides, [])[0]!.km).toBeCloseTo(36, 0);
+});
+
+test('words: minutes, money, weights, kilometres, parts', () => {
+  expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21', '2 h']);
+  expect([moneyText(12.5, 'EUR'), moneyText(3, undefined)]).toEqual(['12.5 EUR', '3']);
+  expect([massChangeText(-65.4), massChangeText(12), massChangeText(0.2)]).toEqual(['−65 g', '+12 g', '0 g']);
+  expect([kmText(0), kmText(3.25), kmText(312.4)]).toEqual(['0 km', '3.3 km', '312 km']);
+  expect(costText({ sums: [], unpriced: [] })).toBe('nothing to buy');
+  expect(costText({ sums: [{ currency: 'EUR', sum: 5 }], unpriced: ['spacer'] })).toBe('5 EUR, without spacer');
+  expect(partSummary(parts.get('rear-clutch')!)).toBe('45T capacity · largest cog 46T · 100 mm cage · clutch');
+  expect(partSummary({ kind: 'other', data: {} })).toBe('');
+});
+
+test('every job of the demo has a card that says something', () => {
+  for (const { work, bikeId, name } of jobs) {
+    if (work.kind !== 'swap') continue;
+    const one = cardOf(bikeOf(bikeId), work, { parts, experience: [] });
+    expect([name, one.kind]).not.toEqual([name, 'nothing']);
+    expect(cardHeadline(one)).not.toMatch(/undefined|NaN/);
+  }
+});

@@ -1,0 +1,38 @@
+import { fixed, short } from '../format';
+import type { ChainWear } from './wear-of';
+import { kmText } from './words';
+
+const day = (ms: number) =>
+  new Date(ms).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** What a mechanic says of a chain, with the next step. */
+export function wearSentence(wear: ChainWear): string {
+  const { answer, limitPercent, nowKm, speeds, limitAtMs, spreadMs, readings } = wear;
+  const limit = `${short(limitPercent, 2)} %`;
+  const by = speeds === undefined ? `${limit}, for 11 speeds and more, assumed` : `${limit} for ${speeds} speeds`;
+  const last = readings.at(-1);
+  switch (answer.kind) {
+    case 'tooFew':
+      return last
+        ? `${short(last.wearPercent, 2)} % at ${kmText(last.km)}. A second reading, some hundred kilometres on, makes a forecast; the limit is ${by}.`
+        : `Not measured yet. The limit is ${by}.`;
+    case 'notWearing':
+      return 'The readings do not rise: measure again, at the same place of the chain.';
+    case 'reached':
+      return `${short(last!.wearPercent, 2)} %: at the limit of ${by}. Change the chain now; on worn cogs a new one skips, so ride-test it before you sign.`;
+    case 'forecast': {
+      const { limitKm, spreadKm, ratePer1000Km } = answer.forecast;
+      const left = limitKm - nowKm;
+      const spread = spreadKm
+        ? ` (80 % between ${kmText(Math.max(0, spreadKm[0] - nowKm))} and ${kmText(Math.max(0, spreadKm[1] - nowKm))})`
+        : ' (two readings: no spread can be told)';
+      const date =
+        limitAtMs === undefined
+          ? ', no date, for nothing was ridden in the last 90 days'
+          : `: about ${day(limitAtMs)}${spreadMs ? `, ${day(spreadMs[0])} to ${day(spreadMs[1])}` : ''}`;
+      return left <= 0
+        ? `By the line it is at ${by} already: measure it.`
+        : `${fixed(ratePer1000Km, 2)} % in 1000 km. At ${by} in ${kmText(left)}${spread}${date}.`;
+    }
+  }
+}

@@ -1,0 +1,124 @@
+import type { ShelfKind, Slot } from '../../core/shelf';
+import type { CardSlot, Outcome, SwapKind } from '../../core/swap';
+import type { Condition, JobState, PartRecord } from '../../records';
+import { formatCassette } from '../../formats/shorthand';
+import { fixed, short } from '../format';
+
+export const KIND_TEXT: Readonly<Record<ShelfKind, string>> = {
+  cassette: 'cassette',
+  chainring: 'chainring',
+  crank: 'crank',
+  rearDerailleur: 'rear derailleur',
+  frontDerailleur: 'front derailleur',
+  shifter: 'shifter',
+  chain: 'chain',
+  freehub: 'freehub body',
+  extender: 'hanger extender',
+  guide: 'chain guide',
+  quickLink: 'quick link',
+  spacer: 'spacer',
+  wheel: 'wheel',
+  other: 'other',
+};
+
+export const SLOT_TEXT: Readonly<Record<Slot, string>> = {
+  bigRing: 'big ring',
+  smallRing: 'small ring',
+  crank: 'crank',
+  cassette: 'cassette',
+  rearDerailleur: 'rear derailleur',
+  frontDerailleur: 'front derailleur',
+  shifter: 'shifter',
+  chain: 'chain',
+  quickLink: 'quick link',
+  guide: 'chain guide',
+  extender: 'hanger extender',
+  spacer: 'spacer',
+};
+
+export const CARD_SLOT_TEXT: Readonly<Record<CardSlot, string>> = { ...SLOT_TEXT, freehub: 'freehub body' };
+
+export const CONDITION_TEXT: Readonly<Record<Condition, string>> = {
+  new: 'new',
+  good: 'good',
+  worn: 'worn',
+  spent: 'spent',
+};
+
+export const STATE_TEXT: Readonly<Record<JobState, string>> = {
+  asked: 'asked',
+  waiting: 'waiting for parts',
+  ready: 'ready',
+  inHand: 'in hand',
+  done: 'done',
+};
+
+export const OUTCOME_TEXT: Readonly<Record<Outcome, string>> = {
+  works: 'works',
+  worksWithNotes: 'works, with notes',
+  reverted: 'reverted',
+};
+
+export const SWAP_KIND_TEXT: Readonly<Record<SwapKind, string>> = {
+  nothing: 'nothing to do',
+  cassette: 'cassette swap',
+  rings: 'ring swap',
+  cassetteAndRings: 'cassette and rings',
+  twoToOne: 'two rings to one',
+  oneToTwo: 'one ring to two',
+  derailleur: 'derailleur change',
+  chain: 'chain only',
+};
+
+/** What is known of a part in a few words: "11-36, 12 speed · nine wide splines". */
+export function partSummary({ kind, data }: Pick<PartRecord, 'kind' | 'data'>): string {
+  const words: (string | undefined)[] = [];
+  const number = (value: number | undefined, unit: string, before = '') =>
+    value === undefined ? undefined : `${before}${short(value, 2)}${unit}`;
+  if (data.cogs) words.push(`${formatCassette(data.cogs)}, ${data.cogs.length} speed`);
+  words.push(
+    number(data.ringT, 'T'),
+    number(data.totalCapacityT, 'T capacity'),
+    number(data.largestCogMaxT, 'T', 'largest cog '),
+    number(data.cageLengthMm, ' mm cage'),
+    number(data.ringDifferenceMaxT, 'T between rings'),
+    number(data.shifterSpeeds, ' speed'),
+    number(data.chainSpeeds, ' speed'),
+    number(data.chainLinks, ' links'),
+    number(data.boltCircleMm, ' mm bolt circle'),
+    number(data.smallestRingT, 'T', 'smallest ring '),
+    kind === 'wheel' ? number(data.rimDiameterMm, ' mm rim') : undefined,
+    kind === 'wheel' ? number(data.tyreWidthMm, ' mm tyre') : undefined,
+    number(data.bodyLengthMm, ' mm body'),
+    number(data.hangerExtenderMm, ' mm lower'),
+    kind === 'spacer' ? number(data.spacerMm, ' mm') : undefined,
+    data.narrowWide ? 'narrow-wide' : undefined,
+    data.clutch ? 'clutch' : undefined,
+    data.shifting,
+    data.cassetteSpline ?? data.spline,
+  );
+  return words.filter((one) => one !== undefined).join(' · ');
+}
+
+/** A sum with its currency, or with none where the rider's own is meant. */
+export function moneyText(sum: number, currency: string | undefined): string {
+  return currency === undefined ? short(sum, 2) : `${short(sum, 2)} ${currency}`;
+}
+
+/** Grams with a sign. */
+export function massChangeText(grams: number): string {
+  const rounded = Math.round(grams);
+  return `${rounded > 0 ? '+' : ''}${fixed(rounded, 0)} g`;
+}
+
+/** Minutes as a mechanic says them: 45 min, 1 h 05. */
+export function minutesText(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
+
+export function kmText(km: number): string {
+  return `${fixed(km, km > 0 && km < 10 ? 1 : 0)} km`;
+}

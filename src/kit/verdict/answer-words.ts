@@ -1,0 +1,42 @@
+import type { Check, FitAnswer, LimitsSchool } from '../../core/fit';
+import { GROUP_TEXT, groupOf, marginText } from './check-words';
+
+export const SCHOOL_TEXT: Readonly<Record<LimitsSchool, string>> = {
+  sheet: 'by the sheet',
+  workshopTested: 'workshop-tested',
+};
+
+/** What a school does with a limit that is passed. */
+export const SCHOOL_NOTE: Readonly<Record<LimitsSchool, string>> = {
+  sheet:
+    'Published limits are the answer. The part maker’s sheet wins over Rontel; have a qualified mechanic check what you are unsure of.',
+  workshopTested:
+    'Makers are careful: past a limit, the cage’s geometry, what your log says of like setups and a trial on the stand decide, each with a check of its own. What is outside stays outside, and the maker may not stand by it.',
+};
+
+/** The verdict over all checks, and what decides it. */
+export function answerText({ kind, deciding, unknown, cautions }: FitAnswer, school: LimitsSchool): string {
+  const why = deciding.map(shortly).join('; ');
+  const look = cautions.length > 0 ? ` Look at: ${cautions.map(shortly).join('; ')}.` : '';
+  const open =
+    unknown.length > 0 ? ` ${unknown.length} ${unknown.length === 1 ? 'check is' : 'checks are'} not known.` : '';
+  switch (kind) {
+    case 'goes':
+      return `Goes together, ${SCHOOL_TEXT[school]}.${look}`;
+    case 'open':
+      return `Goes together as far as is known.${open}${look}`;
+    case 'goesWithChecks':
+      return `Past the sheet, to be tried: ${why}.${open}${look}`;
+    case 'doesNot':
+      return `Does not go together: ${why}.${open}${look}`;
+    case 'cannotWork':
+      return `Cannot work: ${why}.${open}${look}`;
+  }
+}
+
+/** A check in two words: what it is about, and by how much. */
+function shortly(check: Check): string {
+  // A chain can be long enough and still hang slack.
+  const margin = check.id === 'chainLength' && (check.margin ?? -1) >= 0 ? 'slack' : marginText(check);
+  return `${GROUP_TEXT[groupOf(check.id)].toLowerCase()}${margin === '' ? '' : ` ${margin}`}`;
+}

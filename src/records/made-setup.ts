@@ -1,0 +1,103 @@
+import {
+  SLOTS,
+  dataInSlot,
+  isAtHand,
+  madeOf,
+  setupSums,
+  suitsSlot,
+  withDataInSlot,
+  type PartData,
+  type PartsInSlots,
+  type SetupSums,
+  type Slot,
+  type SlotPart,
+} from '../core/shelf';
+import type { PartRecord } from './part';
+import type { SetupRecord } from './setup';
+
+export type PartsById = ReadonlyMap<string, PartRecord>;
+
+/** The parts that a setup names, as far as they are still on the shelf. */
+export function partsInSlots({ shelf = {}, bikeId }: SetupRecord, parts: PartsById): PartsInSlots {
+  return Object.fromEntries(
+    SLOTS.flatMap((slot): [Slot, SlotPart][] => {
+      const part = parts.get(shelf[slot] ?? '');
+      if (!part) return [];
+      const { id, name, data, massG, price, currency } = part;
+      return [[slot, { id, name, data, massG, price, currency, atHand: isAtHand(part, bikeId) }]];
+    }),
+  );
+}
+
+export function sumsOf(setup: SetupRecord, parts: PartsById): SetupSums {
+  return setupSums(setup, partsInSlots(setup, parts));
+}
+
+/** A setup as Compare, Find and Fit see it: limits, weight and cost are those of its parts, where they are known. */
+export function resolvedSetup(setup: SetupRecord, parts: PartsById): SetupRecord {
+  if (!setup.shelf) return setup;
+  const inSlots = partsInSlots(setup, parts);
+  const { massG, cost } = setupSums(setup, inSlots);
+  return {
+    ...madeOf(setup, inSlots),
+    ...(massG !== undefined && { massG }),
+    ...(cost !== undefined && { cost }),
+  };
+}
+
+/** What an edit of a setup as it is seen comes to: the record of the setup, and new data of the parts that it is made of. */
+export interface SetupEdit {
+  readonly setup: SetupRecord;
+  readonly partData: ReadonlyMap<string, PartData>;
+}
+
+/**
+ * Parts what was changed in a setup as it is seen into what belongs to the setup and what belongs to its
+ * parts: a limit typed in Fit is one of the derailleur, on whichever bike.
+ */
+export function editThroughParts(
+  kept: SetupRecord,
+  parts: PartsById,
+  edit: (seen: SetupRecord) => SetupRecord,
+): SetupEdit {
+  const seen = resolvedSetup(kept, parts);
+  const after = edit(seen);
+  const partData = new Map<string, PartData>();
+  let setup: SetupRecord = {
+    ...after,
+    ...(after.massG === seen.massG && { massG: kept.massG }),
+    ...(after.cost === seen.cost && { cost: kept.cost }),
+  };
+  for (const slot of SLOTS) {
+    const id = after.shelf?.[slot];
+    const part = parts.get(id ?? '');
+    // A part that has just been chosen or has other teeth says nothing yet of what was edited.
+    if (!part || kept.shelf?.[slot] !== id || !suitsSlot(slot, kept, part.data)) continue;
+    const [was, is] = [dataInSlot(slot, seen), dataInSlot(slot, after)];
+    setup = withDataInSlot(slot, setup, dataInSlot(slot, kept));
+    if (!suitsSlot(slot, after, part.data) || JSON.stringify(was) === JSON.stringify(is)) continue;
+    partData.set(part.id, withChanges(part.data, was, is));
+  }
+  return { setup: withoutUndefined(setup), partData };
+}
+
+function withChanges(data: PartData, was: PartData, is: PartData): PartData {
+  const changed = Object.keys({ ...was, ...is }) as (keyof PartData)[];
+  const others = Object.entries(data).filter(([field]) => !changed.includes(field as keyof PartData));
+  return { ...Object.fromEntries(others), ...is };
+}
+
+/** A field that is not known is absent, in the record as in the file. */
+function withoutUndefined(setup: SetupRecord): SetupRecord {
+  return Object.fromEntries(Object.entries(setup).filter(([, value]) => value !== undefined)) as unknown as SetupRecord;
+}
+
+/** What the shelf would hold of a setup: a part for each place that names none yet. */
+export function stockOfSetup(
+  setup: SetupRecord,
+  slots: readonly Slot[],
+): readonly { readonly slot: Slot; readonly data: PartData }[] {
+  return slots
+    .filter((slot) => setup.shelf?.[slot] === undefined)
+    .map((slot) => ({ slot, data: dataInSlot(slot, setup) }));
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { Select } from 'antd';
+import { useState } from 'react';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { Field } from '../../kit/fields/Field';
+import { beforeAfterRows, beforeAfterSentence } from './before-after-words';
+import { useBeforeAfter } from './useBeforeAfter';
+import type { Log } from './useLog';
+import styles from './Log.module.css';
+
+/** What a swap did to the riding, by the rides before and after it. */
+export function BeforeAfterPanel({ log }: { log: Log }) {
+  const { bench } = useReadyBench();
+  const swaps = (log.shop?.jobs ?? [])
+    .filter(
+      ({ bikeId, work, outcome }) =>
+        bikeId === bench.bike.id && work.kind === 'swap' && (outcome === 'works' || outcome === 'worksWithNotes'),
+    )
+    .sort((a, b) => b.finishedAtMs! - a.finishedAtMs!);
+  const [chosenId, choose] = useState<string>();
+  const job = swaps.find(({ id }) => id === chosenId) ?? swaps[0];
+  const told = useBeforeAfter(job);
+  if (!job || !told) {
+    return (
+      <section className={styles.panel} aria-label="Before and after">
+        <h2>Before and after</h2>
+        <p className={styles.note}>A swap that was signed off is compared here by the rides on either side of it.</p>
+      </section>
+    );
+  }
+  const { before, after, missing, failure } = told;
+  return (
+    <section className={styles.panel} aria-label="Before and after">
+      <div className={styles.panelHead}>
+        <h2>Before and after</h2>
+      </div>
+      <Field id="before-after" label="Swap">
+        <Select
+          id="before-after"
+          value={job.id}
+          options={swaps.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={choose}
+        />
+      </Field>
+      <p className={styles.answer} data-testid="before-after">
+        {missing ?? failure ?? beforeAfterSentence(before, after)}
+      </p>
+      <div className={styles.scroll}>
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">before: {formatShorthand(before.setup)}</th>
+              <th scope="col">after: {formatShorthand(after.setup)}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {beforeAfterRows(before, after).map(([title, was, is]) => (
+              <tr key={title}>
+                <th scope="row">{title}</th>
+                <td>{was}</td>
+                <td>{is}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

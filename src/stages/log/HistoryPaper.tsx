@@ -1,0 +1,46 @@
+import { dateText } from '../../kit/format';
+import { kmText } from '../../kit/shop/words';
+import { EVENT_ONE } from './timeline';
+import type { Log } from './useLog';
+import styles from './HistoryPaper.module.css';
+
+/** A bike's history on paper. */
+export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) {
+  return (
+    <article className={styles.paper} data-testid="history-paper">
+      <h1>{bikeName}</h1>
+      <table>
+        <thead>
+          <tr>
+            <th>Day</th>
+            <th>What</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {log.shown.map(({ id, atMs, kind, title, text }) => (
+            <tr key={id}>
+              <td>{dateText(atMs)}</td>
+              <td>{EVENT_ONE[kind]}</td>
+              <td>
+                <b>{title}</b> {text}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h2>Parts</h2>
+      <table>
+        <tbody>
+          {log.lives.map(({ part, km, isOn }) => (
+            <tr key={part.id}>
+              <td>{part.name}</td>
+              <td>{isOn ? 'on now' : 'off'}</td>
+              <td>{kmText(km)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </article>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+
+import { PrinterOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SaveTable } from '../../kit/export/SaveTable';
+import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { BeforeAfterPanel } from './BeforeAfterPanel';
+import { HistoryPaper } from './HistoryPaper';
+import { LivesPanel } from './LivesPanel';
+import { NoteForm } from './NoteForm';
+import { OutcomesPanel } from './OutcomesPanel';
+import { Timeline } from './Timeline';
+import { useLog } from './useLog';
+import styles from './Log.module.css';
+
+/** What happened to the bike, and what was learned from it. */
+export function LogStage() {
+  const { bench } = useReadyBench();
+  const log = useLog();
+  const { printing, print } = usePrint();
+  useShortcut('print', print);
+  return (
+    <>
+      <h1 className={styles.hidden}>Log</h1>
+      <div className={styles.layout}>
+        <section className={styles.panel} aria-label="Timeline">
+          <div className={styles.panelHead}>
+            <h2>{bench.bike.name}</h2>
+            <SaveTable
+              name={`history of ${bench.bike.name}`}
+              byKey
+              table={() => ({
+                fields: ['at', 'kind', 'title', 'text', 'km'],
+                rows: log.shown.map(({ atMs, kind, title, text, km }) => [
+                  new Date(atMs).toISOString(),
+                  kind,
+                  title,
+                  text,
+                  km ?? '',
+                ]),
+              })}
+            />
+            <Button
+              size="small"
+              icon={<PrinterOutlined />}
+              onClick={print}
+              title={withKey('Print the history', 'print')}
+            >
+              Print
+            </Button>
+          </div>
+          <NoteForm />
+          <Timeline log={log} />
+        </section>
+        <div className={styles.column}>
+          <BeforeAfterPanel log={log} />
+          <OutcomesPanel log={log} />
+          <LivesPanel log={log} />
+        </div>
+      </div>
+      {printing && (
+        <PrintSheet>
+          <HistoryPaper bikeName={bench.bike.name} log={log} />
+        </PrintSheet>
+      )}
+    </>
+  );
+}

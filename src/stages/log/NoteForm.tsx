@@ -1,0 +1,71 @@
+'use client';
+
+import { Button, Input } from 'antd';
+import { useState } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { DateField } from '../../kit/fields/DateField';
+import { Field } from '../../kit/fields/Field';
+import { NumberField } from '../../kit/fields/NumberField';
+import { NOTE_KM, NOTE_LENGTH_MAX } from '../../records';
+import { addNote } from '../../store';
+import styles from './Log.module.css';
+
+/** An observation, or kilometres that nobody recorded: parts wear by them all the same. */
+export function NoteForm() {
+  const { bench, workshop, edits } = useReadyBench();
+  const [text, setText] = useState('');
+  const [km, setKm] = useState<number>();
+  const [day, setDay] = useState('');
+  const [round, setRound] = useState(0);
+  const add = () =>
+    edits.write(async () => {
+      const now = Date.now();
+      // The middle of the day that was meant, wherever one is.
+      const atMs = day === '' ? now : new Date(`${day}T12:00:00`).getTime();
+      await addNote(
+        workshop.db,
+        { bikeId: bench.bike.id, atMs, text: text.trim(), ...(km !== undefined && { km }) },
+        now,
+      );
+      setText('');
+      setKm(undefined);
+      setDay('');
+      setRound(round + 1);
+    });
+  return (
+    <form
+      className={styles.noteForm}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() !== '' && !bench.fromLink) add();
+      }}
+    >
+      <Field id="note-text" label="Write down">
+        <Input
+          id="note-text"
+          maxLength={NOTE_LENGTH_MAX}
+          placeholder="what was noticed, or where it was ridden"
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+        />
+      </Field>
+      <NumberField
+        key={round}
+        id="note-km"
+        label="Ridden, not recorded"
+        term="distance"
+        unit="km"
+        bounds={NOTE_KM}
+        optional
+        owner={`note ${round}`}
+        width={140}
+        value={km}
+        onCommit={setKm}
+      />
+      <DateField id="note-day" label="On" value={day} onChange={setDay} />
+      <Button htmlType="submit" disabled={text.trim() === '' || bench.fromLink}>
+        Keep it
+      </Button>
+    </form>
+  );
+}

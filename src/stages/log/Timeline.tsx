@@ -1,0 +1,84 @@
+'use client';
+
+import { DeleteOutlined } from '@ant-design/icons';
+import { Button, Input, Select } from 'antd';
+import { useRef, useState } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { dateText } from '../../kit/format';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { withKey } from '../../kit/shell/shortcuts';
+import { removeNote } from '../../store';
+import { EVENT_KINDS, EVENT_TEXT } from './timeline';
+import { EventMark } from './EventMark';
+import type { Log } from './useLog';
+import styles from './Log.module.css';
+
+/** As many as fit a few screens; more on demand. */
+const PAGE = 60;
+
+/** The line of time, newest first; filtered by kind and word. */
+export function Timeline({ log }: { log: Log }) {
+  const { workshop, edits } = useReadyBench();
+  const { shown, events, filter, setFilter } = log;
+  const [limit, setLimit] = useState(PAGE);
+  const search = useRef<HTMLDivElement>(null);
+  useShortcut('search', () => search.current?.querySelector('input')?.focus());
+  return (
+    <>
+      <div className={styles.filters} ref={search}>
+        <Input
+          allowClear
+          placeholder="search"
+          aria-label="Search the log"
+          title={withKey('Search', 'search')}
+          style={{ width: 190 }}
+          value={filter.text}
+          onChange={({ target }) => setFilter({ ...filter, text: target.value })}
+        />
+        <Select
+          mode="multiple"
+          allowClear
+          placeholder="everything"
+          aria-label="What is shown"
+          style={{ minWidth: 200 }}
+          value={[...filter.kinds]}
+          options={EVENT_KINDS.map((value) => ({ value, label: EVENT_TEXT[value] }))}
+          onChange={(kinds) => setFilter({ ...filter, kinds })}
+        />
+        <span data-testid="log-count">
+          {shown.length === events.length ? `${events.length} entries` : `${shown.length} of ${events.length} entries`}
+        </span>
+      </div>
+      {events.length === 0 && (
+        <p className={styles.note}>
+          Nothing yet: rides, jobs, readings and notes of this bike will stand here in one line.
+        </p>
+      )}
+      <ol className={styles.line} data-testid="timeline">
+        {shown.slice(0, limit).map((event) => (
+          <li key={event.id} data-kind={event.kind} data-reverted={event.isReverted === true}>
+            <time dateTime={new Date(event.atMs).toISOString()}>{dateText(event.atMs)}</time>
+            <EventMark kind={event.kind} isReverted={event.isReverted === true} />
+            <div>
+              <b>{event.title}</b>
+              {event.text && <span>{event.text}</span>}
+            </div>
+            {event.noteId !== undefined && (
+              <Button
+                type="text"
+                size="small"
+                icon={<DeleteOutlined />}
+                aria-label={`Remove note ${event.title}`}
+                title="Remove; Undo brings it back"
+                onClick={() => edits.write(() => removeNote(workshop.db, event.noteId!, Date.now()))}
+              />
+            )}
+          </li>
+        ))}
+      </ol>
+      {shown.length > limit && (
+        <Button onClick={() => setLimit(limit + PAGE)}>Show {Math.min(PAGE, shown.length - limit)} more</Button>
+      )}
+    </>
+  );
+}

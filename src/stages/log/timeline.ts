@@ -1,0 +1,183 @@
+import { STEP_TITLES, recheckSteps, type StepId } from '../../core/swap';
+import { M_PER_KM } from '../../core/units';
+import { formatShorthand } from '../../formats/shorthand';
+import { fixed, short } from '../../kit/format';
+import { hasWords } from '../../kit/search';
+import { troubleText } from '../../kit/shop/step-words';
+import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT, kmText } from '../../kit/shop/words';
+import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
+
+export const EVENT_KINDS = ['job', 'reading', 'ride', 'part', 'note'] as const;
+export type EventKind = (typeof EVENT_KINDS)[number];
+
+export const EVENT_TEXT: Readonly<Record<EventKind, string>> = {
+  job: 'jobs and trials',
+  reading: 'readings',
+  ride: 'rides',
+  part: 'parts on and off',
+  note: 'notes',
+};
+
+/** One of them, as a table says it. */
+export const EVENT_ONE: Readonly<Record<EventKind, string>> = {
+  job: 'job',
+  reading: 'reading',
+  ride: 'ride',
+  part: 'part',
+  note: 'note',
+};
+
+/** Something that happened to a bike. */
+export interface LogEvent {
+  readonly id: string;
+  readonly kind: EventKind;
+  readonly atMs: number;
+  readonly title: string;
+  readonly text: string;
+  /** Kilometres that were ridden by it; undefined for what is no ride. */
+  readonly km?: number | undefined;
+  /** A trial that was taken back. */
+  readonly isReverted?: boolean;
+  /** The note, where it is one: it can be taken out here. */
+  readonly noteId?: string;
+}
+
+export interface BikeHistory {
+  readonly bikeId: string;
+  readonly jobs: readonly JobRecord[];
+  readonly rides: readonly RideRecord[];
+  readonly notes: readonly LogNoteRecord[];
+  readonly parts: readonly PartRecord[];
+}
+
+/** Everything of one bike on one line of time, the newest first. */
+export function timelineOf({ bikeId, jobs, rides, notes, parts }: BikeHistory): LogEvent[] {
+  const own = <T extends { readonly bikeId: string }>(list: readonly T[]) =>
+    list.filter((one) => one.bikeId === bikeId);
+  return [
+    ...own(jobs).flatMap((job) => [...jobEvents(job), ...readingEvents(job)]),
+    ...own(rides).map(rideEvent),
+    ...own(notes).map(noteEvent),
+    ...parts.flatMap((part) => partEvents(part, bikeId)),
+  ].sort((a, b) => b.atMs - a.atMs || a.id.localeCompare(b.id));
+}
+
+function jobEvents(job: JobRecord): LogEvent[] {
+  const { id, name, work, outcome, outcomeNote, finishedAtMs, createdAtMs } = job;
+  const way = work.kind === 'swap' ? `${formatShorthand(work.from.setup)} → ${formatShorthand(work.to.setup)}` : '';
+  if (finishedAtMs === undefined || outcome === undefined) {
+    return [
+      {
+        id,
+        kind: 'job',
+        atMs: createdAtMs,
+        title: name,
+        text: [`put in the book, ${STATE_TEXT[job.state]}`, way].filter(Boolean).join('; '),
+      },
+    ];
+  }
+  return [
+    {
+      id,
+      kind: 'job',
+      atMs: finishedAtMs,
+      title: `${name}: ${OUTCOME_TEXT[outcome]}`,
+      text: [way, outcomeNote].filter(Boolean).join('. '),
+      isReverted: outcome === 'reverted',
+    },
+  ];
+}
+
+/** What a reading is a reading of; its unit is that of the step. */
+const READING_UNITS: Readonly<Partial<Record<StepId, string>>> = {
+  spacer: 'mm',
+  cassetteOn: 'N·m',
+  frontOn: 'mm',
+  frontHeight: 'mm',
+  chainLength: 'links',
+  bGap: 'mm',
+  testRide: 'km',
+  recheck: recheckSteps().find(({ id }) => id === 'recheck')!.reading!.unit,
+};
+
+function readingEvents({ id: jobId, name, progress }: JobRecord): LogEvent[] {
+  return (Object.keys(progress) as StepId[]).flatMap((stepId): LogEvent[] => {
+    const step = progress[stepId]!;
+    const said = [
+      step.value === undefined ? '' : `${short(step.value, 2)} ${READING_UNITS[stepId] ?? ''}`.trim(),
+      troubleText(step),
+      step.note ?? '',
+    ].filter(Boolean);
+    if (said.length === 0 || step.doneAtMs === undefined) return [];
+    return [
+      {
+        id: `${jobId} ${stepId}`,
+        kind: 'reading',
+        atMs: step.doneAtMs,
+        title: STEP_TITLES[stepId],
+        text: `${said.join('; ')} (${name})`,
+      },
+    ];
+  });
+}
+
+function rideEvent({ id, name, startedAtMs, distanceM, setup }: RideRecord): LogEvent {
+  const km = distanceM / M_PER_KM;
+  return {
+    id,
+    kind: 'ride',
+    atMs: startedAtMs,
+    title: name,
+    text: `${fixed(km, 1)} km on ${formatShorthand(setup)}`,
+    km,
+  };
+}
+
+function noteEvent({ id, atMs, text, km }: LogNoteRecord): LogEvent {
+  return {
+    id,
+    kind: 'note',
+    atMs,
+    title: text,
+    text: km === undefined ? '' : `${kmText(km)}, not recorded`,
+    km,
+    noteId: id,
+  };
+}
+
+function partEvents(part: PartRecord, bikeId: string): LogEvent[] {
+  const mounts = part.mounts.filter((mount) => mount.bikeId === bikeId);
+  const event = (id: string, atMs: number, text: string): LogEvent => ({
+    id: `${part.id} ${id}`,
+    kind: 'part',
+    atMs,
+    title: part.name,
+    text: `${KIND_TEXT[part.kind]} ${text}`,
+  });
+  return [
+    ...mounts.flatMap(({ fromMs, toMs }, i) => [
+      event(`on ${i}`, fromMs, 'on'),
+      ...(toMs === undefined ? [] : [event(`off ${i}`, toMs, 'off')]),
+    ]),
+    ...part.wear
+      .filter(({ atMs }) => mounts.some(({ fromMs, toMs = Infinity }) => atMs >= fromMs && atMs <= toMs))
+      .map(({ atMs, wearPercent, km }, i): LogEvent => ({
+        id: `${part.id} wear ${i}`,
+        kind: 'reading',
+        atMs,
+        title: 'Chain wear',
+        text: `${short(wearPercent, 2)} %${km === undefined ? '' : ` at ${kmText(km)}`} (${part.name})`,
+      })),
+  ];
+}
+
+export interface LogFilter {
+  readonly text: string;
+  readonly kinds: readonly EventKind[];
+}
+
+export function filteredEvents(events: readonly LogEvent[], { text, kinds }: LogFilter): LogEvent[] {
+  return events.filter(
+    (event) => (kinds.length === 0 || kinds.includes(event.kind)) && hasWords(`${event.title} ${event.text}`, text),
+  );
+}

@@ -1,0 +1,223 @@
+'use client';
+
+import { CalendarOutlined, LeftOutlined, RightOutlined } from '@ant-design/icons';
+import {
+  DndContext,
+  DragOverlay,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  pointerWithin,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type CollisionDetection,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { App, Button } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { writeCalendar } from '../../formats/shop/calendar';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { fileName, saveText } from '../../kit/files';
+import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
+import { JOB_STATES, type JobState } from '../../records';
+import { editJob } from '../../store';
+import { dropped, type BoardJob, type Cell, type Column } from './board';
+import { dayText } from './days';
+import type { Schedule } from './useSchedule';
+import styles from './Schedule.module.css';
+
+const columnText = (column: Column) =>
+  column === 'late' ? 'late' : column === 'none' ? 'no day yet' : dayText(column);
+const cellId = (state: JobState, column: Column) => `${state} ${column}`;
+
+interface BoardViewProps {
+  readonly schedule: Schedule;
+  readonly chosenId: string | undefined;
+  readonly onChoose: (id: string | undefined) => void;
+}
+
+/** A row a state, a column a day: a job is dragged to another day, another state, or both at once. */
+export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
+  const state = useBench();
+  const { message } = App.useApp();
+  const { board, jobs, days, today } = schedule;
+  const sensors = useSensors(
+    // A click on a job must not count as a drag.
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor),
+  );
+  const [dragged, setDragged] = useState<string>();
+  const inAir = jobs.find(({ job }) => job.id === dragged);
+  if (state.kind !== 'ready') return null;
+  const { edits, workshop } = state;
+  const drop = ({ active, over }: DragEndEvent) => {
+    const [toState, column] = String(over?.id ?? '').split(' ') as [JobState, Column];
+    const job = jobs.find((one) => one.job.id === active.id)?.job;
+    if (!job || column === undefined) return;
+    const moved = dropped(job, toState, column);
+    if (!moved) {
+      if (toState === 'done' && job.state !== 'done')
+        void message.info('A job is done when it is signed off: work on it.');
+      return;
+    }
+    edits.write(() =>
+      editJob(
+        workshop.db,
+        job.id,
+        `day and state of ${job.name}`,
+        (before) => dropped(before, toState, column) ?? before,
+        Date.now(),
+      ),
+    );
+  };
+  const saveCalendar = () => {
+    const dated = jobs.filter(({ job }) => job.dueOn !== undefined && job.state !== 'done');
+    const result = writeCalendar(
+      dated.map(({ job, card, minutes, bikeName }) => ({
+        id: job.id,
+        name: job.name,
+        bikeName,
+        dueOn: job.dueOn!,
+        minutes,
+        description: card
+          ? `Tools: ${card.gathered.tools.join(', ')}`
+          : 'After the first rides: bolts, indexing, cable',
+      })),
+      Date.now(),
+    );
+    if (result.ok) saveText(fileName('workshop', 'ics'), 'text/calendar', result.text);
+    else void message.warning(result.message);
+  };
+  return (
+    <section className={styles.panel} aria-label="Week">
+      <div className={styles.panelHead}>
+        <h2>
+          {dayText(days[0]!)} to {dayText(days.at(-1)!)}
+        </h2>
+        <Button size="small" icon={<LeftOutlined />} aria-label="A week earlier" onClick={() => schedule.move(-1)} />
+        <Button size="small" onClick={schedule.toToday}>
+          Today
+        </Button>
+        <Button size="small" icon={<RightOutlined />} aria-label="A week later" onClick={() => schedule.move(1)} />
+        <Button
+          size="small"
+          icon={<CalendarOutlined />}
+          onClick={saveCalendar}
+          title="Save the jobs that have a day as an iCalendar file"
+        >
+          Calendar
+        </Button>
+      </div>
+      <DndContext
+        id="board"
+        sensors={sensors}
+        collisionDetection={cellUnder}
+        autoScroll={false}
+        onDragStart={({ active }) => setDragged(String(active.id))}
+        onDragEnd={(event) => {
+          setDragged(undefined);
+          drop(event);
+        }}
+        onDragCancel={() => setDragged(undefined)}
+      >
+        <div className={styles.scroll}>
+          <table className={styles.board} data-testid="board">
+            <thead>
+              <tr>
+                <td />
+                {board.columns.map(({ column, minutes }) => (
+                  <th key={column} scope="col" data-today={column === today} data-column={column}>
+                    {columnText(column)}
+                    <small>{minutes > 0 ? minutesText(minutes) : ''}</small>
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {board.rows.map((cells, i) => (
+                <tr key={JOB_STATES[i]}>
+                  <th scope="row">{STATE_TEXT[JOB_STATES[i]!]}</th>
+                  {cells.map((cell) => (
+                    <CellView key={cell.column} cell={cell} isToday={cell.column === today}>
+                      {cell.jobs.map((one) => (
+                        <JobCardView
+                          key={one.job.id}
+                          one={one}
+                          isChosen={one.job.id === chosenId}
+                          onChoose={() => onChoose(one.job.id === chosenId ? undefined : one.job.id)}
+                        />
+                      ))}
+                    </CellView>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <DragOverlay dropAnimation={null}>{inAir && <JobFace one={inAir} className={styles.inAir} />}</DragOverlay>
+      </DndContext>
+    </section>
+  );
+}
+
+function CellView({ cell, isToday, children }: { cell: Cell; isToday: boolean; children: ReactNode }) {
+  const id = cellId(cell.state, cell.column);
+  const { setNodeRef, isOver } = useDroppable({ id, disabled: cell.column === 'late' });
+  return (
+    <td
+      ref={setNodeRef}
+      data-cell={id}
+      data-over={isOver}
+      data-today={isToday}
+      data-empty={cell.jobs.length === 0}
+      data-day={columnText(cell.column)}
+    >
+      {children}
+    </td>
+  );
+}
+
+function JobCardView({ one, isChosen, onChoose }: { one: BoardJob; isChosen: boolean; onChoose: () => void }) {
+  const { job } = one;
+  const { setNodeRef, attributes, listeners, isDragging } = useDraggable({
+    id: job.id,
+    disabled: job.state === 'done',
+  });
+  return (
+    <button
+      ref={setNodeRef}
+      {...attributes}
+      {...listeners}
+      type="button"
+      className={styles.job}
+      data-job={job.id}
+      data-state={job.state}
+      aria-pressed={isChosen}
+      data-dragging={isDragging}
+      onClick={onChoose}
+    >
+      <JobFace one={one} />
+    </button>
+  );
+}
+
+function JobFace({ one: { job, minutes, bikeName }, className }: { one: BoardJob; className?: string | undefined }) {
+  return (
+    <span className={className}>
+      <b>{job.name}</b>
+      <span>{bikeName}</span>
+      <span>
+        {job.outcome ? OUTCOME_TEXT[job.outcome] : minutesText(minutes)}
+        {job.occasion && `, ${job.occasion}`}
+      </span>
+    </span>
+  );
+}
+
+/** The cell under the pointer; by key, the nearest one. */
+const cellUnder: CollisionDetection = (args) => {
+  const under = pointerWithin(args);
+  return under.length > 0 ? under : closestCenter(args);
+};

@@ -1,0 +1,62 @@
+'use client';
+
+import { CloseOutlined, ToolOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { DateField } from '../../kit/fields/DateField';
+import { Field } from '../../kit/fields/Field';
+import { withOptional } from '../../kit/fields/with-optional';
+import { cardHeadline } from '../../kit/shop/card-words';
+import { StateSelect } from '../../kit/shop/StateSelect';
+import { useJobEdits } from '../../kit/shop/useJobEdits';
+import type { BoardJob } from './board';
+import styles from './Schedule.module.css';
+
+/** The job that was picked on the board: its day and state by field, for those who do not drag. */
+export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () => void }) {
+  const { job, card, bikeName } = chosen;
+  const { edit } = useJobEdits(job);
+  const state = useBench();
+  const router = useRouter();
+  if (state.kind !== 'ready') return null;
+  const { edits } = state;
+  const toCard = () => {
+    edits.editPreferences({ currentBikeId: job.bikeId });
+    router.push(`/swap?job=${job.id}`);
+  };
+  return (
+    <section className={styles.chosen} aria-label="Chosen job" data-testid="chosen-job">
+      <div>
+        <h2>
+          {job.name} <span>{bikeName}</span>
+        </h2>
+        <p>
+          {job.state === 'done'
+            ? (job.outcomeNote ?? '')
+            : card
+              ? cardHeadline(card)
+              : 'Re-check after the first rides.'}
+        </p>
+      </div>
+      <Field id="chosen-state" label="State">
+        <StateSelect job={job} id="chosen-state" />
+      </Field>
+      {job.state !== 'done' && (
+        <DateField
+          id="chosen-day"
+          label="Day"
+          value={job.dueOn ?? ''}
+          onChange={(day) => edit('day', (before) => withOptional(before, 'dueOn', day || undefined))}
+        />
+      )}
+      <Button onClick={toCard}>Card</Button>
+      {job.state !== 'done' && (
+        <Button type="primary" icon={<ToolOutlined />} onClick={() => router.push(`/work?job=${job.id}`)}>
+          Work on it
+        </Button>
+      )}
+      <Button type="text" icon={<CloseOutlined />} aria-label="Close the job" onClick={onClose} />
+    </section>
+  );
+}

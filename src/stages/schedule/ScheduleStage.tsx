@@ -1,0 +1,28 @@
+'use client';
+
+import { useState } from 'react';
+import { BoardView } from './BoardView';
+import { BuyPanel } from './BuyPanel';
+import { ChosenJob } from './ChosenJob';
+import { DuePanel } from './DuePanel';
+import { useSchedule } from './useSchedule';
+import styles from './Schedule.module.css';
+
+/** The jobs of the whole workshop: by day and state, what is to be bought for them, and what is due. */
+export function ScheduleStage() {
+  const schedule = useSchedule();
+  const [chosenId, choose] = useState<string>();
+  if (!schedule) return null;
+  const chosen = schedule.jobs.find(({ job }) => job.id === chosenId);
+  return (
+    <>
+      <h1 className={styles.hidden}>Schedule</h1>
+      <BoardView schedule={schedule} chosenId={chosenId} onChoose={choose} />
+      {chosen && <ChosenJob key={chosen.job.id} chosen={chosen} onClose={() => choose(undefined)} />}
+      <div className={styles.below}>
+        <BuyPanel schedule={schedule} />
+        <DuePanel schedule={schedule} />
+      </div>
+    </>
+  );
+}

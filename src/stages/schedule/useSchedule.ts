@@ -1,0 +1,70 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { costOfPurchases, type Cost } from '../../core/swap';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { buyList, type BuyLine } from '../../kit/shop/buy-list';
+import { cardOf, stepsOf } from '../../kit/shop/card-of';
+import { rechecksDue, type RecheckDue } from '../../kit/shop/due';
+import { useShop } from '../../kit/shop/useShop';
+import { chainWearOf, type ChainWear } from '../../kit/shop/wear-of';
+import type { PartRecord } from '../../records';
+import { boardOf, type Board, type BoardJob } from './board';
+import { todayIso, weekOf, weeksFrom } from './days';
+
+export interface Schedule {
+  readonly jobs: readonly BoardJob[];
+  readonly board: Board;
+  readonly days: readonly string[];
+  readonly today: string;
+  readonly move: (weeks: number) => void;
+  readonly toToday: () => void;
+  readonly buys: readonly BuyLine[];
+  readonly cost: Cost;
+  readonly due: readonly RecheckDue[];
+  readonly chains: readonly { readonly part: PartRecord; readonly on: string; readonly wear: ChainWear }[];
+}
+
+/** Jobs of the whole workshop by day and state, what they wait for, and what is due; undefined until it is open. */
+export function useSchedule(): Schedule | undefined {
+  const state = useBench();
+  const shop = useShop();
+  const [nowMs] = useState(() => Date.now());
+  const today = todayIso(nowMs);
+  const [shownDay, show] = useState(today);
+  const workshop = state.kind === 'ready' ? state.workshop : undefined;
+  const parts = workshop?.parts;
+  const experience = workshop?.experience;
+  const jobs = useMemo((): readonly BoardJob[] => {
+    if (!shop || !parts || !experience) return [];
+    return shop.jobs.flatMap((job): BoardJob[] => {
+      const bike = shop.bikes.find(({ id }) => id === job.bikeId);
+      if (!bike) return [];
+      // What is over is told by its outcome; working out years of cards would take seconds.
+      const isOpenSwap = job.work.kind === 'swap' && job.state !== 'done';
+      const card = isOpenSwap ? cardOf(bike, job.work, { parts, experience }) : undefined;
+      return [{ job, card, minutes: stepsOf(job, card).minutes, bikeName: bike.name }];
+    });
+  }, [shop, parts, experience]);
+  const days = useMemo(() => weekOf(shownDay), [shownDay]);
+  const board = useMemo(() => boardOf(jobs, days, today), [jobs, days, today]);
+  if (!shop || !parts) return undefined;
+  const buys = buyList(jobs, parts);
+  const bikeName = (id: string) => shop.bikes.find((bike) => bike.id === id)?.name ?? 'a bike that is gone';
+  return {
+    jobs,
+    board,
+    days,
+    today,
+    move: (weeks) => show((day) => weeksFrom(day, weeks)),
+    toToday: () => show(today),
+    buys,
+    cost: costOfPurchases(buys.filter(({ hasCome }) => !hasCome).map(({ item }) => item)),
+    due: rechecksDue(shop.jobs, shop.rides, shop.notes),
+    chains: [...parts.values()].flatMap((part) => {
+      const on = part.mounts.find(({ toMs }) => toMs === undefined);
+      if (part.kind !== 'chain' || !on || part.wear.length === 0) return [];
+      return [{ part, on: bikeName(on.bikeId), wear: chainWearOf(part, shop.trips, nowMs) }];
+    }),
+  };
+}

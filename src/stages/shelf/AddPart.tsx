@@ -1,0 +1,41 @@
+'use client';
+
+import { Select } from 'antd';
+import { GENERIC_PARTS, SHELF_KINDS, type ShelfKind } from '../../core/shelf';
+import { KIND_TEXT } from '../../kit/shop/words';
+import type { Shelf } from './useShelf';
+
+const blankKey = (kind: ShelfKind) => `blank ${kind}`;
+
+/** Built-in entries by kind, each kind with a blank one first. */
+const OPTIONS = SHELF_KINDS.map((kind) => ({
+  label: KIND_TEXT[kind],
+  options: [
+    { value: blankKey(kind), label: `${KIND_TEXT[kind]}, blank` },
+    ...GENERIC_PARTS.flatMap((part, i) => (part.kind === kind ? [{ value: String(i), label: part.name }] : [])),
+  ],
+}));
+
+/** Starts an entry from a built-in one. */
+export function AddPart({ shelf }: { shelf: Shelf }) {
+  const add = (key: string) => {
+    const kind = SHELF_KINDS.find((one) => blankKey(one) === key);
+    if (kind) return shelf.add({ kind, name: `New ${KIND_TEXT[kind]}`, condition: 'new' });
+    const generic = GENERIC_PARTS[Number(key)];
+    if (generic) shelf.add({ ...generic, condition: 'new' });
+  };
+  return (
+    <Select<string | null>
+      showSearch={{ optionFilterProp: 'label' }}
+      size="small"
+      id="add-part"
+      aria-label="Add a part"
+      placeholder="Add a part…"
+      style={{ width: 230 }}
+      popupMatchSelectWidth={300}
+      value={null}
+      options={OPTIONS}
+      onSelect={(key) => key !== null && add(key)}
+    />
+  );
+}

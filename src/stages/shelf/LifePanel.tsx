@@ -1,0 +1,72 @@
+'use client';
+
+import { Button } from 'antd';
+import { kmByBike, mountedOn, unmountedFrom } from '../../core/shelf';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { dateText } from '../../kit/format';
+import { kmText } from '../../kit/shop/words';
+import type { PartRecord } from '../../records';
+import { fitFreehub, fitWheel } from '../../store';
+import type { ShelfLine } from './shelf-rows';
+import type { Shelf } from './useShelf';
+import styles from './Shelf.module.css';
+
+/** On which bikes a part was, from when to when, and how far it went on each. */
+export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
+  const state = useBench();
+  const { part } = line;
+  if (state.kind !== 'ready') return null;
+  const { bench, edits, workshop } = state;
+  const bike = bench?.bike;
+  const isOn = bike !== undefined && part.mounts.some(({ bikeId, toMs }) => bikeId === bike.id && toMs === undefined);
+  const edit = (what: string, change: (before: PartRecord) => PartRecord) => shelf.edit([part.id], what, change);
+  const kilometres = kmByBike(part.mounts, shelf.shop?.trips ?? []);
+  return (
+    <fieldset className={styles.data}>
+      <legend>Its life: {kmText(line.km)}</legend>
+      {part.mounts.length === 0 && <p className={styles.note}>It has been on no bike here.</p>}
+      <ul className={styles.readings}>
+        {kilometres.map(({ bikeId, km }) => (
+          <li key={bikeId}>
+            <b>{shelf.bikeName(bikeId)}</b>, {kmText(km)}:{' '}
+            {part.mounts
+              .filter((mount) => mount.bikeId === bikeId)
+              .map(({ fromMs, toMs }) =>
+                toMs === undefined ? `since ${dateText(fromMs)}` : `${dateText(fromMs)} to ${dateText(toMs)}`,
+              )
+              .join(', ')}
+          </li>
+        ))}
+        {part.kmBefore > 0 && <li>before it came here, {kmText(part.kmBefore)}</li>}
+      </ul>
+      {bench && !isOn && line.free > 0 && part.kind === 'wheel' && (
+        <Button size="small" onClick={() => edits.write(() => fitWheel(workshop.db, bench.bike, part, Date.now()))}>
+          Make it a wheelset of {bench.bike.name}
+        </Button>
+      )}
+      {bench && !isOn && line.free > 0 && part.kind === 'freehub' && (
+        <Button
+          size="small"
+          onClick={() => edits.write(() => fitFreehub(workshop.db, bench.bike, bench.wheelset.id, part, Date.now()))}
+        >
+          Put it on {bench.wheelset.name} of {bench.bike.name}
+        </Button>
+      )}
+      {bike && (isOn || (line.free > 0 && part.kind !== 'wheel' && part.kind !== 'freehub')) && (
+        <Button
+          size="small"
+          onClick={() =>
+            isOn
+              ? edit('taking off', (before) => ({
+                  ...before,
+                  mounts: unmountedFrom(before.mounts, bike.id, Date.now()),
+                }))
+              : edit('fitting', (before) => ({ ...before, mounts: mountedOn(before.mounts, bike.id, Date.now()) }))
+          }
+        >
+          {isOn ? `It came off ${bike.name} now` : `It goes on ${bike.name} now`}
+        </Button>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,211 @@
+'use client';
+
+import { CloseOutlined } from '@ant-design/icons';
+import { Button, Popconfirm, Select } from 'antd';
+import { useState } from 'react';
+import {
+  PART_KM,
+  PART_MASS_G,
+  PART_PRICE,
+  PART_QUANTITY,
+  type ShelfKind,
+  SHELF_KINDS,
+  checkPartData,
+} from '../../core/shelf';
+import { SCALE_RESOLUTION_G } from '../../core/swap';
+import { Field } from '../../kit/fields/Field';
+import { NameField } from '../../kit/fields/NameField';
+import { NoteField } from '../../kit/fields/NoteField';
+import { NumberField } from '../../kit/fields/NumberField';
+import { withOptional } from '../../kit/fields/with-optional';
+import { short } from '../../kit/format';
+import { ScalePanel } from '../../kit/scale/ScalePanel';
+import { CONDITION_TEXT, KIND_TEXT } from '../../kit/shop/words';
+import { CONDITIONS, type Condition, type PartRecord } from '../../records';
+import { CurrencyField } from './CurrencyField';
+import { LifePanel } from './LifePanel';
+import { PartDataFields } from './PartDataFields';
+import type { ShelfLine } from './shelf-rows';
+import type { Shelf } from './useShelf';
+import { WearPanel } from './WearPanel';
+import styles from './Shelf.module.css';
+
+/** A scale of the bench shows the weight that is typed, or what a part of a middle sort has. */
+const UNWEIGHED_G = 250;
+
+/** Everything that is known of one entry, to be changed in place. */
+export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
+  const { part } = line;
+  const [weighing, setWeighing] = useState(false);
+  const edit = (what: string, change: (before: PartRecord) => PartRecord) => shelf.edit([part.id], what, change);
+  const optional =
+    <K extends keyof PartRecord>(what: string, field: K) =>
+    (value: PartRecord[K] | undefined) =>
+      edit(what, (before) => withOptional(before, field, value));
+  const jobs = shelf.jobsWith([part.id]);
+  const changeKind = (kind: ShelfKind) =>
+    edit('kind', (before) => ({
+      ...before,
+      kind,
+      // Data of another kind mean nothing here; what the new kind has too stays.
+      data: checkPartData(kind, before.data).length === 0 ? before.data : {},
+    }));
+  return (
+    <section className={styles.sheet} aria-label={`Part ${part.name}`} data-testid="part-sheet">
+      <div className={styles.panelHead}>
+        <h2>{part.name}</h2>
+        <Button
+          type="text"
+          size="small"
+          icon={<CloseOutlined />}
+          aria-label="Close the part"
+          onClick={() => shelf.open(undefined)}
+        />
+      </div>
+      <div className={styles.grid}>
+        <NameField
+          id="part-name"
+          label="Name"
+          owner={part.id}
+          value={part.name}
+          onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
+        />
+        <Field id="part-kind" label="Kind">
+          <Select<ShelfKind>
+            id="part-kind"
+            value={part.kind}
+            options={SHELF_KINDS.map((value) => ({ value, label: KIND_TEXT[value] }))}
+            onChange={changeKind}
+          />
+        </Field>
+        <NumberField
+          id="part-quantity"
+          label="How many, fitted ones too"
+          term="quantity"
+          unit="pieces"
+          bounds={PART_QUANTITY}
+          whole
+          owner={part.id}
+          width="100%"
+          value={part.quantity}
+          check={(value) =>
+            value !== undefined && value < line.on.length && value > 0
+              ? `${value} are fewer than the ${line.on.length} that are fitted: take one off a bike first`
+              : undefined
+          }
+          onCommit={(quantity) => quantity !== undefined && edit('quantity', (before) => ({ ...before, quantity }))}
+        />
+        <Field id="part-condition" label="State">
+          <Select<Condition>
+            id="part-condition"
+            value={part.condition}
+            options={CONDITIONS.map((value) => ({ value, label: CONDITION_TEXT[value] }))}
+            onChange={(condition) => edit('state', (before) => ({ ...before, condition }))}
+          />
+        </Field>
+        <NumberField
+          id="part-mass"
+          label={
+            <>
+              Weight, each{' '}
+              <button type="button" className={styles.link} onClick={() => setWeighing(!weighing)}>
+                {weighing ? 'scale away' : 'weigh it'}
+              </button>
+            </>
+          }
+          term="weight"
+          unit="g"
+          bounds={PART_MASS_G}
+          owner={part.id}
+          optional
+          placeholder="not weighed"
+          width="100%"
+          value={part.massG}
+          onCommit={optional('weight', 'massG')}
+        />
+        <NumberField
+          id="part-resolution"
+          label="Scale shows steps of"
+          term="resolution"
+          unit="g"
+          bounds={SCALE_RESOLUTION_G}
+          owner={part.id}
+          optional
+          placeholder="from a sheet"
+          width="100%"
+          value={part.massResolutionG}
+          onCommit={optional('resolution', 'massResolutionG')}
+        />
+        <NumberField
+          id="part-price"
+          label="Price, each"
+          term="price"
+          unit={part.currency ?? ''}
+          bounds={PART_PRICE}
+          owner={part.id}
+          optional
+          placeholder="not known"
+          width="100%"
+          value={part.price}
+          onCommit={optional('price', 'price')}
+        />
+        <CurrencyField owner={part.id} value={part.currency} onCommit={optional('currency', 'currency')} />
+        <NameField
+          id="part-place"
+          label="Where it lies"
+          owner={part.id}
+          value={part.place}
+          onCommit={optional('place', 'place')}
+        />
+        <NumberField
+          id="part-km"
+          label="Ridden before it came"
+          term="distance"
+          unit="km"
+          bounds={PART_KM}
+          owner={part.id}
+          width="100%"
+          value={part.kmBefore}
+          onCommit={(kmBefore) => kmBefore !== undefined && edit('distance', (before) => ({ ...before, kmBefore }))}
+        />
+      </div>
+      {weighing && (
+        <ScalePanel
+          trueG={part.massG ?? UNWEIGHED_G}
+          what={part.name}
+          onReading={(massG, massResolutionG) => {
+            edit('weight', (before) => ({ ...before, massG, massResolutionG }));
+            setWeighing(false);
+          }}
+        />
+      )}
+      <PartDataFields part={part} onEdit={edit} />
+      <NoteField id="part-note" label="Note" owner={part.id} value={part.note} onCommit={optional('note', 'note')} />
+      {part.kind === 'chain' && <WearPanel part={part} shelf={shelf} />}
+      <LifePanel shelf={shelf} line={line} />
+      <div className={styles.sheetFoot}>
+        {jobs.length > 0 && <span>Named in {jobs.map(({ name }) => `“${name}”`).join(', ')}.</span>}
+        <Popconfirm
+          title={`Take ${part.name} off the shelf?`}
+          description={
+            jobs.length === 0
+              ? 'Setups made of it keep what is known of it. Undo brings it back.'
+              : 'Jobs that name it keep their cards, with its name, weight and price. Undo brings it back.'
+          }
+          okText="Take off"
+          cancelText="Keep"
+          onConfirm={() => shelf.remove([part.id])}
+        >
+          <Button size="small" danger>
+            Take off the shelf…
+          </Button>
+        </Popconfirm>
+        {part.massResolutionG !== undefined && part.massG !== undefined && (
+          <span className={styles.soft}>
+            weighed {short(part.massG, 1)} g ± {short(part.massResolutionG / 2, 2)} g
+          </span>
+        )}
+      </div>
+    </section>
+  );
+}

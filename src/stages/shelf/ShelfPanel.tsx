@@ -1,0 +1,214 @@
+'use client';
+
+import { DownloadOutlined, UploadOutlined } from '@ant-design/icons';
+import { Button, Input, Segmented, Select, Table, type TableColumnsType } from 'antd';
+import { useRef, useState } from 'react';
+import { SHELF_KINDS } from '../../core/shelf';
+import { writeShelfCsv } from '../../formats/shop/shelf-csv';
+import { fileName, saveText } from '../../kit/files';
+import { short } from '../../kit/format';
+import { CONDITION_TEXT, KIND_TEXT, kmText, moneyText } from '../../kit/shop/words';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { CONDITIONS } from '../../records';
+import { AddPart } from './AddPart';
+import { BulkEdit } from './BulkEdit';
+import { ImportDialog } from './ImportDialog';
+import { SHELF_STATES, type ShelfLine, type ShelfState } from './shelf-rows';
+import type { Shelf } from './useShelf';
+import styles from './Shelf.module.css';
+
+const STATE_LABEL: Readonly<Record<ShelfState, string>> = {
+  all: 'All',
+  free: 'Free',
+  fitted: 'Fitted',
+  toBuy: 'To buy',
+};
+
+const byText = (of: (line: ShelfLine) => string) => (a: ShelfLine, b: ShelfLine) => of(a).localeCompare(of(b));
+/** What is not known stands last. */
+const byNumber = (of: (line: ShelfLine) => number | undefined) => (a: ShelfLine, b: ShelfLine) =>
+  (of(a) ?? Infinity) - (of(b) ?? Infinity);
+
+function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsType<ShelfLine> {
+  const all: TableColumnsType<ShelfLine> = [
+    {
+      key: 'name',
+      title: 'Part',
+      sorter: byText(({ part }) => part.name),
+      render: (_, { part, summary }) => (
+        <>
+          <button type="button" className={styles.name} onClick={() => open(part.id)} data-part={part.id}>
+            {part.name}
+          </button>
+          <span className={styles.summary}>{summary}</span>
+        </>
+      ),
+    },
+    {
+      key: 'kind',
+      responsive: ['md'],
+      title: 'Kind',
+      width: 116,
+      sorter: (a, b) => SHELF_KINDS.indexOf(a.part.kind) - SHELF_KINDS.indexOf(b.part.kind),
+      render: (_, { part }) => KIND_TEXT[part.kind],
+    },
+    {
+      key: 'free',
+      title: 'Free',
+      width: 74,
+      align: 'right',
+      sorter: byNumber(({ free }) => free),
+      render: (_, { part, free }) =>
+        part.quantity === 0 ? <span className={styles.toBuy}>to buy</span> : `${free} of ${part.quantity}`,
+    },
+    {
+      key: 'where',
+      title: 'Where',
+      width: 150,
+      sorter: byText(({ part, on }) => on.join() || (part.place ?? '')),
+      render: (_, { part, on }) => [...on.map((name) => `on ${name}`), ...(part.place ? [part.place] : [])].join(', '),
+    },
+    {
+      key: 'condition',
+      responsive: ['md'],
+      title: 'State',
+      width: 74,
+      sorter: (a, b) => CONDITIONS.indexOf(a.part.condition) - CONDITIONS.indexOf(b.part.condition),
+      render: (_, { part }) => CONDITION_TEXT[part.condition],
+    },
+    {
+      key: 'km',
+      responsive: ['md'],
+      title: 'Ridden',
+      width: 82,
+      align: 'right',
+      sorter: byNumber(({ km }) => km),
+      render: (_, { km }) => kmText(km),
+    },
+    {
+      key: 'mass',
+      title: 'Weight',
+      width: 82,
+      align: 'right',
+      sorter: byNumber(({ part }) => part.massG),
+      render: (_, { part }) => (part.massG === undefined ? '' : `${short(part.massG, 1)} g`),
+    },
+    {
+      key: 'price',
+      responsive: ['md'],
+      title: 'Price',
+      width: 88,
+      align: 'right',
+      sorter: byNumber(({ part }) => part.price),
+      render: (_, { part }) => (part.price === undefined ? '' : moneyText(part.price, part.currency)),
+    },
+  ];
+  // Beside an opened part there is room for what tells parts apart.
+  return isOpen ? all.filter(({ key }) => ['name', 'free', 'where', 'mass'].includes(String(key))) : all;
+}
+
+/** The list: searched, filtered, sorted, several edited at once; in and out as CSV. */
+export function ShelfPanel({ shelf }: { shelf: Shelf }) {
+  const { lines, shown, filter, setFilter, opened, open } = shelf;
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [file, setFile] = useState<{ readonly name: string; readonly text: string }>();
+  const picker = useRef<HTMLInputElement>(null);
+  const search = useRef<HTMLDivElement>(null);
+  const there = chosen.filter((id) => shown.some(({ part }) => part.id === id));
+  const save = () => saveText(fileName('shelf', 'csv'), 'text/csv', writeShelfCsv(shown.map(({ part }) => part)));
+  useShortcut('csv', save);
+  useShortcut('search', () => search.current?.querySelector('input')?.focus());
+  const counts = new Map<string, number>();
+  for (const { part } of lines) counts.set(part.kind, (counts.get(part.kind) ?? 0) + 1);
+
+  return (
+    <section className={styles.panel} aria-label="Shelf">
+      <div className={styles.panelHead}>
+        <h2>Parts</h2>
+        <AddPart shelf={shelf} />
+        <Button size="small" icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
+          CSV in…
+        </Button>
+        <Button
+          size="small"
+          icon={<DownloadOutlined />}
+          onClick={save}
+          title={withKey('Save what is shown as CSV', 'csv')}
+        >
+          CSV out
+        </Button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".csv,text/csv"
+          hidden
+          data-testid="shelf-file"
+          onChange={({ target }) => {
+            const [picked] = target.files ?? [];
+            target.value = '';
+            if (picked) void picked.text().then((text) => setFile({ name: picked.name, text }));
+          }}
+        />
+      </div>
+      <div className={styles.filters} ref={search}>
+        <Input
+          allowClear
+          placeholder="search name, teeth, place, bike"
+          aria-label="Search the shelf"
+          title={withKey('Search', 'search')}
+          style={{ width: 250 }}
+          value={filter.text}
+          onChange={({ target }) => setFilter({ ...filter, text: target.value })}
+        />
+        <Select
+          mode="multiple"
+          allowClear
+          maxTagCount={2}
+          placeholder="every kind"
+          aria-label="Kinds"
+          style={{ minWidth: 190 }}
+          value={[...filter.kinds]}
+          options={SHELF_KINDS.map((kind) => ({ value: kind, label: `${KIND_TEXT[kind]} (${counts.get(kind) ?? 0})` }))}
+          onChange={(kinds) => setFilter({ ...filter, kinds })}
+        />
+        <Segmented<ShelfState>
+          aria-label="Which parts"
+          value={filter.state}
+          options={SHELF_STATES.map((value) => ({ value, label: STATE_LABEL[value] }))}
+          onChange={(state) => setFilter({ ...filter, state })}
+        />
+        <span className={styles.count} data-testid="shelf-count">
+          {shown.length === lines.length ? `${lines.length} entries` : `${shown.length} of ${lines.length} entries`}
+        </span>
+      </div>
+      {there.length > 0 && <BulkEdit shelf={shelf} ids={there} onDone={() => setChosen([])} />}
+      {lines.length === 0 ? (
+        <p className={styles.note}>
+          Nothing yet. Add a part, bring in a table, or let a bike take stock of itself below: its parts come here with
+          all that is known of them.
+        </p>
+      ) : (
+        <div className={styles.scroll}>
+          <Table<ShelfLine>
+            className={styles.table}
+            size="small"
+            columns={columnsFor(open, opened !== undefined)}
+            dataSource={[...shown]}
+            rowKey={({ part }) => part.id}
+            rowClassName={({ part }) => (part.id === opened?.part.id ? styles.openRow! : '')}
+            rowSelection={{
+              selectedRowKeys: [...there],
+              onChange: (keys) => setChosen(keys.map(String)),
+              columnWidth: 34,
+            }}
+            pagination={{ pageSize: 50, hideOnSinglePage: true, size: 'small', showSizeChanger: false }}
+            showSorterTooltip={false}
+            locale={{ emptyText: 'No part is like that. Take a word out of the search.' }}
+          />
+        </div>
+      )}
+      {file && <ImportDialog key={file.name} file={file} onClose={() => setFile(undefined)} />}
+    </section>
+  );
+}

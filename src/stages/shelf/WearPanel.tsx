@@ -1,0 +1,91 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import { PART_KM, WEAR_PERCENT } from '../../core/shelf';
+import { NumberField } from '../../kit/fields/NumberField';
+import { dateText, short } from '../../kit/format';
+import { WearView } from '../../kit/shop/WearView';
+import { chainWearOf } from '../../kit/shop/wear-of';
+import { wearSentence } from '../../kit/shop/wear-words';
+import { kmText } from '../../kit/shop/words';
+import type { PartRecord } from '../../records';
+import type { Shelf } from './useShelf';
+import styles from './Shelf.module.css';
+
+/** A chain under the gauge: its readings, the line through them, and when it is due. */
+export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
+  const [wearPercent, setWearPercent] = useState<number>();
+  const [km, setKm] = useState<number>();
+  const [round, setRound] = useState(0);
+  const [nowMs] = useState(() => Date.now());
+  const wear = chainWearOf(part, shelf.shop?.trips ?? [], nowMs);
+  const add = () => {
+    if (wearPercent === undefined) return;
+    const mark = { atMs: Date.now(), wearPercent, ...(km !== undefined && { km }) };
+    shelf.edit([part.id], 'wear', (before) => ({ ...before, wear: [...before.wear, mark] }));
+    setWearPercent(undefined);
+    setKm(undefined);
+    setRound(round + 1);
+  };
+  return (
+    <fieldset className={styles.data}>
+      <legend>Chain wear</legend>
+      <p className={styles.verdict} data-testid="wear">
+        {wearSentence(wear)}
+      </p>
+      <WearView wear={wear} />
+      <div className={styles.wearForm} key={round}>
+        <NumberField
+          id="wear-percent"
+          label="By the gauge"
+          term="wear"
+          unit="%"
+          bounds={WEAR_PERCENT}
+          optional
+          owner={`${part.id} ${round}`}
+          width={110}
+          value={wearPercent}
+          onCommit={setWearPercent}
+        />
+        <NumberField
+          id="wear-km"
+          label="At, where you know better"
+          term="distance"
+          unit="km"
+          bounds={PART_KM}
+          optional
+          placeholder={`${short(wear.nowKm, 0)} by the log`}
+          owner={`${part.id} ${round}`}
+          width={170}
+          value={km}
+          onCommit={setKm}
+        />
+        <Button onClick={add} disabled={wearPercent === undefined}>
+          Keep the reading
+        </Button>
+      </div>
+      {part.wear.length > 0 && (
+        <ul className={styles.readings}>
+          {wear.readings.map((reading) => (
+            <li key={reading.atMs}>
+              {dateText(reading.atMs)}: {short(reading.wearPercent, 2)} % at {kmText(reading.km)}{' '}
+              <button
+                type="button"
+                className={styles.link}
+                onClick={() =>
+                  shelf.edit([part.id], 'wear', (before) => ({
+                    ...before,
+                    wear: before.wear.filter(({ atMs }) => atMs !== reading.atMs),
+                  }))
+                }
+              >
+                take out
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </fieldset>
+  );
+}

@@ -1,0 +1,15 @@
+'use client';
+
+import type { LimitsSchool } from '../../core/fit';
+import type { JobCard } from '../../core/swap';
+import { answerText } from '../../kit/verdict/answer-words';
+import styles from './Swap.module.css';
+
+/** What Fit says of the setup that goes on; outside is always shown. */
+export function CardVerdict({ card, school }: { card: JobCard; school: LimitsSchool }) {
+  return (
+    <p className={styles.verdict} data-kind={card.answer.kind} data-testid="card-verdict">
+      {answerText(card.answer, school)}
+    </p>
+  );
+}

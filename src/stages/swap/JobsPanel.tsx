@@ -1,0 +1,53 @@
+'use client';
+
+import { Button } from 'antd';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { dateText } from '../../kit/format';
+import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
+import type { JobLine } from './useJobs';
+import styles from './Swap.module.css';
+
+interface JobsPanelProps {
+  readonly jobs: readonly JobLine[];
+  readonly openId: string | undefined;
+  readonly onOpen: (id: string | undefined) => void;
+}
+
+/** The jobs of this bike, the most pressing first. */
+export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
+  const { bench } = useReadyBench();
+  return (
+    <section className={styles.panel} aria-label="Jobs of this bike">
+      <div className={styles.panelHead}>
+        <h2>Jobs of {bench.bike.name}</h2>
+      </div>
+      <Button block type={openId === undefined ? 'primary' : 'default'} onClick={() => onOpen(undefined)}>
+        Plan a new one
+      </Button>
+      {jobs.length === 0 && <p className={styles.note}>None yet.</p>}
+      <ul className={styles.jobs}>
+        {jobs.map(({ job, minutes }) => (
+          <li key={job.id}>
+            <button
+              type="button"
+              data-job={job.id}
+              aria-current={job.id === openId}
+              onClick={() => onOpen(job.id)}
+              data-state={job.state}
+            >
+              <b>{job.name}</b>
+              <span>
+                {STATE_TEXT[job.state]}
+                {job.outcome && `: ${OUTCOME_TEXT[job.outcome]}`}
+                {job.state === 'done'
+                  ? `, ${dateText(job.finishedAtMs!)}`
+                  : `, ${minutesText(minutes)}${job.dueOn ? `, on ${job.dueOn}` : ''}`}
+              </span>
+              {job.occasion && <span>{job.occasion}</span>}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

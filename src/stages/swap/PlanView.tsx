@@ -1,0 +1,154 @@
+'use client';
+
+import { PrinterOutlined } from '@ant-design/icons';
+import { App, Button, Checkbox, Input, Select } from 'antd';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import { DateField } from '../../kit/fields/DateField';
+import { Field } from '../../kit/fields/Field';
+import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
+import { cardHeadline } from '../../kit/shop/card-words';
+import { PartsOfCard, SettledOfCard, StepsOfCard } from '../../kit/shop/CardView';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { NAME_LENGTH_MAX } from '../../records';
+import { CardVerdict } from './CardVerdict';
+import { JobPaper } from './JobPaper';
+import { usePlan } from './usePlan';
+import styles from './Swap.module.css';
+
+/** A job that is being planned: its card stands beside the questions and follows them. */
+export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
+  const { bench, edits } = useReadyBench();
+  const { message } = App.useApp();
+  const { printing, print } = usePrint();
+  const plan = usePlan((id) => {
+    void message.success('In the book. Work on it here, or on a phone.');
+    onBooked(id);
+  });
+  const { card, choices, say, target, targetPlace, problem } = plan;
+  const { setups, bike, fromLink } = bench;
+  const fitted = setups[0]!;
+  useShortcut('print', print, card.kind !== 'nothing');
+  return (
+    <div className={styles.column}>
+      <section className={styles.panel} aria-label="Plan">
+        <div className={styles.panelHead}>
+          <h2 className={styles.way}>
+            <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label="to">→</span>{' '}
+            <SetupMark place={targetPlace} /> {formatShorthand(target)}
+          </h2>
+          <Button
+            size="small"
+            icon={<PrinterOutlined />}
+            disabled={card.kind === 'nothing'}
+            onClick={print}
+            title={withKey('Print the card', 'print')}
+          >
+            Print
+          </Button>
+        </div>
+        <p className={styles.headline} data-testid="card-headline">
+          {cardHeadline(card)}
+        </p>
+        <div className={styles.choices}>
+          <Field id="target" label="To">
+            <Select
+              id="target"
+              value={target.id}
+              options={setups.map(({ id, name, ...teeth }, place) => ({
+                value: id,
+                label:
+                  place === 0 ? 'A again, with a new chain' : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
+              }))}
+              onChange={(id) => {
+                plan.choose(id);
+                say({ newChain: id === fitted.id });
+              }}
+            />
+          </Field>
+          <Field id="job-name" label="Called">
+            <Input
+              id="job-name"
+              maxLength={NAME_LENGTH_MAX}
+              placeholder={plan.suggestedName}
+              value={choices.name}
+              onChange={({ target: { value } }) => say({ name: value })}
+            />
+          </Field>
+          <DateField id="due-on" label="On" value={choices.dueOn} onChange={(dueOn) => say({ dueOn })} />
+          <Field id="occasion" label="Because of">
+            <Input
+              id="occasion"
+              maxLength={60}
+              placeholder="the mountain week"
+              value={choices.occasion}
+              onChange={({ target: { value } }) => say({ occasion: value })}
+            />
+          </Field>
+          <DateField
+            id="back-on"
+            label="And back on, where it is for a season"
+            value={choices.backOn}
+            onChange={(backOn) => say({ backOn })}
+          />
+        </div>
+        <div className={styles.ticks}>
+          <Checkbox checked={choices.newChain} onChange={({ target: { checked } }) => say({ newChain: checked })}>
+            new chain, whatever its length
+          </Checkbox>
+          <Checkbox
+            checked={choices.usesQuickLink}
+            onChange={({ target: { checked } }) => say({ usesQuickLink: checked })}
+          >
+            closed with a quick link
+          </Checkbox>
+          <Checkbox checked={choices.weighs} onChange={({ target: { checked } }) => say({ weighs: checked })}>
+            weigh what comes off and goes on
+          </Checkbox>
+          <Button
+            type="primary"
+            disabled={problem !== undefined || fromLink}
+            onClick={() => edits.write(plan.book)}
+            data-testid="book"
+          >
+            Put it in the book
+          </Button>
+        </div>
+        {problem && (
+          <p className={styles.problem} role="status">
+            {problem}
+          </p>
+        )}
+      </section>
+      {card.kind !== 'nothing' && (
+        <>
+          <section className={styles.panel} aria-label="Parts of the job">
+            <CardVerdict card={card} school={bike.limitsSchool ?? 'sheet'} />
+            <PartsOfCard card={card} />
+            <SettledOfCard card={card} />
+          </section>
+          <section className={styles.panel} aria-label="Steps">
+            <h2>Steps</h2>
+            <StepsOfCard card={card} />
+          </section>
+        </>
+      )}
+      {printing && (
+        <PrintSheet>
+          <JobPaper
+            title={choices.name.trim() || plan.suggestedName}
+            bikeName={bike.name}
+            from={fitted}
+            to={target}
+            card={card}
+            steps={card.steps}
+            progress={{}}
+          />
+        </PrintSheet>
+      )}
+    </div>
+  );
+}

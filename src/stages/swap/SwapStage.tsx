@@ -1,0 +1,31 @@
+'use client';
+
+import { useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { JobsPanel } from './JobsPanel';
+import { JobView } from './JobView';
+import { PlanView } from './PlanView';
+import { useJobs } from './useJobs';
+import styles from './Swap.module.css';
+
+/** From A to another setup: the card, and the jobs of this bike. */
+export function SwapStage() {
+  const { bench } = useReadyBench();
+  // Another page may send to a certain job.
+  const [openId, open] = useState<string | undefined>(useSearchParams().get('job') ?? undefined);
+  const { lines, opened } = useJobs(openId);
+  return (
+    <>
+      <h1 className={styles.hidden}>Swap</h1>
+      <div className={styles.layout}>
+        <JobsPanel jobs={lines} openId={opened?.job.id} onOpen={open} />
+        {opened ? (
+          <JobView key={opened.job.id} {...opened} onClose={() => open(undefined)} />
+        ) : (
+          <PlanView key={bench.bike.id} onBooked={open} />
+        )}
+      </div>
+    </>
+  );
+}

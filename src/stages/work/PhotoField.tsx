@@ -1,0 +1,66 @@
+'use client';
+
+import { CameraOutlined, DeleteOutlined } from '@ant-design/icons';
+import { Alert, Button } from 'antd';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRef, useState } from 'react';
+import type { StepId } from '../../core/swap';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { addPhoto, removePhoto, useDb } from '../../store';
+import { smallPhoto } from './photo';
+import styles from './Work.module.css';
+
+/** Photos of a step: taken or picked, made small, kept with the job. */
+export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId }) {
+  const db = useDb();
+  const state = useBench();
+  const picker = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const photos = useLiveQuery(
+    async () =>
+      (await db.photos.where('jobId').equals(jobId).sortBy('takenAtMs')).filter((one) => one.stepId === stepId),
+    [db, jobId, stepId],
+  );
+  if (state.kind !== 'ready') return null;
+  const { edits } = state;
+  const take = async (file: File) => {
+    setProblem(undefined);
+    setBusy(true);
+    const result = await smallPhoto(file);
+    setBusy(false);
+    if (!result.ok) return setProblem(result.message);
+    edits.write(() => addPhoto(db, { jobId, stepId, takenAtMs: Date.now(), jpeg: result.jpeg }));
+  };
+  return (
+    <div className={styles.photos}>
+      <Button size="large" icon={<CameraOutlined />} loading={busy} onClick={() => picker.current?.click()}>
+        Photo
+      </Button>
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        hidden
+        data-testid="photo-file"
+        onChange={({ target }) => {
+          const [file] = target.files ?? [];
+          target.value = '';
+          if (file) void take(file);
+        }}
+      />
+      {problem && <Alert type="error" showIcon title={problem} data-testid="photo-problem" />}
+      {(photos ?? []).map(({ id, jpeg, takenAtMs }) => (
+        <figure key={id}>
+          {/* eslint-disable-next-line @next/next/no-img-element -- kept in the browser, not on the server */}
+          <img src={`data:image/jpeg;base64,${jpeg}`} alt={`Taken ${new Date(takenAtMs).toLocaleString()}`} />
+          <Button
+            icon={<DeleteOutlined />}
+            aria-label="Remove this photo"
+            onClick={() => edits.write(() => removePhoto(db, id, Date.now()))}
+          />
+        </figure>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import { judgeReading } from '../../core/swap';
+import { capital } from '../../kit/format';
+import { NoteField } from '../../kit/fields/NoteField';
+import { NumberField } from '../../kit/fields/NumberField';
+import { withOptional } from '../../kit/fields/with-optional';
+import type { Work } from './useWork';
+import styles from './Work.module.css';
+
+/** The reading that a step asks for, judged as it is typed, and a note. */
+export function StepFields({ work }: { work: Work }) {
+  const { job, step, editStepOf } = work;
+  const { reading } = step;
+  const progress = job.progress[step.id];
+  const judged = reading && progress?.value !== undefined ? judgeReading(reading, progress.value) : undefined;
+  const owner = `${job.id} ${step.id}`;
+  return (
+    <div className={styles.fields}>
+      {reading && step.id !== 'weigh' && (
+        <>
+          <NumberField
+            id="reading"
+            label={
+              reading.expected === undefined
+                ? capital(reading.what)
+                : `${capital(reading.what)}, ${Number(reading.expected.toFixed(2))} ${reading.unit} expected`
+            }
+            term={reading.what}
+            unit={reading.unit}
+            bounds={reading}
+            optional
+            owner={owner}
+            width="100%"
+            placeholder="not read yet"
+            value={progress?.value}
+            check={(value) => {
+              if (value === undefined) return undefined;
+              const told = judgeReading(reading, value);
+              return told.kind === 'impossible' ? told.message : undefined;
+            }}
+            onCommit={(value) => editStepOf(step.id, 'reading', (before) => withOptional(before, 'value', value))}
+          />
+          {judged && (
+            <p className={judged.kind === 'doubtful' ? styles.doubt : styles.good} role="status" data-testid="judged">
+              {'message' in judged ? judged.message : judged.kind === 'asExpected' ? 'As worked out.' : 'Plausible.'}
+            </p>
+          )}
+        </>
+      )}
+      <NoteField
+        id="step-note"
+        label="Note"
+        owner={owner}
+        placeholder="what was found, what was set"
+        value={progress?.note}
+        onCommit={(note) => editStepOf(step.id, 'note', (before) => withOptional(before, 'note', note))}
+      />
+    </div>
+  );
+}

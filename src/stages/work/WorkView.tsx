@@ -1,0 +1,162 @@
+'use client';
+
+import { PauseOutlined, CaretRightOutlined, UnorderedListOutlined } from '@ant-design/icons';
+import { Alert, Button, Drawer } from 'antd';
+import Link from 'next/link';
+import { useState } from 'react';
+import { STEP_TITLES, isBehind, standsInTheWay } from '../../core/swap';
+import { stepMarkText } from '../../kit/shop/step-words';
+import { Clock } from './Clock';
+import { PhotoField } from './PhotoField';
+import { SignOffPanel } from './SignOffPanel';
+import { StepFields } from './StepFields';
+import { TroublePanel } from './TroublePanel';
+import { useOtherTab } from './useOtherTab';
+import type { Work } from './useWork';
+import { WeighPanel } from './WeighPanel';
+import styles from './Work.module.css';
+
+/** The step on screen, large; what it needs, and the way on. */
+export function WorkView({ work }: { work: Work }) {
+  const { job, bike, steps, step, place, behind, goTo, finish, conflict } = work;
+  const [listOpen, setListOpen] = useState(false);
+  const isElsewhere = useOtherTab(job.id);
+  const progress = job.progress[step.id];
+  const inTheWay = standsInTheWay(step.id, steps, job.progress, 'done');
+  const cannotSkip = standsInTheWay(step.id, steps, job.progress, 'skipped');
+  const behindIt = isBehind(job.progress, step.id);
+  return (
+    <div className={styles.work}>
+      <header className={styles.head}>
+        <Link href={`/swap?job=${job.id}`} className={styles.back} aria-label="Back to Swap" onClick={work.toItsBike}>
+          ‹
+        </Link>
+        <div className={styles.title}>
+          <h1>{job.name}</h1>
+          <span>{bike.name}</span>
+        </div>
+        <Clock runs={job.runs} />
+        <Button
+          size="large"
+          icon={work.isRunning ? <PauseOutlined /> : <CaretRightOutlined />}
+          onClick={() => work.runClock(!work.isRunning)}
+          aria-label={work.isRunning ? 'Stop the clock' : 'Start the clock'}
+        />
+      </header>
+      <div
+        className={styles.bar}
+        role="progressbar"
+        aria-label="Steps behind"
+        aria-valuenow={behind}
+        aria-valuemin={0}
+        aria-valuemax={steps.length}
+      >
+        {steps.map(({ id }) => (
+          <i key={id} data-behind={isBehind(job.progress, id)} data-here={id === step.id} />
+        ))}
+      </div>
+      {isElsewhere && (
+        <Alert
+          type="info"
+          showIcon
+          title="This job is open in another tab, too. Both write to the same card; nothing is lost."
+        />
+      )}
+      {conflict && (
+        <Alert
+          type="warning"
+          showIcon
+          title={conflict}
+          closable={{ onClose: work.forgetConflict }}
+          data-testid="conflict"
+        />
+      )}
+      <section
+        className={styles.step}
+        aria-label={STEP_TITLES[step.id]}
+        data-testid="step"
+        data-step={step.id}
+        data-kept={work.isKept}
+      >
+        <p className={styles.count}>
+          Step {place + 1} of {steps.length}
+          {behindIt && (progress?.skipped ? ', left out' : ', done')}
+          {!work.isKept && ', writing …'}
+        </p>
+        <h2>{STEP_TITLES[step.id]}</h2>
+        <p className={styles.text}>{step.text}</p>
+        <p className={styles.why}>{step.why}</p>
+        {step.caution && <p className={styles.caution}>{step.caution}</p>}
+        {step.id === 'gather' && work.card && (
+          <ul className={styles.gather}>
+            {[
+              ...work.card.on.map(({ name }) => name),
+              ...work.card.gathered.tools,
+              ...work.card.gathered.consumables,
+            ].map((name, i) => (
+              <li key={`${name} ${i}`}>{name}</li>
+            ))}
+          </ul>
+        )}
+        {step.id === 'weigh' && work.card ? <WeighPanel work={work} card={work.card} /> : null}
+        {step.id === 'signOff' ? (
+          <SignOffPanel work={work} />
+        ) : (
+          <>
+            <StepFields key={step.id} work={work} />
+            <TroublePanel key={`trouble ${step.id}`} work={work} />
+            <PhotoField jobId={job.id} stepId={step.id} />
+          </>
+        )}
+      </section>
+      <footer className={styles.foot}>
+        {inTheWay && step.id !== 'signOff' && <p role="status">{inTheWay}</p>}
+        <Button size="large" disabled={place === 0} onClick={() => goTo(steps[place - 1]!.id)} aria-label="Step before">
+          ‹
+        </Button>
+        <Button
+          size="large"
+          icon={<UnorderedListOutlined />}
+          onClick={() => setListOpen(true)}
+          aria-label="All steps"
+        />
+        {step.id !== 'signOff' && (
+          <>
+            {!behindIt && cannotSkip === undefined && (
+              <Button size="large" onClick={() => finish('skipped')}>
+                Leave out
+              </Button>
+            )}
+            <Button
+              size="large"
+              type="primary"
+              className={styles.done}
+              disabled={inTheWay !== undefined || progress?.trouble !== undefined}
+              onClick={() => (behindIt ? goTo(steps[Math.min(place + 1, steps.length - 1)]!.id) : finish('done'))}
+            >
+              {behindIt ? 'Next' : 'Done'}
+            </Button>
+          </>
+        )}
+      </footer>
+      <Drawer title="All steps" open={listOpen} onClose={() => setListOpen(false)} placement="bottom" size="large">
+        <ol className={styles.list}>
+          {steps.map(({ id }, i) => (
+            <li key={id}>
+              <button
+                type="button"
+                aria-current={id === step.id}
+                onClick={() => {
+                  goTo(id);
+                  setListOpen(false);
+                }}
+              >
+                <span>{stepMarkText(job.progress[id])}</span> {i + 1}. {STEP_TITLES[id]}
+              </button>
+            </li>
+          ))}
+        </ol>
+      </Drawer>
+    </div>
+  );
+}

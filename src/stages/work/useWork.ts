@@ -1,0 +1,153 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo, useRef, useState } from 'react';
+import {
+  isBehind,
+  nextStep,
+  started,
+  stopped,
+  workSteps,
+  type JobCard,
+  type JobStep,
+  type StepId,
+  type StepProgress,
+} from '../../core/swap';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { cardOf, stepsOf } from '../../kit/shop/card-of';
+import type { BikeRecord, JobRecord } from '../../records';
+import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
+import { WriteQueue } from './write-queue';
+
+export interface Work {
+  readonly job: JobRecord;
+  readonly bike: BikeRecord;
+  readonly card: JobCard | undefined;
+  readonly steps: readonly JobStep[];
+  readonly step: JobStep;
+  readonly place: number;
+  readonly behind: number;
+  readonly goTo: (id: StepId) => void;
+  /** Writes the step on screen; what another tab wrote meanwhile stands, and is told. */
+  readonly editStepOf: (id: StepId, what: string, edit: (step: StepProgress) => StepProgress) => void;
+  readonly edit: (what: string, edit: (job: JobRecord) => JobRecord) => void;
+  /** Ticks the step off, or leaves it out, and goes on to the next one that is open. */
+  readonly finish: (how: 'done' | 'skipped') => void;
+  /** Puts the bike of the job on the bench, for the pages that show one bike. */
+  readonly toItsBike: () => void;
+  readonly runClock: (on: boolean) => void;
+  readonly isRunning: boolean;
+  /** Whether everything that was typed is in the database. */
+  readonly isKept: boolean;
+  /** What another tab wrote to a step that was edited here. */
+  readonly conflict: string | undefined;
+  readonly forgetConflict: () => void;
+}
+
+export type WorkState =
+  | { readonly kind: 'opening' }
+  | { readonly kind: 'gone' }
+  | { readonly kind: 'done'; readonly job: JobRecord; readonly bike: BikeRecord; readonly toItsBike: () => void }
+  | ({ readonly kind: 'working' } & Work);
+
+/** A job that is worked on: where it stands is kept with it, so that a reload or another device goes on there. */
+export function useWork(jobId: string): WorkState {
+  const state = useBench();
+  const workshop = state.kind === 'ready' ? state.workshop : undefined;
+  const db = workshop?.db;
+  const found = useLiveQuery(async () => (db ? { job: await db.jobs.get(jobId) } : undefined), [db, jobId]);
+  const job = found?.job;
+  const bike = workshop?.bikes.find(({ id }) => id === job?.bikeId);
+  const work = job?.work;
+  const parts = workshop?.parts;
+  const experience = workshop?.experience;
+  const card = useMemo(
+    () =>
+      work?.kind === 'swap' && bike && parts && experience ? cardOf(bike, work, { parts, experience }) : undefined,
+    [work, bike, parts, experience],
+  );
+  // What this tab wrote since it last drew: no surprise to it.
+  const own = useRef(new Map<StepId, StepProgress[]>());
+  const [open, setOpen] = useState(0);
+  const [queue] = useState(() => new WriteQueue(setOpen));
+  const [conflict, setConflict] = useState<string>();
+
+  if (!workshop || !db || !found || state.kind !== 'ready') return { kind: 'opening' };
+  if (!job || !bike) return { kind: 'gone' };
+  const { edits } = state;
+  const toItsBike = () => edits.editPreferences({ currentBikeId: bike.id });
+  if (job.state === 'done') return { kind: 'done', job, bike, toItsBike };
+  const { steps: all } = stepsOf(job, card);
+  const steps = workSteps(all);
+  const step = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress) ?? steps.at(-1)!;
+
+  const edit: Work['edit'] = (what, change) =>
+    edits.write(() => editJob(db, job.id, `${what} of ${job.name}`, change, Date.now()));
+  const goTo = (id: StepId) => edits.write(() => showStep(db, job.id, id));
+  const writeStep = (what: string, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) =>
+    edits.write(() => queue.add(`${write.stepId} ${what}`, () => writeNow(what, write)));
+  const writeNow = async (what: string, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) => {
+    const id = write.stepId;
+    const mine = own.current.get(id) ?? [];
+    const known = [job.progress[id], ...mine];
+    try {
+      const label = `${what} of ${job.name}`;
+      const next = await editStep(db, { ...write, jobId: job.id, known, label, now: Date.now() });
+      own.current.set(id, [...mine.slice(-20), next]);
+    } catch (error) {
+      if (!(error instanceof StepChangedError)) throw error;
+      own.current.delete(id);
+      setConflict(conflictText(error.now));
+    }
+  };
+  return {
+    kind: 'working',
+    job,
+    bike,
+    card,
+    steps,
+    step,
+    place: steps.indexOf(step),
+    behind: steps.filter(({ id }) => isBehind(job.progress, id)).length,
+    goTo,
+    edit,
+    editStepOf: (stepId, what, change) => writeStep(what, { stepId, edit: change }),
+    finish: (how) => {
+      const now = Date.now();
+      writeStep(how === 'done' ? 'step done' : 'step left out', {
+        stepId: step.id,
+        edit: (before) => (how === 'done' ? { ...withoutSkip(before), doneAtMs: now } : { ...before, skipped: true }),
+        andThen: (after) => {
+          const later = steps.slice(steps.indexOf(step) + 1).find(({ id }) => !isBehind(after.progress, id));
+          const next = later ?? nextStep(steps, after.progress);
+          return { ...after, state: after.state === 'done' ? 'done' : 'inHand', at: next?.id ?? step.id };
+        },
+      });
+    },
+    toItsBike,
+    runClock: (on) =>
+      edit('clock', (before) => ({
+        ...before,
+        state: before.state === 'done' ? 'done' : 'inHand',
+        runs: on ? started(before.runs, Date.now()) : stopped(before.runs, Date.now()),
+      })),
+    isKept: open === 0,
+    isRunning: job.runs.some(({ toMs }) => toMs === undefined),
+    conflict,
+    forgetConflict: () => setConflict(undefined),
+  };
+}
+
+function withoutSkip({ skipped: _skipped, ...step }: StepProgress): StepProgress {
+  return step;
+}
+
+function conflictText(now: StepProgress | undefined): string {
+  const said = [
+    now?.value === undefined ? undefined : `reading ${now.value}`,
+    now?.note === undefined ? undefined : `note “${now.note}”`,
+    now?.doneAtMs === undefined ? undefined : 'ticked off',
+    now?.trouble === undefined ? undefined : 'a trouble',
+  ].filter((one) => one !== undefined);
+  return `Another tab changed this step meanwhile: ${said.length > 0 ? said.join(', ') : 'it is open again'}. That stands; what you typed is not written. Look at it, then enter yours again if it is the right one.`;
+}

@@ -1,0 +1,166 @@
+import { nanoid } from 'nanoid';
+import { SLOTS, SLOT_KIND, mountedOn, slotsOf, suitingParts, unmountedFrom, type Slot } from '../core/shelf';
+import {
+  PART_DEFAULTS,
+  editThroughParts,
+  partsInSlots,
+  resolvedSetup,
+  stockOfSetup,
+  type PartRecord,
+  type PartsById,
+  type SetupRecord,
+} from '../records';
+import { change, type Draft } from './change';
+import type { RontelDatabase } from './db';
+
+export type PartContent = Partial<Omit<PartRecord, 'id'>> & Pick<PartRecord, 'kind' | 'name'>;
+
+const byId = (parts: readonly PartRecord[]): PartsById => new Map(parts.map((part) => [part.id, part]));
+
+export async function readParts(db: RontelDatabase): Promise<PartsById> {
+  return byId(await db.parts.toArray());
+}
+
+/** Lays parts on the shelf as one step; answers with their ids. */
+export async function addParts(db: RontelDatabase, contents: readonly PartContent[], now: number): Promise<string[]> {
+  const records = contents.map((content): PartRecord => ({ ...PART_DEFAULTS, ...content, id: nanoid() }));
+  const label = records.length === 1 ? `${records[0]!.name} on the shelf` : `${records.length} parts on the shelf`;
+  await change(db, { label, now }, async (draft) => {
+    for (const record of records) await draft.put('parts', record);
+  });
+  return records.map(({ id }) => id);
+}
+
+/** Edits some parts as one step. */
+export async function editParts(
+  db: RontelDatabase,
+  ids: readonly string[],
+  label: string,
+  edit: (part: PartRecord) => PartRecord,
+  now: number,
+): Promise<void> {
+  const mergeKey = `${label} ${ids.join()}`;
+  await change(db, { label, mergeKey, now }, async (draft) => {
+    for (const id of ids) await draft.update('parts', id, edit);
+  });
+}
+
+/** Writes what a table changes and adds, all or nothing. */
+export async function importParts(
+  db: RontelDatabase,
+  records: readonly PartRecord[],
+  label: string,
+  now: number,
+): Promise<void> {
+  await change(db, { label, now }, async (draft) => {
+    for (const record of records) await draft.put('parts', record);
+  });
+}
+
+/** Takes parts off the shelf. Setups that are made of them keep what was known of them; jobs keep their cards. */
+export async function removeParts(
+  db: RontelDatabase,
+  ids: readonly string[],
+  label: string,
+  now: number,
+): Promise<void> {
+  await change(db, { label, now }, async (draft) => {
+    const parts = await readParts(db);
+    const gone = new Set(ids);
+    for (const setup of await db.setups.toArray()) {
+      const lost = SLOTS.filter((slot) => gone.has(setup.shelf?.[slot] ?? ''));
+      if (lost.length === 0) continue;
+      const { massG: _mass, cost: _cost, ...seen } = resolvedSetup(setup, parts);
+      const shelf = Object.fromEntries(Object.entries(setup.shelf ?? {}).filter(([, id]) => !gone.has(id)));
+      const sums = {
+        ...(setup.massG !== undefined && { massG: setup.massG }),
+        ...(setup.cost !== undefined && { cost: setup.cost }),
+      };
+      await draft.put('setups', { ...seen, ...sums, shelf });
+    }
+    for (const id of ids) await draft.remove('parts', id);
+  });
+}
+
+/** Edits a setup as it is seen; what belongs to its parts is written to the parts. */
+export async function editMadeSetup(
+  db: RontelDatabase,
+  draft: Draft,
+  id: string,
+  edit: (seen: SetupRecord) => SetupRecord,
+): Promise<void> {
+  const kept = await db.setups.get(id);
+  if (!kept) throw new Error('this setup has been taken off the bench meanwhile');
+  // Just its own parts: this is done with each key that is pressed.
+  const own = await db.parts.bulkGet(Object.values(kept.shelf ?? {}));
+  const { setup, partData } = editThroughParts(kept, byId(own.filter((part) => part !== undefined)), edit);
+  await draft.put('setups', setup);
+  for (const [partId, data] of partData) await draft.update('parts', partId, (part) => ({ ...part, data }));
+}
+
+/** Says of which part a setup is made in one place; undefined for none. */
+export async function choosePart(
+  db: RontelDatabase,
+  setup: SetupRecord,
+  slot: Slot,
+  partId: string | undefined,
+  label: string,
+  now: number,
+): Promise<void> {
+  await change(db, { label, now }, (draft) =>
+    draft.update('setups', setup.id, ({ shelf = {}, ...record }) => {
+      const { [slot]: _before, ...others } = shelf;
+      return { ...record, shelf: partId === undefined ? others : { ...others, [slot]: partId } };
+    }),
+  );
+}
+
+/** Puts on the shelf what a bike has now, place by place, and says that its setup is made of it. */
+export async function takeStock(
+  db: RontelDatabase,
+  setup: SetupRecord,
+  nameOf: (slot: Slot) => string,
+  now: number,
+): Promise<number> {
+  const stock = stockOfSetup(setup, slotsOf(setup).needed);
+  await change(db, { label: 'parts of the bike on the shelf', now }, async (draft) => {
+    const shelf: Partial<Record<Slot, string>> = { ...setup.shelf };
+    for (const { slot, data } of stock) {
+      const id = nanoid();
+      shelf[slot] = id;
+      await draft.put('parts', {
+        ...PART_DEFAULTS,
+        id,
+        kind: SLOT_KIND[slot],
+        name: nameOf(slot),
+        data,
+        mounts: mountedOn([], setup.bikeId, now),
+      });
+    }
+    await draft.update('setups', setup.id, (record) => ({ ...record, shelf }));
+  });
+  return stock.length;
+}
+
+/** Ends and begins the mounts that a swap changes. */
+export async function exchangeParts(draft: Draft, parts: PartsById, from: SetupRecord, to: SetupRecord, now: number) {
+  const idsOf = (setup: SetupRecord) =>
+    Object.values(suitingParts(setup, partsInSlots(setup, parts))).map(({ id }) => id);
+  const [before, after] = [new Set(idsOf(from)), new Set(idsOf(to))];
+  const { bikeId } = to;
+  for (const id of before) {
+    if (after.has(id)) continue;
+    await draft.update('parts', id, (part) => ({ ...part, mounts: unmountedFrom(part.mounts, bikeId, now) }));
+  }
+  for (const id of after) {
+    // What was bought for the job is there now.
+    await draft.update('parts', id, (part) => {
+      const mounts = mountedOn(part.mounts, bikeId, now);
+      return {
+        ...part,
+        mounts,
+        quantity: Math.max(part.quantity, mounts.filter(({ toMs }) => toMs === undefined).length),
+      };
+    });
+  }
+}
