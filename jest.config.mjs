@@ -23,7 +23,7 @@ const shared = {
 /** @type {import('jest').Config} */
 const config = {
   // A page under test is slower than a function; this is where a hung test ends, not a measure of speed.
-  testTimeout: 40_000,
+  testTimeout: 300_000,
   reporters: ['default', '<rootDir>/scripts/counts-reporter.cjs'],
   projects: [
     { ...shared, displayName: 'unit', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'] },

@@ -9,7 +9,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(() => app.stop());
 beforeEach(() => app.begin('/compare'));
 
@@ -73,7 +73,7 @@ test('every figure of the comparison opens its working', async () => {
     expect((await (await app.find('[data-testid=slip]')).findElements(By.css('li'))).length).toBeGreaterThan(0);
     await figure.click();
   }
-}, 60_000);
+});
 
 test('setups are moved by key and by drag, copied, taken off, and undo reaches all of it', async () => {
   const order = () =>
@@ -269,27 +269,23 @@ test('nothing scrolls sideways, at the desk or on a phone', async () => {
     }
   }
   await app.resize(1280, 800);
-}, 60_000);
+});
 
-test.each(['light', 'dark'])(
-  'no accessibility fault is found, %s',
-  async (scheme) => {
-    await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-    const views: [string, string[]][] = [
-      ['/brief', []],
-      ['/compare', []],
-      ['/gears', ['v']],
-      ['/gears', ['v']],
-    ];
-    for (const [path, keys] of views) {
-      await app.open(path);
-      await app.find(path === '/brief' ? '[data-testid=climb-speed]' : '[data-gear]');
-      await app.press(...keys);
-      expect(await app.faults()).toEqual([]);
-    }
-  },
-  60_000,
-);
+test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
+  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
+  const views: [string, string[]][] = [
+    ['/brief', []],
+    ['/compare', []],
+    ['/gears', ['v']],
+    ['/gears', ['v']],
+  ];
+  for (const [path, keys] of views) {
+    await app.open(path);
+    await app.find(path === '/brief' ? '[data-testid=climb-speed]' : '[data-gear]');
+    await app.press(...keys);
+    expect(await app.faults()).toEqual([]);
+  }
+});
 
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);

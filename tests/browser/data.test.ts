@@ -7,7 +7,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('empty');
-}, 60_000);
+});
 afterAll(() => app.stop());
 
 const fixture = (name: string) => join(__dirname, '../fixtures/backups', name);

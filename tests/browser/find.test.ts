@@ -6,7 +6,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(() => app.stop());
 beforeEach(async () => {
   await app.begin('/find');

@@ -4,7 +4,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(() => app.stop());
 // Each test begins on the demo workshop as it came, so that one failure is one failure.
 beforeEach(() => app.begin('/gears'));
@@ -183,7 +183,7 @@ test('every figure on the page has a working with formula, numbers and source', 
     await figure.click();
   }
   expect(titles.size).toBeGreaterThan(40);
-}, 60_000);
+});
 
 test('the ladder is walked with the arrow keys', async () => {
   await app.click('[data-gear="32/24"] text');
@@ -242,18 +242,14 @@ test('nothing scrolls sideways, at the desk or on a phone, in error or not', asy
   await app.resize(1280, 800);
 });
 
-test.each(['light', 'dark'])(
-  'no accessibility fault is found, %s',
-  async (scheme) => {
-    await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-    for (const path of ['/gears', '/data']) {
-      await app.open(path);
-      await app.find(path === '/gears' ? '[data-gear]' : '[data-testid=kept]');
-      expect(await app.faults()).toEqual([]);
-    }
-  },
-  40_000,
-);
+test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
+  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
+  for (const path of ['/gears', '/data']) {
+    await app.open(path);
+    await app.find(path === '/gears' ? '[data-gear]' : '[data-testid=kept]');
+    expect(await app.faults()).toEqual([]);
+  }
+});
 
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);

@@ -6,7 +6,9 @@ import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome'
 import { Level, Preferences } from 'selenium-webdriver/lib/logging';
 import { CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
 
-const WAIT_MS = 15_000;
+/** Where a hung page ends, not a measure of speed: a machine that shares its cores can stand still for a while. */
+const WAIT_MS = 60_000;
+const POLL_MS = 50;
 const DESK = { width: 1280, height: 800 };
 
 /** The built app in a real browser, with a profile of its own. */
@@ -86,8 +88,12 @@ export class AppInBrowser {
     await this.open(path);
   }
 
+  private wait<T>(condition: Parameters<typeof this.driver.wait<T>>[0], what: string): Promise<T> {
+    return this.driver.wait<T>(condition, WAIT_MS, what, POLL_MS);
+  }
+
   find(css: string): Promise<WebElement> {
-    return this.driver.wait(until.elementLocated(By.css(css)), WAIT_MS, css);
+    return this.wait(until.elementLocated(By.css(css)), css);
   }
 
   async text(css: string): Promise<string> {
@@ -103,17 +109,13 @@ export class AppInBrowser {
       last = element ? await element.getText().catch(() => '(redrawn)') : '(not there)';
       return typeof expected === 'string' ? last.includes(expected) : expected.test(last);
     };
-    await this.driver.wait(matches, WAIT_MS).catch(() => {
+    await this.wait(matches, css).catch(() => {
       throw new Error(`${css} shows ${JSON.stringify(last)}, not ${String(expected)}`);
     });
   }
 
   async gone(css: string): Promise<void> {
-    await this.driver.wait(
-      async () => (await this.driver.findElements(By.css(css))).length === 0,
-      WAIT_MS,
-      `${css} is still there`,
-    );
+    await this.wait(async () => (await this.driver.findElements(By.css(css))).length === 0, `${css} is still there`);
   }
 
   /** Types over what a field holds. */
@@ -158,7 +160,7 @@ export class AppInBrowser {
         },
       );
     };
-    await this.driver.wait(pressed, WAIT_MS, css);
+    await this.wait(pressed, css);
   }
 
   /** Picks an entry of a select field. */
@@ -170,19 +172,18 @@ export class AppInBrowser {
   }
 
   async clickText(tag: string, text: string): Promise<void> {
-    const element = await this.driver.wait(
+    const element = await this.wait<WebElement>(
       until.elementLocated(By.xpath(`//${tag}[contains(normalize-space(.),'${text}')]`)),
-      WAIT_MS,
       text,
     );
-    await this.driver.wait(until.elementIsVisible(element), WAIT_MS);
+    await this.wait(until.elementIsVisible(element), text);
     await element.click();
   }
 
   /** The text of the one file that has been saved, once it is whole; takes it away. */
   async download(extension: string): Promise<string> {
     const named = () => readdirSync(this.folder).filter((name) => name.endsWith(extension));
-    await this.driver.wait(() => named().length === 1, WAIT_MS, `no ${extension} was saved`);
+    await this.wait(() => named().length === 1, `no ${extension} was saved`);
     const path = join(this.folder, named()[0]!);
     const text = readFileSync(path, 'utf8');
     rmSync(path);

@@ -14,7 +14,7 @@ let folder: string;
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'rontel-rides-'));
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(async () => {
   await app.stop();
   rmSync(folder, { recursive: true, force: true });
@@ -181,7 +181,7 @@ test('a day at one sample a second is read while the page goes on; it can be can
   await bring({ 'day-again.csv': `${day}\n` });
   await app.clickText('button', 'Cancel');
   await app.shows(jobs, /day-again\.csv\s+(cancelled|kept|the same)/);
-}, 120_000);
+});
 
 test('nothing scrolls sideways', async () => {
   for (const width of [1280, 768, 390]) {

@@ -4,7 +4,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(() => app.stop());
 
 /** Sideways scrolling, complaints of the console and faults of reach: none on any of these pages. */

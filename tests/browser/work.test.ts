@@ -3,7 +3,7 @@ import { AppInBrowser } from './harness';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-}, 60_000);
+});
 afterAll(() => app.stop());
 beforeEach(async () => {
   await app.resize(390, 844);
@@ -112,7 +112,7 @@ test('a whole swap from two rings to one on a phone, with a reload in the middle
   await app.press('a');
   await app.shows('tr:has([data-part=cassette-10-44])', 'on Estuary tourer');
   await app.shows('tr:has([data-part=cassette-11-36])', '1 of 1');
-}, 120_000);
+});
 
 test('a reverted trial needs its reason, and leaves the bike as it was', async () => {
   await app.click('[aria-label="All steps"]');
