@@ -1,6 +1,9 @@
+import type { Setup } from '../gears';
+import { Drivetrains } from './drivetrain';
 import { FIT_DRILLS } from './fit-drills';
+import type { Level } from './level';
 import type { Maker } from './making';
-import type { Question } from './question';
+import { fingerprintOf, type Question } from './question';
 import { RIDING_DRILLS } from './riding-drills';
 import { Seeded } from './seeded';
 import { SIZE_DRILLS } from './size-drills';
@@ -9,8 +12,31 @@ const MAKERS = { ...SIZE_DRILLS, ...RIDING_DRILLS, ...FIT_DRILLS } as const;
 export type DrillKind = keyof typeof MAKERS;
 export const DRILL_KINDS = Object.keys(MAKERS) as DrillKind[];
 
-/** A question of one kind; the same for the same seed. */
-export function drill(kind: DrillKind, seed: number): Question<DrillKind> {
+export interface DrillOptions {
+  readonly level: Level;
+  /** The learner's own drivetrains, of which every other question is made. */
+  readonly own?: readonly Setup[] | undefined;
+}
+
+/** A question of one kind; the same for the same seed and options. */
+export function drill(kind: DrillKind, seed: number, { level, own }: DrillOptions): Question<DrillKind> {
   const make: Maker = MAKERS[kind];
-  return { kind, seed, ...make(new Seeded(seed)) };
+  return { kind, seed, ...make(new Seeded(seed), { level, drivetrains: new Drivetrains(own) }) };
+}
+
+/** Past so many tries the kind has nothing new for these drivetrains, and a question comes again. */
+const NEW_TRIES = 60;
+
+/** A question of one kind that was not asked lately: the first that is new, counting up from `seed`. */
+export function newDrill(
+  kind: DrillKind,
+  seed: number,
+  options: DrillOptions,
+  lately: readonly number[],
+): Question<DrillKind> {
+  for (let i = 0; i < NEW_TRIES; i += 1) {
+    const question = drill(kind, seed + i, options);
+    if (!lately.includes(fingerprintOf(question))) return question;
+  }
+  return drill(kind, seed, options);
 }

@@ -23,6 +23,11 @@ const TWO_RINGS = [
 
 /** Cassettes that go with two rings: a wide one goes with one. */
 const NARROW_TO_T = 36;
+/** After so many drivetrains of the learner's own that a question cannot be made of, one in common use is taken. */
+const OWN_TRIES = 20;
+
+/** How many rings a question is about. */
+export type Rings = 'one' | 'two' | 'any';
 
 const withRings = (chainrings: readonly number[], cogs: readonly number[]): Setup => ({
   chainrings,
@@ -30,16 +35,37 @@ const withRings = (chainrings: readonly number[], cogs: readonly number[]): Setu
   hubStages: NO_HUB_STAGE,
 });
 
-export function oneRing(random: Seeded): Setup {
+function oneRing(random: Seeded): Setup {
   return withRings([random.pick(ONE_RING)], random.pick(GENERIC_CASSETTES).cogs);
 }
 
-export function twoRings(random: Seeded): Setup {
+function twoRings(random: Seeded): Setup {
   const narrow = GENERIC_CASSETTES.filter(({ cogs }) => cogs.at(-1)! <= NARROW_TO_T);
   return withRings(random.pick(TWO_RINGS), random.pick(narrow).cogs);
 }
 
-/** One ring or two, as the seed has it. */
-export function anyDrivetrain(random: Seeded): Setup {
-  return random.next() < 0.5 ? oneRing(random) : twoRings(random);
+/** A drivetrain in common use. */
+export function commonDrivetrain(random: Seeded, rings: Rings): Setup {
+  const one = rings === 'one' || (rings === 'any' && random.next() < 0.5);
+  return one ? oneRing(random) : twoRings(random);
+}
+
+/** Where the drivetrains of questions come from: those in common use, and every other time the learner's own. */
+export class Drivetrains {
+  private readonly own: readonly Setup[];
+
+  /** @param own such as those on the bench; with a hub of two speeds they would be another lesson */
+  constructor(own: readonly Setup[] = []) {
+    this.own = own.filter(({ hubStages }) => hubStages.length === 1 && hubStages[0] === 1);
+  }
+
+  /** One that a question can be made of. Some of those in common use must be accepted. */
+  draw(random: Seeded, rings: Rings, accepts: (setup: Setup) => boolean = () => true): Setup {
+    const own = this.own.filter(({ chainrings }) => rings === 'any' || (rings === 'one') === (chainrings.length === 1));
+    for (let tries = 0; ; tries += 1) {
+      const isOwn = own.length > 0 && tries < OWN_TRIES && random.next() < 0.5;
+      const setup = isOwn ? random.pick(own) : commonDrivetrain(random, rings);
+      if (accepts(setup)) return setup;
+    }
+  }
 }

@@ -1,5 +1,11 @@
-export { DRILL_KINDS, drill } from './drills';
-export type { DrillKind } from './drills';
-export { MISTAKES, grade } from './question';
+export { DRILL_KINDS, drill, newDrill } from './drills';
+export type { DrillKind, DrillOptions } from './drills';
+export { LESSON_IDS, lessonSetup, oneRingOf, prediction, twoRingsOf } from './lessons';
+export type { LessonBike, LessonId } from './lessons';
+export { FIRST_STANDING, LEVELS, standingAfter } from './level';
+export type { Level, Standing } from './level';
+export { MISTAKES, fingerprintOf, grade } from './question';
 export type { Answer, Given, Grade, KnownMistake, Mistake, Question } from './question';
-export { Seeded } from './seeded';
+export { trade, turned, turnsUntilBothAreDown } from './turning';
+export type { Trade, Turned } from './turning';
+export { WORKSHEET_QUESTIONS, worksheet } from './worksheet';

@@ -1,18 +1,31 @@
 import { chainLinks, requiredCapacityT } from '../fit';
 import { checkSetup, shiftPath } from '../gears';
-import { anyDrivetrain, oneRing, twoRings } from './drivetrain';
-import { DRILL_KINDS, drill, type DrillKind } from './drills';
-import { MISTAKES, grade, type Mistake } from './question';
+import { Drivetrains, commonDrivetrain } from './drivetrain';
+import { DRILL_KINDS, drill, newDrill, type DrillKind } from './drills';
+import { LEVELS, type Level } from './level';
+import { fingerprintOf, grade } from './question';
 import { Seeded } from './seeded';
+import { worksheet } from './worksheet';
 
 const SEEDS = Array.from({ length: 1000 }, (_, i) => i * 7919 + 1);
-const every = (kind: DrillKind, check: (question: ReturnType<typeof drill>) => void) => {
-  for (const seed of SEEDS) check(drill(kind, seed));
+type Asked = ReturnType<typeof drill>;
+
+const made = new Map<DrillKind, readonly { readonly level: Level; readonly question: Asked }[]>();
+/** A thousand questions of each level; made once, for making them takes longest. */
+function questionsOf(kind: DrillKind) {
+  if (!made.has(kind)) {
+    const all = LEVELS.flatMap((level) => SEEDS.map((seed) => ({ level, question: drill(kind, seed, { level }) })));
+    made.set(kind, all);
+  }
+  return made.get(kind)!;
+}
+const every = (kind: DrillKind, check: (question: Asked, level: Level) => void) => {
+  for (const { level, question } of questionsOf(kind)) check(question, level);
 };
 /** Gears that a text names, as ring and cog. */
 const gearsIn = (text: string) =>
   [...text.matchAll(/\b(\d+)\/(\d+)\b/g)].map(([, ring, cog]) => [Number(ring), Number(cog)] as const);
-const number = ({ answer }: ReturnType<typeof drill>) => {
+const number = ({ answer }: Asked) => {
   if (answer.kind !== 'number') throw new Error('no number');
   return answer;
 };
@@ -34,7 +47,34 @@ test('numbers of a seed are its own, spread over their range, and the same each 
 
 test('drivetrains are real ones', () => {
   for (const seed of SEEDS) {
-    for (const make of [oneRing, twoRings, anyDrivetrain]) expect(checkSetup(make(new Seeded(seed)))).toEqual([]);
+    for (const rings of ['one', 'two', 'any'] as const) {
+      expect(checkSetup(commonDrivetrain(new Seeded(seed), rings))).toEqual([]);
+    }
+  }
+});
+
+test('every other question is about a drivetrain of one’s own, where one suits', () => {
+  const own = { chainrings: [41, 27], cogs: [11, 13, 16, 19, 23, 29, 35], hubStages: [1] };
+  const drivetrains = new Drivetrains([own, { ...own, hubStages: [1, 1.38] }]);
+  const drawn = SEEDS.map((seed) => drivetrains.draw(new Seeded(seed), 'two'));
+  const share = drawn.filter((one) => one === own).length / SEEDS.length;
+  expect(share).toBeGreaterThan(0.4);
+  expect(share).toBeLessThan(0.6);
+  expect(SEEDS.some((seed) => drivetrains.draw(new Seeded(seed), 'one') === own)).toBe(false);
+  expect(drivetrains.draw(new Seeded(1), 'any', (one) => one !== own)).not.toBe(own);
+});
+
+test('a question that was asked lately does not come again; a sheet has no two alike', () => {
+  const lately: number[] = [];
+  for (let asked = 0; asked < 60; asked += 1) {
+    const question = newDrill('harderOrEasier', 5, { level: 1 }, lately);
+    expect(lately).not.toContain(fingerprintOf(question));
+    lately.push(fingerprintOf(question));
+  }
+  for (const seed of SEEDS.slice(0, 50)) {
+    const sheet = worksheet(['twin', 'ratio', 'capacity'], 12, seed, { level: 2 });
+    expect(sheet.map(({ kind }) => kind).slice(0, 4)).toEqual(['twin', 'ratio', 'capacity', 'twin']);
+    expect(new Set(sheet.map(fingerprintOf)).size).toBe(12);
   }
 });
 
@@ -42,8 +82,11 @@ test.each(DRILL_KINDS)('%s: whole sentences, the same for the same seed, seldom 
   const texts = new Set<string>();
   const changed: number[] = [];
   const broken: number[] = [];
-  every(kind, (question) => {
-    if (JSON.stringify(question) !== JSON.stringify(drill(kind, question.seed))) changed.push(question.seed);
+  every(kind, (question, level) => {
+    const isProbe = question.seed % 10 === 0;
+    if (isProbe && JSON.stringify(question) !== JSON.stringify(drill(kind, question.seed, { level }))) {
+      changed.push(question.seed);
+    }
     const said = [question.text, ...question.working, ...question.mistakes.map(({ why }) => why)].join(' ');
     if (/undefined|NaN|Infinity/.test(said) || question.working.length === 0) broken.push(question.seed);
     texts.add(question.text + JSON.stringify(question.answer));
@@ -84,18 +127,19 @@ test('answers, worked out another way from the text alone', () => {
     expect(number(question).value).toBeCloseTo(ring / cog, 12);
   });
   every('cadenceAfterShift', (question) => {
-    const [[, c1], [, c2]] = gearsIn(question.text) as [readonly [number, number], readonly [number, number]];
+    const [[r1, c1], [r2, c2]] = gearsIn(question.text) as [readonly [number, number], readonly [number, number]];
     const rpm = Number(/turn (\d+) rpm/.exec(question.text)![1]);
-    expect(number(question).value).toBeCloseTo((rpm * c2) / c1, 9);
+    expect(number(question).value).toBeCloseTo((rpm * r1 * c2) / (c1 * r2), 9);
   });
-  every('order', ({ answer }) => {
+  every('order', ({ answer }, level) => {
     if (answer.kind !== 'order') throw new Error('no order');
+    expect(answer.items).toHaveLength(level + 2);
     const ratios = answer.right.map((i) => {
       const [ring, cog] = answer.items[i]!.split('/').map(Number);
       return ring! / cog!;
     });
     expect(ratios).toEqual([...ratios].sort((a, b) => a - b));
-    expect(new Set(ratios).size).toBe(4);
+    expect(new Set(ratios).size).toBe(answer.items.length);
   });
   every('twin', ({ text, answer }) => {
     if (answer.kind !== 'choice') throw new Error('no choice');
@@ -107,7 +151,7 @@ test('answers, worked out another way from the text alone', () => {
 });
 
 test('holes and plans, worked out another way from the text', () => {
-  every('hole', ({ text, answer }) => {
+  every('hole', ({ text, answer }, level) => {
     if (answer.kind !== 'choice') throw new Error('no choice');
     const [, cogsText] = /with ([\d-]+),/.exec(text)!;
     const cogs = cogsText!.split('-').map(Number);
@@ -120,7 +164,7 @@ test('holes and plans, worked out another way from the text', () => {
       readonly [number, number],
     ];
     expect([easier, harder]).toEqual([cogs[widest + 1], cogs[widest]]);
-    expect(answer.options).toHaveLength(4);
+    expect(answer.options).toHaveLength(level + 2);
   });
   const answers = new Set<number>();
   every('plan', ({ text, answer }) => {
@@ -143,40 +187,41 @@ test('holes and plans, worked out another way from the text', () => {
 
 test('capacity, links and clicks are those of core', () => {
   const setupOf = (text: string) => {
-    const [, rings, cogs] = /^([\d/]+) with ([\d-]+):/.exec(text)!;
+    const [, rings, cogs] = /^([\d/]+) with ([\d-]+)[:,]/.exec(text)!;
     return { chainrings: rings!.split('/').map(Number), cogs: cogs!.split('-').map(Number), hubStages: [1] };
   };
-  every('capacity', (question) => expect(number(question).value).toBe(requiredCapacityT(setupOf(question.text))));
+  every('capacity', (question, level) => {
+    const setup = setupOf(question.text);
+    const never = /never uses the \d+T ring with the ([\d, and]+)T/.exec(question.text);
+    expect(never === null).toBe(level < 3);
+    const count = never ? never[1]!.split(/, | and /).length : 0;
+    const sums = setup.chainrings.flatMap((ring, place) =>
+      setup.cogs.filter((_, i) => place !== setup.chainrings.length - 1 || i >= count).map((cog) => ring + cog),
+    );
+    expect(number(question).value).toBe(Math.max(...sums) - Math.min(...sums));
+  });
   every('takes', (question) => {
     const [, published] = /sheet says (\d+)T/.exec(question.text)!;
-    const setup = setupOf(question.text.replace(', and a', ':'));
-    expect(number(question).value).toBe(Number(published) - requiredCapacityT(setup));
+    expect(number(question).value).toBe(Number(published) - requiredCapacityT(setupOf(question.text)));
   });
   every('ringClicks', (question) => {
     const clicks = shiftPath(setupOf(question.text)).crossovers.map(({ rearClicks }) => rearClicks);
     expect(clicks).toContain(number(question).value);
   });
-  every('links', (question) => {
-    const direct = Number(/takes ([\d.]+) links/.exec(question.text)![1]);
+  every('links', (question, level) => {
     const { value } = number(question);
     expect(value % 2).toBe(0);
+    if (level === 3) {
+      const [, stay, ring, cog] = /Chainstay (\d+) mm, largest ring (\d+)T, largest cog (\d+)T/
+        .exec(question.text)!
+        .map(Number);
+      expect(value / 2).toBe(Math.ceil((2 * stay!) / 25.4 + ring! / 4 + cog! / 4 + 1));
+      return;
+    }
+    const direct = Number(/takes ([\d.]+) links/.exec(question.text)![1]);
     // The text is rounded to a hundredth.
     expect(value - 2).toBeGreaterThanOrEqual(direct - 0.005);
     expect(value - 2).toBeLessThan(direct + 2.005);
   });
   expect(chainLinks({ chainrings: [48], cogs: [36], chainstayMm: 430, geometry: undefined }).bigBigPlusTwo).toBe(112);
-});
-
-/** The mistakes that a trainer must know, by questions at which each leads to an answer of its own. */
-test('the common mistakes are known by their name', () => {
-  const seen = new Set<Mistake>();
-  for (const kind of DRILL_KINDS) {
-    for (const seed of SEEDS.slice(0, 300)) {
-      const question = drill(kind, seed);
-      for (const known of question.mistakes) {
-        if (grade(question, known.value).mistake?.mistake === known.mistake) seen.add(known.mistake);
-      }
-    }
-  }
-  expect([...seen].sort()).toEqual([...MISTAKES].sort());
 });

@@ -1,22 +1,36 @@
 import type { Gear, Setup } from '../gears';
+import type { Drivetrains } from './drivetrain';
+import type { Level } from './level';
 import type { KnownMistake, Question } from './question';
 import type { Seeded } from './seeded';
 
 /** A question before it has a kind and a seed. */
 export type Asked = Omit<Question, 'kind' | 'seed'>;
-export type Maker = (random: Seeded) => Asked;
+
+/** What a question is made for. */
+export interface Making {
+  readonly level: Level;
+  readonly drivetrains: Drivetrains;
+}
+
+export type Maker = (random: Seeded, making: Making) => Asked;
 
 export const name = ({ chainring, cog }: Pick<Gear, 'chainring' | 'cog'>) => `${chainring}/${cog}`;
 export const setupName = ({ chainrings, cogs }: Setup) => `${chainrings.join('/')} with ${cogs.join('-')}`;
 export const shown = (value: number, decimals: number) => value.toFixed(decimals).replace('-', '−');
 export const division = ({ chainring, cog, ratio }: Gear) => `${chainring} ÷ ${cog} = ${shown(ratio, 3)}`;
+export const gearOf = (chainring: number, cog: number): Gear => ({
+  chainring,
+  cog,
+  hubStage: 1,
+  ratio: chainring / cog,
+});
 
 /** Neighbouring cogs on one ring: the smaller (harder) and the larger (easier). */
 export function neighbours(random: Seeded, setup: Setup): readonly [easier: Gear, harder: Gear] {
   const ring = random.pick(setup.chainrings);
   const place = random.whole(1, setup.cogs.length - 1);
-  const gear = (cog: number): Gear => ({ chainring: ring, cog, hubStage: 1, ratio: ring / cog });
-  return [gear(setup.cogs[place]!), gear(setup.cogs[place - 1]!)];
+  return [gearOf(ring, setup.cogs[place]!), gearOf(ring, setup.cogs[place - 1]!)];
 }
 
 /** Mistakes that lead to another answer than the right one; others could not be told from it. */

@@ -23,8 +23,11 @@ export const MISTAKES = [
   'otherWay',
   'forgotRings',
   'forgotCogs',
+  'forgotAvoided',
   'oddLinks',
   'notRoundedUp',
+  'differenceForRatio',
+  'countedAll',
 ] as const;
 export type Mistake = (typeof MISTAKES)[number];
 
@@ -77,4 +80,12 @@ function isRight(answer: Answer, given: Given): boolean {
   }
   if (typeof given !== 'number' || !Number.isFinite(given)) return false;
   return answer.kind === 'choice' ? given === answer.right : Math.abs(given - answer.value) <= answer.tolerance;
+}
+
+/** A number for what a question asks, whatever its seed: two that are alike have the same. FNV-1a, 32 bits. */
+export function fingerprintOf({ text, answer }: Question): number {
+  const content = text + JSON.stringify(answer);
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < content.length; i += 1) hash = Math.imul(hash ^ content.charCodeAt(i), 0x01000193);
+  return hash >>> 0;
 }

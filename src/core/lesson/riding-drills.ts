@@ -1,17 +1,46 @@
 import { atLeast } from '../numbers';
-import { clicksBetween, coverage, developedGears, shiftPath, type Hole } from '../gears';
-import { anyDrivetrain, oneRing, twoRings } from './drivetrain';
-import { apart, name, neighbours, setupName, shown, type Maker } from './making';
+import {
+  clicksBetween,
+  coverage,
+  developedGears,
+  gearsOf,
+  shiftPath,
+  type Gear,
+  type Hole,
+  type Setup,
+} from '../gears';
+import type { Level } from './level';
+import { apart, gearOf, name, neighbours, setupName, shown, type Maker, type Making } from './making';
 import type { Seeded } from './seeded';
 
 /** Nothing hangs on the wheel where gears are compared: a hole is one on any. */
 const ANY_ROLLOUT_MM = 2100;
-const OPTIONS_MAX = 4;
+/** Pairs of neighbours to choose from. */
+const HOLE_OPTIONS: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
+/** How far beside the cadence still counts, rpm. */
+const CADENCE_TOLERANCE: Readonly<Record<Level, number>> = { 1: 2, 2: 1, 3: 1 };
+/** At a change of ring the cadence is asked where it stays one that somebody turns. */
+const RING_CHANGE_FACTOR = { min: 1.1, max: 1.5 } as const;
+
+/** A shift on one ring; at the last level one that changes ring and cog. */
+function shift(random: Seeded, { level, drivetrains }: Making): readonly [easier: Gear, harder: Gear] {
+  if (level < 3) return neighbours(random, drivetrains.draw(random, 'any'));
+  const changes = (setup: Setup) =>
+    gearsOf(setup)
+      .filter(({ chainring }) => chainring === setup.chainrings[0])
+      .flatMap((harder) => setup.cogs.map((cog) => [gearOf(setup.chainrings.at(-1)!, cog), harder] as const))
+      .filter(([easier, harder]) => {
+        const factor = harder.ratio / easier.ratio;
+        return easier.cog !== harder.cog && factor >= RING_CHANGE_FACTOR.min && factor <= RING_CHANGE_FACTOR.max;
+      });
+  const setup = drivetrains.draw(random, 'two', (one) => changes(one).length > 0);
+  return random.pick(changes(setup));
+}
 
 /** A single ring, a band and the one widest hole that they leave. */
-function drivetrainWithHole(random: Seeded) {
+function drivetrainWithHole(random: Seeded, { level, drivetrains }: Making) {
   for (;;) {
-    const setup = oneRing(random);
+    const setup = drivetrains.draw(random, 'one', ({ cogs }) => cogs.length > HOLE_OPTIONS[level]);
     const lowRpm = random.whole(75, 90);
     const band = { lowRpm, highRpm: lowRpm + random.whole(6, 14) };
     const gears = developedGears(setup, ANY_ROLLOUT_MM);
@@ -19,26 +48,29 @@ function drivetrainWithHole(random: Seeded) {
     const [widest, next] = [...coverage(gears, band).holes].sort((a, b) => step(b) - step(a));
     // 14 ÷ 12 and 21 ÷ 18 are the same step, and no question.
     const isAlone = !next || !atLeast(step(next), step(widest!));
-    if (widest && isAlone && gears.length > OPTIONS_MAX) return { setup, band, gears, widest };
+    if (widest && isAlone) return { setup, band, gears, widest };
   }
 }
 
 /** What gears mean while one rides. */
 export const RIDING_DRILLS = {
-  cadenceAfterShift: (random) => {
-    const [easier, harder] = neighbours(random, anyDrivetrain(random));
+  cadenceAfterShift: (random, making) => {
+    const [easier, harder] = shift(random, making);
+    const tolerance = CADENCE_TOLERANCE[making.level];
     const toHarder = random.next() < 0.5;
     const [from, to] = toHarder ? [easier, harder] : [harder, easier];
     const before = random.whole(65, 100);
     const after = (before * from.ratio) / to.ratio;
     return {
       text: `You turn ${before} rpm in ${name(from)} and shift to ${name(to)} at the same speed. What is your cadence then?`,
-      answer: { kind: 'number', value: after, unit: 'rpm', tolerance: 1, decimals: 0 },
+      answer: { kind: 'number', value: after, unit: 'rpm', tolerance, decimals: 1 },
       working: [
         `the speed stays, so cadence × ratio stays: ${before} × ${from.chainring}/${from.cog} = ? × ${to.chainring}/${to.cog}`,
-        `${before} × ${to.cog} ÷ ${from.cog} = ${shown(after, 1)} rpm`,
+        from.chainring === to.chainring
+          ? `${before} × ${to.cog} ÷ ${from.cog} = ${shown(after, 1)} rpm`
+          : `${before} × ${from.chainring} × ${to.cog} ÷ (${from.cog} × ${to.chainring}) = ${shown(after, 1)} rpm`,
       ],
-      mistakes: apart(after, 1, [
+      mistakes: apart(after, tolerance, [
         {
           mistake: 'otherWay',
           value: (before * to.ratio) / from.ratio,
@@ -52,15 +84,16 @@ export const RIDING_DRILLS = {
       ]),
     };
   },
-  ringClicks: (random) => {
-    let setup = twoRings(random);
+  ringClicks: (random, { level, drivetrains }) => {
+    const softened = (one: Setup) => shiftPath(one).crossovers.filter(({ rearClicks }) => rearClicks > 0);
     // Without a change of ring and cog at once there is nothing to soften.
-    while (shiftPath(setup).crossovers.every(({ rearClicks }) => rearClicks === 0)) setup = twoRings(random);
-    const crossover = shiftPath(setup).crossovers.find(({ rearClicks }) => rearClicks > 0)!;
+    const setup = drivetrains.draw(random, 'two', (one) => softened(one).length > 0);
+    const [crossover] = softened(setup) as [ReturnType<typeof softened>[number]];
+    const isNamed = level === 1;
     const { from, to } = crossover.step;
     const clicks = clicksBetween(setup, to, from);
     return {
-      text: `${setupName(setup)}: you drop from ${name(to)} to the ${from.chainring}T ring. How many rear clicks bring you to ${name(from)}, the next easier gear of the path?`,
+      text: `${setupName(setup)}: you drop from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at once make the step to the next easier gear the smallest${isNamed ? `, the one to ${name(from)}` : ''}?`,
       answer: { kind: 'number', value: Math.abs(clicks), unit: 'clicks', tolerance: 0, decimals: 0 },
       working: [
         `from the ${to.cog} to the ${from.cog} there are ${Math.abs(clicks)} cogs`,
@@ -69,11 +102,11 @@ export const RIDING_DRILLS = {
       mistakes: [],
     };
   },
-  hole: (random) => {
-    const { setup, band, gears, widest } = drivetrainWithHole(random);
+  hole: (random, making) => {
+    const { setup, band, gears, widest } = drivetrainWithHole(random, making);
     const pairs = gears.slice(1).map((harder, i) => ({ easier: gears[i]!, harder }));
     const right = pairs.find(({ easier }) => easier.cog === widest.below.cog)!;
-    const others = random.shuffled(pairs.filter((pair) => pair !== right)).slice(0, OPTIONS_MAX - 1);
+    const others = random.shuffled(pairs.filter((pair) => pair !== right)).slice(0, HOLE_OPTIONS[making.level] - 1);
     const options = [right, ...others].sort((a, b) => a.easier.ratio - b.easier.ratio);
     const step = right.harder.ratio / right.easier.ratio;
     const wide = band.highRpm / band.lowRpm;

@@ -1,18 +1,71 @@
 import { exactTwins, gearsOf, lowestTerms, type Gear, type Setup } from '../gears';
-import { anyDrivetrain, twoRings } from './drivetrain';
-import { apart, division, name, neighbours, setupName, shown, type Maker } from './making';
+import type { Level } from './level';
+import { apart, division, name, neighbours, setupName, shown, type Making, type Maker } from './making';
 import type { Seeded } from './seeded';
 
-/** Two gears of a drivetrain that differ in size, in the order in which the seed drew them. */
-function twoGears(random: Seeded, setup: Setup): readonly [Gear, Gear] {
-  const [first, ...others] = random.shuffled(gearsOf(setup));
-  return [first!, others.find(({ ratio }) => ratio !== first!.ratio)!];
+/** Gears closer than this are told apart by working them out alone. */
+const CLOSE_FACTOR = 1.15;
+
+type Pair = readonly [Gear, Gear];
+const factor = ([a, b]: Pair) => Math.max(a.ratio, b.ratio) / Math.min(a.ratio, b.ratio);
+const sharePart = ([a, b]: Pair) => a.chainring === b.chainring || a.cog === b.cog;
+
+function pairsOf(setup: Setup): Pair[] {
+  const gears = gearsOf(setup);
+  return gears.flatMap((a, i) => gears.slice(i + 1).map((b): Pair => [a, b])).filter(([a, b]) => a.ratio !== b.ratio);
+}
+
+/** Two gears: with a ring or cog in common at first, then with none, at last so close that one must work it out. */
+const SUITS_LEVEL: Readonly<Record<Level, (pair: Pair) => boolean>> = {
+  1: sharePart,
+  2: (pair) => !sharePart(pair) && factor(pair) >= CLOSE_FACTOR,
+  3: (pair) => !sharePart(pair) && factor(pair) < CLOSE_FACTOR,
+};
+
+function twoGears(random: Seeded, { level, drivetrains }: Making): Pair {
+  const suits = SUITS_LEVEL[level];
+  const setup = drivetrains.draw(random, level === 1 ? 'any' : 'two', (one) => pairsOf(one).some(suits));
+  const [a, b] = random.pick(pairsOf(setup).filter(suits));
+  return random.next() < 0.5 ? [a, b] : [b, a];
+}
+
+/** A drivetrain and a pair of its exact twins; some pairs of rings have none with some cassettes. */
+function twins(random: Seeded, { drivetrains }: Making) {
+  const setup = drivetrains.draw(random, 'two', (one) => exactTwins(gearsOf(one)).length > 0);
+  return { setup, pair: random.pick(exactTwins(gearsOf(setup))) };
+}
+
+/** Gears of other sizes: any at first, at last those that come nearest. */
+function otherThan(random: Seeded, setup: Setup, gear: Gear, level: Level): Gear[] {
+  const others = random.shuffled(gearsOf(setup)).filter((one) => one.ratio !== gear.ratio);
+  if (level === 3) others.sort((a, b) => factor([a, gear]) - factor([b, gear]));
+  return others.slice(0, level === 1 ? 2 : 3);
+}
+
+/** How far beside the step still counts, points of percent; at first there is room for an estimate. */
+const STEP_TOLERANCE: Readonly<Record<Level, number>> = { 1: 1, 2: 0.5, 3: 0.5 };
+/** Gears to be put in order. */
+const ORDER_COUNT: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
+/** Ratios this near to a half or a whole are good to begin with. */
+const NEAR_HALF = 0.06;
+const isNearHalf = ({ ratio }: Gear) => Math.abs(ratio * 2 - Math.round(ratio * 2)) <= 2 * NEAR_HALF;
+
+/** Gears of different sizes in the drawn order; at the last level neighbours in size. */
+function toOrder(random: Seeded, { level, drivetrains }: Making): Gear[] {
+  const count = ORDER_COUNT[level];
+  const distinct = (setup: Setup) =>
+    gearsOf(setup).filter((gear, i, all) => all.findIndex(({ ratio }) => ratio === gear.ratio) === i);
+  const setup = drivetrains.draw(random, level === 1 ? 'any' : 'two', (one) => distinct(one).length >= count);
+  const gears = distinct(setup);
+  if (level < 3) return random.shuffled(gears).slice(0, count);
+  const first = random.whole(0, gears.length - count);
+  return random.shuffled(gears.slice(first, first + count));
 }
 
 /** How large gears are, against each other. */
 export const SIZE_DRILLS = {
-  harderOrEasier: (random) => {
-    const [from, to] = twoGears(random, anyDrivetrain(random));
+  harderOrEasier: (random, making) => {
+    const [from, to] = twoGears(random, making);
     const isHarder = to.ratio > from.ratio;
     return {
       text: `From ${name(from)} to ${name(to)}: harder or easier?`,
@@ -31,19 +84,20 @@ export const SIZE_DRILLS = {
       ],
     };
   },
-  howMuch: (random) => {
-    const [easier, harder] = neighbours(random, anyDrivetrain(random));
+  howMuch: (random, { level, drivetrains }) => {
+    const [easier, harder] = neighbours(random, drivetrains.draw(random, 'any'));
+    const tolerance = STEP_TOLERANCE[level];
     const step = (harder.ratio / easier.ratio - 1) * 100;
     const drop = (1 - easier.ratio / harder.ratio) * 100;
     const teeth = easier.cog - harder.cog;
     return {
       text: `At the same cadence, how much faster is ${name(harder)} than ${name(easier)}, in percent?`,
-      answer: { kind: 'number', value: step, unit: '%', tolerance: 0.5, decimals: 1 },
+      answer: { kind: 'number', value: step, unit: '%', tolerance, decimals: 1 },
       working: [
         `speed goes with the ratio, and on one ring that is ${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}`,
         `${shown(step, 1)} % faster`,
       ],
-      mistakes: apart(step, 0.5, [
+      mistakes: apart(step, tolerance, [
         {
           mistake: 'wrongBase',
           value: drop,
@@ -58,11 +112,13 @@ export const SIZE_DRILLS = {
       ]),
     };
   },
-  ratio: (random) => {
-    const gear = random.pick(gearsOf(anyDrivetrain(random)));
+  ratio: (random, { level, drivetrains }) => {
+    const suits = level === 1 ? isNearHalf : () => true;
+    const setup = drivetrains.draw(random, 'any', (one) => gearsOf(one).some(suits));
+    const gear = random.pick(gearsOf(setup).filter(suits));
     return {
-      text: `${name(gear)}: how often does the wheel turn for one turn of the crank? To a tenth.`,
-      answer: { kind: 'number', value: gear.ratio, unit: 'turns', tolerance: 0.1, decimals: 1 },
+      text: `${name(gear)}: how often does the wheel turn for one turn of the crank? To within 0.1.`,
+      answer: { kind: 'number', value: gear.ratio, unit: 'turns', tolerance: 0.1, decimals: 2 },
       working: [division(gear)],
       mistakes: apart(gear.ratio, 0.1, [
         {
@@ -73,15 +129,10 @@ export const SIZE_DRILLS = {
       ]),
     };
   },
-  twin: (random) => {
-    let setup = twoRings(random);
-    // Some pairs of rings have no exact twins with some cassettes.
-    while (exactTwins(gearsOf(setup)).length === 0) setup = twoRings(random);
-    const [gear, twin] = random.pick(exactTwins(gearsOf(setup)));
-    const others = random
-      .shuffled(gearsOf(setup))
-      .filter((one) => one.ratio !== gear.ratio)
-      .slice(0, 3);
+  twin: (random, making) => {
+    const { setup, pair } = twins(random, making);
+    const [gear, twin] = pair;
+    const others = otherThan(random, setup, gear, making.level);
     const options = random.shuffled([twin, ...others]);
     const [a, b] = lowestTerms(gear);
     return {
@@ -94,12 +145,8 @@ export const SIZE_DRILLS = {
       mistakes: [],
     };
   },
-  order: (random) => {
-    const setup = anyDrivetrain(random);
-    const distinct = random
-      .shuffled(gearsOf(setup))
-      .filter((gear, i, all) => all.findIndex(({ ratio }) => ratio === gear.ratio) === i)
-      .slice(0, 4);
+  order: (random, making) => {
+    const distinct = toOrder(random, making);
     const right = distinct.map((_, i) => i).sort((a, b) => distinct[a]!.ratio - distinct[b]!.ratio);
     return {
       text: 'Put these gears in order, the easiest first.',

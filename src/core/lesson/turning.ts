@@ -1,0 +1,52 @@
+import { developmentM, lowestTerms, type Gear } from '../gears';
+import { floorNearly } from '../numbers';
+
+/** Where a drive stands after its crank has been turned, from crank and valve straight down. */
+export interface Turned {
+  readonly crankTurns: number;
+  readonly wheelTurns: number;
+  /** How often the valve has come down to the ground again. */
+  readonly valvePasses: number;
+  /** How far the bike has rolled, m. */
+  readonly rolledM: number;
+  /** Links of chain that have run over the ring; one a tooth. */
+  readonly chainLinks: number;
+}
+
+/** @param crankTurns forward; below 0 would coast, and is not asked for */
+export function turned(gear: Gear, crankTurns: number, rolloutMm: number): Turned {
+  const wheelTurns = crankTurns * gear.ratio;
+  return {
+    crankTurns,
+    wheelTurns,
+    valvePasses: floorNearly(wheelTurns),
+    rolledM: developmentM(wheelTurns, rolloutMm),
+    chainLinks: crankTurns * gear.chainring,
+  };
+}
+
+/**
+ * After how many whole turns of the crank the valve is down again as well: 3 for 4:3, when the wheel
+ * has turned 4 times. Without a hub of two speeds.
+ */
+export function turnsUntilBothAreDown(gear: Gear): { readonly crank: number; readonly wheel: number } {
+  const [wheel, crank] = lowestTerms(gear);
+  return { crank, wheel };
+}
+
+/** What a gear trades: the pedal's way against the bike's, and the pedal's push against the tyre's. */
+export interface Trade {
+  /** The foot goes round once, m. */
+  readonly footM: number;
+  /** The bike goes, m. */
+  readonly bikeM: number;
+  /** The tyre's push on the ground for each newton on the pedal, square to the crank and without losses. */
+  readonly pushShare: number;
+}
+
+/** Work is kept: push × way is the same at the pedal and at the ground (principle of the lever). */
+export function trade({ ratio }: Gear, rolloutMm: number, crankLengthMm: number): Trade {
+  const footM = (2 * Math.PI * crankLengthMm) / 1000;
+  const bikeM = developmentM(ratio, rolloutMm);
+  return { footM, bikeM, pushShare: footM / bikeM };
+}

@@ -1,0 +1,24 @@
+import { newDrill, type DrillKind, type DrillOptions } from './drills';
+import { fingerprintOf, type Question } from './question';
+import { Seeded } from './seeded';
+
+export const WORKSHEET_QUESTIONS = { min: 4, max: 12 } as const;
+
+/**
+ * Questions for paper, of the kinds asked for in turn, no two alike; the same sheet for the same seed.
+ * @param kinds at least one
+ */
+export function worksheet(
+  kinds: readonly DrillKind[],
+  count: number,
+  seed: number,
+  options: DrillOptions,
+): Question<DrillKind>[] {
+  const random = new Seeded(seed);
+  const questions: Question<DrillKind>[] = [];
+  for (let i = 0; i < count; i += 1) {
+    const lately = questions.map(fingerprintOf);
+    questions.push(newDrill(kinds[i % kinds.length]!, random.whole(0, 2 ** 31), options, lately));
+  }
+  return questions;
+}
