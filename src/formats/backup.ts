@@ -21,6 +21,7 @@ const envelopeSchema = z.object({
     jobs: z.array(z.unknown()).default([]),
     photos: z.array(z.unknown()).default([]),
     notes: z.array(z.unknown()).default([]),
+    learners: z.array(z.unknown()).default([]),
   }),
 });
 

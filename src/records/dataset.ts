@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { BIKE_MIGRATIONS, bikeSchema, type BikeRecord } from './bike';
 import { jobSchema, type JobRecord } from './job';
+import { LEARNER_MIGRATIONS, learnerSchema, type LearnerRecord } from './learner';
 import { logNoteSchema, type LogNoteRecord } from './log-note';
 import { versionAfter, type Migration } from './migration';
 import { PART_MIGRATIONS, partSchema, type PartRecord } from './part';
@@ -21,6 +22,7 @@ export interface KeptRecords {
   jobs: JobRecord;
   photos: PhotoRecord;
   notes: LogNoteRecord;
+  learners: LearnerRecord;
 }
 
 export type KeptTable = keyof KeptRecords;
@@ -34,6 +36,7 @@ export const KEPT_TABLES: readonly KeptTable[] = [
   'jobs',
   'photos',
   'notes',
+  'learners',
 ];
 
 /** Everything that is kept, by table. */
@@ -52,6 +55,7 @@ export const EMPTY_TABLES = {
   jobs: [],
   photos: [],
   notes: [],
+  learners: [],
 } as const;
 
 export const datasetSchema = z
@@ -65,6 +69,7 @@ export const datasetSchema = z
     jobs: z.array(jobSchema),
     photos: z.array(photoSchema),
     notes: z.array(logNoteSchema),
+    learners: z.array(learnerSchema),
     preferences: z.array(preferencesSchema).max(1),
   })
   .superRefine((tables, context) => {
@@ -124,6 +129,7 @@ export const MIGRATIONS: readonly Migration[] = [
   ...PREFERENCES_MIGRATIONS,
   ...RIDE_MIGRATIONS,
   ...PART_MIGRATIONS,
+  ...LEARNER_MIGRATIONS,
 ].sort((a, b) => a.toVersion - b.toVersion);
 
 /** The version of the shape of the data; table layout has its own, in the store. */

@@ -24,6 +24,8 @@ export { JOB_DEFAULTS, JOB_STATES, RECHECK_AFTER_KM } from './job';
 export type { JobPart, JobRecord, JobSide, JobState, JobWork } from './job';
 export { PHOTO_LENGTH_MAX } from './photo';
 export type { PhotoRecord } from './photo';
+export { LATELY_MAX, LEARNER_DEFAULTS, MEMORY_PHASES } from './learner';
+export type { LearnerRecord, LessonMark, Memory, Skill } from './learner';
 export { NOTE_KM } from './log-note';
 export type { LogNoteRecord } from './log-note';
 export { NOTE_LENGTH_MAX, isCurrency } from './text';

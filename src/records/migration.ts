@@ -4,7 +4,17 @@ export interface Migration {
   readonly toVersion: number;
   readonly name: string;
   readonly table:
-    'bikes' | 'setups' | 'preferences' | 'rides' | 'recordings' | 'routes' | 'parts' | 'jobs' | 'photos' | 'notes';
+    | 'bikes'
+    | 'setups'
+    | 'preferences'
+    | 'rides'
+    | 'recordings'
+    | 'routes'
+    | 'parts'
+    | 'jobs'
+    | 'photos'
+    | 'notes'
+    | 'learners';
   /** Changes one record of the table from the version before; must not touch its input. */
   readonly up: (record: Record<string, unknown>) => Record<string, unknown>;
 }

@@ -28,6 +28,8 @@ export interface Preferences {
   readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
   readonly stepRoute: StepRoute;
   readonly theme: 'system' | 'light' | 'dark';
+  /** Who is learning now. */
+  readonly currentLearnerId?: string | undefined;
   /** The route that is ridden through. */
   readonly currentRouteId?: string | undefined;
   /** How the columns of tables were mapped, by their headings. */
@@ -45,6 +47,7 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
   stepRoute: z.enum(STEP_ROUTES),
   theme: z.enum(['system', 'light', 'dark']),
+  currentLearnerId: idSchema.optional(),
   currentRouteId: idSchema.optional(),
   csvMappings: z.record(z.string().max(4000), csvMappingSchema).optional(),
 });

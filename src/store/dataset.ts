@@ -22,6 +22,7 @@ export function readDataset(db: RontelDatabase): Promise<Dataset> {
     jobs: await db.jobs.orderBy('id').toArray(),
     photos: await db.photos.orderBy('id').toArray(),
     notes: await db.notes.orderBy('id').toArray(),
+    learners: await db.learners.orderBy('id').toArray(),
     preferences: await db.preferences.toArray(),
   }));
 }

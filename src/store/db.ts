@@ -2,6 +2,7 @@ import Dexie, { type EntityTable } from 'dexie';
 import type {
   BikeRecord,
   JobRecord,
+  LearnerRecord,
   LogNoteRecord,
   PartRecord,
   PhotoRecord,
@@ -30,6 +31,7 @@ export class RontelDatabase extends Dexie {
   readonly jobs!: EntityTable<JobRecord, 'id'>;
   readonly photos!: EntityTable<PhotoRecord, 'id'>;
   readonly notes!: EntityTable<LogNoteRecord, 'id'>;
+  readonly learners!: EntityTable<LearnerRecord, 'id'>;
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
@@ -50,5 +52,6 @@ export class RontelDatabase extends Dexie {
       photos: 'id, jobId',
       notes: 'id, bikeId',
     });
+    this.version(4).stores({ learners: 'id' });
   }
 }

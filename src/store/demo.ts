@@ -11,6 +11,7 @@ import {
 } from '../records';
 import { parseShorthand } from '../formats/shorthand';
 import { demoJobs, demoNotes } from './demo-jobs';
+import { demoLearners } from './demo-learners';
 import { demoRides, demoRoutes } from './demo-rides';
 import { DEMO_MADE_OF, demoShelf } from './demo-shelf';
 
@@ -221,6 +222,7 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
     jobs: demoJobs({ bikes, setups: made, parts: partsById }, midnight(todayMs)),
     photos: [],
     notes: demoNotes(midnight(todayMs)),
+    learners: demoLearners(midnight(todayMs)),
     preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currentRouteId: 'route-rolling' }],
   };
 }

@@ -32,5 +32,7 @@ export {
   signOffJob,
 } from './jobs';
 export type { JobContent, StepEdit } from './jobs';
+export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
+export type { Recall } from './spacing';
 export { fitFreehub, fitWheel } from './wheels';
 export { addNote, removeNote } from './notes';

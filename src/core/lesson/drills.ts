@@ -1,6 +1,7 @@
 import type { Setup } from '../gears';
 import { Drivetrains } from './drivetrain';
 import { FIT_DRILLS } from './fit-drills';
+import type { DrillKind } from './kinds';
 import type { Level } from './level';
 import type { Maker } from './making';
 import { fingerprintOf, type Question } from './question';
@@ -8,9 +9,7 @@ import { RIDING_DRILLS } from './riding-drills';
 import { Seeded } from './seeded';
 import { SIZE_DRILLS } from './size-drills';
 
-const MAKERS = { ...SIZE_DRILLS, ...RIDING_DRILLS, ...FIT_DRILLS } as const;
-export type DrillKind = keyof typeof MAKERS;
-export const DRILL_KINDS = Object.keys(MAKERS) as DrillKind[];
+const MAKERS: Readonly<Record<DrillKind, Maker>> = { ...SIZE_DRILLS, ...RIDING_DRILLS, ...FIT_DRILLS };
 
 export interface DrillOptions {
   readonly level: Level;
@@ -20,8 +19,7 @@ export interface DrillOptions {
 
 /** A question of one kind; the same for the same seed and options. */
 export function drill(kind: DrillKind, seed: number, { level, own }: DrillOptions): Question<DrillKind> {
-  const make: Maker = MAKERS[kind];
-  return { kind, seed, ...make(new Seeded(seed), { level, drivetrains: new Drivetrains(own) }) };
+  return { kind, seed, ...MAKERS[kind](new Seeded(seed), { level, drivetrains: new Drivetrains(own) }) };
 }
 
 /** Past so many tries the kind has nothing new for these drivetrains, and a question comes again. */

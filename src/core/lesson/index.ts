@@ -1,7 +1,10 @@
-export { DRILL_KINDS, drill, newDrill } from './drills';
-export type { DrillKind, DrillOptions } from './drills';
-export { LESSON_IDS, lessonSetup, oneRingOf, prediction, twoRingsOf } from './lessons';
-export type { LessonBike, LessonId } from './lessons';
+export { dueKinds, nextKind } from './choice';
+export { drill, newDrill } from './drills';
+export type { DrillOptions } from './drills';
+export { DRILL_KINDS, LESSON_IDS } from './kinds';
+export type { DrillKind, LessonId } from './kinds';
+export { lessonSetup, oneRingOf, prediction, twoRingsOf } from './lessons';
+export type { LessonBike } from './lessons';
 export { FIRST_STANDING, LEVELS, standingAfter } from './level';
 export type { Level, Standing } from './level';
 export { MISTAKES, fingerprintOf, grade } from './question';

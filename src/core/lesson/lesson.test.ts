@@ -1,7 +1,8 @@
 import { chainLinks, requiredCapacityT } from '../fit';
 import { checkSetup, shiftPath } from '../gears';
 import { Drivetrains, commonDrivetrain } from './drivetrain';
-import { DRILL_KINDS, drill, newDrill, type DrillKind } from './drills';
+import { drill, newDrill } from './drills';
+import { DRILL_KINDS, type DrillKind } from './kinds';
 import { LEVELS, type Level } from './level';
 import { fingerprintOf, grade } from './question';
 import { Seeded } from './seeded';

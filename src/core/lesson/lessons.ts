@@ -12,26 +12,11 @@ import {
 } from '../gears';
 import { Drivetrains } from './drivetrain';
 import { FIT_DRILLS } from './fit-drills';
+import type { LessonId } from './kinds';
 import { apart, division, gearOf, name, setupName, shown, type Asked } from './making';
 import type { Question } from './question';
 import { RIDING_DRILLS } from './riding-drills';
 import { Seeded } from './seeded';
-
-/** In the order in which one builds on the other. */
-export const LESSON_IDS = [
-  'ratio',
-  'sameRatio',
-  'development',
-  'speed',
-  'steps',
-  'overlap',
-  'crossChaining',
-  'capacity',
-  'chainLength',
-  'holes',
-  'oneOrTwo',
-] as const;
-export type LessonId = (typeof LESSON_IDS)[number];
 
 /** The bike that a lesson is about. */
 export interface LessonBike {

@@ -1,6 +1,7 @@
 import { CHAINLINE_DEFAULTS, typicalCogPitchMm } from '../fit';
-import { DRILL_KINDS, drill } from './drills';
-import { LESSON_IDS, lessonSetup, prediction, type LessonBike } from './lessons';
+import { drill } from './drills';
+import { DRILL_KINDS, LESSON_IDS } from './kinds';
+import { lessonSetup, prediction, type LessonBike } from './lessons';
 import { LEVELS } from './level';
 import { MISTAKES, grade, type Mistake, type Question } from './question';
 

@@ -1,4 +1,5 @@
-import { newDrill, type DrillKind, type DrillOptions } from './drills';
+import { newDrill, type DrillOptions } from './drills';
+import type { DrillKind } from './kinds';
 import { fingerprintOf, type Question } from './question';
 import { Seeded } from './seeded';
 

@@ -1,0 +1,57 @@
+import { nanoid } from 'nanoid';
+import type { LessonId } from '../core/lesson';
+import { LEARNER_DEFAULTS, type LearnerRecord } from '../records';
+import { change } from './change';
+import type { RontelDatabase } from './db';
+import { afterAnswer, type DrillAnswer } from './progress';
+import { setPreferences } from './workshop';
+
+/** Everyone who learns here, in the order in which they came. */
+export async function readLearners(db: RontelDatabase): Promise<LearnerRecord[]> {
+  const learners = await db.learners.toArray();
+  return learners.sort((a, b) => a.createdAtMs - b.createdAtMs || a.id.localeCompare(b.id));
+}
+
+/** Adds a learner and lets them learn from now on. @param seed 0 to 2³² − 1, drawn by chance */
+export async function addLearner(db: RontelDatabase, name: string, seed: number, now: number): Promise<string> {
+  const id = nanoid();
+  await change(db, { label: `learner ${name}`, now }, (draft) =>
+    draft.put('learners', { ...LEARNER_DEFAULTS, id, name, createdAtMs: now, seed }),
+  );
+  await setPreferences(db, { currentLearnerId: id });
+  return id;
+}
+
+export async function renameLearner(db: RontelDatabase, id: string, name: string, now: number): Promise<void> {
+  await change(db, { label: `name of learner ${name}`, now }, (draft) =>
+    draft.update('learners', id, (learner) => ({ ...learner, name })),
+  );
+}
+
+/** Takes a learner with all progress away; undo brings them back. */
+export async function removeLearner(db: RontelDatabase, { id, name }: LearnerRecord, now: number): Promise<void> {
+  await change(db, { label: `remove learner ${name}`, now }, (draft) => draft.remove('learners', id));
+}
+
+/** Keeps an answer to a drill, as one step. */
+export async function keepAnswer(db: RontelDatabase, id: string, answer: DrillAnswer, now: number): Promise<void> {
+  await change(db, { label: 'answer to a drill', now }, (draft) =>
+    draft.update('learners', id, (learner) => afterAnswer(learner, answer, now)),
+  );
+}
+
+/** Keeps that a lesson was gone through; done again, the newest counts. */
+export async function keepLesson(
+  db: RontelDatabase,
+  id: string,
+  lesson: LessonId,
+  wasRight: boolean,
+  now: number,
+): Promise<void> {
+  await change(db, { label: 'lesson', now }, (draft) =>
+    draft.update('learners', id, (learner) => ({
+      ...learner,
+      lessons: { ...learner.lessons, [lesson]: { atMs: now, wasRight } },
+    })),
+  );
+}
