@@ -1,4 +1,5 @@
-import { State, createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
+import type { State} from 'ts-fsrs';
+import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import { MEMORY_PHASES, type Memory } from '../records';
 
 /** How an answer came: wrong, right with a look at the hint, right. */
@@ -20,7 +21,7 @@ function cardOf(memory: Memory): Card {
   return {
     due: new Date(memory.dueMs),
     last_review: new Date(memory.lastMs),
-    state: MEMORY_PHASES.indexOf(memory.phase) as State,
+    state: MEMORY_PHASES.indexOf(memory.phase),
     learning_steps: memory.shortSteps,
     stability: memory.stabilityDays,
     difficulty: memory.difficulty,
@@ -35,7 +36,7 @@ function memoryOf(card: Card, lastMs: number): Memory {
   return {
     dueMs: card.due.getTime(),
     lastMs,
-    phase: MEMORY_PHASES[card.state]!,
+    phase: MEMORY_PHASES[card.state],
     shortSteps: card.learning_steps,
     stabilityDays: card.stability,
     difficulty: card.difficulty,
