@@ -33,6 +33,7 @@ export {
 } from './jobs';
 export type { JobContent, StepEdit } from './jobs';
 export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
+export type { DrillAnswer } from './progress';
 export type { Recall } from './spacing';
 export { fitFreehub, fitWheel } from './wheels';
 export { addNote, removeNote } from './notes';

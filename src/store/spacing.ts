@@ -1,5 +1,4 @@
-import type { State} from 'ts-fsrs';
-import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
+import { Rating, createEmptyCard, fsrs, type Card, type Grade } from 'ts-fsrs';
 import { MEMORY_PHASES, type Memory } from '../records';
 
 /** How an answer came: wrong, right with a look at the hint, right. */

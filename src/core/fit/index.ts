@@ -56,7 +56,7 @@ export type { CagePose, Drive, DriveGeometry } from './cage';
 export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';
 export { counterpart } from './overlay';
-export { fitReport, geometryOf } from './report';
+export { chainlineOf, fitReport, geometryOf } from './report';
 export type { CheckedFit, FitInput, FitReport } from './report';
 export {
   CHAINLINE_DEFAULTS,

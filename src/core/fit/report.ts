@@ -96,7 +96,11 @@ export function geometryOf({
 }
 
 /** Offsets as measured, typical ones for the rest. */
-export function chainlineOf({ setup, chainstayMm, chainline = {} }: FitInput): ChainlineGeometry {
+export function chainlineOf({
+  setup,
+  chainstayMm,
+  chainline = {},
+}: Pick<FitInput, 'setup' | 'chainstayMm' | 'chainline'>): ChainlineGeometry {
   return {
     chainstayMm,
     frontChainlineMm: chainline.frontChainlineMm ?? CHAINLINE_DEFAULTS.frontChainlineMm,

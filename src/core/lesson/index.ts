@@ -1,4 +1,5 @@
 export { dueKinds, nextKind } from './choice';
+export type { DueMs } from './choice';
 export { drill, newDrill } from './drills';
 export type { DrillOptions } from './drills';
 export { DRILL_KINDS, LESSON_IDS } from './kinds';

@@ -135,6 +135,8 @@ test('answers, worked out another way from the text alone', () => {
   every('order', ({ answer }, level) => {
     if (answer.kind !== 'order') throw new Error('no order');
     expect(answer.items).toHaveLength(level + 2);
+    // What is in order already is no question.
+    expect(answer.right).not.toEqual(answer.items.map((_, i) => i));
     const ratios = answer.right.map((i) => {
       const [ring, cog] = answer.items[i]!.split('/').map(Number);
       return ring! / cog!;

@@ -50,16 +50,17 @@ const ORDER_COUNT: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
 const NEAR_HALF = 0.06;
 const isNearHalf = ({ ratio }: Gear) => Math.abs(ratio * 2 - Math.round(ratio * 2)) <= 2 * NEAR_HALF;
 
-/** Gears of different sizes in the drawn order; at the last level neighbours in size. */
+/** Gears of different sizes in no order; at the last level neighbours in size. */
 function toOrder(random: Seeded, { level, drivetrains }: Making): Gear[] {
   const count = ORDER_COUNT[level];
   const distinct = (setup: Setup) =>
     gearsOf(setup).filter((gear, i, all) => all.findIndex(({ ratio }) => ratio === gear.ratio) === i);
   const setup = drivetrains.draw(random, level === 1 ? 'any' : 'two', (one) => distinct(one).length >= count);
   const gears = distinct(setup);
-  if (level < 3) return random.shuffled(gears).slice(0, count);
   const first = random.whole(0, gears.length - count);
-  return random.shuffled(gears.slice(first, first + count));
+  const drawn = level < 3 ? random.shuffled(gears).slice(0, count) : random.shuffled(gears.slice(first, first + count));
+  const isSorted = drawn.every((gear, i) => i === 0 || drawn[i - 1]!.ratio < gear.ratio);
+  return isSorted ? drawn.reverse() : drawn;
 }
 
 /** How large gears are, against each other. */

@@ -3,6 +3,7 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { createContext, use, useEffect, useId, useMemo, useState, type MouseEvent, type ReactNode } from 'react';
 import { createPortal } from 'react-dom';
+import { Glossed } from '../glossary/Glossed';
 import type { Explanation } from './explanation';
 import styles from './Slip.module.css';
 
@@ -100,13 +101,21 @@ function Working({ explanation, at, onClose }: { explanation: Explanation; at: O
           <CloseOutlined />
         </button>
       </header>
-      <p className={styles.formula}>{formula}</p>
+      <p className={styles.formula}>
+        <Glossed text={formula} />
+      </p>
       <ul className={styles.worked}>
         {worked.map((line) => (
-          <li key={line}>{line}</li>
+          <li key={line}>
+            <Glossed text={line} />
+          </li>
         ))}
       </ul>
-      {note && <p className={styles.note}>{note}</p>}
+      {note && (
+        <p className={styles.note}>
+          <Glossed text={note} />
+        </p>
+      )}
       <p className={styles.source}>{source}</p>
     </aside>
   );

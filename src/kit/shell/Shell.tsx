@@ -9,6 +9,7 @@ import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
+import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
 import { Toolbar } from './Toolbar';
@@ -36,6 +37,7 @@ const PLACES: readonly Place[] = [
   { path: '/schedule', name: 'Schedule', shortcut: 'schedule', needsBench: false, isOfAll: true },
   { path: '/log', name: 'Log', shortcut: 'log', needsBench: true },
   { path: '/shelf', name: 'Shelf', shortcut: 'shelf', needsBench: false },
+  { path: '/learn', name: 'Learn', shortcut: 'learn', needsBench: false, isOfAll: true },
   { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
 ];
 
@@ -53,37 +55,40 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('schedule', () => router.push('/schedule'));
   useShortcut('log', () => router.push('/log'));
   useShortcut('shelf', () => router.push('/shelf'));
+  useShortcut('learn', () => router.push('/learn'));
   useShortcut('data', () => router.push('/data'));
   // Dirty hands want one thing on screen: neither stages nor bench.
   const inWorkshop = pathname.startsWith('/work');
   const needsBench = PLACES.some(({ path, needsBench: needs }) => needs && pathname.startsWith(path));
   const isOfAll = PLACES.some(({ path, isOfAll: of }) => of === true && pathname.startsWith(path));
   return (
-    <SlipProvider>
-      {!inWorkshop && (
-        <header className={styles.rule}>
-          <Link href="/gears" className={styles.brand}>
-            Rontel
-          </Link>
-          <nav aria-label="Stages" className={styles.stages}>
-            {PLACES.map(({ path, name, shortcut }) => (
-              <Link
-                key={path}
-                href={path}
-                aria-current={pathname.startsWith(path) ? 'page' : undefined}
-                title={withKey(name, shortcut)}
-              >
-                {name}
-              </Link>
-            ))}
-          </nav>
-          <Toolbar />
-        </header>
-      )}
-      <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll}>
-        {children}
-      </Below>
-    </SlipProvider>
+    <GlossaryProvider>
+      <SlipProvider>
+        {!inWorkshop && (
+          <header className={styles.rule}>
+            <Link href="/gears" className={styles.brand}>
+              Rontel
+            </Link>
+            <nav aria-label="Stages" className={styles.stages}>
+              {PLACES.map(({ path, name, shortcut }) => (
+                <Link
+                  key={path}
+                  href={path}
+                  aria-current={pathname.startsWith(path) ? 'page' : undefined}
+                  title={withKey(name, shortcut)}
+                >
+                  {name}
+                </Link>
+              ))}
+            </nav>
+            <Toolbar />
+          </header>
+        )}
+        <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll}>
+          {children}
+        </Below>
+      </SlipProvider>
+    </GlossaryProvider>
   );
 }
 

@@ -1,12 +1,13 @@
 'use client';
 
-import { LinkOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import { BookOutlined, LinkOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
 import { App, Button, Input, Modal, Tooltip } from 'antd';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { writeLink } from '../../formats/link';
 import type { Preferences } from '../../records';
 import { useBench } from '../bench/BenchProvider';
+import { useGlossary } from '../glossary/Glossary';
 import { ShortcutHelp } from './ShortcutHelp';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
@@ -16,6 +17,7 @@ import { useShortcut } from './useShortcut';
 export function Toolbar() {
   const state = useBench();
   const { message } = App.useApp();
+  const glossary = useGlossary();
   const [help, setHelp] = useState(false);
   const [linkToShow, setLinkToShow] = useState<string>();
   const ready = state.kind === 'ready' ? state : undefined;
@@ -59,6 +61,9 @@ export function Toolbar() {
       </Tool>
       <Tool id="link" text="Copy a link to this setup" disabled={!ready?.bench} onClick={copyLink}>
         <LinkOutlined />
+      </Tool>
+      <Tool id="glossary" text="Words" onClick={() => glossary()}>
+        <BookOutlined />
       </Tool>
       <ThemeTool
         theme={ready?.preferences.theme ?? 'system'}

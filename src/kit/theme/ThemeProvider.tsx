@@ -1,33 +1,21 @@
 'use client';
 
 import { App, ConfigProvider } from 'antd';
-import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import { useWorkshop } from '../../store';
 import { componentTheme } from './component-theme';
 import { DARK, LIGHT, type Palette } from './palette';
 import { THEME_MEMORY_KEY } from './theme-memory';
+import { LESS_MOTION, useMedia } from './useMedia';
 
 const PaletteContext = createContext<Palette>(LIGHT);
-
-/** Follows what the system says of this person's eyes; false while the page is made on the server. */
-function useMedia(text: string): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      const query = window.matchMedia(text);
-      query.addEventListener('change', changed);
-      return () => query.removeEventListener('change', changed);
-    },
-    () => window.matchMedia(text).matches,
-    () => false,
-  );
-}
 
 /** Light or dark as this person chose, or as the system says. */
 export function ThemeProvider({ children }: { children: ReactNode }) {
   const workshop = useWorkshop();
   const chosen = workshop.kind === 'ready' ? workshop.preferences.theme : undefined;
   const systemDark = useMedia('(prefers-color-scheme: dark)');
-  const still = useMedia('(prefers-reduced-motion: reduce)');
+  const still = useMedia(LESS_MOTION);
   const mode = chosen === 'dark' || (chosen !== 'light' && systemDark) ? 'dark' : 'light';
   useEffect(() => {
     if (chosen === undefined) return;

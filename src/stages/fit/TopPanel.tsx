@@ -19,7 +19,7 @@ import { SaveTable } from '../../kit/export/SaveTable';
 import { svgPicture } from '../../kit/export/svg';
 import { Field } from '../../kit/fields/Field';
 import { fixed, short } from '../../kit/format';
-import { TopView } from './TopView';
+import { TopView } from '../../kit/top-view/TopView';
 import { useChainline } from './useChainline';
 import { GearTable } from './GearTable';
 import type { Fit } from './useFit';

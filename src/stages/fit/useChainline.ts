@@ -6,15 +6,13 @@ import {
   backPedalRisk,
   chainAngles,
   straightest,
-  type ChainAngle,
   type ChainlineGeometry,
 } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import type { TopViewGear } from '../../kit/top-view/TopView';
 import type { Fit } from './useFit';
 
-export interface ChainlineRow extends ChainAngle {
-  readonly isStraightest: boolean;
-  readonly isSteep: boolean;
+export interface ChainlineRow extends TopViewGear {
   readonly mayDrop: boolean;
 }
 

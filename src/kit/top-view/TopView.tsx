@@ -1,11 +1,16 @@
 import type { Ref } from 'react';
-import type { ChainlineGeometry } from '../../core/fit';
-import type { ChainlineRow } from './useChainline';
-import styles from './Fit.module.css';
+import type { ChainAngle, ChainlineGeometry } from '../../core/fit';
+import styles from './TopView.module.css';
 
 /** Sideways everything is drawn larger, or the angles could not be told apart; said in the picture. */
 const SIDEWAYS = 4;
 const MARGIN_MM = 26;
+
+/** A gear to draw. */
+export interface TopViewGear extends ChainAngle {
+  readonly isStraightest: boolean;
+  readonly isSteep: boolean;
+}
 
 /** The drive from above: cogs on the left, rings on the right, at their true offsets; a line a gear. */
 export function TopView({
@@ -13,9 +18,9 @@ export function TopView({
   geometry,
   drawingRef,
 }: {
-  rows: readonly ChainlineRow[];
+  rows: readonly TopViewGear[];
   geometry: ChainlineGeometry;
-  drawingRef: Ref<SVGSVGElement>;
+  drawingRef?: Ref<SVGSVGElement>;
 }) {
   const { chainstayMm } = geometry;
   const offsets = rows.flatMap(({ ringOffsetMm, cogOffsetMm }) => [ringOffsetMm, cogOffsetMm]);
@@ -27,7 +32,7 @@ export function TopView({
   return (
     <svg
       ref={drawingRef}
-      className={styles.topView}
+      className={styles.view}
       viewBox={`${-MARGIN_MM - 14} ${-14} ${chainstayMm + 2 * MARGIN_MM + 40} ${height + 28}`}
       role="img"
       aria-label={`Chain from above in ${rows.length} gears, sideways ${SIDEWAYS} times`}
@@ -35,7 +40,7 @@ export function TopView({
       {rows.map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
         <line
           key={`${chainring}/${cog}`}
-          className={isSteep ? styles.topSteep : isStraightest ? styles.topStraight : styles.topLine}
+          className={isSteep ? styles.steep : isStraightest ? styles.straight : styles.line}
           x1={0}
           y1={y(cogOffsetMm)}
           x2={chainstayMm}
@@ -43,7 +48,7 @@ export function TopView({
         />
       ))}
       {cogs.map(([cog, offset]) => (
-        <g key={cog} className={styles.topPart}>
+        <g key={cog} className={styles.part}>
           <line x1={-8} x2={8} y1={y(offset)} y2={y(offset)} />
           <text x={-12} y={y(offset) + 4} textAnchor="end">
             {cog}
@@ -51,14 +56,14 @@ export function TopView({
         </g>
       ))}
       {rings.map(([ring, offset]) => (
-        <g key={ring} className={styles.topPart}>
+        <g key={ring} className={styles.part}>
           <line x1={chainstayMm - 14} x2={chainstayMm + 14} y1={y(offset)} y2={y(offset)} />
           <text x={chainstayMm + 19} y={y(offset) + 4}>
             {ring}
           </text>
         </g>
       ))}
-      <text className={styles.topNote} x={chainstayMm / 2} y={-4} textAnchor="middle">
+      <text className={styles.note} x={chainstayMm / 2} y={-4} textAnchor="middle">
         outside · sideways × {SIDEWAYS}
       </text>
     </svg>

@@ -1,0 +1,52 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { termNamed } from './find-terms';
+import type { Term } from './terms';
+import styles from './Glossary.module.css';
+
+/** Longer than any term: whoever marks so much wants to copy it. */
+const MARKED_MAX = 30;
+
+interface Asked {
+  readonly term: Term;
+  readonly left: number;
+  readonly top: number;
+}
+
+/** Whoever marks a word of the trade anywhere, by a double click or a long press, is offered what it means. */
+export function AskAboutWord({ onAsk }: { onAsk: (id: string) => void }) {
+  const [asked, setAsked] = useState<Asked>();
+  useEffect(() => {
+    const look = () => setAsked(markedTerm());
+    document.addEventListener('selectionchange', look);
+    return () => document.removeEventListener('selectionchange', look);
+  }, []);
+  if (!asked) return null;
+  return (
+    <button
+      type="button"
+      className={styles.ask}
+      style={{ left: asked.left, top: asked.top }}
+      data-testid="ask-about-word"
+      // The word stays marked while the button is pressed.
+      onPointerDown={(event) => event.preventDefault()}
+      onClick={() => {
+        setAsked(undefined);
+        onAsk(asked.term.id);
+      }}
+    >
+      What is “{asked.term.name}”?
+    </button>
+  );
+}
+
+function markedTerm(): Asked | undefined {
+  const selection = document.getSelection();
+  const text = selection?.toString() ?? '';
+  if (!selection || selection.rangeCount === 0 || text.trim() === '' || text.length > MARKED_MAX) return undefined;
+  const term = termNamed(text);
+  if (!term) return undefined;
+  const { left, bottom } = selection.getRangeAt(0).getBoundingClientRect();
+  return { term, left: left + window.scrollX, top: bottom + window.scrollY + 6 };
+}

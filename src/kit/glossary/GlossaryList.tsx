@@ -1,0 +1,103 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { hasWords } from '../search';
+import { TermPicture } from './TermPicture';
+import { TERMS_BY_NAME, termOf, type Term } from './terms';
+import styles from './Glossary.module.css';
+
+interface GlossaryListProps {
+  readonly wanted: string;
+  readonly openId: string | undefined;
+  readonly onPage: readonly Term[];
+  readonly onShow: (id: string) => void;
+}
+
+/** The term asked for first, then those of the page, then all; or what a search finds. */
+export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListProps) {
+  if (wanted.trim() !== '') {
+    const found = TERMS_BY_NAME.filter(({ name, also, text }) => hasWords([name, ...also, text].join(' '), wanted));
+    return found.length === 0 ? (
+      <p>No word has “{wanted}” in it. Try a part of it, or fewer letters.</p>
+    ) : (
+      found.map((term) => <Entry key={term.id} term={term} onShow={onShow} />)
+    );
+  }
+  const open = openId === undefined ? undefined : termOf(openId);
+  const here = onPage.filter(({ id }) => id !== openId);
+  const others = TERMS_BY_NAME.filter((term) => term !== open && !onPage.includes(term));
+  return (
+    <>
+      {open && <Entry key={open.id} term={open} isOpen onShow={onShow} />}
+      {here.length > 0 && <Names title="On this page" terms={here} onShow={onShow} />}
+      <Names title={here.length > 0 ? 'All others' : 'All words'} terms={others} onShow={onShow} />
+    </>
+  );
+}
+
+function Names({
+  title,
+  terms,
+  onShow,
+}: {
+  title: string;
+  terms: readonly Term[];
+  onShow: GlossaryListProps['onShow'];
+}) {
+  return (
+    <section aria-label={title}>
+      <h3 className={styles.group}>{title}</h3>
+      <div className={styles.names}>
+        {terms.map(({ id, name }) => (
+          <button key={id} type="button" className={styles.term} data-term={id} onClick={() => onShow(id)}>
+            {name}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** A term with its drawing, its text and what to read next. */
+export function Entry({
+  term,
+  isOpen = false,
+  onShow,
+}: {
+  term: Term;
+  isOpen?: boolean;
+  onShow: GlossaryListProps['onShow'];
+}) {
+  const ref = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (!isOpen) return;
+    ref.current?.focus();
+    ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [isOpen]);
+  return (
+    <article
+      ref={ref}
+      className={styles.entry}
+      data-open={isOpen}
+      data-entry={term.id}
+      tabIndex={isOpen ? -1 : undefined}
+    >
+      <h3>{term.name}</h3>
+      <TermPicture term={term} />
+      <p>{term.text}</p>
+      {term.see.length > 0 && (
+        <p className={styles.see}>
+          See{' '}
+          {term.see.map((id, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <button type="button" className={styles.term} onClick={() => onShow(id)}>
+                {termOf(id).name}
+              </button>
+            </span>
+          ))}
+        </p>
+      )}
+    </article>
+  );
+}

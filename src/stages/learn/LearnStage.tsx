@@ -1,0 +1,52 @@
+'use client';
+
+import { Segmented } from 'antd';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { withKey } from '../../kit/shell/shortcuts';
+import { useShortcut } from '../../kit/shell/useShortcut';
+import { DrillsView } from './drills/DrillsView';
+import { LearnerPicker } from './LearnerPicker';
+import { useLearnBike } from './useLearn';
+import { useLearning } from './useLearning';
+import { WheelView } from './wheel/WheelView';
+import styles from './Learn.module.css';
+
+const VIEWS = ['wheel', 'lessons', 'drills', 'words', 'worksheet'] as const;
+type View = (typeof VIEWS)[number];
+
+const VIEW_TEXT: Readonly<Record<View, string>> = {
+  wheel: 'Wheel and crank',
+  lessons: 'Lessons',
+  drills: 'Drills',
+  words: 'Words',
+  worksheet: 'Worksheet',
+};
+
+/** What the numbers mean, on one's own bike: seen, said, and asked. */
+export function LearnStage() {
+  const router = useRouter();
+  const asked = useSearchParams().get('view');
+  const view = VIEWS.find((one) => one === asked) ?? 'wheel';
+  const go = (next: View) => router.replace(`/learn?view=${next}`, { scroll: false });
+  useShortcut('view', () => go(VIEWS[(VIEWS.indexOf(view) + 1) % VIEWS.length]!));
+  const bike = useLearnBike();
+  const learning = useLearning();
+  return (
+    <>
+      <h1 className={styles.hidden}>Learn</h1>
+      <div className={styles.head}>
+        <Segmented<View>
+          aria-label="View"
+          title={withKey('View', 'view')}
+          value={view}
+          onChange={go}
+          options={VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
+        />
+        <span className={styles.bike}>On {bike.isExample ? 'an example bike: the bench is empty' : bike.name}</span>
+        {learning && <LearnerPicker learning={learning} />}
+      </div>
+      {view === 'wheel' && <WheelView bike={bike} />}
+      {view === 'drills' && learning && <DrillsView learning={learning} bike={bike} />}
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import { MoreOutlined } from '@ant-design/icons';
+import { App, Button, Dropdown, Select } from 'antd';
+import { useState } from 'react';
+import { RenameDialog } from '../../kit/bench/RenameDialog';
+import type { Learning } from './useLearning';
+import { NewLearner } from './NewLearner';
+import styles from './Learn.module.css';
+
+/** Who is learning; new, renamed and removed from here. */
+export function LearnerPicker({ learning }: { learning: Learning }) {
+  const { learners, learner } = learning;
+  const { modal } = App.useApp();
+  const [dialog, setDialog] = useState<'new' | 'rename'>();
+  if (!learner) return null;
+  const remove = () => {
+    void modal.confirm({
+      title: `Take ${learner.name} away, with all progress?`,
+      content: 'Undo brings both back.',
+      okText: 'Take away',
+      onOk: () => learning.remove(learner),
+    });
+  };
+  return (
+    <div className={styles.picker}>
+      <label htmlFor="learner">Learning</label>
+      <Select
+        id="learner"
+        style={{ width: 180 }}
+        value={learner.id}
+        options={learners.map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={learning.choose}
+      />
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items: [
+            { key: 'new', label: 'New learner', onClick: () => setDialog('new') },
+            { key: 'rename', label: `Rename ${learner.name}`, onClick: () => setDialog('rename') },
+            { key: 'remove', label: `Take ${learner.name} away`, onClick: remove },
+          ],
+        }}
+      >
+        <Button icon={<MoreOutlined />} aria-label="Learners" title="Learners" />
+      </Dropdown>
+      <RenameDialog
+        id="learner-name"
+        title="Name of the learner"
+        owner={learner.id}
+        name={learner.name}
+        open={dialog === 'rename'}
+        onCommit={(name) => learning.rename(learner.id, name)}
+        onClose={() => setDialog(undefined)}
+      />
+      <NewLearner
+        open={dialog === 'new'}
+        onAdd={(name) => {
+          learning.add(name);
+          setDialog(undefined);
+        }}
+        onClose={() => setDialog(undefined)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import {
+  DRILL_KINDS,
+  FIRST_STANDING,
+  fingerprintOf,
+  newDrill,
+  nextKind,
+  type DrillKind,
+  type Level,
+  type Question,
+} from '../../../core/lesson';
+import type { LearnerRecord } from '../../../records';
+import type { LearnBike } from '../useLearn';
+import type { Learning } from '../useLearning';
+import { LearnerForm } from '../NewLearner';
+import { HINT_TEXT, KIND_TEXT, LEVEL_TEXT } from '../words';
+import { Progress } from './Progress';
+import { QuestionForm } from './QuestionForm';
+import { dueOf } from './skill-rows';
+import styles from './Drills.module.css';
+
+/** From one question of a learner to the next the seed goes on by so much: more than are tried to find a new one. */
+const SEED_STEP = 1009;
+
+/** Questions about real drivetrains, each made anew; what is asked next follows the learner. */
+export function DrillsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
+  const [only, setOnly] = useState<DrillKind>();
+  const { learner } = learning;
+  if (!learner) {
+    return (
+      <section className={styles.panel} aria-label="Who is learning">
+        <h2>Who is learning?</h2>
+        <p>
+          Drills follow each learner: how hard they are, and when what was wrong comes again. All of it stays in this
+          browser.
+        </p>
+        <LearnerForm onAdd={learning.add} />
+      </section>
+    );
+  }
+  return (
+    <div className={styles.layout}>
+      <Drill key={`${learner.id} ${only ?? 'all'}`} learner={learner} learning={learning} bike={bike} only={only} />
+      <Progress learner={learner} only={only} onOnly={setOnly} />
+    </div>
+  );
+}
+
+interface AskedDrill {
+  readonly question: Question<DrillKind>;
+  readonly level: Level;
+}
+
+function ask(
+  learner: LearnerRecord,
+  bike: LearnBike,
+  only: DrillKind | undefined,
+  previous: Question<DrillKind> | undefined,
+  nowMs: number,
+): AskedDrill {
+  const kinds = only ? [only] : DRILL_KINDS;
+  const kind = nextKind(kinds, dueOf(learner), nowMs, previous?.kind);
+  const { level, lately = [] } = { ...FIRST_STANDING, ...learner.skills[kind] };
+  // What was answered a moment ago may not have come back from the store yet.
+  const asked = previous ? [...lately, fingerprintOf(previous)] : lately;
+  const own = bike.isExample ? [] : bike.lesson.setups;
+  return {
+    question: newDrill(kind, learner.seed + learner.answered * SEED_STEP, { level, own }, asked),
+    level,
+  };
+}
+
+function Drill({
+  learner,
+  learning,
+  bike,
+  only,
+}: {
+  learner: LearnerRecord;
+  learning: Learning;
+  bike: LearnBike;
+  only: DrillKind | undefined;
+}) {
+  const [{ question, level }, setAsked] = useState(() => ask(learner, bike, only, undefined, Date.now()));
+  const [hasHelp, setHelp] = useState(false);
+  const next = () => {
+    setHelp(false);
+    setAsked(ask(learner, bike, only, question, Date.now()));
+  };
+  return (
+    <section className={styles.panel} aria-label="Drill">
+      <div className={styles.panelHead}>
+        <h2>{KIND_TEXT[question.kind]}</h2>
+        <span className={styles.level} data-testid="level">
+          level {level}: {LEVEL_TEXT[level]}
+        </span>
+      </div>
+      <QuestionForm
+        key={`${question.kind} ${question.seed} ${level}`}
+        question={question}
+        sendText="Answer"
+        beside={
+          hasHelp ? (
+            <p className={styles.hint} role="status">
+              {HINT_TEXT[question.kind]}
+            </p>
+          ) : (
+            <Button type="text" onClick={() => setHelp(true)} title="Then a right answer counts half: the level stays">
+              How do I go about it?
+            </Button>
+          )
+        }
+        onAnswer={({ isRight, mistake }) =>
+          learning.answer({
+            kind: question.kind,
+            fingerprint: fingerprintOf(question),
+            recall: !isRight ? 'wrong' : hasHelp ? 'helped' : 'right',
+            mistake: mistake?.mistake,
+          })
+        }
+        after={
+          <Button type="primary" autoFocus onClick={next}>
+            Next question
+          </Button>
+        }
+      />
+    </section>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { Button } from 'antd';
+import { useEffect, useState } from 'react';
+import { LEVELS, type DrillKind } from '../../../core/lesson';
+import type { LearnerRecord } from '../../../records';
+import { KIND_TEXT, MISTAKE_TEXT, dueText } from '../words';
+import { skillRows } from './skill-rows';
+import styles from './Drills.module.css';
+
+const MINUTE_MS = 60_000;
+
+/** What time it is, a minute at most ago. */
+function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), MINUTE_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+interface ProgressProps {
+  readonly learner: LearnerRecord;
+  readonly only: DrillKind | undefined;
+  readonly onOnly: (kind: DrillKind | undefined) => void;
+}
+
+/** Where a learner stands with every kind of drill; a kind can be practised alone. */
+export function Progress({ learner, only, onOnly }: ProgressProps) {
+  const now = useNow();
+  const rows = skillRows(learner);
+  return (
+    <section className={styles.panel} aria-label={`Progress of ${learner.name}`}>
+      <div className={styles.panelHead}>
+        <h2>
+          {learner.name}: {learner.answered} answered
+        </h2>
+        {only && (
+          <Button size="small" onClick={() => onOnly(undefined)}>
+            All kinds again
+          </Button>
+        )}
+      </div>
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th scope="col">Kind, to practise it alone</th>
+            <th scope="col">Level</th>
+            <th scope="col">Right</th>
+            <th scope="col">Again</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ kind, level, asked, right, dueMs, mistake }) => (
+            <tr key={kind} data-kind={kind} aria-current={kind === only ? true : undefined}>
+              <th scope="row">
+                <button type="button" className={styles.kind} onClick={() => onOnly(kind)} aria-pressed={kind === only}>
+                  {KIND_TEXT[kind]}
+                </button>
+                {mistake && (
+                  <span>
+                    {mistake[1]}× {MISTAKE_TEXT[mistake[0]]}
+                  </span>
+                )}
+              </th>
+              <td>
+                {level === undefined ? (
+                  '–'
+                ) : (
+                  <span className={styles.pips} role="img" aria-label={`level ${level} of 3`}>
+                    {LEVELS.map((one) => (
+                      <i key={one} data-on={one <= level} />
+                    ))}
+                  </span>
+                )}
+              </td>
+              <td>{asked === 0 ? '–' : `${right} of ${asked}`}</td>
+              <td>{dueMs === undefined ? 'new' : dueText(dueMs, now)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+
+import { useMemo } from 'react';
+import { DRIVE_DEFAULTS, chainlineOf } from '../../core/fit';
+import { NO_HUB_STAGE, gearsOf, rolloutMm, type Gear, type Setup } from '../../core/gears';
+import type { LessonBike } from '../../core/lesson';
+import { formatShorthand } from '../../formats/shorthand';
+import { useBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+
+/** A setup to learn on, with its place on the bench. */
+export interface LearnSetup {
+  readonly place: number;
+  /** Such as “A 48/32 x 11-36”. */
+  readonly name: string;
+  readonly setup: Setup;
+  /** Easiest first. */
+  readonly gears: readonly Gear[];
+}
+
+/** The bike that everything in Learn is about. */
+export interface LearnBike {
+  readonly name: string;
+  /** Whether it is a made-up one, because the bench is empty. */
+  readonly isExample: boolean;
+  readonly setups: readonly LearnSetup[];
+  readonly rolloutMm: number;
+  readonly crankLengthMm: number;
+  readonly chainstayMm: number;
+  readonly lesson: LessonBike;
+}
+
+/** What stands in where the bench is empty: a touring bike of no maker. */
+const EXAMPLE = {
+  name: 'An example bike',
+  setups: [
+    { chainrings: [48, 32], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36], hubStages: NO_HUB_STAGE },
+    { chainrings: [44], cogs: [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44], hubStages: NO_HUB_STAGE },
+  ],
+  wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
+} as const;
+/** Where nobody has measured it; cranks run from 165 to 175. */
+const TYPICAL_CRANK_MM = 170;
+
+export function useLearnBike(): LearnBike {
+  const state = useBench();
+  const bench = state.kind === 'ready' ? state.bench : undefined;
+  return useMemo(() => {
+    const setups: readonly Setup[] = bench?.setups ?? EXAMPLE.setups;
+    const chainstayMm = bench?.bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm;
+    const rollout = rolloutMm(bench?.wheel ?? EXAMPLE.wheel);
+    return {
+      name: bench?.bike.name ?? EXAMPLE.name,
+      isExample: bench === undefined,
+      setups: setups.map((setup, place) => ({
+        place,
+        name: `${LETTERS[place]} ${formatShorthand(setup)}`,
+        setup,
+        gears: gearsOf(setup),
+      })),
+      rolloutMm: rollout,
+      crankLengthMm: bench?.bike.crankLengthMm ?? TYPICAL_CRANK_MM,
+      chainstayMm,
+      lesson: {
+        setups,
+        rolloutMm: rollout,
+        chainline: (setup) =>
+          chainlineOf({ setup, chainstayMm, chainline: bench?.setups.find((one) => one === setup) }),
+      },
+    };
+  }, [bench]);
+}

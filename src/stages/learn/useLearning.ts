@@ -1,0 +1,50 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useBench, type BenchEdits } from '../../kit/bench/BenchProvider';
+import type { LearnerRecord } from '../../records';
+import {
+  addLearner,
+  keepAnswer,
+  keepLesson,
+  readLearners,
+  removeLearner,
+  renameLearner,
+  useDb,
+  type DrillAnswer,
+} from '../../store';
+import type { LessonId } from '../../core/lesson';
+
+export interface Learning {
+  readonly learners: readonly LearnerRecord[];
+  /** Who is learning now; undefined while nobody is. */
+  readonly learner: LearnerRecord | undefined;
+  readonly add: (name: string) => void;
+  readonly choose: (id: string) => void;
+  readonly rename: (id: string, name: string) => void;
+  readonly remove: (learner: LearnerRecord) => void;
+  readonly answer: (answer: DrillAnswer) => void;
+  readonly finishLesson: (lesson: LessonId, wasRight: boolean) => void;
+}
+
+/** Who learns here, and what they do is kept; undefined until it has been read. */
+export function useLearning(): Learning | undefined {
+  const db = useDb();
+  const state = useBench();
+  const learners = useLiveQuery(() => readLearners(db), [db]);
+  if (state.kind !== 'ready' || !learners) return undefined;
+  const { preferences, edits } = state;
+  const learner = learners.find(({ id }) => id === preferences.currentLearnerId) ?? learners[0];
+  const write: BenchEdits['write'] = (work) => edits.write(work);
+  return {
+    learners,
+    learner,
+    add: (name) => write(() => addLearner(db, name, crypto.getRandomValues(new Uint32Array(1))[0]!, Date.now())),
+    choose: (currentLearnerId) => edits.editPreferences({ currentLearnerId }),
+    rename: (id, name) => write(() => renameLearner(db, id, name, Date.now())),
+    remove: (one) => write(() => removeLearner(db, one, Date.now())),
+    answer: (answer) => learner && write(() => keepAnswer(db, learner.id, answer, Date.now())),
+    finishLesson: (lesson, wasRight) =>
+      learner && write(() => keepLesson(db, learner.id, lesson, wasRight, Date.now())),
+  };
+}

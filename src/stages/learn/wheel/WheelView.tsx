@@ -1,0 +1,79 @@
+'use client';
+
+import { Switch } from 'antd';
+import { useMemo, useState } from 'react';
+import { signOf } from '../../../kit/bench/setup-sign';
+import { gearName } from '../../../kit/explain/gears';
+import type { LearnBike } from '../useLearn';
+import { DriveDrawing } from './DriveDrawing';
+import { GearFacts, TradeBars } from './GearFacts';
+import { GearSelect, gearAt, type GearPick } from './GearSelect';
+import { GroundStrip } from './GroundStrip';
+import { Stills } from './Stills';
+import { TurnControls } from './TurnControls';
+import { useGround } from './useGround';
+import { useTurning } from './useTurning';
+import styles from './Wheel.module.css';
+
+/** Crank and wheel of two gears, turned together: how often the valve comes round is the ratio. */
+export function WheelView({ bike }: { bike: LearnBike }) {
+  const turning = useTurning();
+  const [stills, setStills] = useState<boolean>();
+  const [picks, setPicks] = useState<readonly GearPick[]>([
+    { setup: 0, gear: 0 },
+    { setup: 0, gear: Infinity },
+  ]);
+  const [both, setBoth] = useState(true);
+  const gears = useMemo(
+    () => (both ? picks : picks.slice(0, 1)).map((pick) => gearAt(bike, pick)),
+    [bike, picks, both],
+  );
+  const ground = useGround(gears, turning.crankTurns, bike.rolloutMm);
+  const inStills = stills ?? turning.isStill;
+  return (
+    <>
+      <section className={styles.bar} aria-label="Turn the crank">
+        <TurnControls turning={turning} />
+        <label className={styles.switch}>
+          <Switch size="small" checked={both} onChange={setBoth} aria-label="Two gears" />
+          Two gears
+        </label>
+        <label className={styles.switch}>
+          <Switch size="small" checked={inStills} onChange={setStills} aria-label="In stills" />
+          In stills
+        </label>
+        <span className={styles.hint}>Or drag the pedal, or → on it.</span>
+      </section>
+      <div className={styles.gears} data-count={gears.length}>
+        {gears.map((gear, i) => (
+          <section
+            key={i}
+            className={styles.panel}
+            aria-label={`Gear ${i + 1}: ${gearName(gear)}`}
+            data-setup={signOf(Math.min(picks[i]!.setup, bike.setups.length - 1))}
+          >
+            <div className={styles.gearHead}>
+              <GearSelect
+                id={`gear-${i}`}
+                label={i === 0 ? 'This gear' : 'Beside it'}
+                bike={bike}
+                pick={picks[i]!}
+                onPick={(pick) => setPicks((now) => now.map((one, at) => (at === i ? pick : one)))}
+              />
+              <GearFacts gear={gear} bike={bike} crankTurns={turning.crankTurns} />
+            </div>
+            <div className={styles.pictureAndTrade}>
+              <DriveDrawing gear={gear} bike={bike} crankTurns={turning.crankTurns} turning={turning} />
+              <TradeBars gear={gear} bike={bike} />
+            </div>
+            {inStills && <Stills gear={gear} bike={bike} />}
+          </section>
+        ))}
+      </div>
+      <section className={styles.panel} aria-label="Along the ground">
+        <h2>Along the ground: a number wherever the valve came down, ▲ where a turn of the crank ended</h2>
+        <GroundStrip ground={ground} names={gears.map(gearName)} />
+      </section>
+    </>
+  );
+}
