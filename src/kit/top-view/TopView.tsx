@@ -16,10 +16,13 @@ export interface TopViewGear extends ChainAngle {
 export function TopView({
   rows,
   geometry,
+  only,
   drawingRef,
 }: {
   rows: readonly TopViewGear[];
   geometry: ChainlineGeometry;
+  /** The one gear that is drawn; all of them where it is left out. */
+  only?: TopViewGear;
   drawingRef?: Ref<SVGSVGElement>;
 }) {
   const { chainstayMm } = geometry;
@@ -35,9 +38,9 @@ export function TopView({
       className={styles.view}
       viewBox={`${-MARGIN_MM - 14} ${-14} ${chainstayMm + 2 * MARGIN_MM + 40} ${height + 28}`}
       role="img"
-      aria-label={`Chain from above in ${rows.length} gears, sideways ${SIDEWAYS} times`}
+      aria-label={`Chain from above in ${only ? `${only.chainring}/${only.cog}` : `${rows.length} gears`}, sideways ${SIDEWAYS} times`}
     >
-      {rows.map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
+      {(only ? [only] : rows).map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
         <line
           key={`${chainring}/${cog}`}
           className={isSteep ? styles.steep : isStraightest ? styles.straight : styles.line}

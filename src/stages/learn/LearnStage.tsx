@@ -6,9 +6,12 @@ import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { DrillsView } from './drills/DrillsView';
 import { LearnerPicker } from './LearnerPicker';
+import { LessonsView } from './lessons/LessonsView';
 import { useLearnBike } from './useLearn';
 import { useLearning } from './useLearning';
+import { WorksheetView } from './paper/WorksheetView';
 import { WheelView } from './wheel/WheelView';
+import { WordsView } from './WordsView';
 import styles from './Learn.module.css';
 
 const VIEWS = ['wheel', 'lessons', 'drills', 'words', 'worksheet'] as const;
@@ -46,7 +49,10 @@ export function LearnStage() {
         {learning && <LearnerPicker learning={learning} />}
       </div>
       {view === 'wheel' && <WheelView bike={bike} />}
+      {view === 'lessons' && learning && <LessonsView learning={learning} bike={bike} />}
       {view === 'drills' && learning && <DrillsView learning={learning} bike={bike} />}
+      {view === 'words' && <WordsView />}
+      {view === 'worksheet' && <WorksheetView bike={bike} />}
     </>
   );
 }

@@ -1,0 +1,47 @@
+'use client';
+
+import { useState } from 'react';
+import { cagePose } from '../../../core/fit';
+import { lessonSetup } from '../../../core/lesson';
+import { gearName } from '../../../kit/explain/gears';
+import { SideView } from '../../../kit/side-view/SideView';
+import type { ActivityProps } from './Activity';
+import { Choices } from './Choices';
+import { useCage } from './useCage';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+/** Big-big and small-small, with the cage between them. */
+export function CageActivity({ bike, onDone }: ActivityProps) {
+  const setup = lessonSetup.capacity(bike.lesson);
+  const cage = useCage(setup, bike.chainstayMm);
+  const { bigBig, smallSmall, geometry, links, cageLengthMm, requiredT } = cage;
+  const middle = { chainring: bigBig.chainring, cog: setup.cogs[Math.floor(setup.cogs.length / 2)]! };
+  const gears = [
+    { name: `Big-big, ${gearName(bigBig)}`, ...bigBig },
+    { name: gearName(middle), ...middle },
+    { name: `Small-small, ${gearName(smallSmall)}`, ...smallSmall },
+  ];
+  const [chosen, setChosen] = useState(1);
+  const [seen, setSeen] = useState<ReadonlySet<number>>(new Set([1]));
+  useDone(seen.size === gears.length, onDone);
+  const { chainring, cog } = gears[chosen]!;
+  return (
+    <>
+      <Choices
+        label="Gear"
+        options={gears.map(({ name }) => name)}
+        chosen={chosen}
+        onChoose={(place) => {
+          setChosen(place);
+          setSeen((now) => new Set(now).add(place));
+        }}
+      />
+      <SideView {...cage} chainring={chainring} cog={cog} pose={cagePose(chainring, cog, links, geometry)} />
+      <p className={styles.figure}>
+        {chainring} + {cog} = {chainring + cog} teeth of chain now. From small-small to big-big the cage of{' '}
+        {cageLengthMm} mm takes up <b>{requiredT}T</b>.
+      </p>
+    </>
+  );
+}

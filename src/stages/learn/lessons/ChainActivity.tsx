@@ -1,0 +1,41 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState } from 'react';
+import { cagePose } from '../../../core/fit';
+import { lessonSetup } from '../../../core/lesson';
+import { SideView } from '../../../kit/side-view/SideView';
+import type { ActivityProps } from './Activity';
+import { useCage } from './useCage';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+/** One link goes in or out with another: inner and outer alternate. */
+const LINKS_STEP = 2;
+const MORE_MAX = 6;
+
+/** Big-big with a chain that is made shorter by hand. */
+export function ChainActivity({ bike, onDone }: ActivityProps) {
+  const cage = useCage(lessonSetup.chainLength(bike.lesson), bike.chainstayMm);
+  const [more, setMore] = useState(2);
+  const links = cage.links + more;
+  const { chainring, cog } = cage.bigBig;
+  const pose = cagePose(chainring, cog, links, cage.geometry);
+  useDone(pose.state === 'tooShort', onDone);
+  return (
+    <>
+      <div className={styles.controls}>
+        <Button disabled={pose.state === 'tooShort'} onClick={() => setMore(more - LINKS_STEP)}>
+          Take two out
+        </Button>
+        <Button disabled={more >= MORE_MAX} onClick={() => setMore(more + LINKS_STEP)}>
+          Put two in
+        </Button>
+        <b className={styles.figure} role="status">
+          {links} links
+        </b>
+      </div>
+      <SideView {...cage} links={links} chainring={chainring} cog={cog} pose={pose} />
+    </>
+  );
+}

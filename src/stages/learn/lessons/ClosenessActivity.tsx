@@ -1,0 +1,47 @@
+'use client';
+
+import { Slider } from 'antd';
+import { useMemo, useState } from 'react';
+import { distinctGears, gearsOf } from '../../../core/gears';
+import { lessonSetup } from '../../../core/lesson';
+import { gearName } from '../../../kit/explain/gears';
+import { Field } from '../../../kit/fields/Field';
+import { short } from '../../../kit/format';
+import type { ActivityProps } from './Activity';
+import { RungStrip } from './RungStrip';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+const CLOSENESS_MAX_PERCENT = 25;
+
+/** How many gears are left as more and more of them count as one. */
+export function ClosenessActivity({ bike, onDone }: ActivityProps) {
+  const setup = lessonSetup.overlap(bike.lesson);
+  const gears = useMemo(() => gearsOf(setup), [setup]);
+  const [percent, setPercent] = useState(0);
+  const kept = distinctGears(gears, percent);
+  useDone(kept.length * 2 <= gears.length, onDone);
+  return (
+    <>
+      <Field id="lesson-closeness" label={`Closer than ${short(percent, 1)} % counts as one`}>
+        <Slider
+          min={0}
+          max={CLOSENESS_MAX_PERCENT}
+          step={0.5}
+          value={percent}
+          onChange={setPercent}
+          ariaLabelForHandle="Closeness, percent"
+        />
+      </Field>
+      <p className={styles.figure} role="status">
+        <b>{kept.length}</b> of {gears.length} gears are left
+      </p>
+      <RungStrip
+        setup={setup}
+        gears={gears}
+        isFull={(gear) => kept.includes(gear)}
+        label={`Left: ${kept.map(gearName).join(', ')}`}
+      />
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { DEFAULT_STEEP_ANGLE_DEG, chainAngles, straightest } from '../../../core/fit';
+import { lessonSetup } from '../../../core/lesson';
+import { gearName } from '../../../kit/explain/gears';
+import { fixed } from '../../../kit/format';
+import { TopView } from '../../../kit/top-view/TopView';
+import type { ActivityProps } from './Activity';
+import { Choices } from './Choices';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+/** The drive from above, one gear at a time. */
+export function CrossActivity({ bike, onDone }: ActivityProps) {
+  const { setup, geometry, gears } = useMemo(() => {
+    const one = lessonSetup.crossChaining(bike.lesson);
+    const chainline = bike.lesson.chainline(one);
+    const angles = chainAngles(one, chainline);
+    const straight = one.chainrings.map((ring) => straightest(angles, ring));
+    return {
+      setup: one,
+      geometry: chainline,
+      gears: angles.map((angle) => ({
+        ...angle,
+        isStraightest: straight.includes(angle),
+        isSteep: Math.abs(angle.angleDeg) > DEFAULT_STEEP_ANGLE_DEG,
+      })),
+    };
+  }, [bike]);
+  const [chosen, setChosen] = useState(Math.floor(setup.cogs.length / 2));
+  const gear = gears[chosen]!;
+  const steepest = Math.max(...gears.map(({ angleDeg }) => Math.abs(angleDeg)));
+  useDone(Math.abs(gear.angleDeg) === steepest, onDone);
+  return (
+    <>
+      {setup.chainrings.map((ring, row) => (
+        <Choices
+          key={ring}
+          label={`Gear on the ${ring}`}
+          options={setup.cogs.map((cog) => gearName({ chainring: ring, cog }))}
+          chosen={chosen - row * setup.cogs.length}
+          onChoose={(place) => setChosen(row * setup.cogs.length + place)}
+        />
+      ))}
+      <p className={styles.figure} role="status">
+        {gearName(gear)}: <b>{fixed(Math.abs(gear.angleDeg), 1)}°</b>
+        {gear.isSteep && ', steep'}
+      </p>
+      <TopView rows={gears} geometry={geometry} only={gear} />
+    </>
+  );
+}

@@ -1,0 +1,36 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { developedGears, gearInches } from '../../../core/gears';
+import { lessonSetup } from '../../../core/lesson';
+import { gearName } from '../../../kit/explain/gears';
+import { fixed } from '../../../kit/format';
+import { GroundStrip } from '../wheel/GroundStrip';
+import { useGround } from '../wheel/useGround';
+import type { ActivityProps } from './Activity';
+import { Choices } from './Choices';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+const WANTED_M = 5;
+
+/** Gears to try, each with one turn of the crank unrolled on the ground. */
+export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
+  const gears = useMemo(() => developedGears(lessonSetup.development(bike.lesson), bike.rolloutMm), [bike]);
+  const [chosen, setChosen] = useState(0);
+  const gear = gears[chosen]!;
+  const one = useMemo(() => [gear], [gear]);
+  const ground = useGround(one, 1, bike.rolloutMm);
+  const off = gears.map(({ developmentM }) => Math.abs(developmentM - WANTED_M));
+  useDone(off[chosen] === Math.min(...off), onDone);
+  return (
+    <>
+      <Choices label="Gear" options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
+      <p className={styles.figure} role="status">
+        <b>{fixed(gear.developmentM, 2)} m</b> for a turn of the crank, or{' '}
+        {fixed(gearInches(gear.ratio, bike.rolloutMm, 'ownWheel'), 1)} gear inches on your wheel
+      </p>
+      <GroundStrip ground={ground} names={[gearName(gear)]} />
+    </>
+  );
+}

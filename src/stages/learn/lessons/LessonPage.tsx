@@ -1,0 +1,71 @@
+'use client';
+
+import { CheckOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { useState } from 'react';
+import { prediction, type LessonId } from '../../../core/lesson';
+import { Glossed } from '../../../kit/glossary/Glossed';
+import { QuestionForm } from '../drills/QuestionForm';
+import type { LearnBike } from '../useLearn';
+import type { Learning } from '../useLearning';
+import { Activity } from './Activity';
+import { LESSON_WORDS } from './lesson-words';
+import styles from './Lessons.module.css';
+
+interface LessonPageProps {
+  readonly id: LessonId;
+  readonly learning: Learning;
+  readonly bike: LearnBike;
+  readonly next: LessonId | undefined;
+  readonly onNext: (id: LessonId) => void;
+}
+
+/** One idea, one thing to do, and a prediction that is made before the answer is shown. */
+export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps) {
+  const { title, idea, task, seen } = LESSON_WORDS[id];
+  const { learner } = learning;
+  const [isDone, setDone] = useState(false);
+  // The question stays the same while it is on screen, though the learner's record moves on by answering it.
+  const [question] = useState(() => prediction(id, bike.lesson, (learner?.seed ?? 0) + (learner?.answered ?? 0)));
+  return (
+    <article className={styles.lesson} aria-label={title}>
+      <section className={styles.panel}>
+        <h2 className={styles.title}>{title}</h2>
+        {idea.map((text) => (
+          <p key={text} className={styles.idea}>
+            <Glossed text={text} />
+          </p>
+        ))}
+      </section>
+      <section className={styles.panel} aria-label="To do">
+        <p className={styles.task}>
+          <b>{task}</b>
+          {isDone && (
+            <span role="status" data-testid="task-done">
+              <CheckOutlined aria-hidden /> {seen}
+            </span>
+          )}
+        </p>
+        <Activity id={id} bike={bike} onDone={() => setDone(true)} />
+      </section>
+      <section className={styles.panel} aria-label="Your prediction">
+        <h2>What do you think?</h2>
+        <QuestionForm
+          question={question}
+          sendText="That is my prediction"
+          onAnswer={({ isRight }) => learning.finishLesson(id, isRight)}
+          after={
+            next ? (
+              <Button type="primary" autoFocus onClick={() => onNext(next)}>
+                Next: {LESSON_WORDS[next].title}
+              </Button>
+            ) : (
+              <span>That was the last one. The drills go on from here.</span>
+            )
+          }
+        />
+        {!learner && <p className={styles.note}>Nobody is learning: it is not kept. Name a learner under Drills.</p>}
+      </section>
+    </article>
+  );
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { formatShorthand } from '../../../formats/shorthand';
+import { percentText } from '../../../kit/format';
+import type { ActivityProps } from './Activity';
+import { Choices } from './Choices';
+import { MATTERS, oneOrTwo, type Matter, type Offer } from './one-or-two';
+import { useDone } from './useDone';
+import styles from './Lessons.module.css';
+
+const MATTER_TEXT: Readonly<Record<Matter, string>> = {
+  smallSteps: 'Small steps',
+  noFrontShifts: 'No shifting in front',
+  range: 'Range',
+};
+const FIGURE: Readonly<Record<Matter, { readonly label: string; readonly of: (offer: Offer) => string }>> = {
+  smallSteps: { label: 'largest step', of: ({ largestStep }) => percentText(largestStep) },
+  noFrontShifts: { label: 'front shifts on the way', of: ({ frontShifts }) => String(frontShifts) },
+  range: { label: 'range', of: ({ range }) => percentText(range) },
+};
+
+/** The two setups by what matters most to the learner: it is the question that decides. */
+export function OneOrTwoActivity({ bike, onDone }: ActivityProps) {
+  const { offers, better } = useMemo(() => oneOrTwo(bike.lesson), [bike]);
+  const [chosen, setChosen] = useState<number>();
+  useDone(chosen !== undefined, onDone);
+  const matter = chosen === undefined ? undefined : MATTERS[chosen];
+  return (
+    <>
+      <Choices
+        label="What matters most"
+        options={MATTERS.map((one) => MATTER_TEXT[one])}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
+      {matter && (
+        <ul className={styles.offers} aria-live="polite">
+          {offers.map((offer, place) => (
+            <li key={place} data-better={better[matter] === place}>
+              <b>{formatShorthand(offer.setup)}</b>
+              <span>
+                {FIGURE[matter].label} {FIGURE[matter].of(offer)}
+              </span>
+              <em>
+                {better[matter] === place ? 'more of what you want' : better[matter] === undefined ? 'level' : ''}
+              </em>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}

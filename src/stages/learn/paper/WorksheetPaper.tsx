@@ -1,0 +1,70 @@
+import type { Answer, Level, Question } from '../../../core/lesson';
+import { LEVEL_TEXT, rightText } from '../words';
+import styles from './Worksheet.module.css';
+
+interface WorksheetPaperProps {
+  readonly title: string;
+  readonly number: number;
+  readonly level: Level;
+  readonly questions: readonly Question[];
+}
+
+/** Questions on the first page, answers with their working on the second. */
+export function WorksheetPaper({ title, number, level, questions }: WorksheetPaperProps) {
+  return (
+    <div className={styles.paper}>
+      <section className={styles.page} aria-label="Questions">
+        <header>
+          <h3>{title}</h3>
+          <span>
+            Sheet {number}, level {level}: {LEVEL_TEXT[level]}
+          </span>
+          <span className={styles.line}>Name</span>
+        </header>
+        <ol>
+          {questions.map((question) => (
+            <li key={`${question.kind} ${question.seed}`}>
+              {question.text}
+              <Room answer={question.answer} />
+            </li>
+          ))}
+        </ol>
+      </section>
+      <section className={styles.page} aria-label="Answers">
+        <header>
+          <h3>Answers to sheet {number}</h3>
+        </header>
+        <ol>
+          {questions.map((question) => (
+            <li key={`${question.kind} ${question.seed}`}>
+              <b>{rightText(question.answer)}</b>
+              <span>{question.working.join('; ')}</span>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+/** Where the answer goes with a pencil. */
+function Room({ answer }: { answer: Answer }) {
+  if (answer.kind === 'number') {
+    return (
+      <p className={styles.room}>
+        <i /> {answer.unit}
+      </p>
+    );
+  }
+  const items = answer.kind === 'choice' ? answer.options : answer.items;
+  return (
+    <p className={styles.room}>
+      {items.map((item) => (
+        <span key={item}>
+          <em data-number={answer.kind === 'order'} />
+          {item}
+        </span>
+      ))}
+    </p>
+  );
+}

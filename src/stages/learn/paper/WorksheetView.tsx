@@ -1,0 +1,109 @@
+'use client';
+
+import { PrinterOutlined, ReloadOutlined } from '@ant-design/icons';
+import { Button, InputNumber, Segmented, Select, Switch } from 'antd';
+import { useMemo, useState } from 'react';
+import { DRILL_KINDS, LEVELS, WORKSHEET_QUESTIONS, worksheet, type DrillKind, type Level } from '../../../core/lesson';
+import { Field } from '../../../kit/fields/Field';
+import { PrintSheet, usePrint } from '../../../kit/print/PrintSheet';
+import { withKey } from '../../../kit/shell/shortcuts';
+import { useShortcut } from '../../../kit/shell/useShortcut';
+import type { LearnBike } from '../useLearn';
+import { KIND_TEXT, LEVEL_TEXT } from '../words';
+import { WorksheetPaper } from './WorksheetPaper';
+import styles from './Worksheet.module.css';
+
+/** Numbers by which a sheet is found again; four digits are soon written on paper. */
+const SHEET_NUMBER = { min: 1, max: 9999 } as const;
+const SIX = 6;
+/** What a first sheet asks: a kind for each idea. */
+const FIRST_KINDS: readonly DrillKind[] = ['ratio', 'order', 'howMuch', 'cadenceAfterShift', 'capacity', 'links'];
+
+const anyNumber = () => SHEET_NUMBER.min + (crypto.getRandomValues(new Uint32Array(1))[0]! % SHEET_NUMBER.max);
+
+/** Questions for paper with their answers on the second page; the number brings the same sheet again. */
+export function WorksheetView({ bike }: { bike: LearnBike }) {
+  const [kinds, setKinds] = useState<readonly DrillKind[]>(FIRST_KINDS);
+  const [count, setCount] = useState<number>(SIX);
+  const [level, setLevel] = useState<Level>(1);
+  const [isOwn, setOwn] = useState(!bike.isExample);
+  const [number, setNumber] = useState<number>(SHEET_NUMBER.min);
+  const { printing, print } = usePrint();
+  useShortcut('print', print, kinds.length > 0);
+  const questions = useMemo(
+    () =>
+      kinds.length === 0 ? [] : worksheet(kinds, count, number, { level, own: isOwn ? bike.lesson.setups : undefined }),
+    [kinds, count, number, level, isOwn, bike],
+  );
+  const title = isOwn ? `Gears of ${bike.name} and of other bikes` : 'Gears of bikes in common use';
+  const paper = <WorksheetPaper title={title} number={number} level={level} questions={questions} />;
+  return (
+    <div className={styles.layout}>
+      <section className={styles.panel} aria-label="The sheet">
+        <h2>What is asked</h2>
+        <div className={styles.fields}>
+          <Field id="sheet-kinds" label="Kinds of question">
+            <Select
+              id="sheet-kinds"
+              mode="multiple"
+              value={[...kinds]}
+              options={DRILL_KINDS.map((kind) => ({ value: kind, label: KIND_TEXT[kind] }))}
+              onChange={setKinds}
+              style={{ width: '100%' }}
+            />
+          </Field>
+          <Field id="sheet-count" label={`Questions, ${WORKSHEET_QUESTIONS.min} to ${WORKSHEET_QUESTIONS.max}`}>
+            <InputNumber
+              id="sheet-count"
+              {...WORKSHEET_QUESTIONS}
+              precision={0}
+              value={count}
+              onChange={(value) => setCount(value ?? count)}
+            />
+          </Field>
+          <Field id="sheet-level" label={`Level ${level}: ${LEVEL_TEXT[level]}`}>
+            <Segmented<Level>
+              id="sheet-level"
+              aria-label="Level"
+              value={level}
+              options={[...LEVELS]}
+              onChange={setLevel}
+            />
+          </Field>
+          <Field id="sheet-number" label="Number of the sheet">
+            <InputNumber
+              id="sheet-number"
+              {...SHEET_NUMBER}
+              precision={0}
+              value={number}
+              onChange={(value) => setNumber(value ?? number)}
+            />
+          </Field>
+          <label className={styles.switch}>
+            <Switch size="small" checked={isOwn} disabled={bike.isExample} onChange={setOwn} aria-label="My own bike" />
+            Every other question about {bike.name}
+          </label>
+          <div className={styles.actions}>
+            <Button icon={<ReloadOutlined />} onClick={() => setNumber(anyNumber())}>
+              Another sheet
+            </Button>
+            <Button
+              type="primary"
+              icon={<PrinterOutlined />}
+              disabled={kinds.length === 0}
+              onClick={print}
+              title={withKey('Print the worksheet', 'print')}
+            >
+              Print
+            </Button>
+          </div>
+        </div>
+        {kinds.length === 0 && <p role="alert">No kind of question is chosen: choose at least one.</p>}
+      </section>
+      <section className={styles.preview} aria-label="The sheet as it will be printed">
+        {paper}
+      </section>
+      {printing && <PrintSheet>{paper}</PrintSheet>}
+    </div>
+  );
+}
