@@ -10,7 +10,7 @@ import {
   type Gear,
   type Setup,
 } from '../gears';
-import { Drivetrains } from './drivetrain';
+import { Drivetrains, type Rings } from './drivetrain';
 import { FIT_DRILLS } from './fit-drills';
 import type { LessonId } from './kinds';
 import { apart, division, gearOf, name, setupName, shown, type Asked } from './making';
@@ -86,6 +86,10 @@ const middle = (setup: Setup, random: Seeded) => {
 
 const stepPercent = ([easier, harder]: readonly [Gear, Gear]) => (harder.ratio / easier.ratio - 1) * 100;
 
+/** Another bike than the one that was just looked at, so that the answer was not on screen already. */
+const another = (random: Seeded, rings: Rings, accepts?: (setup: Setup) => boolean) =>
+  new Drivetrains().draw(random, rings, accepts);
+
 type LessonMaker = (random: Seeded, bike: LessonBike) => Asked;
 
 /** What the learner predicts at the end of each lesson, before the answer is shown. */
@@ -107,8 +111,8 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
       ]),
     };
   },
-  sameRatio: (random, bike) => {
-    const setup = lessonSetup.sameRatio(bike);
+  sameRatio: (random) => {
+    const setup = another(random, 'two', hasTwins);
     const [small, big] = random.pick(exactTwins(gearsOf(setup)));
     return {
       text: `${name(big)} and a ring of ${small.chainring}: which cog makes it exactly as large?`,
@@ -127,7 +131,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     };
   },
   development: (random, bike) => {
-    const gear = middle(lessonSetup.development(bike), random);
+    const gear = middle(another(random, 'any'), random);
     const value = developmentM(gear.ratio, bike.rolloutMm);
     return {
       text: `Your wheel rolls ${shown(bike.rolloutMm, 0)} mm in one turn. How far does the bike go for one turn of the crank in ${name(gear)}?`,
@@ -173,8 +177,8 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
       ]),
     };
   },
-  steps: (random, bike) => {
-    const { small, large } = random.pick(sameJumps(lessonSetup.steps(bike)));
+  steps: (random) => {
+    const { small, large } = random.pick(sameJumps(another(random, 'any', (one) => sameJumps(one).length > 0)));
     const [easier, harder] = large;
     const teeth = easier.cog - harder.cog;
     const [first, value] = [stepPercent(small), stepPercent(large)];
@@ -197,8 +201,8 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
       ]),
     };
   },
-  overlap: (_, bike) => {
-    const setup = lessonSetup.overlap(bike);
+  overlap: (random) => {
+    const setup = another(random, 'two');
     const gears = gearsOf(setup);
     const percent = DEFAULT_CLOSENESS_PERCENT;
     const value = distinctGears(gears, percent).length;
@@ -230,7 +234,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     };
   },
   crossChaining: (random, bike) => {
-    const setup = lessonSetup.crossChaining(bike);
+    const setup = another(random, 'two');
     const angles = chainAngles(setup, bike.chainline(setup));
     const size = ({ angleDeg }: (typeof angles)[number]) => Math.abs(angleDeg);
     const sorted = [...angles].sort((a, b) => size(b) - size(a));
@@ -238,7 +242,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const others = random.shuffled(sorted.slice(3).filter((one) => size(one) < size(steepest) * 0.9)).slice(0, 3);
     const options = random.shuffled([steepest, ...others]);
     return {
-      text: 'In which of these gears does the chain run at the steepest angle?',
+      text: `${setupName(setup)}: in which of these gears does the chain run at the steepest angle?`,
       answer: { kind: 'choice', options: options.map(name), right: options.indexOf(steepest) },
       working: [...options].map((one) => `${name(one)}: ${shown(size(one), 1)}°`),
       mistakes: [],

@@ -58,7 +58,11 @@ export function GlossaryProvider({ children }: { children: ReactNode }) {
           placeholder="Search the words"
           aria-label="Search the words"
           value={wanted}
-          onChange={({ target }) => setWanted(target.value)}
+          onChange={({ target }) => {
+            setWanted(target.value);
+            // Whoever searches has left the word that was open: it must not take the focus back.
+            setOpened((now) => now && { ...now, id: undefined });
+          }}
         />
         {opened && <GlossaryList wanted={wanted} openId={opened.id} onPage={opened.onPage} onShow={show} />}
       </Drawer>

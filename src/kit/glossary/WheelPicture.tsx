@@ -2,10 +2,10 @@ import type { WheelMark } from './terms';
 import styles from './Glossary.module.css';
 
 /** In the units of the drawing. */
-const WHEEL = 66;
-const CRANK = 33;
-const HUB = { x: 96, y: 84 };
-const BB = { x: 186, y: 96 };
+const WHEEL = 54;
+const CRANK = 27;
+const HUB = { x: 60, y: 84 };
+const BB = { x: 132, y: 94 };
 const GROUND_Y = HUB.y + WHEEL;
 const TURN = 2 * Math.PI * WHEEL;
 const RATIO = 4 / 3;
@@ -15,7 +15,7 @@ export function WheelPicture({ mark }: { mark: WheelMark }) {
   const isWay = mark === 'rollout' || mark === 'development' || mark === 'gainRatio';
   const way = TURN * (mark === 'rollout' ? 1 : RATIO);
   return (
-    <svg viewBox="-60 -40 720 210" aria-hidden>
+    <svg viewBox="-30 -20 640 190" aria-hidden>
       {mark === 'gearInches' && (
         <circle className={styles.on} cx={HUB.x} cy={GROUND_Y - WHEEL * RATIO} r={WHEEL * RATIO} />
       )}
@@ -43,7 +43,7 @@ export function WheelPicture({ mark }: { mark: WheelMark }) {
       {(mark === 'cadence' || mark === 'gainRatio') && (
         <circle className={styles.dashed} cx={BB.x} cy={BB.y} r={CRANK} />
       )}
-      <line className={styles.base} x1={-50} x2={650} y1={GROUND_Y} y2={GROUND_Y} />
+      <line className={styles.base} x1={-20} x2={600} y1={GROUND_Y} y2={GROUND_Y} />
       {isWay && (
         <path
           className={styles.onThick}

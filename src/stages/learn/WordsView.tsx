@@ -28,7 +28,10 @@ export function WordsView() {
           aria-label="Search the words"
           style={{ width: 220 }}
           value={wanted}
-          onChange={({ target }) => setWanted(target.value)}
+          onChange={({ target }) => {
+            setWanted(target.value);
+            setOpenId(undefined);
+          }}
         />
       </div>
       <div className={styles.words}>

@@ -102,6 +102,7 @@ function Drill({
         key={`${question.kind} ${question.seed} ${level}`}
         question={question}
         sendText="Answer"
+        takesFocus
         beside={
           hasHelp ? (
             <p className={styles.hint} role="status">

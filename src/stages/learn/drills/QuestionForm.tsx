@@ -16,6 +16,8 @@ interface QuestionFormProps {
   readonly question: Question;
   /** Such as “Answer”, or “That is my prediction”. */
   readonly sendText: string;
+  /** Whether the field is where the learner goes on; in a lesson the reading comes first. */
+  readonly takesFocus: boolean;
   /** Beside the button, while it is not answered. */
   readonly beside?: ReactNode;
   readonly onAnswer: (grade: Grade) => void;
@@ -24,7 +26,7 @@ interface QuestionFormProps {
 }
 
 /** A question with its field, and when it is answered what was right about it and why. Keyed by question: it keeps what was given. */
-export function QuestionForm({ question, sendText, beside, onAnswer, after }: QuestionFormProps) {
+export function QuestionForm({ question, sendText, takesFocus, beside, onAnswer, after }: QuestionFormProps) {
   const { answer, text } = question;
   const id = useId();
   const [typed, setTyped] = useState('');
@@ -63,7 +65,7 @@ export function QuestionForm({ question, sendText, beside, onAnswer, after }: Qu
           <Input
             id="answer"
             value={typed}
-            autoFocus
+            autoFocus={takesFocus}
             readOnly={isAnswered}
             inputMode="decimal"
             autoComplete="off"

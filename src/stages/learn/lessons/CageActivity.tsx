@@ -15,7 +15,7 @@ import styles from './Lessons.module.css';
 export function CageActivity({ bike, onDone }: ActivityProps) {
   const setup = lessonSetup.capacity(bike.lesson);
   const cage = useCage(setup, bike.chainstayMm);
-  const { bigBig, smallSmall, geometry, links, cageLengthMm, requiredT } = cage;
+  const { bigBig, smallSmall, geometry, links, cageLengthMm } = cage;
   const middle = { chainring: bigBig.chainring, cog: setup.cogs[Math.floor(setup.cogs.length / 2)]! };
   const gears = [
     { name: `Big-big, ${gearName(bigBig)}`, ...bigBig },
@@ -39,8 +39,7 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
       />
       <SideView {...cage} chainring={chainring} cog={cog} pose={cagePose(chainring, cog, links, geometry)} />
       <p className={styles.figure}>
-        {chainring} + {cog} = {chainring + cog} teeth of chain now. From small-small to big-big the cage of{' '}
-        {cageLengthMm} mm takes up <b>{requiredT}T</b>.
+        {chainring} + {cog} teeth of chain are in use; a cage of {cageLengthMm} mm, {links} links.
       </p>
     </>
   );

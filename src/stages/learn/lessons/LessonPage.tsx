@@ -41,7 +41,7 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
         <p className={styles.task}>
           <b>{task}</b>
           {isDone && (
-            <span role="status" data-testid="task-done">
+            <span className={styles.seen} role="status" data-testid="task-done">
               <CheckOutlined aria-hidden /> {seen}
             </span>
           )}
@@ -53,6 +53,7 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
         <QuestionForm
           question={question}
           sendText="That is my prediction"
+          takesFocus={false}
           onAnswer={({ isRight }) => learning.finishLesson(id, isRight)}
           after={
             next ? (

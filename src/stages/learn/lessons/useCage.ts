@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { DRIVE_DEFAULTS, cagePose, chainLinks, pitchRadiusMm, requiredCapacityT } from '../../../core/fit';
+import { DRIVE_DEFAULTS, cagePose, chainLinks, pitchRadiusMm } from '../../../core/fit';
 import type { Setup } from '../../../core/gears';
 
 /** Cages in common use, mm; where even the longest is too short it is shown that it is. */
@@ -20,7 +20,6 @@ export function useCage(setup: Setup, chainstayMm: number) {
       geometry: geometryOf(cageLengthMm),
       cageLengthMm,
       links,
-      requiredT: requiredCapacityT(setup),
       largestRingMm: pitchRadiusMm(bigRing),
       largestCogMm: pitchRadiusMm(bigCog),
       bigBig: { chainring: bigRing, cog: bigCog },

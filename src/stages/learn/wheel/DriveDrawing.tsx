@@ -81,7 +81,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
       ref={svg}
       className={styles.drive}
       viewBox={`${left} ${top} ${right - left} ${2 * wheelMm + 2 * MARGIN_MM}`}
-      role="img"
+      role={turning ? 'group' : 'img'}
       aria-label={`Wheel and crank in ${state}`}
       data-testid="drive"
     >

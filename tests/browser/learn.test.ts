@@ -1,0 +1,370 @@
+import { readFileSync } from 'node:fs';
+import { By, Key } from 'selenium-webdriver';
+import {
+  DRILL_KINDS,
+  FIRST_STANDING,
+  grade,
+  newDrill,
+  nextKind,
+  type Answer,
+  type DrillKind,
+  type DrillOptions,
+  type Question,
+} from '../../src/core/lesson';
+import type { Dataset, LearnerRecord } from '../../src/records';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+});
+afterAll(() => app.stop());
+
+const learnerNow = () =>
+  app.driver.executeAsyncScript<LearnerRecord>(
+    `const done = arguments[0]; const open = indexedDB.open('rontel');
+     open.onsuccess = () => { const all = open.result.transaction(['learners', 'preferences']);
+       const chosen = all.objectStore('preferences').get('preferences'); const rows = all.objectStore('learners').getAll();
+       all.oncomplete = () => { open.result.close();
+         done(rows.result.find(({ id }) => id === chosen.result.currentLearnerId) ?? rows.result[0]); }; };`,
+  );
+
+/** The question on screen, found again from its text: what core would say of it. */
+async function asked(own: DrillOptions['own']): Promise<Question<DrillKind>> {
+  const learner = await learnerNow();
+  const kind = (await (await app.find('[data-testid=question]')).getAttribute('data-kind')) as DrillKind;
+  const { level, lately } = { ...FIRST_STANDING, lately: [], ...learner.skills[kind] };
+  return newDrill(kind, learner.seed + learner.answered * 1009, { level, own }, lately);
+}
+
+/** Gives an answer by the keyboard alone. */
+async function give(answer: Answer, given: number | readonly number[]): Promise<void> {
+  if (answer.kind === 'number') {
+    await app.type('answer', String(given));
+    await app.press(Key.ENTER);
+    return;
+  }
+  if (answer.kind === 'choice') {
+    const radios = await app.driver.findElements(By.css('[data-testid=question] input[type=radio]'));
+    await app.driver.executeScript('arguments[0].focus()', radios[0]!);
+    await app.press(Key.SPACE);
+    for (let i = 0; i < (given as number); i += 1) await app.press(Key.ARROW_DOWN);
+    await app.press(Key.ENTER);
+    return;
+  }
+  const order = given as readonly number[];
+  const now = async () =>
+    app.driver.executeScript<string[]>(
+      "return [...document.querySelectorAll('[data-testid=order] li')].map((row) => row.dataset.item)",
+    );
+  for (const [place, index] of order.entries()) {
+    const item = answer.items[index]!;
+    while ((await now()).indexOf(item) > place) {
+      const at = (await now()).indexOf(item);
+      await app.driver.executeScript('arguments[0].focus()', await app.find(`[data-item="${item}"] [data-by="-1"]`));
+      await app.press(Key.ENTER);
+      await app.driver.wait(async () => (await now()).indexOf(item) === at - 1);
+    }
+  }
+  await app.clickText('form//button', 'Answer');
+}
+
+const benchSetups = () => {
+  const data = JSON.parse(readFileSync('tests/fixtures/backups/good/v8-demo-workshop.json', 'utf8')) as {
+    data: Dataset;
+  };
+  return data.data.setups.filter(({ bikeId }) => bikeId === 'estuary-tourer').sort((a, b) => a.rank - b.rank);
+};
+
+test('the crank is turned by button, key and drag; the valve is counted, and the way it went is drawn', async () => {
+  await app.begin('/learn');
+  await app.clickText('button', 'Turn the crank once');
+  await app.shows('[aria-label="Gear 2: 48/11"] [data-testid=valve-count]', '4');
+  await app.shows('[aria-label="Gear 1: 32/36"] [data-testid=told]', 'Crank 1 turn, wheel 0.89, rolled 1.95 m');
+  await app.choose('gear-0', '48/36');
+  await app.shows(
+    '[aria-label="Gear 1: 48/36"] [data-testid=told]',
+    'Both are down again after 3 crank and 4 wheel turns',
+  );
+  const crank = await app.find('[role=slider][aria-label=Crank]');
+  await app.driver.executeScript('arguments[0].focus()', crank);
+  await app.press(Key.PAGE_UP, Key.ARROW_RIGHT);
+  await app.shows('[data-testid=told]', 'Crank 2.13 turns');
+  expect(await crank.getAttribute('aria-valuetext')).toContain(
+    '48/36: crank 2.13 turns, wheel 2.83, valve down 2 times',
+  );
+  await app.press(Key.HOME);
+  await app.shows('[data-testid=told]', 'Crank 0 turns');
+  // From straight down a quarter of a turn on, clockwise: to the left. Back again nothing moves, for it runs free.
+  const { x, y, reach } = await app.driver.executeScript<{ x: number; y: number; reach: number }>(
+    `const box = document.querySelector('[role=slider] line').getBoundingClientRect();
+     return { x: box.left + box.width / 2, y: box.top, reach: box.height };`,
+  );
+  const mouse = app.driver.actions({ async: true });
+  const to = (px: number, py: number) => ({ x: Math.round(px), y: Math.round(py), duration: 0 });
+  await mouse
+    .move(to(x, y + reach * 0.8))
+    .press()
+    .move(to(x - reach * 0.6, y + reach * 0.6))
+    .move(to(x - reach * 0.8, y))
+    .move(to(x - reach * 0.6, y + reach * 0.6))
+    .release()
+    .perform();
+  await app.shows('[data-testid=told]', /Crank 0\.2\d? turns/);
+  expect(await app.faults()).toEqual([]);
+});
+
+test('whoever wants no motion sees stills; one gear alone or two', async () => {
+  await app.open('/learn');
+  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(10);
+  await app.click('[aria-label="Two gears"]');
+  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(5);
+  await app.click('[aria-label="In stills"]');
+  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
+});
+
+test('a lesson: read, done, predicted wrongly, told why, and kept', async () => {
+  await app.begin('/learn?view=lessons&lesson=ratio');
+  await app.shows('article h2', 'The ratio');
+  await app.clickText('article//button', 'Turn the crank once');
+  await app.shows('[data-testid=task-done]', 'The whole turns are the valve’s count');
+  const [, ring, cog, turns] = /In (\d+)\/(\d+) you turn the crank (\d+) times/
+    .exec(await app.text('[data-testid=question] p'))!
+    .map(Number);
+  await app.clickText('button', 'That is my prediction');
+  await app.shows('#answer-problem', 'your answer is empty');
+  await app.type('answer', String((turns! * cog!) / ring!));
+  expect(await app.driver.findElements(By.css('[data-testid=outcome]'))).toEqual([]);
+  await app.press(Key.ENTER);
+  await app.shows('[data-testid=outcome]', 'Not quite');
+  await app.shows(
+    '[data-mistake=upsideDown]',
+    `${cog} ÷ ${ring} is how often the crank turns for one turn of the wheel`,
+  );
+  await app.shows('[data-testid=outcome]', `${turns} × ${(ring! / cog!).toFixed(3)}`);
+  expect((await learnerNow()).lessons.ratio).toMatchObject({ wasRight: false });
+  await app.clickText('button', 'Next: Other teeth, the same gear');
+  await app.shows('article h2', 'Other teeth, the same gear');
+});
+
+test.each([
+  ['development', ['label', '48/21']],
+  ['steps', ['button', '36 → 32']],
+  ['crossChaining', ['label', '48/36']],
+  ['oneOrTwo', ['label', 'No shifting in front']],
+] as const)('in the lesson %s there is something to do, and it is noticed', async (lesson, [tag, text]) => {
+  await app.open(`/learn?view=lessons&lesson=${lesson}`);
+  await app.find('[data-testid=question]');
+  expect(await app.driver.findElements(By.css('[data-testid=task-done]'))).toEqual([]);
+  if (lesson === 'steps') {
+    for (const button of await app.driver.findElements(By.css('article ol button'))) await button.click();
+  } else await app.clickText(tag, text);
+  await app.find('[data-testid=task-done]');
+});
+
+test('the cage, the chain, the band and the closeness are moved by keys', async () => {
+  await app.open('/learn?view=lessons&lesson=capacity');
+  await app.clickText('label', 'Big-big');
+  await app.clickText('label', 'Small-small');
+  await app.find('[data-testid=task-done]');
+  await app.open('/learn?view=lessons&lesson=chainLength');
+  for (let tries = 0; tries < 4; tries += 1) await app.clickText('button', 'Take two out');
+  await app.find('[data-testid=task-done]');
+  for (const [lesson, key] of [
+    ['overlap', Key.END],
+    ['holes', Key.HOME],
+  ] as const) {
+    await app.open(`/learn?view=lessons&lesson=${lesson}`);
+    await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
+    await app.press(key);
+    await app.find('[data-testid=task-done]');
+  }
+  await app.open('/learn?view=lessons&lesson=speed');
+  const kmh = Number(/(\d+) km\/h/.exec(await app.text('[aria-label="To do"]'))![1]);
+  await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
+  for (let rpm = 60; rpm < 87; rpm += 1) await app.press(Key.ARROW_RIGHT);
+  const gears = await app.driver.findElements(By.css('[aria-label="Gear"] label'));
+  for (const gear of gears) {
+    await gear.click();
+    const speed = Number(/= ([\d.]+) km/.exec(await app.text('[aria-label="To do"]'))![1]);
+    if (Math.abs(speed - kmh) < 1) break;
+  }
+  await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
+  const done = async () => (await app.driver.findElements(By.css('[data-testid=task-done]'))).length > 0;
+  const speedNow = async () => Number(/= ([\d.]+) km/.exec(await app.text('[aria-label="To do"]'))![1]);
+  for (let tries = 0; tries < 8 && !(await done()); tries += 1)
+    await app.press((await speedNow()) < kmh ? Key.ARROW_RIGHT : Key.ARROW_LEFT);
+  await app.find('[data-testid=task-done]');
+});
+
+test('ten drills in a row by a new learner, right and wrong, by the keyboard; each is told, kept and planned', async () => {
+  const own = benchSetups();
+  await app.begin('/learn?view=drills');
+  await app.click('[aria-label=Learners]');
+  await app.clickText('li', 'New learner');
+  await app.clickText('form//button', 'Begin');
+  await app.shows('#new-learner-problem', 'an empty name');
+  await app.type('new-learner', 'Second apprentice');
+  await app.press(Key.ENTER);
+  await app.shows('[aria-label="Progress of Second apprentice"] h2', '0 answered');
+  const seen = new Set<string>();
+  for (let i = 0; i < 10; i += 1) {
+    const question = await asked(own);
+    await app.shows('[data-testid=question] p', question.text);
+    seen.add(question.kind);
+    const { answer, mistakes } = question;
+    const right = answer.kind === 'number' ? answer.value : answer.right;
+    const isWrong = i % 3 === 2;
+    const known = mistakes.find(({ value }) => grade(question, value).mistake?.value === value);
+    const wrong =
+      answer.kind === 'number'
+        ? (known?.value ?? answer.value + 50)
+        : answer.kind === 'choice'
+          ? (answer.right + 1) % answer.options.length
+          : [...answer.right].reverse();
+    await give(answer, isWrong ? wrong : right);
+    await app.shows('[data-testid=outcome]', isWrong ? 'Not quite' : 'Right:');
+    for (const line of question.working) await app.shows('[data-testid=outcome]', line);
+    if (isWrong && answer.kind === 'number' && known) await app.shows(`[data-mistake=${known.mistake}]`, known.why);
+    await app.shows('[aria-label="Progress of Second apprentice"] h2', `${i + 1} answered`);
+    // The button to go on has the focus.
+    await app.press(Key.ENTER);
+    await app.gone('[data-testid=outcome]');
+  }
+  expect(seen.size).toBe(10);
+  const learner = await learnerNow();
+  expect(learner.answered).toBe(10);
+  expect(Object.values(learner.skills).reduce((sum, { right }) => sum + right, 0)).toBe(7);
+  expect(nextKind(DRILL_KINDS, {}, 0, undefined)).toBe([...seen][0]);
+  expect(await app.complaints()).toEqual([]);
+});
+
+test('one kind alone grows harder after three right answers; a look at the hint keeps the level', async () => {
+  const own = benchSetups();
+  await app.begin('/learn?view=drills');
+  await app.choose('learner', 'Evening class');
+  await app.clickText('th//button', 'Estimate the ratio');
+  await app.shows('[data-testid=level]', 'level 1');
+  for (let i = 0; i < 3; i += 1) {
+    const { answer } = await asked(own);
+    if (answer.kind !== 'number') throw new Error('no number');
+    await give(answer, Math.round(answer.value * 10) / 10);
+    await app.shows('[data-testid=outcome]', 'Right:');
+    await app.shows('[aria-label="Progress of Evening class"] h2', `${i + 1} answered`);
+    await app.press(Key.ENTER);
+    await app.gone('[data-testid=outcome]');
+  }
+  await app.shows('[data-testid=level]', 'level 2');
+  await app.clickText('button', 'How do I go about it?');
+  await app.shows('[data-testid=question]', 'Ring ÷ cog.');
+  const { answer } = await asked(own);
+  if (answer.kind !== 'number') throw new Error('no number');
+  await give(answer, answer.value);
+  await app.shows('[data-kind=ratio] [aria-label="level 2 of 3"]', '');
+  expect((await learnerNow()).skills.ratio).toMatchObject({ level: 2, run: 0, asked: 4, right: 4 });
+});
+
+test('progress goes out with the backup and comes in again; a learner taken away comes back by undo', async () => {
+  await app.open('/data');
+  await app.clickText('button', 'Save a backup');
+  const text = await app.download('.json');
+  expect((JSON.parse(text) as { data: Dataset }).data.learners.map(({ name }) => name).sort()).toEqual([
+    'Evening class',
+    'Yard apprentice',
+  ]);
+  await app.open('/learn?view=drills');
+  await app.click('[aria-label=Learners]');
+  await app.clickText('li', 'Take Evening class away');
+  await app.clickText("div[contains(@class,'ant-modal')]//button", 'Take away');
+  await app.find('[aria-label="Progress of Yard apprentice"]');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.choose('learner', 'Evening class');
+  await app.shows('[aria-label="Progress of Evening class"] h2', '4 answered');
+});
+
+test('what a word means is a key, a click or a mark away on any page', async () => {
+  await app.open('/fit');
+  await app.find('[data-testid=check-totalCapacity]');
+  await app.press('m');
+  await app.click('[aria-label="On this page"] [data-term=capacity]');
+  await app.shows('[data-entry=capacity]', 'How many teeth of chain the cage can take up');
+  await app.find('[data-entry=capacity] [data-picture=drive]');
+  expect(await app.faults()).toEqual([]);
+  await app.type('glossary-search', 'lowest twins');
+  await app.shows('.ant-drawer', 'No word has “lowest twins” in it');
+  await app.type('glossary-search', 'high bicycle');
+  await app.shows('[data-entry=gearInches]', 'Gear inches');
+  await app.click('.ant-drawer-close');
+  await app.gone('.ant-drawer-open');
+  // A word marked with the mouse or a long press offers itself.
+  await app.open('/gears');
+  await app.driver.executeScript(
+    `const walk = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT);
+     while (walk.nextNode()) { const at = walk.currentNode.data.indexOf('twins'); if (at < 0) continue;
+       const range = document.createRange(); range.setStart(walk.currentNode, at); range.setEnd(walk.currentNode, at + 5);
+       const chosen = getSelection(); chosen.removeAllRanges(); chosen.addRange(range); break; }`,
+  );
+  await app.click('[data-testid=ask-about-word]');
+  await app.shows('[data-entry=twins]', 'exactly the same ratio');
+  await app.click('.ant-drawer-close');
+  await app.gone('.ant-drawer-open');
+  await app.click('[data-testid=readout] button');
+  await app.clickText("aside[@data-testid='slip']//button", 'ring');
+  await app.find('[data-entry=chainring]');
+});
+
+test('the worksheet has its questions on one page and its answers on the next; its number brings it again', async () => {
+  await app.open('/learn?view=worksheet');
+  const first = await app.text('[aria-label="Questions"]');
+  await app.type('sheet-number', '77');
+  await app.press(Key.TAB);
+  await app.shows('[aria-label="Questions"]', 'Sheet 77');
+  expect(await app.text('[aria-label="Questions"]')).not.toBe(first.replace('Sheet 1,', 'Sheet 77,'));
+  await app.type('sheet-number', '1');
+  await app.press(Key.TAB);
+  await app.shows('[aria-label="Questions"]', 'Sheet 1,');
+  expect(await app.text('[aria-label="Questions"]')).toBe(first);
+  expect(await app.faults()).toEqual([]);
+  await app.driver.executeScript('window.print = () => {}');
+  await app.press('k');
+  await app.find('[data-testid=print-sheet]');
+  expect(await app.pdfPages()).toBe(2);
+  await app.driver.executeScript("window.dispatchEvent(new Event('afterprint'))");
+  await app.gone('[data-testid=print-sheet]');
+});
+
+test('an empty workshop learns on an example bike; nobody learning is asked for a name', async () => {
+  const empty = await AppInBrowser.start('empty');
+  try {
+    await empty.begin('/learn?view=drills');
+    await empty.shows('main', 'On an example bike: the bench is empty');
+    await empty.type('new-learner', 'First');
+    await empty.press(Key.ENTER);
+    await empty.shows('[aria-label="Progress of First"] h2', '0 answered');
+    await empty.open('/learn?view=lessons');
+    await empty.shows('article h2', 'The ratio');
+    expect(await empty.complaints()).toEqual([]);
+  } finally {
+    await empty.stop();
+  }
+});
+
+test.each(['light', 'dark'])(
+  'nothing is said against any view by the checker, %s, on a desk and a phone',
+  async (scheme) => {
+    await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
+    for (const view of ['wheel', 'lessons', 'drills', 'words', 'worksheet']) {
+      await app.open(`/learn?view=${view}`);
+      await app.find('[aria-label=View]');
+      expect([view, await app.faults()]).toEqual([view, []]);
+      await app.resize(390, 844);
+      await app.settled();
+      expect([view, await app.scrollsSideways()]).toEqual([view, false]);
+      await app.resize(1280, 800);
+    }
+  },
+);
+
+test('the page never complained', async () => {
+  expect(await app.complaints()).toEqual([]);
+});
