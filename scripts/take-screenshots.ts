@@ -2,6 +2,7 @@
 // whose name begins so.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { Key } from 'selenium-webdriver';
 import { AppInBrowser } from '../tests/browser/harness';
 
 const FOLDER = 'docs/screenshots';
@@ -29,29 +30,12 @@ const SHOTS: readonly Shot[] = [
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
   {
-    name: 'find-builder',
-    path: '/find',
-    ready: '[data-testid=find-answer]',
-    dark: true,
-    prepare: (app) => app.scrollTo('[aria-label="One ring or two"]'),
-  },
-  {
     name: 'gears-riding',
     path: '/gears',
     ready: LADDER,
     prepare: async (app) => {
       await app.press('v', '2');
       await app.find('section[aria-label="Speed and cadence"] canvas');
-      await app.scrollTo('[aria-label=View]');
-    },
-  },
-  {
-    name: 'gears-shifting',
-    path: '/gears',
-    ready: LADDER,
-    prepare: async (app) => {
-      await app.press('v', 'v');
-      await app.find('section[aria-label="Step profile"] canvas');
       await app.scrollTo('[aria-label=View]');
     },
   },
@@ -105,6 +89,32 @@ const SHOTS: readonly Shot[] = [
     ready: '[data-step=chainLength]',
     size: PHONE,
     prepare: (app) => app.type('reading', '112'),
+  },
+  {
+    name: 'learn',
+    path: '/learn',
+    ready: '[data-testid=drive]',
+    prepare: async (app) => {
+      await app.click('[aria-label="In stills"]');
+      await app.clickText('button', 'Turn the crank once');
+      await app.shows('[data-testid=told]', 'Crank 1 turn');
+    },
+  },
+  {
+    name: 'learn-drill',
+    path: '/learn?view=drills',
+    ready: '[data-testid=question]',
+    dark: true,
+    prepare: async (app) => {
+      await app.clickText('th//button', 'By how much');
+      await app.shows('[data-testid=question]', 'how much faster');
+      // What the usual slip gives: the teeth between the two cogs.
+      const [, harder, easier] = /is \d+\/(\d+) than \d+\/(\d+)/.exec(await app.text('[data-testid=question] p'))!;
+      await app.type('answer', String(Number(easier) - Number(harder)));
+      await app.press(Key.ENTER);
+      await app.find('[data-mistake=teethForPercent]');
+      await app.leaveField();
+    },
   },
   { name: 'data', path: '/data', ready: '[data-testid=kept]' },
 ];

@@ -43,7 +43,7 @@ export function TopView({
       {(only ? [only] : rows).map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
         <line
           key={`${chainring}/${cog}`}
-          className={isSteep ? styles.steep : isStraightest ? styles.straight : styles.line}
+          className={isSteep ? styles.steep : isStraightest || only ? styles.straight : styles.line}
           x1={0}
           y1={y(cogOffsetMm)}
           x2={chainstayMm}
