@@ -74,7 +74,7 @@ export function DataStage() {
             onChange={pick}
           />
           <Popconfirm
-            title="Erase everything: bikes, rides, shelf, jobs?"
+            title="Erase everything: bikes, rides, shelf, jobs, learners?"
             description="Undo can bring them back in this browser; a backup is safer."
             okText="Erase"
             cancelText="Keep"

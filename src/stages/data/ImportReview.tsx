@@ -37,7 +37,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
         <b>{fileName}</b>, saved {savedAt.slice(0, 16).replace('T', ' ')} UTC:{' '}
         {dataset.bikes.map(({ name }) => name).join(', ') || 'no bikes'}; {dataset.setups.length} setups,{' '}
         {dataset.rides.length} rides, {dataset.routes.length} routes, {dataset.parts.length} parts,{' '}
-        {dataset.jobs.length} jobs.
+        {dataset.jobs.length} jobs, {dataset.learners.length} learners.
       </p>
       <div className={styles.buttons}>
         <Button type="primary" onClick={replace}>
