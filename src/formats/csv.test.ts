@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../tests/support/setups';
 import { gearReport } from '../core/gears';
-import { gearTableCsv, tableCsv } from './csv';
+import { gearTableCsv, markedCell, tableCsv, unmarkedCell } from './csv';
 
 test('the gear table reads back in full precision, a line a gear, with CRLF', () => {
   const riding = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: undefined, closenessPercent: 5 };
@@ -26,4 +26,24 @@ test('any table: quotes where they are needed, and a minus that programs read', 
       ],
     ),
   ).toBe('name,value\r\n"big, ""wide""",-2.5\r\n-2.6 %,1\r\n');
+});
+
+test('what a spreadsheet would run as a formula is marked as text, signed figures are not', () => {
+  const cells = ['=1+1', '+cmd', '@SUM(A1)', '-2+3', '\t=1', '-2.6 %', '+5T', '-4.5 mm', '+2', "'quoted", 'plain', -3];
+  expect(cells.map(markedCell)).toEqual([
+    "'=1+1",
+    "'+cmd",
+    "'@SUM(A1)",
+    "'-2+3",
+    "'\t=1",
+    '-2.6 %',
+    '+5T',
+    '-4.5 mm',
+    '+2',
+    "''quoted",
+    'plain',
+    -3,
+  ]);
+  for (const cell of cells) if (typeof cell === 'string') expect(unmarkedCell(String(markedCell(cell)))).toBe(cell);
+  expect(tableCsv(['name'], [['=HYPERLINK("x")']])).toBe('name\r\n"\'=HYPERLINK(""x"")"\r\n');
 });

@@ -2,9 +2,24 @@ import Papa from 'papaparse';
 import type { GearReport } from '../core/gears';
 import { milesPerHour } from '../core/units';
 
+/** What spreadsheets run as a formula; a signed number with its unit is none. */
+const FORMULA = /^[=+\-@\t\r]/;
+const SIGNED_NUMBER = /^[+-]\d+([.,]\d+)? ?[a-z%°]{0,6}$/i;
+
+/** Text that a spreadsheet would take for a formula gets an apostrophe before it, which says that it is text. */
+export function markedCell(cell: string | number): string | number {
+  if (typeof cell === 'number' || SIGNED_NUMBER.test(cell)) return cell;
+  return FORMULA.test(cell) || cell.startsWith("'") ? `'${cell}` : cell;
+}
+
+/** The inverse of {@link markedCell}. */
+export function unmarkedCell(cell: string): string {
+  return cell.startsWith("'") ? cell.slice(1) : cell;
+}
+
 /** Any table as RFC 4180 text. A minus sign made for the eye becomes one that programs read. */
 export function tableCsv(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
-  const plain = (cell: string | number) => (typeof cell === 'string' ? cell.replaceAll('\u2212', '-') : cell);
+  const plain = (cell: string | number) => markedCell(typeof cell === 'string' ? cell.replaceAll('\u2212', '-') : cell);
   return `${Papa.unparse({ fields: [...fields], data: data.map((row) => row.map(plain)) }, { newline: '\r\n' })}\r\n`;
 }
 

@@ -83,12 +83,12 @@ test('what a spreadsheet would run is marked as text', () => {
     id: 'a',
     kind: 'other',
     name: '=HYPERLINK("x")',
-    note: '+1',
+    note: '+1+1',
     place: "'quoted",
   };
   const csv = writeShelfCsv([part]);
   expect(csv).toContain(`"'=HYPERLINK(""x"")"`);
-  expect(csv).toContain(",'+1,");
+  expect(csv).toContain(",'+1+1,");
   expect(run(csv).map((row) => 'part' in row && row.part)).toEqual([part]);
 });
 

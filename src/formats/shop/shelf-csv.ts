@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { markedCell, unmarkedCell } from '../csv';
 import {
   KIND_DATA,
   PART_FLAG_TERMS,
@@ -42,7 +43,7 @@ export type ShelfColumn = (typeof SHELF_COLUMNS)[number];
 
 /** The shelf as RFC 4180 text. Text that a spreadsheet would take for a formula is marked as text. */
 export function writeShelfCsv(parts: readonly PartRecord[]): string {
-  const data = parts.map((part) => SHELF_COLUMNS.map((column) => marked(cellOf(part, column))));
+  const data = parts.map((part) => SHELF_COLUMNS.map((column) => markedCell(cellOf(part, column))));
   return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data }, { newline: '\r\n' })}\r\n`;
 }
 
@@ -54,12 +55,6 @@ function cellOf(part: PartRecord, column: ShelfColumn): string | number {
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   return typeof value === 'object' ? value.join('-') : value;
 }
-
-/** Spreadsheets run what begins like a formula; an apostrophe before it says that it is text. */
-const FORMULA = /^[=+\-@\t\r]/;
-const marked = (cell: string | number) =>
-  typeof cell === 'string' && (FORMULA.test(cell) || cell.startsWith("'")) ? `'${cell}` : cell;
-const unmarked = (cell: string) => (cell.startsWith("'") ? cell.slice(1) : cell);
 
 /** Which column of a foreign table is which of ours. */
 export type ShelfMapping = Readonly<Partial<Record<ShelfColumn, string>>>;
@@ -142,7 +137,7 @@ export function dryRunShelf(
     const line = i + 2;
     const cells = new Map(
       columns.map(([column, heading]) => {
-        const cell = unmarked(row[headings.indexOf(heading)] ?? '');
+        const cell = unmarkedCell(row[headings.indexOf(heading)] ?? '');
         // What a person wrote stays as it is; of all else spaces are no part.
         const trimmed = cell.trim();
         return [column, TEXT_COLUMNS.includes(column) && trimmed !== '' ? cell : trimmed];
