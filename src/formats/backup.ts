@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { excerpt } from './excerpt';
 import { DATA_VERSION, MIGRATIONS, datasetSchema, migrate, type Dataset } from '../records';
 
 const FORMAT = 'rontel-backup';
@@ -24,6 +25,9 @@ const envelopeSchema = z.object({
     learners: z.array(z.unknown()).default([]),
   }),
 });
+
+/** Where a file is damaged is told with no more than this. */
+const PATH_MAX = 80;
 
 /** Why a file was not taken. Each says what to do next. */
 export type BackupFailure = {
@@ -83,7 +87,7 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false; ca
 
 function damage(error: z.ZodError): string {
   const [first] = error.issues;
-  const place = first && first.path.length > 0 ? ` at ${first.path.join('.')}` : '';
+  const place = first && first.path.length > 0 ? ` at ${excerpt(first.path.join('.'), PATH_MAX)}` : '';
   const more = error.issues.length > 1 ? ` and ${error.issues.length - 1} more` : '';
-  return `the file is damaged${place}: ${first?.message ?? 'unreadable'}${more}. Nothing was taken from it; try another backup.`;
+  return `the file is damaged${place}: ${excerpt(first?.message ?? 'unreadable')}${more}. Nothing was taken from it; try another backup.`;
 }

@@ -1,3 +1,4 @@
+import { excerpt } from './excerpt';
 import { NO_HUB_STAGE } from '../core/gears';
 import {
   BIKE_DEFAULTS,
@@ -84,7 +85,7 @@ export function readLink(query: URLSearchParams): LinkResult {
   const [issue] = [...(bike.error?.issues ?? []), ...(setup.error?.issues ?? [])];
   return {
     kind: 'broken',
-    message: `This link cannot be read: ${issue?.message ?? 'unknown'}. Ask for it again; your own bikes are untouched.`,
+    message: `This link cannot be read: ${excerpt(issue?.message ?? 'unknown')}. Ask for it again; your own bikes are untouched.`,
   };
 }
 

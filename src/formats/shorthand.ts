@@ -16,6 +16,8 @@ export type ShorthandResult =
     };
 
 const EXAMPLE = '48/32 x 11-36';
+/** Of what was typed no more than this is said again. */
+const QUOTED_MAX = 20;
 const SPEEDS = /\s*[-\s]?\s*\b(\d{1,3})\s*-?\s*(?:s|sp|spd|speeds?)$/;
 
 /**
@@ -83,12 +85,16 @@ function numbersOf(text: string, separator: RegExp): Numbers {
   const words = text.trim().split(separator);
   if (words.at(-1) === '') {
     const got = text.trim();
-    return unfinished(got === '' ? `the rings are missing: ${EXAMPLE}` : `something is missing after “${got}”`);
+    return unfinished(
+      got === '' ? `the rings are missing: ${EXAMPLE}` : `something is missing after “${got.slice(-QUOTED_MAX)}”`,
+    );
   }
   const odd = words.find((word) => !/^\d+(\.\d+)?$/.test(word));
   if (odd !== undefined) {
     return wrong(
-      odd === '' ? `a number is missing in “${text.trim()}”` : `“${odd.slice(0, 20)}” is no number of teeth`,
+      odd === ''
+        ? `a number is missing in “${text.trim().slice(0, QUOTED_MAX)}”`
+        : `“${odd.slice(0, QUOTED_MAX)}” is no number of teeth`,
     );
   }
   return { ok: true, numbers: words.map(Number) };

@@ -5,10 +5,13 @@ export type TeethListResult =
   /** The first word that is no number of teeth in bounds. */
   | { readonly ok: false; readonly wrong: string };
 
+/** Of what was typed no more than this is said again. */
+const QUOTED_MAX = 20;
+
 /** Reads tooth counts as people list them: parted by commas, spaces, slashes or dashes, in any order. Answers in rising order, each once. */
 export function readTeethList(text: string, bounds: Bounds): TeethListResult {
   const words = text.split(/[\s,;/-]+/).filter((word) => word !== '');
   const wrong = words.find((word) => !/^\d+$/.test(word) || !within(Number(word), bounds));
-  if (wrong !== undefined) return { ok: false, wrong };
+  if (wrong !== undefined) return { ok: false, wrong: wrong.slice(0, QUOTED_MAX) };
   return { ok: true, teeth: [...new Set(words.map(Number))].sort((a, b) => a - b) };
 }

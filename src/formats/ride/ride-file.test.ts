@@ -1,7 +1,7 @@
 import { gzipSync, strToU8 } from 'fflate';
-import { FitBaseType, FitEncoder } from 'fit-file-parser';
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
+import { fitActivity } from '../../../tests/support/fit-file';
 import { ONE_RING } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
 import { writeGpxRoute } from './gpx';
@@ -107,24 +107,7 @@ describe('CSV', () => {
 });
 
 describe('FIT', () => {
-  const fit = () => {
-    const encoder = new FitEncoder();
-    const base = Math.floor(START / 1000) - 631065600;
-    const file = [
-      { number: 0, size: 1, baseType: FitBaseType.Enum, value: 4 },
-      { number: 1, size: 2, baseType: FitBaseType.Uint16, value: 255 },
-    ];
-    encoder.writeMessage(0, file);
-    for (let i = 0; i < 50; i += 1) {
-      encoder.writeMessage(20, [
-        { number: 253, size: 4, baseType: FitBaseType.Uint32, value: base + i },
-        { number: 6, size: 2, baseType: FitBaseType.Uint16, value: 6000 + i },
-        { number: 4, size: 1, baseType: FitBaseType.Uint8, value: 85 },
-        { number: 5, size: 4, baseType: FitBaseType.Uint32, value: 600 * i },
-      ]);
-    }
-    return encoder.close();
-  };
+  const fit = () => fitActivity(START);
 
   test('speed, cadence and distance of its records', async () => {
     const ride = rideOf(await read('r.fit', fit()));

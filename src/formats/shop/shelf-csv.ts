@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { markedCell, unmarkedCell } from '../csv';
+import { excerpt } from '../excerpt';
 import {
   KIND_DATA,
   PART_FLAG_TERMS,
@@ -121,6 +122,13 @@ export type ShelfRow =
   | { readonly kind: 'same'; readonly line: number; readonly part: PartRecord }
   | { readonly kind: 'refused'; readonly line: number; readonly reasons: readonly string[] };
 
+/** What is quoted of an id. */
+const ID_MAX = 40;
+
+function refused(line: number, reasons: readonly string[]): ShelfRow {
+  return { kind: 'refused', line, reasons: reasons.map((reason) => excerpt(reason)) };
+}
+
 /**
  * What a table would do to the shelf, row by row; nothing is written. A row with the id of a part changes
  * it, columns that are not mapped stay as they are; any other adds one. @param newId of the n-th row that adds
@@ -145,13 +153,17 @@ export function dryRunShelf(
     );
     const id = cells.get('id') ?? '';
     if (id !== '' && seen.has(id))
-      return { kind: 'refused', line, reasons: [`the id ${id} is there twice: take one row out`] };
+      return refused(line, [`the id ${excerpt(id, ID_MAX)} is there twice: take one row out`]);
     seen.add(id);
     const before = shelf.get(id);
     const read = readCells(cells, before ?? { ...PART_DEFAULTS, id: id || newId(i) });
-    if (!read.ok) return { kind: 'refused', line, reasons: read.reasons };
+    if (!read.ok) return refused(line, read.reasons);
     const result = partSchema.safeParse(read.record);
-    if (!result.success) return { kind: 'refused', line, reasons: result.error.issues.map(({ message }) => message) };
+    if (!result.success)
+      return refused(
+        line,
+        result.error.issues.map(({ message }) => message),
+      );
     const part = result.data;
     if (!before) return { kind: 'add', line, part, changes: [] };
     const changes = changedColumns(before, part);
@@ -205,7 +217,7 @@ function readCells(cells: ReadonlyMap<ShelfColumn, string>, base: Partial<PartRe
     else reasons.push(value.message);
   }
   const kind = record.kind;
-  if (typeof kind === 'string' && kind in KIND_DATA === false) {
+  if (typeof kind === 'string' && !Object.hasOwn(KIND_DATA, kind)) {
     reasons.push(`kind “${kind.slice(0, 30)}”: one of ${SHELF_KINDS.join(', ')}`);
   }
   if (kind === undefined) reasons.push(`no kind: map a column to it, with one of ${SHELF_KINDS.join(', ')}`);

@@ -1,8 +1,13 @@
 import type { z } from 'zod';
+import { excerpt } from '../../../formats/excerpt';
 import type { Problem } from '../../../records/exchange/http';
 
 /** Larger bodies are not read. */
 export const BODY_BYTES_MAX = 1_000_000;
+
+/** Of what cannot be taken so many are named; whoever sends more mistakes sees the rest when these are mended. */
+const ISSUES_MAX = 20;
+const PATH_MAX = 80;
 
 const PROBLEM_TYPE = 'application/problem+json';
 
@@ -36,8 +41,17 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
   }
   const result = schema.safeParse(json);
   if (result.success) return { ok: true, value: result.data };
-  const issues = result.error.issues.map(({ path, message }) => ({ path: path.join('.'), message }));
-  return refuse({ title: 'Bad input', status: 400, detail: `${issues.length} of the values cannot be taken.`, issues });
+  const { issues } = result.error;
+  const told = issues
+    .slice(0, ISSUES_MAX)
+    .map(({ path, message }) => ({ path: excerpt(path.join('.'), PATH_MAX), message: excerpt(message) }));
+  const rest = issues.length > ISSUES_MAX ? ` The first ${ISSUES_MAX} are named.` : '';
+  return refuse({
+    title: 'Bad input',
+    status: 400,
+    detail: `${issues.length} of the values cannot be taken.${rest}`,
+    issues: told,
+  });
 }
 
 function refuse(problem: Omit<Problem, 'type'>): { ok: false; response: Response } {

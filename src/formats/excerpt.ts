@@ -1,0 +1,7 @@
+/** Longer than any sentence of ours; what is longer quotes something that nobody reads to its end. */
+const SENTENCE_MAX = 220;
+
+/** A message, or a text that is quoted in one, cut where it gets too long to be read. */
+export function excerpt(text: string, max = SENTENCE_MAX): string {
+  return text.length <= max ? text : `${text.slice(0, max - 1)}…`;
+}
