@@ -254,6 +254,16 @@ export class AppInBrowser {
     await (await this.find(css)).sendKeys(paths.join('\n'));
   }
 
+  /** All that is kept, by table, as it is in the browser's database now. */
+  stored<T = Record<string, readonly unknown[]>>(): Promise<T> {
+    return this.driver.executeAsyncScript<T>(
+      `const done = arguments[0]; const open = indexedDB.open('rontel');
+       open.onsuccess = () => { const db = open.result; const names = [...db.objectStoreNames];
+         const all = db.transaction(names); const rows = names.map((name) => all.objectStore(name).getAll());
+         all.oncomplete = () => { db.close(); done(Object.fromEntries(names.map((name, i) => [name, rows[i].result]))); }; };`,
+    );
+  }
+
   /** Accessibility faults of the page as it is. */
   async faults(): Promise<string[]> {
     await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));

@@ -11,7 +11,7 @@ import {
   type DrillOptions,
   type Question,
 } from '../../src/core/lesson';
-import type { Dataset, LearnerRecord } from '../../src/records';
+import type { Dataset, LearnerRecord, Preferences } from '../../src/records';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -20,14 +20,10 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 
-const learnerNow = () =>
-  app.driver.executeAsyncScript<LearnerRecord>(
-    `const done = arguments[0]; const open = indexedDB.open('rontel');
-     open.onsuccess = () => { const all = open.result.transaction(['learners', 'preferences']);
-       const chosen = all.objectStore('preferences').get('preferences'); const rows = all.objectStore('learners').getAll();
-       all.oncomplete = () => { open.result.close();
-         done(rows.result.find(({ id }) => id === chosen.result.currentLearnerId) ?? rows.result[0]); }; };`,
-  );
+const learnerNow = async () => {
+  const { learners, preferences } = await app.stored<{ learners: LearnerRecord[]; preferences: Preferences[] }>();
+  return learners.find(({ id }) => id === preferences[0]!.currentLearnerId) ?? learners[0]!;
+};
 
 /** The question on screen, found again from its text: what core would say of it. */
 async function asked(own: DrillOptions['own']): Promise<Question<DrillKind>> {
