@@ -58,6 +58,20 @@ export const EMPTY_TABLES = {
   learners: [],
 } as const;
 
+/** What each record must be, taken by itself. */
+export const RECORD_SCHEMAS: { readonly [T in KeptTable]: z.ZodType<KeptRecords[T]> } = {
+  bikes: bikeSchema,
+  setups: setupSchema,
+  rides: rideSchema,
+  recordings: recordingSchema,
+  routes: routeSchema,
+  parts: partSchema,
+  jobs: jobSchema,
+  photos: photoSchema,
+  notes: logNoteSchema,
+  learners: learnerSchema,
+};
+
 export const datasetSchema = z
   .strictObject({
     bikes: z.array(bikeSchema),

@@ -1,5 +1,6 @@
 import type { EntityTable } from 'dexie';
-import { KEPT_TABLES, type KeptRecords, type KeptTable } from '../records';
+import { KEPT_TABLES, sameRecord, type KeptRecords, type KeptTable } from '../records';
+import { binnedOf } from './bin';
 import type { RontelDatabase } from './db';
 import type { HistoryEntry, RecordChange } from './history-entry';
 
@@ -32,11 +33,13 @@ export async function change(
   { label, mergeKey, now }: ChangeOptions,
   work: (draft: Draft) => Promise<void>,
 ): Promise<void> {
-  await db.transaction('rw', [...keptTables(db), db.history], async () => {
+  await db.transaction('rw', changeTables(db), async () => {
     const changes = new Map<string, RecordChange>();
     await work(draftInto(db, changes));
     const real = [...changes.values()].filter(isReal);
     if (real.length > 0) await remember(db, { label, mergeKey, at: now, undone: 0, changes: real });
+    const binned = binnedOf(label, now, real);
+    if (binned) await db.bin.add(binned);
   });
 }
 
@@ -61,6 +64,11 @@ export async function historyLabels(
 /** The tables that a change may write to. */
 export function keptTables(db: RontelDatabase) {
   return KEPT_TABLES.map((table) => db[table]);
+}
+
+/** The tables that a change needs: what is kept, the steps of undo, and the bin. */
+export function changeTables(db: RontelDatabase) {
+  return [...keptTables(db), db.history, db.bin];
 }
 
 /** A table by its name, for what is done to each alike. */
@@ -112,16 +120,7 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
 }
 
 function isReal({ before, after }: RecordChange): boolean {
-  return canonical(before) !== canonical(after);
-}
-
-/** As text, whatever the order of the fields: an edit that takes a record apart and puts it together changes nothing. */
-function canonical(record: unknown): string | undefined {
-  return JSON.stringify(record, (_, value: unknown) =>
-    typeof value === 'object' && value !== null && !Array.isArray(value)
-      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : value,
-  );
+  return !sameRecord(before, after);
 }
 
 function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordChange[]): RecordChange[] {

@@ -7,12 +7,12 @@ import {
   migrate,
   type Dataset,
 } from '../records';
-import { change, keptTables, tableOf } from './change';
+import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
 
-/** Everything kept, in a fixed order, so that the same data gives the same file. */
-export function readDataset(db: RontelDatabase): Promise<Dataset> {
-  return db.transaction('r', [...keptTables(db), db.preferences], async () => ({
+/** What the work is about, without preferences, in a fixed order, so that the same data gives the same file. */
+export function readKept(db: RontelDatabase): Promise<Dataset> {
+  return db.transaction('r', keptTables(db), async () => ({
     bikes: await db.bikes.orderBy('id').toArray(),
     setups: await db.setups.orderBy('id').toArray(),
     rides: await db.rides.orderBy('id').toArray(),
@@ -23,13 +23,21 @@ export function readDataset(db: RontelDatabase): Promise<Dataset> {
     photos: await db.photos.orderBy('id').toArray(),
     notes: await db.notes.orderBy('id').toArray(),
     learners: await db.learners.orderBy('id').toArray(),
+    preferences: [],
+  }));
+}
+
+/** Everything kept. */
+export function readDataset(db: RontelDatabase): Promise<Dataset> {
+  return db.transaction('r', [...keptTables(db), db.preferences], async () => ({
+    ...(await readKept(db)),
     preferences: await db.preferences.toArray(),
   }));
 }
 
 /** Puts `dataset` in the place of all that is kept; one undo step. What is not in it goes. */
 export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<void> {
-  await db.transaction('rw', [...keptTables(db), db.preferences, db.history], async () => {
+  await db.transaction('rw', [...changeTables(db), db.preferences], async () => {
     await change(db, { label, now }, async (draft) => {
       for (const table of [...KEPT_TABLES].reverse()) {
         const kept = new Set(dataset[table].map(({ id }) => id));
@@ -40,21 +48,6 @@ export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label
     await db.preferences.clear();
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
   });
-}
-
-/** Adds what is not here yet, by id; what is here stays as it is. Answers with how many records came in. */
-export async function addDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<number> {
-  let added = 0;
-  await change(db, { label, now }, async (draft) => {
-    for (const table of KEPT_TABLES) {
-      const here = new Set(await db[table].toCollection().primaryKeys());
-      for (const record of dataset[table].filter(({ id }) => !here.has(id))) {
-        await draft.put(table, record);
-        added += 1;
-      }
-    }
-  });
-  return added;
 }
 
 /** What stands in the way of using the data kept in this browser. */

@@ -12,6 +12,7 @@ import type {
   RouteRecord,
   SetupRecord,
 } from '../records';
+import type { BinEntry } from './bin';
 import type { HistoryEntry } from './history-entry';
 
 /** A fact about the data as a whole. */
@@ -34,6 +35,7 @@ export class RontelDatabase extends Dexie {
   readonly learners!: EntityTable<LearnerRecord, 'id'>;
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
+  readonly bin!: EntityTable<BinEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
 
   constructor(name = 'rontel') {
@@ -53,5 +55,6 @@ export class RontelDatabase extends Dexie {
       notes: 'id, bikeId',
     });
     this.version(4).stores({ learners: 'id' });
+    this.version(5).stores({ bin: '++seq' });
   }
 }

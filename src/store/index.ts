@@ -1,5 +1,9 @@
 export { change, redo, undo } from './change';
-export { addDataset, readDataset, replaceDataset } from './dataset';
+export { readDataset, replaceDataset } from './dataset';
+export { BIN_DAYS } from './bin';
+export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';
+export type { Binned } from './recovery';
+export { takeIn } from './take-in';
 export type { RontelDatabase } from './db';
 export { EMPTY_DATASET, demoDataset } from './demo';
 export { addSetup, moveSetup, removeSetup } from './setups';

@@ -7,7 +7,6 @@ import { DATA_VERSION, datasetSchema } from '../records';
 import { historyLabels } from './change';
 import {
   addBike,
-  addDataset,
   addSetup,
   change,
   demoDataset,
@@ -19,6 +18,7 @@ import {
   removeSetup,
   replaceDataset,
   setPreferences,
+  takeIn,
   undo,
 } from './index';
 import { prepareStore } from './dataset';
@@ -236,7 +236,7 @@ test('adding a backup leaves what is here as it is', async () => {
   const backup = await readDataset(db);
   await setCadence(db, 66);
   await removeBike(db, (await db.bikes.get('pinewood-hardtail'))!, 1);
-  expect(await addDataset(db, backup, 'backup', 2)).toBe(6);
+  expect(await takeIn(db, backup, 'here', 'backup', 2)).toBe(6);
   expect(await cadence(db)).toBe(66);
   expect(await db.bikes.get('pinewood-hardtail')).toBeDefined();
 });

@@ -3,7 +3,7 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { parseShorthand } from '../../formats/shorthand';
-import { addBike, addDataset, demoDataset, setPreferences, type Workshop } from '../../store';
+import { addBike, demoDataset, setPreferences, takeIn, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
 import type { BenchEdits } from './BenchProvider';
 import styles from './Bench.module.css';
@@ -24,7 +24,7 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   const lookRound = () =>
     edits.write(async () => {
       const demo = demoDataset(Date.now());
-      await addDataset(workshop.db, demo, 'demo workshop', Date.now());
+      await takeIn(workshop.db, demo, 'here', 'demo workshop', Date.now());
       await setPreferences(workshop.db, { currentBikeId: demo.bikes[0]!.id });
     });
   const problem =

@@ -2,7 +2,7 @@
 
 import { App, Button } from 'antd';
 import type { BenchEdits } from '../../kit/bench/BenchProvider';
-import { addDataset, replaceDataset, type Workshop } from '../../store';
+import { replaceDataset, takeIn, type Workshop } from '../../store';
 import type { PendingImport } from './useImport';
 import styles from './Data.module.css';
 
@@ -27,7 +27,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
     });
   const add = () =>
     edits.write(async () => {
-      const added = await addDataset(db, dataset, label, Date.now());
+      const added = await takeIn(db, dataset, 'here', label, Date.now());
       onDone();
       message.success(added === 0 ? 'All of it was here already.' : `${added} records added.`);
     });

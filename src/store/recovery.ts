@@ -1,0 +1,87 @@
+import { dataProblems, datasetSchema, type DataProblem } from '../records';
+import { isFresh, type BinEntry } from './bin';
+import { change, tableOf } from './change';
+import { readKept } from './dataset';
+import type { RontelDatabase } from './db';
+
+/** A change of the bin that can be brought back, whole or what is missing of it. */
+export interface Binned extends BinEntry {
+  readonly seq: number;
+  /** Records of it that are not here again by undo. */
+  readonly missing: number;
+}
+
+/** What lies in the bin, newest first; what is here again is left out. */
+export async function readBin(db: RontelDatabase, nowMs: number): Promise<Binned[]> {
+  const entries = await db.bin.orderBy('seq').reverse().toArray();
+  const binned = await Promise.all(
+    entries
+      .filter((entry) => isFresh(entry, nowMs))
+      .map(async (entry) => ({ ...entry, seq: entry.seq!, missing: (await missingOf(db, entry)).length })),
+  );
+  return binned.filter(({ missing }) => missing > 0);
+}
+
+async function missingOf(db: RontelDatabase, { records }: BinEntry): Promise<BinEntry['records']> {
+  const here = await Promise.all(
+    records.map(({ table, record }) => tableOf(db, table).where('id').equals(record.id).count()),
+  );
+  return records.filter((_, i) => here[i] === 0);
+}
+
+/** Why something was not done: it would not fit what is here. Nothing was changed. */
+export class DoesNotFitError extends Error {}
+
+/** Brings an entry of the bin back as one step, what is here again left as it is; all or nothing. */
+export async function bringBack(db: RontelDatabase, seq: number, now: number): Promise<void> {
+  const entry = await db.bin.get(seq);
+  if (!entry) throw new DoesNotFitError('it is no longer in the bin');
+  await change(db, { label: `bring back: ${entry.label}`, now }, async (draft) => {
+    for (const { table, record } of await missingOf(db, entry)) await draft.put(table, record);
+    await mustFit(db);
+  });
+}
+
+/** Empties the bin for good: this alone cannot be undone. */
+export async function emptyBin(db: RontelDatabase): Promise<void> {
+  await db.bin.clear();
+}
+
+/** Lets go of what has lain in the bin long enough. */
+export async function tidyBin(db: RontelDatabase, nowMs: number): Promise<void> {
+  const old = (await db.bin.toArray()).filter((entry) => !isFresh(entry, nowMs));
+  await db.bin.bulkDelete(old.map(({ seq }) => seq!));
+}
+
+/** Throws where what is kept no longer belongs together; a change that does is rolled back. */
+export async function mustFit(db: RontelDatabase): Promise<void> {
+  const result = datasetSchema.safeParse(await readKept(db));
+  if (!result.success) throw new DoesNotFitError(result.error.issues[0]?.message ?? 'it does not fit');
+}
+
+/** What is wrong with what is kept. */
+export async function findProblems(db: RontelDatabase): Promise<DataProblem[]> {
+  return dataProblems(await readKept(db));
+}
+
+/** Rounds of mending: what is taken away can leave others alone, but never more often than there are kinds of record. */
+const ROUNDS_MAX = 10;
+
+/** Mends all that is wrong as one step; what goes lies in the bin. Answers with how much was mended. */
+export async function mendProblems(db: RontelDatabase, now: number): Promise<number> {
+  let mended = 0;
+  await change(db, { label: 'mend the data', now }, async (draft) => {
+    for (let round = 0; round < ROUNDS_MAX; round += 1) {
+      const problems = await findProblems(db);
+      if (problems.length === 0) return;
+      // One at a time for each record: what mends one of its problems is worked out from the record as it is.
+      const first = new Map(problems.map((problem) => [`${problem.table}/${problem.id}`, problem]));
+      for (const { table, id, mended: record } of first.values()) {
+        if (record) await draft.put(table, record as never);
+        else await draft.remove(table, id);
+        mended += 1;
+      }
+    }
+  });
+  return mended;
+}
