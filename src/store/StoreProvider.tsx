@@ -2,30 +2,84 @@
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { RontelDatabase } from './db';
-import { prepareStore } from './dataset';
+import { StoreTooNewError, prepareStore } from './dataset';
 import { EMPTY_DATASET, demoDataset } from './demo';
+import { tidyBin } from './recovery';
+import { DATABASE_NAME } from './rescue';
 
 export type StoreState =
   | { readonly kind: 'opening' }
-  | { readonly kind: 'ready'; readonly db: RontelDatabase }
-  | { readonly kind: 'failed'; readonly message: string };
+  | {
+      readonly kind: 'ready';
+      readonly db: RontelDatabase;
+      /** Why the browser keeps nothing, so that all of it is in memory alone; undefined where it keeps it. */
+      readonly inMemoryBecause: string | undefined;
+    }
+  | {
+      readonly kind: 'failed';
+      readonly message: string;
+      /** The version of the data where a newer Rontel wrote them: they can be saved as they are. */
+      readonly newerVersion: number | undefined;
+    };
 
 const StoreContext = createContext<StoreState>({ kind: 'opening' });
+
+const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+interface Opened {
+  readonly db: RontelDatabase;
+  readonly inMemoryBecause: string | undefined;
+}
+
+/** Opens what the browser keeps; where it keeps nothing, or lets nobody at it, work goes on in memory. */
+async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
+  const first = firstStart === 'demo' ? () => demoDataset(Date.now()) : () => EMPTY_DATASET;
+  const kept = new RontelDatabase(DATABASE_NAME);
+  try {
+    await prepareStore(kept, first);
+    await tidyBin(kept, Date.now());
+    return { db: kept, inMemoryBecause: undefined };
+  } catch (error) {
+    if (error instanceof StoreTooNewError) throw error;
+    kept.close();
+    // Loaded when it is needed: hardly any browser ever does.
+    const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
+    const memory = new RontelDatabase('memory', { indexedDB: new IDBFactory(), IDBKeyRange });
+    await prepareStore(memory, first);
+    return { db: memory, inMemoryBecause: messageOf(error) };
+  }
+}
 
 /** Opens the browser's database once for the whole app. @param firstStart what a browser new to Rontel begins with */
 export function StoreProvider({ firstStart, children }: { firstStart: 'demo' | 'empty'; children: ReactNode }) {
   const [state, setState] = useState<StoreState>({ kind: 'opening' });
   useEffect(() => {
-    const db = new RontelDatabase();
     let current = true;
-    prepareStore(db, firstStart === 'demo' ? () => demoDataset(Date.now()) : () => EMPTY_DATASET).then(
-      () => current && setState({ kind: 'ready', db }),
-      (error: unknown) =>
-        current && setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),
+    let opened: RontelDatabase | undefined;
+    openStore(firstStart).then(
+      ({ db, inMemoryBecause }) => {
+        opened = db;
+        if (!current) {
+          db.close();
+          return;
+        }
+        const lost = () => {
+          const message =
+            'The browser has taken its database away: another window may have erased it. Reload; if nothing is there, open a backup.';
+          if (current) setState({ kind: 'failed', message, newerVersion: undefined });
+        };
+        db.on('close', lost);
+        db.on('versionchange', lost);
+        setState({ kind: 'ready', db, inMemoryBecause });
+      },
+      (error: unknown) => {
+        const newerVersion = error instanceof StoreTooNewError ? error.dataVersion : undefined;
+        if (current) setState({ kind: 'failed', message: messageOf(error), newerVersion });
+      },
     );
     return () => {
       current = false;
-      db.close();
+      opened?.close();
     };
   }, [firstStart]);
   return <StoreContext value={state}>{children}</StoreContext>;

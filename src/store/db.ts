@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type DexieOptions, type EntityTable } from 'dexie';
 import type {
   BikeRecord,
   JobRecord,
@@ -38,8 +38,9 @@ export class RontelDatabase extends Dexie {
   readonly bin!: EntityTable<BinEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
 
-  constructor(name = 'rontel') {
-    super(name);
+  /** @param engine another than the browser's own, such as one in memory */
+  constructor(name: string, engine?: DexieOptions) {
+    super(name, engine);
     this.version(1).stores({
       bikes: 'id, rank',
       setups: 'id, bikeId, rank',

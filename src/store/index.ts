@@ -1,8 +1,9 @@
 export { change, redo, undo } from './change';
-export { readDataset, replaceDataset } from './dataset';
+export { readDataset, readKept, replaceDataset } from './dataset';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';
 export type { Binned } from './recovery';
+export { rescueText } from './rescue';
 export { takeIn } from './take-in';
 export type { RontelDatabase } from './db';
 export { EMPTY_DATASET, demoDataset } from './demo';

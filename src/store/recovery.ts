@@ -77,7 +77,7 @@ export async function mendProblems(db: RontelDatabase, now: number): Promise<num
       // One at a time for each record: what mends one of its problems is worked out from the record as it is.
       const first = new Map(problems.map((problem) => [`${problem.table}/${problem.id}`, problem]));
       for (const { table, id, mended: record } of first.values()) {
-        if (record) await draft.put(table, record as never);
+        if (record) await draft.put(table, record);
         else await draft.remove(table, id);
         mended += 1;
       }

@@ -17,11 +17,13 @@ import {
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
 import { readParts } from './parts';
-import { useStore } from './StoreProvider';
+import { useStore, type StoreState } from './StoreProvider';
 
 /** All that is on the bench and around it, as it is kept now. */
 export interface Workshop {
   readonly db: RontelDatabase;
+  /** Why the browser keeps nothing; undefined where it keeps all of it. */
+  readonly inMemoryBecause: string | undefined;
   /** In the workshop's order. */
   readonly bikes: readonly BikeRecord[];
   /** The bike on the bench; undefined in an empty workshop. */
@@ -42,9 +44,7 @@ export interface Workshop {
 }
 
 export type WorkshopState =
-  | { readonly kind: 'opening' }
-  | { readonly kind: 'failed'; readonly message: string }
-  | ({ readonly kind: 'ready' } & Workshop);
+  { readonly kind: 'opening' } | Extract<StoreState, { kind: 'failed' }> | ({ readonly kind: 'ready' } & Workshop);
 
 /** Follows the database: every change, from this tab or another, draws anew. */
 export function useWorkshop(): WorkshopState {
@@ -56,15 +56,16 @@ export function useWorkshop(): WorkshopState {
   const experience = useLiveQuery(() => (db ? readExperience(db) : undefined), [db]);
   return useMemo(() => {
     if (store.kind === 'failed') return store;
-    if (!bench || !parts || !experience) return { kind: 'opening' };
+    if (store.kind === 'opening' || !bench || !parts || !experience) return { kind: 'opening' };
+    const { inMemoryBecause } = store;
     const setups = bench.setups.map((one) => resolvedSetup(one, parts));
     const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
-    return { kind: 'ready', ...bench, setups, setup, parts, experience };
+    return { kind: 'ready', inMemoryBecause, ...bench, setups, setup, parts, experience };
   }, [store, bench, parts, experience]);
 }
 
 /** What lies on the bench, its setups as they are kept. */
-function readBench(db: RontelDatabase): Promise<Omit<Workshop, 'setup' | 'parts' | 'experience'>> {
+function readBench(db: RontelDatabase): Promise<Omit<Workshop, 'setup' | 'parts' | 'experience' | 'inMemoryBecause'>> {
   return db.transaction('r', [db.bikes, db.setups, db.rides, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;

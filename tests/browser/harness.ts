@@ -190,15 +190,22 @@ export class AppInBrowser {
     return text;
   }
 
+  /** Runs a script in every page before its own, until what this answers with is called. */
+  async onEveryPage(source: string): Promise<() => Promise<void>> {
+    const { identifier } = (await (this.driver as Driver).sendAndGetDevToolsCommand(
+      'Page.addScriptToEvaluateOnNewDocument',
+      { source },
+    )) as unknown as { identifier: string };
+    return () => this.devTools('Page.removeScriptToEvaluateOnNewDocument', { identifier });
+  }
+
   /** Makes every page that is opened from now on believe that it is `epochMs`. */
-  stopClock(epochMs: number): Promise<void> {
-    return this.devTools('Page.addScriptToEvaluateOnNewDocument', {
-      source: `{ const Real = Date;
+  stopClock(epochMs: number): Promise<() => Promise<void>> {
+    return this.onEveryPage(`{ const Real = Date;
         globalThis.Date = class extends Real {
           constructor(...parts) { super(...(parts.length > 0 ? parts : [${epochMs}])); }
           static now() { return ${epochMs}; }
-        }; }`,
-    });
+        }; }`);
   }
 
   /** Waits until fonts are there, nothing loads and the page has stopped changing; hides what blinks. */

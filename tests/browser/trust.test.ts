@@ -1,3 +1,5 @@
+import { Key } from 'selenium-webdriver';
+import type { BikeRecord } from '../../src/records';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -69,4 +71,105 @@ test.each(STAGES)('a reload in %s keeps everything', async (stage) => {
   await app.shows('[aria-label=Stages] [aria-current=page]', new RegExp(stage, 'i'));
   expect(await app.stored()).toEqual(before);
   expect(await app.complaints()).toEqual([]);
+});
+
+test('a browser that keeps nothing: said, work goes on in memory, and goes out as a backup', async () => {
+  const allow = await app.onEveryPage(
+    "IDBFactory.prototype.open = function () { throw new DOMException('not in a private window', 'SecurityError'); };",
+  );
+  try {
+    await app.open('/gears');
+    await app.shows('[data-testid=in-memory]', 'This browser keeps nothing');
+    await app.shows('[data-testid=in-memory]', 'not in a private window');
+    await app.type('setup', '46/30 x 11-36');
+    await app.shows('[data-testid=easiest]', '0.833');
+    await app.clickText('nav//a', 'Data');
+    await app.clickText('button', 'Save a backup');
+    const { data } = JSON.parse(await app.download('.json')) as { data: { setups: { chainrings: number[] }[] } };
+    expect(data.setups.some(({ chainrings }) => chainrings.join('/') === '46/30')).toBe(true);
+    expect(await app.faults()).toEqual([]);
+  } finally {
+    await allow();
+  }
+  await app.open('/gears');
+  await app.gone('[data-testid=in-memory]');
+  expect(await app.value('setup')).toBe('48/32 x 11-36');
+});
+
+test('data of a newer Rontel are left alone, and can be saved as they are', async () => {
+  await app.begin('/gears');
+  const put = (value: number) =>
+    app.driver.executeAsyncScript(
+      `const done = arguments[1]; const open = indexedDB.open('rontel');
+       open.onsuccess = () => { const t = open.result.transaction('meta', 'readwrite');
+         t.objectStore('meta').put({ key: 'dataVersion', value: arguments[0] }); t.oncomplete = () => { open.result.close(); done(); }; };`,
+      value,
+    );
+  const { meta } = await app.stored<{ meta: { key: string; value: number }[] }>();
+  await put(999);
+  const before = await app.stored();
+  await app.driver.get(`${app.url}/gears`);
+  await app.shows('[role=alert]', 'The data in this browser has version 999');
+  await app.clickText('button', 'Save all of it as a file');
+  const saved = JSON.parse(await app.download('.json')) as { dataVersion: number; data: { bikes: BikeRecord[] } };
+  expect(saved.dataVersion).toBe(999);
+  expect(saved.data.bikes.map(({ id }) => id)).toContain('estuary-tourer');
+  expect(await app.stored()).toEqual(before);
+  await put(meta[0]!.value);
+  await app.open('/gears');
+  await app.find('[data-gear]');
+});
+
+test('erased by another window, it says so and writes nothing into the void', async () => {
+  await app.begin('/gears');
+  await app.find('[data-gear]');
+  await app.driver.executeAsyncScript(
+    `const done = arguments[0]; const gone = indexedDB.deleteDatabase('rontel'); gone.onsuccess = () => done();`,
+  );
+  await app.shows('[role=alert]', 'The browser has taken its database away');
+});
+
+test('a backup tells what it brings before anything changes; conflicts are decided, all of it or none', async () => {
+  await app.begin('/data');
+  await app.clickText('button', 'Save a backup');
+  const text = await app.download('.json');
+  const backup = JSON.parse(text) as { data: { bikes: BikeRecord[]; notes: { id: string }[] } };
+  backup.data.bikes[0] = { ...backup.data.bikes[0]!, name: 'Renamed elsewhere' };
+  backup.data.notes = [...backup.data.notes, { ...backup.data.notes[0]!, id: 'note-from-afar' }];
+  await app.give('[data-testid=backup-file]', { 'other.json': JSON.stringify(backup) });
+  await app.shows('[data-table=bikes]', /bikes\s+0\s+1\s+3\s+0/);
+  await app.shows('[data-table=notes]', /notes\s+1\s+0/);
+  await app.shows('[data-testid=conflicts]', 'Here and in the file, and not alike');
+  const before = await app.stored();
+  expect(await app.faults()).toEqual([]);
+  await app.clickText('button', 'Leave it');
+  expect(await app.stored()).toEqual(before);
+  await app.give('[data-testid=backup-file]', { 'other.json': JSON.stringify(backup) });
+  await app.clickText('button', 'Add, and take');
+  await app.shows('[data-testid=kept]', 'Renamed elsewhere');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=kept]', /^(?!.*Renamed)/);
+});
+
+test('what was taken away lies in the bin and comes back; what dangles is found and mended', async () => {
+  await app.begin('/data');
+  await app.clickText('button', 'Erase everything');
+  await app.click('.ant-popconfirm .ant-btn-primary');
+  await app.shows('[data-testid=kept]', 'No bikes.');
+  await app.shows('[data-testid=binned]', 'Erase everything');
+  await app.driver.navigate().refresh();
+  await app.clickText("li[@data-testid='binned']//button", 'Bring back');
+  await app.shows('[data-testid=kept]', '4 bikes');
+  await app.gone('[data-testid=binned]');
+  await app.driver.executeAsyncScript(
+    `const done = arguments[0]; const open = indexedDB.open('rontel');
+     open.onsuccess = () => { const t = open.result.transaction('notes', 'readwrite');
+       t.objectStore('notes').put({ id: 'lost', bikeId: 'nowhere', atMs: 0, text: 'of nobody' });
+       t.oncomplete = () => { open.result.close(); done(); }; };`,
+  );
+  await app.clickText('button', 'Look everything through');
+  await app.shows('[data-testid=check-result]', 'A note about a bike that is gone.');
+  await app.clickText('button', 'Mend all 1');
+  await app.shows('[data-testid=check-result]', 'Everything is in order.');
+  expect(await app.faults()).toEqual([]);
 });

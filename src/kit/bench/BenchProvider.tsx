@@ -53,7 +53,7 @@ export interface BenchEdits {
 
 export type BenchState =
   | { readonly kind: 'opening' }
-  | { readonly kind: 'failed'; readonly message: string }
+  | { readonly kind: 'failed'; readonly message: string; readonly newerVersion: number | undefined }
   | {
       readonly kind: 'ready';
       readonly workshop: Workshop;

@@ -7,6 +7,7 @@ import { Bench } from '../bench/Bench';
 import { useBench } from '../bench/BenchProvider';
 import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
+import { MemoryNotice, SaveNewer } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
 import { GlossaryProvider } from '../glossary/Glossary';
@@ -115,7 +116,11 @@ function Below({
         <div className={styles.failed} role="alert">
           <h1>The data in this browser cannot be opened</h1>
           <p>{state.message}</p>
-          <p>Nothing has been deleted. Close other Rontel windows and reload; in a private window, allow site data.</p>
+          {state.newerVersion === undefined ? (
+            <p>Nothing has been deleted. Close other Rontel windows and reload.</p>
+          ) : (
+            <SaveNewer dataVersion={state.newerVersion} />
+          )}
         </div>
       </main>
     );
@@ -123,6 +128,7 @@ function Below({
   return (
     <>
       <LinkNotice />
+      {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
       {state.bench && showsBench && <Bench />}
       <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
         {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}

@@ -7,6 +7,8 @@ import { readBackup, writeBackup } from '../../formats/backup';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
+import { BinPanel } from './BinPanel';
+import { CheckPanel } from './CheckPanel';
 import { ImportReview } from './ImportReview';
 import { useImport } from './useImport';
 import styles from './Data.module.css';
@@ -75,7 +77,7 @@ export function DataStage() {
           />
           <Popconfirm
             title="Erase everything: bikes, rides, shelf, jobs, learners?"
-            description="Undo can bring them back in this browser; a backup is safer."
+            description="Undo and the bin can bring them back in this browser; a backup is safer."
             okText="Erase"
             cancelText="Keep"
             onConfirm={erase}
@@ -92,6 +94,9 @@ export function DataStage() {
         )}
         {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
       </section>
+
+      <BinPanel db={db} edits={edits} />
+      <CheckPanel db={db} edits={edits} />
 
       <section className={styles.sheet}>
         <h2>Units and schools</h2>

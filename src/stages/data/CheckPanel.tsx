@@ -1,0 +1,54 @@
+'use client';
+
+import { App, Button } from 'antd';
+import { useState } from 'react';
+import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import { capital } from '../../kit/format';
+import type { DataProblem } from '../../records';
+import { findProblems, mendProblems, type Workshop } from '../../store';
+import styles from './Data.module.css';
+
+/** Looks everything through for what points at nothing, says what it would do, and mends it when asked. */
+export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
+  const { message } = App.useApp();
+  const [found, setFound] = useState<readonly DataProblem[]>();
+  const look = () => edits.write(async () => setFound(await findProblems(db)));
+  const mend = () =>
+    edits.write(async () => {
+      const count = await mendProblems(db, Date.now());
+      setFound(await findProblems(db));
+      message.success(`${count} mended. Undo takes it back; what went lies in the bin.`);
+    });
+  return (
+    <section className={styles.sheet} aria-label="Check">
+      <h2>Check the data</h2>
+      <p>Whether every record has its shape, and whatever it names is there. Nothing changes by looking.</p>
+      <div className={styles.buttons}>
+        <Button onClick={look}>Look everything through</Button>
+        {found && found.length > 0 && (
+          <Button type="primary" onClick={mend}>
+            Mend all {found.length}
+          </Button>
+        )}
+      </div>
+      {found && (
+        <div role="status" data-testid="check-result">
+          {found.length === 0 ? (
+            <p className={styles.result}>Everything is in order.</p>
+          ) : (
+            <ul className={styles.list}>
+              {found.map(({ table, id, text, mend: how }) => (
+                <li key={`${table}/${id}/${text}`}>
+                  <span>
+                    <b>{capital(text)}.</b>
+                    Mended: {how}.
+                  </span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
