@@ -2,12 +2,12 @@ import { z } from 'zod';
 import { excerpt } from './excerpt';
 import { DATA_VERSION, MIGRATIONS, datasetSchema, migrate, type Dataset } from '../records';
 
-const FORMAT = 'rontel-backup';
+export const BACKUP_FORMAT = 'rontel-backup';
 /** Far above any honest backup of this data, and small enough to be read at once. */
 export const BACKUP_BYTES_MAX = 200_000_000;
 
 const envelopeSchema = z.object({
-  format: z.literal(FORMAT),
+  format: z.literal(BACKUP_FORMAT),
   dataVersion: z.int().min(1),
   savedAt: z.string(),
   data: z.object({
@@ -41,7 +41,7 @@ export type BackupResult =
 
 /** The whole data as text, with the version of its shape. @param savedAt ISO 8601 */
 export function writeBackup(dataset: Dataset, savedAt: string): string {
-  return `${JSON.stringify({ format: FORMAT, dataVersion: DATA_VERSION, savedAt, data: dataset }, null, 2)}\n`;
+  return `${JSON.stringify({ format: BACKUP_FORMAT, dataVersion: DATA_VERSION, savedAt, data: dataset }, null, 2)}\n`;
 }
 
 /** Parse, version gate, migrate, validate; storing it is the store's matter. */
@@ -56,7 +56,7 @@ export function readBackup(text: string): BackupResult {
   if (!json.ok)
     return refuse('notJson', `the file is broken or no backup (${json.cause}). Choose a file that Rontel saved.`);
 
-  const head = z.object({ format: z.literal(FORMAT), dataVersion: z.number() }).safeParse(json.value);
+  const head = z.object({ format: z.literal(BACKUP_FORMAT), dataVersion: z.number() }).safeParse(json.value);
   if (!head.success)
     return refuse('foreign', 'this file was not saved by Rontel. Choose one whose name begins with rontel-backup.');
   const { dataVersion } = head.data;

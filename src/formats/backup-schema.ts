@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { DATA_VERSION, datasetSchema } from '../records';
+import { BACKUP_FORMAT } from './backup';
+
+/**
+ * What a backup of this version is, as JSON Schema 2020-12, made from the schema that reading checks with. Rules
+ * between records and between fields (a setup of a bike that is there, cogs that rise) it cannot say: reading has them.
+ */
+export function backupJsonSchema(): Readonly<Record<string, unknown>> {
+  const document = z.toJSONSchema(
+    z.strictObject({
+      format: z.literal(BACKUP_FORMAT),
+      dataVersion: z.literal(DATA_VERSION),
+      savedAt: z.iso.datetime().describe('when it was saved, UTC'),
+      data: datasetSchema,
+    }),
+    { target: 'draft-2020-12', io: 'input', unrepresentable: 'any' },
+  );
+  return {
+    ...document,
+    title: 'Rontel backup',
+    description: `Data version ${DATA_VERSION}. Numbers are in the units of their names.`,
+  };
+}
+
+/** The text of the published file. */
+export const backupSchemaText = () => `${JSON.stringify(backupJsonSchema(), null, 2)}\n`;
