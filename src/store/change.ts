@@ -106,7 +106,8 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
     last &&
     entry.mergeKey !== undefined &&
     last.mergeKey === entry.mergeKey &&
-    entry.at - last.at < MERGE_WITHIN_MS
+    // A clock that was set back would otherwise make one step of all that follows.
+    Math.abs(entry.at - last.at) < MERGE_WITHIN_MS
   ) {
     const changes = mergeChanges(last.changes, entry.changes).filter(isReal);
     // Typed there and back again: nothing is left to undo.

@@ -66,9 +66,14 @@ export class JobClient<Work> {
         TIME_OUT_MS,
       );
       signal?.addEventListener('abort', cancel, { once: true });
-      remote.then(job).then(
-        (value) => end(() => resolve(value)),
-        (error: unknown) => end(() => reject(error instanceof Error ? error : new Error(String(error)))),
+      const fail = (error: unknown) => end(() => reject(error instanceof Error ? error : new Error(String(error))));
+      remote.then(
+        (work) => job(work).then((value) => end(() => resolve(value)), fail),
+        (error: unknown) => {
+          // A worker that did not start never will: the next call begins with another.
+          this.stop();
+          fail(error);
+        },
       );
     });
   }
@@ -97,6 +102,8 @@ function listening<Work>(worker: WorkerLike): Promise<Remote<Work>> {
       worker.removeEventListener('message', ready);
       resolve(wrap<Work>(worker));
     });
-    worker.addEventListener('error', () => reject(new Error('the worker could not start: reload the page')));
+    worker.addEventListener('error', () =>
+      reject(new Error('the worker could not start: try again, or reload the page')),
+    );
   });
 }
