@@ -227,6 +227,16 @@ export class AppInBrowser {
     await this.driver.executeScript('arguments[0].scrollIntoView()', await this.find(css));
   }
 
+  /** Ends a tab that is not the one looked at, with its process and without telling it. */
+  async killTab(handle: string): Promise<void> {
+    const looking = await this.driver.getWindowHandle();
+    await this.driver.switchTo().window(handle);
+    // The browser's answer never comes: whoever would give it is gone.
+    await this.devTools('Page.crash', {}).catch(() => undefined);
+    await this.driver.switchTo().window(looking);
+    await this.devTools('Target.closeTarget', { targetId: handle });
+  }
+
   /** What is on screen, as a PNG. */
   async picture(): Promise<Buffer> {
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');
