@@ -1,7 +1,6 @@
 'use client';
 
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { experienceOf } from '../core/log';
 import type { Experience } from '../core/fit';
 import {
@@ -17,6 +16,7 @@ import {
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
 import { readParts } from './parts';
+import { useLive } from './useLive';
 import { useStore, type StoreState } from './StoreProvider';
 
 /** All that is on the bench and around it, as it is kept now. */
@@ -46,14 +46,16 @@ export interface Workshop {
 export type WorkshopState =
   { readonly kind: 'opening' } | Extract<StoreState, { kind: 'failed' }> | ({ readonly kind: 'ready' } & Workshop);
 
+const NOTHING = Promise.resolve(undefined);
+
 /** Follows the database: every change, from this tab or another, draws anew. */
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  const bench = useLiveQuery(() => (db ? readBench(db) : undefined), [db]);
+  const bench = useLive(useCallback(() => (db ? readBench(db) : NOTHING), [db]));
   // Apart, for they change seldom: an edit on the bench reads no jobs, and what hangs on the shelf is not worked out anew.
-  const parts = useLiveQuery(() => (db ? readParts(db) : undefined), [db]);
-  const experience = useLiveQuery(() => (db ? readExperience(db) : undefined), [db]);
+  const parts = useLive(useCallback(() => (db ? readParts(db) : NOTHING), [db]));
+  const experience = useLive(useCallback(() => (db ? readExperience(db) : NOTHING), [db]));
   return useMemo(() => {
     if (store.kind === 'failed') return store;
     if (store.kind === 'opening' || !bench || !parts || !experience) return { kind: 'opening' };

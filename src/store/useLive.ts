@@ -1,0 +1,32 @@
+'use client';
+
+import { liveQuery } from 'dexie';
+import { useEffect, useState } from 'react';
+
+/**
+ * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
+ * any: while keys come faster than the query takes, nothing would move on screen. This one tells of every
+ * answer it gets.
+ * @param query the same function from one drawing to the next, or it is asked anew
+ * @returns the newest answer; undefined before the first
+ */
+export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
+  const [told, setTold] = useState<{ readonly value?: T | undefined; readonly failure?: Error }>({});
+  useEffect(() => {
+    let follows = true;
+    const subscription = liveQuery(async () => {
+      const value = await query();
+      if (follows) setTold({ value });
+    }).subscribe({
+      error: (cause: unknown) =>
+        follows && setTold({ failure: cause instanceof Error ? cause : new Error(String(cause)) }),
+    });
+    return () => {
+      follows = false;
+      subscription.unsubscribe();
+    };
+  }, [query]);
+  // What the database refuses to say is for the page's error boundary.
+  if (told.failure !== undefined) throw told.failure;
+  return told.value;
+}

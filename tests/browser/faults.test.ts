@@ -1,0 +1,167 @@
+import { Key } from 'selenium-webdriver';
+import type { BikeRecord } from '../../src/records';
+import type { HistoryEntry } from '../../src/store/history-entry';
+import { seededRandom } from '../support/rides';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+});
+afterAll(() => app.stop());
+
+/** More on demand: RONTEL_KILLS=300 npm run test:browser takes some minutes longer. */
+const KILLS = Number(process.env.RONTEL_KILLS ?? 30);
+/** Confirmed writes before the tab is killed, at most. */
+const CONFIRMED_MAX = 6;
+
+interface Kept {
+  readonly bikes: readonly BikeRecord[];
+  readonly history: readonly HistoryEntry[];
+}
+const tourer = ({ bikes }: Kept) => bikes.find(({ id }) => id === 'estuary-tourer')!;
+const tyreOf = (bike: BikeRecord | undefined) => Math.round(bike!.wheelsets[0]!.tyreWidthMm * 100);
+
+/**
+ * Types one tyre width after the other as fast as the page takes them, and remembers the last one that the page
+ * has shown as kept; answers when `count` were. Each is two hundredths wider: their rollouts are told apart.
+ */
+const TYPE_ON = `
+  const [from, count, done] = arguments;
+  const field = document.getElementById('tyre');
+  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+  const rollout = (hundredths) => (Math.PI * (622 + (2 * hundredths) / 100)).toFixed(1);
+  const shown = () => document.querySelector('[data-testid=rollout-used]').textContent;
+  let typed = from;
+  const type = () => { typed += 2; set.call(field, String(typed / 100)); field.dispatchEvent(new Event('input', { bubbles: true })); };
+  let confirmed = from;
+  let seen = 0;
+  setInterval(() => {
+    type();
+    for (let width = typed; width > confirmed; width -= 2) {
+      if (!shown().startsWith(rollout(width))) continue;
+      confirmed = width; seen += 1; break;
+    }
+    if (seen >= count && done) done(confirmed);
+  }, 15);`;
+
+test(
+  `a tab killed ${KILLS} times while it writes: nothing half-written, nothing confirmed lost`,
+  async () => {
+    const random = seededRandom(23);
+    await app.begin('/gears');
+    await app.find('#tyre');
+    // A page of the same origin that runs nothing, to look at what is kept.
+    await app.driver.get(`${app.url}/icon.svg`);
+    const watch = await app.driver.getWindowHandle();
+    let last = tyreOf(tourer(await app.stored<Kept>()));
+    let written = 0;
+    for (let kill = 0; kill < KILLS; kill += 1) {
+      await app.driver.switchTo().newWindow('tab');
+      const tab = await app.driver.getWindowHandle();
+      await app.driver.get(`${app.url}/gears`);
+      await app.find('#tyre');
+      const count = 1 + Math.floor(random() * CONFIRMED_MAX);
+      const confirmed = await app.driver.executeAsyncScript<number>(TYPE_ON, last, count);
+      await app.driver.switchTo().window(watch);
+      // The process of the tab ends as if its machine had lost it: no page hears of it.
+      await app.killTab(tab);
+      const kept = await app.stored<Kept>();
+      const width = tyreOf(tourer(kept));
+      expect(width).toBeGreaterThanOrEqual(confirmed);
+      // A write is two records, the bike and the step of undo: both are there or neither.
+      const steps = kept.history.filter(({ undone }) => undone === 0);
+      const change = steps.at(-1)!.changes.find(({ id }) => id === 'estuary-tourer');
+      expect(tyreOf(change!.after as BikeRecord)).toBe(width);
+      written += width - last;
+      last = width;
+    }
+    expect(written).toBeGreaterThan(KILLS);
+    await app.open('/gears');
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + (2 * last) / 100)).toFixed(1));
+  },
+  300_000 + KILLS * 10_000,
+);
+
+test('two tabs edit the same bike for a while: neither loses what the other wrote', async () => {
+  await app.begin('/gears');
+  const first = await app.driver.getWindowHandle();
+  await app.driver.switchTo().newWindow('tab');
+  const second = await app.driver.getWindowHandle();
+  await app.open('/gears');
+  for (let i = 0; i < 20; i += 1) {
+    await app.driver.switchTo().window(first);
+    await app.type('tyre', String(30 + i));
+    await app.driver.switchTo().window(second);
+    await app.type('cadence', String(70 + i));
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 2 * (30 + i))).toFixed(1));
+  }
+  await app.driver.switchTo().window(first);
+  await app.leaveField();
+  await app.driver.wait(async () => (await app.value('cadence')) === '89');
+  const { bikes } = await app.stored<Kept>();
+  expect(tyreOf(bikes.find(({ id }) => id === 'estuary-tourer'))).toBe(4900);
+  expect(bikes.find(({ id }) => id === 'estuary-tourer')!.cadenceRpm).toBe(89);
+  await app.driver.switchTo().window(second);
+  await app.driver.close();
+  await app.driver.switchTo().window(first);
+});
+
+test('no room left: said, nothing half done; with room again it goes on', async () => {
+  await app.begin('/gears');
+  await app.driver.executeScript(
+    `const add = IDBObjectStore.prototype.add;
+     window.letIn = () => { IDBObjectStore.prototype.add = add; };
+     IDBObjectStore.prototype.add = function () { throw new DOMException('full', 'QuotaExceededError'); };`,
+  );
+  const before = await app.stored();
+  await app.type('tyre', '41');
+  await app.shows('.ant-notification', 'no more room');
+  // The bike is written before the step of undo is refused: both are taken back.
+  expect(await app.stored()).toEqual(before);
+  await app.driver.executeScript('window.letIn()');
+  await app.type('tyre', '42');
+  await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 84)).toFixed(1));
+});
+
+test('a worker that falls over is said, the page goes on, and the next search runs', async () => {
+  const allow = await app.onEveryPage(
+    `const Real = Worker; window.fall = true;
+     window.Worker = class extends Real { constructor(...all) { super(...all);
+       if (window.fall) setTimeout(() => this.dispatchEvent(new ErrorEvent('error', { message: 'out of memory' })), 20); } };`,
+  );
+  try {
+    await app.begin('/find');
+    await app.shows('main', 'The search failed');
+    await app.shows('main', 'the worker could not start: try again, or reload the page');
+    expect(await app.value('setup')).toBe('48/32 x 11-36');
+    await app.driver.executeScript('window.fall = false');
+    await app.clickText('button', 'Search again');
+    await app.find('[data-testid=find-answer]');
+  } finally {
+    await allow();
+  }
+});
+
+test('a clock that was set back neither loses an edit nor the order of undo', async () => {
+  await app.begin('/gears');
+  await app.type('tyre', '44');
+  await app.leaveField();
+  const allow = await app.stopClock(Date.UTC(2020, 0, 1));
+  try {
+    await app.open('/gears');
+    await app.type('tyre', '46');
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 92)).toFixed(1));
+    await app.leaveField();
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 88)).toFixed(1));
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 76)).toFixed(1));
+  } finally {
+    await allow();
+  }
+});
+
+test('the page never complained of anything else', async () => {
+  for (const line of await app.complaints()) expect(line).toMatch(/out of memory|icon|QuotaExceeded/);
+});
