@@ -27,6 +27,7 @@ export interface LearnBike {
   readonly rolloutMm: number;
   readonly crankLengthMm: number;
   readonly chainstayMm: number;
+  readonly bbDropMm: number;
   readonly lesson: LessonBike;
 }
 
@@ -61,6 +62,7 @@ export function useLearnBike(): LearnBike {
       rolloutMm: rollout,
       crankLengthMm: bench?.bike.crankLengthMm ?? TYPICAL_CRANK_MM,
       chainstayMm,
+      bbDropMm: bench?.bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
       lesson: {
         setups,
         rolloutMm: rollout,

@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { exactTwins, type Gear } from '../../../core/gears';
-import { gearsOf } from '../../../core/gears';
+import { exactTwins, gearsOf, type Gear } from '../../../core/gears';
 import { lessonSetup } from '../../../core/lesson';
 import { gearName } from '../../../kit/explain/gears';
 import { DriveDrawing } from '../wheel/DriveDrawing';

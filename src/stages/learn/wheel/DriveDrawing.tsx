@@ -14,12 +14,10 @@ import styles from './Wheel.module.css';
 const MARGIN_MM = 16;
 const TYRE_MM = 38;
 const SPOKES = 12;
-/** The bottom bracket hangs below the axles by so much, where nobody has measured it, mm. */
-const BB_DROP_MM = 70;
 
 export interface DriveDrawingProps {
   readonly gear: Gear;
-  readonly bike: Pick<LearnBike, 'rolloutMm' | 'crankLengthMm' | 'chainstayMm'>;
+  readonly bike: Pick<LearnBike, 'rolloutMm' | 'crankLengthMm' | 'chainstayMm' | 'bbDropMm'>;
   readonly crankTurns: number;
   /** Left out where the drawing is a still. */
   readonly turning?: Turning;
@@ -32,8 +30,8 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
   const lastAngle = useRef<number>(undefined);
   const wheelMm = wheelRadiusMm(bike.rolloutMm);
   const bb = useMemo(
-    () => ({ x: Math.sqrt(bike.chainstayMm ** 2 - BB_DROP_MM ** 2), y: BB_DROP_MM }),
-    [bike.chainstayMm],
+    () => ({ x: Math.sqrt(bike.chainstayMm ** 2 - bike.bbDropMm ** 2), y: bike.bbDropMm }),
+    [bike.chainstayMm, bike.bbDropMm],
   );
   const chain = useMemo(() => {
     const at = (teeth: number, x: number, y: number): BeltCircle => ({
