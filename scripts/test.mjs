@@ -1,4 +1,5 @@
 // npm test: everything that is checked, from a fresh clone; `npm test -- unit` or `npm run test:unit` for one part.
+import { audit } from './audit.mjs';
 import { build, installBrowser, installPackages, run } from './prepare.mjs';
 
 const bin = (name) => `node_modules/.bin/${name}`;
@@ -9,7 +10,8 @@ const PARTS = {
   lint: () =>
     run(bin('prettier'), ['--check', '--log-level', 'warn', '.']) &&
     run(bin('eslint'), ['.', '--max-warnings', '0']) &&
-    run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']),
+    run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']) &&
+    audit(),
   types: () => run(bin('tsc'), ['--noEmit', '-p', '.']) && run(bin('tsc'), ['-p', 'src/core/tsconfig.json']),
   // By itself it leaves a core idle.
   unit: () => jest('unit', '--maxWorkers=2'),
