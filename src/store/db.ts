@@ -17,7 +17,7 @@ import type { HistoryEntry } from './history-entry';
 
 /** A fact about the data as a whole. */
 export interface MetaRecord {
-  readonly key: 'dataVersion';
+  readonly key: 'dataVersion' | 'backupSavedAtMs';
   readonly value: number;
 }
 

@@ -1,4 +1,6 @@
 export { change, redo, undo } from './change';
+export { backupSaved, readBackupState } from './keeping';
+export type { BackupState } from './keeping';
 export { readDataset, readKept, replaceDataset } from './dataset';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';

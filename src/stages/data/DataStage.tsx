@@ -2,14 +2,15 @@
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
 import { App, Button, Popconfirm, Segmented } from 'antd';
-import { useId, useRef, type ChangeEvent } from 'react';
+import { useId, useRef, useState, type ChangeEvent } from 'react';
 import { readBackup, writeBackup } from '../../formats/backup';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
-import { readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
+import { backupSaved, readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
 import { BinPanel } from './BinPanel';
 import { CheckPanel } from './CheckPanel';
 import { ImportReview } from './ImportReview';
+import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
 import styles from './Data.module.css';
 
@@ -18,6 +19,8 @@ export function DataStage() {
   const state = useBench();
   const { message } = App.useApp();
   const picker = useRef<HTMLInputElement>(null);
+  // When the page was opened will do: backups are a matter of days.
+  const [nowMs] = useState(() => Date.now());
   const { pending, failure, read, clear } = useImport();
   if (state.kind !== 'ready') return null;
   const { workshop, preferences, edits } = state;
@@ -31,6 +34,7 @@ export function DataStage() {
         'application/json',
         writeBackup(await readDataset(db), now),
       );
+      await backupSaved(db, Date.parse(now));
     });
   const erase = () =>
     edits.write(async () => {
@@ -60,6 +64,7 @@ export function DataStage() {
             : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
           Everything is kept as it is typed, and nowhere else: a backup is the only copy.
         </p>
+        <KeepPanel db={db} edits={edits} nowMs={nowMs} />
         <div className={styles.buttons}>
           <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
             Save a backup

@@ -1,0 +1,22 @@
+import type { BackupState } from '../../store';
+
+const DAY_MS = 86_400_000;
+/** After so long a backup is asked for, where something has changed since. */
+const REMIND_AFTER_DAYS = 14;
+
+/** What is said of the last backup, and whether it is time for another. */
+export function backupText(
+  { savedAtMs, changes }: BackupState,
+  nowMs: number,
+  dateText: (ms: number) => string,
+): { readonly text: string; readonly isDue: boolean } {
+  const isOld = savedAtMs === undefined || nowMs - savedAtMs >= REMIND_AFTER_DAYS * DAY_MS;
+  const isDue = changes > 0 && isOld;
+  const saved =
+    savedAtMs === undefined
+      ? 'No backup has been saved from this browser yet'
+      : `Last backup saved ${dateText(savedAtMs)}`;
+  const since =
+    changes === 0 ? 'nothing has changed since' : `${changes} ${changes === 1 ? 'change' : 'changes'} since`;
+  return { text: `${saved}; ${since}.${isDue ? ' It is time for one.' : ''}`, isDue };
+}
