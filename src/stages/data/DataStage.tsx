@@ -56,84 +56,87 @@ export function DataStage() {
   return (
     <div className={styles.stage}>
       <h1>Data</h1>
-      <section className={styles.sheet}>
-        <h2>Kept in this browser</h2>
-        <p data-testid="kept">
-          {bikes.length === 0
-            ? 'No bikes.'
-            : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
-          Everything is kept as it is typed, and nowhere else: a backup is the only copy.
-        </p>
-        <KeepPanel db={db} edits={edits} nowMs={nowMs} />
-        <div className={styles.buttons}>
-          <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
-            Save a backup
-          </Button>
-          <Button icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
-            Open a backup…
-          </Button>
-          <input
-            ref={picker}
-            type="file"
-            accept=".json,application/json"
-            hidden
-            data-testid="backup-file"
-            onChange={pick}
-          />
-          <Popconfirm
-            title="Erase everything: bikes, rides, shelf, jobs, learners?"
-            description="Undo and the bin can bring them back in this browser; a backup is safer."
-            okText="Erase"
-            cancelText="Keep"
-            onConfirm={erase}
-          >
-            <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
-              Erase everything…
-            </Button>
-          </Popconfirm>
-        </div>
-        {failure && (
-          <p className={styles.failure} role="alert">
-            <b>{failure.fileName}</b>: {failure.message}
+      <div className={styles.column}>
+        <section className={styles.sheet}>
+          <h2>Kept in this browser</h2>
+          <p data-testid="kept">
+            {bikes.length === 0
+              ? 'No bikes.'
+              : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
+            Everything is kept as it is typed, and nowhere else: a backup is the only copy.
           </p>
-        )}
-        {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
-      </section>
+          <KeepPanel db={db} edits={edits} nowMs={nowMs} />
+          <div className={styles.buttons}>
+            <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
+              Save a backup
+            </Button>
+            <Button icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
+              Open a backup…
+            </Button>
+            <input
+              ref={picker}
+              type="file"
+              accept=".json,application/json"
+              hidden
+              data-testid="backup-file"
+              onChange={pick}
+            />
+            <Popconfirm
+              title="Erase everything: bikes, rides, shelf, jobs, learners?"
+              description="Undo and the bin can bring them back in this browser; a backup is safer."
+              okText="Erase"
+              cancelText="Keep"
+              onConfirm={erase}
+            >
+              <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
+                Erase everything…
+              </Button>
+            </Popconfirm>
+          </div>
+          {failure && (
+            <p className={styles.failure} role="alert">
+              <b>{failure.fileName}</b>: {failure.message}
+            </p>
+          )}
+          {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
+        </section>
 
-      <BinPanel db={db} edits={edits} />
-      <CheckPanel db={db} edits={edits} />
+        <section className={styles.sheet}>
+          <h2>Units and schools</h2>
+          <dl className={styles.choices}>
+            <Choice
+              name="Speed"
+              value={preferences.speedUnit}
+              choices={{ kmh: 'km/h', mph: 'mph' }}
+              onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
+            />
+            <Choice
+              name="Gear inches by"
+              value={preferences.gearInchSchool}
+              choices={{ ownWheel: 'the bike’s own wheel', nominal27: 'a nominal 27 in wheel' }}
+              onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
+            />
+            <Choice
+              name="Colours"
+              value={preferences.theme}
+              choices={{ system: 'as the system', light: 'light', dark: 'dark' }}
+              onChoose={(theme) => edits.editPreferences({ theme })}
+            />
+          </dl>
+        </section>
 
-      <section className={styles.sheet}>
-        <h2>Units and schools</h2>
-        <dl className={styles.choices}>
-          <Choice
-            name="Speed"
-            value={preferences.speedUnit}
-            choices={{ kmh: 'km/h', mph: 'mph' }}
-            onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
-          />
-          <Choice
-            name="Gear inches by"
-            value={preferences.gearInchSchool}
-            choices={{ ownWheel: 'the bike’s own wheel', nominal27: 'a nominal 27 in wheel' }}
-            onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
-          />
-          <Choice
-            name="Colours"
-            value={preferences.theme}
-            choices={{ system: 'as the system', light: 'light', dark: 'dark' }}
-            onChoose={(theme) => edits.editPreferences({ theme })}
-          />
-        </dl>
-      </section>
-
-      <section className={styles.sheet}>
-        <h2>About</h2>
-        <p>
-          Rontel works with published numbers and plain geometry. The part maker’s sheet and torque win over it; local
-          road rules apply; have a qualified mechanic check what you are unsure of.
-        </p>
-      </section>
+        <section className={styles.sheet}>
+          <h2>About</h2>
+          <p>
+            Rontel works with published numbers and plain geometry. The part maker’s sheet and torque win over it; local
+            road rules apply; have a qualified mechanic check what you are unsure of.
+          </p>
+        </section>
+      </div>
+      <div className={styles.column}>
+        <BinPanel db={db} edits={edits} />
+        <CheckPanel db={db} edits={edits} />
+      </div>
     </div>
   );
 }
