@@ -1,5 +1,5 @@
 /** A record as text, whatever the order of its fields: an edit that takes it apart and puts it together changes nothing. */
-export function canonical(record: unknown): string | undefined {
+function canonical(record: unknown): string | undefined {
   return JSON.stringify(record, (_, value: unknown) =>
     typeof value === 'object' && value !== null && !Array.isArray(value)
       ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))

@@ -10,7 +10,7 @@ export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES, preferences
 export type { GearsView, Preferences, Quantity, StepRoute } from './preferences';
 export { DATA_VERSION, EMPTY_TABLES, KEPT_TABLES, MIGRATIONS, datasetSchema } from './dataset';
 export type { Dataset, KeptRecords, KeptTable } from './dataset';
-export { canonical, sameRecord } from './canonical';
+export { sameRecord } from './canonical';
 export { dataProblems } from './links';
 export type { DataProblem } from './links';
 export { differencesOf, recordsToTake } from './merge';

@@ -23,7 +23,5 @@ export function binnedOf(label: string, atMs: number, changes: readonly RecordCh
   return records.length > 0 ? { label, atMs, records } : undefined;
 }
 
-/** Entries that lie there no longer than the bin keeps them. */
-export function isFresh({ atMs }: BinEntry, nowMs: number): boolean {
-  return nowMs - atMs < BIN_DAYS * DAY_MS;
-}
+/** What was taken away no later than this is let go of. */
+export const lastKeptMs = (nowMs: number) => nowMs - BIN_DAYS * DAY_MS;

@@ -56,6 +56,6 @@ export class RontelDatabase extends Dexie {
       notes: 'id, bikeId',
     });
     this.version(4).stores({ learners: 'id' });
-    this.version(5).stores({ bin: '++seq' });
+    this.version(5).stores({ bin: '++seq, atMs' });
   }
 }

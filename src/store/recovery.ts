@@ -1,5 +1,5 @@
-import { dataProblems, datasetSchema, type DataProblem } from '../records';
-import { isFresh, type BinEntry } from './bin';
+import { dataProblems, datasetSchema, type DataProblem, type KeptTable } from '../records';
+import { lastKeptMs, type BinEntry } from './bin';
 import { change, tableOf } from './change';
 import { readKept } from './dataset';
 import type { RontelDatabase } from './db';
@@ -13,20 +13,19 @@ export interface Binned extends BinEntry {
 
 /** What lies in the bin, newest first; what is here again is left out. */
 export async function readBin(db: RontelDatabase, nowMs: number): Promise<Binned[]> {
-  const entries = await db.bin.orderBy('seq').reverse().toArray();
+  const entries = await db.bin.where('atMs').above(lastKeptMs(nowMs)).toArray();
   const binned = await Promise.all(
-    entries
-      .filter((entry) => isFresh(entry, nowMs))
-      .map(async (entry) => ({ ...entry, seq: entry.seq!, missing: (await missingOf(db, entry)).length })),
+    entries.map(async (entry) => ({ ...entry, seq: entry.seq!, missing: (await missingOf(db, entry)).length })),
   );
-  return binned.filter(({ missing }) => missing > 0);
+  return binned.filter(({ missing }) => missing > 0).sort((a, b) => b.seq - a.seq);
 }
 
 async function missingOf(db: RontelDatabase, { records }: BinEntry): Promise<BinEntry['records']> {
-  const here = await Promise.all(
-    records.map(({ table, record }) => tableOf(db, table).where('id').equals(record.id).count()),
-  );
-  return records.filter((_, i) => here[i] === 0);
+  const here = new Map<KeptTable, ReadonlySet<string>>();
+  for (const { table } of records) {
+    if (!here.has(table)) here.set(table, new Set(await tableOf(db, table).toCollection().primaryKeys()));
+  }
+  return records.filter(({ table, record }) => !here.get(table)!.has(record.id));
 }
 
 /** Why something was not done: it would not fit what is here. Nothing was changed. */
@@ -49,8 +48,7 @@ export async function emptyBin(db: RontelDatabase): Promise<void> {
 
 /** Lets go of what has lain in the bin long enough. */
 export async function tidyBin(db: RontelDatabase, nowMs: number): Promise<void> {
-  const old = (await db.bin.toArray()).filter((entry) => !isFresh(entry, nowMs));
-  await db.bin.bulkDelete(old.map(({ seq }) => seq!));
+  await db.bin.where('atMs').belowOrEqual(lastKeptMs(nowMs)).delete();
 }
 
 /** Throws where what is kept no longer belongs together; a change that does is rolled back. */

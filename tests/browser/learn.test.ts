@@ -257,7 +257,7 @@ test('one kind alone grows harder after three right answers; a look at the hint 
   const { answer } = await asked(own);
   if (answer.kind !== 'number') throw new Error('no number');
   await give(answer, answer.value);
-  await app.shows('[data-kind=ratio] [aria-label="level 2 of 3"]', '');
+  await app.find('[data-kind=ratio] [aria-label="level 2 of 3"]');
   expect((await learnerNow()).skills.ratio).toMatchObject({ level: 2, run: 0, asked: 4, right: 4 });
 });
 

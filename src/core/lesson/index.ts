@@ -1,4 +1,4 @@
-export { dueKinds, nextKind } from './choice';
+export { nextKind } from './choice';
 export type { DueMs } from './choice';
 export { drill, newDrill } from './drills';
 export type { DrillOptions } from './drills';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { hasWords } from '../search';
+import { termsWith } from './find-terms';
 import { TermPicture } from './TermPicture';
 import { TERMS_BY_NAME, termOf, type Term } from './terms';
 import styles from './Glossary.module.css';
@@ -16,9 +16,9 @@ interface GlossaryListProps {
 /** The term asked for first, then those of the page, then all; or what a search finds. */
 export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListProps) {
   if (wanted.trim() !== '') {
-    const found = TERMS_BY_NAME.filter(({ name, also, text }) => hasWords([name, ...also, text].join(' '), wanted));
+    const found = termsWith(wanted);
     return found.length === 0 ? (
-      <p>No word has “{wanted}” in it. Try a part of it, or fewer letters.</p>
+      <NoWord wanted={wanted} />
     ) : (
       found.map((term) => <Entry key={term.id} term={term} onShow={onShow} />)
     );
@@ -33,6 +33,11 @@ export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListPro
       <Names title={here.length > 0 ? 'All others' : 'All words'} terms={others} onShow={onShow} />
     </>
   );
+}
+
+/** That a search found nothing, and what to try. */
+export function NoWord({ wanted }: { wanted: string }) {
+  return <p>No word has “{wanted}” in it. Try a part of it, or fewer letters.</p>;
 }
 
 function Names({

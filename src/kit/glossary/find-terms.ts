@@ -1,4 +1,5 @@
-import { TERMS, type Term } from './terms';
+import { hasWords } from '../search';
+import { TERMS, TERMS_BY_NAME, type Term } from './terms';
 
 /** A stretch of text, and the term that it is, if any. */
 export interface Piece {
@@ -45,4 +46,9 @@ export function termNamed(text: string): Term | undefined {
   const trimmed = text.trim().replace(/[.,;:!?“”"()]+/g, '');
   const [piece, ...more] = piecesOf(trimmed);
   return more.length === 0 ? piece?.term : undefined;
+}
+
+/** Terms that have all the words of a search, in name, spelling or text; by name. */
+export function termsWith(wanted: string): readonly Term[] {
+  return TERMS_BY_NAME.filter((term) => hasWords([...spellings(term), term.text].join(' '), wanted));
 }

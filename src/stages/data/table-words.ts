@@ -5,7 +5,7 @@ export const TABLE_TEXT: Readonly<Record<KeptTable, string>> = {
   bikes: 'bikes',
   setups: 'setups',
   rides: 'rides',
-  recordings: 'samples of rides',
+  recordings: 'recordings',
   routes: 'routes',
   parts: 'parts',
   jobs: 'jobs',

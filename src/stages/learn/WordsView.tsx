@@ -2,9 +2,9 @@
 
 import { Input } from 'antd';
 import { useState } from 'react';
-import { Entry } from '../../kit/glossary/GlossaryList';
+import { termsWith } from '../../kit/glossary/find-terms';
+import { Entry, NoWord } from '../../kit/glossary/GlossaryList';
 import { TERMS_BY_NAME } from '../../kit/glossary/terms';
-import { hasWords } from '../../kit/search';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import styles from './Learn.module.css';
 
@@ -13,7 +13,7 @@ export function WordsView() {
   const [wanted, setWanted] = useState('');
   const [openId, setOpenId] = useState<string>();
   useShortcut('search', () => document.getElementById('words-search')?.focus());
-  const shown = TERMS_BY_NAME.filter(({ name, also, text }) => hasWords([name, ...also, text].join(' '), wanted));
+  const shown = termsWith(wanted);
   return (
     <section className={styles.panel} aria-label="Words">
       <div className={styles.panelHead}>
@@ -47,7 +47,7 @@ export function WordsView() {
           />
         ))}
       </div>
-      {shown.length === 0 && <p>No word has “{wanted}” in it. Try a part of it, or fewer letters.</p>}
+      {shown.length === 0 && <NoWord wanted={wanted} />}
     </section>
   );
 }
