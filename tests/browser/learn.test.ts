@@ -6,6 +6,7 @@ import {
   grade,
   newDrill,
   nextKind,
+  seedAfter,
   type Answer,
   type DrillKind,
   type DrillOptions,
@@ -30,7 +31,7 @@ async function asked(own: DrillOptions['own']): Promise<Question<DrillKind>> {
   const learner = await learnerNow();
   const kind = (await (await app.find('[data-testid=question]')).getAttribute('data-kind')) as DrillKind;
   const { level, lately } = { ...FIRST_STANDING, lately: [], ...learner.skills[kind] };
-  return newDrill(kind, learner.seed + learner.answered * 1009, { level, own }, lately);
+  return newDrill(kind, seedAfter(learner.seed, learner.answered), { level, own }, lately);
 }
 
 /** Gives an answer by the keyboard alone. */
@@ -117,6 +118,26 @@ test('whoever wants no motion sees stills; one gear alone or two', async () => {
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(5);
   await app.click('[aria-label="In stills"]');
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
+});
+
+test('in slow motion the crank is on its way for a while, and can be stopped there', async () => {
+  await app.devTools('Emulation.setEmulatedMedia', {
+    features: [{ name: 'prefers-reduced-motion', value: 'no-preference' }],
+  });
+  await app.open('/learn');
+  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
+  await app.click('[aria-label="Slow motion"]');
+  await app.clickText('button', 'Turn the crank once');
+  await app.shows('[data-testid=told]', /Crank 0\.[1-9]/);
+  await app.clickText('button', 'Stop');
+  await app.find('button:not([disabled]) + button');
+  const stopped = await app.text('[data-testid=told]');
+  expect(stopped).toMatch(/Crank 0\.\d/);
+  await app.settled();
+  expect(await app.text('[data-testid=told]')).toBe(stopped);
+  await app.clickText('button', 'Back to the start');
+  await app.shows('[data-testid=told]', 'Crank 0 turns');
+  await app.devTools('Emulation.setEmulatedMedia', { features: [] });
 });
 
 test('a lesson: read, done, predicted wrongly, told why, and kept', async () => {

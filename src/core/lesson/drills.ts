@@ -25,6 +25,12 @@ export function drill(kind: DrillKind, seed: number, { level, own }: DrillOption
 /** Past so many tries the kind has nothing new for these drivetrains, and a question comes again. */
 const NEW_TRIES = 60;
 
+/** From one question of a learner to the next the seed goes on by so much: more than are tried to find a new one. */
+const SEED_STEP = 1009;
+
+/** Where the search for a learner's next question begins, after so many answers. */
+export const seedAfter = (seed: number, answered: number) => seed + answered * SEED_STEP;
+
 /** A question of one kind that was not asked lately: the first that is new, counting up from `seed`. */
 export function newDrill(
   kind: DrillKind,

@@ -1,6 +1,6 @@
 export { nextKind } from './choice';
 export type { DueMs } from './choice';
-export { drill, newDrill } from './drills';
+export { drill, newDrill, seedAfter } from './drills';
 export type { DrillOptions } from './drills';
 export { DRILL_KINDS, LESSON_IDS } from './kinds';
 export type { DrillKind, LessonId } from './kinds';
@@ -10,6 +10,7 @@ export { FIRST_STANDING, LEVELS, standingAfter } from './level';
 export type { Level, Standing } from './level';
 export { MISTAKES, fingerprintOf, grade } from './question';
 export type { Answer, Given, Grade, KnownMistake, Mistake, Question } from './question';
-export { trade, turned, turnsUntilBothAreDown } from './turning';
-export type { Trade, Turned } from './turning';
+export { ASKED_RPM, askedSpeedKmh, isNearestDevelopment, isSteepest, ridesAsked } from './tasks';
+export { onGround, trade, turned, turnsUntilBothAreDown } from './turning';
+export type { OnGround, Trade, Turned } from './turning';
 export { WORKSHEET_QUESTIONS, worksheet } from './worksheet';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { gainRatio } from '../gears';
 import { standingAfter, type Standing } from './level';
 import { gearOf } from './making';
-import { trade, turned, turnsUntilBothAreDown } from './turning';
+import { onGround, trade, turned, turnsUntilBothAreDown } from './turning';
 
 test('one turn of the crank in 48/36: the valve comes by once, and after three turns both are down', () => {
   const gear = gearOf(48, 36);
@@ -31,12 +31,20 @@ test('what the way gains the push loses: their product is the foot’s', () => {
   fc.assert(
     fc.property(teeth, fc.integer({ min: 150, max: 180 }), ({ ring, cog }, crank) => {
       const gear = gearOf(ring, cog);
-      const { footM, bikeM, pushShare } = trade(gear, 2150, crank);
+      const { footM, bikeM, pushShare, gain } = trade(gear, 2150, crank);
       expect(pushShare * bikeM).toBeCloseTo(footM, 9);
-      expect(1 / pushShare).toBeCloseTo(gainRatio(gear.ratio, 2150, crank), 9);
+      expect(gain).toBeCloseTo(gainRatio(gear.ratio, 2150, crank), 9);
     }),
     { seed: 20261125 },
   );
+});
+
+test('marks on the ground: the valve every rollout, a turn of the crank every development', () => {
+  const { valveM, turnEndsM, rolledM } = onGround(gearOf(48, 36), 2.5, 2000);
+  expect(valveM).toEqual([0, 2, 4, 6]);
+  expect(turnEndsM.map((m) => Number(m.toFixed(6)))).toEqual([2.666667, 5.333333]);
+  expect(rolledM).toBeCloseTo(6.666667, 6);
+  expect(onGround(gearOf(48, 36), 0, 2000)).toMatchObject({ valveM: [0], turnEndsM: [] });
 });
 
 test('three right answers in a row lead up, two wrong ones down, and never past the ends', () => {

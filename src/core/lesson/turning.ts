@@ -42,11 +42,31 @@ export interface Trade {
   readonly bikeM: number;
   /** The tyre's push on the ground for each newton on the pedal, square to the crank and without losses. */
   readonly pushShare: number;
+  /** The bike's way over the foot's: the gain ratio. */
+  readonly gain: number;
 }
 
 /** Work is kept: push × way is the same at the pedal and at the ground (principle of the lever). */
 export function trade({ ratio }: Gear, rolloutMm: number, crankLengthMm: number): Trade {
   const footM = (2 * Math.PI * crankLengthMm) / 1000;
   const bikeM = developmentM(ratio, rolloutMm);
-  return { footM, bikeM, pushShare: footM / bikeM };
+  return { footM, bikeM, pushShare: footM / bikeM, gain: bikeM / footM };
+}
+
+/** A gear's way along the ground, m from the start. */
+export interface OnGround extends Turned {
+  /** Where the valve came down, the start among them. */
+  readonly valveM: readonly number[];
+  /** Where each whole turn of the crank ended. */
+  readonly turnEndsM: readonly number[];
+}
+
+/** Where a gear has left its marks after so many turns of the crank. */
+export function onGround(gear: Gear, crankTurns: number, rolloutMm: number): OnGround {
+  const now = turned(gear, crankTurns, rolloutMm);
+  return {
+    ...now,
+    valveM: Array.from({ length: now.valvePasses + 1 }, (_, i) => (i * rolloutMm) / 1000),
+    turnEndsM: Array.from({ length: floorNearly(crankTurns) }, (_, i) => turned(gear, i + 1, rolloutMm).rolledM),
+  };
 }

@@ -1,16 +1,11 @@
 import type { Ref } from 'react';
-import type { ChainAngle, ChainlineGeometry } from '../../core/fit';
+import type { ChainlineGeometry } from '../../core/fit';
+import type { TopViewGear } from './top-view-gears';
 import styles from './TopView.module.css';
 
 /** Sideways everything is drawn larger, or the angles could not be told apart; said in the picture. */
 const SIDEWAYS = 4;
 const MARGIN_MM = 26;
-
-/** A gear to draw. */
-export interface TopViewGear extends ChainAngle {
-  readonly isStraightest: boolean;
-  readonly isSteep: boolean;
-}
 
 /** The drive from above: cogs on the left, rings on the right, at their true offsets; a line a gear. */
 export function TopView({

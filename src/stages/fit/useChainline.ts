@@ -1,15 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import {
-  DEFAULT_STEEP_ANGLE_DEG,
-  backPedalRisk,
-  chainAngles,
-  straightest,
-  type ChainlineGeometry,
-} from '../../core/fit';
+import { DEFAULT_STEEP_ANGLE_DEG, backPedalRisk, type ChainlineGeometry } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import type { TopViewGear } from '../../kit/top-view/TopView';
+import { topViewGears, type TopViewGear } from '../../kit/top-view/top-view-gears';
 import type { Fit } from './useFit';
 
 export interface ChainlineRow extends TopViewGear {
@@ -34,14 +28,10 @@ export function useChainline({ report }: Fit): Chainline {
   const [shiftMm, tryShift] = useState(0);
   return useMemo(() => {
     const geometry = { ...chainline, frontChainlineMm: chainline.frontChainlineMm + shiftMm };
-    const angles = chainAngles(setup, geometry);
-    const straight = setup.chainrings.map((ring) => straightest(angles, ring));
     return {
-      rows: angles.map((angle) => ({
-        ...angle,
-        isStraightest: straight.includes(angle),
-        isSteep: Math.abs(angle.angleDeg) > steepDeg,
-        mayDrop: backPedalRisk(setup, angle, steepDeg),
+      rows: topViewGears(setup, geometry, steepDeg).map((gear) => ({
+        ...gear,
+        mayDrop: backPedalRisk(setup, gear, steepDeg),
       })),
       geometry,
       shiftMm,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { DRIVE_DEFAULTS, chainlineOf } from '../../core/fit';
+import { DRIVE_DEFAULTS, chainlineOf, type DriveGeometry } from '../../core/fit';
 import { NO_HUB_STAGE, gearsOf, rolloutMm, type Gear, type Setup } from '../../core/gears';
 import type { LessonBike } from '../../core/lesson';
 import { formatShorthand } from '../../formats/shorthand';
@@ -26,8 +26,8 @@ export interface LearnBike {
   readonly setups: readonly LearnSetup[];
   readonly rolloutMm: number;
   readonly crankLengthMm: number;
-  readonly chainstayMm: number;
-  readonly bbDropMm: number;
+  /** Where its parts lie; its cage a long one, which a lesson may exchange. */
+  readonly geometry: DriveGeometry;
   readonly lesson: LessonBike;
 }
 
@@ -42,6 +42,7 @@ const EXAMPLE = {
 } as const;
 /** Where nobody has measured it; cranks run from 165 to 175. */
 const TYPICAL_CRANK_MM = 170;
+const TYPICAL_CAGE_MM = 93;
 
 export function useLearnBike(): LearnBike {
   const state = useBench();
@@ -61,8 +62,12 @@ export function useLearnBike(): LearnBike {
       })),
       rolloutMm: rollout,
       crankLengthMm: bench?.bike.crankLengthMm ?? TYPICAL_CRANK_MM,
-      chainstayMm,
-      bbDropMm: bench?.bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
+      geometry: {
+        ...DRIVE_DEFAULTS,
+        chainstayMm,
+        bbDropMm: bench?.bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
+        cageLengthMm: TYPICAL_CAGE_MM,
+      },
       lesson: {
         setups,
         rolloutMm: rollout,

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useBench, type BenchEdits } from '../../kit/bench/BenchProvider';
+import { useBench } from '../../kit/bench/BenchProvider';
 import type { LearnerRecord } from '../../records';
 import {
   addLearner,
@@ -14,6 +14,7 @@ import {
   type DrillAnswer,
 } from '../../store';
 import type { LessonId } from '../../core/lesson';
+import { anyWhole } from './chance';
 
 export interface Learning {
   readonly learners: readonly LearnerRecord[];
@@ -35,11 +36,11 @@ export function useLearning(): Learning | undefined {
   if (state.kind !== 'ready' || !learners) return undefined;
   const { preferences, edits } = state;
   const learner = learners.find(({ id }) => id === preferences.currentLearnerId) ?? learners[0];
-  const write: BenchEdits['write'] = (work) => edits.write(work);
+  const { write } = edits;
   return {
     learners,
     learner,
-    add: (name) => write(() => addLearner(db, name, crypto.getRandomValues(new Uint32Array(1))[0]!, Date.now())),
+    add: (name) => write(() => addLearner(db, name, anyWhole(), Date.now())),
     choose: (currentLearnerId) => edits.editPreferences({ currentLearnerId }),
     rename: (id, name) => write(() => renameLearner(db, id, name, Date.now())),
     remove: (one) => write(() => removeLearner(db, one, Date.now())),

@@ -2,28 +2,17 @@
 
 import { Button } from 'antd';
 import { useState } from 'react';
-import {
-  DRILL_KINDS,
-  FIRST_STANDING,
-  fingerprintOf,
-  newDrill,
-  nextKind,
-  type DrillKind,
-  type Level,
-  type Question,
-} from '../../../core/lesson';
+import { fingerprintOf, type DrillKind } from '../../../core/lesson';
 import type { LearnerRecord } from '../../../records';
 import type { LearnBike } from '../useLearn';
 import type { Learning } from '../useLearning';
 import { LearnerForm } from '../NewLearner';
 import { HINT_TEXT, KIND_TEXT, LEVEL_TEXT } from '../words';
+import { ask } from './ask';
 import { Progress } from './Progress';
 import { QuestionForm } from './QuestionForm';
-import { dueOf } from './skill-rows';
-import styles from './Drills.module.css';
 
-/** From one question of a learner to the next the seed goes on by so much: more than are tried to find a new one. */
-const SEED_STEP = 1009;
+import styles from './Drills.module.css';
 
 /** Questions about real drivetrains, each made anew; what is asked next follows the learner. */
 export function DrillsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
@@ -47,30 +36,6 @@ export function DrillsView({ learning, bike }: { learning: Learning; bike: Learn
       <Progress learner={learner} only={only} onOnly={setOnly} />
     </div>
   );
-}
-
-interface AskedDrill {
-  readonly question: Question<DrillKind>;
-  readonly level: Level;
-}
-
-function ask(
-  learner: LearnerRecord,
-  bike: LearnBike,
-  only: DrillKind | undefined,
-  previous: Question<DrillKind> | undefined,
-  nowMs: number,
-): AskedDrill {
-  const kinds = only ? [only] : DRILL_KINDS;
-  const kind = nextKind(kinds, dueOf(learner), nowMs, previous?.kind);
-  const { level, lately = [] } = { ...FIRST_STANDING, ...learner.skills[kind] };
-  // What was answered a moment ago may not have come back from the store yet.
-  const asked = previous ? [...lately, fingerprintOf(previous)] : lately;
-  const own = bike.isExample ? [] : bike.lesson.setups;
-  return {
-    question: newDrill(kind, learner.seed + learner.answered * SEED_STEP, { level, own }, asked),
-    level,
-  };
 }
 
 function Drill({

@@ -14,7 +14,7 @@ import styles from './Lessons.module.css';
 /** Big-big and small-small, with the cage between them. */
 export function CageActivity({ bike, onDone }: ActivityProps) {
   const setup = lessonSetup.capacity(bike.lesson);
-  const cage = useCage(setup, bike.chainstayMm);
+  const cage = useCage(setup, bike.geometry);
   const { bigBig, smallSmall, geometry, links, cageLengthMm } = cage;
   const middle = { chainring: bigBig.chainring, cog: setup.cogs[Math.floor(setup.cogs.length / 2)]! };
   const gears = [

@@ -16,7 +16,7 @@ const MORE_MAX = 6;
 
 /** Big-big with a chain that is made shorter by hand. */
 export function ChainActivity({ bike, onDone }: ActivityProps) {
-  const cage = useCage(lessonSetup.chainLength(bike.lesson), bike.chainstayMm);
+  const cage = useCage(lessonSetup.chainLength(bike.lesson), bike.geometry);
   const [more, setMore] = useState(2);
   const links = cage.links + more;
   const { chainring, cog } = cage.bigBig;

@@ -1,11 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { DEFAULT_STEEP_ANGLE_DEG, chainAngles, straightest } from '../../../core/fit';
-import { lessonSetup } from '../../../core/lesson';
+import { DEFAULT_STEEP_ANGLE_DEG } from '../../../core/fit';
+import { isSteepest, lessonSetup } from '../../../core/lesson';
 import { gearName } from '../../../kit/explain/gears';
 import { fixed } from '../../../kit/format';
 import { TopView } from '../../../kit/top-view/TopView';
+import { topViewGears } from '../../../kit/top-view/top-view-gears';
 import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
@@ -16,22 +17,11 @@ export function CrossActivity({ bike, onDone }: ActivityProps) {
   const { setup, geometry, gears } = useMemo(() => {
     const one = lessonSetup.crossChaining(bike.lesson);
     const chainline = bike.lesson.chainline(one);
-    const angles = chainAngles(one, chainline);
-    const straight = one.chainrings.map((ring) => straightest(angles, ring));
-    return {
-      setup: one,
-      geometry: chainline,
-      gears: angles.map((angle) => ({
-        ...angle,
-        isStraightest: straight.includes(angle),
-        isSteep: Math.abs(angle.angleDeg) > DEFAULT_STEEP_ANGLE_DEG,
-      })),
-    };
+    return { setup: one, geometry: chainline, gears: topViewGears(one, chainline, DEFAULT_STEEP_ANGLE_DEG) };
   }, [bike]);
   const [chosen, setChosen] = useState(Math.floor(setup.cogs.length / 2));
   const gear = gears[chosen]!;
-  const steepest = Math.max(...gears.map(({ angleDeg }) => Math.abs(angleDeg)));
-  useDone(Math.abs(gear.angleDeg) === steepest, onDone);
+  useDone(isSteepest(gears, gear), onDone);
   return (
     <>
       {setup.chainrings.map((ring, row) => (

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { developedGears, gearInches } from '../../../core/gears';
-import { lessonSetup } from '../../../core/lesson';
+import { isNearestDevelopment, lessonSetup } from '../../../core/lesson';
 import { gearName } from '../../../kit/explain/gears';
 import { fixed } from '../../../kit/format';
 import { GroundStrip } from '../wheel/GroundStrip';
@@ -12,8 +12,6 @@ import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
 
-const WANTED_M = 5;
-
 /** Gears to try, each with one turn of the crank unrolled on the ground. */
 export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
   const gears = useMemo(() => developedGears(lessonSetup.development(bike.lesson), bike.rolloutMm), [bike]);
@@ -21,8 +19,7 @@ export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
   const gear = gears[chosen]!;
   const one = useMemo(() => [gear], [gear]);
   const ground = useGround(one, 1, bike.rolloutMm);
-  const off = gears.map(({ developmentM }) => Math.abs(developmentM - WANTED_M));
-  useDone(off[chosen] === Math.min(...off), onDone);
+  useDone(isNearestDevelopment(gears, gear), onDone);
   return (
     <>
       <Choices label="Gear" options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />

@@ -1,19 +1,19 @@
 'use client';
 
 import { useMemo } from 'react';
-import { DRIVE_DEFAULTS, cagePose, chainLinks, pitchRadiusMm } from '../../../core/fit';
+import { cagePose, chainLinks, pitchRadiusMm, type DriveGeometry } from '../../../core/fit';
 import type { Setup } from '../../../core/gears';
 
 /** Cages in common use, mm; where even the longest is too short it is shown that it is. */
 const CAGES_MM = [56, 76, 93, 107] as const;
 
 /** The drive of a lesson: the shortest common cage that takes the setup, and its chain by big-big + 2. */
-export function useCage(setup: Setup, chainstayMm: number) {
+export function useCage(setup: Setup, geometry: DriveGeometry) {
   return useMemo(() => {
     const [bigRing, smallRing] = [setup.chainrings[0]!, setup.chainrings.at(-1)!];
     const [smallCog, bigCog] = [setup.cogs[0]!, setup.cogs.at(-1)!];
-    const geometryOf = (cageLengthMm: number) => ({ ...DRIVE_DEFAULTS, chainstayMm, cageLengthMm });
-    const links = chainLinks({ ...setup, chainstayMm, geometry: undefined }).bigBigPlusTwo;
+    const geometryOf = (cageLengthMm: number) => ({ ...geometry, cageLengthMm });
+    const links = chainLinks({ ...setup, chainstayMm: geometry.chainstayMm, geometry: undefined }).bigBigPlusTwo;
     const takes = (mm: number) => cagePose(smallRing, smallCog, links, geometryOf(mm)).state === 'ok';
     const cageLengthMm = CAGES_MM.find(takes) ?? CAGES_MM.at(-1)!;
     return {
@@ -25,5 +25,5 @@ export function useCage(setup: Setup, chainstayMm: number) {
       bigBig: { chainring: bigRing, cog: bigCog },
       smallSmall: { chainring: smallRing, cog: smallCog },
     };
-  }, [setup, chainstayMm]);
+  }, [setup, geometry]);
 }

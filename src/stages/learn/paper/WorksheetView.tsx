@@ -8,6 +8,7 @@ import { Field } from '../../../kit/fields/Field';
 import { PrintSheet, usePrint } from '../../../kit/print/PrintSheet';
 import { withKey } from '../../../kit/shell/shortcuts';
 import { useShortcut } from '../../../kit/shell/useShortcut';
+import { anyWhole } from '../chance';
 import type { LearnBike } from '../useLearn';
 import { KIND_TEXT, LEVEL_TEXT } from '../words';
 import { WorksheetPaper } from './WorksheetPaper';
@@ -15,16 +16,15 @@ import styles from './Worksheet.module.css';
 
 /** Numbers by which a sheet is found again; four digits are soon written on paper. */
 const SHEET_NUMBER = { min: 1, max: 9999 } as const;
-const SIX = 6;
 /** What a first sheet asks: a kind for each idea. */
 const FIRST_KINDS: readonly DrillKind[] = ['ratio', 'order', 'howMuch', 'cadenceAfterShift', 'capacity', 'links'];
 
-const anyNumber = () => SHEET_NUMBER.min + (crypto.getRandomValues(new Uint32Array(1))[0]! % SHEET_NUMBER.max);
+const anyNumber = () => SHEET_NUMBER.min + (anyWhole() % SHEET_NUMBER.max);
 
 /** Questions for paper with their answers on the second page; the number brings the same sheet again. */
 export function WorksheetView({ bike }: { bike: LearnBike }) {
   const [kinds, setKinds] = useState<readonly DrillKind[]>(FIRST_KINDS);
-  const [count, setCount] = useState<number>(SIX);
+  const [count, setCount] = useState(FIRST_KINDS.length);
   const [level, setLevel] = useState<Level>(1);
   const [isOwn, setOwn] = useState(!bike.isExample);
   const [number, setNumber] = useState<number>(SHEET_NUMBER.min);

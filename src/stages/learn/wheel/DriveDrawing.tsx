@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { PITCH_MM, pitchRadiusMm, solveBelt, type BeltCircle } from '../../../core/fit';
+import { PITCH_MM, pitchRadiusMm, placeDrive, solveBelt } from '../../../core/fit';
 import { wheelRadiusMm, type Gear } from '../../../core/gears';
 import { turned } from '../../../core/lesson';
 import { gearName } from '../../../kit/explain/gears';
@@ -17,7 +17,7 @@ const SPOKES = 12;
 
 export interface DriveDrawingProps {
   readonly gear: Gear;
-  readonly bike: Pick<LearnBike, 'rolloutMm' | 'crankLengthMm' | 'chainstayMm' | 'bbDropMm'>;
+  readonly bike: Pick<LearnBike, 'rolloutMm' | 'crankLengthMm' | 'geometry'>;
   readonly crankTurns: number;
   /** Left out where the drawing is a still. */
   readonly turning?: Turning;
@@ -29,21 +29,13 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
   const svg = useRef<SVGSVGElement>(null);
   const lastAngle = useRef<number>(undefined);
   const wheelMm = wheelRadiusMm(bike.rolloutMm);
-  const bb = useMemo(
-    () => ({ x: Math.sqrt(bike.chainstayMm ** 2 - bike.bbDropMm ** 2), y: bike.bbDropMm }),
-    [bike.chainstayMm, bike.bbDropMm],
-  );
-  const chain = useMemo(() => {
-    const at = (teeth: number, x: number, y: number): BeltCircle => ({
-      x,
-      y,
-      radiusMm: pitchRadiusMm(teeth),
-      sense: 'clockwise',
-    });
-    const result = solveBelt([at(chainring, bb.x, -bb.y), at(cog, 0, 0)]);
-    return result.ok ? beltPath(result.belt) : undefined;
-  }, [chainring, cog, bb]);
-  const { wheelTurns, valvePasses } = turned(gear, crankTurns, bike.rolloutMm);
+  const { ring, chain } = useMemo(() => {
+    const drive = placeDrive(chainring, cog, 0, bike.geometry);
+    const result = solveBelt([drive.ring, drive.cog]);
+    return { ring: drive.ring, chain: result.ok ? beltPath(result.belt) : undefined };
+  }, [chainring, cog, bike.geometry]);
+  const bb = { x: ring.x, y: -ring.y };
+  const { wheelTurns, valvePasses, chainLinks } = turned(gear, crankTurns, bike.rolloutMm);
   const state = `${gearName(gear)}: crank ${short(crankTurns, 2)} turns, wheel ${short(wheelTurns, 2)}, valve down ${valvePasses} times`;
 
   const angleAt = ({ clientX, clientY }: PointerEvent) => {
@@ -101,9 +93,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
       <g transform={`translate(${bb.x} ${bb.y}) rotate(${360 * crankTurns})`}>
         <Sprocket teeth={chainring} />
       </g>
-      {chain && (
-        <path className={styles.chain} d={chain} style={{ strokeDashoffset: -crankTurns * chainring * PITCH_MM }} />
-      )}
+      {chain && <path className={styles.chain} d={chain} style={{ strokeDashoffset: -chainLinks * PITCH_MM }} />}
       <text className={styles.teeth} x={0} y={-pitchRadiusMm(cog) - 12}>
         {cog}
       </text>

@@ -55,7 +55,7 @@ export function GearFacts({ gear, bike, crankTurns }: GearFactsProps) {
 
 /** What the gear trades, drawn as bars: the way grows as the push shrinks. */
 export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
-  const { footM, bikeM, pushShare } = trade(gear, bike.rolloutMm, bike.crankLengthMm);
+  const { footM, bikeM, pushShare, gain } = trade(gear, bike.rolloutMm, bike.crankLengthMm);
   const push = PEDAL_N * pushShare;
   // Ways and pushes are to one scale each, the same for every gear of any bike.
   const way = (m: number) => `${Math.min(100, m * 9)}%`;
@@ -81,7 +81,7 @@ export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
       </dl>
       <p>
         <Glossed
-          text={`${fixed(bikeM / footM, 2)} times the way, so ${fixed(pushShare, 2)} of the push: the gain ratio. A gear gives no work away.`}
+          text={`${fixed(gain, 2)} times the way, so ${fixed(pushShare, 2)} of the push: the gain ratio. A gear gives no work away.`}
         />
       </p>
     </section>

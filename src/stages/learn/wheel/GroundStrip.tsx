@@ -1,8 +1,9 @@
 'use client';
 
+import type { OnGround } from '../../../core/lesson';
 import { fixed } from '../../../kit/format';
 import { useWidth } from '../../../kit/ladder/useWidth';
-import type { Ground, GroundLane } from './useGround';
+import type { Ground } from './useGround';
 import styles from './Wheel.module.css';
 
 /** A metre is never drawn longer than this, px: the wheel would outgrow the strip. */
@@ -63,7 +64,7 @@ function Lane({
   wheelPx,
   x,
 }: {
-  lane: GroundLane;
+  lane: OnGround;
   name: string;
   width: number;
   wheelPx: number;
