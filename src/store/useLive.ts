@@ -1,7 +1,7 @@
 'use client';
 
 import { liveQuery } from 'dexie';
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 
 /**
  * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
@@ -16,7 +16,8 @@ export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
     let follows = true;
     const subscription = liveQuery(async () => {
       const value = await query();
-      if (follows) setTold({ value });
+      // What is typed meanwhile comes first; what is drawn of this waits for it.
+      if (follows) startTransition(() => setTold({ value }));
     }).subscribe({
       error: (cause: unknown) =>
         follows && setTold({ failure: cause instanceof Error ? cause : new Error(String(cause)) }),

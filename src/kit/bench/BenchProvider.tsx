@@ -2,7 +2,16 @@
 
 import { App } from 'antd';
 import { useSearchParams } from 'next/navigation';
-import { createContext, use, useCallback, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  use,
+  useCallback,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import { readLink } from '../../formats/link';
 import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup, Wheel } from '../../core/gears';
@@ -19,6 +28,7 @@ import {
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
 import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
+import { TypedSetups, nothingTyped } from './typed-setups';
 
 /** What lies on the bench: a bike with its setups, kept here or come by a link. */
 export interface Bench {
@@ -66,6 +76,7 @@ export type BenchState =
     };
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
+const TypedContext = createContext(new TypedSetups());
 
 /** The wheelset that a setup runs on. A record names one that its bike has: the schema sees to it. */
 export function wheelsetOf(bike: BikeRecord, { wheelsetId }: SetupRecord): WheelsetRecord {
@@ -79,6 +90,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const [epoch, setEpoch] = useState(0);
   // Ahead of what is kept by as long as a write takes.
   const [chosenId, setChosenId] = useState<string>();
+  const [typed] = useState(() => new TypedSetups());
 
   const write = useCallback(
     (work: () => Promise<unknown>) => {
@@ -99,13 +111,17 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       preferences: state.preferences,
       bench: benchOf(workshop, link.kind === 'bench' ? link.bench : undefined),
       linkProblem: link.kind === 'broken' ? link.message : undefined,
-      edits: editsOf(workshop, write, () => setEpoch((count) => count + 1), setChosenId),
+      edits: editsOf(workshop, write, () => setEpoch((count) => count + 1), setChosenId, typed),
     };
-  }, [state, link, write, chosenId]);
+  }, [state, link, write, chosenId, typed]);
+  const told = state.kind === 'ready' ? state.setups : undefined;
+  useEffect(() => typed.told(), [typed, told]);
 
   return (
     <HistoryEpochContext value={epoch}>
-      <BenchContext value={value}>{children}</BenchContext>
+      <TypedContext value={typed}>
+        <BenchContext value={value}>{children}</BenchContext>
+      </TypedContext>
     </HistoryEpochContext>
   );
 }
@@ -135,6 +151,7 @@ function editsOf(
   write: BenchEdits['write'],
   travelled: () => void,
   chosen: (id: string) => void,
+  typed: TypedSetups,
 ): BenchEdits {
   const { db, bike, setup, setups } = workshop;
   const travel = (go: typeof undo) => write(() => go(db).then(travelled));
@@ -158,9 +175,16 @@ function editsOf(
       const place = setups.findIndex((one) => one.id === id);
       if (!bike || id === undefined || place < 0) return;
       const label = `${field} ${LETTERS[place]} of ${bike.name}`;
+      typed.begin(edit(typed.now().get(id) ?? setups[place]!));
       write(() =>
         change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>
           editMadeSetup(db, draft, id, edit),
+        ).then(
+          () => typed.end(id, true),
+          (cause: unknown) => {
+            typed.end(id, false);
+            throw cause;
+          },
         ),
       );
     },
@@ -184,6 +208,18 @@ export function useReadyBench(): { bench: Bench; preferences: Preferences; edits
   if (state.kind !== 'ready' || !state.bench) throw new Error('useReadyBench above an empty bench');
   const { bench, preferences, edits, workshop } = state;
   return { bench, preferences, edits, workshop };
+}
+
+/** The same with its setups as they were just typed, ahead of the database: for what must follow the hands. */
+export function useTypedBench(): Bench {
+  const { bench } = useReadyBench();
+  const store = use(TypedContext);
+  const typed = useSyncExternalStore(store.subscribe, store.now, nothingTyped);
+  return useMemo(() => {
+    if (bench.fromLink || !bench.setups.some(({ id }) => typed.has(id))) return bench;
+    const setups = bench.setups.map((one) => typed.get(one.id) ?? one);
+    return { ...bench, setups, setup: setups[bench.place]! };
+  }, [bench, typed]);
 }
 
 /** A setup record with other teeth. */

@@ -4,7 +4,7 @@ import { EllipsisOutlined, HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Button, Dropdown, Input, type InputRef } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type Ref } from 'react';
 import type { Setup } from '../../core/gears';
 import { formatShorthand, parseShorthand } from '../../formats/shorthand';
 import type { SetupRecord } from '../../records';
@@ -53,8 +53,6 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
     if (takeFocus) input.current?.focus({ cursor: 'all' });
   }, [takeFocus]);
 
-  const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
-  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit);
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
   const remove = () => edits.write(() => removeSetup(workshop.db, record, `take ${letter} off the bench`, Date.now()));
 
@@ -103,6 +101,25 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
           <Button type="text" size="small" icon={<EllipsisOutlined />} aria-label={`More for ${letter}`} />
         </Dropdown>
       </div>
+      <ShorthandField id={id} record={record} input={input} />
+      <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
+    </div>
+  );
+}
+
+interface ShorthandFieldProps {
+  readonly id: string;
+  readonly record: SetupRecord;
+  readonly input: Ref<InputRef>;
+}
+
+/** The line of shorthand by itself: a key pressed in it draws nothing else of the card. */
+function ShorthandField({ id, record, input }: ShorthandFieldProps) {
+  const { bench, edits } = useReadyBench();
+  const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
+  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit);
+  return (
+    <>
       <Input
         id={id}
         ref={input}
@@ -111,7 +128,7 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
         placeholder="48/32 x 11-36"
         autoComplete="off"
         spellCheck={false}
-        disabled={fromLink}
+        disabled={bench.fromLink}
         title={withKey('Rings, x, and a range or every cog', 'setup')}
         status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
         aria-invalid={draft.problem !== undefined}
@@ -126,7 +143,6 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
           {draft.problem.message}
         </p>
       )}
-      <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
-    </div>
+    </>
   );
 }

@@ -41,20 +41,22 @@ export interface LadderProps {
 
 /** All gears on one log axis: a lane a setup, a row a ring, a rung a gear, in true scale. */
 export function Ladder(props: LadderProps) {
+  const { lanes, reading, speedUnit } = props;
   const [ref, width] = useWidth<HTMLDivElement>();
+  const layout = useMemo(
+    () =>
+      width > 0 ? ladderLayout(lanes, width, { reading, speedIn: (speed) => speedIn(speedUnit, speed) }) : undefined,
+    [lanes, width, reading, speedUnit],
+  );
   return (
-    <div ref={ref} className={styles.frame}>
-      {width > 0 && <Drawing {...props} width={width} />}
+    <div ref={ref} className={styles.frame} style={layout && { height: layout.height }}>
+      {layout && <Drawing {...props} layout={layout} />}
     </div>
   );
 }
 
-function Drawing(props: LadderProps & { width: number }) {
-  const { lanes, upper, lower, reading, speedUnit, selected, onSelect, drawingRef, width } = props;
-  const layout = useMemo(
-    () => ladderLayout(lanes, width, { reading, speedIn: (speed) => speedIn(speedUnit, speed) }),
-    [lanes, width, reading, speedUnit],
-  );
+function Drawing(props: LadderProps & { layout: LadderLayout }) {
+  const { upper, lower, selected, onSelect, drawingRef, layout } = props;
   const group = useRef<SVGGElement>(null);
   const hatchId = useId();
   const moveTo = (event: KeyboardEvent, from: PlacedGear) => {
@@ -73,7 +75,7 @@ function Drawing(props: LadderProps & { width: number }) {
     <svg
       ref={drawingRef}
       className={styles.ladder}
-      width={width}
+      width={layout.width}
       height={layout.height}
       role="group"
       aria-label="Ladder of gears"
@@ -251,14 +253,15 @@ function Row({ row, place, layout, selectedKey, onSelect, onKeyDown }: RowProps)
       {[row.y - half, row.y + half].map((y) => (
         <line key={y} className={styles.rail} x1={row.from - 12} x2={row.to + 12} y1={y} y2={y} />
       ))}
-      {row.gaps.map(({ key, x, text }) => (
-        <text key={key} className={styles.gap} x={x} y={row.y + 4}>
+      {row.gaps.map(({ x, text }, i) => (
+        // By place, not by gear: what stands there is written over.
+        <text key={i} className={styles.gap} x={x} y={row.y + 4}>
           {text}
         </text>
       ))}
-      {row.rungs.map(({ gear, x }) => (
+      {row.rungs.map(({ gear, x }, i) => (
         <g
-          key={gear.key}
+          key={i}
           className={`${styles.rung} ${gear.crossChained ? styles.crossed : ''} ${gear.key === selectedKey ? styles.selected : ''}`}
           data-gear={gear.key}
           data-place={place}

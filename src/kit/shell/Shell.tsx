@@ -14,7 +14,7 @@ import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
 import { Toolbar } from './Toolbar';
-import { useShortcut } from './useShortcut';
+import { useShortcut, useShortcutKeys } from './useShortcut';
 
 interface Place {
   readonly path: string;
@@ -46,6 +46,7 @@ const PLACES: readonly Place[] = [
 export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
   const router = useRouter();
+  useShortcutKeys();
   useShortcut('brief', () => router.push('/brief'));
   useShortcut('gears', () => router.push('/gears'));
   useShortcut('compare', () => router.push('/compare'));

@@ -1,21 +1,48 @@
 'use client';
 
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useEffect, useRef } from 'react';
+import { useHotkeys, type Options } from 'react-hotkeys-hook';
 import { SHORTCUTS, type ShortcutId } from './shortcuts';
+
+/** What is done for a key by those on screen. */
+const bound = new Map<ShortcutId, Set<() => void>>();
 
 /** Binds one of the listed keys while the caller is on screen. */
 export function useShortcut(id: ShortcutId, act: () => void, enabled = true): void {
-  const { keys, everywhere } = SHORTCUTS[id];
-  useHotkeys(
-    keys,
-    act,
-    {
-      enabled,
-      enableOnFormTags: everywhere,
-      preventDefault: true,
-      // A field that has already dealt with the key keeps it to itself.
-      ignoreEventWhen: (event) => event.defaultPrevented,
-    },
-    [act],
+  const newest = useRef(act);
+  useEffect(() => {
+    newest.current = act;
+  });
+  useEffect(() => {
+    if (!enabled) return;
+    const own = () => newest.current();
+    const others = bound.get(id) ?? new Set();
+    bound.set(id, others.add(own));
+    return () => void others.delete(own);
+  }, [id, enabled]);
+}
+
+const IDS = Object.keys(SHORTCUTS) as ShortcutId[];
+const keysOf = (isEverywhere: boolean) =>
+  IDS.filter((id) => SHORTCUTS[id].everywhere === isEverywhere).flatMap((id) =>
+    SHORTCUTS[id].keys.split(',').map((key) => [key.trim(), id] as const),
   );
+const EVERYWHERE = new Map(keysOf(true));
+const ON_THE_PAGE = new Map(keysOf(false));
+
+function useKeys(ids: ReadonlyMap<string, ShortcutId>, isEverywhere: boolean): void {
+  const actsOf = (hotkey: string) => [...(bound.get(ids.get(hotkey)!) ?? [])];
+  const options: Options = {
+    enableOnFormTags: isEverywhere,
+    preventDefault: (_event, { hotkey }) => actsOf(hotkey).length > 0,
+    // A field that has already dealt with the key keeps it to itself.
+    ignoreEventWhen: (event) => event.defaultPrevented,
+  };
+  useHotkeys([...ids.keys()], (_event, { hotkey }) => actsOf(hotkey).forEach((act) => act()), options, [ids]);
+}
+
+/** Listens to the keys of the whole page, once: a listener for each would make every letter that is typed wait. */
+export function useShortcutKeys(): void {
+  useKeys(EVERYWHERE, true);
+  useKeys(ON_THE_PAGE, false);
 }

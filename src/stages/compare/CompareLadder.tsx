@@ -7,7 +7,7 @@ import { READING_TEXT } from '../../kit/explain/gears';
 import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
 import type { PlacedGear } from '../../kit/ladder/layout';
-import type { Comparison } from './useCompare';
+import { useTypedGears, type Comparison } from './useCompare';
 import styles from './Compare.module.css';
 
 interface CompareLadderProps {
@@ -21,20 +21,19 @@ interface CompareLadderProps {
 /** A lane for each setup on one axis of speed and development. */
 export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
   const { preferences } = useReadyBench();
-  const { all, inUse } = comparison;
+  const { inUse } = comparison;
+  const typed = useTypedGears(comparison);
   const { preferredRpm } = inUse.brief;
   const contradicted = inUse.contradictions.length > 0;
   const { speedUnit, stepReading } = preferences;
   const lanes = useMemo(
     () =>
-      all.map(({ place, title, figures }) => ({
-        place,
-        title,
-        report: figures.report,
-        coverage: contradicted ? undefined : figures.coverage,
+      typed.map((one) => ({
+        ...one,
+        coverage: contradicted ? undefined : one.coverage,
         cadenceRpm: preferredRpm,
       })),
-    [all, contradicted, preferredRpm],
+    [typed, contradicted, preferredRpm],
   );
   const upperTitle = `Speed at ${short(preferredRpm, 1)} rpm, ${SPEED_UNIT_TEXT[speedUnit]}`;
   return (

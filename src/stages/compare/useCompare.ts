@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import type { FilledBrief } from '../../core/brief';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
   cogChanges,
@@ -16,10 +17,10 @@ import {
   type SetupFigures,
 } from '../../core/compare';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
-import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useReadyBench, useTypedBench, wheelsetOf } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { formatShorthand } from '../../formats/shorthand';
-import { wheelOf } from '../../records';
+import { wheelOf, type BikeRecord, type SetupRecord } from '../../records';
 
 /** One setup of the comparison. */
 export interface Compared {
@@ -49,27 +50,10 @@ export function useCompare(): Comparison {
   const { bike, setups } = bench;
   return useMemo(() => {
     const { brief } = inUse;
-    const rules = { closenessPercent: bike.closenessPercent, crossedCogs: bike.crossedCogs };
-    const figures = setups.map((setup) =>
-      setupFigures(
-        {
-          id: setup.id,
-          setup,
-          rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
-          crankLengthMm: bike.crankLengthMm,
-          rearDerailleur: setup.rearDerailleur,
-          avoided: setup.avoidedGears,
-          clicksPerPush: setup.clicksPerPush,
-          massG: setup.massG,
-          cost: setup.cost,
-        },
-        brief,
-        rules,
-      ),
-    );
+    const figures = setups.map((setup) => figuresOf(setup, bike, brief));
     const all = figures.map((own, place): Compared => ({
       place,
-      title: setups[place]!.name ?? formatShorthand(setups[place]!),
+      title: titleOf(setups[place]!),
       figures: own,
       answers: needAnswers(own, brief, figures[0]!),
       rows: place === 0 ? [] : difference(own, figures[0]!, brief),
@@ -79,4 +63,43 @@ export function useCompare(): Comparison {
     }));
     return { all, schools: schoolChoices(figures, brief), inUse };
   }, [bike, setups, inUse]);
+}
+
+/** A setup on the ladder. */
+export type ComparedGears = Pick<Compared, 'place' | 'title'> & Pick<SetupFigures, 'report' | 'coverage'>;
+
+/** The gears of the comparison as they were just typed, ahead of everything else that is said of them. */
+export function useTypedGears({ all, inUse }: Comparison): readonly ComparedGears[] {
+  const { bench } = useReadyBench();
+  const { bike, setups } = useTypedBench();
+  const { brief } = inUse;
+  return useMemo(
+    () =>
+      setups.map((setup, place): ComparedGears => {
+        const known = setup === bench.setups[place] ? all[place]?.figures : undefined;
+        const { report, coverage } = known ?? figuresOf(setup, bike, brief);
+        return { place, title: titleOf(setup), report, coverage };
+      }),
+    [setups, bench.setups, all, bike, brief],
+  );
+}
+
+const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
+
+function figuresOf(setup: SetupRecord, bike: BikeRecord, brief: FilledBrief): SetupFigures {
+  return setupFigures(
+    {
+      id: setup.id,
+      setup,
+      rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
+      crankLengthMm: bike.crankLengthMm,
+      rearDerailleur: setup.rearDerailleur,
+      avoided: setup.avoidedGears,
+      clicksPerPush: setup.clicksPerPush,
+      massG: setup.massG,
+      cost: setup.cost,
+    },
+    brief,
+    { closenessPercent: bike.closenessPercent, crossedCogs: bike.crossedCogs },
+  );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { Segmented } from 'antd';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
@@ -11,7 +11,7 @@ import { DistinctPanel } from './DistinctPanel';
 import { GearTable } from './GearTable';
 import { KeyFigures } from './KeyFigures';
 import { LadderPanel } from './LadderPanel';
-import { nextOf } from './quantity';
+import { gearOrFirst, nextOf } from './quantity';
 import { RidingView } from './RidingView';
 import { ShiftingView } from './ShiftingView';
 import { StepList } from './StepList';
@@ -31,15 +31,13 @@ export function GearsStage() {
   useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));
   const gears = useGears();
   const [selectedKey, setSelectedKey] = useState<string>();
-  const all = gears.report.gears;
-  // A gear chosen on another setup may not be there on this one.
-  const selected = all.find(({ key }) => key === selectedKey) ?? all[0]!;
-  const select = ({ key }: { key: string }) => setSelectedKey(key);
+  const selected = gearOrFirst(gears.report.gears, selectedKey);
+  const select = useCallback(({ key }: { key: string }) => setSelectedKey(key), []);
   return (
     <>
       <h1 className={styles.hidden}>Gears</h1>
       <KeyFigures gears={gears} />
-      <LadderPanel gears={gears} preferences={preferences} selected={selected} onSelect={select} />
+      <LadderPanel preferences={preferences} selectedKey={selectedKey} onSelect={select} />
       <Segmented<GearsView>
         aria-label="View"
         className={styles.views}

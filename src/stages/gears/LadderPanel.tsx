@@ -1,8 +1,8 @@
 'use client';
 
-import { useMemo, useRef } from 'react';
-import { lowestTerms, type SizedGear } from '../../core/gears';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { memo, useMemo, useRef, type RefObject } from 'react';
+import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
+import { useTypedBench } from '../../kit/bench/BenchProvider';
 import {
   explainDevelopment,
   explainGainRatio,
@@ -18,22 +18,23 @@ import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
 import type { Preferences } from '../../records';
-import { quantityChoice, quantityView } from './quantity';
-import type { Gears } from './useGears';
+import { gearOrFirst, quantityChoice, quantityView } from './quantity';
+import { useLadderGears, type LadderGears } from './useGears';
 import styles from './Gears.module.css';
 
 interface LadderPanelProps {
-  readonly gears: Gears;
   readonly preferences: Preferences;
-  readonly selected: SizedGear;
+  readonly selectedKey: string | undefined;
   readonly onSelect: (gear: SizedGear) => void;
 }
 
-/** The ladder with its legend, and the chosen gear read out in full. */
-export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPanelProps) {
-  const { bench } = useReadyBench();
+/** The ladder with its legend, and the chosen gear read out in full; both follow the hands. */
+export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey, onSelect }: LadderPanelProps) {
+  const bench = useTypedBench();
+  const gears = useLadderGears(bench);
   const drawing = useRef<SVGSVGElement>(null);
   const { report, context, coverage } = gears;
+  const selected = gearOrFirst(report.gears, selectedKey);
   const { cadenceRpm } = context.riding;
   const lanes = useMemo(
     () => [{ place: bench.place, title: '', report, coverage, cadenceRpm }],
@@ -47,24 +48,14 @@ export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPa
   const upperTitle = `Speed at ${rpm} rpm, ${SPEED_UNIT_TEXT[preferences.speedUnit]}`;
   return (
     <section className={styles.panel} aria-label="Ladder">
-      <div className={styles.ladderHead}>
-        <b>{upperTitle}</b>
-        <span className={styles.legend}>
-          between rungs: {READING_TEXT[preferences.stepReading]}
-          {preferences.stepReading === 'logStep' ? '' : ', %'}
-          {report.setup.chainrings.length > 1 && (
-            <>
-              <i className={styles.legendHollow} /> cross-chained <i className={styles.legendTwin}>=</i> exact twins
-            </>
-          )}
-          {coverage && (
-            <>
-              <i className={styles.legendHole} /> no gear in your band
-            </>
-          )}
-          <SavePicture name={`${bench.bike.name} ladder`} picture={() => svgPicture(drawing.current)} />
-        </span>
-      </div>
+      <LadderHead
+        title={upperTitle}
+        reading={preferences.stepReading}
+        hasTwoRings={report.setup.chainrings.length > 1}
+        hasBand={coverage !== undefined}
+        name={bench.bike.name}
+        drawing={drawing}
+      />
       <Ladder
         lanes={lanes}
         upper={{ title: upperTitle, perMetre: speed.perMetre(selected)! }}
@@ -81,9 +72,42 @@ export function LadderPanel({ gears, preferences, selected, onSelect }: LadderPa
       </div>
     </section>
   );
+});
+
+interface LadderHeadProps {
+  readonly title: string;
+  readonly reading: StepReading;
+  readonly hasTwoRings: boolean;
+  readonly hasBand: boolean;
+  readonly name: string;
+  readonly drawing: RefObject<SVGSVGElement | null>;
 }
 
-function Readout({ gears, gear }: { gears: Gears; gear: SizedGear }) {
+/** What the drawing shows; it hangs on no tooth. */
+const LadderHead = memo(function LadderHead({ title, reading, hasTwoRings, hasBand, name, drawing }: LadderHeadProps) {
+  return (
+    <div className={styles.ladderHead}>
+      <b>{title}</b>
+      <span className={styles.legend}>
+        between rungs: {READING_TEXT[reading]}
+        {reading === 'logStep' ? '' : ', %'}
+        {hasTwoRings && (
+          <>
+            <i className={styles.legendHollow} /> cross-chained <i className={styles.legendTwin}>=</i> exact twins
+          </>
+        )}
+        {hasBand && (
+          <>
+            <i className={styles.legendHole} /> no gear in your band
+          </>
+        )}
+        <SavePicture name={`${name} ladder`} picture={() => svgPicture(drawing.current)} />
+      </span>
+    </div>
+  );
+});
+
+function Readout({ gears, gear }: { gears: LadderGears; gear: SizedGear }) {
   const { context } = gears;
   const [ring, cog] = lowestTerms(gear);
   const reduced = ring === gear.chainring ? '' : ` = ${ring}:${cog}`;

@@ -115,3 +115,8 @@ export function quantityView(choice: QuantityChoice): QuantityView {
 export function nextOf<T>(list: readonly T[], current: T): T {
   return list[(list.indexOf(current) + 1) % list.length]!;
 }
+
+/** A gear by its key; the easiest where it is not there, for one chosen on another setup may not be on this one. */
+export function gearOrFirst(gears: readonly SizedGear[], key: string | undefined): SizedGear {
+  return gears.find((gear) => gear.key === key) ?? gears[0]!;
+}

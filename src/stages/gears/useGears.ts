@@ -16,7 +16,7 @@ import {
   type GearReport,
   type Riding,
 } from '../../core/gears';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
 
@@ -36,9 +36,12 @@ export interface Gears {
   readonly bigChange: BigChange;
 }
 
-/** Everything that core says of the setup in depth: the one place where this stage asks it. */
-export function useGears(): Gears {
-  const { bench, preferences } = useReadyBench();
+/** What the ladder shows of a setup. */
+export type LadderGears = Pick<Gears, 'report' | 'context' | 'inUse' | 'coverage'>;
+
+/** Sizes and coverage of the setup in depth. @param bench as it is kept, or as it was just typed */
+export function useLadderGears(bench: Bench): LadderGears {
+  const { preferences } = useReadyBench();
   const inUse = useBrief();
   const { bike, setup, wheel } = bench;
   const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
@@ -48,22 +51,28 @@ export function useGears(): Gears {
     [rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs],
   );
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
+  const covered = useMemo(
+    () => (inUse.contradictions.length > 0 ? undefined : coverage(report.gears, bandOf(inUse.brief))),
+    [report, inUse],
+  );
+  return { report, context: { riding, wheel, speedUnit: preferences.speedUnit }, inUse, coverage: covered };
+}
+
+/** Everything that core says of the setup in depth: the one place where this stage asks it. */
+export function useGears(): Gears {
+  const { bench } = useReadyBench();
+  const ladder = useLadderGears(bench);
+  const { report, inUse } = ladder;
+  const { setup } = bench;
   const checks = useMemo(
     () => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: setup.avoidedGears }),
     [setup],
   );
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);
-  const covered = useMemo(
-    () => (inUse.contradictions.length > 0 ? undefined : coverage(report.gears, bandOf(inUse.brief))),
-    [report, inUse],
-  );
   return {
-    report,
+    ...ladder,
     checks,
     curve,
-    context: { riding, wheel, speedUnit: preferences.speedUnit },
-    inUse,
-    coverage: covered,
     spinOutKmh: speedKmh(report.gears.at(-1)!.developmentM, inUse.brief.spinOutRpm),
     bigChange: bigChange(setup, report.path, setup.clicksPerPush),
   };
