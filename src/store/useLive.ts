@@ -14,10 +14,14 @@ export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
   const [told, setTold] = useState<{ readonly value?: T | undefined; readonly failure?: Error }>({});
   useEffect(() => {
     let follows = true;
+    let isFirst = true;
     const subscription = liveQuery(async () => {
       const value = await query();
-      // What is typed meanwhile comes first; what is drawn of this waits for it.
-      if (follows) startTransition(() => setTold({ value }));
+      if (!follows) return;
+      // The page waits for the first; of those after it, what is drawn waits for what is typed meanwhile.
+      if (isFirst) setTold({ value });
+      else startTransition(() => setTold({ value }));
+      isFirst = false;
     }).subscribe({
       error: (cause: unknown) =>
         follows && setTold({ failure: cause instanceof Error ? cause : new Error(String(cause)) }),

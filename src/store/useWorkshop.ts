@@ -66,6 +66,17 @@ export function useWorkshop(): WorkshopState {
   }, [store, bench, parts, experience]);
 }
 
+/** Light, dark or as the system is, as this person chose; undefined until it has been read. Hangs on nothing else that is kept. */
+export function useThemeChoice(): Preferences['theme'] | undefined {
+  const store = useStore();
+  const db = store.kind === 'ready' ? store.db : undefined;
+  return useLive(useCallback(() => (db ? readTheme(db) : NOTHING), [db]));
+}
+
+async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {
+  return ((await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS).theme;
+}
+
 /** What lies on the bench, its setups as they are kept. */
 function readBench(db: RontelDatabase): Promise<Omit<Workshop, 'setup' | 'parts' | 'experience' | 'inMemoryBecause'>> {
   return db.transaction('r', [db.bikes, db.setups, db.rides, db.routes, db.preferences, db.history], async () => {

@@ -2,7 +2,7 @@
 
 import { App, ConfigProvider } from 'antd';
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
-import { useWorkshop } from '../../store';
+import { useThemeChoice } from '../../store';
 import { componentTheme } from './component-theme';
 import { DARK, LIGHT, type Palette } from './palette';
 import { THEME_MEMORY_KEY } from './theme-memory';
@@ -12,8 +12,7 @@ const PaletteContext = createContext<Palette>(LIGHT);
 
 /** Light or dark as this person chose, or as the system says. */
 export function ThemeProvider({ children }: { children: ReactNode }) {
-  const workshop = useWorkshop();
-  const chosen = workshop.kind === 'ready' ? workshop.preferences.theme : undefined;
+  const chosen = useThemeChoice();
   const systemDark = useMedia('(prefers-color-scheme: dark)');
   const still = useMedia(LESS_MOTION);
   const mode = chosen === 'dark' || (chosen !== 'light' && systemDark) ? 'dark' : 'light';
