@@ -7,6 +7,7 @@ import { connection } from 'next/server';
 import { Suspense, type ReactNode } from 'react';
 import { BenchProvider } from '../kit/bench/BenchProvider';
 import { Shell } from '../kit/shell/Shell';
+import { ShopProvider } from '../kit/shop/ShopProvider';
 import { paletteCss } from '../kit/theme/palette';
 import { THEME_SCRIPT } from '../kit/theme/theme-memory';
 import { ThemeProvider } from '../kit/theme/ThemeProvider';
@@ -37,7 +38,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             <ThemeProvider>
               <Suspense>
                 <BenchProvider>
-                  <Shell>{children}</Shell>
+                  <ShopProvider>
+                    <Shell>{children}</Shell>
+                  </ShopProvider>
                 </BenchProvider>
               </Suspense>
             </ThemeProvider>

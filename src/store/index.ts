@@ -12,6 +12,7 @@ export { EMPTY_DATASET, demoDataset } from './demo';
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';
+export { useLive } from './useLive';
 export { useThemeChoice, useWorkshop } from './useWorkshop';
 export type { Workshop } from './useWorkshop';
 export { addBike, removeBike, setPreferences } from './workshop';

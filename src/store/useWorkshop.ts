@@ -47,23 +47,32 @@ export type WorkshopState =
   { readonly kind: 'opening' } | Extract<StoreState, { kind: 'failed' }> | ({ readonly kind: 'ready' } & Workshop);
 
 const NOTHING = Promise.resolve(undefined);
+/** Until years of jobs have been read: the bench does not wait for them. */
+const NO_EXPERIENCE: readonly Experience[] = [];
 
 /** Follows the database: every change, from this tab or another, draws anew. */
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
   const bench = useLive(useCallback(() => (db ? readBench(db) : NOTHING), [db]));
-  // Apart, for they change seldom: an edit on the bench reads no jobs, and what hangs on the shelf is not worked out anew.
+  // Apart, for they change seldom and are many: an edit on the bench reads no rides and no jobs, and what hangs on the
+  // shelf is not worked out anew.
+  const bikeId = bench?.bike?.id;
+  const rides = useLive(
+    useCallback(() => (db && bikeId !== undefined ? readRides(db, bikeId) : NOTHING), [db, bikeId]),
+  );
   const parts = useLive(useCallback(() => (db ? readParts(db) : NOTHING), [db]));
   const experience = useLive(useCallback(() => (db ? readExperience(db) : NOTHING), [db]));
   return useMemo(() => {
     if (store.kind === 'failed') return store;
-    if (store.kind === 'opening' || !bench || !parts || !experience) return { kind: 'opening' };
+    const hasRides = bikeId === undefined || rides !== undefined;
+    if (store.kind === 'opening' || !bench || !parts || !hasRides) return { kind: 'opening' };
     const { inMemoryBecause } = store;
     const setups = bench.setups.map((one) => resolvedSetup(one, parts));
     const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
-    return { kind: 'ready', inMemoryBecause, ...bench, setups, setup, parts, experience };
-  }, [store, bench, parts, experience]);
+    const own = rides?.bikeId === bikeId ? (rides?.rides ?? []) : [];
+    return { kind: 'ready', inMemoryBecause, ...bench, setups, setup, rides: own, parts, experience: experience ?? NO_EXPERIENCE };
+  }, [store, bench, bikeId, rides, parts, experience]);
 }
 
 /** Light, dark or as the system is, as this person chose; undefined until it has been read. Hangs on nothing else that is kept. */
@@ -78,16 +87,21 @@ async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {
 }
 
 /** What lies on the bench, its setups as they are kept. */
-function readBench(db: RontelDatabase): Promise<Omit<Workshop, 'setup' | 'parts' | 'experience' | 'inMemoryBecause'>> {
-  return db.transaction('r', [db.bikes, db.setups, db.rides, db.routes, db.preferences, db.history], async () => {
+function readBench(
+  db: RontelDatabase,
+): Promise<Omit<Workshop, 'setup' | 'rides' | 'parts' | 'experience' | 'inMemoryBecause'>> {
+  return db.transaction('r', [db.bikes, db.setups, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
     const bike = bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
-    const rides = bike ? await db.rides.where('bikeId').equals(bike.id).sortBy('startedAtMs') : [];
     const routes = await db.routes.toArray();
-    return { db, bikes, bike, setups, rides, routes, preferences, history: await historyLabels(db) };
+    return { db, bikes, bike, setups, routes, preferences, history: await historyLabels(db) };
   });
+}
+
+async function readRides(db: RontelDatabase, bikeId: string) {
+  return { bikeId, rides: await db.rides.where('bikeId').equals(bikeId).sortBy('startedAtMs') };
 }
 
 async function readExperience(db: RontelDatabase): Promise<Experience[]> {

@@ -2,9 +2,10 @@
 
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Input, Select } from 'antd';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { dateText } from '../../kit/format';
+import { useFirst } from '../../kit/list/useFirst';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { withKey } from '../../kit/shell/shortcuts';
 import { removeNote } from '../../store';
@@ -20,7 +21,7 @@ const PAGE = 60;
 export function Timeline({ log }: { log: Log }) {
   const { workshop, edits } = useReadyBench();
   const { shown, events, filter, setFilter } = log;
-  const [limit, setLimit] = useState(PAGE);
+  const { first, more } = useFirst(shown, PAGE);
   const search = useRef<HTMLDivElement>(null);
   useShortcut('search', () => search.current?.querySelector('input')?.focus());
   return (
@@ -55,7 +56,7 @@ export function Timeline({ log }: { log: Log }) {
         </p>
       )}
       <ol className={styles.line} data-testid="timeline">
-        {shown.slice(0, limit).map((event) => (
+        {first.map((event) => (
           <li key={event.id} data-kind={event.kind} data-reverted={event.isReverted === true}>
             <time dateTime={new Date(event.atMs).toISOString()}>{dateText(event.atMs)}</time>
             <EventMark kind={event.kind} isReverted={event.isReverted === true} />
@@ -76,9 +77,7 @@ export function Timeline({ log }: { log: Log }) {
           </li>
         ))}
       </ol>
-      {shown.length > limit && (
-        <Button onClick={() => setLimit(limit + PAGE)}>Show {Math.min(PAGE, shown.length - limit)} more</Button>
-      )}
+      {more}
     </>
   );
 }

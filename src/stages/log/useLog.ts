@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { outcomeRows, type OutcomeRow } from '../../core/log';
 import { kmByBike } from '../../core/shelf';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { useShop, type Shop } from '../../kit/shop/useShop';
+import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { PartRecord } from '../../records';
 import { filteredEvents, timelineOf, type LogEvent, type LogFilter } from './timeline';
 

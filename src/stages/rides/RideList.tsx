@@ -2,6 +2,7 @@
 
 import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
 import { Button, Checkbox, Dropdown } from 'antd';
+import { useMemo } from 'react';
 import { unpackRecording } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
 import { writeTcx } from '../../formats/ride/tcx';
@@ -9,6 +10,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { SPEED_UNIT_TEXT, dateText, fixed, speedIn } from '../../kit/format';
+import { useFirst } from '../../kit/list/useFirst';
 import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
 import { durationText } from './ride-words';
@@ -18,17 +20,25 @@ import styles from './Rides.module.css';
 const startText = (startedAtMs: number) =>
   startedAtMs < Date.UTC(1980, 0, 1) ? 'no date in it' : dateText(startedAtMs);
 
+/** As many as fit beside what is told of them. */
+const PAGE = 20;
+
 interface RideListProps {
+  /** Oldest first. */
   readonly rides: readonly RideRecord[];
   readonly chosen: ReadonlySet<string>;
   readonly onChoose: (chosen: ReadonlySet<string>) => void;
 }
 
-/** The rides of the bike; those that are ticked are told together. */
+/** The rides of the bike, newest first; those that are ticked are told together. */
 export function RideList({ rides, chosen, onChoose }: RideListProps) {
   const { workshop, edits, preferences } = useReadyBench();
   const { db } = workshop;
   const { speedUnit } = preferences;
+  const { first, more } = useFirst(
+    useMemo(() => [...rides].reverse(), [rides]),
+    PAGE,
+  );
   const tick = (id: string, on: boolean) => {
     const next = new Set(chosen);
     if (on) next.add(id);
@@ -58,7 +68,7 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
         <p className={styles.note}>None yet. Bring one in, or record one from the simulated sensor below.</p>
       )}
       <ul className={styles.rides}>
-        {rides.map((ride) => (
+        {first.map((ride) => (
           <li key={ride.id}>
             <Checkbox checked={chosen.has(ride.id)} onChange={({ target }) => tick(ride.id, target.checked)}>
               <b className={styles.rideName}>{ride.name}</b>
@@ -91,6 +101,7 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
           </li>
         ))}
       </ul>
+      {more}
     </section>
   );
 }

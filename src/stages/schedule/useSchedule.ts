@@ -6,7 +6,7 @@ import { useBench } from '../../kit/bench/BenchProvider';
 import { buyList, type BuyLine } from '../../kit/shop/buy-list';
 import { cardOf, stepsOf } from '../../kit/shop/card-of';
 import { rechecksDue, type RecheckDue } from '../../kit/shop/due';
-import { useShop } from '../../kit/shop/useShop';
+import { useShop } from '../../kit/shop/ShopProvider';
 import { chainWearOf, type ChainWear } from '../../kit/shop/wear-of';
 import type { PartRecord } from '../../records';
 import { boardOf, type Board, type BoardJob } from './board';
@@ -37,12 +37,13 @@ export function useSchedule(): Schedule | undefined {
   const experience = workshop?.experience;
   const jobs = useMemo((): readonly BoardJob[] => {
     if (!shop || !parts || !experience) return [];
+    const bikes = new Map(shop.bikes.map((bike) => [bike.id, bike]));
     return shop.jobs.flatMap((job): BoardJob[] => {
-      const bike = shop.bikes.find(({ id }) => id === job.bikeId);
+      const bike = bikes.get(job.bikeId);
       if (!bike) return [];
       // What is over is told by its outcome; working out years of cards would take seconds.
-      const isOpenSwap = job.work.kind === 'swap' && job.state !== 'done';
-      const card = isOpenSwap ? cardOf(bike, job.work, { parts, experience }) : undefined;
+      if (job.state === 'done') return [{ job, card: undefined, minutes: 0, bikeName: bike.name }];
+      const card = job.work.kind === 'swap' ? cardOf(bike, job.work, { parts, experience }) : undefined;
       return [{ job, card, minutes: stepsOf(job, card).minutes, bikeName: bike.name }];
     });
   }, [shop, parts, experience]);

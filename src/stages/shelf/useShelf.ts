@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { useBench } from '../../kit/bench/BenchProvider';
-import { useShop, type Shop } from '../../kit/shop/useShop';
+import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { JobRecord, PartRecord } from '../../records';
 import { addParts, editParts, removeParts, type PartContent } from '../../store';
 import { filteredLines, shelfLines, type ShelfFilter, type ShelfLine } from './shelf-rows';

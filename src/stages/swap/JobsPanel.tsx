@@ -3,9 +3,12 @@
 import { Button } from 'antd';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { dateText } from '../../kit/format';
+import { useFirst } from '../../kit/list/useFirst';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
 import type { JobLine } from './useJobs';
 import styles from './Swap.module.css';
+
+const PAGE = 20;
 
 interface JobsPanelProps {
   readonly jobs: readonly JobLine[];
@@ -16,6 +19,7 @@ interface JobsPanelProps {
 /** The jobs of this bike, the most pressing first. */
 export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
   const { bench } = useReadyBench();
+  const { first, more } = useFirst(jobs, PAGE);
   return (
     <section className={styles.panel} aria-label="Jobs of this bike">
       <div className={styles.panelHead}>
@@ -26,7 +30,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
       </Button>
       {jobs.length === 0 && <p className={styles.note}>None yet.</p>}
       <ul className={styles.jobs}>
-        {jobs.map(({ job, minutes }) => (
+        {first.map(({ job, minutes }) => (
           <li key={job.id}>
             <button
               type="button"
@@ -48,6 +52,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
           </li>
         ))}
       </ul>
+      {more}
     </section>
   );
 }

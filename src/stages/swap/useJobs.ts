@@ -5,7 +5,7 @@ import type { JobCard, JobStep } from '../../core/swap';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { ShopFacts } from '../../kit/bench/fit-input';
 import { cardOf, goneParts, stepsOf } from '../../kit/shop/card-of';
-import { useShop } from '../../kit/shop/useShop';
+import { useShop } from '../../kit/shop/ShopProvider';
 import { JOB_STATES, type BikeRecord, type JobRecord } from '../../records';
 
 /** A job of the bike with what is worked out of it. */

@@ -1,0 +1,108 @@
+import type { AppInBrowser } from '../../tests/browser/harness';
+import { median } from './figures';
+
+/** A list that grows over the years: what is copied, how often, and how it is opened. */
+export interface Growing {
+  readonly name: string;
+  /** Table of the database whose records are copied, of the bike on the bench where they belong to one. */
+  readonly table: 'rides' | 'parts' | 'jobs';
+  readonly few: number;
+  readonly many: number;
+  /** The link that leads to the list, and what is on screen when it is there. */
+  readonly link: string;
+  readonly shown: string;
+}
+
+export const GROWING: readonly Growing[] = [
+  { name: 'Rides', table: 'rides', few: 50, many: 5000, link: '/rides', shown: '[aria-label=Rides] li' },
+  { name: 'Shelf', table: 'parts', few: 100, many: 5000, link: '/shelf', shown: '[data-part]' },
+  { name: 'Swap', table: 'jobs', few: 20, many: 2000, link: '/swap', shown: '[aria-label="Jobs of this bike"] li' },
+  { name: 'Schedule', table: 'jobs', few: 20, many: 2000, link: '/schedule', shown: '[data-testid=board]' },
+  { name: 'Log', table: 'jobs', few: 20, many: 2000, link: '/log', shown: '[data-testid=timeline] li' },
+];
+
+/** Fills a table up to `count` with copies of what is in it, back through the years: a ride a day, jobs that are done. */
+const FILL = `
+  const [table, count, done] = arguments;
+  const open = indexedDB.open('rontel');
+  open.onsuccess = () => {
+    const db = open.result;
+    const work = db.transaction([table, 'preferences'], 'readwrite');
+    const store = work.objectStore(table);
+    const all = store.getAll();
+    const DAY = 86_400_000;
+    all.onsuccess = () => {
+      const had = all.result;
+      const from = table === 'jobs' ? had.filter(({ state }) => state === 'done') : had;
+      for (let i = had.length; i < count; i += 1) {
+        const copy = structuredClone(from[i % from.length]);
+        const back = (i + 10) * DAY;
+        copy.id += '-copy-' + i;
+        if (table === 'rides') { copy.startedAtMs -= back; copy.digest = String(i).padStart(8, '0') + copy.digest.slice(8); }
+        if (table === 'jobs') { copy.createdAtMs -= back; copy.finishedAtMs -= back; }
+        if (table === 'parts') { copy.mounts = []; copy.name += ' ' + i; }
+        store.put(copy);
+      }
+    };
+    work.oncomplete = () => { db.close(); done(); };
+  };`;
+
+const AWAY = '/brief';
+const TRIES = 7;
+
+/** Opens the list by its link, as a person does; milliseconds from the click until it has been painted. */
+const OPEN = `
+  const [link, shown, done] = arguments;
+  const began = performance.now();
+  const painted = () => requestAnimationFrame(() => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => done(performance.now() - began);
+    port2.postMessage(0);
+  });
+  const look = () => {
+    if (document.querySelector(shown)) return true;
+    return false;
+  };
+  const seen = new MutationObserver(() => { if (look()) { seen.disconnect(); painted(); } });
+  seen.observe(document.body, { subtree: true, childList: true });
+  document.querySelector('nav a[href="' + link + '"]').click();`;
+
+/** Milliseconds to open a list with `count` entries: by its link, and with the page itself. */
+async function openingMs(
+  app: AppInBrowser,
+  growing: Growing,
+  count: number,
+): Promise<{ readonly byLink: number; readonly withPage: number }> {
+  await app.begin(AWAY);
+  await app.driver.executeAsyncScript(FILL, growing.table, count);
+  const [byLink, withPage]: [number[], number[]] = [[], []];
+  await app.open(AWAY);
+  for (let i = 0; i < TRIES; i += 1) {
+    byLink.push(await app.driver.executeAsyncScript<number>(OPEN, growing.link, growing.shown));
+    await app.click(`nav a[href="${AWAY}"]`);
+    await app.find('[data-testid=climb-speed]');
+  }
+  for (let i = 0; i < TRIES; i += 1) {
+    await app.open(growing.link);
+    await app.find(growing.shown);
+    withPage.push(await app.driver.executeScript<number>('return performance.now()'));
+  }
+  // The first has to load the stage.
+  return { byLink: median(byLink.slice(1)), withPage: median(withPage) };
+}
+
+export interface Growth {
+  readonly name: string;
+  readonly byLinkMs: readonly [few: number, many: number];
+  readonly withPageMs: readonly [few: number, many: number];
+}
+
+export async function growthOf(app: AppInBrowser, growing: Growing): Promise<Growth> {
+  const few = await openingMs(app, growing, growing.few);
+  const many = await openingMs(app, growing, growing.many);
+  return {
+    name: `${growing.name}, ${growing.few} → ${growing.many} ${growing.table}`,
+    byLinkMs: [few.byLink, many.byLink],
+    withPageMs: [few.withPage, many.withPage],
+  };
+}

@@ -1,0 +1,22 @@
+'use client';
+
+import { Button } from 'antd';
+import { useState, type ReactNode } from 'react';
+
+/** The first entries of a list that grows over the years, with a button for as many more; none is drawn before it is asked for. */
+export function useFirst<T>(
+  all: readonly T[],
+  page: number,
+): { readonly first: readonly T[]; readonly more: ReactNode } {
+  const [limit, setLimit] = useState(page);
+  const rest = all.length - limit;
+  return {
+    first: rest > 0 ? all.slice(0, limit) : all,
+    more:
+      rest > 0 ? (
+        <Button data-testid="more" onClick={() => setLimit(limit + page)}>
+          Show {Math.min(page, rest)} more of {all.length}
+        </Button>
+      ) : null,
+  };
+}
