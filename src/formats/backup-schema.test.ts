@@ -1,7 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import Ajv from 'ajv/dist/2020';
 import { DATA_VERSION } from '../records';
-import { demoDataset } from '../store';
+import { demoDataset } from '../store/demo';
 import { writeBackup } from './backup';
 import { backupJsonSchema, backupSchemaText } from './backup-schema';
 

@@ -5,7 +5,7 @@ import { mutatedBytes, mutatedJson, mutatedTexts } from '../../tests/support/mut
 import { simulateRide } from '../../tests/support/rides';
 import { ONE_RING } from '../../tests/support/setups';
 import { COG_TEETH } from '../core/gears';
-import { demoDataset } from '../store';
+import { demoDataset } from '../store/demo';
 import { readBackup } from './backup';
 import { readLink } from './link';
 import { unpackRecording, packRecording } from './ride/pack';

@@ -2,8 +2,7 @@
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { RontelDatabase } from './db';
-import { StoreTooNewError, prepareStore } from './dataset';
-import { EMPTY_DATASET, demoDataset } from './demo';
+import { EMPTY_DATASET, StoreTooNewError, prepareStore } from './dataset';
 import { tidyBin } from './recovery';
 import { DATABASE_NAME } from './rescue';
 
@@ -33,7 +32,9 @@ interface Opened {
 
 /** Opens what the browser keeps; where it keeps nothing, or lets nobody at it, work goes on in memory. */
 async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
-  const first = firstStart === 'demo' ? () => demoDataset(Date.now()) : () => EMPTY_DATASET;
+  const first = async () =>
+    // Hardly ever needed, and large.
+    firstStart === 'demo' ? (await import('./demo')).demoDataset(Date.now()) : EMPTY_DATASET;
   const kept = new RontelDatabase(DATABASE_NAME);
   try {
     await prepareStore(kept, first);

@@ -1,5 +1,6 @@
 import {
   DATA_VERSION,
+  EMPTY_TABLES,
   KEPT_TABLES,
   MIGRATIONS,
   PREFERENCES_DEFAULTS,
@@ -9,6 +10,9 @@ import {
 } from '../records';
 import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
+
+/** A workshop in which nothing has been done yet. */
+export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
 
 /** What the work is about, without preferences, in a fixed order, so that the same data gives the same file. */
 export function readKept(db: RontelDatabase): Promise<Dataset> {
@@ -65,13 +69,15 @@ export class StoreTooNewError extends Error {
  * gives, which is asked then alone; later, data of an
  * older shape is brought up to date, all or nothing.
  */
-export async function prepareStore(db: RontelDatabase, first: () => Dataset): Promise<void> {
+export async function prepareStore(db: RontelDatabase, first: () => Dataset | Promise<Dataset>): Promise<void> {
+  // Before the transaction, which would end while it waits.
+  const fresh = (await db.meta.get('dataVersion')) === undefined ? await first() : undefined;
   await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history], async () => {
     const stored = (await db.meta.get('dataVersion'))?.value;
     if (stored === DATA_VERSION) return;
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
     const dataset =
-      stored === undefined ? first() : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
+      stored === undefined ? fresh! : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
     for (const table of KEPT_TABLES) await tableOf(db, table).bulkPut([...dataset[table]]);
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
     // Steps remembered in an older shape cannot be taken back into the new one.

@@ -1,7 +1,6 @@
 import { NO_HUB_STAGE } from '../core/gears';
 import {
   BIKE_DEFAULTS,
-  EMPTY_TABLES,
   PREFERENCES_DEFAULTS,
   SETUP_DEFAULTS,
   WHEEL_DEFAULTS,
@@ -181,8 +180,6 @@ const DEMO_BIKES: readonly DemoBike[] = [
     ],
   },
 ];
-
-export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
 
 /** The day that the demo workshop is told of, where nobody says which day it is. */
 const DEMO_DAY_MS = Date.UTC(2026, 10, 25);

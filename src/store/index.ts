@@ -1,14 +1,16 @@
 export { change, redo, undo } from './change';
 export { backupSaved, readBackupState } from './keeping';
 export type { BackupState } from './keeping';
-export { readDataset, readKept, replaceDataset } from './dataset';
+export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';
 export type { Binned } from './recovery';
 export { rescueText } from './rescue';
 export { takeIn } from './take-in';
 export type { RontelDatabase } from './db';
-export { EMPTY_DATASET, demoDataset } from './demo';
+
+/** Loaded when it is asked for: most browsers never see it, or see it once. */
+export const loadDemo = () => import('./demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';

@@ -4,7 +4,6 @@ import {
   DoesNotFitError,
   bringBack,
   change,
-  demoDataset,
   emptyBin,
   findProblems,
   mendProblems,
@@ -18,6 +17,7 @@ import {
   tidyBin,
   undo,
 } from './index';
+import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
 

@@ -4,20 +4,10 @@ import { readGpx, writeGpxRoute } from '../formats/ride/gpx';
 import { unpackRecording } from '../formats/ride/pack';
 import { datasetSchema, type RideRecord } from '../records';
 import { climbsOf, elevationProfile, lengthM, totals } from '../core/ride';
+import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
-import {
-  addRide,
-  addRoute,
-  demoDataset,
-  readDataset,
-  readPacked,
-  redo,
-  removeBike,
-  removeRide,
-  removeRoute,
-  undo,
-} from './index';
+import { addRide, addRoute, readDataset, readPacked, redo, removeBike, removeRide, removeRoute, undo } from './index';
 
 let count = 0;
 const opened: RontelDatabase[] = [];

@@ -9,7 +9,6 @@ import {
   addPhoto,
   change,
   choosePart,
-  demoDataset,
   editJob,
   editMadeSetup,
   editParts,
@@ -27,6 +26,7 @@ import {
   takeStock,
   undo,
 } from './index';
+import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import type { StepEdit } from './jobs';
 import { RontelDatabase } from './db';

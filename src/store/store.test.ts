@@ -9,7 +9,6 @@ import {
   addBike,
   addSetup,
   change,
-  demoDataset,
   moveSetup,
   EMPTY_DATASET,
   readDataset,
@@ -21,6 +20,7 @@ import {
   takeIn,
   undo,
 } from './index';
+import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
 

@@ -71,7 +71,16 @@ export function useWorkshop(): WorkshopState {
     const setups = bench.setups.map((one) => resolvedSetup(one, parts));
     const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
     const own = rides?.bikeId === bikeId ? (rides?.rides ?? []) : [];
-    return { kind: 'ready', inMemoryBecause, ...bench, setups, setup, rides: own, parts, experience: experience ?? NO_EXPERIENCE };
+    return {
+      kind: 'ready',
+      inMemoryBecause,
+      ...bench,
+      setups,
+      setup,
+      rides: own,
+      parts,
+      experience: experience ?? NO_EXPERIENCE,
+    };
   }, [store, bench, bikeId, rides, parts, experience]);
 }
 

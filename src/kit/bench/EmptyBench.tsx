@@ -3,7 +3,7 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { parseShorthand } from '../../formats/shorthand';
-import { addBike, demoDataset, setPreferences, takeIn, type Workshop } from '../../store';
+import { addBike, loadDemo, setPreferences, takeIn, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
 import type { BenchEdits } from './BenchProvider';
 import styles from './Bench.module.css';
@@ -23,6 +23,7 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   };
   const lookRound = () =>
     edits.write(async () => {
+      const { demoDataset } = await loadDemo();
       const demo = demoDataset(Date.now());
       await takeIn(workshop.db, demo, 'here', 'demo workshop', Date.now());
       await setPreferences(workshop.db, { currentBikeId: demo.bikes[0]!.id });

@@ -1,4 +1,4 @@
-import { demoDataset } from '../../store';
+import { demoDataset } from '../../store/demo';
 import { backupText } from './backup-words';
 import { countsText, recordName } from './table-words';
 

@@ -1,6 +1,6 @@
 import { CHAINLINE_DEFAULTS } from '../../core/fit';
 import { DRILL_KINDS, LESSON_IDS } from '../../core/lesson';
-import { demoDataset } from '../../store';
+import { demoDataset } from '../../store/demo';
 import { dueOf, skillRows } from './drills/skill-rows';
 import { LESSON_WORDS } from './lessons/lesson-words';
 import { oneOrTwo } from './lessons/one-or-two';
