@@ -19,6 +19,13 @@ module.exports = {
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'] },
     },
     {
+      name: 'offline-stands-alone',
+      comment: 'what answers for the server knows the pages and nothing of what is on them',
+      severity: 'error',
+      from: { path: '^src/offline/' },
+      to: { path: '^src/(?!offline/)' },
+    },
+    {
       name: 'stage-reaches-into-stage',
       comment: 'what two stages share belongs in kit',
       severity: 'error',

@@ -1,4 +1,9 @@
+import { withSerwist } from '@serwist/turbopack';
+import { createHash } from 'node:crypto';
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import type { NextConfig } from 'next';
+import { version } from './package.json';
 
 /** On every answer; the content policy, with its nonce, is the proxy's. */
 const HEADERS = [
@@ -10,7 +15,19 @@ const HEADERS = [
   { key: 'permissions-policy', value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()' },
 ];
 
+/** A fingerprint of everything that the app is built from: what is kept in browsers goes by it. */
+function fingerprint(): string {
+  const hash = createHash('sha256');
+  const files = readdirSync('src', { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map(({ parentPath, name }) => join(parentPath, name))
+    .sort();
+  for (const file of ['package-lock.json', 'next.config.ts', ...files]) hash.update(file).update(readFileSync(file));
+  return hash.digest('hex').slice(0, 8);
+}
+
 const config: NextConfig = {
+  env: { RONTEL_VERSION: version, RONTEL_BUILD: fingerprint() },
   agentRules: false,
   poweredByHeader: false,
   reactStrictMode: true,
@@ -18,4 +35,4 @@ const config: NextConfig = {
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
 };
 
-export default config;
+export default withSerwist(config);

@@ -12,7 +12,10 @@ const PARTS = {
     run(bin('eslint'), ['.', '--max-warnings', '0']) &&
     run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']) &&
     audit(),
-  types: () => run(bin('tsc'), ['--noEmit', '-p', '.']) && run(bin('tsc'), ['-p', 'src/core/tsconfig.json']),
+  types: () =>
+    run(bin('tsc'), ['--noEmit', '-p', '.']) &&
+    run(bin('tsc'), ['-p', 'src/core/tsconfig.json']) &&
+    run(bin('tsc'), ['-p', 'src/offline/tsconfig.json']),
   // By itself it leaves a core idle.
   unit: () => jest('unit', '--maxWorkers=2'),
   build: () => {

@@ -6,6 +6,7 @@ import { headers } from 'next/headers';
 import { connection } from 'next/server';
 import { Suspense, type ReactNode } from 'react';
 import { BenchProvider } from '../kit/bench/BenchProvider';
+import { OfflineProvider } from '../kit/offline/OfflineProvider';
 import { Shell } from '../kit/shell/Shell';
 import { ShopProvider } from '../kit/shop/ShopProvider';
 import { paletteCss } from '../kit/theme/palette';
@@ -39,7 +40,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
               <Suspense>
                 <BenchProvider>
                   <ShopProvider>
-                    <Shell>{children}</Shell>
+                    <OfflineProvider>
+                      <Shell>{children}</Shell>
+                    </OfflineProvider>
                   </ShopProvider>
                 </BenchProvider>
               </Suspense>

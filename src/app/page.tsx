@@ -1,6 +1,7 @@
 import { redirect } from 'next/navigation';
+import { FIRST_PAGE } from '../offline/places';
 
-/** The work begins at Gears, so far the first stage there is. */
+/** The work begins at Gears. */
 export default function Home() {
-  redirect('/gears');
+  redirect(FIRST_PAGE);
 }

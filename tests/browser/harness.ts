@@ -20,7 +20,14 @@ export class AppInBrowser {
     private readonly stopServer: () => void,
   ) {}
 
-  static async start(firstStart: 'demo' | 'empty'): Promise<AppInBrowser> {
+  /**
+   * @param before what stands before the app's server; where something does, the browser keeps the app as it keeps
+   * it for people. Without, it keeps nothing of it: most tests begin anew each time, and would fetch all of it each time.
+   */
+  static async start(
+    firstStart: 'demo' | 'empty',
+    before?: (port: number) => Promise<{ readonly port: number }>,
+  ): Promise<AppInBrowser> {
     const port = await freePort();
     const server = await startServer(port, firstStart);
     const folder = mkdtempSync(join(tmpdir(), 'rontel-browser-'));
@@ -49,7 +56,9 @@ export class AppInBrowser {
       .setChromeOptions(options)
       .setChromeService(new ServiceBuilder(CHROMEDRIVER))
       .build();
-    const app = new AppInBrowser(driver, `http://localhost:${port}`, folder, () => server.kill());
+    const asked = before ? (await before(port)).port : port;
+    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server.kill());
+    if (!before) await app.onEveryPage(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
     await app.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await app.resize(DESK.width, DESK.height);
     return app;

@@ -16,6 +16,7 @@ export function contentPolicy(nonce: string, isDev: boolean): string {
     "font-src 'self'",
     `connect-src 'self'${isDev ? ' ws:' : ''}`,
     "worker-src 'self' blob:",
+    "manifest-src 'self'",
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",

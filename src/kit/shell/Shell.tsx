@@ -10,6 +10,7 @@ import { LinkNotice } from '../bench/LinkNotice';
 import { MemoryNotice, SaveNewer } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
+import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
@@ -130,6 +131,7 @@ function Below({
   }
   return (
     <>
+      <UpdateNotice className={styles.notice} />
       <LinkNotice />
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
       {state.bench && showsBench && <Bench />}

@@ -12,6 +12,7 @@ import { CheckPanel } from './CheckPanel';
 import { ImportReview } from './ImportReview';
 import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
+import { VersionLine } from './VersionLine';
 import styles from './Data.module.css';
 
 /** What is kept, how to take it away and bring it back, and how figures are read. */
@@ -66,6 +67,7 @@ export function DataStage() {
             Everything is kept as it is typed, and nowhere else: a backup is the only copy.
           </p>
           <KeepPanel db={db} edits={edits} nowMs={nowMs} />
+          <VersionLine />
           <div className={styles.buttons}>
             <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
               Save a backup

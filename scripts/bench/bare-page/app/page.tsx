@@ -1,0 +1,3 @@
+export default function BarePage() {
+  return <p>bare</p>;
+}

@@ -1,0 +1,90 @@
+import { By } from 'selenium-webdriver';
+import { Front } from '../support/front';
+import { AppInBrowser } from './harness';
+
+let front: Front;
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo', async (port) => (front = await Front.before(port)));
+});
+afterAll(async () => {
+  await app.stop();
+  front.stop();
+});
+// Each begins in a browser that has never been here, and stays for one visit.
+beforeEach(async () => {
+  front.bringBack();
+  await app.begin('/data');
+  await app.shows('[data-testid=version]', 'works without the server');
+});
+
+/** What each stage shows once it is at work. */
+const STAGES: readonly (readonly [path: string, shown: string])[] = [
+  ['/', '[data-gear]'],
+  ['/brief', '[data-testid=climb-speed]'],
+  ['/gears', '[data-gear]'],
+  ['/compare', '[data-gear]'],
+  ['/find', '[data-testid=find-answer]'],
+  ['/rides', '[data-testid=use-sentence]'],
+  ['/fit', '[data-end=any] [data-chain]'],
+  ['/swap', '[data-testid=card-steps]'],
+  ['/work?job=job-hardtail-chain', '[data-step=chainLength]'],
+  ['/schedule', '[data-testid=board]'],
+  ['/log', '[data-testid=timeline] li'],
+  ['/shelf', '[data-part=chain-worn]'],
+  ['/learn?view=drills', '[data-testid=question]'],
+  ['/data', '[data-testid=kept]'],
+];
+
+test('after one visit every stage works with the server gone, its workers, fonts and addresses too', async () => {
+  front.takeAway();
+  for (const [path, shown] of STAGES) {
+    await app.open(path);
+    await app.find(shown);
+  }
+  await app.open('/gears');
+  await app.type('setup', '46/30 x 11-34');
+  await app.shows('[data-testid=range]', '473.9 %');
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=range]', '473.9 %');
+  const fonts = await app.driver.executeScript<string[]>(
+    `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
+  );
+  expect(fonts.join()).toContain('Archivo');
+});
+
+test('the links between the stages lead on with the server gone', async () => {
+  front.takeAway();
+  for (const name of ['Brief', 'Fit', 'Shelf', 'Gears']) {
+    await app.clickText("nav[@aria-label='Stages']//a", name);
+    await app.find(`nav a[href="/${name.toLowerCase()}"][aria-current=page]`);
+    await app.find('main:not([aria-busy])');
+  }
+  await app.find('[data-gear]');
+});
+
+test('a newer version waits until it is asked for, and loses nothing of the work', async () => {
+  await app.open('/gears');
+  await app.type('setup', '46/30 x 11-34');
+  await app.shows('[data-testid=range]', '473.9 %');
+  front.offerNextVersion();
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=newer]', 'A newer Rontel is ready');
+  // It has not taken over: the page goes on with the version that it began with.
+  await app.type('setup', '46/30 x 11-36');
+  await app.shows('[data-testid=range]', '501.8 %');
+  await app.clickText('button', 'Take it now');
+  await app.gone('[data-testid=newer]');
+  await app.shows('[data-testid=range]', '501.8 %');
+  expect(await app.driver.findElements(By.css('[data-testid=newer]'))).toEqual([]);
+});
+
+test('it can be put among the apps of a device', async () => {
+  const manifest = await app.driver.executeAsyncScript<{ start_url: string; icons: { src: string }[] }>(
+    `const done = arguments[0];
+     fetch(document.querySelector('link[rel=manifest]').href).then((answer) => answer.json()).then(done);`,
+  );
+  expect(manifest.start_url).toBe('/gears');
+  const icon = await fetch(app.url + manifest.icons[0]!.src);
+  expect(icon.headers.get('content-type')).toContain('image/svg+xml');
+});
