@@ -8,7 +8,12 @@ export default tseslint.config(
   {
     files: ['**/*.ts', '**/*.tsx', '**/*.d.mts'],
     extends: [...tseslint.configs.recommendedTypeChecked],
-    languageOptions: { parserOptions: { project: ['./tsconfig.json', './src/offline/tsconfig.json'], tsconfigRootDir: import.meta.dirname } },
+    languageOptions: {
+      parserOptions: {
+        project: ['./tsconfig.json', './src/offline/tsconfig.json'],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',

@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { EMPTY_DATASET } from '../store';
 import { demoDataset } from '../store/demo';
-import { BACKUP_BYTES_MAX, readBackup, writeBackup } from './backup';
+import { BACKUP_BYTES_MAX, backupPieces, readBackup, writeBackup } from './backup';
 
 const SAVED_AT = '2026-11-24T08:00:00.000Z';
 const folder = join(__dirname, '../../tests/fixtures/backups');
@@ -10,6 +11,13 @@ const files = (kind: string) => readdirSync(join(folder, kind)).map((name) => jo
 test('what is written reads back the same', () => {
   const dataset = demoDataset();
   expect(readBackup(writeBackup(dataset, SAVED_AT))).toEqual({ ok: true, dataset, savedAt: SAVED_AT });
+});
+
+test('what is written in pieces reads back the same, also when there is nothing', () => {
+  for (const dataset of [demoDataset(), EMPTY_DATASET]) {
+    const text = [...backupPieces(dataset, SAVED_AT)].join('');
+    expect(readBackup(text)).toEqual({ ok: true, dataset, savedAt: SAVED_AT });
+  }
 });
 
 test.each(files('good'))('the old backup %s still opens', (file) => {

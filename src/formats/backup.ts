@@ -44,6 +44,17 @@ export function writeBackup(dataset: Dataset, savedAt: string): string {
   return `${JSON.stringify({ format: BACKUP_FORMAT, dataVersion: DATA_VERSION, savedAt, data: dataset }, null, 2)}\n`;
 }
 
+/** The same in pieces of a record each, for what is written bit by bit. */
+export function* backupPieces(dataset: Dataset, savedAt: string): Generator<string> {
+  yield `{"format":"${BACKUP_FORMAT}","dataVersion":${DATA_VERSION},"savedAt":${JSON.stringify(savedAt)},"data":{`;
+  for (const [i, [table, records]] of Object.entries<readonly unknown[]>(dataset).entries()) {
+    yield `${i > 0 ? ',' : ''}${JSON.stringify(table)}:[`;
+    for (const [j, record] of records.entries()) yield `${j > 0 ? ',' : ''}\n${JSON.stringify(record)}`;
+    yield ']';
+  }
+  yield '}}\n';
+}
+
 /** Parse, version gate, migrate, validate; storing it is the store's matter. */
 export function readBackup(text: string): BackupResult {
   if (text.length > BACKUP_BYTES_MAX) {

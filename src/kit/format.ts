@@ -23,6 +23,11 @@ export function dateText(ms: number): string {
   return new Date(ms).toLocaleDateString();
 }
 
+/** Hour and minute of a moment, as this person's system writes them. */
+export function timeText(ms: number): string {
+  return new Date(ms).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
+}
+
 /** A share of one as percent with one decimal: 16.7 %. */
 export function percentText(fraction: number): string {
   return `${fixed(percent(fraction), 1)} %`;

@@ -1,6 +1,17 @@
 export { change, redo, undo } from './change';
 export { backupSaved, readBackupState } from './keeping';
 export type { BackupState } from './keeping';
+export {
+  CopiesDatabase,
+  chooseOutside,
+  copyIfDue,
+  copyText,
+  forgetOutside,
+  makeCopy,
+  readCopies,
+  writeOutside,
+} from './copies';
+export type { CopyRecord, OutsideFile } from './copies';
 export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';

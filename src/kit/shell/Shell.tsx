@@ -10,6 +10,8 @@ import { LinkNotice } from '../bench/LinkNotice';
 import { MemoryNotice, SaveNewer } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
+import { BackupNotice } from '../keeping/BackupNotice';
+import { useCopying } from '../keeping/useCopying';
 import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
@@ -107,6 +109,7 @@ function Below({
   children: ReactNode;
 }) {
   const state = useBench();
+  useCopying(state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined);
   if (state.kind === 'opening') {
     return (
       <main className={styles.main} aria-busy>
@@ -133,6 +136,9 @@ function Below({
     <>
       <UpdateNotice className={styles.notice} />
       <LinkNotice />
+      {state.workshop.inMemoryBecause === undefined && (
+        <BackupNotice db={state.workshop.db} className={styles.notice} />
+      )}
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
       {state.bench && showsBench && <Bench />}
       <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>

@@ -9,6 +9,7 @@ import { fileName, saveText } from '../../kit/files';
 import { backupSaved, readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
 import { BinPanel } from './BinPanel';
 import { CheckPanel } from './CheckPanel';
+import { CopiesPanel } from './CopiesPanel';
 import { ImportReview } from './ImportReview';
 import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
@@ -136,6 +137,9 @@ export function DataStage() {
         </section>
       </div>
       <div className={styles.column}>
+        {workshop.inMemoryBecause === undefined && (
+          <CopiesPanel db={db} edits={edits} onOpen={(text, name) => read(readBackup, text, name)} />
+        )}
         <BinPanel db={db} edits={edits} />
         <CheckPanel db={db} edits={edits} />
       </div>

@@ -4,7 +4,7 @@ import { App, Button } from 'antd';
 import type { BenchEdits } from '../../kit/bench/BenchProvider';
 import { dateText, fixed } from '../../kit/format';
 import type { Workshop } from '../../store';
-import { backupText } from './backup-words';
+import { backupText } from '../../kit/keeping/backup-words';
 import { useKeeping } from './useKeeping';
 import styles from './Data.module.css';
 

@@ -1,5 +1,5 @@
 import { demoDataset } from '../../store/demo';
-import { backupText } from './backup-words';
+import { backupText } from '../../kit/keeping/backup-words';
 import { countsText, recordName } from './table-words';
 
 const DAY_MS = 86_400_000;

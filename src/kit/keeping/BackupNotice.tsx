@@ -1,0 +1,61 @@
+'use client';
+
+import { Alert, Button } from 'antd';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { readBackupState, type Workshop } from '../../store';
+import { dateText } from '../format';
+import { backupText } from './backup-words';
+
+const DATA = '/data';
+/** Put off for as long as this window stays. */
+const LATER_KEY = 'rontel-backup-later';
+
+/** Reminds of a backup outside the browser, when there is work that has none. */
+export function BackupNotice({ db, className }: { db: Workshop['db']; className?: string | undefined }) {
+  const pathname = usePathname();
+  const [text, setText] = useState<string>();
+  const onData = pathname.startsWith(DATA);
+  // Looked at where a page is opened: backups are a matter of days, and typing need not wait for it.
+  useEffect(() => {
+    let stays = true;
+    const now = Date.now();
+    if (onData || sessionStorage.getItem(LATER_KEY) !== null) return;
+    readBackupState(db).then(
+      (state) => {
+        const told = backupText(state, now, dateText);
+        if (stays) setText(told.isDue ? told.text : undefined);
+      },
+      // Whoever cannot be asked is told of it by everything else on the page.
+      () => undefined,
+    );
+    return () => {
+      stays = false;
+    };
+  }, [db, onData, pathname]);
+  if (text === undefined || onData) return null;
+  return (
+    <Alert
+      className={className}
+      type="info"
+      showIcon
+      data-testid="backup-due"
+      title={text}
+      action={
+        <>
+          <Link href={DATA}>Save one</Link>{' '}
+          <Button
+            size="small"
+            onClick={() => {
+              sessionStorage.setItem(LATER_KEY, 'later');
+              setText(undefined);
+            }}
+          >
+            Later
+          </Button>
+        </>
+      }
+    />
+  );
+}

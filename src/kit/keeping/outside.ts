@@ -1,0 +1,38 @@
+import type { OutsideFile } from '../../store';
+
+/** What Chromium's browsers know and the type library does not yet. */
+interface Permitted {
+  readonly queryPermission?: (of: { mode: 'readwrite' }) => Promise<PermissionState>;
+  readonly requestPermission?: (of: { mode: 'readwrite' }) => Promise<PermissionState>;
+}
+
+interface FilePicker {
+  readonly showSaveFilePicker?: (of: {
+    suggestedName: string;
+    types: { description: string; accept: Record<string, string[]> }[];
+  }) => Promise<FileSystemFileHandle>;
+}
+
+/** Whether this browser can write to a file by itself. */
+export const canWriteOutside = (): boolean => (window as FilePicker).showSaveFilePicker !== undefined;
+
+/** Asks for the file; undefined where nobody chose one. */
+export async function pickOutside(): Promise<FileSystemFileHandle | undefined> {
+  try {
+    return await (window as FilePicker).showSaveFilePicker!({
+      suggestedName: 'rontel-backup.json',
+      types: [{ description: 'Rontel backup', accept: { 'application/json': ['.json'] } }],
+    });
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') return undefined;
+    throw error;
+  }
+}
+
+/** Whether the file may be written; a browser asks anew after it was closed, and only where a person has just clicked. */
+export async function mayWrite({ handle }: OutsideFile, ask: boolean): Promise<boolean> {
+  const permitted = handle as Permitted;
+  const now = (await permitted.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
+  if (now !== 'prompt' || !ask) return now === 'granted';
+  return (await permitted.requestPermission?.({ mode: 'readwrite' })) === 'granted';
+}
