@@ -10,6 +10,7 @@ import { Explained } from '../../kit/explain/Slip';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { SaveTable } from '../../kit/export/SaveTable';
 import type { SpeedUnit } from '../../kit/format';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
@@ -53,7 +54,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
         </span>
         <SaveTable name={`${bench.bike.name} comparison`} table={table} byKey />
       </div>
-      <div className={styles.scroll}>
+      <Sideways label="Differences">
         <table className={styles.table} data-testid="differences">
           <thead>
             <tr>
@@ -103,7 +104,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
             </tr>
           </tbody>
         </table>
-      </div>
+      </Sideways>
       <div className={styles.settable}>
         <BriefNumber field="frontDragCm2" width={280} />
       </div>

@@ -5,6 +5,7 @@ import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { BOTHER_TEXT } from '../../kit/words';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { botherOf, needFigure, needShare, needTitle } from './need-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
@@ -34,7 +35,7 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
         <h2>Your needs, met or not</h2>
         <SaveTable name={`${bench.bike.name} needs`} table={table} />
       </div>
-      <div className={styles.scroll}>
+      <Sideways label="Needs">
         <table className={styles.table} data-testid="needs">
           <thead>
             <tr>
@@ -73,7 +74,7 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
             })}
           </tbody>
         </table>
-      </div>
+      </Sideways>
     </section>
   );
 }

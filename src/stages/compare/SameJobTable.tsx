@@ -6,6 +6,7 @@ import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { fixed, percentText } from '../../kit/format';
+import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
 
@@ -35,7 +36,7 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
         <h2>The same job: for a gear you use, the nearest on the other setup</h2>
         <SaveTable name={`${bench.bike.name} same job`} table={table} />
       </div>
-      <div className={styles.scroll}>
+      <Sideways label="Gears that do the same job">
         <table className={styles.table} data-testid="same-job">
           <thead>
             <tr>
@@ -65,7 +66,7 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
     </section>
   );
 }

@@ -65,7 +65,7 @@ export function DataStage() {
             {bikes.length === 0
               ? 'No bikes.'
               : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
-            Everything is kept as it is typed, and nowhere else: a backup is the only copy.
+            Everything is kept as it is typed, in this browser and nowhere else: a backup is the only copy outside it.
           </p>
           <KeepPanel db={db} edits={edits} nowMs={nowMs} />
           <VersionLine />

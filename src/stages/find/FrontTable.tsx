@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import type { Found, Reason } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { AIM_NAME, aimText, givesUpText, whyText } from './aim-words';
 import { KIND_TEXT, partsText, setupName } from './part-words';
 import { FoundDetails } from './FoundDetails';
@@ -76,7 +77,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
     { title: 'bench', key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
   ];
   return (
-    <div className={styles.scroll} data-testid="front">
+    <Sideways label="Setups found" testId="front">
       <Table<Row>
         size="small"
         columns={columns}
@@ -118,6 +119,6 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
           </div>
         )}
       />
-    </div>
+    </Sideways>
   );
 }

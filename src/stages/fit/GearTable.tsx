@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { Sideways } from '../../kit/sheet/Sideways';
 import styles from './Fit.module.css';
 
 interface GearTableProps<T extends { readonly chainring: number; readonly cog: number }> {
@@ -19,7 +20,7 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
   cell,
 }: GearTableProps<T>) {
   return (
-    <div className={styles.scroll}>
+    <Sideways label="Cage angles">
       <table className={className} data-testid={testId}>
         <thead>
           <tr>
@@ -40,6 +41,6 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

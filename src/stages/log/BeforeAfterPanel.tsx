@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { beforeAfterRows, beforeAfterSentence } from './before-after-words';
 import { useBeforeAfter } from './useBeforeAfter';
 import type { Log } from './useLog';
@@ -47,7 +48,7 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
       <p className={styles.answer} data-testid="before-after">
         {missing ?? failure ?? beforeAfterSentence(before, after)}
       </p>
-      <div className={styles.scroll}>
+      <Sideways label="Before and after">
         <table className={styles.table}>
           <thead>
             <tr>
@@ -66,7 +67,7 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Sideways>
     </section>
   );
 }

@@ -17,6 +17,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { fileName, saveText } from '../../kit/files';
 import { fixed, speedText } from '../../kit/format';
 import { SURFACE_TEXT } from '../../kit/words';
+import { Sideways } from '../../kit/sheet/Sideways';
 import type { RouteRecord } from '../../records';
 import { removeRoute } from '../../store';
 import { ProfileView } from './ProfileView';
@@ -241,7 +242,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
   const { setups } = bench;
   if (climbs.length === 0) return <p className={styles.note}>No climb of 20 m or more at 2.5 % or more.</p>;
   return (
-    <div className={styles.scroll}>
+    <Sideways label="Climbs">
       <table className={styles.table} data-testid="climbs">
         <caption>Climbs, and the hardest gear that holds your lowest climbing cadence on the steepest 100 m</caption>
         <thead>
@@ -277,6 +278,6 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

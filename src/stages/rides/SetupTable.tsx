@@ -3,6 +3,7 @@
 import type { ReactNode } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
+import { Sideways } from '../../kit/sheet/Sideways';
 import styles from './Rides.module.css';
 
 /** A column head for each setup of the bench. */
@@ -31,7 +32,7 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
   // A setup may have come or gone while the worker was at it.
   if (items.length !== setups.length) return null;
   return (
-    <div className={styles.scroll}>
+    <Sideways label="Setups">
       <table className={styles.table} data-testid={testId}>
         {caption !== undefined && <caption>{caption}</caption>}
         <thead>
@@ -51,6 +52,6 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
           ))}
         </tbody>
       </table>
-    </div>
+    </Sideways>
   );
 }

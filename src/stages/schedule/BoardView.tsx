@@ -21,6 +21,7 @@ import { writeCalendar } from '../../formats/shop/calendar';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { JOB_STATES, type JobState } from '../../records';
 import { editJob } from '../../store';
 import { dropped, type BoardJob, type Cell, type Column } from './board';
@@ -122,7 +123,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         }}
         onDragCancel={() => setDragged(undefined)}
       >
-        <div className={styles.scroll}>
+        <Sideways label="Board">
           <table className={styles.board} data-testid="board">
             <thead>
               <tr>
@@ -155,7 +156,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
               ))}
             </tbody>
           </table>
-        </div>
+        </Sideways>
         <DragOverlay dropAnimation={null}>{inAir && <JobFace one={inAir} className={styles.inAir} />}</DragOverlay>
       </DndContext>
     </section>

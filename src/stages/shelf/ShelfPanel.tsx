@@ -10,6 +10,7 @@ import { short } from '../../kit/format';
 import { CONDITION_TEXT, KIND_TEXT, kmText, moneyText } from '../../kit/shop/words';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
+import { Sideways } from '../../kit/sheet/Sideways';
 import { CONDITIONS } from '../../records';
 import { AddPart } from './AddPart';
 import { BulkEdit } from './BulkEdit';
@@ -189,7 +190,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
           all that is known of them.
         </p>
       ) : (
-        <div className={styles.scroll}>
+        <Sideways label="Parts">
           <Table<ShelfLine>
             className={styles.table}
             size="small"
@@ -206,7 +207,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
             showSorterTooltip={false}
             locale={{ emptyText: 'No part is like that. Take a word out of the search.' }}
           />
-        </div>
+        </Sideways>
       )}
       {file && <ImportDialog key={file.name} file={file} onClose={() => setFile(undefined)} />}
     </section>

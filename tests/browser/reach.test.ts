@@ -1,0 +1,144 @@
+import { writeBackup } from '../../src/formats/backup';
+import { demoDataset } from '../../src/store/demo';
+import type { Dataset } from '../../src/records';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+  await app.begin('/data');
+});
+afterAll(() => app.stop());
+
+interface View {
+  readonly path: string;
+  /** What is there once it is at work. */
+  readonly shown: string;
+  readonly press?: string;
+}
+
+/** Every view there is. */
+const VIEWS: readonly View[] = [
+  { path: '/brief', shown: '[data-testid=climb-speed]' },
+  { path: '/gears', shown: '[data-gear]' },
+  { path: '/compare', shown: '[data-gear]' },
+  { path: '/find', shown: '[data-testid=find-answer]' },
+  { path: '/rides', shown: '[data-testid=use-sentence]' },
+  { path: '/fit', shown: '[data-end=any] [data-chain]' },
+  { path: '/swap', shown: '[data-testid=card-steps]' },
+  { path: '/work?job=job-hardtail-chain', shown: '[data-step=chainLength]' },
+  { path: '/schedule', shown: '[data-testid=board]' },
+  { path: '/log', shown: '[data-testid=timeline] li' },
+  { path: '/shelf', shown: '[data-part=chain-worn]' },
+  { path: '/learn', shown: '[data-testid=drive]' },
+  { path: '/learn?view=lessons', shown: 'main section' },
+  { path: '/learn?view=drills', shown: '[data-testid=question]' },
+  { path: '/learn?view=paper', shown: 'main section' },
+  { path: '/learn?view=words', shown: 'main section' },
+  { path: '/data', shown: '[data-testid=kept]' },
+];
+
+const DESK = { width: 1280, height: 800 };
+/** A desk's window at 200 %: half of it each way. */
+const ENLARGED = { width: 640, height: 400 };
+const PHONE = { width: 390, height: 844 };
+
+async function look(media: 'screen' | 'print', scheme: 'light' | 'dark'): Promise<void> {
+  await app.devTools('Emulation.setEmulatedMedia', {
+    media,
+    features: [
+      { name: 'prefers-color-scheme', value: scheme },
+      { name: 'prefers-reduced-motion', value: 'reduce' },
+    ],
+  });
+}
+
+afterEach(async () => {
+  await look('screen', 'light');
+  await app.resize(DESK.width, DESK.height);
+});
+
+test.each(VIEWS)('$path: no fault in light, dark and print; fits enlarged twice and on a phone', async (view) => {
+  await app.open(view.path);
+  await app.find(view.shown);
+  expect(await app.faults()).toEqual([]);
+  await look('screen', 'dark');
+  // The component library's colours follow a moment after the page's own.
+  await app.settled();
+  expect(await app.faults()).toEqual([]);
+  await look('print', 'light');
+  await app.settled();
+  expect(await app.faults()).toEqual([]);
+  await look('screen', 'light');
+  for (const { width, height } of [ENLARGED, PHONE]) {
+    await app.resize(width, height);
+    expect(await app.scrollsSideways()).toBe(false);
+    expect(await app.faults()).toEqual([]);
+  }
+});
+
+/** Whatever a person, a file or a stranger's link may put in a name. */
+const HOSTILE_NAMES = [
+  '<img src=x onerror="window.hurt = true"><script>window.hurt = true</script>',
+  '\u202Eneddih\u202C 🚲👩‍🔧🏔️ مرحبا بالعالم',
+  'W'.repeat(80),
+  '=HYPERLINK("https://example.org","{{constructor}}")',
+  '__proto__',
+] as const;
+
+/** The demo workshop under such names. */
+function hostileWorkshop(): Dataset {
+  const demo = demoDataset();
+  let count = 0;
+  const renamed = <T extends { readonly name?: string | undefined }>(record: T): T => ({
+    ...record,
+    name: HOSTILE_NAMES[(count += 1) % HOSTILE_NAMES.length],
+  });
+  return {
+    ...demo,
+    bikes: demo.bikes.map((bike) => ({ ...renamed(bike), wheelsets: bike.wheelsets.map(renamed) })),
+    setups: demo.setups.map(renamed),
+    rides: demo.rides.map(renamed),
+    routes: demo.routes.map(renamed),
+    parts: demo.parts.map(renamed),
+    jobs: demo.jobs.map(renamed),
+    notes: demo.notes.map((note, i) => ({ ...note, text: HOSTILE_NAMES[i % HOSTILE_NAMES.length]! })),
+    learners: demo.learners.map(renamed),
+  };
+}
+
+test('names with markup, turned writing, 80 wide letters or formulas do nothing and push nothing aside', async () => {
+  await app.open('/data');
+  const file = writeBackup(hostileWorkshop(), '2026-11-25T09:00:00.000Z');
+  await app.give('[data-testid=backup-file]', { 'hostile.json': file });
+  await app.clickText('button', 'Replace the 4 here');
+  await app.gone('[data-testid=differences]');
+  for (const { path, shown } of VIEWS) {
+    await app.open(path);
+    await app.find(shown);
+    for (const { width, height } of [DESK, PHONE]) {
+      await app.resize(width, height);
+      expect([path, width, await app.scrollsSideways()]).toEqual([path, width, false]);
+    }
+    expect(await app.faults()).toEqual([]);
+    expect(await app.driver.executeScript('return window.hurt ?? null')).toBeNull();
+  }
+  expect(await app.complaints()).toEqual([]);
+});
+
+test('a name of 10,000 characters is refused with its length, and stays in its field to be cut', async () => {
+  await app.open('/shelf');
+  const long = 'x'.repeat(10_000);
+  await app.click('[data-part=chain-worn]');
+  const field = await app.find('#part-name');
+  // As a paste does it: ten thousand key strokes are another test.
+  await app.driver.executeScript(
+    `const [field, text] = arguments;
+     Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, text);
+     field.dispatchEvent(new Event('input', { bubbles: true }));`,
+    field,
+    long,
+  );
+  await app.shows('#part-name-problem', /10000 characters|80/);
+  expect((await app.value('part-name')).length).toBe(10_000);
+});
