@@ -259,34 +259,6 @@ test('the comparison and the gear card go to paper', async () => {
   expect(card).toContain('drop to the 32 ring');
 });
 
-test('nothing scrolls sideways, at the desk or on a phone', async () => {
-  for (const width of [1280, 768, 390]) {
-    await app.resize(width, 800);
-    for (const path of ['/brief', '/compare', '/gears']) {
-      await app.open(path);
-      await app.find(path === '/brief' ? '[data-testid=climb-speed]' : '[data-gear]');
-      expect([width, path, await app.scrollsSideways()]).toEqual([width, path, false]);
-    }
-  }
-  await app.resize(1280, 800);
-});
-
-test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-  const views: [string, string[]][] = [
-    ['/brief', []],
-    ['/compare', []],
-    ['/gears', ['v']],
-    ['/gears', ['v']],
-  ];
-  for (const [path, keys] of views) {
-    await app.open(path);
-    await app.find(path === '/brief' ? '[data-testid=climb-speed]' : '[data-gear]');
-    await app.press(...keys);
-    expect(await app.faults()).toEqual([]);
-  }
-});
-
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
 });

@@ -248,19 +248,6 @@ test('the drawings are taken away as SVG, the angles as CSV', async () => {
   expect(await app.download('.csv')).toContain('chainring,cog,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,');
 });
 
-test('nothing scrolls sideways', async () => {
-  for (const width of [1280, 768, 390]) {
-    await app.resize(width, 800);
-    expect([width, await app.scrollsSideways()]).toEqual([width, false]);
-  }
-  await app.resize(1280, 800);
-});
-
-test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-  expect(await app.faults()).toEqual([]);
-});
-
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
 });

@@ -242,15 +242,6 @@ test('nothing scrolls sideways, at the desk or on a phone, in error or not', asy
   await app.resize(1280, 800);
 });
 
-test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-  for (const path of ['/gears', '/data']) {
-    await app.open(path);
-    await app.find(path === '/gears' ? '[data-gear]' : '[data-testid=kept]');
-    expect(await app.faults()).toEqual([]);
-  }
-});
-
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
 });

@@ -367,22 +367,6 @@ test('an empty workshop learns on an example bike; nobody learning is asked for 
   }
 });
 
-test.each(['light', 'dark'])(
-  'nothing is said against any view by the checker, %s, on a desk and a phone',
-  async (scheme) => {
-    await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-    for (const view of ['wheel', 'lessons', 'drills', 'words', 'worksheet']) {
-      await app.open(`/learn?view=${view}`);
-      await app.find('[aria-label=View]');
-      expect([view, await app.faults()]).toEqual([view, []]);
-      await app.resize(390, 844);
-      await app.settled();
-      expect([view, await app.scrollsSideways()]).toEqual([view, false]);
-      await app.resize(1280, 800);
-    }
-  },
-);
-
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
 });

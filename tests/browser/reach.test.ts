@@ -14,13 +14,17 @@ interface View {
   readonly path: string;
   /** What is there once it is at work. */
   readonly shown: string;
-  readonly press?: string;
+  /** Keys that lead to it from there. */
+  readonly keys?: readonly string[];
 }
 
 /** Every view there is. */
 const VIEWS: readonly View[] = [
   { path: '/brief', shown: '[data-testid=climb-speed]' },
   { path: '/gears', shown: '[data-gear]' },
+  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
+  // Which view it was is kept.
+  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
   { path: '/compare', shown: '[data-gear]' },
   { path: '/find', shown: '[data-testid=find-answer]' },
   { path: '/rides', shown: '[data-testid=use-sentence]' },
@@ -33,7 +37,7 @@ const VIEWS: readonly View[] = [
   { path: '/learn', shown: '[data-testid=drive]' },
   { path: '/learn?view=lessons', shown: 'main section' },
   { path: '/learn?view=drills', shown: '[data-testid=question]' },
-  { path: '/learn?view=paper', shown: 'main section' },
+  { path: '/learn?view=worksheet', shown: 'main section' },
   { path: '/learn?view=words', shown: 'main section' },
   { path: '/data', shown: '[data-testid=kept]' },
 ];
@@ -41,6 +45,7 @@ const VIEWS: readonly View[] = [
 const DESK = { width: 1280, height: 800 };
 /** A desk's window at 200 %: half of it each way. */
 const ENLARGED = { width: 640, height: 400 };
+const TABLET = { width: 768, height: 1024 };
 const PHONE = { width: 390, height: 844 };
 
 async function look(media: 'screen' | 'print', scheme: 'light' | 'dark'): Promise<void> {
@@ -58,9 +63,13 @@ afterEach(async () => {
   await app.resize(DESK.width, DESK.height);
 });
 
-test.each(VIEWS)('$path: no fault in light, dark and print; fits enlarged twice and on a phone', async (view) => {
+const NAMED = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
+
+test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and on a phone', async (_, view) => {
   await app.open(view.path);
   await app.find(view.shown);
+  await app.press(...(view.keys ?? []));
+  await app.settled();
   expect(await app.faults()).toEqual([]);
   await look('screen', 'dark');
   // The component library's colours follow a moment after the page's own.
@@ -70,11 +79,11 @@ test.each(VIEWS)('$path: no fault in light, dark and print; fits enlarged twice 
   await app.settled();
   expect(await app.faults()).toEqual([]);
   await look('screen', 'light');
-  for (const { width, height } of [ENLARGED, PHONE]) {
+  for (const { width, height } of [TABLET, ENLARGED, PHONE]) {
     await app.resize(width, height);
-    expect(await app.scrollsSideways()).toBe(false);
-    expect(await app.faults()).toEqual([]);
+    expect([width, await app.scrollsSideways()]).toEqual([width, false]);
   }
+  expect(await app.faults()).toEqual([]);
 });
 
 /** Whatever a person, a file or a stranger's link may put in a name. */

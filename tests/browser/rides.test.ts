@@ -183,20 +183,6 @@ test('a day at one sample a second is read while the page goes on; it can be can
   await app.shows(jobs, /day-again\.csv\s+(cancelled|kept|the same)/);
 });
 
-test('nothing scrolls sideways', async () => {
-  for (const width of [1280, 768, 390]) {
-    await app.resize(width, 800);
-    expect([width, await app.scrollsSideways()]).toEqual([width, false]);
-  }
-  await app.resize(1280, 800);
-});
-
-test.each(['light', 'dark'])('no accessibility fault is found, %s', async (scheme) => {
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: scheme }] });
-  await app.shows('[data-testid=counts]', 'front shifts');
-  expect(await app.faults()).toEqual([]);
-});
-
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
 });
