@@ -1,5 +1,7 @@
 import { mutatedJson, mutatedTexts } from '../../../tests/support/mutate';
 import type { Problem } from '../../records/exchange/http';
+import { BODY_MS_MAX } from './_http/body';
+import { AT_ONCE_MAX } from './_http/guard';
 import { POST as find } from './find/route';
 import { POST as fit } from './fit/route';
 import { POST as gears } from './gears/route';
@@ -54,3 +56,28 @@ test.each(Object.keys(BODIES) as (keyof typeof BODIES)[])(
     expect(({} as Record<string, unknown>).polluted).toBeUndefined();
   },
 );
+
+/** A body of which only the first piece ever comes. */
+function endless(): Request {
+  const body = new ReadableStream<Uint8Array>({ start: (control) => control.enqueue(new TextEncoder().encode('{')) });
+  return new Request('http://localhost/api', { method: 'POST', body, duplex: 'half' } as RequestInit);
+}
+
+test('a body that never ends is not waited for, and more at once than there is room for are asked to come back', async () => {
+  jest.useFakeTimers();
+  try {
+    const waiting = Array.from({ length: AT_ONCE_MAX }, () => gears(endless()));
+    const oneMore = await fit(endless());
+    expect(oneMore.status).toBe(503);
+    expect(oneMore.headers.get('retry-after')).toBe('2');
+    await jest.advanceTimersByTimeAsync(BODY_MS_MAX);
+    for (const response of await Promise.all(waiting)) {
+      expect(response.status).toBe(408);
+      expect(((await response.json()) as Problem).detail).toContain('within 10 s');
+    }
+  } finally {
+    jest.useRealTimers();
+  }
+  // Those that left made room.
+  await ask(fit, JSON.stringify(BODIES.fit[1]));
+});

@@ -1,11 +1,26 @@
 import { problemResponse } from './body';
 
-/** Answers an unforeseen failure without telling what it was; the server's log has it. */
+/** Requests that are in hand together; one more is asked to come back. */
+export const AT_ONCE_MAX = 32;
+const RETRY_AFTER_S = '2';
+
+let inHand = 0;
+
+/** Lets so many work at once. Answers an unforeseen failure without telling what it was; the server's log has it. */
 export async function guarded(work: () => Promise<Response>): Promise<Response> {
+  if (inHand >= AT_ONCE_MAX) {
+    const detail = `${AT_ONCE_MAX} requests are in hand; ask again in a few seconds.`;
+    const busy = problemResponse({ title: 'No answer now', status: 503, detail });
+    busy.headers.set('retry-after', RETRY_AFTER_S);
+    return busy;
+  }
+  inHand += 1;
   try {
     return await work();
   } catch (error) {
     console.error(error);
     return problemResponse({ title: 'Failed', status: 500, detail: 'Rontel failed to answer; nothing was kept.' });
+  } finally {
+    inHand -= 1;
   }
 }
