@@ -1,5 +1,6 @@
 import type { AppInBrowser } from '../../tests/browser/harness';
 import { median } from './figures';
+import { OPEN } from './page-probe';
 
 /** A list that grows over the years: what is copied, how often, and how it is opened. */
 export interface Growing {
@@ -49,23 +50,6 @@ const FILL = `
 
 const AWAY = '/brief';
 const TRIES = 7;
-
-/** Opens the list by its link, as a person does; milliseconds from the click until it has been painted. */
-const OPEN = `
-  const [link, shown, done] = arguments;
-  const began = performance.now();
-  const painted = () => requestAnimationFrame(() => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => done(performance.now() - began);
-    port2.postMessage(0);
-  });
-  const look = () => {
-    if (document.querySelector(shown)) return true;
-    return false;
-  };
-  const seen = new MutationObserver(() => { if (look()) { seen.disconnect(); painted(); } });
-  seen.observe(document.body, { subtree: true, childList: true });
-  document.querySelector('nav a[href="' + link + '"]').click();`;
 
 /** Milliseconds to open a list with `count` entries: by its link, and with the page itself. */
 async function openingMs(

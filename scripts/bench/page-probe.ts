@@ -19,3 +19,20 @@ export const WATCH_KEYS = `
     });
     seen.observe(document.querySelector(window.watched), { subtree: true, childList: true, attributes: true, characterData: true });
   }, true);`;
+
+/** Opens a page by its link, as a person does; answers with the milliseconds from the click until it was painted. */
+export const OPEN = `
+  const [link, shown, done] = arguments;
+  const began = performance.now();
+  const painted = () => requestAnimationFrame(() => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => done(performance.now() - began);
+    port2.postMessage(0);
+  });
+  const seen = new MutationObserver(() => {
+    if (location.pathname !== link || !document.querySelector(shown)) return;
+    seen.disconnect();
+    painted();
+  });
+  seen.observe(document.body, { subtree: true, childList: true });
+  document.querySelector('nav a[href="' + link + '"]').click();`;

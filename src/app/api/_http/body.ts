@@ -12,12 +12,18 @@ export const BODY_MS_MAX = 10_000;
 const ISSUES_MAX = 20;
 const PATH_MAX = 80;
 
+/** Whoever is turned away for now may come back after so long. */
+const RETRY_AFTER_S = '2';
+
 const PROBLEM_TYPE = 'application/problem+json';
 
 export function problemResponse(problem: Omit<Problem, 'type'>): Response {
   return Response.json(
     { type: 'about:blank', ...problem },
-    { status: problem.status, headers: { 'content-type': PROBLEM_TYPE } },
+    {
+      status: problem.status,
+      headers: { 'content-type': PROBLEM_TYPE, ...(problem.status === 503 && { 'retry-after': RETRY_AFTER_S }) },
+    },
   );
 }
 

@@ -2,7 +2,6 @@ import { problemResponse } from './body';
 
 /** Requests that are in hand together; one more is asked to come back. */
 export const AT_ONCE_MAX = 32;
-const RETRY_AFTER_S = '2';
 
 let inHand = 0;
 
@@ -10,9 +9,7 @@ let inHand = 0;
 export async function guarded(work: () => Promise<Response>): Promise<Response> {
   if (inHand >= AT_ONCE_MAX) {
     const detail = `${AT_ONCE_MAX} requests are in hand; ask again in a few seconds.`;
-    const busy = problemResponse({ title: 'No answer now', status: 503, detail });
-    busy.headers.set('retry-after', RETRY_AFTER_S);
-    return busy;
+    return problemResponse({ title: 'No answer now', status: 503, detail });
   }
   inHand += 1;
   try {

@@ -1,0 +1,37 @@
+import type { AppInBrowser } from '../../tests/browser/harness';
+import { OPEN } from './page-probe';
+
+const TRIES = 15;
+
+/** From stage to stage and back by their links; what is on screen when each is there. */
+const ROUND: readonly (readonly [link: string, shown: string])[] = [
+  ['/compare', '[data-need]'],
+  ['/fit', '[data-end=any] [data-chain]'],
+  ['/gears', '[data-cell]'],
+  ['/swap', '[data-testid=card-steps]'],
+];
+
+/** Milliseconds from the click on a stage's link until it was painted, each stage having been open once. */
+export async function stageChangeMs(app: AppInBrowser): Promise<number[]> {
+  await app.begin('/brief');
+  const times: number[] = [];
+  for (let i = 0; i < TRIES; i += 1) {
+    for (const [link, shown] of ROUND) {
+      const ms = await app.driver.executeAsyncScript<number>(OPEN, link, shown);
+      if (i > 0) times.push(ms);
+    }
+  }
+  return times;
+}
+
+/** Milliseconds from asking for Gears until its ladder was on screen; its files are in the browser, its data too. */
+export async function coldLoadMs(app: AppInBrowser): Promise<number[]> {
+  await app.begin('/gears');
+  const times: number[] = [];
+  for (let i = 0; i < TRIES; i += 1) {
+    await app.driver.navigate().refresh();
+    await app.find('[data-gear]');
+    times.push(await app.driver.executeScript<number>('return performance.now()'));
+  }
+  return times;
+}
