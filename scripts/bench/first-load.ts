@@ -19,7 +19,7 @@ function namedScripts(html: string, folder: string): number {
 export function barePageBytes(): number {
   rmSync(BARE, { recursive: true, force: true });
   mkdirSync(BARE, { recursive: true });
-  cpSync('scripts/bench/bare-page/app', join(BARE, 'app'), { recursive: true });
+  cpSync('scripts/bench/bare-page', BARE, { recursive: true });
   symlinkSync(join(process.cwd(), 'node_modules'), join(BARE, 'node_modules'));
   const next = join(process.cwd(), 'node_modules/next/dist/bin/next');
   const made = spawnSync(process.execPath, [next, 'build'], {

@@ -1,7 +1,10 @@
 'use client';
 
 import { liveQuery } from 'dexie';
-import { startTransition, useEffect, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
+
+/** Where keys come faster than the page is drawn, it is drawn all the same after so long. */
+const PATIENCE_MS = 300;
 
 /**
  * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
@@ -12,6 +15,11 @@ import { startTransition, useEffect, useState } from 'react';
  */
 export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
   const [told, setTold] = useState<{ readonly value?: T | undefined; readonly failure?: Error }>({});
+  /** Since when an answer waits to be drawn. */
+  const waitsSince = useRef<number>(undefined);
+  useEffect(() => {
+    waitsSince.current = undefined;
+  }, [told]);
   useEffect(() => {
     let follows = true;
     let isFirst = true;
@@ -19,7 +27,9 @@ export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
       const value = await query();
       if (!follows) return;
       // The page waits for the first; of those after it, what is drawn waits for what is typed meanwhile.
-      if (isFirst) setTold({ value });
+      const now = performance.now();
+      waitsSince.current ??= now;
+      if (isFirst || now - waitsSince.current > PATIENCE_MS) setTold({ value });
       else startTransition(() => setTold({ value }));
       isFirst = false;
     }).subscribe({

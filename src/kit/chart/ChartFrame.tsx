@@ -4,6 +4,9 @@ import type { Chart, ChartData, ChartOptions } from 'chart.js';
 import { useRef } from 'react';
 import { Line } from 'react-chartjs-2';
 import { SavePicture } from '../export/SavePicture';
+import { short } from '../format';
+import { ChartTable } from './ChartTable';
+import { chartRows } from './chart-rows';
 import { chartPicture } from './chart-picture';
 import styles from './ChartFrame.module.css';
 
@@ -16,10 +19,21 @@ interface ChartFrameProps {
   readonly data: ChartData<'line'>;
   readonly options: ChartOptions<'line'>;
   readonly height?: number;
+  /** How a place on the axis below is told, where it is no plain number. */
+  readonly xText?: (x: number) => string;
 }
 
-/** A chart with its title and the means to take it away. */
-export function ChartFrame({ title, summary, name, data, options, height = 230 }: ChartFrameProps) {
+/** What stands at an axis. */
+const axisTitle = (axis: unknown) => {
+  const { title } = (axis ?? {}) as { readonly title?: { readonly text?: unknown } };
+  return typeof title?.text === 'string' ? title.text : '';
+};
+
+const plainNumber = (x: number) => short(x, 2);
+
+/** A chart with its title, the means to take it away, and its numbers. */
+export function ChartFrame(props: ChartFrameProps) {
+  const { title, summary, name, data, options, height = 230, xText = plainNumber } = props;
   const chart = useRef<Chart<'line'>>(null);
   return (
     <figure className={styles.frame}>
@@ -30,6 +44,13 @@ export function ChartFrame({ title, summary, name, data, options, height = 230 }
       <div className={styles.plot} style={{ height }}>
         <Line ref={chart} data={data} options={options} aria-label={summary} />
       </div>
+      <ChartTable
+        summary={summary}
+        xTitle={axisTitle(options.scales?.x)}
+        yTitle={axisTitle(options.scales?.y)}
+        rows={() => chartRows(data)}
+        xText={xText}
+      />
     </figure>
   );
 }

@@ -87,6 +87,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
       data={{ datasets }}
       options={options}
       height={210}
+      xText={(x) => String(cogs[x])}
     />
   );
 }

@@ -1,0 +1,2 @@
+/** Nothing of ours: without a file of its own the bare page would take the app's. */
+export default {};
