@@ -3,7 +3,7 @@ import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['.next/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
+  { ignores: ['.next/**', '.cache/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
   ...next,
   {
     files: ['**/*.ts', '**/*.tsx', '**/*.d.mts'],

@@ -1,2 +1,4 @@
 /** Nothing of ours: without a file of its own the bare page would take the app's. */
-export default {};
+const config = {};
+
+export default config;
