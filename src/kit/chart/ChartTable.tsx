@@ -21,24 +21,27 @@ export function ChartTable({ summary, xTitle, yTitle, rows, xText }: ChartTableP
     <details className={styles.table} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary>The same in numbers</summary>
       {isOpen && (
-        <table aria-label={summary}>
-          <thead>
-            <tr>
-              <th scope="col">line</th>
-              <th scope="col">{xTitle}</th>
-              <th scope="col">{yTitle}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows().map(({ line, x, y }, i) => (
-              <tr key={i}>
-                <th scope="row">{line}</th>
-                <td>{xText(x)}</td>
-                <td>{short(y, 2)}</td>
+        // Reached by key, for it is scrolled by key.
+        <div className={styles.numbers} tabIndex={0} role="group" aria-label={summary}>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">line</th>
+                <th scope="col">{xTitle}</th>
+                <th scope="col">{yTitle}</th>
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {rows().map(({ line, x, y }, i) => (
+                <tr key={i}>
+                  <th scope="row">{line}</th>
+                  <td>{xText(x)}</td>
+                  <td>{short(y, 2)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
     </details>
   );
