@@ -19,6 +19,8 @@ interface ChartFrameProps {
   readonly data: ChartData<'line'>;
   readonly options: ChartOptions<'line'>;
   readonly height?: number;
+  /** Whether a table of the same points stands beside it anyway. */
+  readonly hasOwnTable?: boolean;
   /** How a place on the axis below is told, where it is no plain number. */
   readonly xText?: (x: number) => string;
 }
@@ -33,7 +35,7 @@ const plainNumber = (x: number) => short(x, 2);
 
 /** A chart with its title, the means to take it away, and its numbers. */
 export function ChartFrame(props: ChartFrameProps) {
-  const { title, summary, name, data, options, height = 230, xText = plainNumber } = props;
+  const { title, summary, name, data, options, height = 230, hasOwnTable = false, xText = plainNumber } = props;
   const chart = useRef<Chart<'line'>>(null);
   return (
     <figure className={styles.frame}>
@@ -44,13 +46,15 @@ export function ChartFrame(props: ChartFrameProps) {
       <div className={styles.plot} style={{ height }}>
         <Line ref={chart} data={data} options={options} aria-label={summary} />
       </div>
-      <ChartTable
-        summary={summary}
-        xTitle={axisTitle(options.scales?.x)}
-        yTitle={axisTitle(options.scales?.y)}
-        rows={() => chartRows(data)}
-        xText={xText}
-      />
+      {!hasOwnTable && (
+        <ChartTable
+          summary={summary}
+          xTitle={axisTitle(options.scales?.x)}
+          yTitle={axisTitle(options.scales?.y)}
+          rows={() => chartRows(data)}
+          xText={xText}
+        />
+      )}
     </figure>
   );
 }

@@ -153,6 +153,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
         </span>
       </div>
       <ChartFrame
+        hasOwnTable
         title=""
         name={`${bench.bike.name} search`}
         data={data}
