@@ -18,7 +18,14 @@ export class AppInBrowser {
     readonly url: string,
     private readonly folder: string,
     private readonly stopServer: () => void,
+    /** Whether the browser keeps the app itself, which must then be new each time too. */
+    private readonly keepsApp: boolean,
   ) {}
+
+  /** What a browser holds that has just come: worked out once, for it takes as long as the rest of a page. */
+  private fresh: Record<string, readonly unknown[]> | undefined;
+  /** Scripts that run before those of each page: what they change, a new browser might hold too. */
+  private scripts = 0;
 
   /**
    * @param before what stands before the app's server; where something does, the browser keeps the app as it keeps
@@ -57,8 +64,8 @@ export class AppInBrowser {
       .setChromeService(new ServiceBuilder(CHROMEDRIVER))
       .build();
     const asked = before ? (await before(port)).port : port;
-    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server.kill());
-    if (!before) await app.onEveryPage(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
+    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server.kill(), !!before);
+    if (!before) await app.addScript(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
     await app.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await app.resize(DESK.width, DESK.height);
     return app;
@@ -91,10 +98,46 @@ export class AppInBrowser {
 
   /** Opens a page as a browser does that has never been here. */
   async begin(path: string): Promise<void> {
-    // Away from the app first, for an open page holds the database.
-    await this.driver.get('about:blank');
-    await this.devTools('Storage.clearDataForOrigin', { origin: this.url, storageTypes: 'all' });
+    const isPlain = !this.keepsApp && this.scripts === 0;
+    if (!isPlain || !this.fresh || !(await this.putBack(this.fresh))) {
+      // Away from the app first, for an open page holds the database.
+      await this.driver.get('about:blank');
+      await this.devTools('Storage.clearDataForOrigin', { origin: this.url, storageTypes: 'all' });
+      if (isPlain) {
+        await this.open('/data');
+        this.fresh = await this.stored();
+      }
+    }
     await this.open(path);
+  }
+
+  /** Leaves in the browser what a new one holds and nothing else; false where its database is another by now. */
+  private async putBack(fresh: Record<string, readonly unknown[]>): Promise<boolean> {
+    // A page of the app's that runs nothing.
+    await this.driver.get(`${this.url}/icon.svg`);
+    return this.driver.executeAsyncScript<boolean>(
+      `const [fresh, done] = arguments;
+       localStorage.clear(); sessionStorage.clear();
+       const copies = indexedDB.deleteDatabase('rontel-copies');
+       copies.onsuccess = copies.onerror = copies.onblocked = () => {
+         const open = indexedDB.open('rontel');
+         open.onerror = () => done(false);
+         open.onsuccess = () => {
+           const db = open.result;
+           const names = Object.keys(fresh);
+           if ([...db.objectStoreNames].sort().join() !== [...names].sort().join()) { db.close(); done(false); return; }
+           const work = db.transaction(names, 'readwrite');
+           for (const name of names) {
+             const store = work.objectStore(name);
+             store.clear();
+             for (const record of fresh[name]) store.put(record);
+           }
+           work.oncomplete = () => { db.close(); done(true); };
+           work.onerror = work.onabort = () => { db.close(); done(false); };
+         };
+       };`,
+      fresh,
+    );
   }
 
   private wait<T>(condition: Parameters<typeof this.driver.wait<T>>[0], what: string): Promise<T> {
@@ -201,6 +244,15 @@ export class AppInBrowser {
 
   /** Runs a script in every page before its own, until what this answers with is called. */
   async onEveryPage(source: string): Promise<() => Promise<void>> {
+    const remove = await this.addScript(source);
+    this.scripts += 1;
+    return async () => {
+      this.scripts -= 1;
+      await remove();
+    };
+  }
+
+  private async addScript(source: string): Promise<() => Promise<void>> {
     const { identifier } = (await (this.driver as Driver).sendAndGetDevToolsCommand(
       'Page.addScriptToEvaluateOnNewDocument',
       { source },
