@@ -4,7 +4,7 @@ import { liveQuery } from 'dexie';
 import { startTransition, useEffect, useRef, useState } from 'react';
 
 /** Where keys come faster than the page is drawn, it is drawn all the same after so long. */
-const PATIENCE_MS = 300;
+const PATIENCE_MS = 100;
 
 /**
  * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
