@@ -32,6 +32,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,
+  // Asked for by browsers wherever a page does not name an icon of its own, as a file that is opened by itself.
+  rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
 };
 

@@ -14,4 +14,4 @@ export function proxy(request: NextRequest) {
 }
 
 /** Pages alone: what the framework has built runs no script of a page. */
-export const config = { matcher: '/((?!_next/|api/|serwist/|manifest|icon).*)' };
+export const config = { matcher: '/((?!_next/|api/|serwist/|manifest|icon|favicon).*)' };

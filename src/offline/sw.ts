@@ -24,6 +24,15 @@ kept.registerCapture(
   ({ url }) => Promise.resolve(Response.redirect(`${FIRST_PAGE}${url.search}`)),
 );
 
+// A worker's script learns from its address what to load; a kept answer says the address that it was kept under.
+kept.registerCapture(
+  ({ request, sameOrigin }) => sameOrigin && request.destination === 'worker',
+  async ({ request }) => {
+    const answer = await kept.matchPrecache(request.url.split(/[?#]/)[0]!);
+    return answer ? new Response(await answer.blob(), answer) : fetch(request);
+  },
+);
+
 kept.addToPrecacheList(self.__SW_MANIFEST);
 kept.registerRoute(
   new PrecacheRoute(kept, {
@@ -31,16 +40,5 @@ kept.registerRoute(
     ignoreURLParametersMatching: [/.*/],
   }),
 );
-
-// A worker's script learns from its address what to load; a kept answer says the address that it was kept under.
-self.addEventListener('fetch', (event) => {
-  if (event.request.destination !== 'worker' && event.request.destination !== 'sharedworker') return;
-  event.respondWith(
-    kept.matchPrecache(event.request.url.split(/[?#]/)[0]!).then(async (answer) => {
-      if (!answer) return fetch(event.request);
-      return new Response(await answer.blob(), { status: answer.status, headers: answer.headers });
-    }),
-  );
-});
 
 kept.addEventListeners();

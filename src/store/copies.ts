@@ -3,6 +3,7 @@ import { backupPieces } from '../formats/backup';
 import { copiesToKeep } from './copies-to-keep';
 import { readDataset } from './dataset';
 import type { RontelDatabase } from './db';
+import { backupSaved } from './keeping';
 
 /** A backup that was made by itself, packed. */
 export interface CopyRecord {
@@ -24,8 +25,8 @@ export interface OutsideFile {
   readonly writtenAtMs: number | undefined;
 }
 
-/** Copies between which so long has passed, while there is work. */
-export const COPY_EVERY_MS = 30 * 60_000;
+/** Between two copies so long passes, while there is work. */
+const COPY_EVERY_MS = 30 * 60_000;
 /** Of all copies together; the newest is kept in any case. */
 const BYTES_MAX = 200_000_000;
 
@@ -75,7 +76,7 @@ export async function copyText({ packed }: CopyRecord): Promise<string> {
   return new Response(packed.stream().pipeThrough(new DecompressionStream('gzip'))).text();
 }
 
-/** Writes a backup to the file that was chosen; throws what the browser says where it cannot. */
+/** Writes a backup to the file that was chosen, which is one saved; throws what the browser says where it cannot. */
 export async function writeOutside(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<void> {
   const outside = await copies.outside.get('outside');
   if (!outside) return;
@@ -83,6 +84,7 @@ export async function writeOutside(db: RontelDatabase, copies: CopiesDatabase, n
   // What was there stays until all of the new is written.
   await streamOf(backupPieces(await readDataset(db), new Date(now).toISOString())).pipeTo(file);
   await copies.outside.put({ ...outside, writtenAtMs: now });
+  await backupSaved(db, now);
 }
 
 export async function chooseOutside(copies: CopiesDatabase, handle: FileSystemFileHandle): Promise<void> {

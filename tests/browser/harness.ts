@@ -23,7 +23,7 @@ export class AppInBrowser {
   ) {}
 
   /** What a browser holds that has just come: worked out once, for it takes as long as the rest of a page. */
-  private fresh: Record<string, readonly unknown[]> | undefined;
+  private fresh: string | undefined;
   /** Scripts that run before those of each page: what they change, a new browser might hold too. */
   private scripts = 0;
 
@@ -105,18 +105,19 @@ export class AppInBrowser {
       await this.devTools('Storage.clearDataForOrigin', { origin: this.url, storageTypes: 'all' });
       if (isPlain) {
         await this.open('/data');
-        this.fresh = await this.stored();
+        this.fresh = await this.storedText();
       }
     }
     await this.open(path);
   }
 
   /** Leaves in the browser what a new one holds and nothing else; false where its database is another by now. */
-  private async putBack(fresh: Record<string, readonly unknown[]>): Promise<boolean> {
+  private async putBack(fresh: string): Promise<boolean> {
     // A page of the app's that runs nothing.
     await this.driver.get(`${this.url}/icon.svg`);
     return this.driver.executeAsyncScript<boolean>(
-      `const [fresh, done] = arguments;
+      `const [text, done] = arguments;
+       const fresh = JSON.parse(text);
        localStorage.clear(); sessionStorage.clear();
        const copies = indexedDB.deleteDatabase('rontel-copies');
        copies.onsuccess = copies.onerror = copies.onblocked = () => {
@@ -333,12 +334,17 @@ export class AppInBrowser {
   }
 
   /** All that is kept, by table, as it is in the browser's database now. */
-  stored<T = Record<string, readonly unknown[]>>(): Promise<T> {
-    return this.driver.executeAsyncScript<T>(
+  async stored<T = Record<string, readonly unknown[]>>(): Promise<T> {
+    return JSON.parse(await this.storedText()) as T;
+  }
+
+  /** As text, for the driver would put the fields of its answer in another order. */
+  private storedText(): Promise<string> {
+    return this.driver.executeAsyncScript<string>(
       `const done = arguments[0]; const open = indexedDB.open('rontel');
        open.onsuccess = () => { const db = open.result; const names = [...db.objectStoreNames];
          const all = db.transaction(names); const rows = names.map((name) => all.objectStore(name).getAll());
-         all.oncomplete = () => { db.close(); done(Object.fromEntries(names.map((name, i) => [name, rows[i].result]))); }; };`,
+         all.oncomplete = () => { db.close(); done(JSON.stringify(Object.fromEntries(names.map((name, i) => [name, rows[i].result])))); }; };`,
     );
   }
 

@@ -2,6 +2,7 @@ import { writeBackup } from '../../src/formats/backup';
 import { demoDataset } from '../../src/store/demo';
 import type { Dataset } from '../../src/records';
 import { AppInBrowser } from './harness';
+import { VIEWS } from './views';
 
 let app: AppInBrowser;
 beforeAll(async () => {
@@ -9,38 +10,6 @@ beforeAll(async () => {
   await app.begin('/data');
 });
 afterAll(() => app.stop());
-
-interface View {
-  readonly path: string;
-  /** What is there once it is at work. */
-  readonly shown: string;
-  /** Keys that lead to it from there. */
-  readonly keys?: readonly string[];
-}
-
-/** Every view there is. */
-const VIEWS: readonly View[] = [
-  { path: '/brief', shown: '[data-testid=climb-speed]' },
-  { path: '/gears', shown: '[data-gear]' },
-  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
-  // Which view it was is kept.
-  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
-  { path: '/compare', shown: '[data-gear]' },
-  { path: '/find', shown: '[data-testid=find-answer]' },
-  { path: '/rides', shown: '[data-testid=use-sentence]' },
-  { path: '/fit', shown: '[data-end=any] [data-chain]' },
-  { path: '/swap', shown: '[data-testid=card-steps]' },
-  { path: '/work?job=job-hardtail-chain', shown: '[data-step=chainLength]' },
-  { path: '/schedule', shown: '[data-testid=board]' },
-  { path: '/log', shown: '[data-testid=timeline] li' },
-  { path: '/shelf', shown: '[data-part=chain-worn]' },
-  { path: '/learn', shown: '[data-testid=drive]' },
-  { path: '/learn?view=lessons', shown: 'main section' },
-  { path: '/learn?view=drills', shown: '[data-testid=question]' },
-  { path: '/learn?view=worksheet', shown: 'main section' },
-  { path: '/learn?view=words', shown: 'main section' },
-  { path: '/data', shown: '[data-testid=kept]' },
-];
 
 const DESK = { width: 1280, height: 800 };
 /** A desk's window at 200 %: half of it each way. */
@@ -148,6 +117,6 @@ test('a name of 10,000 characters is refused with its length, and stays in its f
     field,
     long,
   );
-  await app.shows('#part-name-problem', /10000 characters|80/);
+  await app.shows('#part-name-problem', 'a name of 10000 characters: at most 80');
   expect((await app.value('part-name')).length).toBe(10_000);
 });

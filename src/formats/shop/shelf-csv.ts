@@ -12,7 +12,7 @@ import {
   type PartName,
   type PartNumber,
 } from '../../core/shelf';
-import { PART_DEFAULTS, partSchema, type PartRecord } from '../../records';
+import { PART_DEFAULTS, partSchema, sameRecord, type PartRecord } from '../../records';
 
 const NUMBER_FIELDS = Object.keys(PART_NUMBER_RULES) as PartNumber[];
 const NAME_FIELDS = Object.keys(PART_NAME_TERMS) as PartName[];
@@ -48,8 +48,11 @@ export function writeShelfCsv(parts: readonly PartRecord[]): string {
   return `${Papa.unparse({ fields: [...SHELF_COLUMNS], data }, { newline: '\r\n' })}\r\n`;
 }
 
+/** Columns that hold a list as JSON. */
+const isList = (column: ShelfColumn): column is 'mounts' | 'wear' => column === 'mounts' || column === 'wear';
+
 function cellOf(part: PartRecord, column: ShelfColumn): string | number {
-  if (column === 'mounts' || column === 'wear') return part[column].length > 0 ? JSON.stringify(part[column]) : '';
+  if (isList(column)) return part[column].length > 0 ? JSON.stringify(part[column]) : '';
   if (column in part) return (part[column as keyof PartRecord] as string | number | undefined) ?? '';
   const value = part.data[column as keyof PartData];
   if (value === undefined) return '';
@@ -175,7 +178,9 @@ export function dryRunShelf(
 function changedColumns(before: PartRecord, after: PartRecord): string[] {
   return SHELF_COLUMNS.flatMap((column) => {
     const [was, is] = [cellOf(before, column), cellOf(after, column)];
-    return was === is ? [] : [`${column}: ${was === '' ? 'nothing' : was} → ${is === '' ? 'nothing' : is}`];
+    // Entries of a list may have come with their fields in another order.
+    const isSame = isList(column) ? sameRecord(before[column], after[column]) : was === is;
+    return isSame ? [] : [`${column}: ${was === '' ? 'nothing' : was} → ${is === '' ? 'nothing' : is}`];
   });
 }
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { backupSaved, copyIfDue, writeOutside, type Workshop } from '../../store';
+import { copyIfDue, writeOutside, type Workshop } from '../../store';
 import { copiesOf } from './copies-of';
 import { mayWrite } from './outside';
 
@@ -16,7 +16,6 @@ async function copy(db: Workshop['db']): Promise<void> {
   const outside = await copies.outside.get('outside');
   if (!outside || !(await mayWrite(outside, false))) return;
   await writeOutside(db, copies, now);
-  await backupSaved(db, now);
 }
 
 /** Copies the work by itself while a window is open, one window at a time. @param db undefined while nothing is kept */

@@ -85,7 +85,7 @@ export interface LadderRow {
   readonly to: number;
   readonly rungs: readonly { readonly gear: SizedGear; readonly x: number }[];
   /** Steps between neighbouring rungs, where there is room to write them. */
-  readonly gaps: readonly { readonly key: string; readonly x: number; readonly text: string }[];
+  readonly gaps: readonly { readonly x: number; readonly text: string }[];
 }
 
 export const AXIS_HEIGHT = 30;
@@ -218,7 +218,7 @@ function layoutRow(
     const easier = rungs[i]!;
     if (x - easier.x < GAP_TEXT_WIDTH) return [];
     const text = stepText(stepBetween(easier.gear, gear), reading).replace(' %', '');
-    return [{ key: gear.key, x: (easier.x + x) / 2, text }];
+    return [{ x: (easier.x + x) / 2, text }];
   });
   return { chainring, hubStage, y, from: rungs[0]!.x, to: rungs.at(-1)!.x, rungs, gaps };
 }

@@ -91,7 +91,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <Toolbar />
           </header>
         )}
-        <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll}>
+        <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll} showsNotices={!inWorkshop}>
           {children}
         </Below>
       </SlipProvider>
@@ -102,14 +102,18 @@ export function Shell({ children }: { children: ReactNode }) {
 function Below({
   needsBench,
   showsBench,
+  showsNotices,
   children,
 }: {
   needsBench: boolean;
   showsBench: boolean;
+  /** Of what can wait. */
+  showsNotices: boolean;
   children: ReactNode;
 }) {
   const state = useBench();
-  useCopying(state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined);
+  const keptDb = state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined;
+  useCopying(keptDb);
   if (state.kind === 'opening') {
     return (
       <main className={styles.main} aria-busy>
@@ -134,11 +138,9 @@ function Below({
   }
   return (
     <>
-      <UpdateNotice className={styles.notice} />
+      {showsNotices && <UpdateNotice className={styles.notice} />}
+      {showsNotices && keptDb && <BackupNotice db={keptDb} className={styles.notice} />}
       <LinkNotice />
-      {state.workshop.inMemoryBecause === undefined && (
-        <BackupNotice db={state.workshop.db} className={styles.notice} />
-      )}
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
       {state.bench && showsBench && <Bench />}
       <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>

@@ -8,7 +8,6 @@ import { dateText, fixed, timeText } from '../../kit/format';
 import { copiesOf } from '../../kit/keeping/copies-of';
 import { canWriteOutside, mayWrite, pickOutside } from '../../kit/keeping/outside';
 import {
-  backupSaved,
   chooseOutside,
   copyText,
   forgetOutside,
@@ -18,6 +17,7 @@ import {
   type CopyRecord,
   type Workshop,
 } from '../../store';
+import { countText } from './table-words';
 import styles from './Data.module.css';
 
 const BYTES_PER_MB = 1_000_000;
@@ -60,7 +60,8 @@ export function CopiesPanel({ db, edits, onOpen }: CopiesPanelProps) {
           <li key={copy.seq} data-testid="copy">
             <span>
               <b>{momentText(copy.atMs)}</b>
-              {copy.bikes} bikes, {copy.jobs} jobs, {copy.rides} rides; {fixed(copy.packed.size / BYTES_PER_MB, 2)} MB
+              {countText('bikes', copy.bikes)}, {countText('jobs', copy.jobs)}, {countText('rides', copy.rides)};{' '}
+              {fixed(copy.packed.size / BYTES_PER_MB, 2)} MB
             </span>
             <span>
               <Button size="small" onClick={() => open(copy)} aria-label={`Open the copy of ${momentText(copy.atMs)}`}>
@@ -88,7 +89,6 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
     if (!chosen) return;
     if (!(await mayWrite(chosen, true))) throw new Error(`the browser may not write to ${chosen.handle.name}`);
     await writeOutside(db, copiesOf(), Date.now());
-    await backupSaved(db, Date.now());
     message.success(`Written to ${chosen.handle.name}`);
   };
   const choose = () =>

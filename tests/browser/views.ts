@@ -1,0 +1,32 @@
+/** A view, and how a test knows that it is there. */
+export interface View {
+  readonly path: string;
+  /** What is there once it is at work. */
+  readonly shown: string;
+  /** Keys that lead to it from there. */
+  readonly keys?: readonly string[];
+}
+
+/** Every view there is. */
+export const VIEWS: readonly View[] = [
+  { path: '/brief', shown: '[data-testid=climb-speed]' },
+  { path: '/gears', shown: '[data-gear]' },
+  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
+  // Which view it was is kept.
+  { path: '/gears', shown: '[data-gear]', keys: ['v'] },
+  { path: '/compare', shown: '[data-gear]' },
+  { path: '/find', shown: '[data-testid=find-answer]' },
+  { path: '/rides', shown: '[data-testid=use-sentence]' },
+  { path: '/fit', shown: '[data-end=any] [data-chain]' },
+  { path: '/swap', shown: '[data-testid=card-steps]' },
+  { path: '/work?job=job-hardtail-chain', shown: '[data-step=chainLength]' },
+  { path: '/schedule', shown: '[data-testid=board]' },
+  { path: '/log', shown: '[data-testid=timeline] li' },
+  { path: '/shelf', shown: '[data-part=chain-worn]' },
+  { path: '/learn', shown: '[data-testid=drive]' },
+  { path: '/learn?view=lessons', shown: 'main section' },
+  { path: '/learn?view=drills', shown: '[data-testid=question]' },
+  { path: '/learn?view=worksheet', shown: 'main section' },
+  { path: '/learn?view=words', shown: 'main section' },
+  { path: '/data', shown: '[data-testid=kept]' },
+];
