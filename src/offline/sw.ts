@@ -8,11 +8,20 @@ declare const self: ServiceWorkerGlobalScope & {
   readonly __SW_MANIFEST: (PrecacheEntry | string)[];
 };
 
+/** A worker's script learns from its address what to load; a kept answer says the address that it was kept under. */
+async function underAskedAddress({ request, response }: { readonly request: Request; readonly response: Response }) {
+  return request.destination === 'worker' ? new Response(await response.blob(), response) : response;
+}
+
 const kept = new Serwist({
   // The person says when the next version takes over.
   skipWaiting: false,
   clientsClaim: true,
-  precacheOptions: { cleanupOutdatedCaches: true, concurrency: 6 },
+  precacheOptions: {
+    cleanupOutdatedCaches: true,
+    concurrency: 6,
+    plugins: [{ handlerWillRespond: underAskedAddress }],
+  },
 });
 
 // Parts of pages hang on what the page has already: without the server the page itself is loaded instead.
@@ -22,15 +31,6 @@ kept.registerCapture(({ request, sameOrigin }) => sameOrigin && request.headers.
 kept.registerCapture(
   ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && url.pathname === '/',
   ({ url }) => Promise.resolve(Response.redirect(`${FIRST_PAGE}${url.search}`)),
-);
-
-// A worker's script learns from its address what to load; a kept answer says the address that it was kept under.
-kept.registerCapture(
-  ({ request, sameOrigin }) => sameOrigin && request.destination === 'worker',
-  async ({ request }) => {
-    const answer = await kept.matchPrecache(request.url.split(/[?#]/)[0]!);
-    return answer ? new Response(await answer.blob(), answer) : fetch(request);
-  },
 );
 
 kept.addToPrecacheList(self.__SW_MANIFEST);

@@ -1,11 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { Bench } from '../bench/Bench';
 import { useBench } from '../bench/BenchProvider';
+import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
 import { MemoryNotice, SaveNewer } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
@@ -18,8 +18,6 @@ import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
-
-const EmptyBench = dynamic(() => import('../bench/EmptyBench').then((module) => module.EmptyBench), { ssr: false });
 
 interface Place {
   readonly path: string;
