@@ -7,6 +7,11 @@ export function milesPerHour(speedKmh: number): number {
   return speedKmh / KM_PER_MILE;
 }
 
+/** An angle in degrees. */
+export function degrees(radians: number): number {
+  return (radians * 180) / Math.PI;
+}
+
 /** A share of one, as percent. */
 export function percent(fraction: number): number {
   return fraction * 100;

@@ -1,3 +1,4 @@
+import { Key } from 'selenium-webdriver';
 import { writeBackup } from '../../src/formats/backup';
 import { demoDataset } from '../../src/store/demo';
 import type { Dataset } from '../../src/records';
@@ -52,6 +53,20 @@ test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and
     await app.resize(width, height);
     await app.fits();
   }
+  expect(await app.faults()).toEqual([]);
+});
+
+test.each([
+  ['/compare', 'Ladder of gears', 'A 32/36'],
+  ['/fit', 'Side view, Big-big', 'cage +66.9°'],
+  ['/fit', 'Guide pulley beside each cog', '+0.'],
+  ['/rides', 'Profile, speed, cadence and gear', 'km'],
+  ['/find', 'Built and nearest bought', '11'],
+])('on %s the drawing “%s” is there in numbers, reached by key', async (path, name, text) => {
+  await app.open(path);
+  const summary = await app.find(`summary[aria-label="The same in numbers: ${name}"]`);
+  await summary.sendKeys(Key.ENTER);
+  await app.shows(`[role=group][aria-label="${name}"] table`, text);
   expect(await app.faults()).toEqual([]);
 });
 

@@ -1,4 +1,5 @@
 import type { Bounds, Setup } from '../gears';
+import { degrees } from '../units';
 import { answered, type Check } from './verdict';
 
 /** Where rings and cogs stand beside the frame's mid-plane. */
@@ -64,7 +65,7 @@ export function chainAngles({ chainrings, cogs }: Setup, geometry: ChainlineGeom
     const ringOffsetMm = frontChainlineMm + ((chainrings.length - 1) / 2 - r) * ringSpacingMm;
     return cogs.map((cog, i) => {
       const cogOffsetMm = rearChainlineMm + ((cogs.length - 1) / 2 - i) * cogPitchMm;
-      const angleDeg = (Math.atan((cogOffsetMm - ringOffsetMm) / chainstayMm) * 180) / Math.PI;
+      const angleDeg = degrees(Math.atan((cogOffsetMm - ringOffsetMm) / chainstayMm));
       return { chainring, cog, ringOffsetMm, cogOffsetMm, angleDeg };
     });
   });

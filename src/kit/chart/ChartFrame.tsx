@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { Line } from 'react-chartjs-2';
 import { SavePicture } from '../export/SavePicture';
 import { short } from '../format';
-import { ChartTable } from './ChartTable';
+import { Numbers } from '../numbers/Numbers';
 import { chartRows } from './chart-rows';
 import { chartPicture } from './chart-picture';
 import styles from './ChartFrame.module.css';
@@ -47,12 +47,12 @@ export function ChartFrame(props: ChartFrameProps) {
         <Line ref={chart} data={data} options={options} aria-label={summary} />
       </div>
       {!hasOwnTable && (
-        <ChartTable
-          summary={summary}
-          xTitle={axisTitle(options.scales?.x)}
-          yTitle={axisTitle(options.scales?.y)}
-          rows={() => chartRows(data)}
-          xText={xText}
+        <Numbers
+          of={summary}
+          table={() => ({
+            columns: ['line', axisTitle(options.scales?.x), axisTitle(options.scales?.y)],
+            rows: chartRows(data).map(({ line, x, y }) => [line, xText(x), plainNumber(y)]),
+          })}
         />
       )}
     </figure>

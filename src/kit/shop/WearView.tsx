@@ -2,7 +2,9 @@
 
 import { scaleLinear } from 'd3-scale';
 import { short } from '../format';
+import { Numbers } from '../numbers/Numbers';
 import type { ChainWear } from './wear-of';
+import { wearNumbers } from './wear-numbers';
 import styles from './WearView.module.css';
 
 const WIDTH = 380;
@@ -11,9 +13,18 @@ const PAD = { left: 34, right: 12, top: 8, bottom: 22 };
 
 /** Readings over distance, the line through them, the gauge limit, and the spread of where they meet. */
 export function WearView({ wear }: { wear: ChainWear }) {
+  if (wear.readings.length < 2) return null;
+  return (
+    <>
+      <Drawing wear={wear} />
+      <Numbers of="Chain wear over distance" table={() => wearNumbers(wear)} />
+    </>
+  );
+}
+
+function Drawing({ wear }: { wear: ChainWear }) {
   const { readings, answer, limitPercent, nowKm } = wear;
   const forecast = answer.kind === 'forecast' || answer.kind === 'reached' ? answer.forecast : undefined;
-  if (readings.length < 2) return null;
   const farKm = Math.max(nowKm, forecast?.spreadKm?.[1] ?? forecast?.limitKm ?? 0, ...readings.map(({ km }) => km));
   const x = scaleLinear([0, farKm * 1.05], [PAD.left, WIDTH - PAD.right]).nice(5);
   const y = scaleLinear(

@@ -6,6 +6,7 @@ import { cardHeadline, chainText, costText, spacerText } from './card-words';
 import { rechecksDue } from './due';
 import { withNewChain } from './new-chain';
 import { tripsOf } from './trips';
+import { wearNumbers } from './wear-numbers';
 import { chainWearOf } from './wear-of';
 import { wearSentence } from './wear-words';
 import { kmText, massChangeText, minutesText, moneyText, partSummary } from './words';
@@ -126,6 +127,11 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
   expect(wearSentence(two)).toMatch(
     /^0\.33 % in 1000 km\. At 0\.75 % for 10 speeds in 1350 km \(two readings: no spread can be told\): about/,
   );
+  expect(wearNumbers(two).rows.map((row) => row.slice(1))).toEqual([
+    ['300 km', '0.1'],
+    ['600 km', '0.2'],
+    ['2250 km', '0.75'],
+  ]);
   expect(say(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), 300)).toContain(
     'no date, for nothing was ridden',
   );

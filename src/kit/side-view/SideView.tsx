@@ -1,18 +1,9 @@
 import type { Ref } from 'react';
-import { placeDrive, solveBelt, type BeltCircle, type CagePose, type Drive, type DriveGeometry } from '../../core/fit';
+import { solveBelt, type BeltCircle, type Drive } from '../../core/fit';
 import { signOf } from '../bench/setup-sign';
-import { fixed } from '../format';
 import { beltPath } from './path';
+import { placedDrive, stateText, type PosedDrive } from './posed-drive';
 import styles from './SideView.module.css';
-
-/** A drive in one gear with its chain. */
-interface PosedDrive {
-  readonly chainring: number;
-  readonly cog: number;
-  readonly links: number;
-  readonly pose: CagePose;
-  readonly geometry: DriveGeometry;
-}
 
 /** A drive that is laid over: another chain, or another setup by its place on the bench. */
 export interface OtherDrive extends PosedDrive {
@@ -32,13 +23,10 @@ export interface SideViewProps extends PosedDrive {
 
 const MARGIN_MM = 14;
 const LINE_MM = 19;
-/** Where a cage that nothing holds back would stand: pulled all but straight. */
-const STRETCHED_DEG = 75;
-
 /** The drive from its right-hand side, to scale: what is drawn in a millimetre is a millimetre. */
 export function SideView(props: SideViewProps) {
   const { other, geometry, largestRingMm, largestCogMm, cageLengthMm, drawingRef } = props;
-  const drive = placed(props);
+  const drive = placedDrive(props);
   const { ring, tensionPulley } = drive;
   const left = -Math.max(largestCogMm, cageLengthMm + tensionPulley.radiusMm) - MARGIN_MM;
   const right = ring.x + largestRingMm + MARGIN_MM;
@@ -76,12 +64,6 @@ export function SideView(props: SideViewProps) {
       )}
     </svg>
   );
-}
-
-/** A cage that no angle fits is drawn where the limit is that it fails at. */
-function placed({ chainring, cog, pose, geometry }: PosedDrive): Drive {
-  const limitDeg = pose.state === 'slack' ? geometry.foldBackLimitDeg : STRETCHED_DEG;
-  return placeDrive(chainring, cog, pose.angleDeg ?? limitDeg, geometry);
 }
 
 function Parts({ drive, chainring, cog, pose, geometry }: PosedDrive & { drive: Drive }) {
@@ -126,7 +108,7 @@ function Parts({ drive, chainring, cog, pose, geometry }: PosedDrive & { drive: 
 
 /** The drive that is laid over: outlines only. */
 function Ghost(props: OtherDrive) {
-  const drive = placed(props);
+  const drive = placedDrive(props);
   const { ring, cog, guidePulley, tensionPulley } = drive;
   return (
     <>
@@ -163,19 +145,4 @@ function Sprocket({ circle, teeth }: { circle: BeltCircle; teeth?: number }) {
       )}
     </g>
   );
-}
-
-function stateText({ pose, links }: PosedDrive): string {
-  switch (pose.state) {
-    case 'ok':
-      return `${pose.angleDeg > 0 ? '+' : ''}${fixed(pose.angleDeg, 1)}°`;
-    case 'slack':
-      return pose.angleDeg === undefined
-        ? `slack: ${links} links hang whatever the cage does`
-        : `${fixed(pose.angleDeg, 1)}°: slack`;
-    case 'tooShort':
-      return `too short: ${links} links do not reach`;
-    case 'impossible':
-      return 'impossible sizes';
-  }
 }

@@ -6,7 +6,9 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
+import { ladderNumbers } from '../../kit/ladder/ladder-numbers';
 import type { PlacedGear } from '../../kit/ladder/layout';
+import { Numbers } from '../../kit/numbers/Numbers';
 import { useTypedGears, type Comparison } from './useCompare';
 import styles from './Compare.module.css';
 
@@ -56,6 +58,7 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
         {...(drawingRef ? { drawingRef } : {})}
       />
       <p className={styles.axisTitle}>Development, m</p>
+      <Numbers of="Ladder of gears" table={() => ladderNumbers(lanes, stepReading, speedUnit)} />
     </>
   );
 }

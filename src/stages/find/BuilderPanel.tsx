@@ -11,7 +11,9 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
 import { percentText } from '../../kit/format';
 import { BUILT_CASSETTES_MAX } from '../../records';
+import { Numbers } from '../../kit/numbers/Numbers';
 import { CogsView } from './CogsView';
+import { cogsNumbers } from './cogs-numbers';
 import { TeethField } from './TeethField';
 import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassetteBuilder';
 import styles from './Find.module.css';
@@ -48,6 +50,7 @@ export const BuilderPanel = memo(function BuilderPanel() {
                 {built.cogs.join('-')}
               </p>
               <CogsView own={built.cogs} other={bought?.cogs} />
+              <Numbers of="Built and nearest bought" table={() => cogsNumbers(built.cogs, bought?.cogs)} />
               <ComparedFigures own={built.figures} other={bought?.figures} otherCogs={bought?.cogs} />
               <KeepCassette cogs={built.cogs} />
             </>

@@ -1,10 +1,13 @@
 'use client';
 
 import { Select } from 'antd';
+import { spacerNeededMm } from '../../core/fit';
 import { FREEHUB_FAMILIES, familyName } from '../../core/parts/freehubs';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { FreehubName, FreehubNumber, PartName, PartNumber } from '../../kit/bench/PartFields';
 import { Field } from '../../kit/fields/Field';
+import { short } from '../../kit/format';
+import { Numbers } from '../../kit/numbers/Numbers';
 import { FreehubView } from './FreehubView';
 import { usePartOffers } from './usePartOffers';
 import styles from './Fit.module.css';
@@ -20,7 +23,21 @@ export function HubPanel() {
     <section className={styles.panel} aria-label="Freehub">
       <h2>Freehub and spacer</h2>
       {bodyLengthMm !== undefined && cassetteLengthMm !== undefined ? (
-        <FreehubView bodyLengthMm={bodyLengthMm} cassetteLengthMm={cassetteLengthMm} spacerMm={spacerMm} />
+        <>
+          <FreehubView bodyLengthMm={bodyLengthMm} cassetteLengthMm={cassetteLengthMm} spacerMm={spacerMm} />
+          <Numbers
+            of="Freehub and spacer"
+            table={() => ({
+              columns: ['along the body', 'mm'],
+              rows: [
+                ['body', short(bodyLengthMm, 2)],
+                ['cassette', short(cassetteLengthMm, 2)],
+                ['spacers that are there', spacerMm === undefined ? 'not known' : short(spacerMm, 2)],
+                ['spacers that are needed', short(spacerNeededMm(bodyLengthMm, cassetteLengthMm), 2)],
+              ],
+            })}
+          />
+        </>
       ) : (
         <p className={styles.note}>
           Type the length of the body and what the cassette takes up on it to see the spacer.

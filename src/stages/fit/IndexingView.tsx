@@ -30,7 +30,7 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
       className={styles.view}
       viewBox={`${-MARGIN} ${-height - 14} ${widthMm * SIDEWAYS + 2 * MARGIN} ${height + FOOT + 18}`}
       role="img"
-      aria-label={`Guide pulley at each of ${cogs.length} cogs: ${atCogMm.map((mm, i) => `${cogs[i]} ${signed(mm)} mm`).join(', ')}`}
+      aria-label={`Guide pulley at each of ${cogs.length} cogs: ${atCogMm.map((mm, i) => `${cogs[i]} ${signedMm(mm)} mm`).join(', ')}`}
     >
       {cogs.map((cog, place) => {
         const at = offset(place);
@@ -51,7 +51,7 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
             </text>
             <path className={off ? styles.pulleyOff : styles.pulley} d={`M${x(at + errorMm)} 2 l5 14 h-10 z`} />
             <text className={off ? styles.errorOff : styles.error} x={x(at)} y={34}>
-              {signed(errorMm)}
+              {signedMm(errorMm)}
             </text>
           </g>
         );
@@ -63,4 +63,5 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
   );
 }
 
-const signed = (mm: number) => `${mm > 0.005 ? '+' : ''}${fixed(Math.abs(mm) < 0.005 ? 0 : mm, 2)}`;
+/** Millimetres to one side of a cog; what rounds to none has no sign. */
+export const signedMm = (mm: number) => `${mm > 0.005 ? '+' : ''}${fixed(Math.abs(mm) < 0.005 ? 0 : mm, 2)}`;

@@ -9,7 +9,9 @@ import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { COG_PITCH_MM, typicalCogPitchMm } from '../../core/fit';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
-import { IndexingView } from './IndexingView';
+import { short } from '../../kit/format';
+import { Numbers } from '../../kit/numbers/Numbers';
+import { IndexingView, signedMm } from './IndexingView';
 import { usePartOffers } from './usePartOffers';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
@@ -23,6 +25,7 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
   const editPart = usePartEdit();
   const offers = usePartOffers();
   const shifting = setup.parts.shifting ?? 'cable';
+  const toleranceMm = setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   return (
     <section className={styles.panel} aria-label="Indexing">
       <div className={styles.panelHead}>
@@ -41,12 +44,20 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
         />
       </div>
       {indexing ? (
-        <IndexingView
-          cogs={setup.cogs}
-          error={indexing}
-          toleranceMm={setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM}
-          drawingRef={drawing}
-        />
+        <>
+          <IndexingView cogs={setup.cogs} error={indexing} toleranceMm={toleranceMm} drawingRef={drawing} />
+          <Numbers
+            of="Guide pulley beside each cog"
+            table={() => ({
+              columns: ['cog', 'beside it, + towards the wheel, mm', `within ±${short(toleranceMm, 2)} mm`],
+              rows: indexing.atCogMm.map((mm, i) => [
+                String(setup.cogs[i]),
+                signedMm(mm),
+                Math.abs(mm) > toleranceMm ? 'no' : 'yes',
+              ]),
+            })}
+          />
+        </>
       ) : (
         <p className={styles.note}>
           {shifting === 'cable'

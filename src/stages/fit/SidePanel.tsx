@@ -5,6 +5,8 @@ import { useRef, useState, type KeyboardEvent } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
+import { Numbers } from '../../kit/numbers/Numbers';
+import { sideNumbers } from '../../kit/side-view/posed-drive';
 import { SideView, type SideViewProps } from '../../kit/side-view/SideView';
 import { endCheckText } from './chain-words';
 import type { Fit, GearCell } from './useFit';
@@ -81,6 +83,7 @@ export function SidePanel({ fit }: { fit: Fit }) {
             </figcaption>
             <SavedView {...view(end)} other={overlay.atEnd(name)} name={`${bench.bike.name} ${name}`} />
             <p>{endCheckText(name, end)}</p>
+            <Numbers of={`Side view, ${name}`} table={() => sideNumbers(view(end))} />
           </figure>
         ))}
         <div
@@ -95,6 +98,7 @@ export function SidePanel({ fit }: { fit: Fit }) {
             Any gear, {cell.chainring}/{cell.cog}: step with the arrow keys
           </p>
           <SavedView {...view(cell)} other={overlay.at(cell)} name={`${bench.bike.name} side view`} />
+          <Numbers of={`Side view, ${cell.chainring}/${cell.cog}`} table={() => sideNumbers(view(cell))} />
         </div>
       </div>
       <p className={styles.note}>

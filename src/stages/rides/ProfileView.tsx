@@ -3,6 +3,8 @@ import { lengthM, type ElevationProfile, type ProfileClimb, type RideRules, type
 import { signOf } from '../../kit/bench/setup-sign';
 import { SPEED_UNIT_TEXT, fixed, speedIn, type SpeedUnit } from '../../kit/format';
 import { useWidth } from '../../kit/ladder/useWidth';
+import { Numbers } from '../../kit/numbers/Numbers';
+import { profileNumbers } from './profile-numbers';
 import styles from './Rides.module.css';
 
 const LEFT = 52;
@@ -13,7 +15,7 @@ const GAP = 16;
 /** A climb drawn narrower has its number alone; the rest is in the table. */
 const CLIMB_TEXT = 44;
 
-interface ProfileViewProps {
+export interface ProfileViewProps {
   readonly profile: ElevationProfile;
   readonly climbs: readonly ProfileClimb[];
   /** With the place of each on the bench. */
@@ -27,7 +29,12 @@ interface ProfileViewProps {
 /** The heights of a way with its climbs, and below, along the same way, speed, cadence and gear. */
 export function ProfileView(props: ProfileViewProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
-  return <div ref={ref}>{width > 0 && <Drawing {...props} width={width} />}</div>;
+  return (
+    <>
+      <div ref={ref}>{width > 0 && <Drawing {...props} width={width} />}</div>
+      <Numbers of="Profile, speed, cadence and gear" table={() => profileNumbers(props)} />
+    </>
+  );
 }
 
 function Drawing({

@@ -1,0 +1,60 @@
+import { placeDrive, type CagePose, type Drive, type DriveGeometry } from '../../core/fit';
+import { degrees } from '../../core/units';
+import { fixed } from '../format';
+import type { NumbersTable } from '../numbers/Numbers';
+
+/** A drive in one gear with its chain. */
+export interface PosedDrive {
+  readonly chainring: number;
+  readonly cog: number;
+  readonly links: number;
+  readonly pose: CagePose;
+  readonly geometry: DriveGeometry;
+}
+
+/** Where a cage that nothing holds back would stand: pulled all but straight. */
+const STRETCHED_DEG = 75;
+
+/** A cage that no angle fits is drawn where the limit is that it fails at. */
+export function placedDrive({ chainring, cog, pose, geometry }: PosedDrive): Drive {
+  const limitDeg = pose.state === 'slack' ? geometry.foldBackLimitDeg : STRETCHED_DEG;
+  return placeDrive(chainring, cog, pose.angleDeg ?? limitDeg, geometry);
+}
+
+/** What a cage does with its chain. */
+export function stateText({ pose, links }: Pick<PosedDrive, 'pose' | 'links'>): string {
+  switch (pose.state) {
+    case 'ok':
+      return `${pose.angleDeg > 0 ? '+' : ''}${fixed(pose.angleDeg, 1)}°`;
+    case 'slack':
+      return pose.angleDeg === undefined
+        ? `slack: ${links} links hang whatever the cage does`
+        : `${fixed(pose.angleDeg, 1)}°: slack`;
+    case 'tooShort':
+      return `too short: ${links} links do not reach`;
+    case 'impossible':
+      return 'impossible sizes';
+  }
+}
+
+/** What stands where in the side view, and over what angle the chain touches it. */
+export function sideNumbers(drive: PosedDrive): NumbersTable {
+  const { ring, cog, guidePulley, tensionPulley } = placedDrive(drive);
+  const runs = drive.pose.belt?.runs ?? [];
+  const circles = [
+    [`ring ${drive.chainring}`, ring],
+    [`cog ${drive.cog}`, cog],
+    ['guide pulley', guidePulley],
+    ['tension pulley', tensionPulley],
+  ] as const;
+  return {
+    columns: ['from the rear axle', 'forward, mm', 'up, mm', 'radius, mm', 'touched, °'],
+    rows: [
+      ...circles.map(([name, { x, y, radiusMm }]) => {
+        const run = runs.find(({ circle }) => circle.x === x && circle.y === y);
+        return [name, fixed(x, 1), fixed(y, 1), fixed(radiusMm, 1), run ? fixed(degrees(run.wrapRad), 0) : '–'];
+      }),
+      [`cage ${stateText(drive)}`, '', '', '', ''],
+    ],
+  };
+}

@@ -1,0 +1,40 @@
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { gearName } from '../../kit/explain/gears';
+import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
+import type { NumbersTable } from '../../kit/numbers/Numbers';
+import type { ProfileViewProps } from './ProfileView';
+
+/** So many places along the way: more than can be read at once help nobody. */
+const PLACES = 40;
+
+/** Height along the way, and what each setup does there. */
+export function profileNumbers({
+  profile,
+  rides,
+  speedUnit,
+}: Pick<ProfileViewProps, 'profile' | 'rides' | 'speedUnit'>): NumbersTable {
+  const { stepM, elevationM } = profile;
+  const unit = SPEED_UNIT_TEXT[speedUnit];
+  const last = elevationM.length - 1;
+  const count = Math.min(PLACES, last);
+  const columns = rides.flatMap(({ place }) => {
+    const letter = LETTERS[place]!;
+    return [`${letter}: ${unit}`, `${letter}: rpm`, `${letter}: gear`];
+  });
+  const rows = Array.from({ length: count + 1 }, (_, i) => {
+    const at = Math.round((i / count) * last);
+    const distanceM = at * stepM;
+    const ridden = rides.flatMap(({ ride, rules }) => {
+      const point = ride.points.find((one) => one.distanceM >= distanceM) ?? ride.points.at(-1);
+      if (!point) return ['', '', ''];
+      const { speedKmh, cadenceRpm, gear } = point;
+      return [
+        fixed(speedIn(speedUnit, speedKmh), 1),
+        cadenceRpm === 0 ? 'let roll' : fixed(cadenceRpm, 0),
+        gearName(rules.gears[gear]!),
+      ];
+    });
+    return [fixed(distanceM / 1000, 2), fixed(elevationM[at]!, 0), ...ridden];
+  });
+  return { columns: ['km', 'height, m', ...columns], rows };
+}
