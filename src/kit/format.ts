@@ -1,17 +1,11 @@
+import { decimalMarkOf, fixed, writeDecimalsWith } from '../core/number-text';
 import { KM_PER_MILE, milesPerHour, percent } from '../core/units';
 import type { Preferences } from '../records';
 
-const MINUS = '\u2212';
+// Here, for whatever writes a number has this first; a server has no reader.
+if (typeof window !== 'undefined') writeDecimalsWith(decimalMarkOf(navigator.language));
 
-/** A number with a fixed count of decimals and a true minus sign. */
-export function fixed(value: number, decimals: number): string {
-  return value.toFixed(decimals).replace('-', MINUS);
-}
-
-/** A number as short as it can be within `decimals`: 172.5, 170. */
-export function short(value: number, decimals: number): string {
-  return String(Number(value.toFixed(decimals))).replace('-', MINUS);
-}
+export { allDigits, asTyped, fixed, short } from '../core/number-text';
 
 /** Text with a capital to begin with. */
 export function capital(text: string): string {

@@ -67,7 +67,10 @@ test(
       // To and fro within what a tyre can be.
       if (last > 6000) step = -2;
       if (last < 3000) step = 2;
-      const confirmed = await app.driver.executeAsyncScript<number>(TYPE_ON, last, step, count);
+      const confirmed = await app.driver.executeAsyncScript<number>(TYPE_ON, last, step, count).catch(async () => {
+        const shows = [await app.value('tyre'), await app.text('[data-testid=rollout-used]')];
+        throw new Error(`after ${kill} kills nothing more was confirmed from ${last} on; it shows ${shows.join(', ')}`);
+      });
       await app.driver.switchTo().window(watch);
       // The process of the tab ends as if its machine had lost it: no page hears of it.
       await app.killTab(tab);

@@ -8,6 +8,10 @@ import { VIEWS } from './views';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
+  // Somebody who writes 37,5.
+  const userAgent = await app.driver.executeScript<string>('return navigator.userAgent');
+  await app.devTools('Emulation.setUserAgentOverride', { userAgent, acceptLanguage: 'de-DE' });
+  await app.devTools('Emulation.setLocaleOverride', { locale: 'de-DE' });
   await app.begin('/data');
 });
 afterAll(() => app.stop());
@@ -35,11 +39,32 @@ afterEach(async () => {
 
 const NAMED = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
 
+/** Numbers that are parted by a point, but in dates (26.11.2026) and in names that a person gave. */
+async function pointed(): Promise<readonly string[]> {
+  const text = (await app.text('body')).replaceAll('Spacer 1.85 mm', '');
+  return [...text.matchAll(/.{0,20}(?<![\d.])\d+\.\d+(?![\d.]).{0,20}/g)].map(([found]) => found);
+}
+
+test('who writes a comma reads it and types it; a point is as good to type', async () => {
+  await app.open('/gears');
+  await app.shows('[data-testid=range]', '490,9 %');
+  await app.type('tyre', '37,5');
+  await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 75)).toFixed(1).replace('.', ','));
+  await app.leaveField();
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 75)).toFixed(1).replace('.', ','));
+  expect(await app.value('tyre')).toBe('37,5');
+  await app.type('tyre', '38.0');
+  await app.leaveField();
+  await app.shows('[data-testid=rollout-used]', '2192,8');
+});
+
 test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and on a phone', async (_, view) => {
   await app.open(view.path);
   await app.find(view.shown);
   await app.press(...(view.keys ?? []));
   await app.settled();
+  expect(await pointed()).toEqual([]);
   expect(await app.faults()).toEqual([]);
   await look('screen', 'dark');
   // The component library's colours follow a moment after the page's own.
@@ -58,8 +83,8 @@ test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and
 
 test.each([
   ['/compare', 'Ladder of gears', 'A 32/36'],
-  ['/fit', 'Side view, Big-big', 'cage +66.9°'],
-  ['/fit', 'Guide pulley beside each cog', '+0.'],
+  ['/fit', 'Side view, Big-big', 'cage +66,9°'],
+  ['/fit', 'Guide pulley beside each cog', '+0,'],
   ['/rides', 'Profile, speed, cadence and gear', 'km'],
   ['/find', 'Built and nearest bought', '11'],
 ])('on %s the drawing “%s” is there in numbers, reached by key', async (path, name, text) => {

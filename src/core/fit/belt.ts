@@ -1,3 +1,4 @@
+import { short } from '../number-text';
 import { clampedAsin } from '../numbers';
 
 export interface Point {
@@ -44,7 +45,7 @@ export type BeltFailure = {
 export type BeltResult =
   { readonly ok: true; readonly belt: Belt } | { readonly ok: false; readonly failure: BeltFailure };
 
-const mm = (value: number) => `${Number(value.toFixed(2))} mm`;
+const mm = (value: number) => `${short(value, 2)} mm`;
 const called = ({ name, radiusMm }: BeltCircle, place: number) =>
   `${name ?? `circle ${place + 1}`} (radius ${mm(radiusMm)})`;
 

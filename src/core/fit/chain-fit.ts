@@ -1,3 +1,4 @@
+import { fixed } from '../number-text';
 import type { CageRow } from './cage-rows';
 import type { DriveParts } from './drive-parts';
 import { answered, notKnown, type Check } from './verdict';
@@ -54,8 +55,7 @@ export function checkChainLength(input: ChainLengthCheck): Check {
   const [worst] = slack;
   if (worst) {
     const name = worst === smallSmall ? 'small-small' : `${worst.chainring}/${worst.cog}`;
-    const angle =
-      worst.pose.angleDeg === undefined ? 'past any angle' : `at ${worst.pose.angleDeg.toFixed(0).replace('-', '−')}°`;
+    const angle = worst.pose.angleDeg === undefined ? 'past any angle' : `at ${fixed(worst.pose.angleDeg, 0)}°`;
     const shorter = { text: `${margin} links fewer`, change: { chainLinks: wanted } };
     return answered(
       'chainLength',

@@ -1,4 +1,5 @@
 import type { Bounds, Setup } from '../gears';
+import { allDigits, fixed } from '../number-text';
 import { degrees } from '../units';
 import { answered, type Check } from './verdict';
 
@@ -98,7 +99,7 @@ export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, stee
     .filter((angle) => angle !== undefined)
     .map(({ chainring, cog }) => `${chainring}/${cog}`)
     .join(' and ');
-  const what = `Steepest of the gears you ride: ${steepest.chainring}/${steepest.cog}, ${required.toFixed(1)}°, you allow ${steepDeg}°`;
+  const what = `Steepest of the gears you ride: ${steepest.chainring}/${steepest.cog}, ${fixed(required, 1)}°, you allow ${allDigits(steepDeg)}°`;
   const numbers = { required, limit: steepDeg, margin, unit: '°' } as const;
   if (margin >= 0) {
     return answered('chainline', margin > 0 ? 'inside' : 'at', `${what}; straightest in ${straight}.`, numbers);

@@ -1,4 +1,5 @@
 import { within, type Bounds } from '../gears';
+import { allDigits } from '../number-text';
 
 export type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
 
@@ -46,11 +47,11 @@ export function checkData<K extends string>(
     const value = values[field];
     const { bounds, term, unit, whole } = rules[field];
     if (value === undefined || ((!whole || Number.isInteger(value)) && within(value, bounds))) return [];
-    const given = `${term} ${value}${unit === 'T' ? 'T' : ` ${unit}`}`;
+    const given = `${term} ${allDigits(value)}${unit === 'T' ? 'T' : ` ${unit}`}`;
     const range =
       unit === 'T'
         ? `whole teeth from ${bounds.min} to ${bounds.max}`
-        : `it runs from ${bounds.min} to ${bounds.max} ${unit}${whole ? ', whole' : ''}`;
+        : `it runs from ${allDigits(bounds.min)} to ${allDigits(bounds.max)} ${unit}${whole ? ', whole' : ''}`;
     return [{ path: [field], message: `${given}: ${range}; read it off the sheet` }];
   });
 }

@@ -1,3 +1,4 @@
+import { allDigits, fixed } from '../number-text';
 import type { DriveParts } from './drive-parts';
 import { MM_PER_TOOTH } from './front';
 import type { RearDerailleur } from './rear-derailleur';
@@ -25,7 +26,7 @@ export function checkExtender(
       ? answered('hangerExtender', 'inside', 'None fitted.')
       : notKnown(
           'hangerExtender',
-          `An extender of ${hangerExtenderMm} mm: ${cost}`,
+          `An extender of ${allDigits(hangerExtenderMm)} mm: ${cost}`,
           'the largest cog the derailleur takes',
         );
   }
@@ -35,14 +36,14 @@ export function checkExtender(
     return answered(
       'hangerExtender',
       'outside',
-      `None fitted. One that lowers the derailleur by ${extenderForMm(over).toFixed(1)} mm or more might reach the ${largestCog}T cog: a caution, no plain yes, for ${cost}.`,
+      `None fitted. One that lowers the derailleur by ${fixed(extenderForMm(over), 1)} mm or more might reach the ${largestCog}T cog: a caution, no plain yes, for ${cost}.`,
       { required: over, limit: 0, margin: -over, unit: 'T' },
     );
   }
   const gain = extenderGainT(hangerExtenderMm);
   const margin = gain - over;
   const numbers = { required: Math.max(0, over), limit: gain, margin, unit: 'T' } as const;
-  const what = `An extender of ${hangerExtenderMm} mm makes room for ${gain}T more`;
+  const what = `An extender of ${allDigits(hangerExtenderMm)} mm makes room for ${gain}T more`;
   if (over <= 0) {
     return answered(
       'hangerExtender',
@@ -61,6 +62,6 @@ export function checkExtender(
   }
   return answered('hangerExtender', 'outside', `${what}, but ${over}T are over the sheet: it does not reach.`, {
     ...numbers,
-    fixes: [{ text: `an extender of ${extenderForMm(over).toFixed(1)} mm or more` }],
+    fixes: [{ text: `an extender of ${fixed(extenderForMm(over), 1)} mm or more` }],
   });
 }

@@ -1,3 +1,4 @@
+import { allDigits, fixed } from '../number-text';
 import { checkData, mmDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 import type { DriveParts } from './drive-parts';
 import { sameName } from './indexing';
@@ -80,16 +81,16 @@ export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts)
     return notKnown('freehubLength', 'Spacer', missing, { unit: 'mm' });
   }
   const needed = spacerNeededMm(bodyLengthMm, cassetteLengthMm);
-  const lengths = `Body ${bodyLengthMm} mm, cassette ${cassetteLengthMm} mm`;
+  const lengths = `Body ${allDigits(bodyLengthMm)} mm, cassette ${allDigits(cassetteLengthMm)} mm`;
   if (needed < 0) {
-    const message = `${lengths}: ${(-needed).toFixed(2)} mm too long; the lockring does not catch.`;
+    const message = `${lengths}: ${fixed(-needed, 2)} mm too long; the lockring does not catch.`;
     const numbers = { required: cassetteLengthMm, limit: bodyLengthMm, margin: needed, unit: 'mm' } as const;
     return answered('freehubLength', 'cannotWork', message, {
       ...numbers,
-      fixes: [{ text: `a freehub body of ${cassetteLengthMm} mm` }],
+      fixes: [{ text: `a freehub body of ${allDigits(cassetteLengthMm)} mm` }],
     });
   }
-  const wanted = needed === 0 ? 'no spacer' : `a spacer of ${needed.toFixed(2)} mm behind the largest cog`;
+  const wanted = needed === 0 ? 'no spacer' : `a spacer of ${fixed(needed, 2)} mm behind the largest cog`;
   if (spacerMm === undefined) return answered('freehubLength', 'inside', `${lengths}: ${wanted}.`);
   const short = needed - spacerMm;
   const numbers = { required: needed, limit: spacerMm, margin: -short, unit: 'mm' } as const;
@@ -99,14 +100,14 @@ export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts)
   }
   const fixes = [
     {
-      text: needed === 0 ? 'no spacer' : `${needed.toFixed(2)} mm of spacers`,
+      text: needed === 0 ? 'no spacer' : `${fixed(needed, 2)} mm of spacers`,
       change: { parts: { ...parts, spacerMm: round2(needed) } },
     },
   ];
   const message =
     short > 0
-      ? `${lengths}, spacers ${spacerMm} mm: ${short.toFixed(2)} mm are missing; the cassette rocks.`
-      : `${lengths}, spacers ${spacerMm} mm: ${(-short).toFixed(2)} mm too much; the lockring does not catch.`;
+      ? `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(short, 2)} mm are missing; the cassette rocks.`
+      : `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(-short, 2)} mm too much; the lockring does not catch.`;
   return answered('freehubLength', 'outside', message, { ...numbers, margin: -Math.abs(short), fixes });
 }
 
@@ -129,7 +130,7 @@ export function checkHubRatio(
   if (hubStages.length < 2) return [];
   const [ring, cog] = [Math.min(...chainrings), Math.max(...cogs)];
   const required = ring / cog;
-  const what = `Two-speed hub driven with ${ring}/${cog} = ${required.toFixed(2)} at the easiest. Its stages move no chain: capacity counts rings and cogs alone`;
+  const what = `Two-speed hub driven with ${ring}/${cog} = ${fixed(required, 2)} at the easiest. Its stages move no chain: capacity counts rings and cogs alone`;
   if (hubRatioMin === undefined) {
     return [notKnown('hubRatio', what, 'the least that its sheet allows', { required, unit: ': 1' })];
   }

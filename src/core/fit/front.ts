@@ -1,4 +1,5 @@
 import type { Setup } from '../gears';
+import { fixed } from '../number-text';
 import { PITCH_MM } from './chain';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
@@ -46,7 +47,7 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
   const height =
     changeMm === 0
       ? ''
-      : ` It goes ${Math.abs(changeMm).toFixed(1)} mm ${changeMm > 0 ? 'higher' : 'lower'} than for the ${fittedBigRing}T now fitted.`;
+      : ` It goes ${fixed(Math.abs(changeMm), 1)} mm ${changeMm > 0 ? 'higher' : 'lower'} than for the ${fittedBigRing}T now fitted.`;
   if (min === undefined && max === undefined) {
     const check = notKnown('frontCage', `Big ring ${big}T`, 'the range of big rings that the front derailleur suits', {
       required: big,

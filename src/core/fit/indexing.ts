@@ -1,3 +1,4 @@
+import { allDigits, fixed } from '../number-text';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, notKnown, type Check } from './verdict';
@@ -60,16 +61,16 @@ export function checkIndexing(input: IndexingInput): Check {
       ...(parts.cablePullMm === undefined ? ['the cable that the shifter pulls a click'] : []),
       ...(rearDerailleur.pullRatio === undefined ? ['the derailleur’s ratio'] : []),
     ].join(' and ');
-    return notKnown('indexing', `Cogs ${pitchMm} mm apart`, missing);
+    return notKnown('indexing', `Cogs ${allDigits(pitchMm)} mm apart`, missing);
   }
   const toleranceMm = parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   const margin = toleranceMm - error.atEndsMm;
-  const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${Math.abs(error.perClickMm).toFixed(2)} mm a click`;
-  const what = `A click moves ${error.moveMm.toFixed(2)} mm, cogs are ${pitchMm} mm apart: ${perClick}, ${error.atEndsMm.toFixed(2)} mm at both ends`;
+  const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${fixed(Math.abs(error.perClickMm), 2)} mm a click`;
+  const what = `A click moves ${fixed(error.moveMm, 2)} mm, cogs are ${allDigits(pitchMm)} mm apart: ${perClick}, ${fixed(error.atEndsMm, 2)} mm at both ends`;
   const numbers = { required: error.atEndsMm, limit: toleranceMm, margin, unit: 'mm' } as const;
   const fixes = [
-    { text: `a derailleur ratio of about ${(pitchMm / parts.cablePullMm!).toFixed(2)}` },
-    { text: `a shifter that pulls about ${(pitchMm / rearDerailleur.pullRatio!).toFixed(2)} mm a click` },
+    { text: `a derailleur ratio of about ${fixed(pitchMm / parts.cablePullMm!, 2)}` },
+    { text: `a shifter that pulls about ${fixed(pitchMm / rearDerailleur.pullRatio!, 2)} mm a click` },
   ];
   if (error.atEndsMm >= pitchMm / 2) {
     return answered('indexing', 'cannotWork', `${what}: nearer to the next cog than to its own.`, {
@@ -78,12 +79,12 @@ export function checkIndexing(input: IndexingInput): Check {
     });
   }
   if (margin < 0) {
-    return answered('indexing', 'outside', `${what}, ${(-margin).toFixed(2)} mm more than it forgives.`, {
+    return answered('indexing', 'outside', `${what}, ${fixed(-margin, 2)} mm more than it forgives.`, {
       ...numbers,
       fixes,
     });
   }
-  return answered('indexing', margin === 0 ? 'at' : 'inside', `${what}: ${margin.toFixed(2)} mm to spare.`, numbers);
+  return answered('indexing', margin === 0 ? 'at' : 'inside', `${what}: ${fixed(margin, 2)} mm to spare.`, numbers);
 }
 
 function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {

@@ -1,4 +1,5 @@
 import type { Setup } from '../gears';
+import { allDigits } from '../number-text';
 import type { DriveParts, Retention } from './drive-parts';
 import { pitchRadiusMm } from './sprocket';
 import { answered, checkTeeth, notKnown, type Check } from './verdict';
@@ -21,7 +22,7 @@ export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCi
     what: `Smallest ring ${small}T`,
     published: (least) =>
       smallestRingT === undefined
-        ? `at least ${least}T by a bolt circle of ${boltCircleMm} mm`
+        ? `at least ${least}T by a bolt circle of ${allDigits(boltCircleMm!)} mm`
         : `at least ${least}T published`,
     missing: 'the crank’s bolt circle or its smallest ring',
     fixes: (least) => {

@@ -1,3 +1,4 @@
+import { fixed } from '../number-text';
 import type { CageRow } from './cage-rows';
 import { tallyOf, withExperience, type Experience } from './experience';
 import { MM_PER_TOOTH } from './front';
@@ -38,20 +39,20 @@ function geometryTrial({ id, verdict, margin = 0 }: Check, ridden: readonly Cage
     case 'largestCog':
       return {
         decision: 'undecided',
-        reason: `the guide pulley must come ${(overT * MM_PER_TOOTH).toFixed(1)} mm lower than the sheet foresees; the drawing cannot tell how far the B-screw reaches`,
+        reason: `the guide pulley must come ${fixed(overT * MM_PER_TOOTH, 1)} mm lower than the sheet foresees; the drawing cannot tell how far the B-screw reaches`,
         extraCheck:
           'B-screw fully in: the guide pulley clears the largest cog, cranked slowly by hand in both directions',
       };
     case 'largestCogMinimum':
       return {
         decision: 'try',
-        reason: `it only shifts less crisply: the guide pulley hangs ${(overT * MM_PER_TOOTH).toFixed(1)} mm farther away`,
+        reason: `it only shifts less crisply: the guide pulley hangs ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
         extraCheck: 'B-screw as far out as clears: every shift up and down, under light load',
       };
     case 'smallestCog':
       return {
         decision: 'try',
-        reason: `it only shifts less crisply on to the smallest cog: the guide pulley hangs ${(overT * MM_PER_TOOTH).toFixed(1)} mm farther away`,
+        reason: `it only shifts less crisply on to the smallest cog: the guide pulley hangs ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
         extraCheck: 'Ten shifts on to the smallest cog and back, and no rubbing on the dropout',
       };
     case 'ringDifference':
@@ -84,7 +85,7 @@ function capacityTrial(ridden: readonly CageRow[]): Trial {
     return { decision: 'doNot', reason: `by its geometry the cage does not hold the chain in ${gears}`, extraCheck };
   }
   const angles = ridden.map(({ pose }) => pose.angleDeg!);
-  const signed = (deg: number) => `${deg < 0 ? '−' : '+'}${Math.abs(deg).toFixed(0)}°`;
+  const signed = (deg: number) => `${deg < 0 ? '−' : '+'}${fixed(Math.abs(deg), 0)}°`;
   return {
     decision: 'try',
     reason: `by its geometry the cage holds the chain in every gear you allow, from ${signed(Math.min(...angles))} to ${signed(Math.max(...angles))}`,

@@ -1,3 +1,4 @@
+import { allDigits } from '../number-text';
 import { ROLLOUT_MM } from './wheel';
 import { within, type Bounds } from './setup';
 
@@ -27,7 +28,7 @@ export function checkRolloutTry({ turns, distanceMm }: RolloutTry): string | und
   }
   const rollout = distanceMm / turns;
   if (Number.isFinite(rollout) && within(rollout, ROLLOUT_MM)) return undefined;
-  return `${distanceMm} mm over ${turns} turns is ${Math.round(rollout)} mm a turn: it runs from ${ROLLOUT_MM.min} to ${ROLLOUT_MM.max} mm; count the turns again`;
+  return `${allDigits(distanceMm)} mm over ${turns} turns is ${Math.round(rollout)} mm a turn: it runs from ${ROLLOUT_MM.min} to ${ROLLOUT_MM.max} mm; count the turns again`;
 }
 
 /** @param tries at least one, each one that {@link checkRolloutTry} finds no fault with */

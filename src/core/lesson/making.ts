@@ -1,4 +1,5 @@
 import type { Gear, Setup } from '../gears';
+import { fixed } from '../number-text';
 import type { Drivetrains } from './drivetrain';
 import type { Level } from './level';
 import type { KnownMistake, Question } from './question';
@@ -17,7 +18,7 @@ export type Maker = (random: Seeded, making: Making) => Asked;
 
 export const name = ({ chainring, cog }: Pick<Gear, 'chainring' | 'cog'>) => `${chainring}/${cog}`;
 export const setupName = ({ chainrings, cogs }: Setup) => `${chainrings.join('/')} with ${cogs.join('-')}`;
-export const shown = (value: number, decimals: number) => value.toFixed(decimals).replace('-', '−');
+export const shown = fixed;
 export const division = ({ chainring, cog, ratio }: Gear) => `${chainring} ÷ ${cog} = ${shown(ratio, 3)}`;
 export const gearOf = (chainring: number, cog: number): Gear => ({
   chainring,

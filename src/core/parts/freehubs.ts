@@ -1,3 +1,4 @@
+import { allDigits } from '../number-text';
 /** A kind of freehub body by what it is; makers call them otherwise. */
 export interface FreehubFamily {
   readonly spline: string;
@@ -19,6 +20,6 @@ export const FREEHUB_FAMILIES: readonly FreehubFamily[] = [
 
 /** What a family is called in a list: its splines, body length and speeds. */
 export function familyName({ spline, bodyLengthMm, speeds }: FreehubFamily): string {
-  const length = bodyLengthMm === undefined ? 'length by its sheet' : `${bodyLengthMm} mm`;
+  const length = bodyLengthMm === undefined ? 'length by its sheet' : `${allDigits(bodyLengthMm)} mm`;
   return `${spline}, ${length}, ${speeds} speed`;
 }

@@ -8,6 +8,7 @@ import {
   type Prices,
 } from '../find';
 import { fitAnswer, goesTogether, type CheckId, type FitAnswer, type FitReport, type LimitsSchool } from '../fit';
+import { short } from '../number-text';
 import type { Slot } from '../shelf';
 import { swapDifference, swapKind, type SwapDifference, type SwapKind, type SwapSide } from './difference';
 import { workSteps } from './progress';
@@ -220,7 +221,7 @@ function movedParts(
   const { spacerMm } = difference;
   if (spacerMm !== undefined && Math.abs(spacerMm - spacerBefore) > SPACER_SAME_MM) {
     if (spacerBefore > 0) move(off, from, 'spacer', `${spacerBefore} mm of spacers`);
-    if (spacerMm > 0) move(on, to, 'spacer', `${Number(spacerMm.toFixed(2))} mm of spacers`);
+    if (spacerMm > 0) move(on, to, 'spacer', `${short(spacerMm, 2)} mm of spacers`);
   }
   if (difference.crank) both('crank', 'crank');
   for (const teeth of difference.ringsOff) ring(off, from, teeth);

@@ -1,4 +1,5 @@
 import { within } from '../gears';
+import { allDigits, short } from '../number-text';
 import type { StepReading } from './steps';
 
 /** What is thought of a reading: `impossible` is refused, `doubtful` is kept and asked about. */
@@ -12,21 +13,24 @@ const CALIPER_MM = 0.2;
 const TORQUE_SHARE = 0.1;
 
 export function judgeReading({ what, unit, min, max, expected, usual }: StepReading, value: number): ReadingJudgement {
-  const said = unit === 'links' ? `${value} links` : `${what} ${value} ${unit}`;
+  const said = unit === 'links' ? `${value} links` : `${what} ${allDigits(value)} ${unit}`;
   if (!Number.isFinite(value) || !within(value, { min, max })) {
-    return { kind: 'impossible', message: `${said}: it runs from ${min} to ${max} ${unit}; read it again` };
+    return {
+      kind: 'impossible',
+      message: `${said}: it runs from ${allDigits(min)} to ${allDigits(max)} ${unit}; read it again`,
+    };
   }
   if (unit === 'links') return judgeLinks(said, value, expected);
   if (expected !== undefined) {
     const allowed = unit === 'N·m' ? expected * TORQUE_SHARE : CALIPER_MM;
     if (Math.abs(value - expected) <= allowed) return { kind: 'asExpected' };
     const basis = unit === 'N·m' ? 'usual; the torque on the part wins' : 'worked out; measure again';
-    return { kind: 'doubtful', message: `${said}, where ${Number(expected.toFixed(2))} ${unit} are ${basis}` };
+    return { kind: 'doubtful', message: `${said}, where ${short(expected, 2)} ${unit} are ${basis}` };
   }
   if (usual && !within(value, usual)) {
     return {
       kind: 'doubtful',
-      message: `${said}: unusual, ${usual.min} to ${usual.max} ${unit} is common; measure again, or say why in the note`,
+      message: `${said}: unusual, ${allDigits(usual.min)} to ${allDigits(usual.max)} ${unit} is common; measure again, or say why in the note`,
     };
   }
   return { kind: 'plausible' };

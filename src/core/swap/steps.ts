@@ -1,4 +1,5 @@
 import type { Bounds } from '../gears';
+import { fixed, short } from '../number-text';
 import type { SwapDifference } from './difference';
 
 /** The steps of a swap, in the order that works. */
@@ -145,7 +146,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       spacerMm === undefined
         ? 'Measure body and cassette; what is missing goes behind it as a spacer.'
         : spacerMm > 0
-          ? `Put ${Number(spacerMm.toFixed(2))} mm of spacers on the body first.`
+          ? `Put ${short(spacerMm, 2)} mm of spacers on the body first.`
           : 'No spacer: take off any that is there.';
     return {
       text,
@@ -214,7 +215,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   frontHeight: ({ front }) =>
     front.kind === 'move'
       ? {
-          text: `Move the front derailleur ${Math.abs(front.byMm).toFixed(1)} mm ${front.byMm > 0 ? 'up' : 'down'}.`,
+          text: `Move the front derailleur ${fixed(Math.abs(front.byMm), 1)} mm ${front.byMm > 0 ? 'up' : 'down'}.`,
           why: 'A tooth more is 2.02 mm of radius.',
           reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, usual: { min: 1, max: 3 } },
           minutes: 10,

@@ -3,7 +3,7 @@
 import type { ChartDataset, ChartOptions } from 'chart.js';
 import type { FilledBrief } from '../../core/brief';
 import { LETTERS } from '../bench/setup-sign';
-import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { fixed, speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { usePalette } from '../theme/ThemeProvider';
 import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
@@ -58,7 +58,7 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
         callbacks: {
           title: () => '',
           label: ({ dataset, parsed }) =>
-            `${dataset.label}: ${parsed.y?.toFixed(0)} rpm at ${parsed.x?.toFixed(1)} ${SPEED_UNIT_TEXT[speedUnit]}`,
+            `${dataset.label}: ${fixed(parsed.y ?? 0, 0)} rpm at ${fixed(parsed.x ?? 0, 1)} ${SPEED_UNIT_TEXT[speedUnit]}`,
         },
       },
       annotation: {

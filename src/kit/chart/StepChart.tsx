@@ -15,7 +15,7 @@ import {
 import { percent } from '../../core/units';
 import { LETTERS } from '../bench/setup-sign';
 import { gearName, READING_TEXT, stepText } from '../explain/gears';
-import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { allDigits, fixed, speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { usePalette } from '../theme/ThemeProvider';
 import { ZONE_TEXT } from '../words';
 import { ChartFrame } from './ChartFrame';
@@ -62,7 +62,12 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
     maintainAspectRatio: false,
     interaction: { mode: 'nearest', intersect: false },
     scales: {
-      x: speedAxis(palette, `taken at, ${SPEED_UNIT_TEXT[speedUnit]} and ${brief.preferredRpm} rpm`, min, max),
+      x: speedAxis(
+        palette,
+        `taken at, ${SPEED_UNIT_TEXT[speedUnit]} and ${allDigits(brief.preferredRpm)} rpm`,
+        min,
+        max,
+      ),
       y: { ...chartAxis(palette, `${READING_TEXT[reading]}${reading === 'logStep' ? '' : ', %'}`), beginAtZero: true },
     },
     plugins: {
@@ -113,7 +118,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
     })),
   };
   const largest = series.map(
-    ({ place }, i) => `${LETTERS[place]} at most ${Math.max(...points[i]!.map(({ y }) => y)).toFixed(1)}`,
+    ({ place }, i) => `${LETTERS[place]} at most ${fixed(Math.max(...points[i]!.map(({ y }) => y)), 1)}`,
   );
   return (
     <ChartFrame

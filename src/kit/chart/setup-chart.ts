@@ -11,6 +11,7 @@ import {
 } from 'chart.js';
 import annotation from 'chartjs-plugin-annotation';
 import { DASHES } from '../bench/setup-sign';
+import { allDigits } from '../format';
 import { FONT_FAMILY, setupColours, type Palette } from '../theme/palette';
 
 Chart.register(LineController, LinearScale, LogarithmicScale, LineElement, PointElement, Tooltip, annotation);
@@ -55,6 +56,6 @@ export function speedAxis(palette: Palette, text: string, min: number, max: numb
     afterBuildTicks: (scale: { ticks: { value: number }[] }) => {
       scale.ticks = SPEED_TICKS.filter((value) => value >= min && value <= max).map((value) => ({ value }));
     },
-    ticks: { ...axis.ticks, maxTicksLimit: 20, callback: (value: string | number) => String(value) },
+    ticks: { ...axis.ticks, maxTicksLimit: 20, callback: (value: string | number) => allDigits(Number(value)) },
   };
 }

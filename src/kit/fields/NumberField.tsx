@@ -1,5 +1,6 @@
 'use client';
 
+import { asTyped } from '../format';
 import { Input } from 'antd';
 import type { ReactNode } from 'react';
 import { Field } from './Field';
@@ -31,7 +32,7 @@ export function NumberField(props: NumberFieldProps) {
     const message = parsed.ok ? check?.(parsed.value) : undefined;
     return message === undefined ? parsed : { ok: false, message };
   };
-  const draft = useDraft(owner, value === undefined ? '' : String(value), parse, onCommit);
+  const draft = useDraft(owner, value === undefined ? '' : asTyped(value), parse, onCommit);
   return (
     <Field id={id} label={label ?? term} problem={draft.problem} narrow>
       <Input

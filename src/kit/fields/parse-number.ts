@@ -1,4 +1,5 @@
 import { within, type Bounds } from '../../core/gears';
+import { allDigits } from '../format';
 import type { Parsed } from './useDraft';
 
 export interface NumberRule {
@@ -17,7 +18,7 @@ export function parseNumber(
   { term, bounds, unit, whole, optional }: NumberRule,
 ): Parsed<number | undefined> {
   const line = text.trim();
-  const range = `${bounds.min} to ${bounds.max} ${unit}`;
+  const range = `${allDigits(bounds.min)} to ${allDigits(bounds.max)} ${unit}`;
   if (line === '') {
     if (optional) return { ok: true, value: undefined };
     return { ok: false, message: `${term} is empty: type ${range}`, unfinished: true };

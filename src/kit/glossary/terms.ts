@@ -1,3 +1,5 @@
+import { short } from '../format';
+
 /** Small drawings; several terms share one and point at different things in it. */
 export type Picture =
   | { readonly of: 'drive'; readonly mark: DriveMark }
@@ -146,7 +148,7 @@ export const TERMS: readonly Term[] = [
     'pitch',
     'Pitch',
     links('pitch'),
-    'From pin to pin of a chain: 12.7 mm, half an inch, on every bicycle with a derailleur. One tooth, one link, one pitch.',
+    `From pin to pin of a chain: ${short(12.7, 1)} mm, half an inch, on every bicycle with a derailleur. One tooth, one link, one pitch.`,
     { see: ['link'] },
   ),
   term(
@@ -167,7 +169,7 @@ export const TERMS: readonly Term[] = [
     'chainWear',
     'Chain wear',
     links('wear'),
-    'How much longer a chain has become than new, in percent. The gauge says when: at 0.5 % for eleven cogs and more, at 0.75 % below. A worn chain on new cogs skips.',
+    `How much longer a chain has become than new, in percent. The gauge says when: at ${short(0.5, 2)} % for eleven cogs and more, at ${short(0.75, 2)} % below. A worn chain on new cogs skips.`,
     { also: ['wear gauge'], see: ['pitch'] },
   ),
   term(

@@ -1,4 +1,5 @@
 import { scaleLog } from 'd3-scale';
+import { allDigits } from '../format';
 
 /** Places gear sizes along the ladder: equal steps in percent are equally long, wherever they are. */
 export interface LadderScale {
@@ -39,7 +40,7 @@ export function axisTicks(scale: LadderScale, perMetre: number, minGap: number):
     const x = scale.x(value / perMetre);
     const inside = x >= scale.left && x <= scale.right;
     if (inside && placed.every((tick) => Math.abs(tick.x - x) >= minGap))
-      placed.push({ x, value, label: String(value) });
+      placed.push({ x, value, label: allDigits(value) });
   }
   return placed.sort((a, b) => a.x - b.x).map(({ x, label }) => ({ x, label }));
 }

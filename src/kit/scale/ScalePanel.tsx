@@ -5,7 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { PART_MASS_G } from '../../core/shelf';
 import { hasSettled, isWholeSteps, type ScaleSample } from '../../core/swap';
 import { NumberField } from '../fields/NumberField';
-import { fixed } from '../format';
+import { allDigits, fixed } from '../format';
 import { simulatedScale } from './simulated-scale';
 import styles from './Scale.module.css';
 
@@ -66,7 +66,7 @@ export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
         size="small"
         aria-label="Resolution of the scale"
         value={resolutionG}
-        options={SCALE_STEPS_G.map((value) => ({ value, label: `${value} g` }))}
+        options={SCALE_STEPS_G.map((value) => ({ value, label: `${allDigits(value)} g` }))}
         onChange={(next) => {
           setIsOn(false);
           setResolutionG(next);
@@ -87,7 +87,7 @@ export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
           check={(value) =>
             value === undefined || isWholeSteps(value, resolutionG)
               ? undefined
-              : `${value} g is no multiple of ${resolutionG} g: choose the step that the scale shows`
+              : `${allDigits(value)} g is no multiple of ${allDigits(resolutionG)} g: choose the step that the scale shows`
           }
           onCommit={setOwnG}
         />

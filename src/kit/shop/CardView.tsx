@@ -2,6 +2,7 @@
 
 import type { CardItem, JobCard } from '../../core/swap';
 import { STEP_TITLES } from '../../core/swap';
+import { short } from '../format';
 import { bScrewText, chainText, itemMassText, itemWhatText, priceText, spacerText } from './card-words';
 import { massChangeText, minutesText } from './words';
 import styles from './CardView.module.css';
@@ -100,7 +101,7 @@ export function StepsOfCard({ card }: { card: JobCard }) {
           </div>
           <span className={styles.measure}>
             {reading &&
-              `${reading.what}${reading.expected === undefined ? '' : ` ${Number(reading.expected.toFixed(2))}`} ${reading.unit}`}
+              `${reading.what}${reading.expected === undefined ? '' : ` ${short(reading.expected, 2)}`} ${reading.unit}`}
           </span>
           <span className={styles.minutes}>{minutesText(minutes)}</span>
         </li>

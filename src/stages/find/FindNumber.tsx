@@ -3,6 +3,7 @@
 import type { FindSettings } from '../../core/find';
 import type { Bounds } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { asTyped } from '../../kit/format';
 import { NumberField } from '../../kit/fields/NumberField';
 import type { Find } from './useFind';
 
@@ -28,6 +29,7 @@ export function FindNumber({
 }) {
   const { bench } = useReadyBench();
   const said: FindSettings = bench.bike.find ?? {};
+  const assumed = settings[field];
   return (
     <NumberField
       id={`find-${field}`}
@@ -40,7 +42,7 @@ export function FindNumber({
       optional
       width="100%"
       disabled={bench.fromLink}
-      placeholder={placeholder ?? String(settings[field])}
+      placeholder={placeholder ?? (assumed === undefined ? '' : asTyped(assumed))}
       value={said[field]}
       onCommit={(value) => say(label.toLowerCase(), field, value)}
     />

@@ -14,6 +14,7 @@ import {
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
+import { allDigits } from '../../kit/format';
 import { withOptional } from '../../kit/fields/with-optional';
 import { AIM_MEANING, AIM_NAME } from './aim-words';
 import { MustFields } from './MustFields';
@@ -121,7 +122,7 @@ function PriceFields({ find: { settings, say } }: { find: Question }) {
             optional
             width="100%"
             disabled={fromLink}
-            placeholder={`${settings.prices[part]} assumed`}
+            placeholder={`${allDigits(settings.prices[part])} assumed`}
             value={said[part]}
             onCommit={(price) => say('prices', 'prices', withOptional(said, part, price))}
           />

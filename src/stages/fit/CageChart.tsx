@@ -4,6 +4,7 @@ import type { ChartDataset, ChartOptions } from 'chart.js';
 import type { CageRow, DriveGeometry } from '../../core/fit';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
+import { fixed } from '../../kit/format';
 import { usePalette } from '../../kit/theme/ThemeProvider';
 
 /** Past this the chain is all but straight between cog and ring. */
@@ -58,7 +59,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
       tooltip: {
         callbacks: {
           title: () => '',
-          label: ({ dataset, parsed }) => `${dataset.label}/${cogs[parsed.x ?? 0]}: ${parsed.y?.toFixed(1)}°`,
+          label: ({ dataset, parsed }) => `${dataset.label}/${cogs[parsed.x ?? 0]}: ${fixed(parsed.y ?? 0, 1)}°`,
         },
       },
       annotation: {

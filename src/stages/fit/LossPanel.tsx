@@ -1,7 +1,7 @@
 'use client';
 
 import { Segmented } from 'antd';
-import { ANGLE_LOSS_PERCENT_PER_DEG, type LossWatts } from '../../core/fit';
+import { ANGLE_LOSS_PERCENT_PER_DEG, CHAIN_FRICTION, type LossWatts } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
@@ -79,8 +79,9 @@ export function LossPanel({ fit }: { fit: Fit }) {
             )}
           />
           <p className={styles.note}>
-            An estimate from the friction of the pins, 0.08 to 0.14. Published measurements disagree on what the
-            sideways angle adds; some found little. Set a share for it if you count it.
+            An estimate from the friction of the pins, {fixed(CHAIN_FRICTION.lowMu, 2)} to{' '}
+            {fixed(CHAIN_FRICTION.highMu, 2)}. Published measurements disagree on what the sideways angle adds; some
+            found little. Set a share for it if you count it.
           </p>
         </>
       ) : (

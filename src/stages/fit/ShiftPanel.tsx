@@ -9,7 +9,7 @@ import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { COG_PITCH_MM, typicalCogPitchMm } from '../../core/fit';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
-import { short } from '../../kit/format';
+import { allDigits, short } from '../../kit/format';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { IndexingView, signedMm } from './IndexingView';
 import { usePartOffers } from './usePartOffers';
@@ -97,7 +97,7 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
               term="cog pitch"
               unit="mm"
               bounds={COG_PITCH_MM}
-              placeholder={`${typicalCogPitchMm(setup.cogs.length)} typical`}
+              placeholder={`${allDigits(typicalCogPitchMm(setup.cogs.length))} typical`}
             />
             <PartNumber field="indexingToleranceMm" assumed={INDEXING_TOLERANCE_MM} />
           </>

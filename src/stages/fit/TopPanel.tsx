@@ -18,7 +18,7 @@ import { SavePicture } from '../../kit/export/SavePicture';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { svgPicture } from '../../kit/export/svg';
 import { Field } from '../../kit/fields/Field';
-import { fixed, short } from '../../kit/format';
+import { allDigits, fixed, short } from '../../kit/format';
 import { TopView } from '../../kit/top-view/TopView';
 import { useChainline } from './useChainline';
 import { GearTable } from './GearTable';
@@ -85,7 +85,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
             term={term}
             unit="mm"
             bounds={bounds}
-            placeholder={`${assumed} assumed`}
+            placeholder={`${allDigits(assumed)} assumed`}
           />
         ))}
         <BikeNumber

@@ -54,7 +54,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
           optional
           width={96}
           placeholder={short(speedIn(unit, brief.cruisingSpeedKmh), 1)}
-          value={typedKmh === undefined ? undefined : Number(short(speedIn(unit, typedKmh), 4))}
+          value={typedKmh === undefined ? undefined : Number(speedIn(unit, typedKmh).toFixed(4))}
           onCommit={(value) => setTypedKmh(value === undefined ? undefined : kmhFrom(unit, value))}
         />
         <NumberField

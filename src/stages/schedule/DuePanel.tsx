@@ -1,5 +1,6 @@
 'use client';
 
+import { allDigits } from '../../kit/format';
 import { wearSentence } from '../../kit/shop/wear-words';
 import { WearView } from '../../kit/shop/WearView';
 import { kmText } from '../../kit/shop/words';
@@ -24,7 +25,7 @@ export function DuePanel({ schedule }: { schedule: Schedule }) {
             <b>{job.name}</b>, {bikeOf(job.id)}:{' '}
             {isDue
               ? `due, ${kmText(km)} in ${rides} ${rides === 1 ? 'ride' : 'rides'} since`
-              : `after the first ride, or ${afterKm} km`}
+              : `after the first ride, or ${allDigits(afterKm)} km`}
           </li>
         ))}
       </ul>

@@ -85,7 +85,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
                 {reading && (
                   <>
                     {progress[id]?.value === undefined ? <i /> : short(progress[id].value, 2)} {reading.unit}
-                    {reading.expected !== undefined && <small>({Number(reading.expected.toFixed(2))})</small>}
+                    {reading.expected !== undefined && <small>({short(reading.expected, 2)})</small>}
                   </>
                 )}
               </td>

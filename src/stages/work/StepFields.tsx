@@ -1,7 +1,7 @@
 'use client';
 
 import { judgeReading } from '../../core/swap';
-import { capital } from '../../kit/format';
+import { capital, short } from '../../kit/format';
 import { NoteField } from '../../kit/fields/NoteField';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
@@ -24,7 +24,7 @@ export function StepFields({ work }: { work: Work }) {
             label={
               reading.expected === undefined
                 ? capital(reading.what)
-                : `${capital(reading.what)}, ${Number(reading.expected.toFixed(2))} ${reading.unit} expected`
+                : `${capital(reading.what)}, ${short(reading.expected, 2)} ${reading.unit} expected`
             }
             term={reading.what}
             unit={reading.unit}

@@ -1,3 +1,4 @@
+import { fixed } from '../../kit/format';
 import { PHOTO_LENGTH_MAX } from '../../records';
 
 /** A telephone's largest pictures are some 50 MB. */
@@ -8,7 +9,7 @@ const WANTED_MB = 0.4;
 export type PhotoResult =
   { readonly ok: true; readonly jpeg: string } | { readonly ok: false; readonly message: string };
 
-const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(bytes < 10e6 ? 1 : 0)} MB`;
+const megabytes = (bytes: number) => `${fixed(bytes / 1e6, bytes < 10e6 ? 1 : 0)} MB`;
 
 /** Makes a picture small enough to be kept by the hundred. The package that does it is loaded when it is first wanted. */
 export async function smallPhoto(file: File): Promise<PhotoResult> {

@@ -14,6 +14,7 @@ import {
   type StepProgress,
 } from '../../core/swap';
 import { useBench } from '../../kit/bench/BenchProvider';
+import { allDigits } from '../../kit/format';
 import { cardOf, stepsOf } from '../../kit/shop/card-of';
 import type { BikeRecord, JobRecord } from '../../records';
 import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
@@ -144,7 +145,7 @@ function withoutSkip({ skipped: _skipped, ...step }: StepProgress): StepProgress
 
 function conflictText(now: StepProgress | undefined): string {
   const said = [
-    now?.value === undefined ? undefined : `reading ${now.value}`,
+    now?.value === undefined ? undefined : `reading ${allDigits(now.value)}`,
     now?.note === undefined ? undefined : `note “${now.note}”`,
     now?.doneAtMs === undefined ? undefined : 'ticked off',
     now?.trouble === undefined ? undefined : 'a trouble',

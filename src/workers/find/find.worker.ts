@@ -1,5 +1,7 @@
 import type { Endpoint } from 'comlink';
+import { writeForReader } from '../reader';
 import { exposeWork } from './expose';
 import { findWork } from './work';
 
+writeForReader();
 exposeWork(findWork, globalThis as unknown as Endpoint);

@@ -1,4 +1,5 @@
 import type { LessonId } from '../../../core/lesson';
+import { short } from '../../../kit/format';
 
 export interface LessonWords {
   readonly title: string;
@@ -44,7 +45,7 @@ export const LESSON_WORDS: Readonly<Record<LessonId, LessonWords>> = {
       'In one gear speed goes with cadence: turn half as fast again, and you are half as fast again. Speed = development × turns in a minute.',
       'So a gear is not a speed but a stretch of speeds: those at which your cadence is one you can keep.',
     ],
-    task: 'Find a gear and a cadence between 80 and 95 rpm that ride the speed asked for, to within 0.3 km/h.',
+    task: `Find a gear and a cadence between 80 and 95 rpm that ride the speed asked for, to within ${short(0.3, 1)} km/h.`,
     seen: 'More than one gear does it, each at its own cadence. Which is right is for your legs to say.',
   },
   steps: {

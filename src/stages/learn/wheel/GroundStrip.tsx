@@ -1,7 +1,7 @@
 'use client';
 
 import type { OnGround } from '../../../core/lesson';
-import { fixed } from '../../../kit/format';
+import { allDigits, fixed } from '../../../kit/format';
 import { useWidth } from '../../../kit/ladder/useWidth';
 import type { Ground } from './useGround';
 import styles from './Wheel.module.css';
@@ -44,7 +44,7 @@ function Strip({ ground, names, width }: { ground: Ground; names: readonly strin
         <g key={m}>
           <line className={styles.tick} x1={x(m)} x2={x(m)} y1={0} y2={height - 16} />
           <text className={styles.tickText} x={x(m)} y={height - 3}>
-            {m} m
+            {allDigits(m)} m
           </text>
         </g>
       ))}
