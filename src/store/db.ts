@@ -57,5 +57,7 @@ export class RontelDatabase extends Dexie {
     });
     this.version(4).stores({ learners: 'id' });
     this.version(5).stores({ bin: '++seq, atMs' });
+    // Of years of jobs few passed a limit: those alone are in this index.
+    this.version(6).stores({ jobs: 'id, bikeId, state, dueOn, passed.length' });
   }
 }

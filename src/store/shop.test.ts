@@ -52,6 +52,14 @@ async function sound(db: RontelDatabase) {
   expect(datasetSchema.safeParse(await readDataset(db)).error?.issues).toBeUndefined();
 }
 
+test('jobs that passed a limit are found without reading the others', async () => {
+  const db = await open();
+  const passing = await db.jobs.where('passed.length').above(0).primaryKeys();
+  const expected = DEMO.jobs.filter(({ passed = [] }) => passed.length > 0).map(({ id }) => id);
+  expect(expected.length).toBeGreaterThan(0);
+  expect(passing.sort()).toEqual(expected.sort());
+});
+
 test('the demo has jobs in every state and a failed trial, and its tourer is what its parts say', () => {
   const { jobs, setups, parts } = DEMO;
   expect(new Set(jobs.map(({ state }) => state))).toEqual(new Set(['asked', 'waiting', 'ready', 'inHand', 'done']));

@@ -114,6 +114,8 @@ async function readRides(db: RontelDatabase, bikeId: string) {
 }
 
 async function readExperience(db: RontelDatabase): Promise<Experience[]> {
-  const done = await db.jobs.where('state').equals('done').toArray();
-  return experienceOf(done.flatMap(({ outcome, passed = [] }) => (outcome ? [{ outcome, passed }] : [])));
+  const passing = await db.jobs.where('passed.length').above(0).toArray();
+  return experienceOf(
+    passing.flatMap(({ state, outcome, passed = [] }) => (state === 'done' && outcome ? [{ outcome, passed }] : [])),
+  );
 }
