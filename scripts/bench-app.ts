@@ -16,7 +16,7 @@ const ms = (values: readonly number[]) =>
 async function main(): Promise<void> {
   installBrowser();
   build();
-  const app = await AppInBrowser.start('demo');
+  const app = await AppInBrowser.start('demo', undefined, []);
   try {
     for (const slowDown of [1, 4]) {
       const bare = await bareTypingMs(app, slowDown);

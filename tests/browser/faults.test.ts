@@ -11,7 +11,7 @@ beforeAll(async () => {
 afterAll(() => app.stop());
 
 /** More on demand: RONTEL_KILLS=300 npm run test:browser takes some minutes longer. */
-const KILLS = Number(process.env.RONTEL_KILLS ?? 30);
+const KILLS = Number(process.env.RONTEL_KILLS ?? 20);
 /** Confirmed writes before the tab is killed, at most. */
 const CONFIRMED_MAX = 6;
 

@@ -9,6 +9,8 @@ import { CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/pre
 /** Where a hung page ends, not a measure of speed: a machine that shares its cores can stand still for a while. */
 const WAIT_MS = 60_000;
 const POLL_MS = 50;
+/** Scripts are compiled whole once instead of piece by piece on each page: a third of the time of opening one. */
+const COMPILED_WHOLE = ['--js-flags=--no-lazy'];
 const DESK = { width: 1280, height: 800 };
 
 /** The built app in a real browser, with a profile of its own. */
@@ -30,10 +32,12 @@ export class AppInBrowser {
   /**
    * @param before what stands before the app's server; where something does, the browser keeps the app as it keeps
    * it for people. Without, it keeps nothing of it: most tests begin anew each time, and would fetch all of it each time.
+   * @param flags of the browser, beside those that it needs
    */
   static async start(
     firstStart: 'demo' | 'empty',
     before?: (port: number) => Promise<{ readonly port: number }>,
+    flags: readonly string[] = COMPILED_WHOLE,
   ): Promise<AppInBrowser> {
     const port = await freePort();
     const server = await startServer(port, firstStart);
@@ -57,6 +61,7 @@ export class AppInBrowser {
       // What is pressed stands still: a click aimed at something that slides can miss it.
       '--force-prefers-reduced-motion',
       `--user-data-dir=${join(folder, 'profile')}`,
+      ...flags,
     );
     const driver = await new Builder()
       .forBrowser(Browser.CHROME)
