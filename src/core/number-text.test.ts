@@ -1,4 +1,4 @@
-import { allDigits, asTyped, decimalMarkOf, fixed, short, writeDecimalsWith } from './number-text';
+import { allDigits, asTyped, decimalMarkOf, fixed, forFile, short, writeDecimalsWith } from './number-text';
 
 afterEach(() => writeDecimalsWith('.'));
 
@@ -17,4 +17,11 @@ test('numbers with a point, until somebody reads a comma', () => {
   expect(all()).toEqual(['−12.3', '172.5', '170', '−0.75', '-0.75']);
   writeDecimalsWith(',');
   expect(all()).toEqual(['−12,3', '172,5', '170', '−0,75', '-0,75']);
+  expect(forFile(() => fixed(0.5, 1))).toBe('0.5');
+  expect(() =>
+    forFile(() => {
+      throw new Error('no room');
+    }),
+  ).toThrow('no room');
+  expect(fixed(0.5, 1)).toBe('0,5');
 });

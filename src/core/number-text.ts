@@ -12,6 +12,17 @@ export function writeDecimalsWith(next: DecimalMark): void {
   mark = next;
 }
 
+/** Makes what goes into a file, where every program means a point. */
+export function forFile<T>(make: () => T): T {
+  const readers = mark;
+  mark = '.';
+  try {
+    return make();
+  } finally {
+    mark = readers;
+  }
+}
+
 /** How a language parts whole and fraction. @param language by BCP 47, such as de-DE */
 export function decimalMarkOf(language: string): DecimalMark {
   // Digits are those that fields can read, whatever else a language has.

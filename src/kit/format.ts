@@ -5,7 +5,7 @@ import type { Preferences } from '../records';
 // Here, for whatever writes a number has this first; a server has no reader.
 if (typeof window !== 'undefined') writeDecimalsWith(decimalMarkOf(navigator.language));
 
-export { allDigits, asTyped, fixed, short } from '../core/number-text';
+export { allDigits, asTyped, fixed, forFile, short } from '../core/number-text';
 
 /** Text with a capital to begin with. */
 export function capital(text: string): string {

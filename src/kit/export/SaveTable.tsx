@@ -2,10 +2,10 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { tableCsv } from '../../formats/csv';
-import { fileName, saveText } from '../files';
+import { forFile } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
+import { useSaveCsv } from './useSaveCsv';
 
 export interface Table {
   readonly fields: readonly string[];
@@ -21,9 +21,10 @@ interface SaveTableProps {
 
 /** Saves a table as CSV. */
 export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
+  const saveCsv = useSaveCsv();
   const save = () => {
-    const { fields, rows } = table();
-    saveText(fileName(name, 'csv'), 'text/csv', tableCsv(fields, rows));
+    const { fields, rows } = forFile(table);
+    saveCsv(name, ({ tableCsv }) => tableCsv(fields, rows));
   };
   useShortcut('csv', save, byKey);
   return (

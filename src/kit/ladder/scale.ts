@@ -1,4 +1,3 @@
-import { scaleLog } from 'd3-scale';
 import { allDigits } from '../format';
 
 /** Places gear sizes along the ladder: equal steps in percent are equally long, wherever they are. */
@@ -15,7 +14,8 @@ const END_ROOM = 1.045;
 export function ladderScale(developmentsM: readonly number[], left: number, right: number): LadderScale {
   const least = Math.min(...developmentsM) / END_ROOM;
   const most = Math.max(...developmentsM) * END_ROOM;
-  return { x: scaleLog().domain([least, most]).range([left, right]), left, right };
+  const pixels = (right - left) / Math.log(most / least);
+  return { x: (developmentM) => left + Math.log(developmentM / least) * pixels, left, right };
 }
 
 export interface Tick {

@@ -2,11 +2,10 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
-import { gearTableCsv } from '../../formats/csv';
 import { gearKey, type SizedGear } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Explained } from '../../kit/explain/Slip';
-import { fileName, saveText } from '../../kit/files';
+import { useSaveCsv } from '../../kit/export/useSaveCsv';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
@@ -28,8 +27,9 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const choice = quantityChoice(preferences);
   const view = quantityView(choice);
   const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
+  const saveCsv = useSaveCsv();
   const save = () =>
-    saveText(fileName(`${bench.bike.name} gears`, 'csv'), 'text/csv', gearTableCsv(report, context.riding.cadenceRpm));
+    saveCsv(`${bench.bike.name} gears`, ({ gearTableCsv }) => gearTableCsv(report, context.riding.cadenceRpm));
   useShortcut('quantity', () =>
     edits.editPreferences((now) => preferencesFor(nextOf(QUANTITY_VIEWS, quantityView(quantityChoice(now))).id)),
   );
