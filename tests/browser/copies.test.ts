@@ -59,7 +59,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.gone('[data-testid=differences]');
   await app.open('/gears');
   await app.shows('[data-testid=range]', '473.9 %');
-  expect(await app.value('setup')).toBe('46/30 x 11-34');
+  await app.holds('setup', '46/30 x 11-34');
 });
 
 test('a file chosen once is written with the copies, and is the backup that was asked for', async () => {

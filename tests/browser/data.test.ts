@@ -51,7 +51,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   await app.shows('[data-testid=easiest]', '0.889');
   await app.shows('[data-testid=range]', '490.9 %');
   await app.shows('[data-testid=rollout-used]', '2192.8 mm');
-  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  await app.holds('setup', '48/32 x 11-36');
 
   const saved = await saveBackup();
   expect(dataOf(saved)).toMatchObject({ setups: [{ chainrings: [48, 32], rearDerailleur: { totalCapacityT: 39 } }] });
@@ -111,7 +111,7 @@ test('a link shows its setup at once, keeps nothing until asked, and is kept whe
   await app.gone('[role=status] button');
   await app.shows('[data-testid=range]', '440.0 %');
   expect(await (await app.find('#setup')).isEnabled()).toBe(true);
-  expect(await app.value('cadence')).toBe('80');
+  await app.holds('cadence', '80');
   await app.open('/data');
   await app.shows('[data-testid=kept]', '2 bikes: My bike, Seawall.');
 });

@@ -142,7 +142,7 @@ test('a worker that falls over is said, the page goes on, and the next search ru
     await app.begin('/find');
     await app.shows('main', 'The search failed');
     await app.shows('main', 'the worker could not start: try again, or reload the page');
-    expect(await app.value('setup')).toBe('48/32 x 11-36');
+    await app.holds('setup', '48/32 x 11-36');
     await app.driver.executeScript('window.fall = false');
     await app.clickText('button', 'Search again');
     await app.find('[data-testid=find-answer]');

@@ -32,7 +32,7 @@ test('from the brief to the bench: the brief is changed, the search follows, wha
   await app.click(`${ROW} button[aria-label^="To the bench"]`);
   await app.clickText('a', 'Compare');
   await app.find('[data-setup=d] input');
-  expect(await app.value('setup-d')).toBe(name);
+  await app.holds('setup-d', name);
   await app.shows('main', 'D');
 });
 
@@ -94,7 +94,7 @@ test('one ring or two is answered with the best of each, and either goes to the 
   await app.shows('[data-testid=layout-tips]', 'Front shifts speaks for one ring: 0 against 1.');
   await app.click('[data-testid=best-of-each] td button');
   await app.find('[data-setup=d] input');
-  expect(await app.value('setup-d')).toMatch(/^\d\d x /);
+  await app.holds('setup-d', /^\d\d x /);
   // The bench has room for four.
   await app.click('[data-testid=best-of-each] td:nth-child(3) button');
   await app.shows('.ant-message', 'The bench is full: it has room for 4.');
@@ -161,7 +161,7 @@ test('a search is saved with the bike, taken up again after a reload, and remove
   await app.click('.ant-select:has([aria-label="Saved search"])');
   await app.clickText("div[contains(@class,'ant-select-item-option')]", 'rings from the drawer');
   await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
-  expect(await app.value('rings-at-hand')).toBe('30, 32, 46, 48');
+  await app.holds('rings-at-hand', '30, 32, 46, 48');
   await app.click('[aria-label="Remove the search rings from the drawer"]');
   await app.find('#search-name');
   await app.press(Key.chord(Key.CONTROL, 'z'));

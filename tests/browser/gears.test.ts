@@ -31,7 +31,7 @@ test('another setup in one line redraws everything, and names the cassettes of i
   expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(22);
   await app.clickText('label', '9-speed');
   await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34');
-  expect(await app.value('setup')).toBe('46/30 x 11-34 9s');
+  await app.holds('setup', '46/30 x 11-34 9s');
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {
@@ -43,7 +43,7 @@ test('undo and redo, by key and by button, with what they act on said', async ()
   await app.shows('[data-testid=cogs]', '11-13-15-17-19-21-23-25-27-30-34');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows('[data-testid=range]', '490.9 %');
-  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  await app.holds('setup', '48/32 x 11-36');
   await app.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
   await app.shows('[data-testid=range]', '473.9 %');
   expect(await (await app.find('[data-tool=undo]')).getAttribute('aria-label')).toBe('Undo: setup A of Estuary tourer');
@@ -94,7 +94,7 @@ test('what cannot be is refused beside its field; the text stays and nothing is 
     await app.type(id, text);
     await app.leaveField();
     await app.shows(`#${id}-problem`, message);
-    expect(await app.value(id)).toBe(text);
+    await app.holds(id, text);
     await isUntouched();
   }
   await app.driver.navigate().refresh();
@@ -108,8 +108,8 @@ test('the first undo after text that cannot be read drops just that text', async
   await app.shows('#setup-problem', 'no x yet');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.gone('#setup-problem');
-  expect(await app.value('setup')).toBe('48/32 x 11-36');
-  expect(await app.value('cadence')).toBe('95');
+  await app.holds('setup', '48/32 x 11-36');
+  await app.holds('cadence', '95');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows('[data-testid=readout]', 'at 90 rpm');
 });
@@ -227,7 +227,7 @@ test('another bike comes on the bench and stays there after a reload', async () 
   await app.shows('[data-testid=check-largestCog]', 'a longer cage alone does not help');
   await app.driver.navigate().refresh();
   await app.shows('[data-testid=capacity]', '1T over the sheet');
-  expect(await app.value('setup')).toBe('38 x 11-51 11s');
+  await app.holds('setup', '38 x 11-51 11s');
 });
 
 test('nothing scrolls sideways, at the desk or on a phone, in error or not', async () => {

@@ -172,6 +172,18 @@ export class AppInBrowser {
     });
   }
 
+  /** Waits until a field holds a text; what it held last is in the failure. */
+  async holds(id: string, expected: string | RegExp): Promise<void> {
+    let last = '';
+    const matches = async () => {
+      last = await this.value(id).catch(() => '(redrawn)');
+      return typeof expected === 'string' ? last === expected : expected.test(last);
+    };
+    await this.wait(matches, id).catch(() => {
+      throw new Error(`${id} holds ${JSON.stringify(last)}, not ${String(expected)}`);
+    });
+  }
+
   async gone(css: string): Promise<void> {
     await this.wait(async () => (await this.driver.findElements(By.css(css))).length === 0, `${css} is still there`);
   }

@@ -53,7 +53,7 @@ test('who writes a comma reads it and types it; a point is as good to type', asy
   await app.leaveField();
   await app.driver.navigate().refresh();
   await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 75)).toFixed(1).replace('.', ','));
-  expect(await app.value('tyre')).toBe('37,5');
+  await app.holds('tyre', '37,5');
   await app.type('tyre', '38.0');
   await app.leaveField();
   await app.shows('[data-testid=rollout-used]', '2192,8');
@@ -131,7 +131,9 @@ test('names with markup, turned writing, 80 wide letters or formulas do nothing 
   await app.give('[data-testid=backup-file]', { 'hostile.json': file });
   await app.clickText('button', 'Replace the 4 here');
   await app.gone('[data-testid=differences]');
-  for (const { path, shown } of VIEWS) {
+  // Other ways to look at a stage show the same names, lessons none.
+  const named = VIEWS.filter(({ path, keys }) => !keys && !path.includes('view='));
+  for (const { path, shown } of named) {
     await app.open(path);
     await app.find(shown);
     for (const { width, height } of [DESK, PHONE]) {

@@ -143,7 +143,7 @@ test('the ride-through counts for every setup, and follows wind and surface', as
   expect(await app.driver.findElements(By.css('[data-lane=rpm]'))).toHaveLength(3);
   await app.type('headwind', '99');
   await app.leaveField();
-  await app.shows('#headwind-problem', 'headwind 99: it runs from -60 to 60 km/h');
+  await app.shows('#headwind-problem', 'headwind 99: it runs from −60 to 60 km/h');
 });
 
 test('the sensor is decoded live, and its ride is kept and told', async () => {

@@ -93,7 +93,7 @@ test('a browser that keeps nothing: said, work goes on in memory, and goes out a
   }
   await app.open('/gears');
   await app.gone('[data-testid=in-memory]');
-  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  await app.holds('setup', '48/32 x 11-36');
 });
 
 test('data of a newer Rontel are left alone, and can be saved as they are', async () => {

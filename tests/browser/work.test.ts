@@ -58,8 +58,8 @@ test('a whole swap from two rings to one on a phone, with a reload in the middle
   // The phone is put away, and the page is gone.
   await app.driver.navigate().refresh();
   await at('chainLength');
-  expect(await app.value('reading')).toBe('114');
-  expect(await app.value('step-note')).toBe('two links left over');
+  await app.holds('reading', '114');
+  await app.holds('step-note', 'two links left over');
   await app.find('[aria-label="Stop the clock"]');
   await done('chainLength');
 
@@ -103,7 +103,7 @@ test('a whole swap from two rings to one on a phone, with a reload in the middle
   expect(await app.complaints()).toEqual([]);
   await app.resize(1280, 800);
   await app.open('/swap');
-  expect(await app.value('setup')).toBe('44 x 10-44');
+  await app.holds('setup', '44 x 10-44');
   await app.click('[data-job=job-winter-ring]');
   await app.shows('[data-testid=job-headline]', 'Works, with notes: A hair of noise on the 44.');
   await app.shows('[data-testid=progress]', 'rubbing, mended');
@@ -126,7 +126,7 @@ test('a reverted trial needs its reason, and leaves the bike as it was', async (
   await app.click('[data-testid=sign]:not([disabled])');
   await app.shows('[data-testid=signed-off]', 'The bike is as it was');
   await app.open('/swap');
-  expect(await app.value('setup')).toBe('48/32 x 11-36');
+  await app.holds('setup', '48/32 x 11-36');
 });
 
 /** A picture of so many pixels, drawn by the browser. */
@@ -193,7 +193,7 @@ test('two tabs at the same job: each is told of the other, and what one wrote th
     const second = await app.driver.getWindowHandle();
     await app.driver.switchTo().window(first!);
     await app.shows('[data-testid=judged]', '2 fewer than worked out');
-    expect(await app.value('reading')).toBe('112');
+    await app.holds('reading', '112');
     // Behind the back of this tab: it has not heard of it when it writes.
     await app.driver.executeAsyncScript(
       `const done = arguments[0]; const open = indexedDB.open('rontel');
