@@ -70,8 +70,9 @@ export class JobClient<Work> {
       remote.then(
         (work) => job(work).then((value) => end(() => resolve(value)), fail),
         (error: unknown) => {
-          // A worker that did not start never will: the next call begins with another.
-          this.stop();
+          // A worker that did not start never will: the next call begins with another. One that was ended before it
+          // listened says so late, when another is at work already.
+          if (this.remote === remote) this.stop();
           fail(error);
         },
       );
