@@ -1,4 +1,4 @@
-import { Cancelled, JobClient, type WorkerLike } from './job-client';
+import { Cancelled, JobClient } from './job-client';
 import { READY } from './ready';
 
 class StandIn extends EventTarget {
