@@ -1,9 +1,10 @@
-import { decimalMarkOf, fixed, writeDecimalsWith } from '../core/number-text';
+import { fixed } from '../core/number-text';
 import { KM_PER_MILE, milesPerHour, percent } from '../core/units';
+import { writeForReader } from '../formats/reader';
 import type { Preferences } from '../records';
 
 // Here, for whatever writes a number has this first; a server has no reader.
-if (typeof window !== 'undefined') writeDecimalsWith(decimalMarkOf(navigator.language));
+if (typeof window !== 'undefined') writeForReader();
 
 export { allDigits, asTyped, fixed, forFile, short } from '../core/number-text';
 

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
 import { slotsOf } from '../core/shelf';
 import type { StepId, StepProgress } from '../core/swap';
 import { datasetSchema, editThroughParts, resolvedSetup, sumsOf, type JobRecord, type SetupRecord } from '../records';
@@ -58,6 +59,19 @@ test('jobs that passed a limit are found without reading the others', async () =
   const expected = DEMO.jobs.filter(({ passed = [] }) => passed.length > 0).map(({ id }) => id);
   expect(expected.length).toBeGreaterThan(0);
   expect(passing.sort()).toEqual(expected.sort());
+});
+
+test('what was kept under the layout before has the index once it is opened', async () => {
+  const name = `shop-before-${(count += 1)}`;
+  const before = new Dexie(name);
+  before.version(5).stores({ jobs: 'id, bikeId, state, dueOn' });
+  await before.table('jobs').bulkAdd(DEMO.jobs);
+  before.close();
+  const db = new RontelDatabase(name);
+  opened.push(db);
+  expect(await db.jobs.count()).toBe(DEMO.jobs.length);
+  const expected = DEMO.jobs.filter(({ passed = [] }) => passed.length > 0);
+  expect(await db.jobs.where('passed.length').above(0).count()).toBe(expected.length);
 });
 
 test('the demo has jobs in every state and a failed trial, and its tourer is what its parts say', () => {

@@ -1,3 +1,4 @@
+import { allDigits, short } from '../number-text';
 import { TERRAINS, type BriefNumbers } from './brief';
 import type { FilledBrief } from './fill';
 
@@ -13,10 +14,10 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
   const rising = (
     low: Contradiction['fields'][number],
     high: Contradiction['fields'][number],
-    say: (low: number, high: number) => string,
+    say: (low: string, high: string) => string,
   ) => {
     if (brief[low] < brief[high]) return;
-    found.push({ fields: [low, high], message: say(brief[low], brief[high]) });
+    found.push({ fields: [low, high], message: say(allDigits(brief[low]), allDigits(brief[high])) });
   };
   rising(
     'lowRpm',
@@ -37,7 +38,7 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
   if (brief.preferredRpm < brief.lowRpm || brief.preferredRpm > brief.highRpm) {
     found.push({
       fields: ['preferredRpm', 'lowRpm', 'highRpm'],
-      message: `preferred cadence ${brief.preferredRpm} rpm lies outside the comfortable ${brief.lowRpm}–${brief.highRpm} rpm: move it or the band`,
+      message: `preferred cadence ${allDigits(brief.preferredRpm)} rpm lies outside the comfortable ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm: move it or the band`,
     });
   }
   rising(
@@ -53,7 +54,10 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
   );
   const shares = TERRAINS.reduce((sum, field) => sum + brief[field], 0);
   if (Math.abs(shares - 100) > 0.05) {
-    found.push({ fields: [...TERRAINS], message: `shares of terrain add up to ${shares} %: they must make 100 %` });
+    found.push({
+      fields: [...TERRAINS],
+      message: `shares of terrain add up to ${short(shares, 2)} %: they must make 100 %`,
+    });
   }
   return found;
 }

@@ -62,9 +62,14 @@ export function buildCassette(rule: CassetteRule, goal: CassetteGoal): CassetteB
   return { ok: true, cogs, figures: cassetteFigures(cogs, goal) };
 }
 
+/** Shares by which the cogs of a cassette grow, from the smallest up. */
+export function cogSteps(cogs: readonly number[]): number[] {
+  return cogs.slice(1).map((cog, i) => (cog - cogs[i]!) / cogs[i]!);
+}
+
 /** What cassettes are compared by. */
 export function cassetteFigures(cogs: readonly number[], goal: CassetteGoal): CassetteFigures {
-  const steps = cogs.slice(1).map((cog, i) => (cog - cogs[i]!) / cogs[i]!);
+  const steps = cogSteps(cogs);
   const inZone = (zone: CogZone) => steps.filter((_, i) => isInZone(cogs[i]!, cogs[i + 1]!, zone));
   return {
     largestStep: Math.max(0, ...steps),

@@ -31,7 +31,7 @@ export type { LayoutAdvice } from './layout-advice';
 export { SEARCHED_MAX, checkFind } from './problems';
 export type { FindProblem, FindQuestion } from './problems';
 export { roadOfRecordings, roadOfRoute } from './road';
-export { buildCassette, cassetteFigures, nearestBought } from './cassette-builder';
+export { buildCassette, cassetteFigures, cogSteps, nearestBought } from './cassette-builder';
 export type {
   CassetteBuilt,
   CassetteFigures,

@@ -1,3 +1,4 @@
+import { short } from '../number-text';
 import { within, type Bounds } from './setup';
 
 /** A wheel by its ISO 5775 sizes, or by what it rolled when measured. */
@@ -51,6 +52,10 @@ export function checkWheel(wheel: Wheel): WheelProblem[] {
 
 function outside(what: string, valueMm: number, bounds: Bounds, path: string, advice: string): WheelProblem[] {
   if (Number.isFinite(valueMm) && within(valueMm, bounds)) return [];
-  const shown = Number.isFinite(valueMm) ? Math.round(valueMm * 10) / 10 : valueMm;
-  return [{ path: [path], message: `${what} ${shown} mm: it runs from ${bounds.min} to ${bounds.max} mm; ${advice}` }];
+  return [
+    {
+      path: [path],
+      message: `${what} ${short(valueMm, 1)} mm: it runs from ${bounds.min} to ${bounds.max} mm; ${advice}`,
+    },
+  ];
 }

@@ -1,5 +1,6 @@
 import { chainLinks, directPitches, requiredCapacityT, type GearPlace } from '../fit';
 import type { Setup } from '../gears';
+import { allDigits } from '../number-text';
 import { MM_PER_INCH } from '../units';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import type { Level } from './level';
@@ -126,10 +127,10 @@ function linksByEquation(setup: Setup, chainstayMm: number): Asked {
   const { equation } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   const inches = (2 * chainstayMm) / MM_PER_INCH + ring / 4 + cog / 4 + 1;
   return {
-    text: `Chainstay ${chainstayMm} mm, largest ring ${ring}T, largest cog ${cog}T: how many links by the equation 2C + ring/4 + cog/4 + 1, all in inches?`,
+    text: `Chainstay ${allDigits(chainstayMm)} mm, largest ring ${ring}T, largest cog ${cog}T: how many links by the equation 2C + ring/4 + cog/4 + 1, all in inches?`,
     answer: { kind: 'number', value: equation, unit: 'links', tolerance: 0, decimals: 0 },
     working: [
-      `2 × ${chainstayMm} ÷ ${MM_PER_INCH} = ${shown((2 * chainstayMm) / MM_PER_INCH, 2)} in`,
+      `2 × ${allDigits(chainstayMm)} ÷ ${allDigits(MM_PER_INCH)} = ${shown((2 * chainstayMm) / MM_PER_INCH, 2)} in`,
       `+ ${ring} ÷ 4 + ${cog} ÷ 4 + 1 = ${shown(inches, 2)} in, up to a whole inch: ${equation / 2}`,
       `two links to the inch: ${equation}`,
     ],

@@ -118,7 +118,7 @@ export const SIZE_DRILLS = {
     const setup = drivetrains.draw(random, 'any', (one) => gearsOf(one).some(suits));
     const gear = random.pick(gearsOf(setup).filter(suits));
     return {
-      text: `${name(gear)}: how often does the wheel turn for one turn of the crank? To within 0.1.`,
+      text: `${name(gear)}: how often does the wheel turn for one turn of the crank? To within ${shown(0.1, 1)}.`,
       answer: { kind: 'number', value: gear.ratio, unit: 'turns', tolerance: 0.1, decimals: 2 },
       working: [division(gear)],
       mistakes: apart(gear.ratio, 0.1, [

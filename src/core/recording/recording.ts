@@ -1,3 +1,5 @@
+import { short } from '../number-text';
+
 /**
  * A ride as it was recorded: columns of one length, a row a sample. NaN where a sample has no such
  * value.
@@ -110,7 +112,7 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (speed.absurd > FAULTY_SHARE_MAX * n) {
     return refuse(
       'absurd',
-      `${speed.absurd} of ${n} speeds are below 0 or above ${ABSURD_SPEED_MS * 3.6} km/h: check the unit`,
+      `${speed.absurd} of ${n} speeds are below 0 or above ${short(ABSURD_SPEED_MS * 3.6, 1)} km/h: check the unit`,
     );
   }
   if (!speed.values.some((value) => value > STANDING_MS)) {

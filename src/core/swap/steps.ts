@@ -1,3 +1,4 @@
+import { MM_PER_TOOTH } from '../fit';
 import type { Bounds } from '../gears';
 import { fixed, short } from '../number-text';
 import type { SwapDifference } from './difference';
@@ -216,7 +217,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     front.kind === 'move'
       ? {
           text: `Move the front derailleur ${fixed(Math.abs(front.byMm), 1)} mm ${front.byMm > 0 ? 'up' : 'down'}.`,
-          why: 'A tooth more is 2.02 mm of radius.',
+          why: `A tooth more is ${fixed(MM_PER_TOOTH, 2)} mm of radius.`,
           reading: { what: 'cage above the big ring', unit: 'mm', min: 0.5, max: 6, usual: { min: 1, max: 3 } },
           minutes: 10,
         }

@@ -1,5 +1,5 @@
 import { EFFORT_W_PER_KG, resistanceOf, totalMassKg, type FilledBrief, type Needs } from '../../core/brief';
-import { fixed, short } from '../format';
+import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 import { explainRoadLoad } from './ride';
 
@@ -10,7 +10,7 @@ export function explainPower(brief: FilledBrief, typed: boolean): Explanation {
     formula: typed ? 'as typed' : 'power = watts for each kg of rider × rider',
     worked: typed
       ? [`${short(powerW, 1)} W`]
-      : [`${effort}: ${EFFORT_W_PER_KG[effort]} W/kg × ${short(riderMassKg, 1)} kg = ${short(powerW, 0)} W`],
+      : [`${effort}: ${allDigits(EFFORT_W_PER_KG[effort])} W/kg × ${short(riderMassKg, 1)} kg = ${short(powerW, 0)} W`],
     source: 'What a fit amateur holds for an hour, by effort. A power meter, or a timed climb, tells yours.',
   };
 }

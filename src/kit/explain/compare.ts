@@ -2,7 +2,7 @@ import type { FilledBrief } from '../../core/brief';
 import type { RowId, SetupFigures } from '../../core/compare';
 import { CHAIN_FRICTION } from '../../core/fit';
 import type { Zone } from '../../core/gears';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../format';
+import { allDigits, fixed, percentText, short, speedText, type SpeedUnit } from '../format';
 import { ZONE_TEXT } from '../words';
 import type { Explanation } from './explanation';
 import { explainCheck } from './fit';
@@ -43,7 +43,7 @@ export function explainFigure(
       return speedAt('Lowest steady speed', easiest, brief.lowRpm, coverage.lowestSteadyKmh);
     case 'holes':
       return {
-        title: `${coverage.holes.length} holes in ${brief.lowRpm}–${brief.highRpm} rpm`,
+        title: `${coverage.holes.length} holes in ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm`,
         formula: 'a gear covers the speeds from its low to its high rpm; what no gear covers is a hole',
         worked:
           coverage.holes.length === 0
@@ -104,7 +104,7 @@ export function explainFigure(
         formula: 'watts = ½ × air density × drag area × speed³',
         worked: [
           report.setup.chainrings.length > 1
-            ? `½ × 1.2 × ${short(brief.frontDragCm2, 1)} cm² × (${short(brief.cruisingSpeedKmh, 1)} km/h)³ = ${fixed(figures.frontDragW, 2)} W`
+            ? `½ × ${short(1.2, 1)} × ${short(brief.frontDragCm2, 1)} cm² × (${short(brief.cruisingSpeedKmh, 1)} km/h)³ = ${fixed(figures.frontDragW, 2)} W`
             : 'one ring: nothing to leave out',
         ],
         source: 'The drag area is an estimate that you can set below the table; half or twice of it is as likely.',
@@ -136,8 +136,8 @@ function explainLoss({ loss, cruising }: SetupFigures, brief: FilledBrief): Expl
     title: `Chain loss in ${chainring}/${cog}: ${percentText(loss.fraction)}`,
     formula: 'share = μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog)',
     worked: [
-      `${mu} × 1.8 mm × (2π ÷ 12.7 mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) = ${percentText(loss.fraction)}`,
-      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${lowMu} to ${highMu}: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
+      `${allDigits(mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) = ${percentText(loss.fraction)}`,
+      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${allDigits(lowMu)} to ${allDigits(highMu)}: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
     ],
     source:
       'First principles: links bending on to and off ring and cog, in the gear for your usual speed. Measurements disagree on the share of the sideways angle (Spicer et al., J. Mech. Design 2001, found little), so it is left out.',

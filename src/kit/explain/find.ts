@@ -10,7 +10,7 @@ import {
 } from '../../core/find';
 import { directPitches } from '../../core/fit';
 import type { Setup } from '../../core/gears';
-import { fixed, short } from '../format';
+import { allDigits, fixed, short } from '../format';
 import { DEFINITION, type Explanation } from './explanation';
 
 /** Why a setup is on the list, or is not. */
@@ -75,8 +75,7 @@ export function explainMassChange(
 ): Explanation {
   return {
     title: `Weight against A: ${fixed(massChangeG, 0)} g, an estimate`,
-    formula:
-      'rings 0.045 g × T², cogs 0.31 g × T^1.5, chain 2.25 g a link, front derailleur with cable and shifter 230 g',
+    formula: `rings ${allDigits(0.045)} g × T², cogs ${allDigits(0.31)} g × T^${allDigits(1.5)}, chain ${allDigits(2.25)} g a link, front derailleur with cable and shifter 230 g`,
     worked: [
       `${chainrings.join('/')} x ${cassette.cogs.join('-')}, ${build.chainLinks} links: ${fixed(massG, 0)} g`,
       `A, ${present.chainrings.join('/')} x ${present.cogs.join('-')}, alike: ${fixed(massG - massChangeG, 0)} g`,

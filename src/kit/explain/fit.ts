@@ -1,4 +1,12 @@
-import { PITCH_MM, pitchRadiusMm, requiredCapacityT, type Check, type CheckId, type ChainLinks } from '../../core/fit';
+import {
+  MM_PER_TOOTH,
+  PITCH_MM,
+  pitchRadiusMm,
+  requiredCapacityT,
+  type Check,
+  type CheckId,
+  type ChainLinks,
+} from '../../core/fit';
 import type { Setup } from '../../core/gears';
 import { fixed, short } from '../format';
 import type { Explanation } from './explanation';
@@ -28,7 +36,7 @@ const RULES: Readonly<Record<Exclude<CheckId, 'totalCapacity'>, Rule>> = {
   smallestCog: { formula: 'smallest cog ≥ published minimum', source: SHEET },
   ringDifference: { formula: 'big ring − small ring ≤ published difference of the front derailleur', source: SHEET },
   frontCage: {
-    formula: 'published smallest ≤ big ring ≤ published largest; height changes by 12.7 ÷ 2π = 2.02 mm a tooth',
+    formula: `published smallest ≤ big ring ≤ published largest; height changes by ${short(12.7, 1)} ÷ 2π = ${fixed(MM_PER_TOOTH, 2)} mm a tooth`,
     source: SHEET,
     note: 'The cage of a front derailleur is curved for a range of big rings; it stands 1 to 3 mm above the ring’s teeth.',
   },
@@ -61,7 +69,7 @@ const RULES: Readonly<Record<Exclude<CheckId, 'totalCapacity'>, Rule>> = {
     source: SHEET,
   },
   smallestRing: {
-    formula: 'smallest ring ≥ published, else the first whose pitch circle clears the bolt circle by 11.4 mm',
+    formula: `smallest ring ≥ published, else the first whose pitch circle clears the bolt circle by ${short(11.4, 1)} mm`,
     source: SHEET,
     note: 'The figure from the bolt circle is an estimate from common cranks.',
   },
@@ -76,7 +84,7 @@ const RULES: Readonly<Record<Exclude<CheckId, 'totalCapacity'>, Rule>> = {
     note: 'Cross-chained gears and those you leave out are not counted. The angle you allow is set below the top view.',
   },
   hangerExtender: {
-    formula: 'room for teeth = how far it lowers the derailleur ÷ 2.02 mm a tooth, rounded down',
+    formula: `room for teeth = how far it lowers the derailleur ÷ ${fixed(MM_PER_TOOTH, 2)} mm a tooth, rounded down`,
     source: ESTIMATE,
     note: 'Makers of derailleurs rarely approve of it. A caution, never a plain yes.',
   },
@@ -139,7 +147,7 @@ export function explainChain(
         formula: 'links = straight round largest ring and cog, up to an even count, + 2',
         worked: [
           `pitch radii: ${big}T ${fixed(pitchRadiusMm(big), 2)} mm, ${largest}T ${fixed(pitchRadiusMm(largest), 2)} mm; centres ${short(chainstayMm, 1)} mm apart`,
-          `straight round both: ${fixed(direct, 3)} pitches of ${PITCH_MM} mm; up to even, and two: ${links}`,
+          `straight round both: ${fixed(direct, 3)} pitches of ${short(PITCH_MM, 1)} mm; up to even, and two: ${links}`,
         ],
         source:
           'Geometry of an open belt: [2√(C² − (a−b)²) + a(π + 2α) + b(π − 2α)] ÷ p. The two links are for the rear derailleur.',

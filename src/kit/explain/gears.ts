@@ -11,8 +11,8 @@ import {
   type StepReading,
   type Wheel,
 } from '../../core/gears';
-import { KM_PER_MILE } from '../../core/units';
-import { fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { KM_PER_MILE, MM_PER_INCH } from '../../core/units';
+import { allDigits, fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { DEFINITION, ISO_SIZES, type Explanation } from './explanation';
 
 const LOADED_TYRE = 'A loaded tyre rolls 1–3 % less than its sizes say; a measured rollout wins over them.';
@@ -81,7 +81,7 @@ export function explainGearInches(
     formula: 'gear inches = ratio × wheel diameter',
     worked: [
       school === 'ownWheel'
-        ? `diameter = ${fixed(riding.rolloutMm, 1)} mm ÷ π ÷ 25.4 = ${diameter} in`
+        ? `diameter = ${fixed(riding.rolloutMm, 1)} mm ÷ π ÷ ${allDigits(MM_PER_INCH)} = ${diameter} in`
         : 'diameter = 27 in, whatever the wheel',
       `${teethOf(gear)} × ${diameter} in = ${fixed(inches, 1)} in`,
     ],
@@ -127,10 +127,10 @@ export function explainGainRatio(gear: SizedGear, { riding }: GearContext): Expl
 
 export function explainSpeed(gear: SizedGear, { riding, speedUnit }: GearContext): Explanation {
   const rpm = short(riding.cadenceRpm, 1);
-  const inMiles = speedUnit === 'mph' ? [`÷ ${KM_PER_MILE} = ${speedText('mph', gear.speedKmh)}`] : [];
+  const inMiles = speedUnit === 'mph' ? [`÷ ${allDigits(KM_PER_MILE)} = ${speedText('mph', gear.speedKmh)}`] : [];
   return {
     title: `Speed in ${gearName(gear)} at ${rpm} rpm: ${speedText(speedUnit, gear.speedKmh)}`,
-    formula: `speed = development × cadence × 60 ÷ 1000, in km/h${speedUnit === 'mph' ? `, over 1.609344 in ${SPEED_UNIT_TEXT.mph}` : ''}`,
+    formula: `speed = development × cadence × 60 ÷ 1000, in km/h${speedUnit === 'mph' ? `, over ${allDigits(KM_PER_MILE)} in ${SPEED_UNIT_TEXT.mph}` : ''}`,
     worked: [`${fixed(gear.developmentM, 3)} m × ${rpm} × 60 ÷ 1000 = ${speedText('kmh', gear.speedKmh)}`, ...inMiles],
     source: DEFINITION,
   };

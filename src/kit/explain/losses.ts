@@ -1,5 +1,5 @@
 import { CHAIN_FRICTION, type LossWatts } from '../../core/fit';
-import { fixed, short } from '../format';
+import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 
 /** How the loss of a gear is worked out. */
@@ -12,9 +12,9 @@ export function explainLoss(
     title: `Loss in ${chainring}/${cog}: ${fixed(watts, 2)} W`,
     formula: 'μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog) × power, and the share for the angle',
     worked: [
-      `${CHAIN_FRICTION.mu} × 1.8 mm × (2π ÷ 12.7 mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) × ${short(powerW, 0)} W`,
+      `${allDigits(CHAIN_FRICTION.mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) × ${short(powerW, 0)} W`,
       `sideways angle: ${short(anglePercentPerDeg, 2)} % of the power a degree`,
-      `with μ from ${CHAIN_FRICTION.lowMu} to ${CHAIN_FRICTION.highMu}: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
+      `with μ from ${allDigits(CHAIN_FRICTION.lowMu)} to ${allDigits(CHAIN_FRICTION.highMu)}: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
     ],
     source:
       'First principles: links bend on to and off ring and cog. Spicer et al., J. Mech. Design 2001, found little effect of the angle.',
@@ -27,7 +27,9 @@ export function explainFrontDrag(frontDragCm2: number, speedKmh: number, watts: 
   return {
     title: `Front derailleur and second ring at ${short(speedKmh, 1)} km/h: ${fixed(watts, 2)} W`,
     formula: '½ × air density × drag area × speed³',
-    worked: [`½ × 1.2 kg/m³ × ${short(frontDragCm2, 1)} cm² × (${short(speedKmh, 1)} km/h)³ = ${fixed(watts, 2)} W`],
+    worked: [
+      `½ × ${short(1.2, 1)} kg/m³ × ${short(frontDragCm2, 1)} cm² × (${short(speedKmh, 1)} km/h)³ = ${fixed(watts, 2)} W`,
+    ],
     source: 'The drag area is a guess until you set it: measurements of so small a difference are few.',
   };
 }

@@ -1,5 +1,5 @@
 import { msOf, GRAVITY_MS2, powerForSpeed, type Resistance } from '../../core/ride';
-import { fixed, short } from '../format';
+import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 
 /** How a steady speed on a slope comes about. */
@@ -16,9 +16,9 @@ export function explainRoadLoad(
     title: `${fixed(speedKmh, 1)} km/h on ${short(gradePercent, 1)} %`,
     formula: 'power × efficiency = speed × (slope and rolling + air)',
     worked: [
-      `slope and rolling: ${short(massKg, 1)} kg × ${GRAVITY_MS2} × (sin θ + ${crr} cos θ), tan θ = ${short(gradePercent / 100, 4)}: ${fixed(slope, 1)} N`,
-      `air: ½ × ${airDensityKgM3} × ${cdaM2} m² × (${fixed(speed, 2)} m/s)² = ${fixed(air, 2)} N`,
-      `${short(powerW, 0)} W × ${efficiency} ÷ ${fixed(slope + air, 1)} N = ${fixed(speed, 2)} m/s`,
+      `slope and rolling: ${short(massKg, 1)} kg × ${allDigits(GRAVITY_MS2)} × (sin θ + ${allDigits(crr)} cos θ), tan θ = ${short(gradePercent / 100, 4)}: ${fixed(slope, 1)} N`,
+      `air: ½ × ${allDigits(airDensityKgM3)} × ${allDigits(cdaM2)} m² × (${fixed(speed, 2)} m/s)² = ${fixed(air, 2)} N`,
+      `${short(powerW, 0)} W × ${allDigits(efficiency)} ÷ ${fixed(slope + air, 1)} N = ${fixed(speed, 2)} m/s`,
     ],
     source:
       'Road load after Martin et al., J. Appl. Biomech. 1998, reduced: P·η = v·(m·g·(sin θ + C_rr·cos θ) + ½·ρ·CdA·v²). Still air.',

@@ -1,4 +1,4 @@
-import { short } from '../format';
+import { fixed, short } from '../format';
 
 /** Small drawings; several terms share one and point at different things in it. */
 export type Picture =
@@ -241,7 +241,7 @@ export const TERMS: readonly Term[] = [
     'ratio',
     'Ratio',
     wheel('ratio'),
-    'Ring ÷ cog: how often the wheel turns for one turn of the crank. 48/36 is 4:3, or 1.333.',
+    `Ring ÷ cog: how often the wheel turns for one turn of the crank. 48/36 is 4:3, or ${fixed(4 / 3, 3)}.`,
     { also: ['gear ratio'], see: ['development', 'twins'] },
   ),
   term(

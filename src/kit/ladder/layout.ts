@@ -8,7 +8,7 @@ import {
 } from '../../core/gears';
 import { developmentForM } from '../../core/ride';
 import { stepText } from '../explain/gears';
-import { fixed } from '../format';
+import { allDigits, fixed } from '../format';
 import { ladderScale, type LadderScale } from './scale';
 
 /** One setup on the ladder. */
@@ -237,7 +237,7 @@ function layoutCoverage(
   let free = -Infinity;
   return {
     y,
-    label: `${band.lowRpm}–${band.highRpm}`,
+    label: `${allDigits(band.lowRpm)}–${allDigits(band.highRpm)}`,
     spans: spans.map(place),
     holes: holes.map((hole) => {
       const span = place(hole);

@@ -23,6 +23,7 @@ export interface SideViewProps extends PosedDrive {
 
 const MARGIN_MM = 14;
 const LINE_MM = 19;
+
 /** The drive from its right-hand side, to scale: what is drawn in a millimetre is a millimetre. */
 export function SideView(props: SideViewProps) {
   const { other, geometry, largestRingMm, largestCogMm, cageLengthMm, drawingRef } = props;

@@ -40,7 +40,7 @@ export function stateText({ pose, links }: Pick<PosedDrive, 'pose' | 'links'>): 
 /** What stands where in the side view, and over what angle the chain touches it. */
 export function sideNumbers(drive: PosedDrive): NumbersTable {
   const { ring, cog, guidePulley, tensionPulley } = placedDrive(drive);
-  const runs = drive.pose.belt?.runs ?? [];
+  const wrapRad = new Map(drive.pose.belt?.runs.map((run) => [run.circle.name, run.wrapRad]));
   const circles = [
     [`ring ${drive.chainring}`, ring],
     [`cog ${drive.cog}`, cog],
@@ -50,9 +50,15 @@ export function sideNumbers(drive: PosedDrive): NumbersTable {
   return {
     columns: ['from the rear axle', 'forward, mm', 'up, mm', 'radius, mm', 'touched, °'],
     rows: [
-      ...circles.map(([name, { x, y, radiusMm }]) => {
-        const run = runs.find(({ circle }) => circle.x === x && circle.y === y);
-        return [name, fixed(x, 1), fixed(y, 1), fixed(radiusMm, 1), run ? fixed(degrees(run.wrapRad), 0) : '–'];
+      ...circles.map(([text, { x, y, radiusMm, name }]) => {
+        const touched = wrapRad.get(name);
+        return [
+          text,
+          fixed(x, 1),
+          fixed(y, 1),
+          fixed(radiusMm, 1),
+          touched === undefined ? '–' : fixed(degrees(touched), 0),
+        ];
       }),
       [`cage ${stateText(drive)}`, '', '', '', ''],
     ],

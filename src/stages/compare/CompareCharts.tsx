@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
+import { allDigits } from '../../kit/format';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
 
@@ -51,7 +52,7 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
           {...common}
           title="Cadence over speed, always in the nearest gear"
           name={`${bench.bike.name} cadence`}
-          summary={`Cadence over speed of ${all.length} setups; your band is ${brief.lowRpm} to ${brief.highRpm} rpm`}
+          summary={`Cadence over speed of ${all.length} setups; your band is ${allDigits(brief.lowRpm)} to ${allDigits(brief.highRpm)} rpm`}
           series={runs}
         />
       </section>

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { allDigits } from '../../kit/format';
 import { AtSpeedPanel } from './AtSpeedPanel';
 import { ClimbPanel } from './ClimbPanel';
 import { CoveragePanel } from './CoveragePanel';
@@ -28,7 +29,7 @@ export function RidingView({ gears }: { gears: Gears }) {
             <CadenceChart
               title="Speed and cadence: every gear, your band shaded, cross-chained broken"
               name={`${bench.bike.name} speed and cadence`}
-              summary={`Speeds of ${lines.length} gears from ${brief.climbingRpm} to ${brief.spinOutRpm} rpm`}
+              summary={`Speeds of ${lines.length} gears from ${allDigits(brief.climbingRpm)} to ${allDigits(brief.spinOutRpm)} rpm`}
               series={[{ place: bench.place, lines, joined: false }]}
               brief={brief}
               speedUnit={preferences.speedUnit}

@@ -1,5 +1,5 @@
 import type { Endpoint } from 'comlink';
-import { writeForReader } from '../reader';
+import { writeForReader } from '../../formats/reader';
 import { exposeWork } from './expose';
 import { rideWork } from './work';
 

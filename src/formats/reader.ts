@@ -1,6 +1,6 @@
 import { decimalMarkOf, writeDecimalsWith } from '../core/number-text';
 
-/** A worker of a page writes numbers for the one who reads the page. */
+/** From here on numbers are written for the one at this browser: a page says so for itself, and each of its workers. */
 export function writeForReader(): void {
   writeDecimalsWith(decimalMarkOf(navigator.language));
 }
