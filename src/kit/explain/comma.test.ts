@@ -60,7 +60,7 @@ test('no working has a point in a number for who writes a comma', async () => {
     brief.explainPower(filled, false),
     brief.explainClimbSpeed(filled, needs),
     losses.explainFrontDrag(10.5, 27.5, 1.2),
-    losses.explainLoss({ chainring: 48, cog: 36, watts: 2.5, lowWatts: 1.5, highWatts: 3.5 } as never, 180, 0.5),
+    losses.explainLoss({ chainring: 48, cog: 36, watts: 2.5, lowWatts: 1.5, highWatts: 3.5 }, 180, 0.5),
     ...difference(said[1]!, said[0]!, filled).map(({ id }) => compare.explainFigure(id, said[0]!, filled, 'kmh')),
   ];
   none(explanations.flatMap((one) => (one ? textsOf(one) : [])));
