@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { DATA_VERSION, datasetSchema } from '../records';
+import { DATA_VERSION } from '../records';
+import { datasetSchema } from '../records/schema';
 import { BACKUP_FORMAT } from './backup';
 
 /**

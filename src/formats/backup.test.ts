@@ -2,7 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { EMPTY_DATASET } from '../store';
 import { demoDataset } from '../store/demo';
-import { BACKUP_BYTES_MAX, backupPieces, readBackup, writeBackup } from './backup';
+import { backupPieces, writeBackup } from './backup';
+import { BACKUP_BYTES_MAX, readBackup } from './read-backup';
 
 const SAVED_AT = '2026-11-24T08:00:00.000Z';
 const folder = join(__dirname, '../../tests/fixtures/backups');

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
 import { TOURER } from '../../tests/support/setups';
 import { BIKE_DEFAULTS, WHEEL_DEFAULTS, type BikeRecord } from '../records';
-import { readLink, writeLink } from './link';
+import { writeLink } from './link';
+import { readLink } from './read-link';
 
 const bike: BikeRecord = { id: 'b', rank: 3, name: 'Übel & Söhne = 100 %', ...BIKE_DEFAULTS, crankLengthMm: 172.5 };
 const wheels = { ...WHEEL_DEFAULTS, measuredRolloutMm: 2171.25 };

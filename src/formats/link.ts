@@ -1,29 +1,7 @@
-import { excerpt } from './excerpt';
-import { NO_HUB_STAGE } from '../core/gears';
-import {
-  BIKE_DEFAULTS,
-  SETUP_DEFAULTS,
-  WHEEL_DEFAULTS,
-  bikeSchema,
-  setupSchema,
-  type BikeRecord,
-  type SetupRecord,
-  type WheelsetRecord,
-} from '../records';
+import type { BikeRecord, SetupRecord, WheelsetRecord } from '../records';
 
-/** What a link carries: one bike with one setup, under ids that are never stored. */
-export interface LinkedBench {
-  readonly bike: BikeRecord;
-  readonly setup: SetupRecord;
-}
-
-export type LinkResult =
-  | { readonly kind: 'none' }
-  | { readonly kind: 'bench'; readonly bench: LinkedBench }
-  | { readonly kind: 'broken'; readonly message: string };
-
-const LINKED_ID = 'linked';
-const DERAILLEUR_ORDER = ['totalCapacityT', 'largestCogMaxT', 'largestCogMinT', 'smallestCogMinT'] as const;
+/** What a link gives of a derailleur, in its order. */
+export const DERAILLEUR_ORDER = ['totalCapacityT', 'largestCogMaxT', 'largestCogMinT', 'smallestCogMinT'] as const;
 
 /**
  * A setup as the query of an address, every cog named so that it reads the same when the built-in
@@ -47,55 +25,7 @@ export function writeLink(
   return query.toString();
 }
 
-/** Reads a link's query; a link that cannot be read says why and gives nothing. */
-export function readLink(query: URLSearchParams): LinkResult {
-  const teeth = query.get('setup');
-  if (teeth === null) return { kind: 'none' };
-  const [rings = '', cogs = ''] = teeth.split('x');
-  const defaultWheel = `${WHEEL_DEFAULTS.rimDiameterMm}x${WHEEL_DEFAULTS.tyreWidthMm}`;
-  const wheel = (query.get('wheel') ?? defaultWheel).split('x');
-  const bike = bikeSchema.safeParse({
-    ...BIKE_DEFAULTS,
-    id: LINKED_ID,
-    rank: 0,
-    name: query.get('name') ?? 'Linked bike',
-    wheelsets: [
-      {
-        ...WHEEL_DEFAULTS,
-        rimDiameterMm: Number(wheel[0]),
-        tyreWidthMm: Number(wheel[1]),
-        ...optionalNumber('measuredRolloutMm', query.get('rollout')),
-      },
-    ],
-    ...optionalNumber('crankLengthMm', query.get('crank')),
-    cadenceRpm: Number(query.get('rpm') ?? BIKE_DEFAULTS.cadenceRpm),
-    closenessPercent: Number(query.get('close') ?? BIKE_DEFAULTS.closenessPercent),
-  });
-  const setup = setupSchema.safeParse({
-    ...SETUP_DEFAULTS,
-    id: LINKED_ID,
-    bikeId: LINKED_ID,
-    rank: 0,
-    chainrings: rings.split('-').map(Number),
-    cogs: cogs.split('-').map(Number),
-    hubStages: query.get('hub')?.split('-').map(Number) ?? [...NO_HUB_STAGE],
-    rearDerailleur: readDerailleur(query.get('rd')),
-  });
-  if (bike.success && setup.success) return { kind: 'bench', bench: { bike: bike.data, setup: setup.data } };
-  const [issue] = [...(bike.error?.issues ?? []), ...(setup.error?.issues ?? [])];
-  return {
-    kind: 'broken',
-    message: `This link cannot be read: ${excerpt(issue?.message ?? 'unknown')}. Ask for it again; your own bikes are untouched.`,
-  };
-}
-
-function optionalNumber(name: string, text: string | null): Record<string, number> {
-  return text === null ? {} : { [name]: Number(text) };
-}
-
-function readDerailleur(text: string | null): Record<string, number> {
-  const values = (text ?? '').split('_');
-  return Object.fromEntries(
-    DERAILLEUR_ORDER.flatMap((field, i) => (values[i] ? [[field, Number(values[i])] as const] : [])),
-  );
+/** Whether a query is that of a link; reading it is another matter. */
+export function carriesSetup(query: string): boolean {
+  return new URLSearchParams(query).has('setup');
 }

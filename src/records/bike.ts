@@ -1,36 +1,10 @@
-import { z } from 'zod';
-import {
-  CADENCE_RPM,
-  CHAINRING_TEETH,
-  CLOSENESS_PERCENT,
-  CRANK_LENGTH_MM,
-  CROSSED_COGS,
-  DEFAULT_CADENCE_RPM,
-  DEFAULT_CLOSENESS_PERCENT,
-  DEFAULT_CROSSED_COGS,
-} from '../core/gears';
+import { DEFAULT_CADENCE_RPM, DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS } from '../core/gears';
 import type { Brief } from '../core/brief';
-import {
-  ANGLE_LOSS_PERCENT_PER_DEG,
-  DRIVE_BOUNDS,
-  LIMITS_SCHOOLS,
-  STEEP_ANGLE_DEG,
-  SUSPENSION_GROWTH_MM,
-  type LimitsSchool,
-} from '../core/fit';
+import type { LimitsSchool } from '../core/fit';
 import type { FindSettings } from '../core/find';
-import { briefSchema } from './brief';
-import { boundedSchema } from './drivetrain';
-import {
-  builtCassetteSchema,
-  findSettingsSchema,
-  savedSearchSchema,
-  type BuiltCassette,
-  type SavedSearch,
-} from './find-settings';
+import type { BuiltCassette, SavedSearch } from './find-settings';
 import type { Migration } from './migration';
-import { idSchema, nameSchema } from './text';
-import { WHEEL_DEFAULTS, wheelsetSchema, type WheelsetRecord } from './wheelset';
+import { WHEEL_DEFAULTS, type WheelsetRecord } from './wheelset';
 
 /** A bike of the workshop, with its wheels, the cadence it is ridden at and what is asked of it. */
 export interface BikeRecord {
@@ -73,47 +47,13 @@ export interface BikeRecord {
 }
 
 export const SAVED_SEARCHES_MAX = 30;
+
 export const BUILT_CASSETTES_MAX = 60;
 
 /** Losses count on the road and against the clock; on dirt the dirt costs more. */
 export const LOSS_SCHOOLS = ['count', 'ignore'] as const;
+
 export type LossSchool = (typeof LOSS_SCHOOLS)[number];
-
-const ringRoom = (what: string) =>
-  boundedSchema(CHAINRING_TEETH, what, 'T')
-    .refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` })
-    .optional();
-
-export const bikeSchema: z.ZodType<BikeRecord> = z
-  .strictObject({
-    id: idSchema,
-    rank: z.number(),
-    name: nameSchema,
-    wheelsets: z.array(wheelsetSchema).min(1).max(8),
-    crankLengthMm: boundedSchema(CRANK_LENGTH_MM, 'crank length', 'mm').optional(),
-    chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, 'chainstay', 'mm').optional(),
-    bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, 'bottom bracket drop', 'mm').optional(),
-    suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').optional(),
-    oneRingMaxT: ringRoom('largest single ring'),
-    twoRingsMaxT: ringRoom('largest big ring'),
-    steepAngleDeg: boundedSchema(STEEP_ANGLE_DEG, 'steep angle', '°').optional(),
-    limitsSchool: z.enum(LIMITS_SCHOOLS).optional(),
-    lossSchool: z.enum(LOSS_SCHOOLS).optional(),
-    angleLossPercentPerDeg: boundedSchema(ANGLE_LOSS_PERCENT_PER_DEG, 'loss by angle', '% a degree').optional(),
-    cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
-    closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
-    crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {
-      error: 'cross-chained cogs: a whole number',
-    }),
-    brief: briefSchema,
-    find: findSettingsSchema.optional(),
-    savedSearches: z.array(savedSearchSchema).max(SAVED_SEARCHES_MAX).optional(),
-    builtCassettes: z.array(builtCassetteSchema).max(BUILT_CASSETTES_MAX).optional(),
-  })
-  .refine(({ wheelsets }) => new Set(wheelsets.map(({ id }) => id)).size === wheelsets.length, {
-    error: 'two wheelsets have the same id',
-    path: ['wheelsets'],
-  });
 
 export const BIKE_DEFAULTS = {
   wheelsets: [WHEEL_DEFAULTS],

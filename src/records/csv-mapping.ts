@@ -1,11 +1,12 @@
-import { z } from 'zod';
-
 /** What a column of a table of a ride can be. */
 export const CSV_FIELDS = ['time', 'speed', 'cadence', 'distance', 'elevation'] as const;
+
 export type CsvField = (typeof CSV_FIELDS)[number];
 
 export const CSV_SPEED_UNITS = ['m/s', 'km/h', 'mph'] as const;
+
 export const CSV_TIME_UNITS = ['s', 'ms', 'date and time'] as const;
+
 export const CSV_DISTANCE_UNITS = ['m', 'km', 'mi'] as const;
 
 /** Which column is what, by its heading, and in which unit. */
@@ -15,18 +16,3 @@ export interface CsvMapping {
   readonly timeUnit: (typeof CSV_TIME_UNITS)[number];
   readonly distanceUnit: (typeof CSV_DISTANCE_UNITS)[number];
 }
-
-const heading = z.string().max(200).optional();
-
-export const csvMappingSchema: z.ZodType<CsvMapping> = z.strictObject({
-  columns: z.strictObject({
-    time: heading,
-    speed: heading,
-    cadence: heading,
-    distance: heading,
-    elevation: heading,
-  }),
-  speedUnit: z.enum(CSV_SPEED_UNITS),
-  timeUnit: z.enum(CSV_TIME_UNITS),
-  distanceUnit: z.enum(CSV_DISTANCE_UNITS),
-});

@@ -1,20 +1,4 @@
-import { z } from 'zod';
-import { CHAINRING_TEETH, COG_COUNT, checkCogs } from '../core/gears';
-import {
-  BRIEF_ASKS,
-  FIND_AIMS,
-  FIND_AIMS_MAX,
-  FIND_COST,
-  FIND_MASS_CHANGE_G,
-  LAYOUTS,
-  PART_KINDS,
-  PRICE,
-  SEARCHED_RING_DIFFERENCE_T,
-  type FindSettings,
-} from '../core/find';
-import { boundedSchema, teethSchema } from './drivetrain';
-import { addProblems } from './problems';
-import { idSchema, nameSchema } from './text';
+import type { FindSettings } from '../core/find';
 
 /** A search that is kept under a name. */
 export interface SavedSearch {
@@ -30,40 +14,3 @@ export interface BuiltCassette {
   /** Smallest first. */
   readonly cogs: readonly number[];
 }
-
-const once = <T extends z.ZodType>(item: T) =>
-  z.array(item).refine((list) => new Set(list).size === list.length, { error: 'the same thing is there twice' });
-const whole = (bounds: typeof CHAINRING_TEETH, what: string, unit: string) =>
-  boundedSchema(bounds, what, unit).refine((value) => Number.isInteger(value), { error: `${what}: a whole number` });
-const ring = whole(CHAINRING_TEETH, 'ring', 'T');
-
-const price = boundedSchema(PRICE, 'price', 'in your money').optional();
-
-/** Bounds only: a search that contradicts itself is kept as it was said, and told. */
-export const findSettingsSchema: z.ZodType<FindSettings> = z.strictObject({
-  layouts: once(z.enum(LAYOUTS)).optional(),
-  ringMinT: ring.optional(),
-  ringMaxT: ring.optional(),
-  ringDifferenceMaxT: whole(SEARCHED_RING_DIFFERENCE_T, 'ring difference', 'T').optional(),
-  ringsAtHand: once(ring).optional(),
-  speeds: once(whole(COG_COUNT, 'speeds', 'cogs')).optional(),
-  keep: once(z.enum(PART_KINDS)).optional(),
-  asks: once(z.enum(BRIEF_ASKS)).optional(),
-  costMax: boundedSchema(FIND_COST, 'budget', 'in your money').optional(),
-  massChangeMaxG: boundedSchema(FIND_MASS_CHANGE_G, 'weight change', 'g').optional(),
-  aims: once(z.enum(FIND_AIMS)).max(FIND_AIMS_MAX).optional(),
-  prices: z.strictObject(Object.fromEntries(PART_KINDS.map((part) => [part, price]))).optional(),
-  road: z.strictObject({ kind: z.enum(['route', 'ride']), id: idSchema }).optional(),
-});
-
-export const savedSearchSchema: z.ZodType<SavedSearch> = z.strictObject({
-  id: idSchema,
-  name: nameSchema,
-  find: findSettingsSchema,
-});
-
-export const builtCassetteSchema: z.ZodType<BuiltCassette> = z
-  .strictObject({ id: idSchema, name: nameSchema, cogs: teethSchema.shape.cogs })
-  .superRefine(({ cogs }, context) => {
-    addProblems(context, checkCogs(cogs));
-  });

@@ -1,18 +1,19 @@
-import { z } from 'zod';
-import { csvMappingSchema, type CsvMapping } from './csv-mapping';
+import type { CsvMapping } from './csv-mapping';
 import type { Migration } from './migration';
-import { idSchema } from './text';
 
 /** What the gear table and the ladder's lower axis show. */
 export const QUANTITIES = ['ratio', 'gearInches', 'development', 'gainRatio', 'speed'] as const;
+
 export type Quantity = (typeof QUANTITIES)[number];
 
 /** Which gears the step list goes along. */
 export const STEP_ROUTES = ['cassette', 'shiftPath', 'allGears'] as const;
+
 export type StepRoute = (typeof STEP_ROUTES)[number];
 
 /** Which side of a setup the Gears stage shows below the ladder. */
 export const GEARS_VIEWS = ['table', 'riding', 'shifting'] as const;
+
 export type GearsView = (typeof GEARS_VIEWS)[number];
 
 /** How this person likes to read things; one record, no part of any bike. */
@@ -35,22 +36,6 @@ export interface Preferences {
   /** How the columns of tables were mapped, by their headings. */
   readonly csvMappings?: Readonly<Record<string, CsvMapping>> | undefined;
 }
-
-export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
-  id: z.literal('preferences'),
-  currentBikeId: idSchema.optional(),
-  currentSetupId: idSchema.optional(),
-  gearsView: z.enum(GEARS_VIEWS),
-  quantity: z.enum(QUANTITIES),
-  gearInchSchool: z.enum(['ownWheel', 'nominal27']),
-  speedUnit: z.enum(['kmh', 'mph']),
-  stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
-  stepRoute: z.enum(STEP_ROUTES),
-  theme: z.enum(['system', 'light', 'dark']),
-  currentLearnerId: idSchema.optional(),
-  currentRouteId: idSchema.optional(),
-  csvMappings: z.record(z.string().max(4000), csvMappingSchema).optional(),
-});
 
 export const PREFERENCES_DEFAULTS: Preferences = {
   id: 'preferences',

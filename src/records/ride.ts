@@ -1,10 +1,7 @@
-import { z } from 'zod';
 import type { Setup } from '../core/gears';
 import type { Recording } from '../core/recording';
-import { refineTeeth, teethSchema } from './drivetrain';
 import type { Migration } from './migration';
 import type { SetupRecord } from './setup';
-import { idSchema, nameSchema } from './text';
 
 /** A ride that was recorded on a bike; its samples are a record of their own. */
 export interface RideRecord {
@@ -43,29 +40,12 @@ export function rideOf(
   };
 }
 
-export const rideSchema: z.ZodType<RideRecord> = z.strictObject({
-  id: idSchema,
-  bikeId: idSchema,
-  name: nameSchema,
-  startedAtMs: z.number(),
-  seconds: z.number().min(0),
-  distanceM: z.number().min(0),
-  setup: teethSchema.superRefine(refineTeeth),
-  wheelsetId: idSchema,
-  digest: z.string().min(1).max(100),
-});
-
 /** The samples of a ride, packed; under the ride's id. */
 export interface RecordingRecord {
   readonly id: string;
   /** Columns one after the other, gzip'd, as base64. */
   readonly packed: string;
 }
-
-export const recordingSchema: z.ZodType<RecordingRecord> = z.strictObject({
-  id: idSchema,
-  packed: z.string().regex(/^[A-Za-z0-9+/]+=*$/, 'samples that are no base64'),
-});
 
 export const RIDE_MIGRATIONS: readonly Migration[] = [
   { toVersion: 6, name: 'rides and routes are kept', table: 'rides', up: (ride) => ride },

@@ -1,18 +1,7 @@
-import { z } from 'zod';
-import { COG_COUNT, type Bounds, type Setup } from '../core/gears';
-import {
-  CHAINLINE_MM,
-  CHAIN_LINKS,
-  COG_PITCH_MM,
-  RING_SPACING_MM,
-  type DriveParts,
-  type GearPlace,
-  type RearDerailleur,
-} from '../core/fit';
-import { SLOTS, type Slot } from '../core/shelf';
-import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
+import type { Bounds, Setup } from '../core/gears';
+import type { DriveParts, GearPlace, RearDerailleur } from '../core/fit';
+import type { Slot } from '../core/shelf';
 import type { Migration } from './migration';
-import { idSchema, nameSchema } from './text';
 import { WHEEL_DEFAULTS } from './wheelset';
 
 /** A setup of a bike: the one fitted, or a candidate. */
@@ -48,49 +37,12 @@ export interface SetupRecord extends Setup {
 
 /** A bench has room for the one fitted and three candidates. */
 export const SETUPS_MAX = 4;
-export const CLICKS_PER_PUSH: Bounds = { min: 1, max: 5 };
-export const SETUP_MASS_G: Bounds = { min: 0, max: 10_000 };
-export const SETUP_COST: Bounds = { min: 0, max: 100_000 };
 
-export const setupSchema: z.ZodType<SetupRecord> = z
-  .strictObject({
-    id: idSchema,
-    bikeId: idSchema,
-    rank: z.number(),
-    name: nameSchema.optional(),
-    wheelsetId: idSchema,
-    chainrings: teethSchema.shape.chainrings,
-    cogs: teethSchema.shape.cogs,
-    hubStages: z.array(z.number()),
-    rearDerailleur: rearDerailleurSchema,
-    parts: drivePartsSchema,
-    avoidedGears: z
-      .array(
-        z.strictObject({
-          ring: z.int().min(0).max(1),
-          cog: z
-            .int()
-            .min(0)
-            .max(COG_COUNT.max - 1),
-        }),
-      )
-      .max(2 * COG_COUNT.max)
-      .optional(),
-    chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
-      .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
-      .optional(),
-    frontChainlineMm: boundedSchema(CHAINLINE_MM, 'front chainline', 'mm').optional(),
-    rearChainlineMm: boundedSchema(CHAINLINE_MM, 'rear chainline', 'mm').optional(),
-    ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
-    cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
-    clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
-      error: 'clicks a push: a whole number',
-    }),
-    shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
-    massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
-    cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),
-  })
-  .superRefine(refineTeeth);
+export const CLICKS_PER_PUSH: Bounds = { min: 1, max: 5 };
+
+export const SETUP_MASS_G: Bounds = { min: 0, max: 10_000 };
+
+export const SETUP_COST: Bounds = { min: 0, max: 100_000 };
 
 export const SETUP_DEFAULTS = {
   wheelsetId: WHEEL_DEFAULTS.id,

@@ -1,9 +1,5 @@
-import { z } from 'zod';
-import { ROLLOUT_MM, checkWheel, type Wheel } from '../core/gears';
+import type { Wheel } from '../core/gears';
 import type { Freehub } from '../core/fit';
-import { boundedSchema, freehubSchema } from './drivetrain';
-import { addProblems } from './problems';
-import { idSchema, nameSchema } from './text';
 
 /** A pair of wheels with tyres that fits a bike. */
 export interface WheelsetRecord {
@@ -17,19 +13,6 @@ export interface WheelsetRecord {
   readonly measuredRolloutMm?: number | undefined;
   readonly freehub?: Freehub | undefined;
 }
-
-export const wheelsetSchema: z.ZodType<WheelsetRecord> = z
-  .strictObject({
-    id: idSchema,
-    name: nameSchema,
-    rimDiameterMm: z.number(),
-    tyreWidthMm: z.number(),
-    measuredRolloutMm: boundedSchema(ROLLOUT_MM, 'measured rollout', 'mm').optional(),
-    freehub: freehubSchema.optional(),
-  })
-  .superRefine(({ rimDiameterMm, tyreWidthMm }, context) => {
-    addProblems(context, checkWheel({ rimDiameterMm, tyreWidthMm }));
-  });
 
 export const WHEEL_DEFAULTS = {
   id: 'wheels-1',

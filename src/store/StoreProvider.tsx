@@ -1,10 +1,9 @@
 'use client';
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
-import { RontelDatabase } from './db';
-import { EMPTY_DATASET, StoreTooNewError, prepareStore } from './dataset';
-import { tidyBin } from './recovery';
-import { DATABASE_NAME } from './rescue';
+import { StoreTooNewError } from './dataset';
+import type { RontelDatabase } from './db';
+import type { Opened } from './open-store';
 
 export type StoreState =
   | { readonly kind: 'opening' }
@@ -25,30 +24,9 @@ const StoreContext = createContext<StoreState>({ kind: 'opening' });
 
 const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
-interface Opened {
-  readonly db: RontelDatabase;
-  readonly inMemoryBecause: string | undefined;
-}
-
-/** Opens what the browser keeps; where it keeps nothing, or lets nobody at it, work goes on in memory. */
+/** The database's package is large, and the page's frame stands without it. */
 async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
-  const first = async () =>
-    // Hardly ever needed, and large.
-    firstStart === 'demo' ? (await import('./demo')).demoDataset(Date.now()) : EMPTY_DATASET;
-  const kept = new RontelDatabase(DATABASE_NAME);
-  try {
-    await prepareStore(kept, first);
-    await tidyBin(kept, Date.now());
-    return { db: kept, inMemoryBecause: undefined };
-  } catch (error) {
-    if (error instanceof StoreTooNewError) throw error;
-    kept.close();
-    // Loaded when it is needed: hardly any browser ever does.
-    const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
-    const memory = new RontelDatabase('memory', { indexedDB: new IDBFactory(), IDBKeyRange });
-    await prepareStore(memory, first);
-    return { db: memory, inMemoryBecause: messageOf(error) };
-  }
+  return (await import('./open-store')).openStore(firstStart);
 }
 
 /** Opens the browser's database once for the whole app. @param firstStart what a browser new to Rontel begins with */

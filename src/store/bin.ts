@@ -1,4 +1,5 @@
 import type { KeptRecords, KeptTable } from '../records';
+import type { RontelDatabase } from './db';
 import type { RecordChange } from './history-entry';
 
 /** What one change took away, kept for a while. */
@@ -25,3 +26,8 @@ export function binnedOf(label: string, atMs: number, changes: readonly RecordCh
 
 /** What was taken away no later than this is let go of. */
 export const lastKeptMs = (nowMs: number) => nowMs - BIN_DAYS * DAY_MS;
+
+/** Lets go of what has lain in the bin long enough. */
+export async function tidyBin(db: RontelDatabase, nowMs: number): Promise<void> {
+  await db.bin.where('atMs').belowOrEqual(lastKeptMs(nowMs)).delete();
+}

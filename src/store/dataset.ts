@@ -4,7 +4,6 @@ import {
   KEPT_TABLES,
   MIGRATIONS,
   PREFERENCES_DEFAULTS,
-  datasetSchema,
   migrate,
   type Dataset,
 } from '../records';
@@ -71,13 +70,16 @@ export class StoreTooNewError extends Error {
  */
 export async function prepareStore(db: RontelDatabase, first: () => Dataset | Promise<Dataset>): Promise<void> {
   // Before the transaction, which would end while it waits.
-  const fresh = (await db.meta.get('dataVersion')) === undefined ? await first() : undefined;
+  const found = (await db.meta.get('dataVersion'))?.value;
+  const fresh = found === undefined ? await first() : undefined;
+  // Loaded where older data are brought up to date alone: what stands here was checked when it came.
+  const schemas = found !== undefined && found < DATA_VERSION ? await import('../records/schema') : undefined;
   await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history], async () => {
     const stored = (await db.meta.get('dataVersion'))?.value;
     if (stored === DATA_VERSION) return;
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
     const dataset =
-      stored === undefined ? fresh! : datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
+      stored === undefined ? fresh! : schemas!.datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
     for (const table of KEPT_TABLES) await tableOf(db, table).bulkPut([...dataset[table]]);
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
     // Steps remembered in an older shape cannot be taken back into the new one.

@@ -1,4 +1,4 @@
-import Dexie, { type DexieOptions, type EntityTable } from 'dexie';
+import Dexie, { liveQuery, type DexieOptions, type EntityTable } from 'dexie';
 import type {
   BikeRecord,
   JobRecord,
@@ -21,6 +21,9 @@ export interface MetaRecord {
   readonly value: number;
 }
 
+/** The name under which the browser keeps all of it. */
+export const DATABASE_NAME = 'rontel';
+
 /** The browser's database. Its own version counts table layouts; the shape of records has another, in meta. */
 export class RontelDatabase extends Dexie {
   readonly bikes!: EntityTable<BikeRecord, 'id'>;
@@ -37,6 +40,8 @@ export class RontelDatabase extends Dexie {
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly bin!: EntityTable<BinEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
+  /** Here, so that whoever follows the database need not load the package before there is one. */
+  readonly follow = liveQuery;
 
   /** @param engine another than the browser's own, such as one in memory */
   constructor(name: string, engine?: DexieOptions) {

@@ -14,14 +14,13 @@ export {
 export type { CopyRecord, OutsideFile } from './copies';
 export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
 export { BIN_DAYS } from './bin';
-export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin, tidyBin } from './recovery';
+export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin } from './recovery';
 export type { Binned } from './recovery';
-export { rescueText } from './rescue';
 export { takeIn } from './take-in';
 export type { RontelDatabase } from './db';
 
 /** Loaded when it is asked for: most browsers never see it, or see it once. */
-export const loadDemo = () => import('./demo');
+export const loadTakeInDemo = () => import('./take-in-demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';

@@ -1,8 +1,10 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { DRILL_KINDS } from '../core/lesson';
-import { readBackup, writeBackup } from '../formats/backup';
-import { EMPTY_TABLES, LATELY_MAX, datasetSchema, type LearnerRecord, type Memory } from '../records';
+import { writeBackup } from '../formats/backup';
+import { readBackup } from '../formats/read-backup';
+import { EMPTY_TABLES, LATELY_MAX, type LearnerRecord, type Memory } from '../records';
+import { datasetSchema } from '../records/schema';
 import { change, undo } from './change';
 import { RontelDatabase } from './db';
 import { prepareStore, readDataset, replaceDataset } from './dataset';

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
-import { dataProblems, differencesOf, type Dataset, type PartRecord } from '../records';
+import { differencesOf, type Dataset, type PartRecord } from '../records';
+import { dataProblems } from '../records/schema';
 import {
   DoesNotFitError,
   bringBack,
@@ -14,9 +15,9 @@ import {
   removeParts,
   replaceDataset,
   takeIn,
-  tidyBin,
   undo,
 } from './index';
+import { tidyBin } from './bin';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';

@@ -1,4 +1,5 @@
-import { dataProblems, datasetSchema, type DataProblem, type KeptTable } from '../records';
+import type { KeptTable } from '../records';
+import { dataProblems, datasetSchema, type DataProblem } from '../records/schema';
 import { lastKeptMs, type BinEntry } from './bin';
 import { change, tableOf } from './change';
 import { readKept } from './dataset';
@@ -44,11 +45,6 @@ export async function bringBack(db: RontelDatabase, seq: number, now: number): P
 /** Empties the bin for good: this alone cannot be undone. */
 export async function emptyBin(db: RontelDatabase): Promise<void> {
   await db.bin.clear();
-}
-
-/** Lets go of what has lain in the bin long enough. */
-export async function tidyBin(db: RontelDatabase, nowMs: number): Promise<void> {
-  await db.bin.where('atMs').belowOrEqual(lastKeptMs(nowMs)).delete();
 }
 
 /** Throws where what is kept no longer belongs together; a change that does is rolled back. */

@@ -1,8 +1,6 @@
 import Dexie from 'dexie';
 import { BACKUP_FORMAT } from '../formats/backup';
-
-/** The name under which the browser keeps all of it. */
-export const DATABASE_NAME = 'rontel';
+import { DATABASE_NAME } from './db';
 
 /** Tables that are about this browser and no part of a backup. */
 const OWN_TABLES: readonly string[] = ['history', 'bin', 'meta'];

@@ -1,8 +1,10 @@
 import 'fake-indexeddb/auto';
-import { readBackup, writeBackup } from '../formats/backup';
+import { writeBackup } from '../formats/backup';
+import { readBackup } from '../formats/read-backup';
 import { readGpx, writeGpxRoute } from '../formats/ride/gpx';
 import { unpackRecording } from '../formats/ride/pack';
-import { datasetSchema, type RideRecord } from '../records';
+import { type RideRecord } from '../records';
+import { datasetSchema } from '../records/schema';
 import { climbsOf, elevationProfile, lengthM, totals } from '../core/ride';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';

@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { slotsOf } from '../core/shelf';
 import type { StepId, StepProgress } from '../core/swap';
-import { datasetSchema, editThroughParts, resolvedSetup, sumsOf, type JobRecord, type SetupRecord } from '../records';
+import { editThroughParts, resolvedSetup, sumsOf, type JobRecord, type SetupRecord } from '../records';
+import { datasetSchema } from '../records/schema';
 import {
   addJobs,
   addNote,

@@ -2,8 +2,10 @@ import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { SEEDED } from '../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../tests/support/setups';
-import { readBackup, writeBackup } from '../formats/backup';
-import { DATA_VERSION, datasetSchema } from '../records';
+import { writeBackup } from '../formats/backup';
+import { readBackup } from '../formats/read-backup';
+import { DATA_VERSION } from '../records';
+import { datasetSchema } from '../records/schema';
 import { historyLabels } from './change';
 import {
   addBike,

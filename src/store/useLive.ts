@@ -1,7 +1,7 @@
 'use client';
 
-import { liveQuery } from 'dexie';
 import { startTransition, useEffect, useRef, useState } from 'react';
+import type { RontelDatabase } from './db';
 
 /** Where keys come faster than the page is drawn, it is drawn all the same after so long. */
 const PATIENCE_MS = 100;
@@ -10,10 +10,11 @@ const PATIENCE_MS = 100;
  * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
  * any: while keys come faster than the query takes, nothing would move on screen. This one tells of every
  * answer it gets.
+ * @param db undefined while there is nothing to ask
  * @param query the same function from one drawing to the next, or it is asked anew
  * @returns the newest answer; undefined before the first
  */
-export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
+export function useLive<T>(db: RontelDatabase | undefined, query: (db: RontelDatabase) => Promise<T>): T | undefined {
   const [told, setTold] = useState<{ readonly value?: T | undefined; readonly failure?: Error }>({});
   /** Since when an answer waits to be drawn. */
   const waitsSince = useRef<number>(undefined);
@@ -21,27 +22,30 @@ export function useLive<T>(query: () => Promise<T | undefined>): T | undefined {
     waitsSince.current = undefined;
   }, [told]);
   useEffect(() => {
+    if (!db) return undefined;
     let follows = true;
     let isFirst = true;
-    const subscription = liveQuery(async () => {
-      const value = await query();
-      if (!follows) return;
-      // The page waits for the first; of those after it, what is drawn waits for what is typed meanwhile.
-      const now = performance.now();
-      waitsSince.current ??= now;
-      if (isFirst || now - waitsSince.current > PATIENCE_MS) setTold({ value });
-      else startTransition(() => setTold({ value }));
-      isFirst = false;
-    }).subscribe({
-      error: (cause: unknown) =>
-        follows && setTold({ failure: cause instanceof Error ? cause : new Error(String(cause)) }),
-    });
+    const subscription = db
+      .follow(async () => {
+        const value = await query(db);
+        if (!follows) return;
+        // The page waits for the first; of those after it, what is drawn waits for what is typed meanwhile.
+        const now = performance.now();
+        waitsSince.current ??= now;
+        if (isFirst || now - waitsSince.current > PATIENCE_MS) setTold({ value });
+        else startTransition(() => setTold({ value }));
+        isFirst = false;
+      })
+      .subscribe({
+        error: (cause: unknown) =>
+          follows && setTold({ failure: cause instanceof Error ? cause : new Error(String(cause)) }),
+      });
     return () => {
       follows = false;
       subscription.unsubscribe();
     };
-  }, [query]);
+  }, [db, query]);
   // What the database refuses to say is for the page's error boundary.
   if (told.failure !== undefined) throw told.failure;
-  return told.value;
+  return db && told.value;
 }

@@ -46,7 +46,6 @@ export interface Workshop {
 export type WorkshopState =
   { readonly kind: 'opening' } | Extract<StoreState, { kind: 'failed' }> | ({ readonly kind: 'ready' } & Workshop);
 
-const NOTHING = Promise.resolve(undefined);
 /** Until years of jobs have been read: the bench does not wait for them. */
 const NO_EXPERIENCE: readonly Experience[] = [];
 
@@ -54,15 +53,16 @@ const NO_EXPERIENCE: readonly Experience[] = [];
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  const bench = useLive(useCallback(() => (db ? readBench(db) : NOTHING), [db]));
+  const bench = useLive(db, readBench);
   // Apart, for they change seldom and are many: an edit on the bench reads no rides and no jobs, and what hangs on the
   // shelf is not worked out anew.
   const bikeId = bench?.bike?.id;
   const rides = useLive(
-    useCallback(() => (db && bikeId !== undefined ? readRides(db, bikeId) : NOTHING), [db, bikeId]),
+    bikeId === undefined ? undefined : db,
+    useCallback((from: RontelDatabase) => readRides(from, bikeId!), [bikeId]),
   );
-  const parts = useLive(useCallback(() => (db ? readParts(db) : NOTHING), [db]));
-  const experience = useLive(useCallback(() => (db ? readExperience(db) : NOTHING), [db]));
+  const parts = useLive(db, readParts);
+  const experience = useLive(db, readExperience);
   return useMemo(() => {
     if (store.kind === 'failed') return store;
     const hasRides = bikeId === undefined || rides !== undefined;
@@ -88,7 +88,7 @@ export function useWorkshop(): WorkshopState {
 export function useThemeChoice(): Preferences['theme'] | undefined {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  return useLive(useCallback(() => (db ? readTheme(db) : NOTHING), [db]));
+  return useLive(db, readTheme);
 }
 
 async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {

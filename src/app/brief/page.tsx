@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { BriefStage } from '../../stages/brief/BriefStage';
+import { BriefPlace } from './BriefPlace';
 
 export const metadata: Metadata = { title: 'Brief' };
 
 export default function BriefPage() {
-  return <BriefStage />;
+  return <BriefPlace />;
 }

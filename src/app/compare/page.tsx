@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { CompareStage } from '../../stages/compare/CompareStage';
+import { ComparePlace } from './ComparePlace';
 
 export const metadata: Metadata = { title: 'Compare' };
 
 export default function ComparePage() {
-  return <CompareStage />;
+  return <ComparePlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { DataStage } from '../../stages/data/DataStage';
+import { DataPlace } from './DataPlace';
 
 export const metadata: Metadata = { title: 'Data' };
 
 export default function DataPage() {
-  return <DataStage />;
+  return <DataPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { FindStage } from '../../stages/find/FindStage';
+import { FindPlace } from './FindPlace';
 
 export const metadata: Metadata = { title: 'Find' };
 
 export default function FindPage() {
-  return <FindStage />;
+  return <FindPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { FitStage } from '../../stages/fit/FitStage';
+import { FitPlace } from './FitPlace';
 
 export const metadata: Metadata = { title: 'Fit' };
 
 export default function FitPage() {
-  return <FitStage />;
+  return <FitPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { GearsStage } from '../../stages/gears/GearsStage';
+import { GearsPlace } from './GearsPlace';
 
 export const metadata: Metadata = { title: 'Gears' };
 
 export default function GearsPage() {
-  return <GearsStage />;
+  return <GearsPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { LearnStage } from '../../stages/learn/LearnStage';
+import { LearnPlace } from './LearnPlace';
 
 export const metadata: Metadata = { title: 'Learn' };
 
 export default function LearnPage() {
-  return <LearnStage />;
+  return <LearnPlace />;
 }

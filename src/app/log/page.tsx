@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { LogStage } from '../../stages/log/LogStage';
+import { LogPlace } from './LogPlace';
 
 export const metadata: Metadata = { title: 'Log' };
 
 export default function LogPage() {
-  return <LogStage />;
+  return <LogPlace />;
 }

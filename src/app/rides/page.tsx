@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { RidesStage } from '../../stages/rides/RidesStage';
+import { RidesPlace } from './RidesPlace';
 
 export const metadata: Metadata = { title: 'Rides' };
 
 export default function RidesPage() {
-  return <RidesStage />;
+  return <RidesPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { ScheduleStage } from '../../stages/schedule/ScheduleStage';
+import { SchedulePlace } from './SchedulePlace';
 
 export const metadata: Metadata = { title: 'Schedule' };
 
 export default function SchedulePage() {
-  return <ScheduleStage />;
+  return <SchedulePlace />;
 }

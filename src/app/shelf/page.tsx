@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { ShelfStage } from '../../stages/shelf/ShelfStage';
+import { ShelfPlace } from './ShelfPlace';
 
 export const metadata: Metadata = { title: 'Shelf' };
 
 export default function ShelfPage() {
-  return <ShelfStage />;
+  return <ShelfPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { SwapStage } from '../../stages/swap/SwapStage';
+import { SwapPlace } from './SwapPlace';
 
 export const metadata: Metadata = { title: 'Swap' };
 
 export default function SwapPage() {
-  return <SwapStage />;
+  return <SwapPlace />;
 }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
-import { WorkStage } from '../../stages/work/WorkStage';
+import { WorkPlace } from './WorkPlace';
 
 export const metadata: Metadata = { title: 'Workshop' };
 
 export default function WorkPage() {
-  return <WorkStage />;
+  return <WorkPlace />;
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { SEEDED, cogsArbitrary } from '../../../tests/support/arbitraries';
 import { KIND_DATA, PART_NUMBER_RULES, SHELF_KINDS, type PartData, type ShelfKind } from '../../core/shelf';
-import { CONDITIONS, PART_DEFAULTS, partSchema, type PartRecord } from '../../records';
+import { CONDITIONS, PART_DEFAULTS, type PartRecord } from '../../records';
+import { partSchema } from '../../records/schema';
 import { demoDataset } from '../../store/demo';
 import { dryRunShelf, guessShelfMapping, readShelfTable, writeShelfCsv, type ShelfRow } from './shelf-csv';
 

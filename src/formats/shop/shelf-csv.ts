@@ -12,7 +12,8 @@ import {
   type PartName,
   type PartNumber,
 } from '../../core/shelf';
-import { PART_DEFAULTS, partSchema, sameRecord, type PartRecord } from '../../records';
+import { PART_DEFAULTS, sameRecord, type PartRecord } from '../../records';
+import { partSchema } from '../../records/schema';
 
 const NUMBER_FIELDS = Object.keys(PART_NUMBER_RULES) as PartNumber[];
 const NAME_FIELDS = Object.keys(PART_NAME_TERMS) as PartName[];

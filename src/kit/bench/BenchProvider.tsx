@@ -1,7 +1,6 @@
 'use client';
 
 import { App } from 'antd';
-import { useSearchParams } from 'next/navigation';
 import {
   createContext,
   use,
@@ -12,7 +11,6 @@ import {
   useSyncExternalStore,
   type ReactNode,
 } from 'react';
-import { readLink } from '../../formats/link';
 import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup, Wheel } from '../../core/gears';
 import {
@@ -29,6 +27,7 @@ import { HistoryEpochContext } from '../fields/HistoryEpoch';
 import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
 import { TypedSetups, nothingTyped } from './typed-setups';
+import { useLink } from './useLink';
 
 /** What lies on the bench: a bike with its setups, kept here or come by a link. */
 export interface Bench {
@@ -86,7 +85,6 @@ export function wheelsetOf(bike: BikeRecord, { wheelsetId }: SetupRecord): Wheel
 export function BenchProvider({ children }: { children: ReactNode }) {
   const state = useWorkshop();
   const { notification } = App.useApp();
-  const query = useSearchParams();
   const [epoch, setEpoch] = useState(0);
   // Ahead of what is kept by as long as a write takes.
   const [chosenId, setChosenId] = useState<string>();
@@ -101,9 +99,10 @@ export function BenchProvider({ children }: { children: ReactNode }) {
     [notification],
   );
 
-  const link = useMemo(() => readLink(new URLSearchParams(query.toString())), [query]);
+  const link = useLink();
   const value = useMemo((): BenchState => {
     if (state.kind !== 'ready') return state;
+    if (link.kind === 'reading') return { kind: 'opening' };
     const workshop = { ...state, setup: state.setups.find(({ id }) => id === chosenId) ?? state.setup };
     return {
       kind: 'ready',

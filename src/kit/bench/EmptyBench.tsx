@@ -3,7 +3,7 @@
 import { Button, Input } from 'antd';
 import { useState, type FormEvent } from 'react';
 import { parseShorthand } from '../../formats/shorthand';
-import { addBike, loadDemo, setPreferences, takeIn, type Workshop } from '../../store';
+import { addBike, loadTakeInDemo, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
 import type { BenchEdits } from './BenchProvider';
 import styles from './Bench.module.css';
@@ -23,10 +23,8 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   };
   const lookRound = () =>
     edits.write(async () => {
-      const { demoDataset } = await loadDemo();
-      const demo = demoDataset(Date.now());
-      await takeIn(workshop.db, demo, 'here', 'demo workshop', Date.now());
-      await setPreferences(workshop.db, { currentBikeId: demo.bikes[0]!.id });
+      const { takeInDemo } = await loadTakeInDemo();
+      await takeInDemo(workshop.db, Date.now());
     });
   const problem =
     !result.ok && (tried || !result.unfinished)

@@ -1,22 +1,10 @@
 'use client';
 
 import { useEffect } from 'react';
-import { copyIfDue, writeOutside, type Workshop } from '../../store';
-import { copiesOf } from './copies-of';
-import { mayWrite } from './outside';
+import type { Workshop } from '../../store';
 
 /** How often it is looked whether a copy is due. */
 const LOOK_EVERY_MS = 60_000;
-
-/** Makes a copy if one is due, and writes the file that was chosen along with it, where the browser lets it. */
-async function copy(db: Workshop['db']): Promise<void> {
-  const copies = copiesOf();
-  const now = Date.now();
-  if (!(await copyIfDue(db, copies, now))) return;
-  const outside = await copies.outside.get('outside');
-  if (!outside || !(await mayWrite(outside, false))) return;
-  await writeOutside(db, copies, now);
-}
 
 /** Copies the work by itself while a window is open, one window at a time. @param db undefined while nothing is kept */
 export function useCopying(db: Workshop['db'] | undefined): void {
@@ -26,8 +14,10 @@ export function useCopying(db: Workshop['db'] | undefined): void {
       // Only pages that came by a safe way have locks; without them two windows may make the same copy twice.
       const locks = (navigator as { readonly locks?: LockManager }).locks;
       const work = async () => {
-        // It is tried again a minute later, and Data tells what there is.
-        await copy(db).catch((error: unknown) => console.warn('no copy was made', error));
+        // A minute after the page at the earliest, so that it comes then. It is tried again a minute later, and Data
+        // tells what there is.
+        const copying = import('./copying').then(({ copy }) => copy(db));
+        await copying.catch((error: unknown) => console.warn('no copy was made', error));
       };
       void (locks
         ? locks.request('rontel-copy', { ifAvailable: true }, (lock) => (lock ? work() : undefined))

@@ -2,8 +2,7 @@
 
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import type { ReactNode } from 'react';
-import { Bench } from '../bench/Bench';
+import { Suspense, type ReactNode } from 'react';
 import { useBench } from '../bench/BenchProvider';
 import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
@@ -16,8 +15,11 @@ import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
+import { early } from './early';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
+
+const Bench = early(() => import('../bench/Bench').then((module) => module.Bench));
 
 interface Place {
   readonly path: string;
@@ -97,6 +99,14 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
+function Opening() {
+  return (
+    <main className={styles.main} aria-busy>
+      <p className={styles.opening}>Opening the workshop …</p>
+    </main>
+  );
+}
+
 function Below({
   needsBench,
   showsBench,
@@ -113,11 +123,7 @@ function Below({
   const keptDb = state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined;
   useCopying(keptDb);
   if (state.kind === 'opening') {
-    return (
-      <main className={styles.main} aria-busy>
-        <p className={styles.opening}>Opening the workshop …</p>
-      </main>
-    );
+    return <Opening />;
   }
   if (state.kind === 'failed') {
     return (
@@ -140,10 +146,12 @@ function Below({
       {showsNotices && keptDb && <BackupNotice db={keptDb} className={styles.notice} />}
       <LinkNotice />
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
-      {state.bench && showsBench && <Bench />}
-      <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
-        {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
-      </main>
+      <Suspense fallback={<Opening />}>
+        {state.bench && showsBench && <Bench />}
+        <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
+          {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
+        </main>
+      </Suspense>
     </>
   );
 }

@@ -3,7 +3,6 @@
 import { Alert, Button } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { rescueText } from '../../store';
 import { fileName, saveText } from '../files';
 import styles from './Shell.module.css';
 
@@ -31,7 +30,8 @@ export function SaveNewer({ dataVersion }: { dataVersion: number }) {
   const [failure, setFailure] = useState<string>();
   const save = () => {
     const now = new Date().toISOString();
-    rescueText(dataVersion, now).then(
+    const rescued = import('../../store/rescue').then(({ rescueText }) => rescueText(dataVersion, now));
+    rescued.then(
       (text) =>
         saveText(
           fileName(`rontel-backup ${now.slice(0, 10)} version ${dataVersion}`, 'json'),

@@ -24,14 +24,12 @@ interface SharedShop {
 
 const ShopContext = createContext<SharedShop>({ shop: undefined, open: () => undefined });
 
-const CLOSED = Promise.resolve(undefined);
-
 /** Reads the shop when the first stage asks for it, and follows it from then on: the next stage finds it there. */
 export function ShopProvider({ children }: { children: ReactNode }) {
   const state = useBench();
   const db = state.kind === 'ready' ? state.workshop.db : undefined;
   const [isOpen, setOpen] = useState(false);
-  const shop = useLive(useCallback(() => (db && isOpen ? readShop(db) : CLOSED), [db, isOpen]));
+  const shop = useLive(isOpen ? db : undefined, readShop);
   const open = useCallback(() => setOpen(true), []);
   return <ShopContext value={useMemo(() => ({ shop, open }), [shop, open])}>{children}</ShopContext>;
 }

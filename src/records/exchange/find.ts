@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { CADENCE_RPM, CHAINRING_TEETH, checkCogs } from '../../core/gears';
 import { DEFAULT_RING_DIFFERENCE_MAX_T, LAYOUTS, SEARCHED_RING_DIFFERENCE_T } from '../../core/find';
-import { boundedSchema, rearDerailleurSchema, teethSchema, wheelSchema } from '../drivetrain';
-import { addProblems } from '../problems';
-import { nameSchema } from '../text';
+import { boundedSchema, rearDerailleurSchema, teethSchema, wheelSchema } from '../schema/drivetrain';
+import { addProblems } from '../schema/problems';
+import { nameSchema } from '../schema/text';
 
 const CASSETTES_MAX = 1000;
 const LIMIT = { min: 1, max: 1000 };

@@ -7,8 +7,8 @@ import {
   rearDerailleurSchema,
   refineTeeth,
   teethSchema,
-} from '../drivetrain';
-import { nameSchema } from '../text';
+} from '../schema/drivetrain';
+import { nameSchema } from '../schema/text';
 
 const whole = (what: string) => (value: number, context: z.RefinementCtx) => {
   if (!Number.isInteger(value)) context.addIssue({ code: 'custom', message: `${what} ${value}: a whole number` });

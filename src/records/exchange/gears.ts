@@ -6,8 +6,8 @@ import {
   DEFAULT_CADENCE_RPM,
   DEFAULT_CLOSENESS_PERCENT,
 } from '../../core/gears';
-import { boundedSchema, refineTeeth, teethSchema, wheelSchema } from '../drivetrain';
-import { nameSchema } from '../text';
+import { boundedSchema, refineTeeth, teethSchema, wheelSchema } from '../schema/drivetrain';
+import { nameSchema } from '../schema/text';
 
 const SETUPS_MAX = 8;
 

@@ -4,7 +4,7 @@ import { App, Button } from 'antd';
 import { useState } from 'react';
 import type { BenchEdits } from '../../kit/bench/BenchProvider';
 import { capital } from '../../kit/format';
-import type { DataProblem } from '../../records';
+import type { DataProblem } from '../../records/schema';
 import { findProblems, mendProblems, type Workshop } from '../../store';
 import styles from './Data.module.css';
 

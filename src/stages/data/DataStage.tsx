@@ -3,7 +3,8 @@
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
 import { App, Button, Popconfirm, Segmented } from 'antd';
 import { useId, useRef, useState, type ChangeEvent } from 'react';
-import { readBackup, writeBackup } from '../../formats/backup';
+import { writeBackup } from '../../formats/backup';
+import { readBackup } from '../../formats/read-backup';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { backupSaved, readDataset, replaceDataset, EMPTY_DATASET } from '../../store';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { BackupResult } from '../../formats/backup';
+import type { BackupResult } from '../../formats/read-backup';
 import type { Dataset } from '../../records';
 
 /** A backup that has been read and waits for a decision. */

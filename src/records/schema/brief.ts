@@ -10,7 +10,7 @@ import {
   USES,
   type Brief,
   type BriefNumbers,
-} from '../core/brief';
+} from '../../core/brief';
 import { boundedSchema } from './drivetrain';
 
 const once = <T extends z.ZodType>(item: T) =>

@@ -1,7 +1,8 @@
-import type { BikeRecord } from './bike';
-import { RECORD_SCHEMAS, type Dataset, type KeptRecords, type KeptTable } from './dataset';
-import type { PartRecord } from './part';
-import type { SetupRecord } from './setup';
+import type { BikeRecord } from '../bike';
+import { RECORD_SCHEMAS } from './dataset';
+import type { Dataset, KeptRecords, KeptTable } from '../dataset';
+import type { PartRecord } from '../part';
+import type { SetupRecord } from '../setup';
 
 /** Something in the data that cannot be as it is, and what mends it. */
 export interface DataProblem {
@@ -16,6 +17,7 @@ export interface DataProblem {
 }
 
 const TAKE_AWAY = { mend: 'take it away; the bin keeps it', mended: undefined } as const;
+
 const nameOf = (record: KeptRecords[KeptTable]) => ('name' in record && record.name ? `“${record.name}”` : record.id);
 
 /** Everything that points at something that is not there, or that no longer has the shape of its kind. */

@@ -13,7 +13,7 @@ import {
   within,
   type Bounds,
   type Setup,
-} from '../core/gears';
+} from '../../core/gears';
 import {
   DRIVE_PART_DATA,
   FREEHUB_DATA,
@@ -28,7 +28,7 @@ import {
   type DriveParts,
   type Freehub,
   type RearDerailleur,
-} from '../core/fit';
+} from '../../core/fit';
 import { addProblems } from './problems';
 import { nameSchema } from './text';
 
@@ -66,6 +66,7 @@ const sizesSchema = z.strictObject({
   rimDiameterMm: told(RIM_DIAMETER_MM, 'ISO 5775 rim seat diameter, mm'),
   tyreWidthMm: told(TYRE_WIDTH_MM, 'tyre width, mm'),
 });
+
 const measuredSchema = z.strictObject({ rolloutMm: told(ROLLOUT_MM, 'path of one wheel turn, mm') });
 
 /** A wheel by its sizes or by its measured rollout. */
@@ -80,6 +81,7 @@ const datumOf = ({ bounds, term, unit, whole }: DatumRule) => {
 };
 
 const datum = (field: keyof RearDerailleur) => datumOf(REAR_DERAILLEUR_DATA[field]);
+
 const partDatum = (field: keyof DrivePartNumbers) => datumOf(DRIVE_PART_DATA[field]);
 
 export const rearDerailleurSchema = z

@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { excerpt } from './excerpt';
+import { DATA_VERSION, MIGRATIONS, migrate, type Dataset } from '../records';
+import { datasetSchema } from '../records/schema';
+import { BACKUP_FORMAT } from './backup';
+
+/** Far above any honest backup of this data, and small enough to be read at once. */
+export const BACKUP_BYTES_MAX = 200_000_000;
+
+const envelopeSchema = z.object({
+  format: z.literal(BACKUP_FORMAT),
+  dataVersion: z.int().min(1),
+  savedAt: z.string(),
+  data: z.object({
+    bikes: z.array(z.unknown()),
+    setups: z.array(z.unknown()),
+    preferences: z.array(z.unknown()),
+    // Tables that older backups do not have yet.
+    rides: z.array(z.unknown()).default([]),
+    recordings: z.array(z.unknown()).default([]),
+    routes: z.array(z.unknown()).default([]),
+    parts: z.array(z.unknown()).default([]),
+    jobs: z.array(z.unknown()).default([]),
+    photos: z.array(z.unknown()).default([]),
+    notes: z.array(z.unknown()).default([]),
+    learners: z.array(z.unknown()).default([]),
+  }),
+});
+
+/** Where a file is damaged is told with no more than this. */
+const PATH_MAX = 80;
+
+/** Why a file was not taken. Each says what to do next. */
+export type BackupFailure = {
+  readonly kind: 'tooLarge' | 'notJson' | 'foreign' | 'newer' | 'damaged';
+  readonly message: string;
+};
+
+export type BackupResult =
+  | { readonly ok: true; readonly dataset: Dataset; readonly savedAt: string }
+  | { readonly ok: false; readonly failure: BackupFailure };
+
+/** Parse, version gate, migrate, validate; storing it is the store's matter. */
+export function readBackup(text: string): BackupResult {
+  if (text.length > BACKUP_BYTES_MAX) {
+    return refuse(
+      'tooLarge',
+      `the file has ${text.length} characters; a backup has at most ${BACKUP_BYTES_MAX}. Is it the right file?`,
+    );
+  }
+  const json = parseJson(text);
+  if (!json.ok)
+    return refuse('notJson', `the file is broken or no backup (${json.cause}). Choose a file that Rontel saved.`);
+
+  const head = z.object({ format: z.literal(BACKUP_FORMAT), dataVersion: z.number() }).safeParse(json.value);
+  if (!head.success)
+    return refuse('foreign', 'this file was not saved by Rontel. Choose one whose name begins with rontel-backup.');
+  const { dataVersion } = head.data;
+  if (dataVersion > DATA_VERSION) {
+    return refuse(
+      'newer',
+      `the file has data version ${dataVersion}; this Rontel reads 1 to ${DATA_VERSION}. Open it with the newer Rontel that saved it.`,
+    );
+  }
+  const envelope = envelopeSchema.safeParse(json.value);
+  if (!envelope.success) return refuse('damaged', damage(envelope.error));
+  const dataset = datasetSchema.safeParse(migrate(envelope.data.data, dataVersion, MIGRATIONS));
+  if (!dataset.success) return refuse('damaged', damage(dataset.error));
+  return { ok: true, dataset: dataset.data, savedAt: envelope.data.savedAt };
+}
+
+function refuse(kind: BackupFailure['kind'], message: string): BackupResult {
+  return { ok: false, failure: { kind, message } };
+}
+
+function parseJson(text: string): { ok: true; value: unknown } | { ok: false; cause: string } {
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch (error) {
+    return { ok: false, cause: error instanceof Error ? error.message : String(error) };
+  }
+}
+
+function damage(error: z.ZodError): string {
+  const [first] = error.issues;
+  const place = first && first.path.length > 0 ? ` at ${excerpt(first.path.join('.'), PATH_MAX)}` : '';
+  const more = error.issues.length > 1 ? ` and ${error.issues.length - 1} more` : '';
+  return `the file is damaged${place}: ${excerpt(first?.message ?? 'unreadable')}${more}. Nothing was taken from it; try another backup.`;
+}

@@ -1,0 +1,13 @@
+import { copyIfDue, writeOutside, type Workshop } from '../../store';
+import { copiesOf } from './copies-of';
+import { mayWrite } from './outside';
+
+/** Makes a copy if one is due, and writes the file that was chosen along with it, where the browser lets it. */
+export async function copy(db: Workshop['db']): Promise<void> {
+  const copies = copiesOf();
+  const now = Date.now();
+  if (!(await copyIfDue(db, copies, now))) return;
+  const outside = await copies.outside.get('outside');
+  if (!outside || !(await mayWrite(outside, false))) return;
+  await writeOutside(db, copies, now);
+}

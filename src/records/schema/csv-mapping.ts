@@ -1,0 +1,17 @@
+import { z } from 'zod';
+import { CSV_SPEED_UNITS, CSV_TIME_UNITS, CSV_DISTANCE_UNITS, type CsvMapping } from '../csv-mapping';
+
+const heading = z.string().max(200).optional();
+
+export const csvMappingSchema: z.ZodType<CsvMapping> = z.strictObject({
+  columns: z.strictObject({
+    time: heading,
+    speed: heading,
+    cadence: heading,
+    distance: heading,
+    elevation: heading,
+  }),
+  speedUnit: z.enum(CSV_SPEED_UNITS),
+  timeUnit: z.enum(CSV_TIME_UNITS),
+  distanceUnit: z.enum(CSV_DISTANCE_UNITS),
+});

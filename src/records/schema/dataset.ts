@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { bikeSchema } from './bike';
+import { jobSchema } from './job';
+import type { JobRecord } from '../job';
+import { learnerSchema } from './learner';
+import { logNoteSchema } from './log-note';
+import type { LogNoteRecord } from '../log-note';
+import { partSchema } from './part';
+import { photoSchema } from './photo';
+import { preferencesSchema } from './preferences';
+import { recordingSchema, rideSchema } from './ride';
+import type { RideRecord } from '../ride';
+import { routeSchema } from './route';
+import { setupSchema } from './setup';
+import { SETUPS_MAX, type SetupRecord } from '../setup';
+import { type KeptRecords, type KeptTable, KEPT_TABLES } from '../dataset';
+
+/** What each record must be, taken by itself. */
+export const RECORD_SCHEMAS: { readonly [T in KeptTable]: z.ZodType<KeptRecords[T]> } = {
+  bikes: bikeSchema,
+  setups: setupSchema,
+  rides: rideSchema,
+  recordings: recordingSchema,
+  routes: routeSchema,
+  parts: partSchema,
+  jobs: jobSchema,
+  photos: photoSchema,
+  notes: logNoteSchema,
+  learners: learnerSchema,
+};
+
+export const datasetSchema = z
+  .strictObject({
+    bikes: z.array(bikeSchema),
+    setups: z.array(setupSchema),
+    rides: z.array(rideSchema),
+    recordings: z.array(recordingSchema),
+    routes: z.array(routeSchema),
+    parts: z.array(partSchema),
+    jobs: z.array(jobSchema),
+    photos: z.array(photoSchema),
+    notes: z.array(logNoteSchema),
+    learners: z.array(learnerSchema),
+    preferences: z.array(preferencesSchema).max(1),
+  })
+  .superRefine((tables, context) => {
+    const { bikes, setups, rides, recordings, jobs, photos, notes } = tables;
+    const bikesById = new Map(bikes.map((bike) => [bike.id, bike]));
+    const twice = KEPT_TABLES.flatMap((table) => repeated(tables[table]));
+    if (twice.length > 0) context.addIssue({ code: 'custom', message: `the id ${twice[0]} is there twice` });
+    const belongs = (what: string, table: string) => (record: SetupRecord | RideRecord, i: number) => {
+      const bike = bikesById.get(record.bikeId);
+      if (!bike) {
+        const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+        context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
+      } else if (!bike.wheelsets.some(({ id }) => id === record.wheelsetId)) {
+        const message = `a ${what} on wheels that ${bike.name} does not have (${record.wheelsetId})`;
+        context.addIssue({ code: 'custom', path: [table, i, 'wheelsetId'], message });
+      }
+    };
+    setups.forEach(belongs('setup', 'setups'));
+    rides.forEach(belongs('ride', 'rides'));
+    const ofBike = (what: string, table: string) => (record: JobRecord | LogNoteRecord, i: number) => {
+      if (bikesById.has(record.bikeId)) return;
+      const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+      context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
+    };
+    jobs.forEach(ofBike('job', 'jobs'));
+    notes.forEach(ofBike('note', 'notes'));
+    const jobIds = new Set(jobs.map(({ id }) => id));
+    photos.forEach(({ jobId }, i) => {
+      if (jobIds.has(jobId)) return;
+      context.addIssue({
+        code: 'custom',
+        path: ['photos', i],
+        message: `a photo of a job that is not there (${jobId})`,
+      });
+    });
+    const samples = new Set(recordings.map(({ id }) => id));
+    rides.forEach(({ id, name }, i) => {
+      if (samples.has(id)) return;
+      context.addIssue({ code: 'custom', path: ['rides', i], message: `the ride ${name} has no samples` });
+    });
+    for (const { id, name } of bikes) {
+      const count = setups.filter(({ bikeId }) => bikeId === id).length;
+      if (count <= SETUPS_MAX) continue;
+      context.addIssue({ code: 'custom', message: `${count} setups of ${name}: a bench has room for ${SETUPS_MAX}` });
+    }
+  });
+
+function repeated(records: readonly { readonly id: string }[]): string[] {
+  const seen = new Set<string>();
+  return records.map(({ id }) => id).filter((id) => seen.has(id) || !seen.add(id));
+}

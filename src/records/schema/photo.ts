@@ -1,0 +1,15 @@
+import { z } from 'zod';
+import { STEP_IDS } from '../../core/swap';
+import { idSchema, timeSchema } from './text';
+import { type PhotoRecord, PHOTO_LENGTH_MAX } from '../photo';
+
+export const photoSchema: z.ZodType<PhotoRecord> = z.strictObject({
+  id: idSchema,
+  jobId: idSchema,
+  stepId: z.enum(STEP_IDS),
+  takenAtMs: timeSchema,
+  jpeg: z
+    .string()
+    .max(PHOTO_LENGTH_MAX)
+    .regex(/^[A-Za-z0-9+/]+=*$/, 'a photo that is no base64'),
+});

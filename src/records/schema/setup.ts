@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { COG_COUNT } from '../../core/gears';
+import { CHAINLINE_MM, CHAIN_LINKS, COG_PITCH_MM, RING_SPACING_MM } from '../../core/fit';
+import { SLOTS } from '../../core/shelf';
+import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
+import { idSchema, nameSchema } from './text';
+import { type SetupRecord, CLICKS_PER_PUSH, SETUP_MASS_G, SETUP_COST } from '../setup';
+
+export const setupSchema: z.ZodType<SetupRecord> = z
+  .strictObject({
+    id: idSchema,
+    bikeId: idSchema,
+    rank: z.number(),
+    name: nameSchema.optional(),
+    wheelsetId: idSchema,
+    chainrings: teethSchema.shape.chainrings,
+    cogs: teethSchema.shape.cogs,
+    hubStages: z.array(z.number()),
+    rearDerailleur: rearDerailleurSchema,
+    parts: drivePartsSchema,
+    avoidedGears: z
+      .array(
+        z.strictObject({
+          ring: z.int().min(0).max(1),
+          cog: z
+            .int()
+            .min(0)
+            .max(COG_COUNT.max - 1),
+        }),
+      )
+      .max(2 * COG_COUNT.max)
+      .optional(),
+    chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
+      .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
+      .optional(),
+    frontChainlineMm: boundedSchema(CHAINLINE_MM, 'front chainline', 'mm').optional(),
+    rearChainlineMm: boundedSchema(CHAINLINE_MM, 'rear chainline', 'mm').optional(),
+    ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
+    cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
+    clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
+      error: 'clicks a push: a whole number',
+    }),
+    shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
+    massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
+    cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),
+  })
+  .superRefine(refineTeeth);
