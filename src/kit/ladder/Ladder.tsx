@@ -55,6 +55,12 @@ export function Ladder(props: LadderProps) {
   );
 }
 
+/**
+ * What stands at a place is moved there as a whole: a text whose own x changes is laid out anew, and a tooth typed
+ * moves every one of them.
+ */
+const at = (x: number, y: number) => `translate(${x} ${y})`;
+
 function Drawing(props: LadderProps & { layout: LadderLayout }) {
   const { upper, lower, selected, onSelect, drawingRef, layout } = props;
   const group = useRef<SVGGElement>(null);
@@ -111,18 +117,15 @@ function Drawing(props: LadderProps & { layout: LadderLayout }) {
 function Axis({ layout, axis, side }: { layout: LadderLayout; axis: LadderAxis; side: 'upper' | 'lower' }) {
   const ticks = axisTicks(layout.scale, axis.perMetre, layout.width < 600 ? 30 : 40);
   const edge = side === 'upper' ? AXIS_HEIGHT - 6 : layout.height - AXIS_HEIGHT + 6;
-  const textY = side === 'upper' ? edge - 7 : edge + 17;
   const far = side === 'upper' ? layout.height - AXIS_HEIGHT + 6 : edge;
   return (
     <g className={styles.axis} data-axis={side}>
       <line x1={layout.scale.left} x2={layout.scale.right} y1={edge} y2={edge} />
       {ticks.map(({ x, label }) => (
-        <g key={label}>
-          {side === 'upper' && <line className={styles.grid} x1={x} x2={x} y1={edge} y2={far} />}
-          <line x1={x} x2={x} y1={edge} y2={side === 'upper' ? edge - 4 : edge + 4} />
-          <text x={x} y={textY}>
-            {label}
-          </text>
+        <g key={label} transform={at(x, edge)}>
+          {side === 'upper' && <line className={styles.grid} y2={far - edge} />}
+          <line y2={side === 'upper' ? -4 : 4} />
+          <text y={side === 'upper' ? -7 : 17}>{label}</text>
         </g>
       ))}
       <title>{axis.title}</title>
@@ -166,12 +169,10 @@ function Lane({ lane, layout, hatchId, ...selecting }: LaneProps) {
       )}
       {overlap && <Overlap overlap={overlap} fill={`url(#${hatchId})`} />}
       {ties.map(({ key, x, top, bottom }) => (
-        <g key={key} className={styles.tie}>
-          <line x1={x} x2={x} y1={top} y2={bottom} />
-          <circle cx={x} cy={(top + bottom) / 2} r={Math.min(8, (bottom - top) / 2 - 1)} />
-          <text x={x} y={(top + bottom) / 2 + 4}>
-            =
-          </text>
+        <g key={key} className={styles.tie} transform={at(x, (top + bottom) / 2)}>
+          <line y1={(top - bottom) / 2} y2={(bottom - top) / 2} />
+          <circle r={Math.min(8, (bottom - top) / 2 - 1)} />
+          <text y={4}>=</text>
         </g>
       ))}
       {rows.map((row) => (
@@ -255,14 +256,15 @@ function Row({ row, place, layout, selectedKey, onSelect, onKeyDown }: RowProps)
       ))}
       {row.gaps.map(({ x, text }, i) => (
         // By place, not by gear: what stands there is written over.
-        <text key={i} className={styles.gap} x={x} y={row.y + 4}>
-          {text}
-        </text>
+        <g key={i} transform={at(x, row.y + 4)}>
+          <text className={styles.gap}>{text}</text>
+        </g>
       ))}
       {row.rungs.map(({ gear, x }, i) => (
         <g
           key={i}
           className={`${styles.rung} ${gear.crossChained ? styles.crossed : ''} ${gear.key === selectedKey ? styles.selected : ''}`}
+          transform={at(x, row.y)}
           data-gear={gear.key}
           data-place={place}
           role="button"
@@ -274,11 +276,9 @@ function Row({ row, place, layout, selectedKey, onSelect, onKeyDown }: RowProps)
             event.key === 'Enter' || event.key === ' ' ? onSelect({ place, gear }) : onKeyDown(event, { place, gear })
           }
         >
-          <rect className={styles.target} x={x - 11} y={row.y - half - 18} width="22" height={railHeight + 22} />
-          <rect className={styles.bar} x={x - barWidth / 2} y={row.y - half} width={barWidth} height={railHeight} />
-          <text x={x} y={row.y - half - 5}>
-            {gear.cog}
-          </text>
+          <rect className={styles.target} x={-11} y={-half - 18} width="22" height={railHeight + 22} />
+          <rect className={styles.bar} x={-barWidth / 2} y={-half} width={barWidth} height={railHeight} />
+          <text y={-half - 5}>{gear.cog}</text>
         </g>
       ))}
     </g>
