@@ -2,6 +2,9 @@ import next from 'eslint-config-next/core-web-vitals';
 import prettier from 'eslint-config-prettier';
 import tseslint from 'typescript-eslint';
 
+/** Two letters in a row that are no symbol of a unit. */
+const WORD = String.raw`^(?!\s*(mm|cm|km|kg|km\/h)\s*$)[\s\S]*\p{L}{2,}`;
+
 export default tseslint.config(
   { ignores: ['.next/**', '.cache/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
   ...next,
@@ -32,6 +35,23 @@ export default tseslint.config(
         { object: 'Math', property: 'random', message: 'core is given its random numbers' },
       ],
       'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'fetch', 'process'],
+    },
+  },
+  {
+    files: ['src/stages/**/*.tsx', 'src/kit/**/*.tsx', 'src/app/*.tsx'],
+    rules: {
+      // What the interface says stands in one place a stage, so that it can be translated. Symbols of units stay.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: `JSXText[value=/${WORD}/u]`,
+          message: 'words of the interface stand in text.ts of the stage or the part of the kit',
+        },
+        {
+          selector: `JSXAttribute[name.name=/^(title|aria-label|label|placeholder|alt|description|okText|cancelText)$/] > Literal[value=/${WORD}/u]`,
+          message: 'words of the interface stand in text.ts of the stage or the part of the kit',
+        },
+      ],
     },
   },
   prettier,

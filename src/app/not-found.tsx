@@ -1,11 +1,12 @@
 import Link from 'next/link';
+import { WORDS } from './text';
 
 export default function NotFound() {
   return (
     <div style={{ padding: 24, background: 'var(--sheet)' }}>
-      <h1 style={{ fontSize: 18, marginTop: 0 }}>There is no such page</h1>
+      <h1 style={{ fontSize: 18, marginTop: 0 }}>{WORDS.notFound.thereIsNoSuchPage}</h1>
       <p>
-        The work begins at <Link href="/gears">Gears</Link>.
+        {WORDS.notFound.theWorkBeginsAt} <Link href="/gears">{WORDS.notFound.gears}</Link>.
       </p>
     </div>
   );

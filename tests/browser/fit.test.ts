@@ -18,7 +18,7 @@ const drawnMm = (end: string) =>
   );
 
 test('the drawn chain is as long as its links, in both ends and in every gear between', async () => {
-  for (const end of ['Big-big', 'Small-small', 'any'])
+  for (const end of ['bigBig', 'smallSmall', 'any'])
     expect(Math.abs((await drawnMm(end)) - 112 * 12.7)).toBeLessThan(1);
   await app.click('[data-end=any]');
   for (const key of [Key.ARROW_LEFT, Key.ARROW_LEFT, Key.ARROW_DOWN, Key.ARROW_RIGHT]) {
@@ -30,7 +30,7 @@ test('the drawn chain is as long as its links, in both ends and in every gear be
 
 test('the drawing is true to scale: ring and chainstay stand as they do on the bike', async () => {
   const { ringMm, stayMm, perMm } = await app.driver.executeScript<Record<string, number>>(`
-    const view = document.querySelector('[data-end="Big-big"] svg');
+    const view = document.querySelector('[data-end="bigBig"] svg');
     const [cog, ring] = [...view.querySelectorAll('circle')].filter((c) => c.getAttribute('r') > 40)
       .sort((a, b) => a.getAttribute('cx') - b.getAttribute('cx'));
     const box = ring.getBoundingClientRect();
@@ -56,10 +56,10 @@ test('a chain too short is said and shown; one too long is slack; an odd one can
   await app.type('chain-links', '106');
   await app.shows('[data-testid=check-chainLength]', 'cannot work');
   await app.shows('[data-testid=check-chainLength]', 'can tear the derailleur off');
-  await app.shows('[data-end=Big-big]', 'too short: 106 links do not reach');
+  await app.shows('[data-end=bigBig]', 'too short: 106 links do not reach');
   await app.shows('[data-testid=links-to-add]', 'Of 106 links: 6 are missing: a new chain');
   await app.type('chain-links', '118');
-  await app.shows('[data-end=Small-small]', 'slack');
+  await app.shows('[data-end=smallSmall]', 'slack');
   await app.shows('[data-testid=check-chainLength]', 'To mend: 6 links fewer');
   await app.type('chain-links', '113');
   await app.shows('[data-testid=chain-ends]', '113 is odd');
@@ -168,11 +168,11 @@ test('another chain or another setup is laid over, each chain as long as its lin
     await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
   };
   await lay('110 links');
-  await app.find('[data-end=Small-small] [data-other-chain]');
-  expect(Math.abs((await otherMm('Small-small')) - 110 * 12.7)).toBeLessThan(1);
+  await app.find('[data-end=smallSmall] [data-other-chain]');
+  expect(Math.abs((await otherMm('smallSmall')) - 110 * 12.7)).toBeLessThan(1);
   await lay('B, One ring, wide');
-  await app.find('[data-end=Big-big] [data-setup=b] [data-other-chain]');
-  expect(Math.abs((await otherMm('Big-big')) - 114 * 12.7)).toBeLessThan(1);
+  await app.find('[data-end=bigBig] [data-setup=b] [data-other-chain]');
+  expect(Math.abs((await otherMm('bigBig')) - 114 * 12.7)).toBeLessThan(1);
   await app.find('[aria-label*="laid over B, 44/44: +70.3°"]');
 });
 
@@ -200,7 +200,7 @@ test('one ring: what keeps the chain on, with the trade-off; its chain from the 
 
 test('a shorter cage hangs slack; without its length there is no drawing, and it says what to measure', async () => {
   await app.type('cageLengthMm', '56');
-  await app.shows('[data-end=Small-small]', 'slack');
+  await app.shows('[data-end=smallSmall]', 'slack');
   await app.type('cageLengthMm', '');
   await app.shows('[aria-label="Side view"]', 'Type the cage length below');
   expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
@@ -222,7 +222,7 @@ test('what cannot be is refused beside its field; the text stays, the drawing to
     await app.leaveField();
     await app.shows(`#${id}-problem`, message);
     await app.holds(id, text);
-    await app.shows('[data-end=Big-big]', '+66.9°');
+    await app.shows('[data-end=bigBig]', '+66.9°');
   }
 });
 

@@ -28,6 +28,7 @@ import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
 import { TypedSetups, nothingTyped } from './typed-setups';
 import { useLink } from './useLink';
+import { WORDS } from './text';
 
 /** What lies on the bench: a bike with its setups, kept here or come by a link. */
 export interface Bench {
@@ -93,7 +94,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const write = useCallback(
     (work: () => Promise<unknown>) => {
       work().catch((error: unknown) => {
-        notification.error({ title: 'Not saved', description: failureText(error), duration: 0 });
+        notification.error({ title: WORDS.benchProvider.notSaved, description: failureText(error), duration: 0 });
       });
     },
     [notification],
@@ -156,7 +157,11 @@ function editsOf(
   const travel = (go: typeof undo) => write(() => go(db).then(travelled));
   const editBike: BenchEdits['editBike'] = (field, edit) => {
     if (!bike) return;
-    const options = { label: `${field} of ${bike.name}`, mergeKey: `${field} ${bike.id}`, now: Date.now() };
+    const options = {
+      label: WORDS.benchProvider.fieldOfName(field, bike.name),
+      mergeKey: `${field} ${bike.id}`,
+      now: Date.now(),
+    };
     write(() => change(db, options, (draft) => draft.update('bikes', bike.id, edit)));
   };
   return {
@@ -173,7 +178,7 @@ function editsOf(
     editSetup: (field, edit, id = setup?.id) => {
       const place = setups.findIndex((one) => one.id === id);
       if (!bike || id === undefined || place < 0) return;
-      const label = `${field} ${LETTERS[place]} of ${bike.name}`;
+      const label = WORDS.benchProvider.fieldLetterOfName(field, LETTERS[place], bike.name);
       typed.begin(edit(typed.now().get(id) ?? setups[place]!));
       write(() =>
         change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>

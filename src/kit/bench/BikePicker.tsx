@@ -9,6 +9,7 @@ import { Field } from '../fields/Field';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** Which bike is on the bench; new, renamed and removed from here. */
 export function BikePicker() {
@@ -18,13 +19,13 @@ export function BikePicker() {
   const { bikes, db } = workshop;
 
   const duplicate = () => {
-    const name = `Copy of ${bike.name}`.slice(0, NAME_LENGTH_MAX);
+    const name = WORDS.bikePicker.copyOfName(bike.name).slice(0, NAME_LENGTH_MAX);
     edits.write(() => addBike(db, { bike: { ...bike, name }, setup: { ...setup } }, Date.now()));
   };
 
   return (
     <div className={styles.bike}>
-      <Field id="bike" label={fromLink ? 'Bike, from a link' : 'Bike'}>
+      <Field id="bike" label={fromLink ? WORDS.bikePicker.bikeFromALink : WORDS.bikePicker.bike}>
         <Select
           id="bike"
           value={bike.id}
@@ -39,12 +40,12 @@ export function BikePicker() {
         disabled={fromLink}
         menu={{
           items: [
-            { key: 'rename', label: 'Rename…', onClick: () => setRenaming(true) },
-            { key: 'copy', label: 'New bike, as a copy', onClick: duplicate },
+            { key: 'rename', label: WORDS.bikePicker.rename, onClick: () => setRenaming(true) },
+            { key: 'copy', label: WORDS.bikePicker.newBikeAsACopy, onClick: duplicate },
             { type: 'divider' },
             {
               key: 'remove',
-              label: `Remove ${bike.name}`,
+              label: WORDS.bikePicker.removeName(bike.name),
               onClick: () => edits.write(() => removeBike(db, bike, Date.now())),
             },
           ],
@@ -52,13 +53,13 @@ export function BikePicker() {
       >
         <Button
           icon={<EllipsisOutlined />}
-          aria-label="Rename, copy or remove the bike"
-          title="Rename, copy or remove the bike"
+          aria-label={WORDS.bikePicker.renameCopyOrRemoveThe}
+          title={WORDS.bikePicker.renameCopyOrRemoveThe}
         />
       </Dropdown>
       <RenameDialog
         id="bike-name"
-        title="Rename the bike"
+        title={WORDS.bikePicker.renameTheBike}
         owner={bike.id}
         name={bike.name}
         open={renaming}

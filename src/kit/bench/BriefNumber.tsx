@@ -7,6 +7,7 @@ import { withOptional } from '../fields/with-optional';
 import { short } from '../format';
 import { useReadyBench } from './BenchProvider';
 import { useBrief } from './useBrief';
+import { WORDS } from './text';
 
 /** One number of the brief; what is taken while it is empty stands in it in grey. */
 export function BriefNumber({
@@ -34,7 +35,7 @@ export function BriefNumber({
       bounds={BRIEF_BOUNDS[field]}
       optional
       width={width}
-      placeholder={`${short(brief[field], 1)} assumed`}
+      placeholder={WORDS.briefNumber.briefAssumed(short(brief[field], 1))}
       doubted={contradicts}
       value={bike.brief[field]}
       onCommit={(value) =>

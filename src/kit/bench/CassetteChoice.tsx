@@ -5,6 +5,7 @@ import { cassettesOfRange, sameTeeth } from '../../core/parts/cassettes';
 import { useReadyBench } from './BenchProvider';
 import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** The cogs of the setup in depth, and which cassette of its range is meant where there are several. */
 export function CassetteChoice() {
@@ -21,7 +22,7 @@ export function CassetteChoice() {
       {alternatives.length > (chosen < 0 ? 0 : 1) && (
         <>
           <span className={styles.caption} id="cassette-choice">
-            {alternatives.length} cassettes run {setup.cogs[0]}–{setup.cogs.at(-1)}:
+            {WORDS.cassetteChoice.countCassettesRun(alternatives.length)} {setup.cogs[0]}–{setup.cogs.at(-1)}:
           </span>
           <Radio.Group
             size="small"
@@ -34,7 +35,7 @@ export function CassetteChoice() {
             }}
             options={alternatives.map(({ cogs }, i) => ({
               value: i,
-              label: `${cogs.length}-speed${i === 0 ? ', commonest' : ''}`,
+              label: WORDS.cassetteChoice.countSpeedValue(cogs.length, i === 0 ? ', commonest' : ''),
             }))}
           />
         </>

@@ -7,6 +7,7 @@ import { addBike, loadTakeInDemo, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
 import type { BenchEdits } from './BenchProvider';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 const EXAMPLES = ['48/32 x 11-36', '44 x 10-44', '32 x 10-52'];
 
@@ -19,7 +20,9 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
     event.preventDefault();
     setTried(true);
     if (result.ok)
-      edits.write(() => addBike(workshop.db, { bike: { name: 'My bike' }, setup: result.setup }, Date.now()));
+      edits.write(() =>
+        addBike(workshop.db, { bike: { name: WORDS.emptyBench.myBike }, setup: result.setup }, Date.now()),
+      );
   };
   const lookRound = () =>
     edits.write(async () => {
@@ -33,10 +36,10 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
 
   return (
     <form className={styles.empty} onSubmit={begin}>
-      <h1>What is on your bike?</h1>
-      <p>Count the teeth of the rings and of the cassette, and type them in one line. Wheel and cadence come after.</p>
+      <h1>{WORDS.emptyBench.whatIsOnYourBike}</h1>
+      <p>{WORDS.emptyBench.countTheTeethOfThe}</p>
       <div className={styles.emptyLine}>
-        <Field id="first-setup" label="Rings x cassette" problem={problem}>
+        <Field id="first-setup" label={WORDS.emptyBench.ringsXCassette} problem={problem}>
           <Input
             id="first-setup"
             className={styles.shorthand}
@@ -51,11 +54,11 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
           />
         </Field>
         <Button type="primary" htmlType="submit">
-          Put it on the bench
+          {WORDS.emptyBench.putItOnTheBench}
         </Button>
       </div>
       <p className={styles.examples}>
-        Such as{' '}
+        {WORDS.emptyBench.suchAs}{' '}
         {EXAMPLES.map((example) => (
           <Button key={example} size="small" onClick={() => setText(example)}>
             {example}
@@ -63,11 +66,11 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
         ))}
       </p>
       <p className={styles.examples}>
-        Or{' '}
+        {WORDS.emptyBench.or}{' '}
         <Button size="small" onClick={lookRound}>
-          look round in the demo workshop
+          {WORDS.emptyBench.lookRoundInTheDemo}
         </Button>
-        , four bikes of the Saltmarsh Yard, an invented co-operative.
+        {WORDS.emptyBench.fourBikesOfTheSaltmarsh}
       </p>
     </form>
   );

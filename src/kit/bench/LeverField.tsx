@@ -3,6 +3,7 @@
 import { CLICKS_PER_PUSH, type SetupRecord } from '../../records';
 import { NumberField } from '../fields/NumberField';
 import { useReadyBench } from './BenchProvider';
+import { WORDS } from './text';
 
 /** Cogs that one push of the rear lever moves over: the shifter's, set with the setup. */
 export function LeverField({ id, record }: { id: string; record: SetupRecord }) {
@@ -10,11 +11,11 @@ export function LeverField({ id, record }: { id: string; record: SetupRecord }) 
   return (
     <NumberField
       id={id}
-      label="Cogs for one push of the lever"
-      term="clicks a push"
+      label={WORDS.leverField.cogsForOnePushOf}
+      term={WORDS.leverField.clicksAPush}
       owner={record.id}
       disabled={bench.fromLink}
-      unit="cogs"
+      unit={WORDS.leverField.cogs}
       bounds={CLICKS_PER_PUSH}
       whole
       width={150}

@@ -5,6 +5,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { addBike } from '../../store';
 import { useBench } from './BenchProvider';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** Says that a link is being looked at, and lets it be kept; or why it cannot be read. */
 export function LinkNotice() {
@@ -19,7 +20,7 @@ export function LinkNotice() {
       <div className={styles.notice} role="alert">
         <span>{linkProblem}</span>
         <Button size="small" onClick={leave}>
-          Go on without it
+          {WORDS.linkNotice.goOnWithoutIt}
         </Button>
       </div>
     );
@@ -33,13 +34,13 @@ export function LinkNotice() {
   return (
     <div className={styles.notice} role="status">
       <span>
-        <b>{bench.bike.name}</b> came by a link. It is shown, not kept; your own bikes are untouched.
+        <b>{bench.bike.name}</b> {WORDS.linkNotice.cameByALinkIt}
       </span>
       <Button size="small" type="primary" onClick={keep}>
-        Keep it on my bench
+        {WORDS.linkNotice.keepItOnMyBench}
       </Button>
       <Button size="small" onClick={leave}>
-        Leave it
+        {WORDS.linkNotice.leaveIt}
       </Button>
     </div>
   );

@@ -15,6 +15,7 @@ import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
+import { WORDS } from './text';
 
 const WIDTH = 150;
 
@@ -136,15 +137,15 @@ export function FreehubName({ offered }: { offered: readonly string[] }) {
   return (
     <NameField
       id="freehubSpline"
-      label={`Splines of the body, ${wheelset.name}`}
+      label={WORDS.partFields.splinesOfTheBodyName(wheelset.name)}
       owner={wheelset.id + bike.id}
       disabled={fromLink}
       offered={offered}
-      placeholder="not known"
+      placeholder={WORDS.partFields.notKnown}
       width={190}
       value={wheelset.freehub?.spline}
       onCommit={(value) =>
-        edits.editWheelset('freehub splines', (record) => ({
+        edits.editWheelset(WORDS.partFields.freehubSplines, (record) => ({
           ...record,
           freehub: withOptional(record.freehub ?? {}, 'spline', value),
         }))

@@ -6,15 +6,21 @@ import { short } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useBrief } from './useBrief';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** The rider in one line; the way to the brief. */
 export function RiderLine() {
   const { brief, contradictions } = useBrief();
   const { lowRpm, highRpm, powerW } = brief;
   return (
-    <Link href="/brief" className={styles.rider} title={withKey('The rider, as the brief has it', 'brief')}>
-      {contradictions.length > 0 && '▲ '}Rider: {short(totalMassKg(brief), 1)} kg all-up, {short(powerW, 0)} W,{' '}
-      {short(lowRpm, 1)}–{short(highRpm, 1)} rpm
+    <Link href="/brief" className={styles.rider} title={withKey(WORDS.riderLine.theRiderAsTheBrief, 'brief')}>
+      {contradictions.length > 0 && '▲ '}
+      {WORDS.riderLine.riderTotalMassKgAllUpPowerW(
+        short(totalMassKg(brief), 1),
+        short(powerW, 0),
+        short(lowRpm, 1),
+        short(highRpm, 1),
+      )}
     </Link>
   );
 }

@@ -9,6 +9,7 @@ import { withOptional } from '../fields/with-optional';
 import { fixed, percentText } from '../format';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 interface TypedTry {
   readonly turns: string;
@@ -22,7 +23,14 @@ const SPREAD_TO_DOUBT = 0.005;
 /** Turns several tries at rolling the bike into one measured rollout. */
 export function RolloutHelper({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Modal title="Measure the rollout" open={open} onCancel={onClose} footer={null} destroyOnHidden width={520}>
+    <Modal
+      title={WORDS.rolloutHelper.measureTheRollout}
+      open={open}
+      onCancel={onClose}
+      footer={null}
+      destroyOnHidden
+      width={520}
+    >
       <Tries onDone={onClose} />
     </Modal>
   );
@@ -30,7 +38,12 @@ export function RolloutHelper({ open, onClose }: { open: boolean; onClose: () =>
 
 function readTry({ turns, distance }: TypedTry): { one?: RolloutTry; problem?: string } {
   if (distance.trim() === '') return {};
-  const count = parseNumber(turns, { term: 'wheel turns', unit: 'turns', bounds: WHEEL_TURNS, whole: true });
+  const count = parseNumber(turns, {
+    term: WORDS.rolloutHelper.wheelTurns,
+    unit: WORDS.rolloutHelper.turns,
+    bounds: WHEEL_TURNS,
+    whole: true,
+  });
   if (!count.ok) return { problem: count.message };
   const length = parseNumber(distance, { term: 'distance', unit: 'mm', bounds: { min: 1, max: 1_000_000 } });
   if (!length.ok) return { problem: length.message };
@@ -56,22 +69,19 @@ function Tries({ onDone }: { onDone: () => void }) {
   };
   return (
     <div className={styles.details}>
-      <p className={styles.hint}>
-        Sit on the bike with its usual load and pressure, valve at the bottom. Mark the ground, roll straight for a few
-        whole turns until the valve is at the bottom again, mark, measure.
-      </p>
+      <p className={styles.hint}>{WORDS.rolloutHelper.sitOnTheBikeWith}</p>
       {typed.map((one, i) => (
         <div key={i} className={styles.try}>
           <Input
-            aria-label={`Wheel turns, try ${i + 1}`}
+            aria-label={WORDS.rolloutHelper.wheelTurnsTryNumber(i + 1)}
             value={one.turns}
-            suffix="turns"
+            suffix={WORDS.rolloutHelper.turns}
             inputMode="numeric"
             style={{ width: 110 }}
             onChange={({ target }) => edit(i, { turns: target.value })}
           />
           <Input
-            aria-label={`Distance, try ${i + 1}`}
+            aria-label={WORDS.rolloutHelper.distanceTryNumber(i + 1)}
             value={one.distance}
             suffix="mm"
             inputMode="decimal"
@@ -81,34 +91,43 @@ function Tries({ onDone }: { onDone: () => void }) {
           />
           <span className={read[i]?.problem ? styles.cardProblem : styles.caption} role={read[i]?.problem && 'alert'}>
             {read[i]?.problem ??
-              (read[i]?.one ? `${fixed(read[i].one.distanceMm / read[i].one.turns, 1)} mm a turn` : '')}
+              (read[i]?.one
+                ? WORDS.rolloutHelper.distanceMmATurn(fixed(read[i].one.distanceMm / read[i].one.turns, 1))
+                : '')}
           </span>
           {typed.length > 1 && (
             <Button
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={`Drop try ${i + 1}`}
+              aria-label={WORDS.rolloutHelper.dropTryNumber(i + 1)}
               onClick={() => setTyped(typed.filter((_, place) => place !== i))}
             />
           )}
         </div>
       ))}
       <Button size="small" icon={<PlusOutlined />} onClick={() => setTyped([...typed, EMPTY])}>
-        Another try
+        {WORDS.rolloutHelper.anotherTry}
       </Button>
       {result && (
         <p data-testid="rollout-result">
-          Mean <b>{fixed(result.meanMm, 1)} mm</b>, {percentText(result.meanMm / computed - 1)} against the{' '}
-          {fixed(computed, 1)} mm computed from the sizes.
+          {WORDS.rolloutHelper.mean} <b>{fixed(result.meanMm, 1)} mm</b>
+          {WORDS.rolloutHelper.meanMmAgainstTheComputedMm(
+            percentText(result.meanMm / computed - 1),
+            fixed(computed, 1),
+          )}
           {tries.length > 1 &&
-            ` The tries lie ${fixed(result.spreadMm, 1)} mm apart (${percentText(result.spreadFraction)})${
-              result.spreadFraction > SPREAD_TO_DOUBT ? ': try again, over more turns.' : '.'
-            }`}
+            WORDS.rolloutHelper.theTriesLieSpreadMmApart(
+              fixed(result.spreadMm, 1),
+              percentText(result.spreadFraction),
+              result.spreadFraction > SPREAD_TO_DOUBT ? WORDS.rolloutHelper.tryAgainOverMoreTurns : '.',
+            )}
         </p>
       )}
       <Button type="primary" disabled={!result} onClick={use}>
-        {result ? `Reckon with ${fixed(result.meanMm, 1)} mm` : 'Type a distance first'}
+        {result
+          ? WORDS.rolloutHelper.reckonWithMeanMm(fixed(result.meanMm, 1))
+          : WORDS.rolloutHelper.typeADistanceFirst}
       </Button>
     </div>
   );

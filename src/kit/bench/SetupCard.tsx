@@ -17,6 +17,7 @@ import { SetupDetails } from './SetupDetails';
 import { LETTERS, signOf } from './setup-sign';
 import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 export function readSetup(text: string): Parsed<Setup> {
   const result = parseShorthand(text);
@@ -54,7 +55,8 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
   }, [takeFocus]);
 
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
-  const remove = () => edits.write(() => removeSetup(workshop.db, record, `take ${letter} off the bench`, Date.now()));
+  const remove = () =>
+    edits.write(() => removeSetup(workshop.db, record, WORDS.setupCard.takeLetterOffTheBench(letter), Date.now()));
 
   return (
     <div
@@ -68,9 +70,9 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
       <div className={styles.cardHead}>
         <SetupMark place={place} />
         <label htmlFor={id} className={styles.cardName}>
-          {record.name ?? (place === 0 ? 'fitted now' : 'candidate')}
+          {record.name ?? (place === 0 ? WORDS.setupCard.fittedNow : WORDS.setupCard.candidate)}
           {bike.wheelsets.length > 1 && `, ${wheelsetOf(bike, record).name}`}
-          {record.hubStages.length > 1 && `, hub ${record.hubStages.join('/')}`}
+          {record.hubStages.length > 1 && WORDS.setupCard.hubHubStages(record.hubStages.join('/'))}
         </label>
         {setups.length > 1 && !fromLink && (
           <Button
@@ -81,8 +83,8 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
             {...listeners}
             icon={<HolderOutlined />}
             className={styles.grip}
-            aria-label={`Move ${letter}`}
-            title={`Drag to another place, or ${withKey('move it', 'earlier')}`}
+            aria-label={WORDS.setupCard.moveLetter(letter)}
+            title={WORDS.setupCard.dragToAnotherPlaceOr(withKey(WORDS.setupCard.moveIt, 'earlier'))}
           />
         )}
         <Dropdown
@@ -90,15 +92,25 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
           disabled={fromLink}
           menu={{
             items: [
-              { key: 'details', label: 'Name, wheels, hub, weight, cost…', onClick: () => setDetails(true) },
-              { key: 'copy', label: 'Copy as a candidate', onClick: onAdd },
-              { key: 'fit', label: 'Make it A, the one fitted', disabled: place === 0, onClick: () => onMove(0) },
+              { key: 'details', label: WORDS.setupCard.nameWheelsHubWeightCost, onClick: () => setDetails(true) },
+              { key: 'copy', label: WORDS.setupCard.copyAsACandidate, onClick: onAdd },
+              { key: 'fit', label: WORDS.setupCard.makeItATheOne, disabled: place === 0, onClick: () => onMove(0) },
               { type: 'divider' },
-              { key: 'remove', label: `Take ${letter} off the bench`, disabled: setups.length === 1, onClick: remove },
+              {
+                key: 'remove',
+                label: WORDS.setupCard.takeLetterOffTheBenchLabel(letter),
+                disabled: setups.length === 1,
+                onClick: remove,
+              },
             ],
           }}
         >
-          <Button type="text" size="small" icon={<EllipsisOutlined />} aria-label={`More for ${letter}`} />
+          <Button
+            type="text"
+            size="small"
+            icon={<EllipsisOutlined />}
+            aria-label={WORDS.setupCard.moreForLetter(letter)}
+          />
         </Dropdown>
       </div>
       <ShorthandField id={id} record={record} input={input} />
@@ -129,7 +141,7 @@ function ShorthandField({ id, record, input }: ShorthandFieldProps) {
         autoComplete="off"
         spellCheck={false}
         disabled={bench.fromLink}
-        title={withKey('Rings, x, and a range or every cog', 'setup')}
+        title={withKey(WORDS.setupCard.ringsXAndARange, 'setup')}
         status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
         aria-invalid={draft.problem !== undefined}
         aria-describedby={draft.problem ? `${id}-problem` : undefined}

@@ -14,6 +14,7 @@ import { LeverField } from './LeverField';
 import { SetupNumber } from './SetupNumber';
 import { LETTERS } from './setup-sign';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 interface SetupDetailsProps {
   readonly record: SetupRecord;
@@ -26,7 +27,7 @@ interface SetupDetailsProps {
 export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps) {
   return (
     <Modal
-      title={`Setup ${LETTERS[place]}`}
+      title={WORDS.setupDetails.setupLetter(LETTERS[place])}
       open={open}
       onCancel={onClose}
       footer={null}
@@ -49,14 +50,14 @@ function DetailFields({ record }: { record: SetupRecord }) {
     <div className={styles.details}>
       <NameField
         id="setup-name"
-        label="Name"
+        label={WORDS.setupDetails.name}
         owner={id}
         value={name}
         autoFocus
-        placeholder="such as: one ring, wide"
+        placeholder={WORDS.setupDetails.suchAsOneRingWide}
         onCommit={(next) => edit('name', (before) => withOptional(before, 'name', next))}
       />
-      <Field id="setup-wheels" label="Runs on">
+      <Field id="setup-wheels" label={WORDS.setupDetails.runsOn}>
         <Select
           id="setup-wheels"
           value={wheelsetId}
@@ -67,15 +68,15 @@ function DetailFields({ record }: { record: SetupRecord }) {
       <div className={styles.detailRow}>
         <NumberField
           id="hub-stage"
-          label="Two-speed hub, its low stage"
-          term="low stage of the hub"
+          label={WORDS.setupDetails.twoSpeedHubItsLow}
+          term={WORDS.setupDetails.lowStageOfTheHub}
           owner={id}
           unit=": 1"
           // A stage of 1 would be no second stage.
           bounds={{ min: HUB_STAGE_RATIO.min, max: 0.99 }}
           optional
           width={150}
-          placeholder="no such hub"
+          placeholder={WORDS.setupDetails.noSuchHub}
           value={hubStages[1]}
           onCommit={(stage) =>
             edit('hub', (before) => ({ ...before, hubStages: stage === undefined ? NO_HUB_STAGE : [1, stage] }))
@@ -88,32 +89,34 @@ function DetailFields({ record }: { record: SetupRecord }) {
           <p className={styles.byParts} data-testid="by-parts">
             {sums.massG === undefined ? '' : `${short(sums.massG, 1)} g`}
             {sums.massG !== undefined && sums.cost !== undefined && ', '}
-            {sums.cost === undefined ? '' : `${short(sums.cost, 2)} to buy`} by the parts of the shelf that it is made
-            of; changed <Link href="/shelf">there</Link>.
+            {WORDS.setupDetails.valueByThePartsOf(
+              sums.cost === undefined ? '' : WORDS.setupDetails.costToBuy(short(sums.cost, 2)),
+            )}{' '}
+            <Link href="/shelf">{WORDS.setupDetails.there}</Link>.
           </p>
         ) : null}
         {sums?.massG === undefined && (
           <SetupNumber
             id="mass"
             field="massG"
-            label="Weight of its parts, all together"
-            term="weight"
+            label={WORDS.setupDetails.weightOfItsPartsAll}
+            term={WORDS.setupDetails.weight}
             record={record}
             unit="g"
             bounds={SETUP_MASS_G}
-            placeholder="not weighed"
+            placeholder={WORDS.setupDetails.notWeighed}
           />
         )}
         {sums?.cost === undefined && (
           <SetupNumber
             id="cost"
             field="cost"
-            label="To buy for it, in your money"
-            term="cost"
+            label={WORDS.setupDetails.toBuyForItIn}
+            term={WORDS.setupDetails.cost}
             record={record}
             unit=""
             bounds={SETUP_COST}
-            placeholder="not known"
+            placeholder={WORDS.setupDetails.notKnown}
           />
         )}
       </div>

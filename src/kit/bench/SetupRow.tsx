@@ -21,6 +21,7 @@ import { useReadyBench } from './BenchProvider';
 import { SetupCard } from './SetupCard';
 import { LETTERS } from './setup-sign';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** Up to four setups side by side, A the one fitted now; moved by drag or by key. */
 export function SetupRow() {
@@ -39,7 +40,7 @@ export function SetupRow() {
     if (full || fromLink) return;
     const { name: _, massG: __, cost: ___, ...copied } = setup;
     edits.write(async () => {
-      const label = `candidate ${LETTERS[setups.length]} of ${bike.name}`;
+      const label = WORDS.setupRow.candidateLetterOfName(LETTERS[setups.length], bike.name);
       const id = await addSetup(db, copied, label, Date.now());
       if (id === undefined) return;
       edits.chooseSetup(id);
@@ -48,7 +49,9 @@ export function SetupRow() {
   };
   const move = (from: number, to: number) => {
     if (fromLink || from === to || to < 0 || to >= setups.length) return;
-    edits.write(() => moveSetup(db, bike.id, from, to, `${LETTERS[from]} to place ${LETTERS[to]}`, Date.now()));
+    edits.write(() =>
+      moveSetup(db, bike.id, from, to, WORDS.setupRow.letterToPlace(LETTERS[from], LETTERS[to]), Date.now()),
+    );
   };
   const choose = (index: number) => {
     const chosen = setups[index];
@@ -90,9 +93,9 @@ export function SetupRow() {
           className={styles.add}
           icon={<PlusOutlined />}
           onClick={add}
-          title={withKey(`A copy of ${LETTERS[place]} to change`, 'candidate')}
+          title={withKey(WORDS.setupRow.aCopyOfLetterTo(LETTERS[place]), 'candidate')}
         >
-          {setups.length === 1 ? 'Lay a candidate beside it' : 'Candidate'}
+          {setups.length === 1 ? WORDS.setupRow.layACandidateBesideIt : WORDS.setupRow.candidate}
         </Button>
       )}
     </div>

@@ -15,6 +15,7 @@ import { useReadyBench } from './BenchProvider';
 import { RolloutHelper } from './RolloutHelper';
 import { WheelsetPicker } from './WheelsetPicker';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** Wheel, crank and cadence: what turns teeth into metres and speeds. */
 export function WheelFields() {
@@ -25,7 +26,9 @@ export function WheelFields() {
   const ofWheels = { owner: wheelset.id + bike.id, disabled: fromLink };
   const ofBike = { owner: bike.id, disabled: fromLink };
   const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === wheelset.rimDiameterMm);
-  const rims = listed ? RIM_SIZES : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: 'as kept' }, ...RIM_SIZES];
+  const rims = listed
+    ? RIM_SIZES
+    : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: WORDS.wheelFields.asKept }, ...RIM_SIZES];
   const rollout = rolloutMm(wheel);
   const riding = {
     rolloutMm: rollout,
@@ -37,7 +40,7 @@ export function WheelFields() {
   return (
     <>
       <WheelsetPicker />
-      <Field id="rim" label="Rim seat, ISO">
+      <Field id="rim" label={WORDS.wheelFields.rimSeatIso}>
         <Select
           id="rim"
           value={wheelset.rimDiameterMm}
@@ -54,26 +57,27 @@ export function WheelFields() {
       <NumberField
         {...ofWheels}
         id="tyre"
-        label="Tyre width"
-        term="tyre width"
+        label={WORDS.wheelFields.tyreWidth}
+        term={WORDS.wheelFields.tyreWidthInSentence}
         unit="mm"
         bounds={TYRE_WIDTH_MM}
         width={84}
         value={wheelset.tyreWidthMm}
         onCommit={(value) =>
-          value !== undefined && editWheelset('tyre width', (record) => ({ ...record, tyreWidthMm: value }))
+          value !== undefined &&
+          editWheelset(WORDS.wheelFields.tyreWidthInSentence, (record) => ({ ...record, tyreWidthMm: value }))
         }
       />
       <NumberField
         {...ofWheels}
         id="rollout"
-        label="Measured rollout"
-        term="measured rollout"
+        label={WORDS.wheelFields.measuredRollout}
+        term={WORDS.wheelFields.measuredRolloutInSentence}
         unit="mm"
         bounds={ROLLOUT_MM}
         optional
         width={112}
-        placeholder="none yet"
+        placeholder={WORDS.wheelFields.noneYet}
         value={wheelset.measuredRolloutMm}
         onCommit={(value) => editWheelset('rollout', (record) => withOptional(record, 'measuredRolloutMm', value))}
       />
@@ -82,38 +86,41 @@ export function WheelFields() {
         icon={<ColumnWidthOutlined />}
         disabled={fromLink}
         onClick={() => setMeasuring(true)}
-        aria-label="Measure the rollout"
-        title="Measure the rollout"
+        aria-label={WORDS.wheelFields.measureTheRollout}
+        title={WORDS.wheelFields.measureTheRollout}
       />
       <RolloutHelper open={measuring} onClose={() => setMeasuring(false)} />
       <div className={styles.used}>
-        <span className={styles.caption}>Reckoned with</span>
+        <span className={styles.caption}>{WORDS.wheelFields.reckonedWith}</span>
         <Explained
           className={styles.usedFigure}
           explain={() => explainRollout({ riding, wheel, speedUnit: preferences.speedUnit })}
         >
-          <b data-testid="rollout-used">{fixed(rollout, 1)} mm</b> {isMeasured(wheel) ? 'measured' : 'computed'}
+          <b data-testid="rollout-used">{fixed(rollout, 1)} mm</b>{' '}
+          {isMeasured(wheel) ? WORDS.wheelFields.measured : WORDS.wheelFields.computed}
         </Explained>
       </div>
       <NumberField
         {...ofBike}
         id="crank"
-        label="Crank length"
-        term="crank length"
+        label={WORDS.wheelFields.crankLength}
+        term={WORDS.wheelFields.crankLengthInSentence}
         unit="mm"
         bounds={CRANK_LENGTH_MM}
         optional
         width={100}
         placeholder="–"
         value={bike.crankLengthMm}
-        onCommit={(value) => editBike('crank length', (record) => withOptional(record, 'crankLengthMm', value))}
+        onCommit={(value) =>
+          editBike(WORDS.wheelFields.crankLengthInSentence, (record) => withOptional(record, 'crankLengthMm', value))
+        }
       />
       <NumberField
         {...ofBike}
         id="cadence"
-        label="Cadence"
-        term="cadence"
-        unit="rpm"
+        label={WORDS.wheelFields.cadence}
+        term={WORDS.wheelFields.cadenceInSentence}
+        unit={WORDS.wheelFields.rpm}
         bounds={CADENCE_RPM}
         width={88}
         value={bike.cadenceRpm}

@@ -9,6 +9,7 @@ import { Field } from '../fields/Field';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
+import { WORDS } from './text';
 
 /** Which of the bike's wheelsets the setup in depth runs on; added, renamed and removed from here. */
 export function WheelsetPicker() {
@@ -20,21 +21,25 @@ export function WheelsetPicker() {
   const choose = (wheelsetId: string) => edits.editSetup('wheels', (record) => ({ ...record, wheelsetId }));
   const add = () => {
     const id = nanoid();
-    const name = `Wheels ${bike.wheelsets.length + 1}`;
+    const name = WORDS.wheelsetPicker.wheelsCount(bike.wheelsets.length + 1);
     edits.write(() =>
-      change(workshop.db, { label: `new wheels for ${bike.name}`, now: Date.now() }, async (draft) => {
-        const { measuredRolloutMm: _, ...sizes } = wheelset;
-        await draft.update('bikes', bike.id, (record) => ({
-          ...record,
-          wheelsets: [...record.wheelsets, { ...sizes, id, name }],
-        }));
-        await draft.update('setups', setup.id, (record) => ({ ...record, wheelsetId: id }));
-      }),
+      change(
+        workshop.db,
+        { label: WORDS.wheelsetPicker.newWheelsForName(bike.name), now: Date.now() },
+        async (draft) => {
+          const { measuredRolloutMm: _, ...sizes } = wheelset;
+          await draft.update('bikes', bike.id, (record) => ({
+            ...record,
+            wheelsets: [...record.wheelsets, { ...sizes, id, name }],
+          }));
+          await draft.update('setups', setup.id, (record) => ({ ...record, wheelsetId: id }));
+        },
+      ),
     );
   };
   const remove = () =>
     edits.write(() =>
-      change(workshop.db, { label: `remove ${wheelset.name}`, now: Date.now() }, async (draft) => {
+      change(workshop.db, { label: WORDS.wheelsetPicker.removeName(wheelset.name), now: Date.now() }, async (draft) => {
         const rest = bike.wheelsets.filter(({ id }) => id !== wheelset.id);
         // Whatever ran on these wheels runs on the first of the others.
         for (const user of users) {
@@ -49,7 +54,7 @@ export function WheelsetPicker() {
 
   return (
     <div className={styles.bike}>
-      <Field id="wheelset" label="Wheels">
+      <Field id="wheelset" label={WORDS.wheelsetPicker.wheels}>
         <Select
           id="wheelset"
           value={wheelset.id}
@@ -67,29 +72,34 @@ export function WheelsetPicker() {
           items: [
             {
               key: 'add',
-              label: 'Another wheelset for this setup',
+              label: WORDS.wheelsetPicker.anotherWheelsetForThisSetup,
               disabled: bike.wheelsets.length >= 8,
               onClick: add,
             },
-            { key: 'rename', label: 'Rename…', onClick: () => setRenaming(true) },
+            { key: 'rename', label: WORDS.wheelsetPicker.rename, onClick: () => setRenaming(true) },
             { type: 'divider' },
-            { key: 'remove', label: `Remove ${wheelset.name}`, disabled: bike.wheelsets.length === 1, onClick: remove },
+            {
+              key: 'remove',
+              label: WORDS.wheelsetPicker.removeNameLabel(wheelset.name),
+              disabled: bike.wheelsets.length === 1,
+              onClick: remove,
+            },
           ],
         }}
       >
         <Button
           icon={<EllipsisOutlined />}
-          aria-label="Add, rename or remove wheels"
-          title="Add, rename or remove wheels"
+          aria-label={WORDS.wheelsetPicker.addRenameOrRemoveWheels}
+          title={WORDS.wheelsetPicker.addRenameOrRemoveWheels}
         />
       </Dropdown>
       <RenameDialog
         id="wheelset-name"
-        title="Rename the wheels"
+        title={WORDS.wheelsetPicker.renameTheWheels}
         owner={wheelset.id + bike.id}
         name={wheelset.name}
         open={renaming}
-        onCommit={(name) => edits.editWheelset('name of the wheels', (record) => ({ ...record, name }))}
+        onCommit={(name) => edits.editWheelset(WORDS.wheelsetPicker.nameOfTheWheels, (record) => ({ ...record, name }))}
         onClose={() => setRenaming(false)}
       />
     </div>

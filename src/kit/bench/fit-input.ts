@@ -4,6 +4,7 @@ import { freeCount, isAtHand } from '../../core/shelf';
 import type { Workshop } from '../../store';
 import { wheelsetOf } from './BenchProvider';
 import { LETTERS } from './setup-sign';
+import { WORDS } from './text';
 
 /** What the workshop knows beside the bike: its shelf, and what came of passed limits. */
 export type ShopFacts = Pick<Workshop, 'parts' | 'experience'>;
@@ -41,7 +42,7 @@ function onTheBench(setup: SetupRecord, setups: readonly SetupRecord[]): OtherDe
   return setups.flatMap((other, place) => {
     // One of the shelf is told of by its own name.
     if (other.id === setup.id || other.shelf?.rearDerailleur !== undefined) return [];
-    const name = `of ${LETTERS[place]}${other.name ? `, ${other.name}` : ''}`;
+    const name = WORDS.fitInput.ofLetterValue(LETTERS[place], other.name ? `, ${other.name}` : '');
     return [{ name, rearDerailleur: other.rearDerailleur }];
   });
 }
@@ -55,7 +56,7 @@ function onTheShelf(bike: BikeRecord, setup: SetupRecord, parts: ShopFacts['part
     const free = freeCount(part) > 0;
     return [
       {
-        name: `“${part.name}” ${free ? 'on the shelf' : part.quantity === 0 ? 'to be bought' : 'fitted elsewhere'}`,
+        name: `“${part.name}” ${free ? WORDS.fitInput.onTheShelf : part.quantity === 0 ? WORDS.fitInput.toBeBought : WORDS.fitInput.fittedElsewhere}`,
         // The front derailleur's number stands in the same record and stays.
         rearDerailleur: { ...rear, ...(ringDifferenceMaxT !== undefined && { ringDifferenceMaxT }) },
         partId: part.id,

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { carriesSetup } from '../../formats/link';
 import type { LinkResult } from '../../formats/read-link';
 import { failureText } from './failure';
+import { WORDS } from './text';
 
 export type Link = LinkResult | { readonly kind: 'reading' };
 
@@ -22,7 +23,7 @@ export function useLink(): Link {
       (error: unknown) =>
         found({
           kind: 'broken',
-          message: `This link cannot be opened here: ${failureText(error)}`,
+          message: WORDS.useLink.thisLinkCannotBeOpened(failureText(error)),
         }),
     );
     return () => {

@@ -7,6 +7,7 @@ import { fixed, speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { usePalette } from '../theme/ThemeProvider';
 import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
+import { WORDS } from './text';
 
 /** One straight line of cadence over speed. */
 export interface CadenceLine {
@@ -58,7 +59,12 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
         callbacks: {
           title: () => '',
           label: ({ dataset, parsed }) =>
-            `${dataset.label}: ${fixed(parsed.y ?? 0, 0)} rpm at ${fixed(parsed.x ?? 0, 1)} ${SPEED_UNIT_TEXT[speedUnit]}`,
+            WORDS.cadenceChart.labelYRpmAtX(
+              dataset.label,
+              fixed(parsed.y ?? 0, 0),
+              fixed(parsed.x ?? 0, 1),
+              SPEED_UNIT_TEXT[speedUnit],
+            ),
         },
       },
       annotation: {

@@ -20,6 +20,7 @@ import { usePalette } from '../theme/ThemeProvider';
 import { ZONE_TEXT } from '../words';
 import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
+import { WORDS } from './text';
 
 export interface StepSeries {
   readonly place: number;
@@ -64,7 +65,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
     scales: {
       x: speedAxis(
         palette,
-        `taken at, ${SPEED_UNIT_TEXT[speedUnit]} and ${allDigits(brief.preferredRpm)} rpm`,
+        WORDS.stepChart.takenAtSpeedUnitAndPreferredRpm(SPEED_UNIT_TEXT[speedUnit], allDigits(brief.preferredRpm)),
         min,
         max,
       ),
@@ -94,7 +95,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
               display: edges[i]! < max && edges[i + 1]! > min,
               label: {
                 display: true,
-                content: `${ZONE_TEXT[zone]}: your limit`,
+                content: WORDS.stepChart.zoneYourLimit(ZONE_TEXT[zone]),
                 position: 'center' as const,
                 yAdjust: -9,
                 color: palette.stop,
@@ -117,8 +118,8 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
       tension: 0,
     })),
   };
-  const largest = series.map(
-    ({ place }, i) => `${LETTERS[place]} at most ${fixed(Math.max(...points[i]!.map(({ y }) => y)), 1)}`,
+  const largest = series.map(({ place }, i) =>
+    WORDS.stepChart.letterAtMostValue(LETTERS[place], fixed(Math.max(...points[i]!.map(({ y }) => y)), 1)),
   );
   return (
     <ChartFrame
@@ -127,7 +128,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
       data={data}
       options={options}
       height={height ?? 220}
-      summary={`${READING_TEXT[reading]} over speed: ${largest.join(', ')}`}
+      summary={WORDS.stepChart.readingOverSpeedLargest(READING_TEXT[reading], largest.join(', '))}
     />
   );
 }

@@ -6,6 +6,7 @@ import { createPortal } from 'react-dom';
 import { Glossed } from '../glossary/Glossed';
 import type { Explanation } from './explanation';
 import styles from './Slip.module.css';
+import { WORDS } from './text';
 
 interface Slip {
   readonly place: HTMLElement | null;
@@ -73,7 +74,7 @@ export function Explained({
         type="button"
         className={`${styles.figure} ${className ?? ''}`}
         aria-expanded={isOpen}
-        title="How this is worked out"
+        title={WORDS.slip.howThisWorkedOut}
         onClick={toggle}
       >
         {children}
@@ -93,11 +94,17 @@ function Working({ explanation, at, onClose }: { explanation: Explanation; at: O
       data-side={at.side}
       data-edge={at.edge}
       data-testid="slip"
-      aria-label={`How it is worked out: ${title}`}
+      aria-label={WORDS.slip.howItIsWorkedOut(title)}
     >
       <header className={styles.head}>
         <h2>{title}</h2>
-        <button type="button" className={styles.close} onClick={onClose} aria-label="Close" title="Close (Esc)">
+        <button
+          type="button"
+          className={styles.close}
+          onClick={onClose}
+          aria-label={WORDS.slip.close}
+          title={WORDS.slip.closeEsc}
+        >
           <CloseOutlined />
         </button>
       </header>

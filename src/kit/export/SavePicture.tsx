@@ -5,6 +5,7 @@ import { App, Button, Dropdown } from 'antd';
 import { useBench } from '../bench/BenchProvider';
 import { fileName, saveBlob, saveText } from '../files';
 import { pngOf, type Picture } from './svg';
+import { WORDS } from './text';
 
 /** Saves or copies a chart: PNG to paste, SVG to keep sharp. */
 export function SavePicture({ name, picture }: { name: string; picture: () => Promise<Picture> }) {
@@ -15,27 +16,27 @@ export function SavePicture({ name, picture }: { name: string; picture: () => Pr
     picture()
       .then(work)
       .catch((error: unknown) =>
-        message.error(`No picture: ${error instanceof Error ? error.message : String(error)}`),
+        message.error(WORDS.savePicture.noPictureMessage(error instanceof Error ? error.message : String(error))),
       );
   };
   const items = [
     {
       key: 'png',
-      label: 'Save as PNG',
+      label: WORDS.savePicture.saveAsPng,
       onClick: () => act(async (made) => saveBlob(fileName(name, 'png'), await pngOf(made))),
     },
     {
       key: 'svg',
-      label: 'Save as SVG',
+      label: WORDS.savePicture.saveAsSvg,
       onClick: () => act((made) => Promise.resolve(saveText(fileName(name, 'svg'), 'image/svg+xml', made.svg))),
     },
     {
       key: 'copy',
-      label: 'Copy as PNG',
+      label: WORDS.savePicture.copyAsPng,
       onClick: () =>
         act(async (made) => {
           await navigator.clipboard.write([new ClipboardItem({ 'image/png': await pngOf(made) })]);
-          message.success('Picture copied');
+          message.success(WORDS.savePicture.pictureCopied);
         }),
     },
   ];
@@ -45,8 +46,8 @@ export function SavePicture({ name, picture }: { name: string; picture: () => Pr
         type="text"
         size="small"
         icon={<PictureOutlined />}
-        aria-label={`Save the picture: ${name}`}
-        title="Save or copy this picture"
+        aria-label={WORDS.savePicture.saveThePictureName(name)}
+        title={WORDS.savePicture.saveOrCopyThisPicture}
       />
     </Dropdown>
   );

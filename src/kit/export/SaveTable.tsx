@@ -6,6 +6,7 @@ import { forFile } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
 import { useSaveCsv } from './useSaveCsv';
+import { WORDS } from './text';
 
 export interface Table {
   readonly fields: readonly string[];
@@ -32,10 +33,10 @@ export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
       size="small"
       icon={<DownloadOutlined />}
       onClick={save}
-      aria-label={`Save as CSV: ${name}`}
-      title={byKey ? withKey('Save the table as CSV', 'csv') : 'Save the table as CSV'}
+      aria-label={WORDS.saveTable.saveAsCsvName(name)}
+      title={byKey ? withKey(WORDS.saveTable.saveTheTableAsCsv, 'csv') : WORDS.saveTable.saveTheTableAsCsv}
     >
-      CSV
+      {WORDS.saveTable.csv}
     </Button>
   );
 }

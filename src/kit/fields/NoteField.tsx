@@ -4,6 +4,7 @@ import { Input } from 'antd';
 import { NOTE_LENGTH_MAX } from '../../records';
 import { Field } from './Field';
 import { useDraft, type Parsed } from './useDraft';
+import { WORDS } from './text';
 
 interface NoteFieldProps {
   readonly id: string;
@@ -17,7 +18,7 @@ interface NoteFieldProps {
 
 function readNote(text: string): Parsed<string | undefined> {
   if (text.length > NOTE_LENGTH_MAX) {
-    return { ok: false, message: `a note of ${text.length} characters: at most ${NOTE_LENGTH_MAX}` };
+    return { ok: false, message: WORDS.noteField.aNoteOfCountCharacters(text.length, NOTE_LENGTH_MAX) };
   }
   return { ok: true, value: text.trim() === '' ? undefined : text };
 }

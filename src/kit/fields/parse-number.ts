@@ -1,6 +1,7 @@
 import { within, type Bounds } from '../../core/gears';
 import { allDigits } from '../format';
 import type { Parsed } from './useDraft';
+import { WORDS } from './text';
 
 export interface NumberRule {
   /** The field's name, for the message. */
@@ -18,18 +19,23 @@ export function parseNumber(
   { term, bounds, unit, whole, optional }: NumberRule,
 ): Parsed<number | undefined> {
   const line = text.trim();
-  const range = `${allDigits(bounds.min)} to ${allDigits(bounds.max)} ${unit}`;
+  const range = WORDS.parseNumber.minToMaxUnit(allDigits(bounds.min), allDigits(bounds.max), unit);
   if (line === '') {
     if (optional) return { ok: true, value: undefined };
-    return { ok: false, message: `${term} is empty: type ${range}`, unfinished: true };
+    return { ok: false, message: WORDS.parseNumber.termIsEmptyTypeRange(term, range), unfinished: true };
   }
   if (!/^[+\-\u2212]?\d*[.,]?\d+$|^[+\-\u2212]?\d+[.,]$/.test(line)) {
-    return { ok: false, message: `${term} “${line.slice(0, 20)}” is no number: type ${range}` };
+    return { ok: false, message: WORDS.parseNumber.termLineIsNoNumber(term, line.slice(0, 20), range) };
   }
   const value = Number(line.replace(',', '.').replace('\u2212', '-'));
-  if (whole && !Number.isInteger(value)) return { ok: false, message: `${term} ${line}: whole numbers, ${range}` };
+  if (whole && !Number.isInteger(value))
+    return { ok: false, message: WORDS.parseNumber.termLineWholeNumbersRange(term, line, range) };
   // A number that more digits could bring into bounds is not wrong yet.
   if (!within(value, bounds))
-    return { ok: false, message: `${term} ${line}: it runs from ${range}`, unfinished: value < bounds.min };
+    return {
+      ok: false,
+      message: WORDS.parseNumber.termLineItRunsFrom(term, line, range),
+      unfinished: value < bounds.min,
+    };
   return { ok: true, value };
 }

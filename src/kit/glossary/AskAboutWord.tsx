@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { termNamed } from './find-terms';
 import type { Term } from './terms';
 import styles from './Glossary.module.css';
+import { WORDS } from './text';
 
 /** Longer than any term: whoever marks so much wants to copy it. */
 const MARKED_MAX = 30;
@@ -36,7 +37,7 @@ export function AskAboutWord({ onAsk }: { onAsk: (id: string) => void }) {
         onAsk(asked.term.id);
       }}
     >
-      What is “{asked.term.name}”?
+      {WORDS.askAboutWord.whatIsName(asked.term.name)}
     </button>
   );
 }

@@ -7,6 +7,7 @@ import { useShortcut } from '../shell/useShortcut';
 import { AskAboutWord } from './AskAboutWord';
 import { termsIn } from './find-terms';
 import type { Term } from './terms';
+import { WORDS } from './text';
 
 const GlossaryList = dynamic(() => import('./GlossaryList').then((module) => module.GlossaryList), { ssr: false });
 
@@ -45,7 +46,7 @@ export function GlossaryProvider({ children }: { children: ReactNode }) {
       {children}
       <AskAboutWord onAsk={open} />
       <Drawer
-        title="Words"
+        title={WORDS.glossary.words}
         size={420}
         open={opened !== undefined}
         onClose={() => setOpened(undefined)}
@@ -55,8 +56,8 @@ export function GlossaryProvider({ children }: { children: ReactNode }) {
         <Input
           id="glossary-search"
           allowClear
-          placeholder="Search the words"
-          aria-label="Search the words"
+          placeholder={WORDS.glossary.searchTheWords}
+          aria-label={WORDS.glossary.searchTheWords}
           value={wanted}
           onChange={({ target }) => {
             setWanted(target.value);

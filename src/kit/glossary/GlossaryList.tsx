@@ -5,6 +5,7 @@ import { termsWith } from './find-terms';
 import { TermPicture } from './TermPicture';
 import { TERMS_BY_NAME, termOf, type Term } from './terms';
 import styles from './Glossary.module.css';
+import { WORDS } from './text';
 
 interface GlossaryListProps {
   readonly wanted: string;
@@ -29,15 +30,19 @@ export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListPro
   return (
     <>
       {open && <Entry key={open.id} term={open} isOpen onShow={onShow} />}
-      {here.length > 0 && <Names title="On this page" terms={here} onShow={onShow} />}
-      <Names title={here.length > 0 ? 'All others' : 'All words'} terms={others} onShow={onShow} />
+      {here.length > 0 && <Names title={WORDS.glossaryList.onThisPage} terms={here} onShow={onShow} />}
+      <Names
+        title={here.length > 0 ? WORDS.glossaryList.allOthers : WORDS.glossaryList.allWords}
+        terms={others}
+        onShow={onShow}
+      />
     </>
   );
 }
 
 /** That a search found nothing, and what to try. */
 export function NoWord({ wanted }: { wanted: string }) {
-  return <p>No word has “{wanted}” in it. Try a part of it, or fewer letters.</p>;
+  return <p>{WORDS.glossaryList.noWordHasWantedIn(wanted)}</p>;
 }
 
 function Names({
@@ -92,7 +97,7 @@ export function Entry({
       <p>{term.text}</p>
       {term.see.length > 0 && (
         <p className={styles.see}>
-          See{' '}
+          {WORDS.glossaryList.see}{' '}
           {term.see.map((id, i) => (
             <span key={id}>
               {i > 0 && ', '}

@@ -5,11 +5,17 @@ import { RungsPicture } from './RungsPicture';
 import type { Term } from './terms';
 import { WheelPicture } from './WheelPicture';
 import styles from './Glossary.module.css';
+import { WORDS } from './text';
 
 /** The small drawing of a term: what it means stands out in marking ink. */
 export function TermPicture({ term: { name, picture } }: { term: Term }) {
   return (
-    <figure className={styles.picture} role="img" aria-label={`Drawing: ${name}`} data-picture={picture.of}>
+    <figure
+      className={styles.picture}
+      role="img"
+      aria-label={WORDS.termPicture.drawingName(name)}
+      data-picture={picture.of}
+    >
       {picture.of === 'drive' && <DrivePicture mark={picture.mark} />}
       {picture.of === 'above' && <AbovePicture mark={picture.mark} />}
       {picture.of === 'rungs' && <RungsPicture mark={picture.mark} />}

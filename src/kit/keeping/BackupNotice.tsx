@@ -7,6 +7,7 @@ import { useEffect, useState } from 'react';
 import { readBackupState, type Workshop } from '../../store';
 import { dateText } from '../format';
 import { backupText } from './backup-words';
+import { WORDS } from './text';
 
 const DATA = '/data';
 /** Put off for as long as this window stays. */
@@ -44,7 +45,7 @@ export function BackupNotice({ db, className }: { db: Workshop['db']; className?
       title={text}
       action={
         <>
-          <Link href={DATA}>Save one</Link>{' '}
+          <Link href={DATA}>{WORDS.backupNotice.saveOne}</Link>{' '}
           <Button
             size="small"
             onClick={() => {
@@ -52,7 +53,7 @@ export function BackupNotice({ db, className }: { db: Workshop['db']; className?
               setText(undefined);
             }}
           >
-            Later
+            {WORDS.backupNotice.later}
           </Button>
         </>
       }

@@ -20,6 +20,7 @@ import {
 import { axisTicks } from './scale';
 import { useWidth } from './useWidth';
 import styles from './Ladder.module.css';
+import { WORDS } from './text';
 
 /** An axis over the ladder: what it says for one metre of development. */
 export interface LadderAxis {
@@ -84,7 +85,7 @@ function Drawing(props: LadderProps & { layout: LadderLayout }) {
       width={layout.width}
       height={layout.height}
       role="group"
-      aria-label="Ladder of gears"
+      aria-label={WORDS.ladder.ladderOfGears}
     >
       <Axis layout={layout} axis={upper} side="upper" />
       <Axis layout={layout} axis={lower} side="lower" />
@@ -187,7 +188,7 @@ function Overlap({ overlap, fill }: { overlap: NonNullable<LaneLayout['overlap']
   const { from, to, top, bottom, share, textX } = overlap;
   const half = Math.min(8, (bottom - top) / 2);
   const middle = (top + bottom) / 2;
-  const text = `both rings: ${percentText(share)}`;
+  const text = WORDS.ladder.bothRingsShare(percentText(share));
   return (
     <g className={styles.overlap}>
       <rect x={from} y={middle - half} width={to - from} height={2 * half} fill={fill} />
@@ -269,7 +270,11 @@ function Row({ row, place, layout, selectedKey, onSelect, onKeyDown }: RowProps)
           data-place={place}
           role="button"
           aria-pressed={gear.key === selectedKey}
-          aria-label={`ring ${gear.chainring}, cog ${gear.cog}${gear.crossChained ? ', cross-chained' : ''}`}
+          aria-label={WORDS.ladder.ringChainringCogValue(
+            gear.chainring,
+            gear.cog,
+            gear.crossChained ? WORDS.ladder.crossChained : '',
+          )}
           tabIndex={gear.key === selectedKey ? 0 : -1}
           onClick={() => onSelect({ place, gear })}
           onKeyDown={(event) =>

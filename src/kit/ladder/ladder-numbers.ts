@@ -4,6 +4,7 @@ import { gearName, stepText } from '../explain/gears';
 import { fixed, SPEED_UNIT_TEXT, speedIn, type SpeedUnit } from '../format';
 import type { NumbersTable } from '../numbers/Numbers';
 import type { LadderLane } from './layout';
+import { WORDS } from './text';
 
 /** Every rung of the ladder with the step to the next of its row, and the holes; a lane after the other. */
 export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading, unit: SpeedUnit): NumbersTable {
@@ -23,7 +24,7 @@ export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading
       ];
     });
     const holes = (coverage?.holes ?? []).map(({ fromKmh, toKmh }) => [
-      `${letter} hole`,
+      WORDS.ladderNumbers.letterHole(letter),
       '',
       `${speed(fromKmh)}–${speed(toKmh)}`,
       '',
@@ -31,7 +32,12 @@ export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading
     return [...gears, ...holes];
   });
   return {
-    columns: ['gear', 'development, m', `speed, ${SPEED_UNIT_TEXT[unit]}`, 'step to the next on its ring'],
+    columns: [
+      'gear',
+      WORDS.ladderNumbers.developmentM,
+      WORDS.ladderNumbers.speedSpeedUnit(SPEED_UNIT_TEXT[unit]),
+      WORDS.ladderNumbers.stepToTheNextOn,
+    ],
     rows,
   };
 }

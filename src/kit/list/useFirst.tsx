@@ -2,6 +2,7 @@
 
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
+import { WORDS } from './text';
 
 /** The first entries of a list that grows over the years, with a button for as many more; none is drawn before it is asked for. */
 export function useFirst<T>(
@@ -15,7 +16,7 @@ export function useFirst<T>(
     more:
       rest > 0 ? (
         <Button data-testid="more" onClick={() => setLimit(limit + page)}>
-          Show {Math.min(page, rest)} more of {all.length}
+          {WORDS.useFirst.showPageMoreOfCount(Math.min(page, rest), all.length)}
         </Button>
       ) : null,
   };

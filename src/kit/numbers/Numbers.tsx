@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import styles from './Numbers.module.css';
+import { WORDS } from './text';
 
 /** What a drawing shows, as a table: the first cell of a row names it. */
 export interface NumbersTable {
@@ -21,7 +22,7 @@ export function Numbers({ of, table }: NumbersProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <details className={styles.numbers} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
-      <summary aria-label={`The same in numbers: ${of}`}>The same in numbers</summary>
+      <summary aria-label={WORDS.numbers.theSameInNumbersValue(of)}>{WORDS.numbers.theSameInNumbers}</summary>
       {isOpen && <Rows of={of} {...table()} />}
     </details>
   );

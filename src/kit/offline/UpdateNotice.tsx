@@ -2,6 +2,7 @@
 
 import { Alert, Button } from 'antd';
 import { useOffline } from './OfflineProvider';
+import { WORDS } from './text';
 
 /** Says that a newer Rontel lies ready; the person says when. */
 export function UpdateNotice({ className }: { className?: string | undefined }) {
@@ -13,11 +14,11 @@ export function UpdateNotice({ className }: { className?: string | undefined }) 
       type="info"
       showIcon
       data-testid="newer"
-      title="A newer Rontel is ready"
-      description="What is typed is kept. It also takes over by itself once every Rontel window has been closed."
+      title={WORDS.updateNotice.aNewerRontelIsReady}
+      description={WORDS.updateNotice.whatIsTypedIsKept}
       action={
         <Button type="primary" onClick={update}>
-          Take it now
+          {WORDS.updateNotice.takeItNow}
         </Button>
       }
     />

@@ -8,6 +8,7 @@ import { NumberField } from '../fields/NumberField';
 import { allDigits, fixed } from '../format';
 import { simulatedScale } from './simulated-scale';
 import styles from './Scale.module.css';
+import { WORDS } from './text';
 
 /** Steps that bench scales show, g. */
 const SCALE_STEPS_G = [0.1, 1, 5] as const;
@@ -47,24 +48,28 @@ export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
   const decimals = resolutionG < 1 ? 1 : 0;
   return (
     <div className={styles.scale} data-testid="scale">
-      <output className={styles.readout} data-settled={settled} aria-label="Scale shows">
+      <output className={styles.readout} data-settled={settled} aria-label={WORDS.scalePanel.scaleShows}>
         {fixed(shown, decimals)} <small>g</small>
       </output>
       <p className={styles.state} aria-live="polite">
-        {isOn ? (settled ? `${what}: at rest` : `${what}: settling …`) : 'nothing on it'}
+        {isOn
+          ? settled
+            ? WORDS.scalePanel.whatRest(what)
+            : WORDS.scalePanel.whatSettling(what)
+          : WORDS.scalePanel.nothingOnIt}
       </p>
       <div className={styles.buttons}>
-        <Button onClick={() => put(!isOn)}>{isOn ? 'Take off' : 'Put on'}</Button>
+        <Button onClick={() => put(!isOn)}>{isOn ? WORDS.scalePanel.takeOff : WORDS.scalePanel.putOn}</Button>
         <Button onClick={() => scale.tare()} disabled={isOn}>
-          Zero
+          {WORDS.scalePanel.zero}
         </Button>
         <Button type="primary" disabled={!isOn || !settled} onClick={() => onReading(shown, resolutionG)}>
-          Take the reading
+          {WORDS.scalePanel.takeTheReading}
         </Button>
       </div>
       <Segmented<number>
         size="small"
-        aria-label="Resolution of the scale"
+        aria-label={WORDS.scalePanel.resolutionOfTheScale}
         value={resolutionG}
         options={SCALE_STEPS_G.map((value) => ({ value, label: `${allDigits(value)} g` }))}
         onChange={(next) => {
@@ -72,12 +77,12 @@ export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
           setResolutionG(next);
         }}
       />
-      <p className={styles.state}>Simulated scale: it rests, rounds and drifts as a bench scale does.</p>
+      <p className={styles.state}>{WORDS.scalePanel.simulatedScaleItRestsRounds}</p>
       <div className={styles.own}>
         <NumberField
           id="own-scale"
-          label="Or what your own scale shows, in its steps above"
-          term="weight"
+          label={WORDS.scalePanel.orWhatYourOwnScale}
+          term={WORDS.scalePanel.weight}
           unit="g"
           bounds={PART_MASS_G}
           optional
@@ -87,12 +92,12 @@ export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
           check={(value) =>
             value === undefined || isWholeSteps(value, resolutionG)
               ? undefined
-              : `${allDigits(value)} g is no multiple of ${allDigits(resolutionG)} g: choose the step that the scale shows`
+              : WORDS.scalePanel.valueGIsNoMultiple(allDigits(value), allDigits(resolutionG))
           }
           onCommit={setOwnG}
         />
         <Button disabled={ownG === undefined} onClick={() => onReading(ownG!, resolutionG)}>
-          Take that
+          {WORDS.scalePanel.takeThat}
         </Button>
       </div>
     </div>

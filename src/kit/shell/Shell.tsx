@@ -18,6 +18,7 @@ import { withKey, type ShortcutId } from './shortcuts';
 import { early } from './early';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
+import { WORDS } from './text';
 
 const Bench = early(() => import('../bench/Bench').then((module) => module.Bench));
 
@@ -33,18 +34,18 @@ interface Place {
 
 /** The stages in the order of the work, then what stands beside it. */
 const PLACES: readonly Place[] = [
-  { path: '/brief', name: 'Brief', shortcut: 'brief', needsBench: true },
-  { path: '/gears', name: 'Gears', shortcut: 'gears', needsBench: true },
-  { path: '/compare', name: 'Compare', shortcut: 'compare', needsBench: true },
-  { path: '/find', name: 'Find', shortcut: 'find', needsBench: true },
-  { path: '/rides', name: 'Rides', shortcut: 'rides', needsBench: true },
-  { path: '/fit', name: 'Fit', shortcut: 'fit', needsBench: true },
-  { path: '/swap', name: 'Swap', shortcut: 'swapStage', needsBench: true },
-  { path: '/schedule', name: 'Schedule', shortcut: 'schedule', needsBench: false, isOfAll: true },
-  { path: '/log', name: 'Log', shortcut: 'log', needsBench: true },
-  { path: '/shelf', name: 'Shelf', shortcut: 'shelf', needsBench: false },
-  { path: '/learn', name: 'Learn', shortcut: 'learn', needsBench: false, isOfAll: true },
-  { path: '/data', name: 'Data', shortcut: 'data', needsBench: false },
+  { path: '/brief', name: WORDS.shell.brief, shortcut: 'brief', needsBench: true },
+  { path: '/gears', name: WORDS.shell.gears, shortcut: 'gears', needsBench: true },
+  { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true },
+  { path: '/find', name: WORDS.shell.find, shortcut: 'find', needsBench: true },
+  { path: '/rides', name: WORDS.shell.rides, shortcut: 'rides', needsBench: true },
+  { path: '/fit', name: WORDS.shell.fit, shortcut: 'fit', needsBench: true },
+  { path: '/swap', name: WORDS.shell.swap, shortcut: 'swapStage', needsBench: true },
+  { path: '/schedule', name: WORDS.shell.schedule, shortcut: 'schedule', needsBench: false, isOfAll: true },
+  { path: '/log', name: WORDS.shell.log, shortcut: 'log', needsBench: true },
+  { path: '/shelf', name: WORDS.shell.shelf, shortcut: 'shelf', needsBench: false },
+  { path: '/learn', name: WORDS.shell.learn, shortcut: 'learn', needsBench: false, isOfAll: true },
+  { path: '/data', name: WORDS.shell.data, shortcut: 'data', needsBench: false },
 ];
 
 /** The house around every stage: the rule with the stages, the bench, and the slip for workings. */
@@ -74,9 +75,9 @@ export function Shell({ children }: { children: ReactNode }) {
         {!inWorkshop && (
           <header className={styles.rule}>
             <Link href="/gears" className={styles.brand}>
-              Rontel
+              {WORDS.shell.rontel}
             </Link>
-            <nav aria-label="Stages" className={styles.stages}>
+            <nav aria-label={WORDS.shell.stages} className={styles.stages}>
               {PLACES.map(({ path, name, shortcut }) => (
                 <Link
                   key={path}
@@ -102,7 +103,7 @@ export function Shell({ children }: { children: ReactNode }) {
 function Opening() {
   return (
     <main className={styles.main} aria-busy>
-      <p className={styles.opening}>Opening the workshop …</p>
+      <p className={styles.opening}>{WORDS.shell.openingTheWorkshop}</p>
     </main>
   );
 }
@@ -129,10 +130,10 @@ function Below({
     return (
       <main className={styles.main}>
         <div className={styles.failed} role="alert">
-          <h1>The data in this browser cannot be opened</h1>
+          <h1>{WORDS.shell.theDataInThisBrowser}</h1>
           <p>{state.message}</p>
           {state.newerVersion === undefined ? (
-            <p>Nothing has been deleted. Close other Rontel windows and reload.</p>
+            <p>{WORDS.shell.nothingHasBeenDeletedClose}</p>
           ) : (
             <SaveNewer dataVersion={state.newerVersion} />
           )}

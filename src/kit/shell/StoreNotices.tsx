@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { fileName, saveText } from '../files';
 import styles from './Shell.module.css';
+import { WORDS } from './text';
 
 /** Says that the browser keeps nothing, for as long as it does. */
 export function MemoryNotice({ because }: { because: string }) {
@@ -14,11 +15,11 @@ export function MemoryNotice({ because }: { because: string }) {
       type="warning"
       showIcon
       data-testid="in-memory"
-      title="This browser keeps nothing: all of it is gone when this page closes"
+      title={WORDS.storeNotices.thisBrowserKeepsNothingAll}
       description={
         <>
-          You can work as always. Before you close it, save a backup under <Link href="/data">Data</Link>. To have it
-          kept, allow site data for this page, or leave the private window. (The browser says: {because})
+          {WORDS.storeNotices.youCanWorkAsAlways} <Link href="/data">{WORDS.storeNotices.data}</Link>
+          {WORDS.storeNotices.toHaveItKeptAllow(because)}
         </>
       }
     />
@@ -43,11 +44,11 @@ export function SaveNewer({ dataVersion }: { dataVersion: number }) {
   };
   return (
     <>
-      <p>It is left as it is. Saved as a file it can be opened by that Rontel wherever it runs.</p>
+      <p>{WORDS.storeNotices.itIsLeftAsIt}</p>
       <Button type="primary" onClick={save}>
-        Save all of it as a file
+        {WORDS.storeNotices.saveAllOfItAs}
       </Button>
-      {failure && <p role="alert">It cannot be read: {failure}</p>}
+      {failure && <p role="alert">{WORDS.storeNotices.itCannotBeReadFailure(failure)}</p>}
     </>
   );
 }

@@ -12,6 +12,7 @@ import { ShortcutHelp } from './ShortcutHelp';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
 import { useShortcut } from './useShortcut';
+import { WORDS } from './text';
 
 /** Undo, redo, link, light or dark, and the list of keys: at hand on every stage. */
 export function Toolbar() {
@@ -32,7 +33,7 @@ export function Toolbar() {
       ? navigator.clipboard.writeText(link)
       : Promise.reject(new Error('no clipboard'));
     copied.then(
-      () => message.success('Link copied: it carries the setup, wheel, cadence and derailleur'),
+      () => message.success(WORDS.toolbar.linkCopiedItCarriesThe),
       () => setLinkToShow(link),
     );
   };
@@ -45,7 +46,7 @@ export function Toolbar() {
     <div className={styles.tools}>
       <Tool
         id="undo"
-        text={history?.undo ? `Undo: ${history.undo}` : 'Nothing to undo'}
+        text={history?.undo ? WORDS.toolbar.undo(history.undo) : WORDS.toolbar.nothingToUndo}
         disabled={!history?.undo}
         onClick={() => ready?.edits.undo()}
       >
@@ -53,38 +54,38 @@ export function Toolbar() {
       </Tool>
       <Tool
         id="redo"
-        text={history?.redo ? `Redo: ${history.redo}` : 'Nothing to redo'}
+        text={history?.redo ? WORDS.toolbar.redo(history.redo) : WORDS.toolbar.nothingToRedo}
         disabled={!history?.redo}
         onClick={() => ready?.edits.redo()}
       >
         <RedoOutlined />
       </Tool>
-      <Tool id="link" text="Copy a link to this setup" disabled={!ready?.bench} onClick={copyLink}>
+      <Tool id="link" text={WORDS.toolbar.copyALinkToThis} disabled={!ready?.bench} onClick={copyLink}>
         <LinkOutlined />
       </Tool>
-      <Tool id="glossary" text="Words" onClick={() => glossary()}>
+      <Tool id="glossary" text={WORDS.toolbar.words} onClick={() => glossary()}>
         <BookOutlined />
       </Tool>
       <ThemeTool
         theme={ready?.preferences.theme ?? 'system'}
         onChoose={(theme) => ready?.edits.editPreferences({ theme })}
       />
-      <Tool id="help" text="Keys" onClick={() => setHelp(true)}>
+      <Tool id="help" text={WORDS.toolbar.keys} onClick={() => setHelp(true)}>
         <QuestionOutlined />
       </Tool>
       <ShortcutHelp open={help} onClose={() => setHelp(false)} />
       <Modal
-        title="Link to this setup"
+        title={WORDS.toolbar.linkToThisSetup}
         open={linkToShow !== undefined}
         footer={null}
         onCancel={() => setLinkToShow(undefined)}
       >
-        <p>This browser does not let the page copy. Mark the link and copy it by hand:</p>
+        <p>{WORDS.toolbar.thisBrowserDoesNotLet}</p>
         <Input.TextArea
           readOnly
           autoSize
           value={linkToShow}
-          aria-label="Link"
+          aria-label={WORDS.toolbar.link}
           onFocus={({ target }) => target.select()}
         />
       </Modal>
@@ -117,7 +118,7 @@ function Tool({ id, text, disabled, onClick, children }: ToolProps) {
 }
 
 const NEXT_THEME = { system: 'light', light: 'dark', dark: 'system' } as const;
-const THEME_TEXT = { system: 'as the system', light: 'light', dark: 'dark' } as const;
+const THEME_TEXT = { system: WORDS.toolbar.asTheSystem, light: 'light', dark: 'dark' } as const;
 
 function ThemeTool({
   theme,
@@ -128,7 +129,11 @@ function ThemeTool({
 }) {
   const next = NEXT_THEME[theme];
   return (
-    <Tool id="theme" text={`Colours: ${THEME_TEXT[theme]}. Next: ${THEME_TEXT[next]}`} onClick={() => onChoose(next)}>
+    <Tool
+      id="theme"
+      text={WORDS.toolbar.coloursNowAndNext(THEME_TEXT[theme], THEME_TEXT[next])}
+      onClick={() => onChoose(next)}
+    >
       <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden>
         <circle
           cx="8"

@@ -6,6 +6,7 @@ import { short } from '../format';
 import { bScrewText, chainText, itemMassText, itemWhatText, priceText, spacerText } from './card-words';
 import { massChangeText, minutesText } from './words';
 import styles from './CardView.module.css';
+import { WORDS } from './text';
 
 /** What comes off and goes on, side by side, with weights; then what is bought. */
 export function PartsOfCard({
@@ -17,15 +18,16 @@ export function PartsOfCard({
   bought?: readonly string[];
   showsBuy?: boolean;
 }) {
-  const total = `${card.hasEstimates ? 'about ' : ''}${massChangeText(card.massChangeG)}`;
+  const massChange = massChangeText(card.massChangeG);
+  const total = card.hasEstimates ? WORDS.cardView.about(massChange) : massChange;
   return (
     <div className={styles.parts}>
-      <ItemList title="Comes off" items={card.off} testId="card-off" />
-      <ItemList title="Goes on" items={card.on} testId="card-on" />
+      <ItemList title={WORDS.cardView.comesOff} items={card.off} testId="card-off" />
+      <ItemList title={WORDS.cardView.goesOn} items={card.on} testId="card-on" />
       <div>
-        <h3>{showsBuy ? 'To buy' : 'Together'}</h3>
+        <h3>{showsBuy ? WORDS.cardView.toBuy : WORDS.cardView.together}</h3>
         {!showsBuy ? null : card.buy.length === 0 ? (
-          <p className={styles.soft}>All of it is at hand.</p>
+          <p className={styles.soft}>{WORDS.cardView.allOfItIsAt}</p>
         ) : (
           <ul data-testid="card-buy">
             {card.buy.map((item) => (
@@ -38,8 +40,8 @@ export function PartsOfCard({
           </ul>
         )}
         <p className={styles.total}>
-          Weight {total}
-          {card.unweighed.length > 0 && `, without ${[...new Set(card.unweighed)].join(', ')}`}
+          {WORDS.cardView.weightTotal(total)}
+          {card.unweighed.length > 0 && WORDS.cardView.withoutValue([...new Set(card.unweighed)].join(', '))}
         </p>
       </div>
     </div>
@@ -51,7 +53,7 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
     <div>
       <h3>{title}</h3>
       {items.length === 0 ? (
-        <p className={styles.soft}>Nothing.</p>
+        <p className={styles.soft}>{WORDS.cardView.nothing}</p>
       ) : (
         <ul data-testid={testId}>
           {items.map((item) => (
@@ -75,14 +77,14 @@ export function SettledOfCard({ card }: { card: JobCard }) {
       <p>{bScrewText(card)}</p>
       {spacer && <p>{spacer}</p>}
       <p>
-        <b>Tools:</b> {card.gathered.tools.join(', ')}.
+        <b>{WORDS.cardView.tools}</b> {card.gathered.tools.join(', ')}.
       </p>
       <p>
-        <b>Used up:</b> {card.gathered.consumables.join(', ')}.
+        <b>{WORDS.cardView.usedUp}</b> {card.gathered.consumables.join(', ')}.
       </p>
       {card.passed.map(({ id, extraCheck }) => (
         <p key={id} className={styles.extra}>
-          <b>Extra check:</b> {extraCheck}.
+          <b>{WORDS.cardView.extraCheck}</b> {extraCheck}.
         </p>
       ))}
     </div>

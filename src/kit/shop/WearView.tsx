@@ -6,6 +6,7 @@ import { Numbers } from '../numbers/Numbers';
 import type { ChainWear } from './wear-of';
 import { wearNumbers } from './wear-numbers';
 import styles from './WearView.module.css';
+import { WORDS } from './text';
 
 const WIDTH = 380;
 const HEIGHT = 130;
@@ -17,7 +18,7 @@ export function WearView({ wear }: { wear: ChainWear }) {
   return (
     <>
       <Drawing wear={wear} />
-      <Numbers of="Chain wear over distance" table={() => wearNumbers(wear)} />
+      <Numbers of={WORDS.wearView.chainWearOverDistance} table={() => wearNumbers(wear)} />
     </>
   );
 }
@@ -37,7 +38,12 @@ function Drawing({ wear }: { wear: ChainWear }) {
       className={styles.view}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`Chain wear over distance: ${readings.map(({ km, wearPercent }) => `${short(wearPercent, 2)} % at ${Math.round(km)} km`).join(', ')}; limit ${short(limitPercent, 2)} %`}
+      aria-label={WORDS.wearView.chainWearOverDistanceReadings(
+        readings
+          .map(({ km, wearPercent }) => WORDS.wearView.wearPercentAtKm(short(wearPercent, 2), Math.round(km)))
+          .join(', '),
+        short(limitPercent, 2),
+      )}
     >
       {x.ticks(5).map((km) => (
         <g key={km}>

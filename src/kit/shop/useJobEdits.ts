@@ -3,6 +3,7 @@
 import { useBench } from '../bench/BenchProvider';
 import type { JobRecord } from '../../records';
 import { editJob, removeJob } from '../../store';
+import { WORDS } from './text';
 
 export interface JobEdits {
   readonly edit: (what: string, edit: (job: JobRecord) => JobRecord) => void;
@@ -16,7 +17,8 @@ export function useJobEdits(job: JobRecord): JobEdits {
   const { edits, workshop } = state;
   const { db } = workshop;
   return {
-    edit: (what, edit) => edits.write(() => editJob(db, job.id, `${what} of ${job.name}`, edit, Date.now())),
+    edit: (what, edit) =>
+      edits.write(() => editJob(db, job.id, WORDS.useJobEdits.whatOfName(what, job.name), edit, Date.now())),
     remove: () => edits.write(() => removeJob(db, job, Date.now())),
   };
 }

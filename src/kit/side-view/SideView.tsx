@@ -4,6 +4,7 @@ import { signOf } from '../bench/setup-sign';
 import { beltPath } from './path';
 import { placedDrive, stateText, type PosedDrive } from './posed-drive';
 import styles from './SideView.module.css';
+import { WORDS } from './text';
 
 /** A drive that is laid over: another chain, or another setup by its place on the bench. */
 export interface OtherDrive extends PosedDrive {
@@ -41,7 +42,12 @@ export function SideView(props: SideViewProps) {
       className={styles.view}
       viewBox={`${left} ${top} ${right - left} ${bottom - top}`}
       role="img"
-      aria-label={`Side view in ${props.chainring}/${props.cog}: ${text}${otherText ? `; laid over ${otherText}` : ''}`}
+      aria-label={WORDS.sideView.sideViewInChainringCog(
+        props.chainring,
+        props.cog,
+        text,
+        otherText ? WORDS.sideView.laidOverOtherText(otherText) : '',
+      )}
       data-state={props.pose.state}
     >
       <line className={styles.stay} x1={0} y1={0} x2={ring.x} y2={-ring.y} />

@@ -2,6 +2,7 @@ import { placeDrive, type CagePose, type Drive, type DriveGeometry } from '../..
 import { degrees } from '../../core/units';
 import { fixed } from '../format';
 import type { NumbersTable } from '../numbers/Numbers';
+import { WORDS } from './text';
 
 /** A drive in one gear with its chain. */
 export interface PosedDrive {
@@ -28,12 +29,12 @@ export function stateText({ pose, links }: Pick<PosedDrive, 'pose' | 'links'>): 
       return `${pose.angleDeg > 0 ? '+' : ''}${fixed(pose.angleDeg, 1)}°`;
     case 'slack':
       return pose.angleDeg === undefined
-        ? `slack: ${links} links hang whatever the cage does`
-        : `${fixed(pose.angleDeg, 1)}°: slack`;
+        ? WORDS.posedDrive.slackLinksHangWhateverThe(links)
+        : WORDS.posedDrive.angleDegDegreesSlack(fixed(pose.angleDeg, 1));
     case 'tooShort':
-      return `too short: ${links} links do not reach`;
+      return WORDS.posedDrive.tooShortLinksDoNot(links);
     case 'impossible':
-      return 'impossible sizes';
+      return WORDS.posedDrive.impossibleSizes;
   }
 }
 
@@ -42,13 +43,19 @@ export function sideNumbers(drive: PosedDrive): NumbersTable {
   const { ring, cog, guidePulley, tensionPulley } = placedDrive(drive);
   const wrapRad = new Map(drive.pose.belt?.runs.map((run) => [run.circle.name, run.wrapRad]));
   const circles = [
-    [`ring ${drive.chainring}`, ring],
-    [`cog ${drive.cog}`, cog],
-    ['guide pulley', guidePulley],
-    ['tension pulley', tensionPulley],
+    [WORDS.posedDrive.ringChainring(drive.chainring), ring],
+    [WORDS.posedDrive.cog(drive.cog), cog],
+    [WORDS.posedDrive.guidePulley, guidePulley],
+    [WORDS.posedDrive.tensionPulley, tensionPulley],
   ] as const;
   return {
-    columns: ['from the rear axle', 'forward, mm', 'up, mm', 'radius, mm', 'touched, °'],
+    columns: [
+      WORDS.posedDrive.fromTheRearAxle,
+      WORDS.posedDrive.forwardMm,
+      WORDS.posedDrive.upMm,
+      WORDS.posedDrive.radiusMm,
+      WORDS.posedDrive.touchedDegrees,
+    ],
     rows: [
       ...circles.map(([text, { x, y, radiusMm, name }]) => {
         const touched = wrapRad.get(name);
@@ -60,7 +67,7 @@ export function sideNumbers(drive: PosedDrive): NumbersTable {
           touched === undefined ? '–' : fixed(degrees(touched), 0),
         ];
       }),
-      [`cage ${stateText(drive)}`, '', '', '', ''],
+      [WORDS.posedDrive.cageState(stateText(drive)), '', '', '', ''],
     ],
   };
 }

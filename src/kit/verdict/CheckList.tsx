@@ -8,6 +8,7 @@ import { Explained } from '../explain/Slip';
 import { FIELDS_OF, GROUP_TEXT, marginText } from './check-words';
 import { VerdictMark } from './VerdictMark';
 import styles from './CheckList.module.css';
+import { WORDS } from './text';
 
 interface CheckListProps {
   readonly checks: readonly Check[];
@@ -41,11 +42,7 @@ export function CheckList({ checks, setup, trials = {} }: CheckListProps) {
   );
 }
 
-const DECISION: Readonly<Record<Trial['decision'], string>> = {
-  try: 'Worth a trial',
-  doNot: 'Not worth a trial',
-  undecided: 'Open until it is tried',
-};
+const DECISION: Readonly<Record<Trial['decision'], string>> = WORDS.checkList.decision;
 
 function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial | undefined }) {
   return (
@@ -63,7 +60,7 @@ function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial
             {trial.decision !== 'doNot' && (
               <>
                 {' '}
-                <b>Extra check</b>: {trial.extraCheck}.
+                <b>{WORDS.checkList.extraCheck}</b>: {trial.extraCheck}.
               </>
             )}
           </span>
@@ -80,15 +77,15 @@ function Fixes({ fixes }: { fixes: readonly Fix[] }) {
   return (
     <>
       {' '}
-      To mend:{' '}
+      {WORDS.checkList.toMend}{' '}
       {fixes.map(({ text, change }, i) => (
         <span key={text}>
-          {i > 0 && '; or '}
+          {i > 0 && WORDS.checkList.or}
           {change && canFix ? (
             <button
               type="button"
               className={styles.fix}
-              title="Put it on this setup; Undo takes it back"
+              title={WORDS.checkList.putItOnThisSetup}
               onClick={() => fix(text, change)}
             >
               {text}
@@ -114,8 +111,8 @@ function ToField({ id }: { id: CheckId }) {
   return (
     <>
       {' '}
-      <button type="button" className={styles.fix} onClick={go} title="Go to its field">
-        Type it
+      <button type="button" className={styles.fix} onClick={go} title={WORDS.checkList.goToItsField}>
+        {WORDS.checkList.typeIt}
       </button>
     </>
   );

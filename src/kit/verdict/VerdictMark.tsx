@@ -1,13 +1,8 @@
 import type { Verdict } from '../../core/fit';
 import styles from './VerdictMark.module.css';
+import { WORDS } from './text';
 
-const WORD: Readonly<Record<Verdict, string>> = {
-  inside: 'inside',
-  at: 'at the limit',
-  outside: 'outside',
-  cannotWork: 'cannot work',
-  notKnown: 'not known',
-};
+const WORD: Readonly<Record<Verdict, string>> = WORDS.verdictMark.word;
 
 /** A verdict by shape and word: full, half, triangle, cross, open. */
 export function VerdictMark({ verdict }: { verdict: Verdict }) {

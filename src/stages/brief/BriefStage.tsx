@@ -30,53 +30,52 @@ import {
 import { BriefChoice } from './BriefChoice';
 import { Wanted } from './Wanted';
 import styles from './Brief.module.css';
+import { WORDS } from './words/text';
 
 /** What the bike is for and how it is ridden, on one page; everything may be left open. */
 export function BriefStage() {
   const { brief } = useBrief();
   return (
     <>
-      <h1 className={styles.hidden}>Brief</h1>
+      <h1 className={styles.hidden}>{WORDS.briefStage.brief}</h1>
       <Wanted />
       <div className={styles.columns}>
-        <section className={styles.panel} aria-label="Rider and bike">
-          <h2>Rider and bike</h2>
+        <section className={styles.panel} aria-label={WORDS.briefStage.riderAndBike}>
+          <h2>{WORDS.briefStage.riderAndBike}</h2>
           <div className={styles.fields}>
-            <BriefChoice field="use" label="Ridden for" texts={USE_TEXT} />
+            <BriefChoice field="use" label={WORDS.briefStage.riddenFor} texts={USE_TEXT} />
             <BriefChoice
               field="position"
-              label="Position"
+              label={WORDS.briefStage.position}
               texts={POSITION_TEXT}
-              detail={(position) => `CdA ${POSITION_CDA_M2[position]} m²`}
+              detail={(position) => WORDS.briefStage.dragArea(POSITION_CDA_M2[position])}
             />
             <BriefNumber field="riderMassKg" />
             <BriefNumber field="bikeMassKg" />
             <BriefNumber field="loadMassKg" />
             <p className={styles.sum}>
-              <span>All-up</span>
+              <span>{WORDS.briefStage.allUp}</span>
               <b>{short(totalMassKg(brief), 1)} kg</b>
             </p>
             <BriefChoice
               field="effort"
-              label="Effort, if watts are unknown"
+              label={WORDS.briefStage.effortIfWattsAreUnknown}
               texts={EFFORT_TEXT}
               detail={(effort) => `${short(EFFORT_W_PER_KG[effort] * brief.riderMassKg, 0)} W`}
             />
             <BriefNumber field="powerW" />
           </div>
-          <h2>Cadence</h2>
+          <h2>{WORDS.briefStage.cadence}</h2>
           <div className={styles.fields}>
             <BriefNumber field="lowRpm" />
             <BriefNumber field="highRpm" />
             <BriefNumber field="climbingRpm" />
             <BriefNumber field="spinOutRpm" />
           </div>
-          <p className={styles.note}>
-            The cadence you like best stands on the bench: {short(brief.preferredRpm, 1)} rpm.
-          </p>
+          <p className={styles.note}>{WORDS.briefStage.theCadenceYouLikeBest(short(brief.preferredRpm, 1))}</p>
         </section>
-        <section className={styles.panel} aria-label="Roads and speeds">
-          <h2>Roads and speeds</h2>
+        <section className={styles.panel} aria-label={WORDS.briefStage.roadsAndSpeeds}>
+          <h2>{WORDS.briefStage.roadsAndSpeeds}</h2>
           <div className={styles.fields}>
             <BriefNumber field="steepestGradePercent" />
             <BriefNumber field="steepestLengthM" />
@@ -85,12 +84,12 @@ export function BriefStage() {
             <BriefNumber field="topSpeedKmh" />
             <BriefChoice
               field="surface"
-              label="Surface"
+              label={WORDS.briefStage.surface}
               texts={SURFACE_TEXT}
               detail={(surface) => `C_rr ${SURFACE_CRR[surface]}`}
             />
           </div>
-          <h2>Terrain, shares of your riding</h2>
+          <h2>{WORDS.briefStage.terrainSharesOfYourRiding}</h2>
           <div className={styles.four}>
             {TERRAINS.map((field) => (
               <BriefNumber key={field} field={field} />
@@ -108,16 +107,16 @@ export function BriefStage() {
             ))}
           </div>
         </section>
-        <section className={styles.panel} aria-label="Steps and wishes">
-          <h2>Largest step that does not bother you</h2>
+        <section className={styles.panel} aria-label={WORDS.briefStage.stepsAndWishes}>
+          <h2>{WORDS.briefStage.largestStepThatDoesNot}</h2>
           <div className={styles.three}>
-            <BriefNumber field="stepClimbingPercent" label="Climbing" />
-            <BriefNumber field="stepBetweenPercent" label="In between" />
-            <BriefNumber field="stepFastPercent" label="Fast" />
+            <BriefNumber field="stepClimbingPercent" label={WORDS.briefStage.climbing} />
+            <BriefNumber field="stepBetweenPercent" label={WORDS.briefStage.inBetween} />
+            <BriefNumber field="stepFastPercent" label={WORDS.briefStage.fast} />
           </div>
           <div className={styles.zones}>
-            <BriefNumber field="climbingBelowKmh" label="Climbing is below" />
-            <BriefNumber field="fastAboveKmh" label="Fast is above" />
+            <BriefNumber field="climbingBelowKmh" label={WORDS.briefStage.climbingIsBelow} />
+            <BriefNumber field="fastAboveKmh" label={WORDS.briefStage.fastIsAbove} />
           </div>
           <Bothers />
           <Aims />
@@ -132,7 +131,7 @@ function Bothers() {
   const { bike, fromLink } = bench;
   return (
     <>
-      <h2 id="bothers">What bothers you today</h2>
+      <h2 id="bothers">{WORDS.briefStage.whatBothersYouToday}</h2>
       <Checkbox.Group
         aria-labelledby="bothers"
         className={styles.checks}
@@ -140,7 +139,7 @@ function Bothers() {
         value={[...(bike.brief.bothers ?? [])]}
         options={BOTHERS.map((value) => ({ value, label: BOTHER_TEXT[value] }))}
         onChange={(list: Bother[]) =>
-          edits.editBike('what bothers', (record) => ({
+          edits.editBike(WORDS.briefStage.whatBothers, (record) => ({
             ...record,
             brief: withOptional(record.brief, 'bothers', list.length > 0 ? list : undefined),
           }))
@@ -155,18 +154,18 @@ function Aims() {
   const { bike, fromLink } = bench;
   return (
     <>
-      <h2>What matters most</h2>
-      <Field id="aims" label="In the order in which you pick them">
+      <h2>{WORDS.briefStage.whatMattersMost}</h2>
+      <Field id="aims" label={WORDS.briefStage.inTheOrderInWhich}>
         <Select<Aim[]>
           id="aims"
           mode="multiple"
           disabled={fromLink}
           style={{ width: '100%' }}
-          placeholder="nothing above the rest"
+          placeholder={WORDS.briefStage.nothingAboveTheRest}
           value={[...(bike.brief.aims ?? [])]}
           options={AIMS.map((value) => ({ value, label: AIM_TEXT[value] }))}
           onChange={(list) =>
-            edits.editBike('what matters', (record) => ({
+            edits.editBike(WORDS.briefStage.whatMatters, (record) => ({
               ...record,
               brief: withOptional(record.brief, 'aims', list.length > 0 ? list : undefined),
             }))

@@ -8,6 +8,7 @@ import { Explained } from '../../kit/explain/Slip';
 import { fixed, short } from '../../kit/format';
 import { useWanted } from './useWanted';
 import styles from './Brief.module.css';
+import { WORDS } from './words/text';
 
 /** What the brief asks of a setup, and how the one in depth stands to it. */
 export function Wanted() {
@@ -15,9 +16,9 @@ export function Wanted() {
   const { brief, contradictions, needs, easiestM, hardestM, climbRpm, topKmh, easyEnough, hardEnough } = useWanted();
   if (contradictions.length > 0) return <BriefNotice contradictions={contradictions} />;
   return (
-    <section className={styles.wanted} aria-label="What it asks for">
+    <section className={styles.wanted} aria-label={WORDS.wanted.whatItAsksFor}>
       <div className={styles.figure}>
-        <h2>On the steepest climb</h2>
+        <h2>{WORDS.wanted.onTheSteepestClimb}</h2>
         <Explained className={styles.value} explain={() => explainClimbSpeed(brief, needs)}>
           <span data-testid="climb-speed">{fixed(needs.climbSpeedKmh, 1)} km/h</span>
         </Explained>
@@ -25,36 +26,41 @@ export function Wanted() {
           <Explained explain={() => explainPower(brief, bench.bike.brief.powerW !== undefined)}>
             {short(brief.powerW, 0)} W
           </Explained>{' '}
-          on {short(brief.steepestGradePercent, 1)} %, {fixed(needs.climbMinutes, 0)} minutes
+          {WORDS.wanted.onSteepestGradePercentClimbMinutes(
+            short(brief.steepestGradePercent, 1),
+            fixed(needs.climbMinutes, 0),
+          )}
         </p>
       </div>
       <div className={styles.figure}>
-        <h2>Easiest gear wanted</h2>
+        <h2>{WORDS.wanted.easiestGearWanted}</h2>
         <Explained className={styles.value} explain={() => explainEasiestNeed(brief, needs)}>
           <span data-testid="easiest-wanted">{fixed(needs.easiestMaxM, 2)} m</span>
         </Explained>
-        <p>or less, to keep {short(brief.climbingRpm, 1)} rpm there</p>
+        <p>{WORDS.wanted.orLessToKeepClimbingRpm(short(brief.climbingRpm, 1))}</p>
       </div>
       <div className={styles.figure}>
-        <h2>Hardest gear wanted</h2>
+        <h2>{WORDS.wanted.hardestGearWanted}</h2>
         <Explained className={styles.value} explain={() => explainHardestNeed(brief, needs)}>
           <span data-testid="hardest-wanted">{fixed(needs.hardestMinM, 2)} m</span>
         </Explained>
-        <p>
-          or more, for {short(brief.topSpeedKmh, 1)} km/h at {short(brief.highRpm, 1)} rpm
-        </p>
+        <p>{WORDS.wanted.orMoreForTopSpeedKmhKm(short(brief.topSpeedKmh, 1), short(brief.highRpm, 1))}</p>
       </div>
       <div className={styles.figure}>
         <h2>
-          <SetupMark place={bench.place} /> gives
+          <SetupMark place={bench.place} /> {WORDS.wanted.gives}
         </h2>
         <p className={styles.gives} data-testid="gives">
           <span>
-            {easyEnough ? '●' : '○'} {fixed(easiestM, 2)} m at the easy end: {fixed(climbRpm, 1)} rpm on that climb
+            {WORDS.wanted.valueEasiestMAtTheEasy(easyEnough ? '●' : '○', fixed(easiestM, 2), fixed(climbRpm, 1))}
           </span>
           <span>
-            {hardEnough ? '●' : '○'} {fixed(hardestM, 2)} m at the hard end: {fixed(topKmh, 1)} km/h at{' '}
-            {short(brief.highRpm, 1)} rpm
+            {WORDS.wanted.valueHardestMAtTheHard(
+              hardEnough ? '●' : '○',
+              fixed(hardestM, 2),
+              fixed(topKmh, 1),
+              short(brief.highRpm, 1),
+            )}
           </span>
         </p>
       </div>

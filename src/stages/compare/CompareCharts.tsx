@@ -6,6 +6,7 @@ import { gearName } from '../../kit/explain/gears';
 import { allDigits } from '../../kit/format';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 const CadenceChart = dynamic(() => import('../../kit/chart/CadenceChart').then((module) => module.CadenceChart), {
   ssr: false,
@@ -30,12 +31,12 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
   const withSteps = all.filter(({ figures }) => figures.report.path.steps.length > 0);
   return (
     <div className={styles.charts}>
-      <section className={styles.panel} aria-label="Steps, overlaid">
+      <section className={styles.panel} aria-label={WORDS.compareCharts.stepsOverlaid}>
         {withSteps.length > 0 && (
           <StepChart
             {...common}
-            title="Steps along the shift path"
-            name={`${bench.bike.name} steps`}
+            title={WORDS.compareCharts.stepsAlongTheShiftPath}
+            name={WORDS.compareCharts.nameSteps(bench.bike.name)}
             reading={preferences.stepReading}
             series={withSteps.map(({ place, title, figures }) => ({
               place,
@@ -47,12 +48,16 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
           />
         )}
       </section>
-      <section className={styles.panel} aria-label="Cadence, overlaid">
+      <section className={styles.panel} aria-label={WORDS.compareCharts.cadenceOverlaid}>
         <CadenceChart
           {...common}
-          title="Cadence over speed, always in the nearest gear"
-          name={`${bench.bike.name} cadence`}
-          summary={`Cadence over speed of ${all.length} setups; your band is ${allDigits(brief.lowRpm)} to ${allDigits(brief.highRpm)} rpm`}
+          title={WORDS.compareCharts.cadenceOverSpeedAlwaysIn}
+          name={WORDS.compareCharts.nameCadence(bench.bike.name)}
+          summary={WORDS.compareCharts.cadenceOverSpeedOfCount(
+            all.length,
+            allDigits(brief.lowRpm),
+            allDigits(brief.highRpm),
+          )}
           series={runs}
         />
       </section>

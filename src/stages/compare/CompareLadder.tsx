@@ -11,6 +11,7 @@ import type { PlacedGear } from '../../kit/ladder/layout';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { useTypedGears, type Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 interface CompareLadderProps {
   readonly comparison: Comparison;
@@ -37,28 +38,34 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
       })),
     [typed, contradicted, preferredRpm],
   );
-  const upperTitle = `Speed at ${short(preferredRpm, 1)} rpm, ${SPEED_UNIT_TEXT[speedUnit]}`;
+  const upperTitle = WORDS.compareLadder.speedAtPreferredRpmSpeedUnit(
+    short(preferredRpm, 1),
+    SPEED_UNIT_TEXT[speedUnit],
+  );
   return (
     <>
       <div className={styles.ladderHead}>
         <b>{upperTitle}</b>
         <span className={styles.legend}>
-          between rungs: {READING_TEXT[stepReading]}
-          {stepReading === 'logStep' ? '' : ', %'}; bars: speeds in your band, brackets: holes {tools}
+          {WORDS.compareLadder.betweenRungsReadingValueBars(
+            READING_TEXT[stepReading],
+            stepReading === 'logStep' ? '' : ', %',
+          )}{' '}
+          {tools}
         </span>
       </div>
       <Ladder
         lanes={lanes}
         upper={{ title: upperTitle, perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm) }}
-        lower={{ title: 'Development, m', perMetre: 1 }}
+        lower={{ title: WORDS.compareLadder.developmentM, perMetre: 1 }}
         reading={stepReading}
         speedUnit={speedUnit}
         selected={selected}
         onSelect={onSelect}
         {...(drawingRef ? { drawingRef } : {})}
       />
-      <p className={styles.axisTitle}>Development, m</p>
-      <Numbers of="Ladder of gears" table={() => ladderNumbers(lanes, stepReading, speedUnit)} />
+      <p className={styles.axisTitle}>{WORDS.compareLadder.developmentM}</p>
+      <Numbers of={WORDS.compareLadder.ladderOfGears} table={() => ladderNumbers(lanes, stepReading, speedUnit)} />
     </>
   );
 }

@@ -2,7 +2,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { formatShorthand } from '../../formats/shorthand';
 import { CompareLadder } from './CompareLadder';
-import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
+import { differenceWords, rowTitle, valueText, verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import styles from './ComparePaper.module.css';
 

@@ -20,6 +20,7 @@ import { Schools } from './Schools';
 import { useCompare } from './useCompare';
 import { Verdicts } from './Verdicts';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 /** The setups of the bench on one scale, and what each gains and loses. */
 export function CompareStage() {
@@ -33,16 +34,15 @@ export function CompareStage() {
   const alone = comparison.all.length === 1;
   return (
     <>
-      <h1 className={styles.hidden}>Compare</h1>
+      <h1 className={styles.hidden}>{WORDS.compareStage.compare}</h1>
       {alone ? (
         <p className={styles.alone}>
-          There is one setup on the bench. Press <kbd>N</kbd> to lay a candidate beside it, then type its teeth: what it
-          gains and loses stands here at once.
+          {WORDS.compareStage.thereIsOneSetupOn} <kbd>N</kbd> {WORDS.compareStage.toLayACandidateBeside}
         </p>
       ) : (
         contradictions.length === 0 && <Verdicts comparison={comparison} />
       )}
-      <section className={styles.panel} aria-label="Ladder">
+      <section className={styles.panel} aria-label={WORDS.compareStage.ladder}>
         <CompareLadder
           comparison={comparison}
           selected={selected}
@@ -50,14 +50,17 @@ export function CompareStage() {
           drawingRef={drawing}
           tools={
             <>
-              <SavePicture name={`${bench.bike.name} comparison`} picture={() => svgPicture(drawing.current)} />
+              <SavePicture
+                name={WORDS.compareStage.nameComparison(bench.bike.name)}
+                picture={() => svgPicture(drawing.current)}
+              />
               <Button
                 type="text"
                 size="small"
                 icon={<PrinterOutlined />}
                 onClick={print}
-                aria-label="Print the comparison"
-                title={withKey('Print the comparison', 'print')}
+                aria-label={WORDS.compareStage.printTheComparison}
+                title={withKey(WORDS.compareStage.printTheComparison, 'print')}
               />
             </>
           }

@@ -11,9 +11,10 @@ import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { SaveTable } from '../../kit/export/SaveTable';
 import type { SpeedUnit } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './difference-words';
+import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 /** Every figure of every setup against the one fitted now, said as better or worse for this brief. */
 export function DifferenceTable({ comparison }: { comparison: Comparison }) {
@@ -38,7 +39,11 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
     }),
   }));
   const table = () => ({
-    fields: ['figure', 'A', ...others.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} against A`])],
+    fields: [
+      'figure',
+      'A',
+      ...others.flatMap(({ place }) => [LETTERS[place]!, WORDS.differenceTable.letterAgainstA(LETTERS[place])]),
+    ],
     rows: rows.map(({ title, base: value, cells }) => [
       title,
       value,
@@ -46,15 +51,19 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <section className={styles.panel} aria-label="Differences">
+    <section className={styles.panel} aria-label={WORDS.differenceTable.differences}>
       <div className={styles.panelHead}>
-        <h2>Against A, the one fitted now</h2>
+        <h2>{WORDS.differenceTable.againstATheOneFitted}</h2>
         <span className={styles.legend}>
-          {JUDGEMENT_SIGN.better} better, {JUDGEMENT_SIGN.worse} worse for this brief; {JUDGEMENT_SIGN.enough} neither
+          {WORDS.differenceTable.betterWorseForThisBrief(
+            JUDGEMENT_SIGN.better,
+            JUDGEMENT_SIGN.worse,
+            JUDGEMENT_SIGN.enough,
+          )}
         </span>
-        <SaveTable name={`${bench.bike.name} comparison`} table={table} byKey />
+        <SaveTable name={WORDS.differenceTable.nameComparison(bench.bike.name)} table={table} byKey />
       </div>
-      <Sideways label="Differences">
+      <Sideways label={WORDS.differenceTable.differences}>
         <table className={styles.table} data-testid="differences">
           <thead>
             <tr>
@@ -91,12 +100,15 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
               </tr>
             ))}
             <tr>
-              <th scope="row">Cogs gained and lost</th>
-              <td className={styles.number}>{base!.figures.report.setup.cogs.length} cogs</td>
+              <th scope="row">{WORDS.differenceTable.cogsGainedAndLost}</th>
+              <td className={styles.number}>
+                {WORDS.differenceTable.countCogs(base!.figures.report.setup.cogs.length)}
+              </td>
               {others.map(({ place, cogs: { kept, gained, lost } }) => {
                 return (
                   <td key={place} colSpan={2} className={styles.cogs}>
-                    {kept.length} kept{gained.length > 0 && `, + ${gained.join(' ')}`}
+                    {WORDS.differenceTable.countKept(kept.length)}
+                    {gained.length > 0 && `, + ${gained.join(' ')}`}
                     {lost.length > 0 && `, − ${lost.join(' ')}`}
                   </td>
                 );

@@ -6,9 +6,10 @@ import { SetupMark } from '../../kit/bench/SetupMark';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { BOTHER_TEXT } from '../../kit/words';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { botherOf, needFigure, needShare, needTitle } from './need-words';
+import { botherOf, needFigure, needShare, needTitle } from './words/need-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 /** The rider's own needs, each met or not by each setup, by which figure, and what would change it. */
 export function NeedsTable({ comparison }: { comparison: Comparison }) {
@@ -19,27 +20,31 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
   const table = () => ({
     fields: [
       'need',
-      ...all.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} figure`, `${LETTERS[place]} wants`]),
+      ...all.flatMap(({ place }) => [
+        LETTERS[place]!,
+        WORDS.needsTable.letterFigure(LETTERS[place]),
+        WORDS.needsTable.letterWants(LETTERS[place]),
+      ]),
     ],
     rows: all[0]!.answers.map((answer, i) => [
       needTitle(answer, brief, unit),
       ...all.flatMap(({ answers }) => {
         const { figure, remedy } = needFigure(answers[i]!, unit);
-        return [answers[i]!.met ? 'met' : 'not met', figure, remedy];
+        return [answers[i]!.met ? WORDS.needsTable.metInCsv : WORDS.needsTable.notMet, figure, remedy];
       }),
     ]),
   });
   return (
-    <section className={styles.panel} aria-label="Needs">
+    <section className={styles.panel} aria-label={WORDS.needsTable.needs}>
       <div className={styles.panelHead}>
-        <h2>Your needs, met or not</h2>
-        <SaveTable name={`${bench.bike.name} needs`} table={table} />
+        <h2>{WORDS.needsTable.yourNeedsMetOrNot}</h2>
+        <SaveTable name={WORDS.needsTable.nameNeeds(bench.bike.name)} table={table} />
       </div>
-      <Sideways label="Needs">
+      <Sideways label={WORDS.needsTable.needs}>
         <table className={styles.table} data-testid="needs">
           <thead>
             <tr>
-              <th scope="col">by the brief</th>
+              <th scope="col">{WORDS.needsTable.byTheBrief}</th>
               {all.map(({ place }) => (
                 <th key={place} scope="col">
                   <SetupMark place={place} />
@@ -55,8 +60,8 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
                 <tr key={answer.id} data-need={answer.id}>
                   <th scope="row">
                     {needTitle(answer, brief, unit)}
-                    {share !== undefined && <small> {share} % of your riding</small>}
-                    {bother && <em> bothers you today: {BOTHER_TEXT[bother]}</em>}
+                    {share !== undefined && <small> {WORDS.needsTable.sharePercentOfYourRiding(share)}</small>}
+                    {bother && <em> {WORDS.needsTable.bothersYouTodayBother(BOTHER_TEXT[bother])}</em>}
                   </th>
                   {all.map(({ place, answers }) => {
                     const own = answers[i]!;
@@ -64,8 +69,15 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
                     const unknown = own.id === 'capacity' && !own.known;
                     return (
                       <td key={place} className={own.met ? styles.met : unknown ? styles.unknown : styles.unmet}>
-                        <b>{unknown ? '? not known' : own.met ? '● met' : '○ not met'}</b> {figure}
-                        {remedy !== '' && <small> wants {remedy}</small>}
+                        <b>
+                          {unknown
+                            ? WORDS.needsTable.notKnown
+                            : own.met
+                              ? WORDS.needsTable.met
+                              : WORDS.needsTable.notMetMarked}
+                        </b>{' '}
+                        {figure}
+                        {remedy !== '' && <small> {WORDS.needsTable.wantsRemedy(remedy)}</small>}
                       </td>
                     );
                   })}

@@ -9,9 +9,12 @@ import { fixed, percentText } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 const sizeWords = (change: number) =>
-  Math.abs(change) < 0.0005 ? 'the same' : `${percentText(Math.abs(change))} ${change > 0 ? 'harder' : 'easier'}`;
+  Math.abs(change) < 0.0005
+    ? WORDS.sameJobTable.theSame
+    : WORDS.sameJobTable[change > 0 ? 'harder' : 'easier'](percentText(Math.abs(change)));
 
 /** For each gear in use now, the one that does its job on each candidate. */
 export function SameJobTable({ comparison }: { comparison: Comparison }) {
@@ -31,12 +34,12 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <section className={styles.panel} aria-label="Same job">
+    <section className={styles.panel} aria-label={WORDS.sameJobTable.sameJob}>
       <div className={styles.panelHead}>
-        <h2>The same job: for a gear you use, the nearest on the other setup</h2>
-        <SaveTable name={`${bench.bike.name} same job`} table={table} />
+        <h2>{WORDS.sameJobTable.theSameJobForA}</h2>
+        <SaveTable name={WORDS.sameJobTable.nameSameJob(bench.bike.name)} table={table} />
       </div>
-      <Sideways label="Gears that do the same job">
+      <Sideways label={WORDS.sameJobTable.gearsThatDoTheSame}>
         <table className={styles.table} data-testid="same-job">
           <thead>
             <tr>

@@ -3,12 +3,13 @@ import type { Aim } from '../../core/brief';
 import type { School } from '../../core/compare';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 const SCHOOL_TEXT: Readonly<Record<School, { readonly name: string; readonly by: string }>> = {
-  cadence: { name: 'Cadence first', by: 'fewest holes, then the smallest largest step' },
-  simplicity: { name: 'Simplicity first', by: 'fewest front shifts, then both-hand shifts, then lever pushes' },
-  range: { name: 'Range first', by: 'least short of the wanted ends, then the widest range' },
-  economy: { name: 'Weight, cost or air first', by: 'by the first of them that you name, weight if none' },
+  cadence: { name: WORDS.schools.cadenceFirst, by: WORDS.schools.fewestHolesThenTheSmallest },
+  simplicity: { name: WORDS.schools.simplicityFirst, by: WORDS.schools.fewestFrontShiftsThenBoth },
+  range: { name: WORDS.schools.rangeFirst, by: WORDS.schools.leastShortOfTheWanted },
+  economy: { name: WORDS.schools.weightCostOrAirFirst, by: WORDS.schools.byTheFirstOfThem },
 };
 
 const isOwn = (school: School, aim: Aim | undefined) =>
@@ -20,22 +21,22 @@ export function Schools({ comparison }: { comparison: Comparison }) {
   const said = schools.filter(({ notKnown }) => !notKnown).map(({ choices }) => choices.join());
   const agree = new Set(said).size <= 1;
   return (
-    <section className={styles.panel} aria-label="Schools">
-      <h2>{agree ? 'The schools agree' : 'The schools disagree; you choose'}</h2>
+    <section className={styles.panel} aria-label={WORDS.schools.schools}>
+      <h2>{agree ? WORDS.schools.theSchoolsAgree : WORDS.schools.theSchoolsDisagreeYouChoose}</h2>
       <dl className={styles.schools} data-testid="schools">
         {schools.map(({ school, choices, notKnown }) => (
           <div key={school}>
             <dt>
               {SCHOOL_TEXT[school].name}
-              {isOwn(school, inUse.brief.aims[0]) && ' (yours)'}
+              {isOwn(school, inUse.brief.aims[0]) && WORDS.schools.yours}
               <small>{SCHOOL_TEXT[school].by}</small>
             </dt>
             <dd>
               {notKnown
-                ? 'cannot say: weigh or price each setup (E)'
+                ? WORDS.schools.cannotSayWeighOrPrice
                 : choices.length === all.length
-                  ? 'sees no difference'
-                  : `would take ${choices.map((place) => LETTERS[place]).join(' or ')}`}
+                  ? WORDS.schools.seesNoDifference
+                  : WORDS.schools.wouldTakeChoices(choices.map((place) => LETTERS[place]).join(' or '))}
             </dd>
           </div>
         ))}

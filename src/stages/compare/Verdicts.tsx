@@ -1,14 +1,15 @@
 import { LETTERS, signOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
-import { verdictSentence } from './difference-words';
+import { verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
+import { WORDS } from './words/text';
 
 /** What each candidate gains and loses, said before it is shown. */
 export function Verdicts({ comparison }: { comparison: Comparison }) {
   const { all, inUse } = comparison;
   return (
-    <section className={styles.verdicts} aria-label="Verdict">
+    <section className={styles.verdicts} aria-label={WORDS.verdicts.verdict}>
       {all.slice(1).map(({ place, rows, title }) => (
         <div key={place} className={styles.verdict} data-setup={signOf(place)}>
           <span className={styles.verdictHead}>

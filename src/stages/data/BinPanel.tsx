@@ -5,8 +5,9 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { BenchEdits } from '../../kit/bench/BenchProvider';
 import { capital, dateText } from '../../kit/format';
 import { BIN_DAYS, bringBack, emptyBin, readBin, type Workshop } from '../../store';
-import { countsText } from './table-words';
+import { countsText } from './words/table-words';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 /** Entries that are listed; older ones come up as these are brought back. */
 const LISTED_MAX = 12;
@@ -19,30 +20,30 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits 
   const restore = (seq: number) =>
     edits.write(async () => {
       await bringBack(db, seq, Date.now());
-      message.success('Brought back. Undo takes it away again.');
+      message.success(WORDS.binPanel.broughtBackUndoTakesIt);
     });
   return (
-    <section className={styles.sheet} aria-label="Bin">
+    <section className={styles.sheet} aria-label={WORDS.binPanel.bin}>
       <div className={styles.head}>
-        <h2>Bin</h2>
+        <h2>{WORDS.binPanel.bin}</h2>
         {entries.length > 0 && (
           <Popconfirm
-            title="Let go of all of it for good?"
-            description="This alone cannot be undone."
-            okText="Empty the bin"
-            cancelText="Keep"
+            title={WORDS.binPanel.letGoOfAllOf}
+            description={WORDS.binPanel.thisAloneCannotBeUndone}
+            okText={WORDS.binPanel.emptyTheBin}
+            cancelText={WORDS.binPanel.keep}
             onConfirm={() => edits.write(() => emptyBin(db))}
           >
             <Button size="small" danger>
-              Empty the bin…
+              {WORDS.binPanel.emptyTheBinMore}
             </Button>
           </Popconfirm>
         )}
       </div>
       <p>
         {entries.length === 0
-          ? `Nothing in it. What is taken away lies here for ${BIN_DAYS} days.`
-          : `What was taken away lies here for ${BIN_DAYS} days.`}
+          ? WORDS.binPanel.nothingInItWhatIs(BIN_DAYS)
+          : WORDS.binPanel.whatWasTakenAwayLies(BIN_DAYS)}
       </p>
       <ul className={styles.list}>
         {entries.slice(0, LISTED_MAX).map(({ seq, label, atMs, records, missing }) => (
@@ -50,10 +51,10 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits 
             <span>
               <b>{capital(label)}</b>
               {dateText(atMs)}: {countsText(records)}
-              {missing < records.length && `, of which ${missing} are not here again`}
+              {missing < records.length && WORDS.binPanel.ofWhichMissingAreNot(missing)}
             </span>
-            <Button size="small" onClick={() => restore(seq)} aria-label={`Bring back: ${label}`}>
-              Bring back
+            <Button size="small" onClick={() => restore(seq)} aria-label={WORDS.binPanel.bringBackLabel(label)}>
+              {WORDS.binPanel.bringBack}
             </Button>
           </li>
         ))}

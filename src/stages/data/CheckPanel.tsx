@@ -7,6 +7,7 @@ import { capital } from '../../kit/format';
 import type { DataProblem } from '../../records/schema';
 import { findProblems, mendProblems, type Workshop } from '../../store';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 /** Looks everything through for what points at nothing, says what it would do, and mends it when asked. */
 export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
@@ -17,31 +18,31 @@ export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdit
     edits.write(async () => {
       const count = await mendProblems(db, Date.now());
       setFound(await findProblems(db));
-      message.success(`${count} mended. Undo takes it back; what went lies in the bin.`);
+      message.success(WORDS.checkPanel.countMendedUndoTakesIt(count));
     });
   return (
-    <section className={styles.sheet} aria-label="Check">
-      <h2>Check the data</h2>
-      <p>Whether every record has its shape, and whatever it names is there. Nothing changes by looking.</p>
+    <section className={styles.sheet} aria-label={WORDS.checkPanel.check}>
+      <h2>{WORDS.checkPanel.checkTheData}</h2>
+      <p>{WORDS.checkPanel.whetherEveryRecordHasIts}</p>
       <div className={styles.buttons}>
-        <Button onClick={look}>Look everything through</Button>
+        <Button onClick={look}>{WORDS.checkPanel.lookEverythingThrough}</Button>
         {found && found.length > 0 && (
           <Button type="primary" onClick={mend}>
-            Mend all {found.length}
+            {WORDS.checkPanel.mendAllCount(found.length)}
           </Button>
         )}
       </div>
       {found && (
         <div role="status" data-testid="check-result">
           {found.length === 0 ? (
-            <p className={styles.result}>Everything is in order.</p>
+            <p className={styles.result}>{WORDS.checkPanel.everythingIsInOrder}</p>
           ) : (
             <ul className={styles.list}>
               {found.map(({ table, id, text, mend: how }) => (
                 <li key={`${table}/${id}/${text}`}>
                   <span>
                     <b>{capital(text)}.</b>
-                    Mended: {how}.
+                    {WORDS.checkPanel.mendedHow(how)}
                   </span>
                 </li>
               ))}

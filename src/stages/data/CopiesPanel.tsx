@@ -17,8 +17,9 @@ import {
   type CopyRecord,
   type Workshop,
 } from '../../store';
-import { countText } from './table-words';
+import { countText } from './words/table-words';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 const BYTES_PER_MB = 1_000_000;
 
@@ -36,23 +37,23 @@ export function CopiesPanel({ db, edits, onOpen }: CopiesPanelProps) {
   const copies = useLiveQuery(() => readCopies(copiesOf()), []);
   if (!copies) return null;
   const open = (copy: CopyRecord) =>
-    edits.write(async () => onOpen(await copyText(copy), `copy of ${momentText(copy.atMs)}`));
+    edits.write(async () => onOpen(await copyText(copy), WORDS.copiesPanel.copyOfMoment(momentText(copy.atMs))));
   const save = (copy: CopyRecord) =>
     edits.write(async () => {
       const day = new Date(copy.atMs).toISOString().slice(0, 10);
       saveText(fileName(`rontel-backup ${day}`, 'json'), 'application/json', await copyText(copy));
     });
   return (
-    <section className={styles.sheet} aria-label="Copies">
+    <section className={styles.sheet} aria-label={WORDS.copiesPanel.copies}>
       <div className={styles.head}>
-        <h2>Copies made by themselves</h2>
+        <h2>{WORDS.copiesPanel.copiesMadeByThemselves}</h2>
         <Button size="small" onClick={() => edits.write(() => makeCopy(db, copiesOf(), Date.now()))}>
-          Make one now
+          {WORDS.copiesPanel.makeOneNow}
         </Button>
       </div>
       <p>
-        {copies.length === 0 && 'None yet. '}While you work one is made every half hour; the newest of each day stays
-        for a week, of each week for two months. They lie in this browser, apart from the work: a file outside is safer.
+        {copies.length === 0 && WORDS.copiesPanel.noneYet}
+        {WORDS.copiesPanel.whileYouWorkOneIs}
       </p>
       <OutsideLine db={db} edits={edits} />
       <ul className={styles.list}>
@@ -60,15 +61,27 @@ export function CopiesPanel({ db, edits, onOpen }: CopiesPanelProps) {
           <li key={copy.seq} data-testid="copy">
             <span>
               <b>{momentText(copy.atMs)}</b>
-              {countText('bikes', copy.bikes)}, {countText('jobs', copy.jobs)}, {countText('rides', copy.rides)};{' '}
-              {fixed(copy.packed.size / BYTES_PER_MB, 2)} MB
+              {WORDS.copiesPanel.countCount2Count3SizeMb(
+                countText('bikes', copy.bikes),
+                countText('jobs', copy.jobs),
+                countText('rides', copy.rides),
+                fixed(copy.packed.size / BYTES_PER_MB, 2),
+              )}
             </span>
             <span>
-              <Button size="small" onClick={() => open(copy)} aria-label={`Open the copy of ${momentText(copy.atMs)}`}>
-                Open…
+              <Button
+                size="small"
+                onClick={() => open(copy)}
+                aria-label={WORDS.copiesPanel.openTheCopyOfMoment(momentText(copy.atMs))}
+              >
+                {WORDS.copiesPanel.open}
               </Button>{' '}
-              <Button size="small" onClick={() => save(copy)} aria-label={`Save the copy of ${momentText(copy.atMs)}`}>
-                Save
+              <Button
+                size="small"
+                onClick={() => save(copy)}
+                aria-label={WORDS.copiesPanel.saveTheCopyOfMoment(momentText(copy.atMs))}
+              >
+                {WORDS.copiesPanel.save}
               </Button>
             </span>
           </li>
@@ -87,9 +100,9 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
   const write = async () => {
     const chosen = await copiesOf().outside.get('outside');
     if (!chosen) return;
-    if (!(await mayWrite(chosen, true))) throw new Error(`the browser may not write to ${chosen.handle.name}`);
+    if (!(await mayWrite(chosen, true))) throw new Error(WORDS.copiesPanel.theBrowserMayNotWrite(chosen.handle.name));
     await writeOutside(db, copiesOf(), Date.now());
-    message.success(`Written to ${chosen.handle.name}`);
+    message.success(WORDS.copiesPanel.writtenToName(chosen.handle.name));
   };
   const choose = () =>
     edits.write(async () => {
@@ -99,24 +112,27 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
       await write();
     });
   if (!file) {
-    if (!canWriteOutside()) return <p>This browser cannot write to a file by itself: save a backup now and then.</p>;
+    if (!canWriteOutside()) return <p>{WORDS.copiesPanel.thisBrowserCannotWriteTo}</p>;
     return (
       <p>
         <Button size="small" onClick={choose}>
-          Choose a file to write them to…
+          {WORDS.copiesPanel.chooseAFileToWrite}
         </Button>
       </p>
     );
   }
   return (
     <p data-testid="outside">
-      Written with each copy: <b>{file.handle.name}</b>
-      {file.writtenAtMs === undefined ? ', not yet' : `, last ${momentText(file.writtenAtMs)}`}.{' '}
+      {WORDS.copiesPanel.writtenWithEachCopy} <b>{file.handle.name}</b>
+      {file.writtenAtMs === undefined
+        ? WORDS.copiesPanel.notYet
+        : WORDS.copiesPanel.lastMoment(momentText(file.writtenAtMs))}
+      .{' '}
       <Button size="small" onClick={() => edits.write(write)}>
-        Write it now
+        {WORDS.copiesPanel.writeItNow}
       </Button>{' '}
       <Button size="small" onClick={() => edits.write(() => forgetOutside(copiesOf()))}>
-        Write it no more
+        {WORDS.copiesPanel.writeItNoMore}
       </Button>
     </p>
   );

@@ -16,6 +16,7 @@ import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
 import { VersionLine } from './VersionLine';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 /** What is kept, how to take it away and bring it back, and how figures are read. */
 export function DataStage() {
@@ -44,10 +45,10 @@ export function DataStage() {
       await replaceDataset(
         db,
         { ...EMPTY_DATASET, preferences: [{ ...preferences, currentBikeId: undefined }] },
-        'erase everything',
+        WORDS.dataStage.eraseEverything,
         Date.now(),
       );
-      message.info('Erased. Undo brings it back.');
+      message.info(WORDS.dataStage.erasedUndoBringsItBack);
     });
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const [file] = target.files ?? [];
@@ -58,24 +59,25 @@ export function DataStage() {
 
   return (
     <div className={styles.stage}>
-      <h1>Data</h1>
+      <h1>{WORDS.dataStage.data}</h1>
       <div className={styles.column}>
         <section className={styles.sheet}>
-          <h2>Kept in this browser</h2>
+          <h2>{WORDS.dataStage.keptInThisBrowser}</h2>
           <p data-testid="kept">
-            {bikes.length === 0
-              ? 'No bikes.'
-              : `${bikes.length} ${bikes.length === 1 ? 'bike' : 'bikes'}: ${bikes.map(({ name }) => name).join(', ')}.`}{' '}
-            Everything is kept as it is typed, in this browser and nowhere else: a backup is the only copy outside it.
+            {WORDS.dataStage.valueEverythingIsKeptAs(
+              bikes.length === 0
+                ? WORDS.dataStage.noBikes
+                : WORDS.dataStage.countBikes(bikes.length, bikes.map(({ name }) => name).join(', ')),
+            )}
           </p>
           <KeepPanel db={db} edits={edits} nowMs={nowMs} />
           <VersionLine />
           <div className={styles.buttons}>
             <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
-              Save a backup
+              {WORDS.dataStage.saveABackup}
             </Button>
             <Button icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
-              Open a backup…
+              {WORDS.dataStage.openABackup}
             </Button>
             <input
               ref={picker}
@@ -86,14 +88,14 @@ export function DataStage() {
               onChange={pick}
             />
             <Popconfirm
-              title="Erase everything: bikes, rides, shelf, jobs, learners?"
-              description="Undo and the bin can bring them back in this browser; a backup is safer."
-              okText="Erase"
-              cancelText="Keep"
+              title={WORDS.dataStage.eraseEverythingBikesRidesShelf}
+              description={WORDS.dataStage.undoAndTheBinCan}
+              okText={WORDS.dataStage.erase}
+              cancelText={WORDS.dataStage.keep}
               onConfirm={erase}
             >
               <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
-                Erase everything…
+                {WORDS.dataStage.eraseEverythingMore}
               </Button>
             </Popconfirm>
           </div>
@@ -106,35 +108,32 @@ export function DataStage() {
         </section>
 
         <section className={styles.sheet}>
-          <h2>Units and schools</h2>
+          <h2>{WORDS.dataStage.unitsAndSchools}</h2>
           <dl className={styles.choices}>
             <Choice
-              name="Speed"
+              name={WORDS.dataStage.speed}
               value={preferences.speedUnit}
               choices={{ kmh: 'km/h', mph: 'mph' }}
               onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
             />
             <Choice
-              name="Gear inches by"
+              name={WORDS.dataStage.gearInchesBy}
               value={preferences.gearInchSchool}
-              choices={{ ownWheel: 'the bike’s own wheel', nominal27: 'a nominal 27 in wheel' }}
+              choices={{ ownWheel: WORDS.dataStage.theBikesOwnWheel, nominal27: WORDS.dataStage.aNominal27InWheel }}
               onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
             />
             <Choice
-              name="Colours"
+              name={WORDS.dataStage.colours}
               value={preferences.theme}
-              choices={{ system: 'as the system', light: 'light', dark: 'dark' }}
+              choices={{ system: WORDS.dataStage.asTheSystem, light: 'light', dark: 'dark' }}
               onChoose={(theme) => edits.editPreferences({ theme })}
             />
           </dl>
         </section>
 
         <section className={styles.sheet}>
-          <h2>About</h2>
-          <p>
-            Rontel works with published numbers and plain geometry. The part maker’s sheet and torque win over it; local
-            road rules apply; have a qualified mechanic check what you are unsure of.
-          </p>
+          <h2>{WORDS.dataStage.about}</h2>
+          <p>{WORDS.dataStage.rontelWorksWithPublishedNumbers}</p>
         </section>
       </div>
       <div className={styles.column}>

@@ -5,9 +5,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { BenchEdits } from '../../kit/bench/BenchProvider';
 import { differencesOf, type Preferred } from '../../records';
 import { readKept, replaceDataset, takeIn, type Workshop } from '../../store';
-import { TABLE_TEXT, recordName } from './table-words';
+import { TABLE_TEXT, recordName } from './words/table-words';
 import type { PendingImport } from './useImport';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 interface ImportReviewProps {
   readonly pending: PendingImport;
@@ -28,33 +29,36 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
   if (!differences) return null;
   const added = differences.reduce((sum, one) => sum + one.added.length, 0);
   const conflicts = differences.flatMap((one) => one.conflicts);
-  const label = `backup ${fileName}`;
+  const label = WORDS.importReview.backupFileName(fileName);
   const replace = () =>
     edits.write(async () => {
       await replaceDataset(db, dataset, label, Date.now());
       onDone();
-      message.success('The backup has taken the place of what was here.');
+      message.success(WORDS.importReview.theBackupHasTakenThe);
     });
   const merge = (preferred: Preferred) =>
     edits.write(async () => {
       const taken = await takeIn(db, dataset, preferred, label, Date.now());
       onDone();
-      message.success(taken === 0 ? 'All of it was here already.' : `${taken} records taken in.`);
+      message.success(taken === 0 ? WORDS.importReview.allOfItWasHere : WORDS.importReview.takenRecordsTakenIn(taken));
     });
   return (
-    <div className={styles.review} role="group" aria-label="Backup to take in">
+    <div className={styles.review} role="group" aria-label={WORDS.importReview.backupToTakeIn}>
       <p>
-        <b>{fileName}</b>, saved {savedAt.slice(0, 16).replace('T', ' ')} UTC:{' '}
-        {dataset.bikes.map(({ name }) => name).join(', ') || 'no bikes'}.
+        <b>{fileName}</b>
+        {WORDS.importReview.savedReplaceUtcBikes(
+          savedAt.slice(0, 16).replace('T', ' '),
+          dataset.bikes.map(({ name }) => name).join(', ') || WORDS.importReview.noBikes,
+        )}
       </p>
       <table className={styles.table} data-testid="differences">
         <thead>
           <tr>
-            <th scope="col">what</th>
-            <th scope="col">new</th>
-            <th scope="col">differ</th>
-            <th scope="col">the same</th>
-            <th scope="col">only here</th>
+            <th scope="col">{WORDS.importReview.what}</th>
+            <th scope="col">{WORDS.importReview.new}</th>
+            <th scope="col">{WORDS.importReview.differ}</th>
+            <th scope="col">{WORDS.importReview.theSame}</th>
+            <th scope="col">{WORDS.importReview.onlyHere}</th>
           </tr>
         </thead>
         <tbody>
@@ -72,27 +76,33 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
       </table>
       {conflicts.length > 0 && (
         <p data-testid="conflicts">
-          Here and in the file, and not alike:{' '}
-          {conflicts
-            .slice(0, NAMED_MAX)
-            .map(({ here }) => recordName(here))
-            .join(', ')}
-          {conflicts.length > NAMED_MAX && ` and ${conflicts.length - NAMED_MAX} more`}.
+          {WORDS.importReview.hereAndInTheFile(
+            conflicts
+              .slice(0, NAMED_MAX)
+              .map(({ here }) => recordName(here))
+              .join(', '),
+          )}
+          {conflicts.length > NAMED_MAX && WORDS.importReview.andCountMore(conflicts.length - NAMED_MAX)}.
         </p>
       )}
       <div className={styles.buttons}>
         <Button type="primary" onClick={replace}>
-          {bikes.length === 0 ? 'Take it in' : `Replace the ${bikes.length} here`}
+          {bikes.length === 0 ? WORDS.importReview.takeItIn : WORDS.importReview.replaceTheCountHere(bikes.length)}
         </Button>
-        {bikes.length > 0 && added > 0 && <Button onClick={() => merge('here')}>Add what is not here yet</Button>}
+        {bikes.length > 0 && added > 0 && (
+          <Button onClick={() => merge('here')}>{WORDS.importReview.addWhatIsNotHere}</Button>
+        )}
         {bikes.length > 0 && conflicts.length > 0 && (
           <Button onClick={() => merge('file')}>
-            {added > 0 ? 'Add, and take' : 'Take'} the file’s where they differ ({conflicts.length})
+            {WORDS.importReview.valueTheFilesWhereThey(
+              added > 0 ? WORDS.importReview.addAndTake : WORDS.importReview.take,
+              conflicts.length,
+            )}
           </Button>
         )}
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>{WORDS.importReview.leaveIt}</Button>
       </div>
-      <p className={styles.note}>All of it comes in or none, as one step of undo.</p>
+      <p className={styles.note}>{WORDS.importReview.allOfItComesIn}</p>
     </div>
   );
 }

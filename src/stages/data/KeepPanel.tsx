@@ -7,6 +7,7 @@ import type { Workshop } from '../../store';
 import { backupText } from '../../kit/keeping/backup-words';
 import { useKeeping } from './useKeeping';
 import styles from './Data.module.css';
+import { WORDS } from './words/text';
 
 /** When the last backup was saved, and whether the browser may clear what is here. */
 export function KeepPanel({ db, edits, nowMs }: { db: Workshop['db']; edits: BenchEdits; nowMs: number }) {
@@ -17,20 +18,18 @@ export function KeepPanel({ db, edits, nowMs }: { db: Workshop['db']; edits: Ben
   const askBrowser = () =>
     edits.write(async () => {
       const granted = await ask();
-      message.info(granted ? 'It will.' : 'It did not promise. Browsers promise it to pages that are used often.');
+      message.info(granted ? WORDS.keepPanel.itWill : WORDS.keepPanel.itDidNotPromiseBrowsers);
     });
   return (
     <div data-testid="keeping">
       <p className={isDue ? styles.due : undefined}>{text}</p>
       {room && (
         <p>
-          {room.isPersistent
-            ? 'The browser has promised to keep it until you erase it'
-            : 'The browser may clear it by itself when room runs short'}
-          {room.usedMb !== undefined && `; it takes ${fixed(room.usedMb, 1)} MB`}.{' '}
+          {room.isPersistent ? WORDS.keepPanel.theBrowserHasPromisedTo : WORDS.keepPanel.theBrowserMayClearIt}
+          {room.usedMb !== undefined && WORDS.keepPanel.itTakesUsedMb(fixed(room.usedMb, 1))}.{' '}
           {!room.isPersistent && (
             <Button size="small" onClick={askBrowser}>
-              Ask it to keep it
+              {WORDS.keepPanel.askItToKeepIt}
             </Button>
           )}
         </p>

@@ -2,20 +2,16 @@
 
 import { useOffline, type Offline } from '../../kit/offline/OfflineProvider';
 import { VERSION } from '../../kit/offline/version';
+import { WORDS } from './words/text';
 
-const STATE_TEXT: Readonly<Record<Offline['state'], string>> = {
-  none: 'needs its server',
-  keeping: 'is being kept in this browser, to work without the server',
-  kept: 'is kept in this browser and works without the server',
-  newer: 'is kept in this browser and works without the server; a newer one lies ready',
-};
+const STATE_TEXT: Readonly<Record<Offline['state'], string>> = WORDS.versionLine.stateText;
 
 /** Which Rontel runs, and whether it would run alone. */
 export function VersionLine() {
   const { state } = useOffline();
   return (
     <p data-testid="version">
-      Rontel {VERSION.version}, build {VERSION.build}, {STATE_TEXT[state]}.
+      {WORDS.versionLine.rontelVersionBuildState(VERSION.version, VERSION.build, STATE_TEXT[state])}
     </p>
   );
 }

@@ -1,6 +1,6 @@
 import { demoDataset } from '../../store/demo';
 import { backupText } from '../../kit/keeping/backup-words';
-import { countsText, recordName } from './table-words';
+import { countsText, recordName } from './words/table-words';
 
 const DAY_MS = 86_400_000;
 const NOW = 100 * DAY_MS;

@@ -3,12 +3,13 @@
 import type { FindAim, Found, Layout } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { AIM_NAME, aimText } from './aim-words';
-import { layoutSentences, leastSentences, missText } from './answer-words';
-import { partsText, setupName } from './part-words';
+import { AIM_NAME, aimText } from './words/aim-words';
+import { layoutSentences, leastSentences, missText } from './words/answer-words';
+import { partsText, setupName } from './words/part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** One ring or two, and what the setup fitted now would need changed least: both answered from the search. */
 export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
@@ -21,15 +22,15 @@ export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
   const { sides } = told.advice;
   return (
     <div className={styles.advice}>
-      <section className={styles.panel} aria-label="One ring or two">
-        <h2>One ring or two, for you?</h2>
+      <section className={styles.panel} aria-label={WORDS.advicePanels.oneRingOrTwo}>
+        <h2>{WORDS.advicePanels.oneRingOrTwoFor}</h2>
         <p className={styles.says} data-testid="layout-verdict">
           {verdict}
         </p>
         <BestOfEach one={sides['1x'].best} two={sides['2x'].best} aims={aims} find={find} />
         {tips.length > 0 && (
           <>
-            <h3 className={styles.subhead}>What would tip it</h3>
+            <h3 className={styles.subhead}>{WORDS.advicePanels.whatWouldTipIt}</h3>
             <ul className={styles.tips} data-testid="layout-tips">
               {tips.map((tip) => (
                 <li key={tip}>{tip}</li>
@@ -38,8 +39,8 @@ export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
           </>
         )}
       </section>
-      <section className={styles.panel} aria-label="Least change">
-        <h2>What A would need changed least</h2>
+      <section className={styles.panel} aria-label={WORDS.advicePanels.leastChange}>
+        <h2>{WORDS.advicePanels.whatAWouldNeedChanged}</h2>
         <dl className={styles.least} data-testid="least">
           {leastSentences(told.least, missed).map(({ what, text, found }) => (
             <div key={what}>
@@ -77,10 +78,10 @@ function BestOfEach({
     <table className={styles.table} data-testid="best-of-each">
       <thead>
         <tr>
-          <th scope="col">best with</th>
+          <th scope="col">{WORDS.advicePanels.bestWith}</th>
           {sides.map(([layout, found]) => (
             <th key={layout} scope="col">
-              {layout === '1x' ? 'one ring' : 'two rings'}: {setupName(found)}
+              {layout === '1x' ? WORDS.advicePanels.oneRing : WORDS.advicePanels.twoRings}: {setupName(found)}
             </th>
           ))}
         </tr>
@@ -95,7 +96,7 @@ function BestOfEach({
           </tr>
         ))}
         <tr>
-          <th scope="row">buys</th>
+          <th scope="row">{WORDS.advicePanels.buys}</th>
           {sides.map(([layout, found]) => (
             <td key={layout} className={styles.wrap}>
               {partsText(found.build.newParts)}

@@ -3,8 +3,9 @@
 import { Button, Slider } from 'antd';
 import type { AimSpan } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { AIM_MEANING, AIM_NAME, aimText } from './aim-words';
+import { AIM_MEANING, AIM_NAME, aimText } from './words/aim-words';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 interface AimLimitsProps {
   readonly spans: readonly AimSpan[];
@@ -24,16 +25,16 @@ export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsPro
   const { preferences } = useReadyBench();
   const { speedUnit } = preferences;
   return (
-    <div className={styles.limits} role="group" aria-label="Limits on the aims">
+    <div className={styles.limits} role="group" aria-label={WORDS.aimLimits.limitsOnTheAims}>
       {spans.map(({ aim, best, worst }, a) => {
         const limit = limits[a] ?? worst;
-        const bound = aim === 'topSpeed' ? 'at least' : 'at most';
+        const bound = aim === 'topSpeed' ? WORDS.aimLimits.atLeast : WORDS.aimLimits.atMost;
         return (
           <div key={aim} className={styles.limit} title={AIM_MEANING[aim]}>
             <span id={`limit-${aim}`}>
               {AIM_NAME[aim]}{' '}
               <strong>
-                {best === worst ? 'all' : bound} {aimText(aim, limit, speedUnit)}
+                {best === worst ? WORDS.aimLimits.all : bound} {aimText(aim, limit, speedUnit)}
               </strong>
             </span>
             <Slider
@@ -51,10 +52,10 @@ export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsPro
         );
       })}
       <p className={styles.shown} data-testid="shown">
-        {shown === total ? `${total} shown` : `${shown} of ${total} shown`}{' '}
+        {shown === total ? WORDS.aimLimits.totalShown(total) : WORDS.aimLimits.shownOfTotalShown(shown, total)}{' '}
         {shown < total && (
           <Button type="link" size="small" onClick={() => spans.forEach((_, a) => onLimit(a, undefined))}>
-            Show all
+            {WORDS.aimLimits.showAll}
           </Button>
         )}
       </p>

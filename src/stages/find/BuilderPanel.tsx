@@ -17,13 +17,9 @@ import { cogsNumbers } from './cogs-numbers';
 import { TeethField } from './TeethField';
 import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassetteBuilder';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
-const GOAL_LABEL: Readonly<Record<GoalKind, string>> = {
-  even: 'evenest steps',
-  zone: 'finest steps at certain speeds',
-  use: 'the gears of a ride',
-  hand: 'cog by cog, by hand',
-};
+const GOAL_LABEL: Readonly<Record<GoalKind, string>> = WORDS.builderPanel.goalLabel;
 
 const SPEED_KMH = { min: 1, max: 100 };
 
@@ -33,8 +29,8 @@ export const BuilderPanel = memo(function BuilderPanel() {
   const builder = useCassetteBuilder();
   const { ask, set, built, bought, waiting } = builder;
   return (
-    <section className={styles.panel} aria-label="Cassette builder">
-      <h2>Build a cassette</h2>
+    <section className={styles.panel} aria-label={WORDS.builderPanel.cassetteBuilder}>
+      <h2>{WORDS.builderPanel.buildACassette}</h2>
       <div className={styles.builder}>
         <BuilderFields ask={ask} set={set} disabled={bench.fromLink} />
         <div className={styles.built}>
@@ -50,17 +46,15 @@ export const BuilderPanel = memo(function BuilderPanel() {
                 {built.cogs.join('-')}
               </p>
               <CogsView own={built.cogs} other={bought?.cogs} />
-              <Numbers of="Built and nearest bought" table={() => cogsNumbers(built.cogs, bought?.cogs)} />
+              <Numbers
+                of={WORDS.builderPanel.builtAndNearestBought}
+                table={() => cogsNumbers(built.cogs, bought?.cogs)}
+              />
               <ComparedFigures own={built.figures} other={bought?.figures} otherCogs={bought?.cogs} />
               <KeepCassette cogs={built.cogs} />
             </>
           )}
-          <p className={styles.caution}>
-            Mixing cogs: the ramps and pins that lift the chain are cut for the neighbours a cog was made with, so other
-            pairs shift more slowly; cogs on one carrier or riveted together come only as a block; spacers must be of
-            one speed count, and the smallest cog is made for the lockring. Try every shift under light load on the
-            stand, and ask the part maker’s sheet or a qualified mechanic where you are unsure.
-          </p>
+          <p className={styles.caution}>{WORDS.builderPanel.mixingCogsTheRampsAnd}</p>
         </div>
       </div>
       <BuiltList />
@@ -78,7 +72,7 @@ function BuilderFields({
   disabled: boolean;
 }) {
   const { bench, workshop } = useReadyBench();
-  const owner = `builder ${bench.bike.id}`;
+  const owner = WORDS.builderPanel.builderId(bench.bike.id);
   const { rides } = workshop;
   const number = (
     field: 'count' | 'smallestT' | 'largestT' | 'fromKmh' | 'toKmh' | 'chainring',
@@ -108,14 +102,14 @@ function BuilderFields({
       owner={owner}
       value={ask[field].length > 0 ? ask[field] : undefined}
       bounds={COG_TEETH}
-      placeholder="none"
+      placeholder={WORDS.builderPanel.none}
       disabled={disabled}
       onCommit={(cogs) => set({ [field]: cogs ?? [] })}
     />
   );
   return (
     <div className={styles.builderFields}>
-      <Field id="builder-goal" label="Built to">
+      <Field id="builder-goal" label={WORDS.builderPanel.builtTo}>
         <Select<GoalKind>
           id="builder-goal"
           style={{ width: '100%' }}
@@ -127,7 +121,7 @@ function BuilderFields({
       {ask.goal === 'hand' ? (
         <TeethField
           id="builder-hand"
-          label="Cogs"
+          label={WORDS.builderPanel.cogs}
           owner={owner}
           value={ask.byHand}
           bounds={COG_TEETH}
@@ -138,20 +132,20 @@ function BuilderFields({
       ) : (
         <>
           <div className={styles.fields}>
-            {number('count', 'Cogs', '', COG_COUNT)}
-            {number('smallestT', 'Smallest', 'T', COG_TEETH)}
-            {number('largestT', 'Largest', 'T', COG_TEETH)}
+            {number('count', WORDS.builderPanel.cogs, '', COG_COUNT)}
+            {number('smallestT', WORDS.builderPanel.smallest, 'T', COG_TEETH)}
+            {number('largestT', WORDS.builderPanel.largest, 'T', COG_TEETH)}
           </div>
           {ask.goal === 'zone' && (
             <div className={styles.fields}>
-              {number('fromKmh', 'Fine from', 'km/h', SPEED_KMH, false)}
+              {number('fromKmh', WORDS.builderPanel.fineFrom, 'km/h', SPEED_KMH, false)}
               {number('toKmh', 'to', 'km/h', SPEED_KMH, false)}
-              {number('chainring', 'On the ring', 'T', CHAINRING_TEETH)}
+              {number('chainring', WORDS.builderPanel.onTheRing, 'T', CHAINRING_TEETH)}
             </div>
           )}
           {ask.goal === 'use' && rides.length > 0 && (
             <div className={styles.fields}>
-              <Field id="builder-ride" label="Ride">
+              <Field id="builder-ride" label={WORDS.builderPanel.ride}>
                 <Select<string>
                   id="builder-ride"
                   style={{ width: '100%' }}
@@ -161,18 +155,18 @@ function BuilderFields({
                   onChange={(rideId) => set({ rideId })}
                 />
               </Field>
-              {number('chainring', 'All on the ring', 'T', CHAINRING_TEETH)}
+              {number('chainring', WORDS.builderPanel.allOnTheRing, 'T', CHAINRING_TEETH)}
             </div>
           )}
-          {teeth('forced', 'Cogs that must be there')}
-          {teeth('forbidden', 'Cogs that must not')}
+          {teeth('forced', WORDS.builderPanel.cogsThatMustBeThere)}
+          {teeth('forbidden', WORDS.builderPanel.cogsThatMustNot)}
           <TeethField
             id="builder-only"
-            label="Only cogs at hand"
+            label={WORDS.builderPanel.onlyCogsAtHand}
             owner={owner}
             value={ask.only}
             bounds={COG_TEETH}
-            placeholder="any cog"
+            placeholder={WORDS.builderPanel.anyCog}
             disabled={disabled}
             onCommit={(only) => set({ only })}
           />
@@ -193,19 +187,23 @@ function ComparedFigures({
   otherCogs: readonly number[] | undefined;
 }) {
   const rows: readonly (readonly [string, (figures: CassetteFigures) => number | undefined])[] = [
-    ['largest step', ({ largestStep }) => largestStep],
-    ['mean step', ({ meanStep }) => meanStep],
-    ['largest step at those speeds', ({ largestInZone }) => largestInZone],
-    ['off the gears that were ridden between its ends, on average', ({ distance }) => distance],
-    ['of that riding beyond its ends', ({ beyondEnds }) => beyondEnds],
+    [WORDS.builderPanel.largestStep, ({ largestStep }) => largestStep],
+    [WORDS.builderPanel.meanStep, ({ meanStep }) => meanStep],
+    [WORDS.builderPanel.largestStepAtThoseSpeeds, ({ largestInZone }) => largestInZone],
+    [WORDS.builderPanel.offTheGearsThatWere, ({ distance }) => distance],
+    [WORDS.builderPanel.ofThatRidingBeyondIts, ({ beyondEnds }) => beyondEnds],
   ];
   return (
     <table className={styles.table} data-testid="builder-figures">
       <thead>
         <tr>
           <td />
-          <th scope="col">built</th>
-          <th scope="col">{otherCogs ? `nearest bought: ${otherCogs.join('-')}` : 'none bought has as many cogs'}</th>
+          <th scope="col">{WORDS.builderPanel.built}</th>
+          <th scope="col">
+            {otherCogs
+              ? WORDS.builderPanel.nearestBoughtOtherCogs(otherCogs.join('-'))
+              : WORDS.builderPanel.noneBoughtHasManyCogs}
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -231,15 +229,23 @@ function KeepCassette({ cogs }: { cogs: readonly number[] }) {
   const isKept = kept.some((one) => one.cogs.join() === cogs.join());
   const full = kept.length >= BUILT_CASSETTES_MAX;
   const keep = () => {
-    const cassette = { id: nanoid(), name: `built ${cogs[0]}-${cogs.at(-1)}, ${cogs.length} cogs`, cogs };
-    edits.editBike('built cassettes', (record) => ({
+    const cassette = {
+      id: nanoid(),
+      name: WORDS.builderPanel.builtCogCogsCountCogs(cogs[0], cogs.at(-1), cogs.length),
+      cogs,
+    };
+    edits.editBike(WORDS.builderPanel.builtCassettes, (record) => ({
       ...record,
       builtCassettes: [...(record.builtCassettes ?? []), cassette],
     }));
   };
   return (
     <Button onClick={keep} disabled={fromLink || isKept || full} data-testid="keep-cassette">
-      {isKept ? 'Searched already' : full ? `${BUILT_CASSETTES_MAX} are kept: remove one first` : 'Search with it'}
+      {isKept
+        ? WORDS.builderPanel.searchedAlready
+        : full
+          ? WORDS.builderPanel.builtCassettesMaxAreKeptRemoveOne(BUILT_CASSETTES_MAX)
+          : WORDS.builderPanel.searchWithIt}
     </Button>
   );
 }
@@ -249,21 +255,26 @@ function BuiltList() {
   const kept = bench.bike.builtCassettes ?? [];
   if (kept.length === 0) return null;
   const remove = (id: string) =>
-    edits.editBike('built cassettes', (record) => {
+    edits.editBike(WORDS.builderPanel.builtCassettes, (record) => {
       const left = (record.builtCassettes ?? []).filter((one) => one.id !== id);
       return withOptional(record, 'builtCassettes', left.length > 0 ? left : undefined);
     });
   return (
     <>
-      <h3 className={styles.subhead}>Built for this bike, and searched with</h3>
+      <h3 className={styles.subhead}>{WORDS.builderPanel.builtForThisBikeAnd}</h3>
       <ul className={styles.kept} data-testid="built-list">
         {kept.map(({ id, name, cogs }) => (
           <li key={id}>
             <span>
               <strong>{name}</strong> {cogs.join('-')}
             </span>
-            <Button size="small" onClick={() => remove(id)} aria-label={`Remove ${name}`} disabled={bench.fromLink}>
-              Remove
+            <Button
+              size="small"
+              onClick={() => remove(id)}
+              aria-label={WORDS.builderPanel.removeName(name)}
+              disabled={bench.fromLink}
+            >
+              {WORDS.builderPanel.remove}
             </Button>
           </li>
         ))}

@@ -9,6 +9,7 @@ import { QuestionPanel } from './QuestionPanel';
 import { SoFar } from './SoFar';
 import { useFind } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** Every setup there is against the brief, and the few that are worth choosing between. */
 export function FindStage() {
@@ -19,7 +20,7 @@ export function FindStage() {
   const soFar = state.kind === 'searching' ? state.step?.front : undefined;
   return (
     <>
-      <h1 className={styles.hidden}>Find</h1>
+      <h1 className={styles.hidden}>{WORDS.findStage.find}</h1>
       <div className={styles.layout}>
         <QuestionPanel settings={find.settings} say={find.say} inUse={find.inUse} />
         <div className={styles.column}>

@@ -10,10 +10,11 @@ import { explainDevelopment, explainSpeed, explainStep } from '../../kit/explain
 import { Explained } from '../../kit/explain/Slip';
 import { fixed, percentText, speedText } from '../../kit/format';
 import { ZONE_TEXT } from '../../kit/words';
-import { aimText } from './aim-words';
-import { KIND_TEXT, PART_NAME, partsText } from './part-words';
+import { aimText } from './words/aim-words';
+import { KIND_TEXT, PART_NAME, partsText } from './words/part-words';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 interface Fact {
   readonly term: string;
@@ -34,42 +35,49 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
   const facts: readonly Fact[] = [
     { term: 'cassette', text: cassette.cogs.join('-') },
     {
-      term: 'easiest gear',
+      term: WORDS.foundDetails.easiestGear,
       text: `${fixed(metrics.easiestDevelopmentM, 2)} m`,
       explain: () => explainDevelopment(report.gears[0]!, context),
     },
     {
-      term: 'top speed',
+      term: WORDS.foundDetails.topSpeed,
       text: speedText(speedUnit, metrics.topSpeedKmh),
       explain: () => explainSpeed(report.gears.at(-1)!, context),
     },
     ...ZONES.map((zone): Fact => {
       const { largest } = zones[zone];
       return {
-        term: `largest step ${ZONE_TEXT[zone]}`,
-        text: largest ? percentText(largest.speedStep) : 'no step there',
+        term: WORDS.foundDetails.largestStepZone(ZONE_TEXT[zone]),
+        text: largest ? percentText(largest.speedStep) : WORDS.foundDetails.noStepThere,
         explain: largest && (() => explainStep(largest, 'speedStep')),
       };
     }),
-    { term: 'gears on the way', text: String(metrics.pathGears) },
+    { term: WORDS.foundDetails.gearsOnTheWay, text: String(metrics.pathGears) },
     {
       term: 'holes',
-      text: metrics.holes === 0 ? 'none' : `${metrics.holes}, ${percentText(metrics.holeShare)} of the speeds`,
+      text:
+        metrics.holes === 0
+          ? WORDS.foundDetails.none
+          : WORDS.foundDetails.holesHoleShareOfTheSpeeds(metrics.holes, percentText(metrics.holeShare)),
     },
     {
-      term: 'capacity asked for',
+      term: WORDS.foundDetails.capacityAskedFor,
       text: `${build.capacityRequiredT}T`,
       explain: () => explainCapacityAsked(found, (present.avoidedGears ?? []).length === 0),
     },
-    { term: 'chain', text: `${build.chainLinks} links`, explain: () => explainLinks(found, longestChainstayMm) },
+    {
+      term: 'chain',
+      text: WORDS.foundDetails.chainLinks(build.chainLinks),
+      explain: () => explainLinks(found, longestChainstayMm),
+    },
     { term: 'buys', text: partsText(build.newParts) },
     {
-      term: 'cost, by your prices',
+      term: WORDS.foundDetails.costByYourPrices,
       text: aimText('cost', cost, speedUnit),
       explain: () => explainCost(found, find.settings.prices, PART_NAME),
     },
     {
-      term: 'weight against A, estimate',
+      term: WORDS.foundDetails.weightAgainstAEstimate,
       text: aimText('mass', massChangeG, speedUnit),
       explain: () => explainMassChange(found, present),
     },
@@ -86,7 +94,8 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
         ))}
       </dl>
       <p>
-        <strong>Fit: {KIND_TEXT[kind]}.</strong> {[...deciding, ...cautions].map(({ message }) => message).join(' ')}
+        <strong>{WORDS.foundDetails.fitKind(KIND_TEXT[kind])}</strong>{' '}
+        {[...deciding, ...cautions].map(({ message }) => message).join(' ')}
         {unknown.length > 0 && ` ${unknown.map(({ message }) => message).join(' ')}`}
       </p>
     </div>

@@ -10,9 +10,10 @@ import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis } from '../../kit/chart/setup-chart';
 import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
 import { usePalette } from '../../kit/theme/ThemeProvider';
-import { AIM_NAME, aimPhrase } from './aim-words';
-import { setupName } from './part-words';
+import { AIM_NAME, aimPhrase } from './words/aim-words';
+import { setupName } from './words/part-words';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 interface FrontChartProps {
   readonly front: readonly Found[];
@@ -31,15 +32,15 @@ function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
     case 'holes':
       return `${AIM_NAME[aim]}, %`;
     case 'mass':
-      return 'weight against A, g (estimate)';
+      return WORDS.frontChart.weightAgainstAGEstimate;
     case 'outOfBand':
-      return 'time out of the band, min';
+      return WORDS.frontChart.timeOutOfTheBand;
     case 'easiest':
-      return 'easiest gear, m';
+      return WORDS.frontChart.easiestGearM;
     case 'topSpeed':
-      return `top speed, ${SPEED_UNIT_TEXT[speedUnit]}`;
+      return WORDS.frontChart.topSpeedSpeedUnit(SPEED_UNIT_TEXT[speedUnit]);
     case 'capacity':
-      return 'capacity asked for, T';
+      return WORDS.frontChart.capacityAskedForT;
     default:
       return AIM_NAME[aim];
   }
@@ -82,13 +83,13 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   // The first lies on top.
   const groups = [
     {
-      label: 'A, fitted now',
+      label: WORDS.frontChart.aFittedNow,
       points: [pointOf(present)],
       style: 'crossRot' as const,
       fill: palette.setupA,
     },
-    { label: 'one ring', points: of(1), style: 'circle' as const, fill: palette.markWash },
-    { label: 'two rings', points: of(2), style: 'rect' as const, fill: palette.mark },
+    { label: WORDS.frontChart.oneRing, points: of(1), style: 'circle' as const, fill: palette.markWash },
+    { label: WORDS.frontChart.twoRings, points: of(2), style: 'rect' as const, fill: palette.mark },
   ].filter(({ points }) => points.length > 0);
   const isChosen = (found: Found) => setupName(found) === chosen;
   const data: ChartData<'line'> = {
@@ -136,7 +137,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
       <Select<FindAim>
         size="small"
         value={value}
-        aria-label={`${label} of the picture`}
+        aria-label={WORDS.frontChart.labelOfThePicture(label)}
         popupMatchSelectWidth={false}
         options={aims.map((aim) => ({ value: aim, label: AIM_NAME[aim], disabled: aim === (which === 0 ? y : x) }))}
         onChange={(aim) => setAxes(which === 0 ? [aim, y] : [x, aim])}
@@ -146,20 +147,21 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   return (
     <div className={styles.chart}>
       <div className={styles.axes}>
-        {axis(0, x, 'Across')}
-        {axis(1, y, 'Up')}
+        {axis(0, x, WORDS.frontChart.across)}
+        {axis(1, y, WORDS.frontChart.up)}
         <span className={styles.legend}>
-          <i data-shape="round" /> one ring <i data-shape="square" /> two rings <i data-shape="cross" /> A now
+          <i data-shape="round" /> {WORDS.frontChart.oneRing} <i data-shape="square" /> {WORDS.frontChart.twoRings}{' '}
+          <i data-shape="cross" /> {WORDS.frontChart.aNow}
         </span>
       </div>
       <ChartFrame
         hasOwnTable
         title=""
-        name={`${bench.bike.name} search`}
+        name={WORDS.frontChart.nameSearch(bench.bike.name)}
         data={data}
         options={options}
         height={240}
-        summary={`${shown.length} setups by ${AIM_NAME[x]} and ${AIM_NAME[y]}; the same are in the table below`}
+        summary={WORDS.frontChart.countSetupsByAimNameAnd(shown.length, AIM_NAME[x], AIM_NAME[y])}
       />
     </div>
   );

@@ -7,6 +7,7 @@ import { FrontChart } from './FrontChart';
 import { FrontTable } from './FrontTable';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 interface FrontPanelProps {
   readonly find: Find;
@@ -24,7 +25,7 @@ export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
   const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
-    <section className={styles.panel} aria-label="Setups worth choosing between">
+    <section className={styles.panel} aria-label={WORDS.frontPanel.setupsWorthChoosingBetween}>
       {front.length > 1 && (
         <>
           <AimLimits

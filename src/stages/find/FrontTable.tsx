@@ -6,12 +6,13 @@ import type { Found, Reason } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { AIM_NAME, aimText, givesUpText, whyText } from './aim-words';
-import { KIND_TEXT, partsText, setupName } from './part-words';
+import { AIM_NAME, aimText, givesUpText, whyText } from './words/aim-words';
+import { KIND_TEXT, partsText, setupName } from './words/part-words';
 import { FoundDetails } from './FoundDetails';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 interface FrontTableProps {
   readonly find: Find;
@@ -43,7 +44,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
   const rows = places.map((place) => all[place]!);
   const columns: TableColumnsType<Row> = [
     {
-      title: 'setup',
+      title: WORDS.frontTable.setup,
       key: 'setup',
       width: 340,
       render: (_, { key, found, reason }) => (
@@ -70,14 +71,14 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
       ),
     })),
     {
-      title: 'buys',
+      title: WORDS.frontTable.buys,
       key: 'buys',
       render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.newParts)}</span>,
     },
-    { title: 'bench', key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
+    { title: WORDS.frontTable.bench, key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
   ];
   return (
-    <Sideways label="Setups found" testId="front">
+    <Sideways label={WORDS.frontTable.setupsFound} testId="front">
       <Table<Row>
         size="small"
         columns={columns}
@@ -88,7 +89,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
         rowClassName={({ key }) => (key === chosen ? styles.chosen! : '')}
         onRow={({ key }) => ({ onClick: () => onChoose(key) })}
         expandable={{
-          columnTitle: <span className={styles.hidden}>open</span>,
+          columnTitle: <span className={styles.hidden}>{WORDS.frontTable.open}</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),
           expandedRowRender: ({ found }) => <FoundDetails find={find} found={found} />,
@@ -96,11 +97,13 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
         title={() => (
           <div className={styles.tableHead}>
             <span>
-              A now, {setupName(present)}:{' '}
-              {aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', ')}
+              {WORDS.frontTable.aNowSetupNameAims(
+                setupName(present),
+                aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', '),
+              )}
             </span>
             <SaveTable
-              name={`${bench.bike.name} search`}
+              name={WORDS.frontTable.nameSearch(bench.bike.name)}
               table={() => ({
                 fields: ['setup', ...aims, 'buys', 'fit', 'chain_links', 'easiest_m', 'top_kmh', 'why', 'gives_up'],
                 rows: rows.map(({ key, found, reason }) => [

@@ -6,8 +6,9 @@ import type { FoundFacts } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SETUPS_MAX } from '../../records';
-import { setupName } from './part-words';
+import { setupName } from './words/part-words';
 import type { Find } from './useFind';
+import { WORDS } from './words/text';
 
 /** Lays a setup on the bench as a candidate. */
 export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
@@ -17,17 +18,18 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
     ({ chainrings, cogs }) =>
       chainrings.join() === found.chainrings.join() && cogs.join() === found.cassette.cogs.join(),
   );
-  const text = isThere ? 'On the bench' : 'To the bench';
+  const text = isThere ? WORDS.layButton.onTheBench : WORDS.layButton.toTheBench;
   const lay = () =>
     edits.write(async () => {
       const place = await find.layOnBench(found);
       if (place === undefined) {
-        void message.warning(`The bench is full: it has room for ${SETUPS_MAX}. Take one off first.`);
+        void message.warning(WORDS.layButton.theBenchIsFullIt(SETUPS_MAX));
         return;
       }
       void message.success(
         <>
-          {setupName(found)} lies on the bench as {LETTERS[place]}. <Link href="/compare">Compare</Link>
+          {WORDS.layButton.setupNameLiesOnTheBench(setupName(found))} {LETTERS[place]}.{' '}
+          <Link href="/compare">{WORDS.layButton.compare}</Link>
         </>,
       );
     });
@@ -36,7 +38,7 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
       size="small"
       disabled={bench.fromLink || isThere}
       onClick={lay}
-      title={isThere ? 'It lies on the bench already' : 'Lay it on the bench as a candidate'}
+      title={isThere ? WORDS.layButton.itLiesOnTheBench : WORDS.layButton.layItOnTheBench}
       aria-label={`${text}: ${setupName(found)}`}
     >
       {text}

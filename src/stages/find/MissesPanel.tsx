@@ -3,11 +3,12 @@
 import { closestMisses } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { missText } from './answer-words';
-import { setupName } from './part-words';
+import { missText } from './words/answer-words';
+import { setupName } from './words/part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** How many of the closest misses are shown. */
 const SHOWN = 6;
@@ -17,8 +18,8 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
   const { preferences } = useReadyBench();
   const { brief, needs } = find.inUse;
   return (
-    <section className={styles.panel} aria-label="Closest misses">
-      <h2>Closest misses, one for each thing that stands against them</h2>
+    <section className={styles.panel} aria-label={WORDS.missesPanel.closestMisses}>
+      <h2>{WORDS.missesPanel.closestMissesOneForEach}</h2>
       <ol className={styles.misses} data-testid="misses">
         {closestMisses(told.result, SHOWN).map((miss) => (
           <li key={setupName(miss.facts) + miss.missed.map(({ need }) => need).join()}>
@@ -28,9 +29,7 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
           </li>
         ))}
       </ol>
-      <p className={styles.note}>
-        Let go of what stands against one of them: untick it on the left, or ease it in the brief.
-      </p>
+      <p className={styles.note}>{WORDS.missesPanel.letGoOfWhatStands}</p>
     </section>
   );
 }

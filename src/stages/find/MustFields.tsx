@@ -6,15 +6,13 @@ import { BRIEF_ASKS, FIND_COST, FIND_MASS_CHANGE_G, type BriefAsk } from '../../
 import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
-import { askText } from './answer-words';
+import { askText } from './words/answer-words';
 import { FindNumber } from './FindNumber';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
-const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = {
-  sheet: 'by the sheet',
-  workshopTested: 'workshop-tested',
-};
+const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = WORDS.mustFields.schoolLabel;
 
 /** What a setup must do: by the brief, by the limits of its parts, by money and weight. */
 export function MustFields({ find }: { find: Question }) {
@@ -25,7 +23,7 @@ export function MustFields({ find }: { find: Question }) {
   return (
     <fieldset className={styles.group} disabled={fromLink}>
       <legend>
-        It must, by the <Link href="/brief">brief</Link>
+        {WORDS.mustFields.itMustByThe} <Link href="/brief">{WORDS.mustFields.brief}</Link>
       </legend>
       <Checkbox.Group
         className={styles.list}
@@ -42,7 +40,7 @@ export function MustFields({ find }: { find: Question }) {
           )
         }
       />
-      <Field id="find-school" label="Go together, limits taken">
+      <Field id="find-school" label={WORDS.mustFields.goTogetherLimitsTaken}>
         <Select<LimitsSchool>
           id="find-school"
           disabled={fromLink}
@@ -53,14 +51,21 @@ export function MustFields({ find }: { find: Question }) {
         />
       </Field>
       <div className={styles.fields}>
-        <FindNumber find={find} field="costMax" label="Cost, at most" bounds={FIND_COST} unit="" placeholder="any" />
+        <FindNumber
+          find={find}
+          field="costMax"
+          label={WORDS.mustFields.costAtMost}
+          bounds={FIND_COST}
+          unit=""
+          placeholder={WORDS.mustFields.any}
+        />
         <FindNumber
           find={find}
           field="massChangeMaxG"
-          label="Weight against A, at most"
+          label={WORDS.mustFields.weightAgainstAAtMost}
           bounds={FIND_MASS_CHANGE_G}
           unit="g"
-          placeholder="any"
+          placeholder={WORDS.mustFields.any}
         />
       </div>
     </fieldset>

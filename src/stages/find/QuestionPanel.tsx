@@ -16,19 +16,20 @@ import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
 import { allDigits } from '../../kit/format';
 import { withOptional } from '../../kit/fields/with-optional';
-import { AIM_MEANING, AIM_NAME } from './aim-words';
+import { AIM_MEANING, AIM_NAME } from './words/aim-words';
 import { MustFields } from './MustFields';
-import { PART_NAME, PART_SHORT } from './part-words';
+import { PART_NAME, PART_SHORT } from './words/part-words';
 import { SavedSearches } from './SavedSearches';
 import { SpaceFields } from './SpaceFields';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** What is searched, what a setup must do, what is kept, and what is to be made small. */
 export const QuestionPanel = memo(function QuestionPanel({ settings, say, inUse }: Question) {
   const find = { settings, say, inUse };
   return (
-    <section className={styles.question} aria-label="What is asked">
+    <section className={styles.question} aria-label={WORDS.questionPanel.whatIsAsked}>
       <SavedSearches />
       <SpaceFields find={find} />
       <MustFields find={find} />
@@ -43,14 +44,14 @@ function KeepFields({ find: { settings, say } }: { find: Question }) {
   const { bench } = useReadyBench();
   return (
     <fieldset className={styles.group} disabled={bench.fromLink}>
-      <legend>Keep, buy no other</legend>
+      <legend>{WORDS.questionPanel.keepBuyNoOther}</legend>
       <Checkbox.Group
         className={styles.keeps}
         value={[...settings.keep]}
         options={PART_KINDS.map((value) => ({ value, label: PART_SHORT[value] }))}
         onChange={(keep: PartKind[]) =>
           say(
-            'parts kept',
+            WORDS.questionPanel.partsKept,
             'keep',
             PART_KINDS.filter((one) => keep.includes(one)),
           )
@@ -66,32 +67,38 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
   const { bench, workshop } = useReadyBench();
   const { fromLink } = bench;
   const roads = [
-    ...workshop.routes.map(({ id, name }) => ({ road: { kind: 'route', id } as const, name: `Route: ${name}` })),
-    ...workshop.rides.map(({ id, name }) => ({ road: { kind: 'ride', id } as const, name: `Ride: ${name}` })),
+    ...workshop.routes.map(({ id, name }) => ({
+      road: { kind: 'route', id } as const,
+      name: WORDS.questionPanel.routeName(name),
+    })),
+    ...workshop.rides.map(({ id, name }) => ({
+      road: { kind: 'ride', id } as const,
+      name: WORDS.questionPanel.rideName(name),
+    })),
   ];
   return (
     <fieldset className={styles.group} disabled={fromLink}>
-      <legend>Wanted, most important first</legend>
-      <Field id="find-aims" label="In the order in which you pick them">
+      <legend>{WORDS.questionPanel.wantedMostImportantFirst}</legend>
+      <Field id="find-aims" label={WORDS.questionPanel.inTheOrderInWhich}>
         <Select<FindAim[]>
           id="find-aims"
           mode="multiple"
           disabled={fromLink}
           maxCount={FIND_AIMS_MAX}
           style={{ width: '100%' }}
-          placeholder="choose one at least"
+          placeholder={WORDS.questionPanel.chooseOneAtLeast}
           value={[...settings.aims]}
           options={FIND_AIMS.map((value) => ({ value, label: AIM_NAME[value], title: AIM_MEANING[value] }))}
-          onChange={(aims) => say('what is wanted', 'aims', aims)}
+          onChange={(aims) => say(WORDS.questionPanel.whatIsWanted, 'aims', aims)}
         />
       </Field>
       {settings.aims.includes('outOfBand') && (
-        <Field id="find-road" label="Counted on">
+        <Field id="find-road" label={WORDS.questionPanel.countedOn}>
           <Select<string>
             id="find-road"
             disabled={fromLink}
             style={{ width: '100%' }}
-            placeholder="a route or a ride"
+            placeholder={WORDS.questionPanel.aRouteOrARide}
             value={settings.road && roadKey(settings.road)}
             options={roads.map(({ road, name }) => ({ value: roadKey(road), label: name }))}
             onChange={(key) => say('road', 'road', roads.find(({ road }) => roadKey(road) === key)?.road)}
@@ -108,21 +115,21 @@ function PriceFields({ find: { settings, say } }: { find: Question }) {
   const said = bike.find?.prices ?? {};
   return (
     <details className={styles.prices}>
-      <summary>What parts cost you</summary>
+      <summary>{WORDS.questionPanel.whatPartsCostYou}</summary>
       <div className={styles.fields}>
         {PART_KINDS.map((part) => (
           <NumberField
             key={part}
             id={`price-${part}`}
             label={PART_NAME[part]}
-            term={`price of a ${PART_NAME[part]}`}
+            term={WORDS.questionPanel.priceOfAPartName(PART_NAME[part])}
             owner={bike.id}
             unit=""
             bounds={PRICE}
             optional
             width="100%"
             disabled={fromLink}
-            placeholder={`${allDigits(settings.prices[part])} assumed`}
+            placeholder={WORDS.questionPanel.priceAssumed(allDigits(settings.prices[part]))}
             value={said[part]}
             onCommit={(price) => say('prices', 'prices', withOptional(said, part, price))}
           />

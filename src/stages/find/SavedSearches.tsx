@@ -9,6 +9,7 @@ import { readName } from '../../kit/bench/read-name';
 import { withOptional } from '../../kit/fields/with-optional';
 import { SAVED_SEARCHES_MAX } from '../../records';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** Searches that are kept with the bike: taken up again, saved, removed. */
 export function SavedSearches() {
@@ -23,14 +24,14 @@ export function SavedSearches() {
   const save = () => {
     if (!read.ok) return;
     const search = { id: nanoid(), name: read.value, find: bike.find ?? {} };
-    edits.editBike('saved searches', (record) => ({
+    edits.editBike(WORDS.savedSearches.savedSearches, (record) => ({
       ...record,
       savedSearches: [...(record.savedSearches ?? []), search],
     }));
     setName('');
   };
   const remove = (id: string) =>
-    edits.editBike('saved searches', (record) => {
+    edits.editBike(WORDS.savedSearches.savedSearches, (record) => {
       const left = (record.savedSearches ?? []).filter((one) => one.id !== id);
       return withOptional(record, 'savedSearches', left.length > 0 ? left : undefined);
     });
@@ -39,10 +40,10 @@ export function SavedSearches() {
       {saved.length > 0 && (
         <>
           <Select<string>
-            aria-label="Saved search"
+            aria-label={WORDS.savedSearches.savedSearch}
             disabled={fromLink}
             style={{ flex: 1, minWidth: 0 }}
-            placeholder="take up a saved search"
+            placeholder={WORDS.savedSearches.takeUpASavedSearch}
             value={shown?.id}
             options={saved.map(({ id, name: label }) => ({ value: id, label }))}
             onChange={(id) => {
@@ -53,8 +54,10 @@ export function SavedSearches() {
           <Button
             icon={<DeleteOutlined />}
             disabled={fromLink || !shown}
-            aria-label={shown ? `Remove the search ${shown.name}` : 'Remove the search'}
-            title="Remove this saved search; Undo brings it back"
+            aria-label={
+              shown ? WORDS.savedSearches.removeTheSearchName(shown.name) : WORDS.savedSearches.removeTheSearch
+            }
+            title={WORDS.savedSearches.removeThisSavedSearchUndo}
             onClick={() => shown && remove(shown.id)}
           />
         </>
@@ -69,18 +72,20 @@ export function SavedSearches() {
         >
           <Input
             id="search-name"
-            aria-label="Name of the search"
-            placeholder="name this search"
+            aria-label={WORDS.savedSearches.nameOfTheSearch}
+            placeholder={WORDS.savedSearches.nameThisSearch}
             value={name}
             disabled={fromLink || full}
             onChange={({ target }) => setName(target.value)}
           />
           <Button htmlType="submit" disabled={fromLink || full || !read.ok} data-testid="save-search">
-            Save
+            {WORDS.savedSearches.save}
           </Button>
         </form>
       )}
-      {full && <p className={styles.note}>{SAVED_SEARCHES_MAX} searches are kept: remove one to save another.</p>}
+      {full && (
+        <p className={styles.note}>{WORDS.savedSearches.savedSearchesMaxSearchesAreKeptRemove(SAVED_SEARCHES_MAX)}</p>
+      )}
     </div>
   );
 }

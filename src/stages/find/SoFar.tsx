@@ -2,9 +2,10 @@
 
 import type { FindAim, Found } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { aimPhrase } from './aim-words';
-import { setupName } from './part-words';
+import { aimPhrase } from './words/aim-words';
+import { setupName } from './words/part-words';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
 /** How many of them are shown: a list that changes four times a second is no table to work with. */
 const SHOWN = 12;
@@ -13,8 +14,8 @@ const SHOWN = 12;
 export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly FindAim[] }) {
   const { preferences } = useReadyBench();
   return (
-    <section className={styles.panel} aria-label="Found so far" aria-busy>
-      <h2>Found so far</h2>
+    <section className={styles.panel} aria-label={WORDS.soFar.foundSoFar} aria-busy>
+      <h2>{WORDS.soFar.foundSoFar}</h2>
       <ul className={styles.soFar} data-testid="so-far">
         {front.slice(0, SHOWN).map((found) => (
           <li key={setupName(found)}>

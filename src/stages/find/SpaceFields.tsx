@@ -10,8 +10,9 @@ import { ringsOfShelf } from './rings-of-shelf';
 import { TeethField } from './TeethField';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
+import { WORDS } from './words/text';
 
-const LAYOUT_LABEL: Readonly<Record<Layout, string>> = { '1x': 'one ring', '2x': 'two rings' };
+const LAYOUT_LABEL: Readonly<Record<Layout, string>> = WORDS.spaceFields.layoutLabel;
 
 /** Which rings and cassettes are tried. */
 export function SpaceFields({ find: { settings, say } }: { find: Question }) {
@@ -22,7 +23,7 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
   const shelfCassettes = [...workshop.parts.values()].filter(({ kind, data }) => kind === 'cassette' && data.cogs);
   return (
     <fieldset className={styles.group} disabled={fromLink}>
-      <legend>Searched</legend>
+      <legend>{WORDS.spaceFields.searched}</legend>
       <Checkbox.Group
         className={styles.row}
         value={[...settings.layouts]}
@@ -39,16 +40,23 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
         <FindNumber
           find={{ settings, say }}
           field="ringMinT"
-          label="Rings from"
+          label={WORDS.spaceFields.ringsFrom}
           bounds={CHAINRING_TEETH}
           unit="T"
           whole
         />
-        <FindNumber find={{ settings, say }} field="ringMaxT" label="to" bounds={CHAINRING_TEETH} unit="T" whole />
+        <FindNumber
+          find={{ settings, say }}
+          field="ringMaxT"
+          label={WORDS.spaceFields.to}
+          bounds={CHAINRING_TEETH}
+          unit="T"
+          whole
+        />
         <FindNumber
           find={{ settings, say }}
           field="ringDifferenceMaxT"
-          label="Two apart, at most"
+          label={WORDS.spaceFields.twoApartAtMost}
           bounds={SEARCHED_RING_DIFFERENCE_T}
           unit="T"
           whole
@@ -58,15 +66,15 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
         id="rings-at-hand"
         label={
           <>
-            Only rings at hand
+            {WORDS.spaceFields.onlyRingsAtHand}
             {shelfRings.length > 0 && (
               <button
                 type="button"
                 className={styles.fromShelf}
                 disabled={fromLink}
-                onClick={() => say('rings at hand', 'ringsAtHand', shelfRings)}
+                onClick={() => say(WORDS.spaceFields.ringsAtHand, 'ringsAtHand', shelfRings)}
               >
-                those of the shelf
+                {WORDS.spaceFields.thoseOfTheShelf}
               </button>
             )}
           </>
@@ -74,22 +82,22 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
         owner={bike.id}
         value={settings.ringsAtHand}
         bounds={CHAINRING_TEETH}
-        placeholder="any ring; or such as 30, 32, 46"
+        placeholder={WORDS.spaceFields.anyRingOrSuchAs}
         disabled={fromLink}
-        onCommit={(teeth) => say('rings at hand', 'ringsAtHand', teeth)}
+        onCommit={(teeth) => say(WORDS.spaceFields.ringsAtHand, 'ringsAtHand', teeth)}
       />
-      <Field id="speeds" label="Cassettes with so many cogs, and A’s own">
+      <Field id="speeds" label={WORDS.spaceFields.cassettesWithSoManyCogs}>
         <Select<number[]>
           id="speeds"
           mode="multiple"
           disabled={fromLink}
           style={{ width: '100%' }}
-          placeholder="none that is to be bought"
+          placeholder={WORDS.spaceFields.noneThatIsToBe}
           value={[...settings.speeds]}
           options={BOUGHT_SPEEDS.map((value) => ({ value, label: String(value) }))}
           onChange={(speeds) =>
             say(
-              'cassettes searched',
+              WORDS.spaceFields.cassettesSearched,
               'speeds',
               [...speeds].sort((a, b) => a - b),
             )
@@ -97,12 +105,14 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
         />
       </Field>
       {shelfCassettes.length > 0 && (
-        <p className={styles.note}>And the {shelfCassettes.length} of the shelf, with their weights and prices.</p>
+        <p className={styles.note}>{WORDS.spaceFields.andTheCountOfThe(shelfCassettes.length)}</p>
       )}
       {built.length > 0 && (
         <p className={styles.note}>
-          And {built.length === 1 ? 'the one' : `the ${built.length}`} you built:{' '}
-          {built.map(({ name }) => name).join(', ')}.
+          {WORDS.spaceFields.andValueYouBuilt(
+            built.length === 1 ? WORDS.spaceFields.theOne : WORDS.spaceFields.theCount(built.length),
+            built.map(({ name }) => name).join(', '),
+          )}
         </p>
       )}
     </fieldset>

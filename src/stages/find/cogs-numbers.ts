@@ -1,6 +1,7 @@
 import { cogSteps } from '../../core/find';
 import { percentText } from '../../kit/format';
 import type { NumbersTable } from '../../kit/numbers/Numbers';
+import { WORDS } from './words/text';
 
 /** Cog by cog from the smallest, with the step to each, of what is built and of what can be bought. */
 export function cogsNumbers(own: readonly number[], other: readonly number[] | undefined): NumbersTable {
@@ -11,7 +12,7 @@ export function cogsNumbers(own: readonly number[], other: readonly number[] | u
   });
   const count = Math.max(...cassettes.map(({ length }) => length));
   return {
-    columns: ['cog', 'built', 'step to it', ...(other ? ['bought', 'step to that'] : [])],
+    columns: ['cog', 'built', WORDS.cogsNumbers.stepToIt, ...(other ? ['bought', WORDS.cogsNumbers.stepToThat] : [])],
     rows: Array.from({ length: count }, (_, i) => [String(i + 1), ...cells.flatMap((rows) => rows[i] ?? ['', ''])]),
   };
 }

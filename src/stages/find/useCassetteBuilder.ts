@@ -17,6 +17,7 @@ import { wheelOf } from '../../records';
 import { readPacked } from '../../store';
 import { cogsClient } from '../../workers/find/client';
 import { Cancelled } from '../../workers/job-client';
+import { WORDS } from './words/text';
 
 export type GoalKind = CassetteGoal['kind'] | 'hand';
 
@@ -132,8 +133,7 @@ function useWanted({ goal, rideId, chainring }: BuilderAsk, rollout: number): Wa
     return () => abort.abort();
   }, [key, rideId, chainring, rollout, db]);
   if (goal !== 'use') return { cogs: undefined, waiting: undefined };
-  if (key === undefined)
-    return { cogs: undefined, waiting: 'No ride yet: bring one in under Rides, and its gears can be matched.' };
-  if (answer?.key !== key) return { cogs: undefined, waiting: 'Reading the ride …' };
+  if (key === undefined) return { cogs: undefined, waiting: WORDS.useCassetteBuilder.noRideYetBringOne };
+  if (answer?.key !== key) return { cogs: undefined, waiting: WORDS.useCassetteBuilder.readingTheRide };
   return { cogs: answer.cogs, waiting: answer.problem };
 }

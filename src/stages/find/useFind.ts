@@ -29,6 +29,7 @@ import { addSetup, readPacked, readRoute, type RontelDatabase } from '../../stor
 import { findClient } from '../../workers/find/client';
 import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
 import { Cancelled } from '../../workers/job-client';
+import { WORDS } from './words/text';
 
 export type FindState =
   /** Not asked, for something is wrong with the question. */
@@ -106,7 +107,7 @@ export function useFind(): Find {
     if (settings.aims.includes('outOfBand') && !hasRoad) {
       found.push({
         field: 'aims',
-        message: 'time out of the band is an aim, but no road is chosen: choose a route or a ride',
+        message: WORDS.useFind.timeOutOfTheBand,
       });
     }
     return found;
@@ -197,7 +198,7 @@ export function useFind(): Find {
         ? question.input.bike?.present.others?.[build.derailleur - 1]?.partId
         : undefined;
       const content = candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build), derailleurId);
-      const id = await addSetup(db, content, `found setup on ${bike.name}`, Date.now());
+      const id = await addSetup(db, content, WORDS.useFind.foundSetupOnName(bike.name), Date.now());
       return id === undefined ? undefined : setups.length;
     },
   };
@@ -258,11 +259,11 @@ function candidateOf(
 async function roadOf(db: RontelDatabase, { kind, id }: RoadChoice, brief: FilledBrief): Promise<RoadAsked> {
   if (kind === 'route') {
     const route = await readRoute(db, id);
-    if (!route) throw new Error('the route has gone meanwhile: choose another road');
+    if (!route) throw new Error(WORDS.useFind.theRouteHasGoneMeanwhile);
     const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
     return { kind, profile, resistance: resistanceOf(brief), brief };
   }
   const [packed] = await readPacked(db, [id]);
-  if (packed === undefined) throw new Error('the ride has gone meanwhile: choose another road');
+  if (packed === undefined) throw new Error(WORDS.useFind.theRideHasGoneMeanwhile);
   return { kind, packed };
 }

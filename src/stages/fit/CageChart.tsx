@@ -6,6 +6,7 @@ import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
 import { fixed } from '../../kit/format';
 import { usePalette } from '../../kit/theme/ThemeProvider';
+import { WORDS } from './words/text';
 
 /** Past this the chain is all but straight between cog and ring. */
 const STRETCHED_DEG = 90;
@@ -46,14 +47,18 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
     interaction: { mode: 'nearest', intersect: false },
     scales: {
       x: {
-        ...chartAxis(palette, 'cog, largest first'),
+        ...chartAxis(palette, WORDS.cageChart.cogLargestFirst),
         type: 'linear',
         min: 0,
         max: cogs.length - 1,
         reverse: true,
         ticks: { color: palette.inkSoft, stepSize: 1, callback: (value) => String(cogs[Number(value)] ?? '') },
       },
-      y: { ...chartAxis(palette, 'cage, °'), min: Math.min(-90, geometry.foldBackLimitDeg - 10), max: 100 },
+      y: {
+        ...chartAxis(palette, WORDS.cageChart.cageDegrees),
+        min: Math.min(-90, geometry.foldBackLimitDeg - 10),
+        max: 100,
+      },
     },
     plugins: {
       tooltip: {
@@ -65,8 +70,8 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
       annotation: {
         annotations: {
           // Each where the lines are far from it: the axis runs from the largest cog to the smallest.
-          back: limit(geometry.foldBackLimitDeg, 'folded back: slack', 'end'),
-          ahead: limit(STRETCHED_DEG, 'stretched: chain straight', 'start'),
+          back: limit(geometry.foldBackLimitDeg, WORDS.cageChart.foldedBackSlack, 'end'),
+          ahead: limit(STRETCHED_DEG, WORDS.cageChart.stretchedChainStraight, 'start'),
         },
       },
     },
@@ -82,9 +87,11 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
   }));
   return (
     <ChartFrame
-      title={`Cage angle in every gear${rings.length > 1 ? `: thick on the ${rings[0]} ring, thin on the ${rings[1]}` : ''}`}
-      name={`${name} cage angle`}
-      summary={`Angle of the cage in ${cage.length} gears`}
+      title={WORDS.cageChart.cageAngleInEveryGear(
+        rings.length > 1 ? WORDS.cageChart.thickOnTheRingThin(rings[0], rings[1]) : '',
+      )}
+      name={WORDS.cageChart.nameCageAngle(name)}
+      summary={WORDS.cageChart.angleOfTheCageIn(cage.length)}
       data={{ datasets }}
       options={options}
       height={210}

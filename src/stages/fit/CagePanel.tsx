@@ -9,6 +9,7 @@ import { fixed } from '../../kit/format';
 import { GearTable } from './GearTable';
 import type { Fit, GearCell } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 const CageChart = dynamic(() => import('./CageChart').then((module) => module.CageChart), {
   ssr: false,
@@ -30,7 +31,7 @@ export function CagePanel({ fit }: { fit: Fit }) {
   const { geometry, cage } = report;
   if (!geometry) return null;
   const avoid = (avoided: readonly GearPlace[]) =>
-    edits.editSetup('gears allowed', (record) =>
+    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
       withOptional(record, 'avoidedGears', avoided.length === 0 ? undefined : avoided),
     );
   const out = cells.flat().filter(({ allowed }) => !allowed);
@@ -39,17 +40,17 @@ export function CagePanel({ fit }: { fit: Fit }) {
   const toggle = (cell: GearCell) =>
     avoid((cell.allowed ? [...out, cell] : out.filter((one) => one !== cell)).map(placeOf));
   return (
-    <section className={styles.panel} aria-label="Cage angle">
+    <section className={styles.panel} aria-label={WORDS.cagePanel.cageAngle}>
       <div className={styles.panelHead}>
-        <h2>Gears you allow, with the cage’s angle</h2>
+        <h2>{WORDS.cagePanel.gearsYouAllowWithThe}</h2>
         {slack.length > 0 && (
           <Button size="small" disabled={fromLink} onClick={() => avoid([...out, ...slack].map(placeOf))}>
-            Leave out what hangs slack
+            {WORDS.cagePanel.leaveOutWhatHangsSlack}
           </Button>
         )}
         {out.length > 0 && (
           <Button size="small" disabled={fromLink} onClick={() => avoid([])}>
-            Allow all
+            {WORDS.cagePanel.allowAll}
           </Button>
         )}
       </div>
@@ -64,9 +65,15 @@ export function CagePanel({ fit }: { fit: Fit }) {
               type="button"
               role="checkbox"
               aria-checked={cell.allowed}
-              aria-label={`${cell.chainring}/${cell.cog} is used`}
+              aria-label={WORDS.cagePanel.chainringCogIsUsed(cell.chainring, cell.cog)}
               disabled={cell.isBigBig || fromLink}
-              title={cell.isBigBig ? 'Big-big cannot be left out' : cell.allowed ? 'Leave it out' : 'Allow it'}
+              title={
+                cell.isBigBig
+                  ? WORDS.cagePanel.bigCannotBeLeftOut
+                  : cell.allowed
+                    ? WORDS.cagePanel.leaveItOut
+                    : WORDS.cagePanel.allowIt
+              }
               data-state={cell.pose.state}
               onClick={() => toggle(cell)}
             >
@@ -77,11 +84,11 @@ export function CagePanel({ fit }: { fit: Fit }) {
         )}
       />
       <p className={styles.note} data-testid="wrap">
-        {requiredT === requiredWholeT
-          ? `The cage must take up ${requiredWholeT}T. Click a gear that you never use to leave it out.`
-          : `The cage must take up ${requiredT}T in the gears you allow, ${requiredWholeT}T in all of them: ${out.length} left out.`}{' '}
-        Big-big stays: a mis-shift into it with a chain too short locks the drive and can tear the derailleur off. ▼
-        slack, ✕ too short.
+        {WORDS.cagePanel.valueBigStaysAMis(
+          requiredT === requiredWholeT
+            ? WORDS.cagePanel.theCageMustTakeUp(requiredWholeT)
+            : WORDS.cagePanel.theCageMustTakeUpRequiredT(requiredT, requiredWholeT, out.length),
+        )}
       </p>
       <CageChart cage={cage} geometry={geometry} place={bench.place} name={bench.bike.name} />
     </section>

@@ -6,9 +6,10 @@ import { PartNumber } from '../../kit/bench/PartFields';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { CHAIN_SCHOOL_TEXT, explainChain, type ChainSchool } from '../../kit/explain/fit';
 import { Explained } from '../../kit/explain/Slip';
-import { changeText, endsText, roomText, schoolDifference } from './chain-words';
+import { changeText, endsText, roomText, schoolDifference } from './words/chain-words';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 const SCHOOLS: readonly ChainSchool[] = ['bigBigPlusTwo', 'equation', 'smallSmall', 'pulleysUpright'];
 
@@ -18,21 +19,24 @@ export function ChainPanel({ fit }: { fit: Fit }) {
   const { setup } = bench;
   const { links, directPitches, linksUsed } = fit.report;
   return (
-    <section className={styles.panel} aria-label="Chain">
-      <h2>How long is the chain</h2>
+    <section className={styles.panel} aria-label={WORDS.chainPanel.chain}>
+      <h2>{WORDS.chainPanel.howLongIsTheChain}</h2>
       <table className={styles.chain}>
         <tbody>
           {SCHOOLS.map((school) => (
             <tr key={school} data-school={school}>
               <th scope="row">
                 {CHAIN_SCHOOL_TEXT[school]}
-                <small> {school === 'bigBigPlusTwo' ? 'the default' : schoolDifference(school, links)}</small>
+                <small>
+                  {' '}
+                  {school === 'bigBigPlusTwo' ? WORDS.chainPanel.theDefault : schoolDifference(school, links)}
+                </small>
               </th>
               <td>
                 <Explained
                   explain={() => explainChain(school, links[school], setup, fit.longestChainstayMm, directPitches)}
                 >
-                  {links[school] === undefined ? cannotSay(school, links) : `${links[school]} links`}
+                  {links[school] === undefined ? cannotSay(school, links) : WORDS.chainPanel.linkLinks(links[school])}
                 </Explained>
               </td>
             </tr>
@@ -43,14 +47,14 @@ export function ChainPanel({ fit }: { fit: Fit }) {
         <SetupNumber
           id="chain-links"
           field="chainLinks"
-          label="Chain on the bike"
-          term="chain"
-          unit="links"
+          label={WORDS.chainPanel.chainOnTheBike}
+          term={WORDS.chainPanel.chainInSentence}
+          unit={WORDS.chainPanel.links}
           bounds={CHAIN_LINKS}
           whole
-          placeholder="not counted"
+          placeholder={WORDS.chainPanel.notCounted}
         />
-        <PartNumber field="chainSpeeds" label="Made for" />
+        <PartNumber field="chainSpeeds" label={WORDS.chainPanel.madeFor} />
       </div>
       <p className={styles.note} data-testid="chain-room">
         {roomText(links)}
@@ -66,5 +70,7 @@ export function ChainPanel({ fit }: { fit: Fit }) {
 }
 
 function cannotSay(school: ChainSchool, { smallSmall }: ChainLinks): string {
-  return school === 'pulleysUpright' && smallSmall !== undefined ? 'not for cogs above 28T' : 'needs the cage length';
+  return school === 'pulleysUpright' && smallSmall !== undefined
+    ? WORDS.chainPanel.notForCogsAbove28t
+    : WORDS.chainPanel.needsTheCageLength;
 }

@@ -8,26 +8,27 @@ import { CheckList } from '../../kit/verdict/CheckList';
 import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from '../../kit/verdict/answer-words';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** The verdict by the school that the rider chose, then each check with its sentence and what would mend it. */
 export function ChecksPanel({ fit }: { fit: Fit }) {
   const { bench, edits } = useReadyBench();
   const { report, school, answer } = fit;
   const choose = (next: LimitsSchool) =>
-    edits.editBike('school on limits', (bike) =>
+    edits.editBike(WORDS.checksPanel.schoolOnLimits, (bike) =>
       withOptional(bike, 'limitsSchool', next === 'sheet' ? undefined : next),
     );
   return (
-    <section className={styles.panel} aria-label="Checks">
+    <section className={styles.panel} aria-label={WORDS.checksPanel.checks}>
       <div className={styles.panelHead}>
-        <h2>Will it go together</h2>
+        <h2>{WORDS.checksPanel.willItGoTogether}</h2>
         <Segmented<LimitsSchool>
           size="small"
           value={school}
           disabled={bench.fromLink}
           options={LIMITS_SCHOOLS.map((value) => ({ value, label: SCHOOL_TEXT[value] }))}
           onChange={choose}
-          aria-label="School on published limits"
+          aria-label={WORDS.checksPanel.schoolOnPublishedLimits}
         />
       </div>
       <p className={styles.answer} data-kind={answer.kind} data-testid="fit-answer">

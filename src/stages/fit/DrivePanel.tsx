@@ -15,6 +15,7 @@ import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { DerailleurNumber, PartNumber, usePartEdit } from '../../kit/bench/PartFields';
 import { Field } from '../../kit/fields/Field';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 const PUBLISHED: readonly (keyof RearDerailleur)[] = [
   'totalCapacityT',
@@ -32,11 +33,7 @@ const MEASURED: readonly (readonly [keyof RearDerailleur, number | undefined])[]
   ['foldBackLimitDeg', DRIVE_DEFAULTS.foldBackLimitDeg],
 ];
 
-const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
-  narrowWide: 'narrow-wide ring',
-  clutch: 'clutch',
-  guide: 'chain guide',
-};
+const RETENTION_TEXT: Readonly<Record<Retention, string>> = WORDS.drivePanel.retentionText;
 
 /** What the checks and drawings reckon with: frame, derailleurs, rings and cage. */
 export function DrivePanel() {
@@ -44,70 +41,69 @@ export function DrivePanel() {
   const { setup } = bench;
   const two = setup.chainrings.length > 1;
   return (
-    <section className={styles.panel} aria-label="Frame and derailleurs">
-      <h2>Frame</h2>
+    <section className={styles.panel} aria-label={WORDS.drivePanel.frameAndDerailleurs}>
+      <h2>{WORDS.drivePanel.frame}</h2>
       <div className={styles.fields}>
         <BikeNumber
           field="chainstayMm"
-          term="chainstay"
+          term={WORDS.drivePanel.chainstay}
           unit="mm"
           bounds={DRIVE_BOUNDS.chainstayMm}
-          placeholder={`${DRIVE_DEFAULTS.chainstayMm} assumed`}
+          placeholder={WORDS.drivePanel.chainstayMmAssumed(DRIVE_DEFAULTS.chainstayMm)}
         />
         <BikeNumber
           field="bbDropMm"
-          term="bottom bracket drop"
+          term={WORDS.drivePanel.bottomBracketDrop}
           unit="mm"
           bounds={DRIVE_BOUNDS.bbDropMm}
-          placeholder={`${DRIVE_DEFAULTS.bbDropMm} assumed`}
+          placeholder={WORDS.drivePanel.bbDropMmAssumed(DRIVE_DEFAULTS.bbDropMm)}
         />
         <BikeNumber
           field="suspensionGrowthMm"
-          term="suspension growth"
+          term={WORDS.drivePanel.suspensionGrowth}
           unit="mm"
           bounds={SUSPENSION_GROWTH_MM}
-          placeholder="0 assumed"
+          placeholder={WORDS.drivePanel.noneAssumed}
         />
         <BikeNumber
           field={two ? 'twoRingsMaxT' : 'oneRingMaxT'}
-          term={two ? 'largest big ring' : 'largest single ring'}
-          label={two ? 'Room for a big ring of' : 'Room for a single ring of'}
+          term={two ? WORDS.drivePanel.largestBigRing : WORDS.drivePanel.largestSingleRing}
+          label={two ? WORDS.drivePanel.roomForABigRing : WORDS.drivePanel.roomForASingleRing}
           unit="T"
           bounds={CHAINRING_TEETH}
           whole
-          placeholder="not known"
+          placeholder={WORDS.drivePanel.notKnown}
         />
       </div>
-      <h2>Rear derailleur, by its sheet</h2>
+      <h2>{WORDS.drivePanel.rearDerailleurByItsSheet}</h2>
       <div className={styles.fields}>
         {PUBLISHED.map((field) => (
           <DerailleurNumber key={field} field={field} />
         ))}
-        <PartNumber field="hangerExtenderMm" label="Hanger extender lowers by" />
+        <PartNumber field="hangerExtenderMm" label={WORDS.drivePanel.hangerExtenderLowersBy} />
       </div>
-      <h2>Crank{two ? ' and front derailleur' : ''}</h2>
+      <h2>{WORDS.drivePanel.crankValue(two ? WORDS.drivePanel.andFrontDerailleur : '')}</h2>
       <div className={styles.fields}>
         <PartNumber field="boltCircleMm" />
         <PartNumber field="smallestRingT" />
         {two ? (
           <>
             <DerailleurNumber field="ringDifferenceMaxT" />
-            <PartNumber field="frontBigRingMinT" label="Curved for a big ring from" />
-            <PartNumber field="frontBigRingMaxT" label="to" />
+            <PartNumber field="frontBigRingMinT" label={WORDS.drivePanel.curvedForABigRing} />
+            <PartNumber field="frontBigRingMaxT" label={WORDS.drivePanel.to} />
           </>
         ) : (
           <RetentionField />
         )}
       </div>
-      <h2>Cage, typical unless you measure it</h2>
+      <h2>{WORDS.drivePanel.cageTypicalUnlessYouMeasure}</h2>
       <div className={styles.fields}>
         {MEASURED.map(([field, assumed]) => (
           <DerailleurNumber key={field} field={field} assumed={assumed} />
         ))}
       </div>
       <p className={styles.note}>
-        Derailleur, crank and cage: {setup.name ?? 'this setup'} only, for other setups have parts of their own. The
-        frame is the bike’s.
+        {WORDS.drivePanel.derailleurCrankAndCageName(setup.name ?? WORDS.drivePanel.thisSetup)}
       </p>
     </section>
   );
@@ -119,9 +115,10 @@ function RetentionField() {
   const { setup, fromLink } = bench;
   const editPart = usePartEdit();
   const kept = setup.parts.retention;
-  const set = (next: readonly Retention[] | undefined) => editPart('retention', 'what keeps the chain on', next);
+  const set = (next: readonly Retention[] | undefined) =>
+    editPart('retention', WORDS.drivePanel.whatKeepsTheChainOn, next);
   return (
-    <Field id="retention" label="The chain is kept on by">
+    <Field id="retention" label={WORDS.drivePanel.theChainIsKeptOn}>
       <div className={styles.checkboxes}>
         {RETENTIONS.map((one, i) => (
           <Checkbox
@@ -141,7 +138,7 @@ function RetentionField() {
           checked={kept?.length === 0}
           onChange={({ target }) => set(target.checked ? [] : undefined)}
         >
-          nothing
+          {WORDS.drivePanel.nothing}
         </Checkbox>
       </div>
     </Field>

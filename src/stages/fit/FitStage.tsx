@@ -11,13 +11,14 @@ import { SidePanel } from './SidePanel';
 import { TopPanel } from './TopPanel';
 import { useFit } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** Whether the setup in depth goes together, how long its chain is, and how its cage hangs. */
 export function FitStage() {
   const fit = useFit();
   return (
     <>
-      <h1 className={styles.hidden}>Fit</h1>
+      <h1 className={styles.hidden}>{WORDS.fitStage.fit}</h1>
       <div className={styles.top}>
         <ChecksPanel fit={fit} />
         <div className={styles.column}>

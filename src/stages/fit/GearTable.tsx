@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Sideways } from '../../kit/sheet/Sideways';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 interface GearTableProps<T extends { readonly chainring: number; readonly cog: number }> {
   /** A row a ring, big first; cogs smallest first. */
@@ -20,7 +21,7 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
   cell,
 }: GearTableProps<T>) {
   return (
-    <Sideways label="Cage angles">
+    <Sideways label={WORDS.gearTable.cageAngles}>
       <table className={className} data-testid={testId}>
         <thead>
           <tr>

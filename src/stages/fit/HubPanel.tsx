@@ -11,6 +11,7 @@ import { Numbers } from '../../kit/numbers/Numbers';
 import { FreehubView } from './FreehubView';
 import { usePartOffers } from './usePartOffers';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** Cassette and freehub body: the splines, and the spacer worked out from their lengths. */
 export function HubPanel() {
@@ -20,35 +21,36 @@ export function HubPanel() {
   const bodyLengthMm = wheelset.freehub?.bodyLengthMm;
   const { cassetteLengthMm, spacerMm } = setup.parts;
   return (
-    <section className={styles.panel} aria-label="Freehub">
-      <h2>Freehub and spacer</h2>
+    <section className={styles.panel} aria-label={WORDS.hubPanel.freehub}>
+      <h2>{WORDS.hubPanel.freehubAndSpacer}</h2>
       {bodyLengthMm !== undefined && cassetteLengthMm !== undefined ? (
         <>
           <FreehubView bodyLengthMm={bodyLengthMm} cassetteLengthMm={cassetteLengthMm} spacerMm={spacerMm} />
           <Numbers
-            of="Freehub and spacer"
+            of={WORDS.hubPanel.freehubAndSpacer}
             table={() => ({
-              columns: ['along the body', 'mm'],
+              columns: [WORDS.hubPanel.alongTheBody, 'mm'],
               rows: [
                 ['body', short(bodyLengthMm, 2)],
                 ['cassette', short(cassetteLengthMm, 2)],
-                ['spacers that are there', spacerMm === undefined ? 'not known' : short(spacerMm, 2)],
-                ['spacers that are needed', short(spacerNeededMm(bodyLengthMm, cassetteLengthMm), 2)],
+                [
+                  WORDS.hubPanel.spacersThatAreThere,
+                  spacerMm === undefined ? WORDS.hubPanel.notKnown : short(spacerMm, 2),
+                ],
+                [WORDS.hubPanel.spacersThatAreNeeded, short(spacerNeededMm(bodyLengthMm, cassetteLengthMm), 2)],
               ],
             })}
           />
         </>
       ) : (
-        <p className={styles.note}>
-          Type the length of the body and what the cassette takes up on it to see the spacer.
-        </p>
+        <p className={styles.note}>{WORDS.hubPanel.typeTheLengthOfThe}</p>
       )}
       <div className={styles.fields}>
-        <Field id="freehub-typical" label="Body like a typical one">
+        <Field id="freehub-typical" label={WORDS.hubPanel.bodyLikeATypicalOne}>
           <Select
             id="freehub-typical"
             value={null}
-            placeholder="splines, length, speeds"
+            placeholder={WORDS.hubPanel.splinesLengthSpeeds}
             disabled={fromLink}
             popupMatchSelectWidth={false}
             style={{ width: 190 }}
@@ -58,18 +60,18 @@ export function HubPanel() {
               if (!family) return;
               const { spline, bodyLengthMm: length, smallestCogT } = family;
               const freehub = { spline, smallestCogT, ...(length === undefined ? {} : { bodyLengthMm: length }) };
-              edits.editWheelset('freehub body', (record) => ({ ...record, freehub }));
+              edits.editWheelset(WORDS.hubPanel.freehubBody, (record) => ({ ...record, freehub }));
             }}
           />
         </Field>
         <FreehubName offered={offers.splines} />
         <FreehubNumber field="bodyLengthMm" />
-        <FreehubNumber field="smallestCogT" label="Smallest cog over it" />
+        <FreehubNumber field="smallestCogT" label={WORDS.hubPanel.smallestCogOverIt} />
         <PartName
           field="cassetteSpline"
-          label="Splines of the cassette"
+          label={WORDS.hubPanel.splinesOfTheCassette}
           offered={offers.splines}
-          placeholder="not known"
+          placeholder={WORDS.hubPanel.notKnown}
         />
         <PartNumber field="cassetteLengthMm" />
         <PartNumber field="spacerMm" />

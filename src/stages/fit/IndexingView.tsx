@@ -2,6 +2,7 @@ import type { Ref } from 'react';
 import { pitchRadiusMm, type IndexingError } from '../../core/fit';
 import { fixed } from '../../kit/format';
 import styles from './Drawings.module.css';
+import { WORDS } from './words/text';
 
 /** Sideways the drawing is this much larger than life, or half a millimetre could not be seen. */
 const SIDEWAYS = 13;
@@ -30,7 +31,10 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
       className={styles.view}
       viewBox={`${-MARGIN} ${-height - 14} ${widthMm * SIDEWAYS + 2 * MARGIN} ${height + FOOT + 18}`}
       role="img"
-      aria-label={`Guide pulley at each of ${cogs.length} cogs: ${atCogMm.map((mm, i) => `${cogs[i]} ${signedMm(mm)} mm`).join(', ')}`}
+      aria-label={WORDS.indexingView.guidePulleyAtEachOf(
+        cogs.length,
+        atCogMm.map((mm, i) => WORDS.indexingView.cogMm(cogs[i], signedMm(mm))).join(', '),
+      )}
     >
       {cogs.map((cog, place) => {
         const at = offset(place);
@@ -57,7 +61,7 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
         );
       })}
       <text className={styles.caption} x={(widthMm * SIDEWAYS) / 2} y={FOOT - 2}>
-        mm beside the cog, + towards the wheel; band: ±{fixed(toleranceMm, 2)} mm; sideways × {SIDEWAYS}
+        {WORDS.indexingView.mmBesideTheCogTowards(fixed(toleranceMm, 2), SIDEWAYS)}
       </text>
     </svg>
   );

@@ -15,9 +15,11 @@ import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import { useLosses } from './useLosses';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 const gear = ({ chainring, cog }: LossWatts) => `${chainring}/${cog}`;
-const spread = ({ lowWatts, highWatts }: LossWatts) => `${fixed(lowWatts, 1)} to ${fixed(highWatts, 1)} W`;
+const spread = ({ lowWatts, highWatts }: LossWatts) =>
+  WORDS.lossPanel.lowWattsToHighWattsW(fixed(lowWatts, 1), fixed(highWatts, 1));
 
 /** Chain losses in watts with their spread, by the school that counts them, and the drag of the front parts. */
 export function LossPanel({ fit }: { fit: Fit }) {
@@ -27,17 +29,17 @@ export function LossPanel({ fit }: { fit: Fit }) {
   const { school, powerW, rows, most, least, drag, frontDragCm2, anglePercentPerDeg } = losses;
   const { speedUnit } = preferences;
   const choose = (next: LossSchool) =>
-    edits.editBike('school on losses', (record) =>
+    edits.editBike(WORDS.lossPanel.schoolOnLosses, (record) =>
       withOptional(record, 'lossSchool', next === 'count' ? undefined : next),
     );
   const counted = school === 'count';
   return (
-    <section className={styles.panel} aria-label="Losses">
+    <section className={styles.panel} aria-label={WORDS.lossPanel.losses}>
       <div className={styles.panelHead}>
-        <h2>What chain and air take, at {short(powerW, 0)} W</h2>
+        <h2>{WORDS.lossPanel.whatChainAndAirTake(short(powerW, 0))}</h2>
         {counted && (
           <SaveTable
-            name={`${bike.name} losses`}
+            name={WORDS.lossPanel.nameLosses(bike.name)}
             table={() => ({
               fields: ['chainring', 'cog', 'loss_w', 'low_w', 'high_w'],
               rows: rows.flat().map((one) => [one.chainring, one.cog, one.watts, one.lowWatts, one.highWatts]),
@@ -49,23 +51,23 @@ export function LossPanel({ fit }: { fit: Fit }) {
           value={school}
           disabled={fromLink}
           options={[
-            { value: 'count', label: 'count it' },
-            { value: 'ignore', label: 'ignore it' },
+            { value: 'count', label: WORDS.lossPanel.countIt },
+            { value: 'ignore', label: WORDS.lossPanel.ignoreIt },
           ]}
           onChange={choose}
-          aria-label="School on losses"
+          aria-label={WORDS.lossPanel.schoolOnLossesLabel}
         />
       </div>
       {counted ? (
         <>
           <p className={styles.answerSmall} data-testid="loss">
-            From{' '}
+            {WORDS.lossPanel.from}{' '}
             <Explained explain={() => explainLoss(least, powerW, anglePercentPerDeg)}>
-              {fixed(least.watts, 1)} W in {gear(least)}
+              {WORDS.lossPanel.wattsWInGear(fixed(least.watts, 1), gear(least))}
             </Explained>{' '}
-            ({spread(least)}) to{' '}
+            {WORDS.lossPanel.spreadTo(spread(least))}{' '}
             <Explained explain={() => explainLoss(most, powerW, anglePercentPerDeg)}>
-              {fixed(most.watts, 1)} W in {gear(most)}
+              {WORDS.lossPanel.wattsWInGear(fixed(most.watts, 1), gear(most))}
             </Explained>{' '}
             ({spread(most)}).
           </p>
@@ -79,43 +81,44 @@ export function LossPanel({ fit }: { fit: Fit }) {
             )}
           />
           <p className={styles.note}>
-            An estimate from the friction of the pins, {fixed(CHAIN_FRICTION.lowMu, 2)} to{' '}
-            {fixed(CHAIN_FRICTION.highMu, 2)}. Published measurements disagree on what the sideways angle adds; some
-            found little. Set a share for it if you count it.
+            {WORDS.lossPanel.anEstimateFromTheFriction(fixed(CHAIN_FRICTION.lowMu, 2), fixed(CHAIN_FRICTION.highMu, 2))}
           </p>
         </>
       ) : (
         <p className={styles.note} data-testid="loss">
-          Ignored: dirt on the chain, tyres and the surface cost more than these few watts. On the road and against the
-          clock, count it.
+          {WORDS.lossPanel.ignoredDirtOnTheChain}
         </p>
       )}
       <p className={styles.note} data-testid="front-drag">
         {setup.chainrings.length > 1
-          ? 'Leaving out front derailleur and second ring would save in the air: '
-          : 'Without front derailleur and second ring this setup saves in the air: '}
+          ? WORDS.lossPanel.leavingOutFrontDerailleurAnd
+          : WORDS.lossPanel.withoutFrontDerailleurAndSecond}
         {drag.map(({ speedKmh, watts }, i) => (
           <span key={speedKmh}>
             {i > 0 && ', '}
             <Explained explain={() => explainFrontDrag(frontDragCm2, speedKmh, watts)}>
-              {fixed(watts, 2)} W at {fixed(speedIn(speedUnit, speedKmh), 0)} {SPEED_UNIT_TEXT[speedUnit]}
+              {WORDS.lossPanel.wattsWAtSpeedInSpeedUnit(
+                fixed(watts, 2),
+                fixed(speedIn(speedUnit, speedKmh), 0),
+                SPEED_UNIT_TEXT[speedUnit],
+              )}
             </Explained>
           </span>
         ))}
-        . It grows with the speed cubed.
+        {WORDS.lossPanel.itGrowsWithTheSpeed}
       </p>
       <div className={styles.fields}>
         <BriefNumber field="powerW" width={150} />
         <BikeNumber
           field="angleLossPercentPerDeg"
-          term="loss by angle"
-          label="Loss by angle"
-          unit="% a degree"
+          term={WORDS.lossPanel.lossByAngle}
+          label={WORDS.lossPanel.lossByAngleLabel}
+          unit={WORDS.lossPanel.percentADegree}
           bounds={ANGLE_LOSS_PERCENT_PER_DEG}
-          placeholder="0 assumed"
+          placeholder={WORDS.lossPanel.noneAssumed}
           width={170}
         />
-        <BriefNumber field="frontDragCm2" label="Drag area of the front parts" width={170} />
+        <BriefNumber field="frontDragCm2" label={WORDS.lossPanel.dragAreaOfTheFront} width={170} />
       </div>
     </section>
   );

@@ -15,6 +15,7 @@ import { IndexingView, signedMm } from './IndexingView';
 import { usePartOffers } from './usePartOffers';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** Whether every click lands on its cog, drawn at each cog; electronic: whether the parts speak with each other. */
 export function ShiftPanel({ fit }: { fit: Fit }) {
@@ -27,33 +28,42 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
   const shifting = setup.parts.shifting ?? 'cable';
   const toleranceMm = setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   return (
-    <section className={styles.panel} aria-label="Indexing">
+    <section className={styles.panel} aria-label={WORDS.shiftPanel.indexing}>
       <div className={styles.panelHead}>
-        <h2>Indexing: where each click puts the guide pulley</h2>
-        {indexing && <SavePicture name={`${bench.bike.name} indexing`} picture={() => svgPicture(drawing.current)} />}
+        <h2>{WORDS.shiftPanel.indexingWhereEachClickPuts}</h2>
+        {indexing && (
+          <SavePicture
+            name={WORDS.shiftPanel.nameIndexing(bench.bike.name)}
+            picture={() => svgPicture(drawing.current)}
+          />
+        )}
         <Segmented<Shifting>
           size="small"
           value={shifting}
           disabled={fromLink}
           options={[
-            { value: 'cable', label: 'cable' },
-            { value: 'electronic', label: 'electronic' },
+            { value: 'cable', label: WORDS.shiftPanel.cable },
+            { value: 'electronic', label: WORDS.shiftPanel.electronic },
           ]}
           onChange={(next) => editPart('shifting', 'shifting', next === 'cable' ? undefined : next)}
-          aria-label="How the rear derailleur is moved"
+          aria-label={WORDS.shiftPanel.howTheRearDerailleurIs}
         />
       </div>
       {indexing ? (
         <>
           <IndexingView cogs={setup.cogs} error={indexing} toleranceMm={toleranceMm} drawingRef={drawing} />
           <Numbers
-            of="Guide pulley beside each cog"
+            of={WORDS.shiftPanel.guidePulleyBesideEachCog}
             table={() => ({
-              columns: ['cog', 'beside it, + towards the wheel, mm', `within ±${short(toleranceMm, 2)} mm`],
+              columns: [
+                'cog',
+                WORDS.shiftPanel.besideItTowardsTheWheel,
+                WORDS.shiftPanel.withinToleranceMm(short(toleranceMm, 2)),
+              ],
               rows: indexing.atCogMm.map((mm, i) => [
                 String(setup.cogs[i]),
                 signedMm(mm),
-                Math.abs(mm) > toleranceMm ? 'no' : 'yes',
+                Math.abs(mm) > toleranceMm ? WORDS.shiftPanel.no : WORDS.shiftPanel.yes,
               ]),
             })}
           />
@@ -61,8 +71,8 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
       ) : (
         <p className={styles.note}>
           {shifting === 'cable'
-            ? 'Type the cable that a click pulls and the derailleur’s ratio to see the error at each cog.'
-            : 'Electronic parts place themselves: they must be of one family, and made for the cassette’s speeds.'}
+            ? WORDS.shiftPanel.typeTheCableThatA
+            : WORDS.shiftPanel.electronicPartsPlaceThemselvesThey}
         </p>
       )}
       <div className={styles.fields}>
@@ -75,15 +85,15 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
           <>
             <PartName
               field="shifterFamily"
-              label="Family of the shifter"
+              label={WORDS.shiftPanel.familyOfTheShifter}
               offered={offers.families}
-              placeholder="as its maker calls it"
+              placeholder={WORDS.shiftPanel.asItsMakerCallsIt}
             />
             <PartName
               field="derailleurFamily"
-              label="Family of the derailleur"
+              label={WORDS.shiftPanel.familyOfTheDerailleur}
               offered={offers.families}
-              placeholder="as its maker calls it"
+              placeholder={WORDS.shiftPanel.asItsMakerCallsIt}
             />
             <DerailleurNumber field="speeds" />
           </>
@@ -94,10 +104,10 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
             <SetupNumber
               id="indexing-pitch"
               field="cogPitchMm"
-              term="cog pitch"
+              term={WORDS.shiftPanel.cogPitch}
               unit="mm"
               bounds={COG_PITCH_MM}
-              placeholder={`${allDigits(typicalCogPitchMm(setup.cogs.length))} typical`}
+              placeholder={WORDS.shiftPanel.typicalCogPitchMmTypical(allDigits(typicalCogPitchMm(setup.cogs.length)))}
             />
             <PartNumber field="indexingToleranceMm" assumed={INDEXING_TOLERANCE_MM} />
           </>

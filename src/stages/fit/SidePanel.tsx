@@ -8,10 +8,11 @@ import { svgPicture } from '../../kit/export/svg';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { sideNumbers } from '../../kit/side-view/posed-drive';
 import { SideView, type SideViewProps } from '../../kit/side-view/SideView';
-import { endCheckText } from './chain-words';
+import { endCheckText } from './words/chain-words';
 import type { Fit, GearCell } from './useFit';
 import { useOverlay } from './useOverlay';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** Big-big, small-small and any gear between, to scale; another chain or setup may be laid over. */
 export function SidePanel({ fit }: { fit: Fit }) {
@@ -23,12 +24,9 @@ export function SidePanel({ fit }: { fit: Fit }) {
   const overlay = useOverlay(fit);
   if (!geometry) {
     return (
-      <section className={styles.panel} aria-label="Side view">
-        <h2>Side view</h2>
-        <p className={styles.note}>
-          Type the cage length below, from the centre of one pulley to the centre of the other, to see the drive to
-          scale in every gear. Typical: 56 mm short, 76 mm medium, 93 mm long, 107 mm extra long.
-        </p>
+      <section className={styles.panel} aria-label={WORDS.sidePanel.sideView}>
+        <h2>{WORDS.sidePanel.sideView}</h2>
+        <p className={styles.note}>{WORDS.sidePanel.typeTheCageLengthBelow}</p>
       </section>
     );
   }
@@ -59,11 +57,13 @@ export function SidePanel({ fit }: { fit: Fit }) {
     pose: one.pose,
   });
   return (
-    <section className={styles.panel} aria-label="Side view">
+    <section className={styles.panel} aria-label={WORDS.sidePanel.sideView}>
       <div className={styles.panelHead}>
         <h2>
-          Side view with {linksUsed} links
-          {setup.chainLinks === undefined ? ', the chain that big-big + 2 asks for' : ''}
+          {WORDS.sidePanel.sideViewWithLinksUsedLinks(
+            linksUsed,
+            setup.chainLinks === undefined ? WORDS.sidePanel.theChainThatBigBigAsksFor : '',
+          )}
         </h2>
         <Select
           size="small"
@@ -71,40 +71,41 @@ export function SidePanel({ fit }: { fit: Fit }) {
           options={[...overlay.choices]}
           onChange={overlay.choose}
           popupMatchSelectWidth={false}
-          aria-label="Lay over the side view"
+          aria-label={WORDS.sidePanel.layOverTheSideView}
           style={{ width: 210 }}
         />
       </div>
       <div className={styles.views}>
-        {ends.map(({ name, row: end }) => (
-          <figure key={name} data-end={name}>
-            <figcaption>
-              {name}, {end.chainring}/{end.cog}
-            </figcaption>
-            <SavedView {...view(end)} other={overlay.atEnd(name)} name={`${bench.bike.name} ${name}`} />
-            <p>{endCheckText(name, end)}</p>
-            <Numbers of={`Side view, ${name}`} table={() => sideNumbers(view(end))} />
-          </figure>
-        ))}
+        {ends.map(({ end: which, row: end }) => {
+          const name = WORDS.sidePanel[which];
+          return (
+            <figure key={which} data-end={which}>
+              <figcaption>
+                {name}, {end.chainring}/{end.cog}
+              </figcaption>
+              <SavedView {...view(end)} other={overlay.atEnd(which)} name={`${bench.bike.name} ${name}`} />
+              <p>{endCheckText(which, end)}</p>
+              <Numbers of={WORDS.sidePanel.sideViewName(name)} table={() => sideNumbers(view(end))} />
+            </figure>
+          );
+        })}
         <div
           // A picture that is stepped through with the arrow keys.
           role="group"
           tabIndex={0}
-          aria-label="Any gear: arrow keys step through"
+          aria-label={WORDS.sidePanel.anyGearArrowKeysStep}
           onKeyDown={step}
           data-end="any"
         >
-          <p>
-            Any gear, {cell.chainring}/{cell.cog}: step with the arrow keys
-          </p>
-          <SavedView {...view(cell)} other={overlay.at(cell)} name={`${bench.bike.name} side view`} />
-          <Numbers of={`Side view, ${cell.chainring}/${cell.cog}`} table={() => sideNumbers(view(cell))} />
+          <p>{WORDS.sidePanel.anyGearChainringCogStep(cell.chainring, cell.cog)}</p>
+          <SavedView {...view(cell)} other={overlay.at(cell)} name={WORDS.sidePanel.nameSideView(bench.bike.name)} />
+          <Numbers
+            of={WORDS.sidePanel.sideViewChainringCog(cell.chainring, cell.cog)}
+            table={() => sideNumbers(view(cell))}
+          />
         </div>
       </div>
-      <p className={styles.note}>
-        Each dash is a link. Red, broken: where the cage is folded back too far. From typical geometry: an estimate, to
-        be confirmed on the bike by the big-big check, slowly and by hand.
-      </p>
+      <p className={styles.note}>{WORDS.sidePanel.eachDashIsALink}</p>
     </section>
   );
 }

@@ -24,6 +24,7 @@ import { useChainline } from './useChainline';
 import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
+import { WORDS } from './words/text';
 
 /** How far a ring can be tried in or out with spacers and other cranks, mm. */
 const SHIFT_MM = 3;
@@ -37,20 +38,20 @@ export function TopPanel({ fit }: { fit: Fit }) {
   const { rows, geometry, shiftMm, tryShift, steepDeg } = chainline;
   const risky = rows.filter(({ mayDrop }) => mayDrop);
   const fields = [
-    ['frontChainlineMm', 'front chainline', CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
+    ['frontChainlineMm', WORDS.topPanel.frontChainline, CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
     ...(setup.chainrings.length > 1
-      ? ([['ringSpacingMm', 'ring spacing', RING_SPACING_MM, CHAINLINE_DEFAULTS.ringSpacingMm]] as const)
+      ? ([['ringSpacingMm', WORDS.topPanel.ringSpacing, RING_SPACING_MM, CHAINLINE_DEFAULTS.ringSpacingMm]] as const)
       : []),
-    ['rearChainlineMm', 'rear chainline', CHAINLINE_MM, CHAINLINE_DEFAULTS.rearChainlineMm],
-    ['cogPitchMm', 'cog pitch', COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
+    ['rearChainlineMm', WORDS.topPanel.rearChainline, CHAINLINE_MM, CHAINLINE_DEFAULTS.rearChainlineMm],
+    ['cogPitchMm', WORDS.topPanel.cogPitch, COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
   ] as const;
   return (
-    <section className={styles.panel} aria-label="Top view">
+    <section className={styles.panel} aria-label={WORDS.topPanel.topView}>
       <div className={styles.panelHead}>
-        <h2>Top view: the chain’s angle in every gear</h2>
-        <SavePicture name={`${bench.bike.name} top view`} picture={() => svgPicture(drawing.current)} />
+        <h2>{WORDS.topPanel.topViewTheChainsAngle}</h2>
+        <SavePicture name={WORDS.topPanel.nameTopView(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
         <SaveTable
-          name={`${bench.bike.name} chain angles`}
+          name={WORDS.topPanel.nameChainAngles(bench.bike.name)}
           table={() => ({
             fields: ['chainring', 'cog', 'ring_offset_mm', 'cog_offset_mm', 'angle_deg'],
             rows: rows.map((row) => [row.chainring, row.cog, row.ringOffsetMm, row.cogOffsetMm, row.angleDeg]),
@@ -71,11 +72,14 @@ export function TopPanel({ fit }: { fit: Fit }) {
         )}
       />
       <p className={styles.note} data-testid="back-pedal">
-        = straightest, ▲ steeper than your {short(steepDeg, 2)}°.{' '}
-        {risky.length === 0
-          ? 'No gear is likely to drop its chain when back-pedalling.'
-          : `Back-pedalling may drop the chain in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: try it on the stand.`}{' '}
-        Offsets are typical until measured.
+        {WORDS.topPanel.straightestSteeperThanYourSteepDeg(
+          short(steepDeg, 2),
+          risky.length === 0
+            ? WORDS.topPanel.noGearIsLikelyTo
+            : WORDS.topPanel.backPedallingMayDropThe(
+                risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', '),
+              ),
+        )}
       </p>
       <div className={styles.fields}>
         {fields.map(([field, term, bounds, assumed]) => (
@@ -85,20 +89,20 @@ export function TopPanel({ fit }: { fit: Fit }) {
             term={term}
             unit="mm"
             bounds={bounds}
-            placeholder={`${allDigits(assumed)} assumed`}
+            placeholder={WORDS.topPanel.assumed(allDigits(assumed))}
           />
         ))}
         <BikeNumber
           id="steep"
           field="steepAngleDeg"
-          label="Steep is above"
-          term="steep angle"
+          label={WORDS.topPanel.steepIsAbove}
+          term={WORDS.topPanel.steepAngle}
           unit="°"
           bounds={STEEP_ANGLE_DEG}
           width={120}
-          placeholder={`${DEFAULT_STEEP_ANGLE_DEG} assumed`}
+          placeholder={WORDS.topPanel.defaultSteepAngleDegAssumed(DEFAULT_STEEP_ANGLE_DEG)}
         />
-        <Field id="shift" label={`What if the ring stood ${shiftText(shiftMm)}`}>
+        <Field id="shift" label={WORDS.topPanel.whatIfTheRingStood(shiftText(shiftMm))}>
           <Slider
             min={-SHIFT_MM}
             max={SHIFT_MM}
@@ -106,9 +110,9 @@ export function TopPanel({ fit }: { fit: Fit }) {
             value={shiftMm}
             onChange={tryShift}
             included={false}
-            marks={{ [-SHIFT_MM]: '−3', 0: 'as it is', [SHIFT_MM]: '+3' }}
+            marks={{ [-SHIFT_MM]: '−3', 0: WORDS.topPanel.asItIs, [SHIFT_MM]: '+3' }}
             styles={{ root: { width: 220, margin: '8px 24px 24px' } }}
-            ariaLabelForHandle="Ring offset tried, mm"
+            ariaLabelForHandle={WORDS.topPanel.ringOffsetTriedMm}
           />
         </Field>
       </div>
@@ -117,6 +121,6 @@ export function TopPanel({ fit }: { fit: Fit }) {
 }
 
 function shiftText(shiftMm: number): string {
-  if (shiftMm === 0) return 'in or out, mm';
-  return `${fixed(Math.abs(shiftMm), 1)} mm farther ${shiftMm > 0 ? 'out' : 'in'}`;
+  if (shiftMm === 0) return WORDS.topPanel.inOrOutMm;
+  return WORDS.topPanel[shiftMm > 0 ? 'fartherOut' : 'fartherIn'](fixed(Math.abs(shiftMm), 1));
 }

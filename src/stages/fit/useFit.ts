@@ -20,7 +20,7 @@ import type { BikeRecord, SetupRecord } from '../../records';
 
 /** The ends of a drive: where chain and cage are at their limits. */
 export interface EndGear {
-  readonly name: 'Big-big' | 'Small-small';
+  readonly end: 'bigBig' | 'smallSmall';
   readonly row: GearCell;
 }
 
@@ -107,8 +107,8 @@ function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'
     largestRingMm: pitchRadiusMm(chainrings[0]!),
     largestCogMm: pitchRadiusMm(cogs.at(-1)!),
     ends: [
-      ...(bigBig ? [{ name: 'Big-big', row: bigBig } as const] : []),
-      ...(smallSmall ? [{ name: 'Small-small', row: smallSmall } as const] : []),
+      ...(bigBig ? [{ end: 'bigBig', row: bigBig } as const] : []),
+      ...(smallSmall ? [{ end: 'smallSmall', row: smallSmall } as const] : []),
     ],
     cells,
     requiredT: requiredCapacityT(setup, avoidedGears),

@@ -16,6 +16,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import type { OtherDrive } from '../../kit/side-view/SideView';
 import type { EndGear, Fit, GearCell } from './useFit';
+import { WORDS } from './words/text';
 
 /** Chains that are laid over, by how many links they differ. */
 const LINK_CHANGES = [-4, -2, 2, 4] as const;
@@ -34,7 +35,7 @@ export interface Overlay {
   /** The other drive in the gear that stands for one of the drive in depth; undefined where nothing is laid over. */
   readonly at: (gear: GearCell) => OtherDrive | undefined;
   /** The other drive at an end of its own. */
-  readonly atEnd: (end: EndGear['name']) => OtherDrive | undefined;
+  readonly atEnd: (end: EndGear['end']) => OtherDrive | undefined;
   readonly largestRingMm: number;
   readonly largestCogMm: number;
   readonly cageLengthMm: number;
@@ -61,20 +62,20 @@ export function useOverlay(fit: Fit): Overlay {
       bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
     };
     const others = new Map<string, Other>();
-    const choices: OverlayChoice[] = [{ value: 'none', label: 'nothing laid over' }];
+    const choices: OverlayChoice[] = [{ value: 'none', label: WORDS.useOverlay.nothingLaidOver }];
     for (const change of LINK_CHANGES) {
       const links = linksUsed + change;
       if (!geometry || !within(links, CHAIN_LINKS)) continue;
-      const name = `${links} links`;
-      choices.push({ value: `links ${change}`, label: name });
-      others.set(`links ${change}`, { ...setup, links, geometry, place: undefined, name });
+      const name = WORDS.useOverlay.links(links);
+      choices.push({ value: WORDS.useOverlay.linksChange(change), label: name });
+      others.set(WORDS.useOverlay.linksChange(change), { ...setup, links, geometry, place: undefined, name });
     }
     setups.forEach((other, place) => {
       if (other.id === setup.id) return;
       const own = geometryOf({ ...frame, rearDerailleur: other.rearDerailleur });
       const letter = LETTERS[place]!;
       const label = `${letter}${other.name ? `, ${other.name}` : ''}`;
-      choices.push({ value: other.id, label: own ? label : `${label} (no cage length)`, disabled: !own });
+      choices.push({ value: other.id, label: own ? label : WORDS.useOverlay.labelNoCageLength(label), disabled: !own });
       if (!own) return;
       const stay = frame.chainstayMm + (bike.suspensionGrowthMm ?? 0);
       const links = other.chainLinks ?? chainLinks({ ...other, chainstayMm: stay, geometry: own }).bigBigPlusTwo;
@@ -97,7 +98,7 @@ export function useOverlay(fit: Fit): Overlay {
       },
       atEnd: (end) =>
         other &&
-        (end === 'Big-big'
+        (end === 'bigBig'
           ? posed(other.chainrings[0]!, other.cogs.at(-1)!)
           : posed(other.chainrings.at(-1)!, other.cogs[0]!)),
       largestRingMm: Math.max(fit.largestRingMm, other ? pitchRadiusMm(other.chainrings[0]!) : 0),

@@ -11,6 +11,7 @@ import { fixed, kmhFrom, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/forma
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 /** The cadence in every gear at one speed, what a shift does there, and the speed in every gear at one cadence. */
 export function AtSpeedPanel({ gears }: { gears: Gears }) {
@@ -26,19 +27,19 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
   const nearest = rows.find(({ isNearest }) => isNearest)!;
   const bounds = BRIEF_BOUNDS.cruisingSpeedKmh;
   return (
-    <section className={styles.panel} aria-label="At one speed">
+    <section className={styles.panel} aria-label={WORDS.atSpeedPanel.atOneSpeed}>
       <div className={styles.panelHead}>
-        <h2>At one speed</h2>
+        <h2>{WORDS.atSpeedPanel.atOneSpeed}</h2>
         <SaveTable
-          name={`${bench.bike.name} at one speed`}
+          name={WORDS.atSpeedPanel.nameAtOneSpeed(bench.bike.name)}
           table={() => ({
             fields: ['gear', 'speed_kmh', 'cadence_rpm', 'on_shift_path', 'in_band', 'at_rpm', 'speed_at_rpm_kmh'],
             rows: rows.map((row) => [
               gearName(row.gear),
               atKmh,
               row.cadenceRpm,
-              row.onPath ? 'yes' : 'no',
-              row.inBand ? 'yes' : 'no',
+              row.onPath ? WORDS.atSpeedPanel.yes : WORDS.atSpeedPanel.no,
+              row.inBand ? WORDS.atSpeedPanel.yes : WORDS.atSpeedPanel.no,
               atRpm,
               row.speedAtCadenceKmh,
             ]),
@@ -46,8 +47,8 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
         <NumberField
           id="at-speed"
-          label="Speed"
-          term="speed"
+          label={WORDS.atSpeedPanel.speed}
+          term={WORDS.atSpeedPanel.speedInSentence}
           owner={`at-speed ${unit}`}
           unit={SPEED_UNIT_TEXT[unit]}
           bounds={{ min: Math.ceil(speedIn(unit, bounds.min)), max: Math.floor(speedIn(unit, bounds.max)) }}
@@ -59,10 +60,10 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
         <NumberField
           id="at-rpm"
-          label="Cadence"
-          term="cadence"
+          label={WORDS.atSpeedPanel.cadence}
+          term={WORDS.atSpeedPanel.cadenceInSentence}
           owner="at-rpm"
-          unit="rpm"
+          unit={WORDS.atSpeedPanel.rpm}
           bounds={CADENCE_RPM}
           optional
           width={96}
@@ -72,25 +73,24 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
       </div>
       <p className={styles.stepSummary} data-testid="at-speed-words">
-        At {short(speedIn(unit, atKmh), 1)} {SPEED_UNIT_TEXT[unit]}: <b>{gearName(nearest.gear)}</b> at{' '}
-        <b>{fixed(nearest.cadenceRpm, 0)} rpm</b>
+        {WORDS.atSpeedPanel.atSpeedInSpeedUnit(short(speedIn(unit, atKmh), 1), SPEED_UNIT_TEXT[unit])}{' '}
+        <b>{gearName(nearest.gear)}</b> {WORDS.atSpeedPanel.at}{' '}
+        <b>{WORDS.atSpeedPanel.cadenceRpm(fixed(nearest.cadenceRpm, 0))}</b>
         {nearest.easierRpm !== undefined &&
-          `; a step easier: ${fixed(nearest.cadenceRpm, 0)} → ${fixed(nearest.easierRpm, 0)} rpm`}
+          WORDS.atSpeedPanel.aStepEasierCadenceRpmEasierRpm(fixed(nearest.cadenceRpm, 0), fixed(nearest.easierRpm, 0))}
         {nearest.harderRpm !== undefined &&
-          `; a step harder: ${fixed(nearest.cadenceRpm, 0)} → ${fixed(nearest.harderRpm, 0)} rpm`}
+          WORDS.atSpeedPanel.aStepHarderCadenceRpmHarderRpm(fixed(nearest.cadenceRpm, 0), fixed(nearest.harderRpm, 0))}
         .
       </p>
       <table className={styles.stepTable} data-testid="at-speed-table">
         <thead>
           <tr>
-            <th scope="col">gear</th>
+            <th scope="col">{WORDS.atSpeedPanel.gear}</th>
             <th scope="col">
-              rpm at {short(speedIn(unit, atKmh), 1)} {SPEED_UNIT_TEXT[unit]}
+              {WORDS.atSpeedPanel.rpmAtSpeedInSpeedUnit(short(speedIn(unit, atKmh), 1), SPEED_UNIT_TEXT[unit])}
             </th>
             <td />
-            <th scope="col">
-              {SPEED_UNIT_TEXT[unit]} at {short(atRpm, 1)} rpm
-            </th>
+            <th scope="col">{WORDS.atSpeedPanel.speedUnitAtAtRpm(SPEED_UNIT_TEXT[unit], short(atRpm, 1))}</th>
           </tr>
         </thead>
         <tbody>
@@ -99,7 +99,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
               <th scope="row">{gearName(gear)}</th>
               <td>{fixed(cadenceRpm, 1)}</td>
               <td className={styles.inBand}>
-                {inBand && '● in band'} {!onPath && 'off the path'}
+                {inBand && WORDS.atSpeedPanel.inBand} {!onPath && WORDS.atSpeedPanel.offThePath}
               </td>
               <td>{fixed(speedIn(unit, speedAtCadenceKmh), 1)}</td>
             </tr>

@@ -10,6 +10,7 @@ import { fixed, short, speedText } from '../../kit/format';
 import { useClimb, type ClimbTyped } from './useClimb';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 const FIELDS: readonly {
   readonly field: keyof ClimbTyped;
@@ -18,10 +19,28 @@ const FIELDS: readonly {
   readonly unit: string;
   readonly bounds: { readonly min: number; readonly max: number };
 }[] = [
-  { field: 'gradePercent', label: 'Grade', term: 'grade', unit: '%', bounds: BRIEF_BOUNDS.steepestGradePercent },
-  { field: 'powerW', label: 'Power', term: 'power', unit: 'W', bounds: BRIEF_BOUNDS.powerW },
-  { field: 'massKg', label: 'All-up', term: 'all-up mass', unit: 'kg', bounds: { min: 25, max: 500 } },
-  { field: 'wantedRpm', label: 'Wanted', term: 'wanted cadence', unit: 'rpm', bounds: BRIEF_BOUNDS.climbingRpm },
+  {
+    field: 'gradePercent',
+    label: WORDS.climbPanel.grade,
+    term: 'grade',
+    unit: '%',
+    bounds: BRIEF_BOUNDS.steepestGradePercent,
+  },
+  { field: 'powerW', label: WORDS.climbPanel.power, term: 'power', unit: 'W', bounds: BRIEF_BOUNDS.powerW },
+  {
+    field: 'massKg',
+    label: WORDS.climbPanel.allUp,
+    term: WORDS.climbPanel.allUpMass,
+    unit: 'kg',
+    bounds: { min: 25, max: 500 },
+  },
+  {
+    field: 'wantedRpm',
+    label: WORDS.climbPanel.wanted,
+    term: WORDS.climbPanel.wantedCadence,
+    unit: WORDS.climbPanel.rpm,
+    bounds: BRIEF_BOUNDS.climbingRpm,
+  },
 ];
 
 /** A climb: how fast, in which gear, at what cadence, and which gear would be wanted. */
@@ -29,9 +48,9 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
   const { preferences } = useReadyBench();
   const { typed, type, used, result, resistance, easiest, easiestRpm, enough, remedy } = useClimb(gears);
   return (
-    <section className={styles.panel} aria-label="On a climb">
+    <section className={styles.panel} aria-label={WORDS.climbPanel.onAClimb}>
       <div className={styles.panelHead}>
-        <h2>On a climb</h2>
+        <h2>{WORDS.climbPanel.onAClimb}</h2>
       </div>
       <div className={styles.sheetFields}>
         {FIELDS.map(({ field, ...rest }) => (
@@ -53,15 +72,26 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
           {speedText(preferences.speedUnit, result.speedKmh)}
         </Explained>
         <span>
-          in <b>{gearName(result.best.gear)}</b> at <b>{fixed(result.best.cadenceRpm, 1)} rpm</b>
+          {WORDS.climbPanel.in} <b>{gearName(result.best.gear)}</b> {WORDS.climbPanel.at}{' '}
+          <b>{WORDS.climbPanel.cadenceRpm(fixed(result.best.cadenceRpm, 1))}</b>
         </span>
       </p>
       <p className={styles.stepSummary}>
-        {short(used.wantedRpm, 1)} rpm there asks for <b>{fixed(result.wantedDevelopmentM, 2)} m</b>; the easiest gear,{' '}
-        {gearName(easiest)}, is {fixed(easiest.developmentM, 2)} m{' '}
-        {enough
-          ? `and gives ${fixed(easiestRpm, 1)} rpm: easy enough.`
-          : `and gives only ${fixed(easiestRpm, 1)} rpm. With the ${easiest.cog} cog a ${remedy.ringAtMostT}T ring would do; with the ${easiest.chainring} ring a ${remedy.cogAtLeastT}T cog.`}
+        {WORDS.climbPanel.wantedRpmThereAsksFor(short(used.wantedRpm, 1))}{' '}
+        <b>{fixed(result.wantedDevelopmentM, 2)} m</b>
+        {WORDS.climbPanel.theEasiestGearGearNameIs(
+          gearName(easiest),
+          fixed(easiest.developmentM, 2),
+          enough
+            ? WORDS.climbPanel.andGivesEasiestRpmEasyEnough(fixed(easiestRpm, 1))
+            : WORDS.climbPanel.andGivesOnlyEasiestRpmWith(
+                fixed(easiestRpm, 1),
+                easiest.cog,
+                remedy.ringAtMostT,
+                easiest.chainring,
+                remedy.cogAtLeastT,
+              ),
+        )}
       </p>
     </section>
   );

@@ -7,6 +7,7 @@ import { gearName } from '../../kit/explain/gears';
 import { fixed, short, speedIn, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 /** What the rider's cadences reach, and the speeds at which no gear keeps them. */
 export function CoveragePanel({ gears }: { gears: Gears }) {
@@ -15,33 +16,39 @@ export function CoveragePanel({ gears }: { gears: Gears }) {
   const unit = preferences.speedUnit;
   if (!coverage) return <BriefNotice contradictions={inUse.contradictions} />;
   const { band, holes, lowestSteadyKmh, topKmh } = coverage;
-  const bandText = `${short(band.lowRpm, 1)}–${short(band.highRpm, 1)} rpm`;
+  const bandText = WORDS.coveragePanel.lowRpmHighRpm(short(band.lowRpm, 1), short(band.highRpm, 1));
   return (
-    <section className={styles.panel} aria-label="Coverage">
+    <section className={styles.panel} aria-label={WORDS.coveragePanel.coverage}>
       <div className={styles.panelHead}>
-        <h2>What {bandText} reach</h2>
+        <h2>{WORDS.coveragePanel.whatBandTextReach(bandText)}</h2>
       </div>
       <dl className={styles.facts}>
-        <dt>Lowest steady speed</dt>
+        <dt>{WORDS.coveragePanel.lowestSteadySpeed}</dt>
         <dd>{speedText(unit, lowestSteadyKmh)}</dd>
-        <dt>Top speed at {short(band.highRpm, 1)} rpm</dt>
+        <dt>{WORDS.coveragePanel.topSpeedAtHighRpm(short(band.highRpm, 1))}</dt>
         <dd>{speedText(unit, topKmh)}</dd>
-        <dt>Spun out at {short(inUse.brief.spinOutRpm, 1)} rpm</dt>
+        <dt>{WORDS.coveragePanel.spunOutAtSpinOutRpm(short(inUse.brief.spinOutRpm, 1))}</dt>
         <dd>{speedText(unit, spinOutKmh)}</dd>
       </dl>
       {holes.length === 0 ? (
-        <p className={styles.stepSummary}>No holes: some gear keeps you in {bandText} at every speed between.</p>
+        <p className={styles.stepSummary}>{WORDS.coveragePanel.noHolesSomeGearKeeps(bandText)}</p>
       ) : (
         <ul className={styles.holes} data-testid="holes">
           {holes.map((hole) => (
             <li key={hole.fromKmh}>
-              No gear keeps you in {bandText} between{' '}
+              {WORDS.coveragePanel.noGearKeepsYouIn(bandText)}{' '}
               <b>
-                {fixed(speedIn(unit, hole.fromKmh), 1)} and {fixed(speedIn(unit, hole.toKmh), 1)}{' '}
-                {SPEED_UNIT_TEXT[unit]}
+                {WORDS.coveragePanel.speedInAndSpeedIn2SpeedUnit(
+                  fixed(speedIn(unit, hole.fromKmh), 1),
+                  fixed(speedIn(unit, hole.toKmh), 1),
+                  SPEED_UNIT_TEXT[unit],
+                )}
               </b>
-              , from {gearName(hole.below)} to {gearName(hole.above)}; {fixed(highRpmToClose(hole, band), 0)} rpm would
-              close it.
+              {WORDS.coveragePanel.fromGearNameToGearName2HighRpmToClose(
+                gearName(hole.below),
+                gearName(hole.above),
+                fixed(highRpmToClose(hole, band), 0),
+              )}
             </li>
           ))}
         </ul>

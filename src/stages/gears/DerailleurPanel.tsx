@@ -7,12 +7,13 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 const LABELS: readonly (readonly [keyof RearDerailleur, string])[] = [
-  ['totalCapacityT', 'Total capacity'],
-  ['largestCogMaxT', 'Largest cog ≤'],
-  ['largestCogMinT', 'Largest cog ≥'],
-  ['smallestCogMinT', 'Smallest cog ≥'],
+  ['totalCapacityT', WORDS.derailleurPanel.totalCapacity],
+  ['largestCogMaxT', WORDS.derailleurPanel.largestCogAtMost],
+  ['largestCogMinT', WORDS.derailleurPanel.largestCogAtLeast],
+  ['smallestCogMinT', WORDS.derailleurPanel.smallestCogAtLeast],
 ];
 
 /** The rear derailleur's published numbers, and what they say of this setup. */
@@ -20,9 +21,9 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { setup, fromLink } = bench;
   return (
-    <section className={styles.panel} aria-label="Rear derailleur">
+    <section className={styles.panel} aria-label={WORDS.derailleurPanel.rearDerailleur}>
       <div className={styles.panelHead}>
-        <h2>Rear derailleur, by its sheet</h2>
+        <h2>{WORDS.derailleurPanel.rearDerailleurByItsSheet}</h2>
       </div>
       <div className={styles.sheetFields}>
         {LABELS.map(([field, label]) => (

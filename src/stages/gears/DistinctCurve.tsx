@@ -7,6 +7,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
 import { usePalette } from '../../kit/theme/ThemeProvider';
+import { WORDS } from './words/text';
 
 interface DistinctCurveProps {
   readonly curve: readonly DistinctPoint[];
@@ -23,12 +24,20 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
     maintainAspectRatio: false,
     interaction: { mode: 'index', intersect: false },
     scales: {
-      x: { type: 'linear', min: 0, max: curve.at(-1)!.closenessPercent, ...chartAxis(palette, 'closeness, %') },
+      x: {
+        type: 'linear',
+        min: 0,
+        max: curve.at(-1)!.closenessPercent,
+        ...chartAxis(palette, WORDS.distinctCurve.closenessPercent),
+      },
       y: { type: 'linear', min: 0, max: curve[0]!.count, ...chartAxis(palette, 'gears') },
     },
     plugins: {
       tooltip: {
-        callbacks: { title: ([item]) => `${item?.parsed.x} %`, label: (item) => `${item.parsed.y} distinct gears` },
+        callbacks: {
+          title: ([item]) => `${item?.parsed.x} %`,
+          label: (item) => WORDS.distinctCurve.yDistinctGears(item.parsed.y),
+        },
       },
       annotation: {
         annotations: {
@@ -41,7 +50,7 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
             borderWidth: 1.5,
             label: {
               display: true,
-              content: `${count} at ${short(closenessPercent, 2)} %`,
+              content: WORDS.distinctCurve.countAtClosenessPercent(count, short(closenessPercent, 2)),
               position: 'end',
               xAdjust: closenessPercent > 15 ? -34 : 34,
               color: palette.mark,
@@ -67,8 +76,8 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
   return (
     <ChartFrame
       title=""
-      name={`${bench.bike.name} distinct gears`}
-      summary={`${count} distinct gears at ${short(closenessPercent, 2)} % closeness`}
+      name={WORDS.distinctCurve.nameDistinctGears(bench.bike.name)}
+      summary={WORDS.distinctCurve.countDistinctGearsAtClosenessPercent(count, short(closenessPercent, 2))}
       data={data}
       options={options}
       height={150}

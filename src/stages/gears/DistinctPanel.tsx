@@ -6,6 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { NumberField } from '../../kit/fields/NumberField';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 /** The chart library is heavy and this is the only chart: it comes after the rest is on screen. */
 const DistinctCurve = dynamic(() => import('./DistinctCurve').then((module) => module.DistinctCurve), {
@@ -18,13 +19,13 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   return (
-    <section className={styles.panel} aria-label="Distinct gears">
+    <section className={styles.panel} aria-label={WORDS.distinctPanel.distinctGears}>
       <div className={styles.distinctHead}>
-        <h2>Distinct gears, by what counts as close</h2>
+        <h2>{WORDS.distinctPanel.distinctGearsByWhatCounts}</h2>
         <NumberField
           id="closeness"
-          label="Closer than this is one gear"
-          term="closeness"
+          label={WORDS.distinctPanel.closerThanThisOneGear}
+          term={WORDS.distinctPanel.closeness}
           owner={bike.id}
           disabled={fromLink}
           unit="%"
@@ -37,8 +38,8 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
         />
       </div>
       <p className={styles.stepSummary}>
-        By closeness <b>{gears.report.distinct.length}</b> of {gears.report.gears.length}; by shifting, the gears met on
-        the way from easiest to hardest, <b>{gears.report.path.gears.length}</b>.
+        {WORDS.distinctPanel.byCloseness} <b>{gears.report.distinct.length}</b>{' '}
+        {WORDS.distinctPanel.ofCountByShiftingThe(gears.report.gears.length)} <b>{gears.report.path.gears.length}</b>.
       </p>
       <DistinctCurve
         curve={gears.curve}

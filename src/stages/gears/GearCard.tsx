@@ -6,6 +6,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './GearCard.module.css';
+import { WORDS } from './words/text';
 
 /** The shift path on a card to tape to the bike; black on white. */
 export function GearCard({ gears }: { gears: Gears }) {
@@ -23,12 +24,10 @@ export function GearCard({ gears }: { gears: Gears }) {
       <table>
         <thead>
           <tr>
-            <th>gear</th>
+            <th>{WORDS.gearCard.gear}</th>
             <th>m</th>
-            <th>
-              {SPEED_UNIT_TEXT[unit]} at {short(context.riding.cadenceRpm, 1)}
-            </th>
-            <th>step</th>
+            <th>{WORDS.gearCard.speedUnitAtCadenceRpm(SPEED_UNIT_TEXT[unit], short(context.riding.cadenceRpm, 1))}</th>
+            <th>{WORDS.gearCard.step}</th>
           </tr>
         </thead>
         <tbody>

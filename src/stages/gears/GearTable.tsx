@@ -11,6 +11,7 @@ import { useShortcut } from '../../kit/shell/useShortcut';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 interface GearTableProps {
   readonly gears: Gears;
@@ -29,7 +30,9 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
   const saveCsv = useSaveCsv();
   const save = () =>
-    saveCsv(`${bench.bike.name} gears`, ({ gearTableCsv }) => gearTableCsv(report, context.riding.cadenceRpm));
+    saveCsv(WORDS.gearTable.nameGears(bench.bike.name), ({ gearTableCsv }) =>
+      gearTableCsv(report, context.riding.cadenceRpm),
+    );
   useShortcut('quantity', () =>
     edits.editPreferences((now) => preferencesFor(nextOf(QUANTITY_VIEWS, quantityView(quantityChoice(now))).id)),
   );
@@ -37,12 +40,12 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
 
   return (
-    <section className={styles.panel} aria-label="Gear table">
+    <section className={styles.panel} aria-label={WORDS.gearTable.gearTable}>
       <div className={styles.panelHead}>
-        <h2>Gears</h2>
+        <h2>{WORDS.gearTable.gears}</h2>
         <Select
-          aria-label="Quantity"
-          title={withKey('Quantity', 'quantity')}
+          aria-label={WORDS.gearTable.quantity}
+          title={withKey(WORDS.gearTable.quantity, 'quantity')}
           size="small"
           value={choice}
           onChange={choose}
@@ -53,19 +56,19 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
           size="small"
           icon={<DownloadOutlined />}
           onClick={save}
-          title={withKey('Save the gear table as CSV', 'csv')}
+          title={withKey(WORDS.gearTable.saveTheGearTableAs, 'csv')}
         >
-          CSV
+          {WORDS.gearTable.csv}
         </Button>
       </div>
       {choice === 'gainRatio' && context.riding.crankLengthMm === undefined && (
-        <p className={styles.missing}>Gain ratio needs the crank length: type it above.</p>
+        <p className={styles.missing}>{WORDS.gearTable.gainRatioNeedsTheCrank}</p>
       )}
       <table className={styles.gearTable} data-testid="gear-table">
-        <caption className={styles.hidden}>{view.title} of every gear, rings across, cogs down</caption>
+        <caption className={styles.hidden}>{WORDS.gearTable.titleOfEveryGearRings(view.title)}</caption>
         <thead>
           <tr>
-            <th scope="col">cog</th>
+            <th scope="col">{WORDS.gearTable.cog}</th>
             {columns.map(({ ring, hubStage }) => (
               <th key={`${ring}@${hubStage}`} scope="col">
                 {ring}
@@ -87,14 +90,16 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
                     onClick={() => onSelect(gear)}
                   >
                     <span className={styles.crossMark}>
-                      {gear.crossChained && <i className={styles.legendHollow} role="img" aria-label="cross-chained" />}
+                      {gear.crossChained && (
+                        <i className={styles.legendHollow} role="img" aria-label={WORDS.gearTable.crossChained} />
+                      )}
                     </span>
                     <Explained explain={() => view.explain(gear, context)}>
                       <span data-cell={gear.key}>{view.text(gear)}</span>
                     </Explained>
                     <span className={styles.twinMark}>
                       {gear.twin && (
-                        <span title={`exactly the same as ${gear.twin.chainring}/${gear.twin.cog}`}>
+                        <span title={WORDS.gearTable.exactlyTheSameAsChainring(gear.twin.chainring, gear.twin.cog)}>
                           ={gear.twin.chainring}/{gear.twin.cog}
                         </span>
                       )}
@@ -108,8 +113,8 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
       </table>
       {chainrings.length > 1 && (
         <p className={styles.tableLegend}>
-          <i className={styles.legendHollow} /> cross-chained, by your rule: big ring with the{' '}
-          {context.riding.crossedCogs} largest cogs, small ring with the {context.riding.crossedCogs} smallest
+          <i className={styles.legendHollow} /> {WORDS.gearTable.crossChainedByYourRule} {context.riding.crossedCogs}{' '}
+          {WORDS.gearTable.largestCogsSmallRingWith} {context.riding.crossedCogs} {WORDS.gearTable.smallest}
         </p>
       )}
     </section>

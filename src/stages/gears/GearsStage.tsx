@@ -17,12 +17,9 @@ import { ShiftingView } from './ShiftingView';
 import { StepList } from './StepList';
 import { useGears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
-const VIEW_TEXT: Readonly<Record<GearsView, string>> = {
-  table: 'Gears and steps',
-  riding: 'Riding',
-  shifting: 'Shifting',
-};
+const VIEW_TEXT: Readonly<Record<GearsView, string>> = WORDS.gearsStage.viewText;
 
 /** One setup in depth. */
 export function GearsStage() {
@@ -35,13 +32,13 @@ export function GearsStage() {
   const select = useCallback(({ key }: { key: string }) => setSelectedKey(key), []);
   return (
     <>
-      <h1 className={styles.hidden}>Gears</h1>
+      <h1 className={styles.hidden}>{WORDS.gearsStage.gears}</h1>
       <KeyFigures gears={gears} />
       <LadderPanel preferences={preferences} selectedKey={selectedKey} onSelect={select} />
       <Segmented<GearsView>
-        aria-label="View"
+        aria-label={WORDS.gearsStage.view}
         className={styles.views}
-        title={withKey('View', 'view')}
+        title={withKey(WORDS.gearsStage.view, 'view')}
         value={view}
         onChange={(gearsView) => edits.editPreferences({ gearsView })}
         options={GEARS_VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}

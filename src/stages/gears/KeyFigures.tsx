@@ -18,6 +18,7 @@ import { fixed, percentText, short, speedText } from '../../kit/format';
 import { VerdictMark } from '../../kit/verdict/VerdictMark';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 /** The figures that decide, first and large. */
 export function KeyFigures({ gears }: { gears: Gears }) {
@@ -25,35 +26,38 @@ export function KeyFigures({ gears }: { gears: Gears }) {
   const { overlap, distinct, setup } = report;
   const capacity = checks.find(({ id }) => id === 'totalCapacity')!;
   return (
-    <section className={styles.figures} aria-label="Key figures">
-      <EndGear name="Easiest gear" gear={report.gears[0]!} gears={gears} />
-      <EndGear name="Hardest gear" gear={report.gears.at(-1)!} gears={gears} />
+    <section className={styles.figures} aria-label={WORDS.keyFigures.keyFigures}>
+      <EndGear end="easiest" name={WORDS.keyFigures.easiestGear} gear={report.gears[0]!} gears={gears} />
+      <EndGear end="hardest" name={WORDS.keyFigures.hardestGear} gear={report.gears.at(-1)!} gears={gears} />
       <KeyFigure
-        name="Range"
+        name={WORDS.keyFigures.range}
         testId="range"
         explain={() => explainRange(report)}
         value={percentText(report.range.quotient)}
       >
-        hardest over easiest
+        {WORDS.keyFigures.hardestOverEasiest}
       </KeyFigure>
       <KeyFigure
-        name="Distinct gears"
+        name={WORDS.keyFigures.distinctGears}
         testId="distinct"
         explain={() => explainDistinct(report, context)}
         value={`${distinct.length}`}
       >
-        of {report.gears.length}, at {short(context.riding.closenessPercent, 2)} % apart
+        {WORDS.keyFigures.ofCountAtClosenessPercentApart(
+          report.gears.length,
+          short(context.riding.closenessPercent, 2),
+        )}
       </KeyFigure>
       <KeyFigure
-        name="Ring overlap"
+        name={WORDS.keyFigures.ringOverlap}
         testId="overlap"
         explain={() => explainOverlap(report)}
-        value={overlap ? percentText(overlap.share) : 'none'}
+        value={overlap ? percentText(overlap.share) : WORDS.keyFigures.none}
       >
-        {overlap ? 'of the range, log scale' : 'one ring'}
+        {overlap ? WORDS.keyFigures.ofTheRangeLogScale : WORDS.keyFigures.oneRing}
       </KeyFigure>
       <div className={`${styles.figure} ${styles.verdictFigure}`}>
-        <h2>Rear derailleur capacity</h2>
+        <h2>{WORDS.keyFigures.rearDerailleurCapacity}</h2>
         <Explained className={styles.verdictValue} explain={() => explainCheck(capacity, setup)}>
           <VerdictMark verdict={capacity.verdict} />
         </Explained>
@@ -83,12 +87,19 @@ function KeyFigure({ name, testId, explain, value, children }: KeyFigureProps) {
   );
 }
 
-function EndGear({ name, gear, gears }: { name: string; gear: SizedGear; gears: Gears }) {
+interface EndGearProps {
+  readonly end: 'easiest' | 'hardest';
+  readonly name: string;
+  readonly gear: SizedGear;
+  readonly gears: Gears;
+}
+
+function EndGear({ end, name, gear, gears }: EndGearProps) {
   const { context } = gears;
   return (
     <KeyFigure
       name={`${name}, ${gearName(gear)}`}
-      testId={name.startsWith('Easiest') ? 'easiest' : 'hardest'}
+      testId={end}
       explain={() => explainRatio(gear)}
       value={fixed(gear.ratio, 3)}
     >

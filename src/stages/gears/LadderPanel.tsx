@@ -21,6 +21,7 @@ import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
 import { useLadderGears, type LadderGears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 interface LadderPanelProps {
   readonly preferences: Preferences;
@@ -45,9 +46,9 @@ export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey,
   // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
   const shown = view.id === speed.id || view.perMetre(selected) === undefined ? quantityView('development') : view;
   const rpm = short(context.riding.cadenceRpm, 1);
-  const upperTitle = `Speed at ${rpm} rpm, ${SPEED_UNIT_TEXT[preferences.speedUnit]}`;
+  const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(rpm, SPEED_UNIT_TEXT[preferences.speedUnit]);
   return (
-    <section className={styles.panel} aria-label="Ladder">
+    <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
       <LadderHead
         title={upperTitle}
         reading={preferences.stepReading}
@@ -89,19 +90,19 @@ const LadderHead = memo(function LadderHead({ title, reading, hasTwoRings, hasBa
     <div className={styles.ladderHead}>
       <b>{title}</b>
       <span className={styles.legend}>
-        between rungs: {READING_TEXT[reading]}
-        {reading === 'logStep' ? '' : ', %'}
+        {WORDS.ladderPanel.betweenRungsReadingValue(READING_TEXT[reading], reading === 'logStep' ? '' : ', %')}
         {hasTwoRings && (
           <>
-            <i className={styles.legendHollow} /> cross-chained <i className={styles.legendTwin}>=</i> exact twins
+            <i className={styles.legendHollow} /> {WORDS.ladderPanel.crossChained}{' '}
+            <i className={styles.legendTwin}>=</i> {WORDS.ladderPanel.exactTwins}
           </>
         )}
         {hasBand && (
           <>
-            <i className={styles.legendHole} /> no gear in your band
+            <i className={styles.legendHole} /> {WORDS.ladderPanel.noGearInYourBand}
           </>
         )}
-        <SavePicture name={`${name} ladder`} picture={() => svgPicture(drawing.current)} />
+        <SavePicture name={WORDS.ladderPanel.nameLadder(name)} picture={() => svgPicture(drawing.current)} />
       </span>
     </div>
   );
@@ -117,19 +118,24 @@ function Readout({ gears, gear }: { gears: LadderGears; gear: SizedGear }) {
         {gearName(gear)}
         {reduced}
       </b>
-      <Explained explain={() => explainRatio(gear)}>ratio {fixed(gear.ratio, 3)}</Explained>
+      <Explained explain={() => explainRatio(gear)}>{WORDS.ladderPanel.ratio(fixed(gear.ratio, 3))}</Explained>
       <Explained explain={() => explainGearInches(gear, 'ownWheel', context)}>
-        {fixed(gear.gearInchesOwnWheel, 1)} in
+        {WORDS.ladderPanel.gearInchesOwnWheelIn(fixed(gear.gearInchesOwnWheel, 1))}
       </Explained>
       <Explained explain={() => explainDevelopment(gear, context)}>{fixed(gear.developmentM, 3)} m</Explained>
       {gear.gainRatio !== undefined && (
-        <Explained explain={() => explainGainRatio(gear, context)}>gain {fixed(gear.gainRatio, 2)}</Explained>
+        <Explained explain={() => explainGainRatio(gear, context)}>
+          {WORDS.ladderPanel.gainGainRatio(fixed(gear.gainRatio, 2))}
+        </Explained>
       )}
       <Explained explain={() => explainSpeed(gear, context)}>
-        {speedText(context.speedUnit, gear.speedKmh)} at {short(context.riding.cadenceRpm, 1)} rpm
+        {WORDS.ladderPanel.speedKmhAtCadenceRpm(
+          speedText(context.speedUnit, gear.speedKmh),
+          short(context.riding.cadenceRpm, 1),
+        )}
       </Explained>
-      {gear.twin && <span>same as {gearName(gear.twin)}</span>}
-      {gear.crossChained && <span>cross-chained</span>}
+      {gear.twin && <span>{WORDS.ladderPanel.sameAsGearName(gearName(gear.twin))}</span>}
+      {gear.crossChained && <span>{WORDS.ladderPanel.crossChained}</span>}
     </p>
   );
 }

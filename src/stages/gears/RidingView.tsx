@@ -9,6 +9,7 @@ import { CoveragePanel } from './CoveragePanel';
 import { cadenceLines } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 const CadenceChart = dynamic(() => import('../../kit/chart/CadenceChart').then((module) => module.CadenceChart), {
   ssr: false,
@@ -25,11 +26,15 @@ export function RidingView({ gears }: { gears: Gears }) {
     <div className={styles.riding}>
       <div className={styles.column}>
         {contradictions.length === 0 && (
-          <section className={styles.panel} aria-label="Speed and cadence">
+          <section className={styles.panel} aria-label={WORDS.ridingView.speedAndCadence}>
             <CadenceChart
-              title="Speed and cadence: every gear, your band shaded, cross-chained broken"
-              name={`${bench.bike.name} speed and cadence`}
-              summary={`Speeds of ${lines.length} gears from ${allDigits(brief.climbingRpm)} to ${allDigits(brief.spinOutRpm)} rpm`}
+              title={WORDS.ridingView.speedAndCadenceEveryGear}
+              name={WORDS.ridingView.nameSpeedAndCadence(bench.bike.name)}
+              summary={WORDS.ridingView.speedsOfCountGearsFrom(
+                lines.length,
+                allDigits(brief.climbingRpm),
+                allDigits(brief.spinOutRpm),
+              )}
               series={[{ place: bench.place, lines, joined: false }]}
               brief={brief}
               speedUnit={preferences.speedUnit}

@@ -16,6 +16,7 @@ import { GearCard } from './GearCard';
 import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
 const StepChart = dynamic(() => import('../../kit/chart/StepChart').then((module) => module.StepChart), {
   ssr: false,
@@ -37,16 +38,16 @@ export function ShiftingView({ gears }: { gears: Gears }) {
   const cassette = stepListing(report, 'cassette').rows.map(({ step }) => step);
   return (
     <div className={styles.shifting}>
-      <section className={styles.panel} aria-label="Shift path">
+      <section className={styles.panel} aria-label={WORDS.shiftingView.shiftPath}>
         <div className={styles.panelHead}>
-          <h2>Shift path: {path.gears.length} gears from easiest to hardest</h2>
+          <h2>{WORDS.shiftingView.shiftPathCountGearsFrom(path.gears.length)}</h2>
           <Button
             size="small"
             icon={<PrinterOutlined />}
             onClick={print}
-            title={withKey('Print the gear card', 'print')}
+            title={withKey(WORDS.shiftingView.printTheGearCard, 'print')}
           >
-            Gear card
+            {WORDS.shiftingView.gearCard}
           </Button>
         </div>
         <ol className={styles.path} data-testid="shift-path">
@@ -70,52 +71,52 @@ export function ShiftingView({ gears }: { gears: Gears }) {
         })}
         <p className={styles.stepSummary}>
           {path.crossovers.length === 0
-            ? 'One hand does it all: there is nothing but the cassette to shift.'
-            : `Shifts that need both hands at once: ${path.doubleShifts}.`}
+            ? WORDS.shiftingView.oneHandDoesItAll
+            : WORDS.shiftingView.shiftsThatNeedBothHands(path.doubleShifts)}
         </p>
         <p className={styles.stepSummary} data-testid="big-change">
-          Over a crest, from the easiest gear to the hardest: {bigChangeWords(bigChange)}.
+          {WORDS.shiftingView.overACrestFromThe(bigChangeWords(bigChange))}
         </p>
         <div className={styles.sheetFields}>
           {setup.chainrings.length > 1 && (
             <NumberField
               id="crossed"
-              label="Cross-chained at each end"
-              term="cross-chained cogs"
+              label={WORDS.shiftingView.crossChainedAtEachEnd}
+              term={WORDS.shiftingView.crossChainedCogs}
               owner={bike.id}
               disabled={fromLink}
-              unit="cogs"
+              unit={WORDS.shiftingView.cogs}
               bounds={CROSSED_COGS}
               whole
               width={130}
               value={bike.crossedCogs}
               onCommit={(value) =>
                 value !== undefined &&
-                edits.editBike('cross-chain rule', (record) => ({ ...record, crossedCogs: value }))
+                edits.editBike(WORDS.shiftingView.crossChainRule, (record) => ({ ...record, crossedCogs: value }))
               }
             />
           )}
           <LeverField id="lever" record={setup} />
         </div>
       </section>
-      <section className={styles.panel} aria-label="Step profile">
+      <section className={styles.panel} aria-label={WORDS.shiftingView.stepProfile}>
         {path.steps.length > 0 && (
           <>
             <StepChart
               {...chart}
               title={
                 path.crossovers.length > 0
-                  ? 'Steps along the shift path'
-                  : 'Steps along the cassette, which is the path'
+                  ? WORDS.shiftingView.stepsAlongTheShiftPath
+                  : WORDS.shiftingView.stepsAlongTheCassetteWhich
               }
-              name={`${bike.name} shift path`}
-              series={series('shift path', path.steps)}
+              name={WORDS.shiftingView.nameShiftPath(bike.name)}
+              series={series(WORDS.shiftingView.shiftPathInSentence, path.steps)}
             />
             {path.crossovers.length > 0 && (
               <StepChart
                 {...chart}
-                title={`Steps along the cassette, on the ${setup.chainrings[0]} ring`}
-                name={`${bike.name} cassette`}
+                title={WORDS.shiftingView.stepsAlongTheCassetteOn(setup.chainrings[0])}
+                name={WORDS.shiftingView.nameCassette(bike.name)}
                 series={series('cassette', cassette)}
               />
             )}

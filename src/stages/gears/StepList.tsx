@@ -13,12 +13,9 @@ import { nextOf } from './quantity';
 import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
+import { WORDS } from './words/text';
 
-const ROUTE_TEXT: Readonly<Record<StepRoute, string>> = {
-  cassette: 'Cassette',
-  shiftPath: 'Shift path',
-  allGears: 'Every gear',
-};
+const ROUTE_TEXT: Readonly<Record<StepRoute, string>> = WORDS.stepList.routeText;
 
 const READINGS = ['speedStep', 'cadenceDrop', 'logStep'] as const;
 
@@ -32,21 +29,21 @@ export function StepList({ gears }: { gears: Gears }) {
   const { rows, summary } = stepListing(report, route);
 
   return (
-    <section className={styles.panel} aria-label="Steps">
+    <section className={styles.panel} aria-label={WORDS.stepList.steps}>
       <div className={styles.panelHead}>
-        <h2>Steps</h2>
+        <h2>{WORDS.stepList.steps}</h2>
         <Segmented
           size="small"
-          aria-label="Way through the gears"
-          title={withKey('Way through the gears', 'route')}
+          aria-label={WORDS.stepList.wayThroughTheGears}
+          title={withKey(WORDS.stepList.wayThroughTheGears, 'route')}
           value={route}
           onChange={(stepRoute) => edits.editPreferences({ stepRoute })}
           options={STEP_ROUTES.map((value) => ({ value, label: ROUTE_TEXT[value] }))}
         />
         <Select
           size="small"
-          aria-label="Reading"
-          title={withKey('Reading of steps', 'reading')}
+          aria-label={WORDS.stepList.reading}
+          title={withKey(WORDS.stepList.readingOfSteps, 'reading')}
           value={reading}
           style={{ width: 122 }}
           onChange={(stepReading) => edits.editPreferences({ stepReading })}
@@ -56,8 +53,8 @@ export function StepList({ gears }: { gears: Gears }) {
       <div className={styles.summaryLine}>
         {summary && (
           <p className={styles.stepSummary}>
-            largest <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b> at{' '}
-            {summary.largest.from}→{summary.largest.to}, mean{' '}
+            {WORDS.stepList.largest} <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b>{' '}
+            {WORDS.stepList.atFromToMean(summary.largest.from, summary.largest.to)}{' '}
             <Explained
               explain={() =>
                 explainMeanStep(rows.length, summary.totalLogStep, reading, stepText(summary.mean, reading))
@@ -65,11 +62,11 @@ export function StepList({ gears }: { gears: Gears }) {
             >
               {stepText(summary.mean, reading)}
             </Explained>
-            {route === 'shiftPath' && `, ${report.path.gears.length} gears`}
+            {route === 'shiftPath' && WORDS.stepList.countGears(report.path.gears.length)}
           </p>
         )}
         <SaveTable
-          name={`${bench.bike.name} steps`}
+          name={WORDS.stepList.nameSteps(bench.bike.name)}
           table={() => ({
             fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
             rows: rows.map(({ step, from, to }) => [
@@ -86,8 +83,8 @@ export function StepList({ gears }: { gears: Gears }) {
       <table className={styles.stepTable} data-testid="step-table">
         <thead>
           <tr>
-            <th scope="col">easier → harder</th>
-            <th scope="col">teeth</th>
+            <th scope="col">{WORDS.stepList.easierHarder}</th>
+            <th scope="col">{WORDS.stepList.teeth}</th>
             <th scope="col">{READING_TEXT[reading]}</th>
             <td />
           </tr>
@@ -97,7 +94,7 @@ export function StepList({ gears }: { gears: Gears }) {
             <tr key={key} className={isLargest ? styles.largest : undefined}>
               <th scope="row">
                 {from}→{to}
-                {step.ringChange && route === 'shiftPath' && <em> ring change</em>}
+                {step.ringChange && route === 'shiftPath' && <em> {WORDS.stepList.ringChange}</em>}
               </th>
               <td>{step.cogJumpT === 0 ? '0' : signedTeeth(step.cogJumpT)}</td>
               <td>

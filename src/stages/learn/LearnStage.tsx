@@ -13,17 +13,12 @@ import { WorksheetView } from './paper/WorksheetView';
 import { WheelView } from './wheel/WheelView';
 import { WordsView } from './WordsView';
 import styles from './Learn.module.css';
+import { WORDS } from './words/text';
 
 const VIEWS = ['wheel', 'lessons', 'drills', 'words', 'worksheet'] as const;
 type View = (typeof VIEWS)[number];
 
-const VIEW_TEXT: Readonly<Record<View, string>> = {
-  wheel: 'Wheel and crank',
-  lessons: 'Lessons',
-  drills: 'Drills',
-  words: 'Words',
-  worksheet: 'Worksheet',
-};
+const VIEW_TEXT: Readonly<Record<View, string>> = WORDS.learnStage.viewText;
 
 /** What the numbers mean, on one's own bike: seen, said, and asked. */
 export function LearnStage() {
@@ -36,16 +31,18 @@ export function LearnStage() {
   const learning = useLearning();
   return (
     <>
-      <h1 className={styles.hidden}>Learn</h1>
+      <h1 className={styles.hidden}>{WORDS.learnStage.learn}</h1>
       <div className={styles.head}>
         <Segmented<View>
-          aria-label="View"
-          title={withKey('View', 'view')}
+          aria-label={WORDS.learnStage.view}
+          title={withKey(WORDS.learnStage.view, 'view')}
           value={view}
           onChange={go}
           options={VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
         />
-        <span className={styles.bike}>On {bike.isExample ? 'an example bike: the bench is empty' : bike.name}</span>
+        <span className={styles.bike}>
+          {WORDS.learnStage.onName(bike.isExample ? WORDS.learnStage.anExampleBikeTheBench : bike.name)}
+        </span>
         {learning && <LearnerPicker learning={learning} />}
       </div>
       {view === 'wheel' && <WheelView bike={bike} />}

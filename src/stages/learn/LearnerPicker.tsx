@@ -7,6 +7,7 @@ import { RenameDialog } from '../../kit/bench/RenameDialog';
 import type { Learning } from './useLearning';
 import { NewLearner } from './NewLearner';
 import styles from './Learn.module.css';
+import { WORDS } from './words/text';
 
 /** Who is learning; new, renamed and removed from here. */
 export function LearnerPicker({ learning }: { learning: Learning }) {
@@ -16,15 +17,15 @@ export function LearnerPicker({ learning }: { learning: Learning }) {
   if (!learner) return null;
   const remove = () => {
     void modal.confirm({
-      title: `Take ${learner.name} away, with all progress?`,
-      content: 'Undo brings both back.',
-      okText: 'Take away',
+      title: WORDS.learnerPicker.takeNameAwayWithAll(learner.name),
+      content: WORDS.learnerPicker.undoBringsBothBack,
+      okText: WORDS.learnerPicker.takeAway,
       onOk: () => learning.remove(learner),
     });
   };
   return (
     <div className={styles.picker}>
-      <label htmlFor="learner">Learning</label>
+      <label htmlFor="learner">{WORDS.learnerPicker.learning}</label>
       <Select
         id="learner"
         style={{ width: 180 }}
@@ -36,17 +37,21 @@ export function LearnerPicker({ learning }: { learning: Learning }) {
         trigger={['click']}
         menu={{
           items: [
-            { key: 'new', label: 'New learner', onClick: () => setDialog('new') },
-            { key: 'rename', label: `Rename ${learner.name}`, onClick: () => setDialog('rename') },
-            { key: 'remove', label: `Take ${learner.name} away`, onClick: remove },
+            { key: 'new', label: WORDS.learnerPicker.newLearner, onClick: () => setDialog('new') },
+            { key: 'rename', label: WORDS.learnerPicker.rename(learner.name), onClick: () => setDialog('rename') },
+            { key: 'remove', label: WORDS.learnerPicker.takeNameAway(learner.name), onClick: remove },
           ],
         }}
       >
-        <Button icon={<MoreOutlined />} aria-label="Learners" title="Learners" />
+        <Button
+          icon={<MoreOutlined />}
+          aria-label={WORDS.learnerPicker.learners}
+          title={WORDS.learnerPicker.learners}
+        />
       </Dropdown>
       <RenameDialog
         id="learner-name"
-        title="Name of the learner"
+        title={WORDS.learnerPicker.nameOfTheLearner}
         owner={learner.id}
         name={learner.name}
         open={dialog === 'rename'}

@@ -5,6 +5,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { readName } from '../../kit/bench/read-name';
 import { Field } from '../../kit/fields/Field';
 import styles from './Learn.module.css';
+import { WORDS } from './words/text';
 
 /** A new learner in a dialogue. */
 export function NewLearner({
@@ -17,7 +18,7 @@ export function NewLearner({
   onClose: () => void;
 }) {
   return (
-    <Modal title="New learner" open={open} onCancel={onClose} footer={null} destroyOnHidden width={420}>
+    <Modal title={WORDS.newLearner.newLearner} open={open} onCancel={onClose} footer={null} destroyOnHidden width={420}>
       <LearnerForm onAdd={onAdd} />
     </Modal>
   );
@@ -37,7 +38,7 @@ export function LearnerForm({ onAdd }: { onAdd: (name: string) => void }) {
     <form className={styles.learnerForm} onSubmit={send}>
       <Field
         id="new-learner"
-        label="Name"
+        label={WORDS.newLearner.name}
         problem={problem === undefined ? undefined : { message: problem, unfinished: false }}
       >
         <Input
@@ -53,7 +54,7 @@ export function LearnerForm({ onAdd }: { onAdd: (name: string) => void }) {
         />
       </Field>
       <Button type="primary" htmlType="submit">
-        Begin
+        {WORDS.newLearner.begin}
       </Button>
     </form>
   );

@@ -7,6 +7,7 @@ import { Entry, NoWord } from '../../kit/glossary/GlossaryList';
 import { TERMS_BY_NAME } from '../../kit/glossary/terms';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import styles from './Learn.module.css';
+import { WORDS } from './words/text';
 
 /** Every word with its drawing, to leaf through. */
 export function WordsView() {
@@ -15,17 +16,14 @@ export function WordsView() {
   useShortcut('search', () => document.getElementById('words-search')?.focus());
   const shown = termsWith(wanted);
   return (
-    <section className={styles.panel} aria-label="Words">
+    <section className={styles.panel} aria-label={WORDS.wordsView.words}>
       <div className={styles.panelHead}>
-        <h2>
-          {shown.length} of {TERMS_BY_NAME.length} words. M opens those of any page; a marked word is explained where it
-          stands.
-        </h2>
+        <h2>{WORDS.wordsView.countOfNAMECountWordsM(shown.length, TERMS_BY_NAME.length)}</h2>
         <Input
           id="words-search"
           allowClear
-          placeholder="Search the words"
-          aria-label="Search the words"
+          placeholder={WORDS.wordsView.searchTheWords}
+          aria-label={WORDS.wordsView.searchTheWords}
           style={{ width: 220 }}
           value={wanted}
           onChange={({ target }) => {

@@ -2,9 +2,9 @@ import { CHAINLINE_DEFAULTS } from '../../core/fit';
 import { DRILL_KINDS, LESSON_IDS } from '../../core/lesson';
 import { demoDataset } from '../../store/demo';
 import { dueOf, skillRows } from './drills/skill-rows';
-import { LESSON_WORDS } from './lessons/lesson-words';
+import { LESSON_WORDS } from './words/lesson-words';
 import { oneOrTwo } from './lessons/one-or-two';
-import { HINT_TEXT, KIND_TEXT, answerText, dueText, rightText } from './words';
+import { HINT_TEXT, KIND_TEXT, answerText, dueText, rightText } from './words/learn-words';
 
 const [apprentice] = demoDataset().learners as [ReturnType<typeof demoDataset>['learners'][number]];
 

@@ -7,6 +7,7 @@ import type { LessonBike } from '../../core/lesson';
 import { formatShorthand } from '../../formats/shorthand';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
+import { WORDS } from './words/text';
 
 /** A setup to learn on, with its place on the bench. */
 export interface LearnSetup {
@@ -33,7 +34,7 @@ export interface LearnBike {
 
 /** What stands in where the bench is empty: a touring bike of no maker. */
 const EXAMPLE = {
-  name: 'An example bike',
+  name: WORDS.useLearn.anExampleBike,
   setups: [
     { chainrings: [48, 32], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36], hubStages: NO_HUB_STAGE },
     { chainrings: [44], cogs: [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44], hubStages: NO_HUB_STAGE },

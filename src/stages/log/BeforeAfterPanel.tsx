@@ -6,10 +6,11 @@ import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { beforeAfterRows, beforeAfterSentence } from './before-after-words';
+import { beforeAfterRows, beforeAfterSentence } from './words/before-after-words';
 import { useBeforeAfter } from './useBeforeAfter';
 import type { Log } from './useLog';
 import styles from './Log.module.css';
+import { WORDS } from './words/text';
 
 /** What a swap did to the riding, by the rides before and after it. */
 export function BeforeAfterPanel({ log }: { log: Log }) {
@@ -25,19 +26,19 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
   const told = useBeforeAfter(job);
   if (!job || !told) {
     return (
-      <section className={styles.panel} aria-label="Before and after">
-        <h2>Before and after</h2>
-        <p className={styles.note}>A swap that was signed off is compared here by the rides on either side of it.</p>
+      <section className={styles.panel} aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
+        <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
+        <p className={styles.note}>{WORDS.beforeAfterPanel.aSwapThatWasSigned}</p>
       </section>
     );
   }
   const { before, after, missing, failure } = told;
   return (
-    <section className={styles.panel} aria-label="Before and after">
+    <section className={styles.panel} aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
       <div className={styles.panelHead}>
-        <h2>Before and after</h2>
+        <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
       </div>
-      <Field id="before-after" label="Swap">
+      <Field id="before-after" label={WORDS.beforeAfterPanel.swap}>
         <Select
           id="before-after"
           value={job.id}
@@ -48,13 +49,13 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
       <p className={styles.answer} data-testid="before-after">
         {missing ?? failure ?? beforeAfterSentence(before, after)}
       </p>
-      <Sideways label="Before and after">
+      <Sideways label={WORDS.beforeAfterPanel.beforeAndAfter}>
         <table className={styles.table}>
           <thead>
             <tr>
               <td />
-              <th scope="col">before: {formatShorthand(before.setup)}</th>
-              <th scope="col">after: {formatShorthand(after.setup)}</th>
+              <th scope="col">{WORDS.beforeAfterPanel.beforeSetup(formatShorthand(before.setup))}</th>
+              <th scope="col">{WORDS.beforeAfterPanel.afterSetup(formatShorthand(after.setup))}</th>
             </tr>
           </thead>
           <tbody>

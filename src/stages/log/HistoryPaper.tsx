@@ -3,6 +3,7 @@ import { kmText } from '../../kit/shop/words';
 import { EVENT_ONE } from './timeline';
 import type { Log } from './useLog';
 import styles from './HistoryPaper.module.css';
+import { WORDS } from './words/text';
 
 /** A bike's history on paper. */
 export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) {
@@ -12,8 +13,8 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
       <table>
         <thead>
           <tr>
-            <th>Day</th>
-            <th>What</th>
+            <th>{WORDS.historyPaper.day}</th>
+            <th>{WORDS.historyPaper.what}</th>
             <th />
           </tr>
         </thead>
@@ -29,13 +30,13 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
           ))}
         </tbody>
       </table>
-      <h2>Parts</h2>
+      <h2>{WORDS.historyPaper.parts}</h2>
       <table>
         <tbody>
           {log.lives.map(({ part, km, isOn }) => (
             <tr key={part.id}>
               <td>{part.name}</td>
-              <td>{isOn ? 'on now' : 'off'}</td>
+              <td>{isOn ? WORDS.historyPaper.onNow : WORDS.historyPaper.off}</td>
               <td>{kmText(km)}</td>
             </tr>
           ))}

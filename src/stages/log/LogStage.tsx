@@ -15,6 +15,7 @@ import { OutcomesPanel } from './OutcomesPanel';
 import { Timeline } from './Timeline';
 import { useLog } from './useLog';
 import styles from './Log.module.css';
+import { WORDS } from './words/text';
 
 /** What happened to the bike, and what was learned from it. */
 export function LogStage() {
@@ -24,13 +25,13 @@ export function LogStage() {
   useShortcut('print', print);
   return (
     <>
-      <h1 className={styles.hidden}>Log</h1>
+      <h1 className={styles.hidden}>{WORDS.logStage.log}</h1>
       <div className={styles.layout}>
-        <section className={styles.panel} aria-label="Timeline">
+        <section className={styles.panel} aria-label={WORDS.logStage.timeline}>
           <div className={styles.panelHead}>
             <h2>{bench.bike.name}</h2>
             <SaveTable
-              name={`history of ${bench.bike.name}`}
+              name={WORDS.logStage.historyOfName(bench.bike.name)}
               byKey
               table={() => ({
                 fields: ['at', 'kind', 'title', 'text', 'km'],
@@ -47,9 +48,9 @@ export function LogStage() {
               size="small"
               icon={<PrinterOutlined />}
               onClick={print}
-              title={withKey('Print the history', 'print')}
+              title={withKey(WORDS.logStage.printTheHistory, 'print')}
             >
-              Print
+              {WORDS.logStage.print}
             </Button>
           </div>
           <NoteForm />

@@ -9,6 +9,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { NOTE_KM, NOTE_LENGTH_MAX } from '../../records';
 import { addNote } from '../../store';
 import styles from './Log.module.css';
+import { WORDS } from './words/text';
 
 /** An observation, or kilometres that nobody recorded: parts wear by them all the same. */
 export function NoteForm() {
@@ -40,11 +41,11 @@ export function NoteForm() {
         if (text.trim() !== '' && !bench.fromLink) add();
       }}
     >
-      <Field id="note-text" label="Write down">
+      <Field id="note-text" label={WORDS.noteForm.writeDown}>
         <Input
           id="note-text"
           maxLength={NOTE_LENGTH_MAX}
-          placeholder="what was noticed, or where it was ridden"
+          placeholder={WORDS.noteForm.whatWasNoticedOrWhere}
           value={text}
           onChange={({ target }) => setText(target.value)}
         />
@@ -52,8 +53,8 @@ export function NoteForm() {
       <NumberField
         key={round}
         id="note-km"
-        label="Ridden, not recorded"
-        term="distance"
+        label={WORDS.noteForm.riddenNotRecorded}
+        term={WORDS.noteForm.distance}
         unit="km"
         bounds={NOTE_KM}
         optional
@@ -62,9 +63,9 @@ export function NoteForm() {
         value={km}
         onCommit={setKm}
       />
-      <DateField id="note-day" label="On" value={day} onChange={setDay} />
+      <DateField id="note-day" label={WORDS.noteForm.on} value={day} onChange={setDay} />
       <Button htmlType="submit" disabled={text.trim() === '' || bench.fromLink}>
-        Keep it
+        {WORDS.noteForm.keepIt}
       </Button>
     </form>
   );

@@ -13,6 +13,7 @@ import { EVENT_KINDS, EVENT_TEXT } from './timeline';
 import { EventMark } from './EventMark';
 import type { Log } from './useLog';
 import styles from './Log.module.css';
+import { WORDS } from './words/text';
 
 /** As many as fit a few screens; more on demand. */
 const PAGE = 60;
@@ -29,9 +30,9 @@ export function Timeline({ log }: { log: Log }) {
       <div className={styles.filters} ref={search}>
         <Input
           allowClear
-          placeholder="search"
-          aria-label="Search the log"
-          title={withKey('Search', 'search')}
+          placeholder={WORDS.timeline.search}
+          aria-label={WORDS.timeline.searchTheLog}
+          title={withKey(WORDS.timeline.searchLabel, 'search')}
           style={{ width: 190 }}
           value={filter.text}
           onChange={({ target }) => setFilter({ ...filter, text: target.value })}
@@ -39,22 +40,20 @@ export function Timeline({ log }: { log: Log }) {
         <Select
           mode="multiple"
           allowClear
-          placeholder="everything"
-          aria-label="What is shown"
+          placeholder={WORDS.timeline.everything}
+          aria-label={WORDS.timeline.whatIsShown}
           style={{ minWidth: 200 }}
           value={[...filter.kinds]}
           options={EVENT_KINDS.map((value) => ({ value, label: EVENT_TEXT[value] }))}
           onChange={(kinds) => setFilter({ ...filter, kinds })}
         />
         <span data-testid="log-count">
-          {shown.length === events.length ? `${events.length} entries` : `${shown.length} of ${events.length} entries`}
+          {shown.length === events.length
+            ? WORDS.timeline.countEntries(events.length)
+            : WORDS.timeline.countOfEventsCountEntries(shown.length, events.length)}
         </span>
       </div>
-      {events.length === 0 && (
-        <p className={styles.note}>
-          Nothing yet: rides, jobs, readings and notes of this bike will stand here in one line.
-        </p>
-      )}
+      {events.length === 0 && <p className={styles.note}>{WORDS.timeline.nothingYetRidesJobsReadings}</p>}
       <ol className={styles.line} data-testid="timeline">
         {first.map((event) => (
           <li key={event.id} data-kind={event.kind} data-reverted={event.isReverted === true}>
@@ -69,8 +68,8 @@ export function Timeline({ log }: { log: Log }) {
                 type="text"
                 size="small"
                 icon={<DeleteOutlined />}
-                aria-label={`Remove note ${event.title}`}
-                title="Remove; Undo brings it back"
+                aria-label={WORDS.timeline.removeNoteTitle(event.title)}
+                title={WORDS.timeline.removeUndoBringsItBack}
                 onClick={() => edits.write(() => removeNote(workshop.db, event.noteId!, Date.now()))}
               />
             )}

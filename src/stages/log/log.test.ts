@@ -1,5 +1,5 @@
 import { demoDataset } from '../../store/demo';
-import { beforeAfterRows, beforeAfterSentence } from './before-after-words';
+import { beforeAfterRows, beforeAfterSentence } from './words/before-after-words';
 import { EVENT_KINDS, filteredEvents, timelineOf } from './timeline';
 import type { Side } from './useBeforeAfter';
 

@@ -6,26 +6,15 @@ import { hasWords } from '../../kit/search';
 import { troubleText } from '../../kit/shop/step-words';
 import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT, kmText } from '../../kit/shop/words';
 import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
+import { WORDS } from './words/text';
 
 export const EVENT_KINDS = ['job', 'reading', 'ride', 'part', 'note'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
-export const EVENT_TEXT: Readonly<Record<EventKind, string>> = {
-  job: 'jobs and trials',
-  reading: 'readings',
-  ride: 'rides',
-  part: 'parts on and off',
-  note: 'notes',
-};
+export const EVENT_TEXT: Readonly<Record<EventKind, string>> = WORDS.timeline.eventText;
 
 /** One of them, as a table says it. */
-export const EVENT_ONE: Readonly<Record<EventKind, string>> = {
-  job: 'job',
-  reading: 'reading',
-  ride: 'ride',
-  part: 'part',
-  note: 'note',
-};
+export const EVENT_ONE: Readonly<Record<EventKind, string>> = WORDS.timeline.eventOne;
 
 /** Something that happened to a bike. */
 export interface LogEvent {
@@ -72,7 +61,7 @@ function jobEvents(job: JobRecord): LogEvent[] {
         kind: 'job',
         atMs: createdAtMs,
         title: name,
-        text: [`put in the book, ${STATE_TEXT[job.state]}`, way].filter(Boolean).join('; '),
+        text: [WORDS.timeline.putInTheBookState(STATE_TEXT[job.state]), way].filter(Boolean).join('; '),
       },
     ];
   }
@@ -128,7 +117,7 @@ function rideEvent({ id, name, startedAtMs, distanceM, setup }: RideRecord): Log
     kind: 'ride',
     atMs: startedAtMs,
     title: name,
-    text: `${fixed(km, 1)} km on ${formatShorthand(setup)}`,
+    text: WORDS.timeline.kmOnSetup(fixed(km, 1), formatShorthand(setup)),
     km,
   };
 }
@@ -139,7 +128,7 @@ function noteEvent({ id, atMs, text, km }: LogNoteRecord): LogEvent {
     kind: 'note',
     atMs,
     title: text,
-    text: km === undefined ? '' : `${kmText(km)}, not recorded`,
+    text: km === undefined ? '' : WORDS.timeline.kmNotRecorded(kmText(km)),
     km,
     noteId: id,
   };
@@ -156,8 +145,8 @@ function partEvents(part: PartRecord, bikeId: string): LogEvent[] {
   });
   return [
     ...mounts.flatMap(({ fromMs, toMs }, i) => [
-      event(`on ${i}`, fromMs, 'on'),
-      ...(toMs === undefined ? [] : [event(`off ${i}`, toMs, 'off')]),
+      event(WORDS.timeline.onNumber(i), fromMs, 'on'),
+      ...(toMs === undefined ? [] : [event(WORDS.timeline.offNumber(i), toMs, 'off')]),
     ]),
     ...part.wear
       .filter(({ atMs }) => mounts.some(({ fromMs, toMs = Infinity }) => atMs >= fromMs && atMs <= toMs))
@@ -165,8 +154,8 @@ function partEvents(part: PartRecord, bikeId: string): LogEvent[] {
         id: `${part.id} wear ${i}`,
         kind: 'reading',
         atMs,
-        title: 'Chain wear',
-        text: `${short(wearPercent, 2)} %${km === undefined ? '' : ` at ${kmText(km)}`} (${part.name})`,
+        title: WORDS.timeline.chainWear,
+        text: `${short(wearPercent, 2)} %${km === undefined ? '' : WORDS.timeline.atKm(kmText(km))} (${part.name})`,
       })),
   ];
 }

@@ -8,6 +8,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { MappingDialog } from './MappingDialog';
 import { useRideImport, type ImportJob } from './useRideImport';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const SIGN: Readonly<Record<ImportJob['state'], string>> = {
   waiting: '·',
@@ -40,7 +41,7 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
   return (
     <section
       className={`${styles.panel} ${over ? styles.over : ''}`}
-      aria-label="Import"
+      aria-label={WORDS.importPanel.import}
       onDragOver={(event) => {
         event.preventDefault();
         setOver(true);
@@ -48,17 +49,17 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
-      <h2>Bring in rides and routes</h2>
+      <h2>{WORDS.importPanel.bringInRidesAndRoutes}</h2>
       <p className={styles.note}>
-        Drop GPX, TCX, FIT or CSV files here, gzip’d or not, many at once. Rides are taken for ridden on{' '}
-        <b>{formatShorthand(setup)}</b>, {wheelset.name}. Nothing leaves this browser.
+        {WORDS.importPanel.dropGpxTcxFitOr} <b>{formatShorthand(setup)}</b>
+        {WORDS.importPanel.nameNothingLeavesThisBrowser(wheelset.name)}
       </p>
       <div className={styles.buttons}>
         <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
-          Choose files…
+          {WORDS.importPanel.chooseFiles}
         </Button>
-        {busy && <Button onClick={cancel}>Cancel</Button>}
-        {jobs.length > 0 && !busy && <Button onClick={clear}>Clear the list</Button>}
+        {busy && <Button onClick={cancel}>{WORDS.importPanel.cancel}</Button>}
+        {jobs.length > 0 && !busy && <Button onClick={clear}>{WORDS.importPanel.clearTheList}</Button>}
         <input
           ref={picker}
           type="file"

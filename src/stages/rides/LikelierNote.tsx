@@ -9,6 +9,7 @@ import { fixed } from '../../kit/format';
 import type { RideRecord } from '../../records';
 import { change } from '../../store';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 /** What the recording fits better than what it is taken for, and the means to set it right. */
 export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: RideRecord }) {
@@ -19,19 +20,19 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
     const setup = { ...ride.setup, cogs };
     return (
       <p className={styles.doubt} data-testid="likelier">
-        The ratios fit <b>{formatShorthand(setup)}</b> better than {formatShorthand(ride.setup)}: is another cassette
-        on?{' '}
+        {WORDS.likelierNote.theRatiosFit} <b>{formatShorthand(setup)}</b>{' '}
+        {WORDS.likelierNote.betterThanSetupIsAnother(formatShorthand(ride.setup))}{' '}
         <Button
           size="small"
           onClick={() =>
             edits.write(() =>
-              change(workshop.db, { label: `cassette of ${ride.name}`, now: Date.now() }, (draft) =>
+              change(workshop.db, { label: WORDS.likelierNote.cassetteOfName(ride.name), now: Date.now() }, (draft) =>
                 draft.update('rides', ride.id, (record) => ({ ...record, setup })),
               ),
             )
           }
         >
-          Tell this ride so
+          {WORDS.likelierNote.tellThisRideSo}
         </Button>
       </p>
     );
@@ -40,8 +41,8 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
   const measuredRolloutMm = Math.round(rolloutMm);
   return (
     <p className={styles.doubt} data-testid="likelier">
-      All ratios are off by one factor: they fit a rollout of <b>{fixed(measuredRolloutMm, 0)} mm</b> better. Measure
-      it, or{' '}
+      {WORDS.likelierNote.allRatiosAreOffBy} <b>{fixed(measuredRolloutMm, 0)} mm</b>{' '}
+      {WORDS.likelierNote.betterMeasureItOr}{' '}
       <Button
         size="small"
         onClick={() =>
@@ -53,9 +54,9 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
           }))
         }
       >
-        take it from this ride
+        {WORDS.likelierNote.takeItFromThisRide}
       </Button>
-      {bike.wheelsets.length > 1 && ' Or was it ridden on other wheels?'}
+      {bike.wheelsets.length > 1 && WORDS.likelierNote.orWasItRiddenOn}
     </p>
   );
 }

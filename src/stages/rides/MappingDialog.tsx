@@ -13,6 +13,7 @@ import {
   type CsvMapping,
 } from '../../records';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const UNITS = {
   time: ['timeUnit', CSV_TIME_UNITS],
@@ -44,18 +45,15 @@ export function MappingDialog({
     setMapping((before) => ({ ...before, columns: { ...before.columns, [field]: heading } }));
   return (
     <Modal
-      title="Which column is what?"
+      title={WORDS.mappingDialog.whichColumnIsWhat}
       open
       width={560}
-      okText="Read it so"
+      okText={WORDS.mappingDialog.readItSo}
       okButtonProps={{ disabled: !ride && !way }}
       onOk={() => onMap(head, mapping)}
       onCancel={onClose}
     >
-      <p className={styles.note}>
-        A ride needs time, cadence, and speed or distance; a route distance and elevation. Remembered for tables with
-        these headings.
-      </p>
+      <p className={styles.note}>{WORDS.mappingDialog.aRideNeedsTimeCadence}</p>
       {CSV_FIELDS.map((field) => (
         <div key={field} className={styles.mappingRow}>
           <Field id={`map-${field}`} label={field}>
@@ -63,7 +61,7 @@ export function MappingDialog({
               id={`map-${field}`}
               allowClear
               value={columns[field] ?? null}
-              placeholder="not in it"
+              placeholder={WORDS.mappingDialog.notInIt}
               style={{ width: 240 }}
               options={head.headings.map((heading, i) => ({
                 value: heading,
@@ -73,7 +71,7 @@ export function MappingDialog({
             />
           </Field>
           {field in UNITS && (
-            <Field id={`unit-${field}`} label="in">
+            <Field id={`unit-${field}`} label={WORDS.mappingDialog.in}>
               <Select
                 id={`unit-${field}`}
                 value={mapping[UNITS[field as keyof typeof UNITS][0]]}

@@ -6,6 +6,7 @@ import { useWidth } from '../../kit/ladder/useWidth';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { profileNumbers } from './profile-numbers';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const LEFT = 52;
 const RIGHT = 10;
@@ -32,7 +33,7 @@ export function ProfileView(props: ProfileViewProps) {
   return (
     <>
       <div ref={ref}>{width > 0 && <Drawing {...props} width={width} />}</div>
-      <Numbers of="Profile, speed, cadence and gear" table={() => profileNumbers(props)} />
+      <Numbers of={WORDS.profileView.profileSpeedCadenceAndGear} table={() => profileNumbers(props)} />
     </>
   );
 }
@@ -69,7 +70,7 @@ function Drawing({
       value: (ride: (typeof rides)[number], i: number) => ride.ride.points[i]!.speedKmh / fastest,
     },
     {
-      name: 'rpm',
+      name: WORDS.profileView.rpm,
       ends: ['120', '40'],
       value: (ride: (typeof rides)[number], i: number) => {
         const { cadenceRpm } = ride.ride.points[i]!;
@@ -78,7 +79,7 @@ function Drawing({
       },
     },
     {
-      name: 'gear, m',
+      name: WORDS.profileView.gearM,
       ends: [fixed(hardest, 1), fixed(easiest, 1)],
       value: (ride: (typeof rides)[number], i: number) =>
         Math.log(ride.rules.gears[ride.ride.points[i]!.gear]!.developmentM / easiest) / Math.log(hardest / easiest),
@@ -110,7 +111,7 @@ function Drawing({
       width={width}
       height={height}
       role="img"
-      aria-label={`Profile of ${fixed(length / 1000, 1)} km with ${climbs.length} climbs; below it speed, cadence and gear of ${rides.length} setups`}
+      aria-label={WORDS.profileView.profileOfLengthKmWith(fixed(length / 1000, 1), climbs.length, rides.length)}
     >
       <path className={styles.ground} d={`M${x(0)} ${PROFILE} L${heights.join(' L')} L${x(length)} ${PROFILE} Z`} />
       {climbs.map(({ fromM, toM, gradeFraction }, i) => (

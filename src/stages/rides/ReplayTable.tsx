@@ -5,8 +5,9 @@ import type { GearUse, Replay } from '../../core/recording';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
-import { shareText } from './ride-words';
+import { shareText } from './words/ride-words';
 import { SetupTable } from './SetupTable';
+import { WORDS } from './words/text';
 
 /** The same rides on every setup of the bench: what would have been out of the band, and what in it again. */
 export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use: GearUse }) {
@@ -19,18 +20,18 @@ export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use:
     return gear ? gearName(gear) : '–';
   };
   const rows: readonly (readonly [string, (replay: Replay, place: number) => string])[] = [
-    ['out of the band', ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
-    ['was in, would be out', ({ lostS, drivingS }) => shareText(lostS, drivingS)],
-    ['was out, would be in', ({ wonS, drivingS }) => shareText(wonS, drivingS)],
-    ['cadence off by, mean', ({ meanChange }) => `${fixed(meanChange * 100, 1)} %`],
-    ['most used', mostUsed],
+    [WORDS.replayTable.outOfTheBand, ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
+    [WORDS.replayTable.wasInWouldBeOut, ({ lostS, drivingS }) => shareText(lostS, drivingS)],
+    [WORDS.replayTable.wasOutWouldBeIn, ({ wonS, drivingS }) => shareText(wonS, drivingS)],
+    [WORDS.replayTable.cadenceOffByMean, ({ meanChange }) => `${fixed(meanChange * 100, 1)} %`],
+    [WORDS.replayTable.mostUsed, mostUsed],
   ];
   return (
     <SetupTable
       items={replays}
       rows={rows}
       corner="on"
-      caption={`The same speeds in the nearest gear of each setup; as ridden ${shareText(use.belowS + use.aboveS, use.drivingS)} were out of the band`}
+      caption={WORDS.replayTable.theSameSpeedsInThe(shareText(use.belowS + use.aboveS, use.drivingS))}
       testId="replay"
     />
   );

@@ -13,12 +13,13 @@ import { SPEED_UNIT_TEXT, dateText, fixed, speedIn } from '../../kit/format';
 import { useFirst } from '../../kit/list/useFirst';
 import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
-import { durationText } from './ride-words';
+import { durationText } from './words/ride-words';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 /** A table may count its seconds from 0: then it says nothing of the day. */
 const startText = (startedAtMs: number) =>
-  startedAtMs < Date.UTC(1980, 0, 1) ? 'no date in it' : dateText(startedAtMs);
+  startedAtMs < Date.UTC(1980, 0, 1) ? WORDS.rideList.noDateInIt : dateText(startedAtMs);
 
 /** As many as fit beside what is told of them. */
 const PAGE = 20;
@@ -49,24 +50,22 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
     edits.write(async () => {
       const [packed] = await readPacked(db, [ride.id]);
       const recording = packed === undefined ? undefined : unpackRecording(packed);
-      if (!recording) throw new Error('the samples of this ride are damaged: import its file again');
+      if (!recording) throw new Error(WORDS.rideList.theSamplesOfThisRide);
       if (kind === 'csv') saveText(fileName(ride.name, 'csv'), 'text/csv', writeRideCsv(recording));
       else saveText(fileName(ride.name, 'tcx'), 'application/xml', writeTcx(ride.name, ride.startedAtMs, recording));
     });
   const kmh = ({ distanceM, seconds }: RideRecord) => (seconds > 0 ? (distanceM / seconds) * 3.6 : 0);
   return (
-    <section className={styles.panel} aria-label="Rides">
+    <section className={styles.panel} aria-label={WORDS.rideList.rides}>
       <div className={styles.panelHead}>
-        <h2>Rides of this bike</h2>
+        <h2>{WORDS.rideList.ridesOfThisBike}</h2>
         {rides.length > 1 && (
           <Button size="small" onClick={() => onChoose(new Set(rides.map(({ id }) => id)))}>
-            Tick all
+            {WORDS.rideList.tickAll}
           </Button>
         )}
       </div>
-      {rides.length === 0 && (
-        <p className={styles.note}>None yet. Bring one in, or record one from the simulated sensor below.</p>
-      )}
+      {rides.length === 0 && <p className={styles.note}>{WORDS.rideList.noneYetBringOneIn}</p>}
       <ul className={styles.rides}>
         {first.map((ride) => (
           <li key={ride.id}>
@@ -74,27 +73,38 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
               <b className={styles.rideName}>{ride.name}</b>
             </Checkbox>
             <span className={styles.rideFacts}>
-              {startText(ride.startedAtMs)} · {fixed(ride.distanceM / 1000, 1)} km · {durationText(ride.seconds)} ·{' '}
-              {fixed(speedIn(speedUnit, kmh(ride)), 1)} {SPEED_UNIT_TEXT[speedUnit]} · {formatShorthand(ride.setup)}
+              {WORDS.rideList.startDistanceMKmDurationSpeedIn(
+                startText(ride.startedAtMs),
+                fixed(ride.distanceM / 1000, 1),
+                durationText(ride.seconds),
+                fixed(speedIn(speedUnit, kmh(ride)), 1),
+                SPEED_UNIT_TEXT[speedUnit],
+                formatShorthand(ride.setup),
+              )}
             </span>
             <span className={styles.rideTools}>
               <Dropdown
                 trigger={['click']}
                 menu={{
                   items: [
-                    { key: 'tcx', label: 'Save as TCX', onClick: () => save(ride, 'tcx') },
-                    { key: 'csv', label: 'Save as CSV', onClick: () => save(ride, 'csv') },
+                    { key: 'tcx', label: WORDS.rideList.saveAsTcx, onClick: () => save(ride, 'tcx') },
+                    { key: 'csv', label: WORDS.rideList.saveAsCsv, onClick: () => save(ride, 'csv') },
                   ],
                 }}
               >
-                <Button type="text" size="small" icon={<DownloadOutlined />} aria-label={`Save ${ride.name}`} />
+                <Button
+                  type="text"
+                  size="small"
+                  icon={<DownloadOutlined />}
+                  aria-label={WORDS.rideList.saveName(ride.name)}
+                />
               </Dropdown>
               <Button
                 type="text"
                 size="small"
                 icon={<DeleteOutlined />}
-                aria-label={`Remove ${ride.name}`}
-                title="Remove; Undo brings it back"
+                aria-label={WORDS.rideList.removeName(ride.name)}
+                title={WORDS.rideList.removeUndoBringsItBack}
                 onClick={() => edits.write(() => removeRide(db, ride, Date.now()))}
               />
             </span>

@@ -10,6 +10,7 @@ import { UsePanel } from './UsePanel';
 import { useRideThrough } from './useRideThrough';
 import { useUse } from './useUse';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 /** Which gears are really used, from recordings; and how each setup would ride a route. */
 export function RidesStage() {
@@ -25,7 +26,7 @@ export function RidesStage() {
   const through = useRideThrough(route);
   return (
     <>
-      <h1 className={styles.hidden}>Rides</h1>
+      <h1 className={styles.hidden}>{WORDS.ridesStage.rides}</h1>
       <div className={styles.top}>
         <UsePanel use={use} />
         <div className={styles.column}>
@@ -34,7 +35,7 @@ export function RidesStage() {
         </div>
       </div>
       <RoutePanel routes={routes} route={route} through={through} />
-      <SensorPanel through={through} routeName={route?.name ?? 'Ride'} />
+      <SensorPanel through={through} routeName={route?.name ?? WORDS.ridesStage.ride} />
     </>
   );
 }

@@ -21,11 +21,12 @@ import { Sideways } from '../../kit/sheet/Sideways';
 import type { RouteRecord } from '../../records';
 import { removeRoute } from '../../store';
 import { ProfileView } from './ProfileView';
-import { durationText, shareText, throughSentence } from './ride-words';
+import { durationText, shareText, throughSentence } from './words/ride-words';
 import { SetupHeads, SetupTable } from './SetupTable';
 import { UseLadder } from './UseLadder';
 import type { RidesThrough } from './useRideThrough';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const HEADWIND_KMH = { min: -60, max: 60 };
 
@@ -44,9 +45,9 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
   const [shown, setShown] = useState<'one' | 'all'>('all');
   if (!route || !profile) {
     return (
-      <section className={styles.panel} aria-label="Ride-through">
-        <h2>How a setup would ride a route</h2>
-        <p className={styles.note}>No route yet: bring in a GPX or a table of distance and elevation above.</p>
+      <section className={styles.panel} aria-label={WORDS.routePanel.rideThrough}>
+        <h2>{WORDS.routePanel.howASetupWouldRide}</h2>
+        <p className={styles.note}>{WORDS.routePanel.noRouteYetBringIn}</p>
       </section>
     );
   }
@@ -56,22 +57,22 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
     .map((ride, at) => ({ place: at, ride, rules: rules[at]! }))
     .filter((one) => shown === 'all' || one.place === place);
   return (
-    <section className={styles.panel} aria-label="Ride-through">
+    <section className={styles.panel} aria-label={WORDS.routePanel.rideThrough}>
       <div className={styles.panelHead}>
-        <h2>How each setup would ride it</h2>
+        <h2>{WORDS.routePanel.howEachSetupWouldRide}</h2>
         <Select
           size="small"
           value={route.id}
           options={routes.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={(currentRouteId: string) => edits.editPreferences({ currentRouteId })}
           popupMatchSelectWidth={false}
-          aria-label="Route"
+          aria-label={WORDS.routePanel.route}
           style={{ width: 250 }}
         />
         <Button
           size="small"
           icon={<DownloadOutlined />}
-          title="Save the route as GPX: a straight line of its length, with its heights"
+          title={WORDS.routePanel.saveTheRouteAsGpx}
           onClick={() =>
             saveText(
               fileName(route.name, 'gpx'),
@@ -83,27 +84,31 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
             )
           }
         >
-          GPX
+          {WORDS.routePanel.gpx}
         </Button>
         <Button
           size="small"
           type="text"
           icon={<DeleteOutlined />}
-          aria-label={`Remove ${route.name}`}
-          title="Remove the route; Undo brings it back"
+          aria-label={WORDS.routePanel.removeName(route.name)}
+          title={WORDS.routePanel.removeTheRouteUndoBrings}
           onClick={() => edits.write(() => removeRoute(workshop.db, route, Date.now()))}
         />
         <SavePicture name={`${bike.name} ${route.name}`} picture={() => svgPicture(drawing.current)} />
       </div>
       <p className={styles.answer} data-testid="through">
-        {rides ? throughSentence(rides, LETTERS) : 'Riding …'}
+        {rides ? throughSentence(rides, LETTERS) : WORDS.routePanel.riding}
       </p>
       <p className={styles.note} data-testid="route">
-        {fixed(lengthM(profile) / 1000, 1)} km, {fixed(upM, 0)} m up. Heights every {profile.stepM} m, smoothed over ±
-        {SMOOTHING_M} m.
+        {WORDS.routePanel.lengthMKmUpMUpHeights(
+          fixed(lengthM(profile) / 1000, 1),
+          fixed(upM, 0),
+          profile.stepM,
+          SMOOTHING_M,
+        )}
       </p>
       <div className={styles.fields}>
-        <Field id="surface" label="Surface">
+        <Field id="surface" label={WORDS.routePanel.surface}>
           <Select<Surface>
             id="surface"
             value={road.surface}
@@ -114,8 +119,8 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         </Field>
         <NumberField
           id="headwind"
-          label="Headwind, − from behind"
-          term="headwind"
+          label={WORDS.routePanel.headwindFromBehind}
+          term={WORDS.routePanel.headwind}
           owner="road"
           unit="km/h"
           bounds={HEADWIND_KMH}
@@ -125,24 +130,24 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         />
         <NumberField
           id="walking"
-          label="Walks below"
-          term="walking threshold"
+          label={WORDS.routePanel.walksBelow}
+          term={WORDS.routePanel.walkingThreshold}
           owner="road"
-          unit="rpm"
+          unit={WORDS.routePanel.rpm}
           bounds={WALKING_RPM}
           width={130}
           value={road.walkingRpm}
           onCommit={(value) => value !== undefined && setRoad({ walkingRpm: value })}
         />
         {setups.length > 1 && (
-          <Field id="drawn" label="Drawn">
+          <Field id="drawn" label={WORDS.routePanel.drawn}>
             <Select
               id="drawn"
               value={shown}
               style={{ width: 160 }}
               options={[
-                { value: 'all', label: 'all setups' },
-                { value: 'one', label: 'the one in depth' },
+                { value: 'all', label: WORDS.routePanel.allSetups },
+                { value: 'one', label: WORDS.routePanel.theOneInDepth },
               ]}
               onChange={setShown}
             />
@@ -166,7 +171,8 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
       {rides?.[place] && (
         <>
           <h3 className={styles.subhead}>
-            Time in each gear of {LETTERS[place]}, percent of the driving time; ring: never used
+            {WORDS.routePanel.timeInEachGearOf} {LETTERS[place]}
+            {WORDS.routePanel.percentOfTheDrivingTime}
           </h3>
           <UseLadder shares={riddenGears(rides[place], rules[place]!.gears)} rolloutMm={through.rollouts[place]!} />
         </>
@@ -182,15 +188,15 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
   const { bike } = bench;
   const rows: readonly (readonly [string, (ride: RideThrough) => string])[] = [
     ['time', ({ totalS }) => durationText(totalS)],
-    ['out of the band', ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
-    ['below it', ({ belowS }) => durationText(belowS)],
-    ['above it', ({ aboveS }) => durationText(aboveS)],
-    ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : 'never')],
-    ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : 'never')],
+    [WORDS.routePanel.outOfTheBand, ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
+    [WORDS.routePanel.belowIt, ({ belowS }) => durationText(belowS)],
+    [WORDS.routePanel.aboveIt, ({ aboveS }) => durationText(aboveS)],
+    ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : WORDS.routePanel.never)],
+    ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : WORDS.routePanel.never)],
     ['coasting', ({ coastingS }) => durationText(coastingS)],
     ['cross-chained', ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
-    ['rear shifts', ({ rearShifts }) => String(rearShifts)],
-    ['front shifts', ({ frontShifts }) => String(frontShifts)],
+    [WORDS.routePanel.rearShifts, ({ rearShifts }) => String(rearShifts)],
+    [WORDS.routePanel.frontShifts, ({ frontShifts }) => String(frontShifts)],
     ['slowest', ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
   ];
   return (
@@ -240,21 +246,21 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
 function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
   const { bench, preferences } = useReadyBench();
   const { setups } = bench;
-  if (climbs.length === 0) return <p className={styles.note}>No climb of 20 m or more at 2.5 % or more.</p>;
+  if (climbs.length === 0) return <p className={styles.note}>{WORDS.routePanel.noClimbOf20M}</p>;
   return (
-    <Sideways label="Climbs">
+    <Sideways label={WORDS.routePanel.climbs}>
       <table className={styles.table} data-testid="climbs">
-        <caption>Climbs, and the hardest gear that holds your lowest climbing cadence on the steepest 100 m</caption>
+        <caption>{WORDS.routePanel.climbsAndTheHardestGear}</caption>
         <thead>
           <tr>
-            <th scope="col">climb</th>
-            <th scope="col">from km</th>
-            <th scope="col">length</th>
-            <th scope="col">gain</th>
-            <th scope="col">mean</th>
-            <th scope="col">steepest</th>
-            <th scope="col">speed there</th>
-            <th scope="col">wants</th>
+            <th scope="col">{WORDS.routePanel.climb}</th>
+            <th scope="col">{WORDS.routePanel.fromKm}</th>
+            <th scope="col">{WORDS.routePanel.length}</th>
+            <th scope="col">{WORDS.routePanel.gain}</th>
+            <th scope="col">{WORDS.routePanel.mean}</th>
+            <th scope="col">{WORDS.routePanel.steepest}</th>
+            <th scope="col">{WORDS.routePanel.speedThere}</th>
+            <th scope="col">{WORDS.routePanel.wants}</th>
             <SetupHeads />
           </tr>
         </thead>
@@ -271,7 +277,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
               <td>≤ {fixed(wantedDevelopmentM, 2)} m</td>
               {gears.map((gear, at) => (
                 <td key={setups[at]?.id ?? at} className={gear ? undefined : styles.lacking}>
-                  {gear ? gearName(gear) : '▲ none'}
+                  {gear ? gearName(gear) : WORDS.routePanel.none}
                 </td>
               ))}
             </tr>

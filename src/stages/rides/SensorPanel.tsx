@@ -12,10 +12,11 @@ import { gearName } from '../../kit/explain/gears';
 import { simulatedSensor } from '../../kit/sensor/simulated-sensor';
 import { NAME_LENGTH_MAX, rideOf } from '../../records';
 import { addRide } from '../../store';
-import { durationText } from './ride-words';
+import { durationText } from './words/ride-words';
 import type { RidesThrough } from './useRideThrough';
 import { useSensor } from './useSensor';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const FASTER = [1, 10, 60, 240] as const;
 const LOST = [0, 0.1, 0.3] as const;
@@ -34,22 +35,22 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
     edits.write(async () => {
       const result = recordingOf(samples());
       if (!result.ok) {
-        setKept(`not kept: ${result.failure.message}`);
+        setKept(WORDS.sensorPanel.notKeptMessage(result.failure.message));
         return;
       }
       const { recording, startedAtMs } = result;
-      const name = `${routeName}, from the sensor`.slice(0, NAME_LENGTH_MAX);
+      const name = WORDS.sensorPanel.routeNameFromTheSensor(routeName).slice(0, NAME_LENGTH_MAX);
       const heard = rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording));
       const added = await addRide(workshop.db, heard, packRecording(recording), Date.now());
-      setKept(added ? `kept as a ride: ${name}` : 'this very ride is here already');
+      setKept(added ? WORDS.sensorPanel.keptAsARideName(name) : WORDS.sensorPanel.thisVeryRideIsHere);
     });
   return (
-    <section className={styles.panel} aria-label="Sensor">
+    <section className={styles.panel} aria-label={WORDS.sensorPanel.sensor}>
       <div className={styles.panelHead}>
-        <h2>Live from a sensor</h2>
+        <h2>{WORDS.sensorPanel.liveFromASensor}</h2>
       </div>
       <div className={styles.fields}>
-        <Field id="sensor-faster" label="Simulated, faster by">
+        <Field id="sensor-faster" label={WORDS.sensorPanel.simulatedFasterBy}>
           <Select
             id="sensor-faster"
             value={faster}
@@ -59,7 +60,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
             onChange={setFaster}
           />
         </Field>
-        <Field id="sensor-lost" label="Messages lost">
+        <Field id="sensor-lost" label={WORDS.sensorPanel.messagesLost}>
           <Select
             id="sensor-lost"
             value={lostShare}
@@ -71,7 +72,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
         </Field>
         <div className={styles.buttons}>
           {listens ? (
-            <Button onClick={stop}>Stop</Button>
+            <Button onClick={stop}>{WORDS.sensorPanel.stop}</Button>
           ) : (
             <Button
               type="primary"
@@ -88,38 +89,38 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
                 );
               }}
             >
-              Start
+              {WORDS.sensorPanel.start}
             </Button>
           )}
           <Button disabled={listens || fromLink || samples().length < 30} onClick={keep}>
-            Keep as a ride
+            {WORDS.sensorPanel.keepAsARide}
           </Button>
         </div>
       </div>
       {reading && (
         <dl className={styles.live} data-testid="live">
           <div>
-            <dt>gear</dt>
-            <dd data-testid="live-gear">{reading.gear ? gearName(reading.gear) : 'coasting'}</dd>
+            <dt>{WORDS.sensorPanel.gear}</dt>
+            <dd data-testid="live-gear">{reading.gear ? gearName(reading.gear) : WORDS.sensorPanel.coasting}</dd>
           </div>
           <div>
-            <dt>cadence</dt>
-            <dd>{fixed(reading.cadenceRpm, 0)} rpm</dd>
+            <dt>{WORDS.sensorPanel.cadence}</dt>
+            <dd>{WORDS.sensorPanel.cadenceRpm(fixed(reading.cadenceRpm, 0))}</dd>
           </div>
           <div>
-            <dt>speed</dt>
+            <dt>{WORDS.sensorPanel.speed}</dt>
             <dd>{speedText(preferences.speedUnit, kmhOf(reading.speedMs))}</dd>
           </div>
           <div>
-            <dt>off the gear by</dt>
+            <dt>{WORDS.sensorPanel.offTheGearBy}</dt>
             <dd>{reading.gear ? `${fixed(reading.error * 100, 1)} %` : '–'}</dd>
           </div>
           <div>
-            <dt>ridden</dt>
+            <dt>{WORDS.sensorPanel.ridden}</dt>
             <dd>{durationText(reading.atS)}</dd>
           </div>
           <div>
-            <dt>messages, lost</dt>
+            <dt>{WORDS.sensorPanel.messagesLostInSentence}</dt>
             <dd data-testid="live-messages">
               {reading.messages}, {reading.lost}
             </dd>
@@ -127,8 +128,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
         </dl>
       )}
       <p className={styles.note} data-testid="sensor-kept">
-        {kept ||
-          'No sensor at hand: a simulated one rides the route above on the setup in depth, with counters that roll over and messages that get lost. What it sends is decoded as that of a real one.'}
+        {kept || WORDS.sensorPanel.noSensorAtHandA}
       </p>
     </section>
   );

@@ -5,6 +5,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { Sideways } from '../../kit/sheet/Sideways';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 /** A column head for each setup of the bench. */
 export function SetupHeads() {
@@ -32,7 +33,7 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
   // A setup may have come or gone while the worker was at it.
   if (items.length !== setups.length) return null;
   return (
-    <Sideways label="Setups">
+    <Sideways label={WORDS.setupTable.setups}>
       <table className={styles.table} data-testid={testId}>
         {caption !== undefined && <caption>{caption}</caption>}
         <thead>

@@ -6,6 +6,7 @@ import { fixed } from '../../kit/format';
 import { ladderScale } from '../../kit/ladder/scale';
 import { useWidth } from '../../kit/ladder/useWidth';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 const ROW = 92;
 const BAR = 62;
@@ -51,7 +52,9 @@ function Drawing({
       width={width}
       height={rows.length * ROW + 4}
       role="img"
-      aria-label={`Time in each gear: ${shares.map(({ gear, share }) => `${gearName(gear)} ${fixed(share * 100, 1)} %`).join(', ')}`}
+      aria-label={WORDS.useLadder.timeInEachGearShares(
+        shares.map(({ gear, share }) => `${gearName(gear)} ${fixed(share * 100, 1)} %`).join(', '),
+      )}
     >
       {rows.map((row, r) => {
         const foot = r * ROW + BAR + 14;

@@ -14,26 +14,27 @@ import { wheelOf } from '../../records';
 import type { UseTold } from '../../workers/rides/protocol';
 import { LikelierNote } from './LikelierNote';
 import { ReplayTable } from './ReplayTable';
-import { durationText, shareText, sureText, usageSentence } from './ride-words';
+import { durationText, shareText, sureText, usageSentence } from './words/ride-words';
 import { UseLadder } from './UseLadder';
 import type { RidesUse } from './useUse';
 import styles from './Rides.module.css';
+import { WORDS } from './words/text';
 
 /** Which gears were really used, how surely that is known, and what another setup would have meant. */
 export function UsePanel({ use }: { use: RidesUse }) {
   const { state, rides, leftOut } = use;
   return (
-    <section className={styles.panel} aria-label="Gear use">
+    <section className={styles.panel} aria-label={WORDS.usePanel.gearUse}>
       {state.kind === 'none' && (
         <>
-          <h2>Which gears are really used</h2>
-          <p className={styles.note}>Tick a ride to see.</p>
+          <h2>{WORDS.usePanel.whichGearsAreReallyUsed}</h2>
+          <p className={styles.note}>{WORDS.usePanel.tickARideToSee}</p>
         </>
       )}
       {state.kind === 'working' && (
         <>
-          <h2>Which gears are really used</h2>
-          <Progress percent={Math.round(state.done * 100)} aria-label="Telling the gears" />
+          <h2>{WORDS.usePanel.whichGearsAreReallyUsed}</h2>
+          <Progress percent={Math.round(state.done * 100)} aria-label={WORDS.usePanel.tellingTheGears} />
         </>
       )}
       {state.kind === 'failed' && (
@@ -44,8 +45,10 @@ export function UsePanel({ use }: { use: RidesUse }) {
       {state.kind === 'told' && <Told told={state.told} use={use} />}
       {leftOut.length > 0 && (
         <p className={styles.note} data-testid="left-out">
-          Not told with them, for they were ridden on other teeth or wheels than {formatShorthand(rides[0]!.setup)}:{' '}
-          {leftOut.map(({ name }) => name).join(', ')}.
+          {WORDS.usePanel.notToldWithThemFor(
+            formatShorthand(rides[0]!.setup),
+            leftOut.map(({ name }) => name).join(', '),
+          )}
         </p>
       )}
     </section>
@@ -63,22 +66,24 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
   const facts: readonly (readonly [string, string, string?])[] = [
     ['driving', durationText(use.drivingS)],
     ['coasting', durationText(use.coastingS)],
-    ['below the band', shareText(use.belowS, use.drivingS)],
-    ['above the band', shareText(use.aboveS, use.drivingS)],
+    [WORDS.usePanel.belowTheBand, shareText(use.belowS, use.drivingS)],
+    [WORDS.usePanel.aboveTheBand, shareText(use.aboveS, use.drivingS)],
     ['cross-chained', shareText(use.crossedS, use.drivingS)],
-    ['rear shifts an hour', fixed(use.rearShifts / hours, 0)],
-    ['front shifts an hour', fixed(use.frontShifts / hours, 1)],
+    [WORDS.usePanel.rearShiftsAnHour, fixed(use.rearShifts / hours, 0)],
+    [WORDS.usePanel.frontShiftsAnHour, fixed(use.frontShifts / hours, 1)],
   ];
   return (
     <>
       <div className={styles.panelHead}>
         <h2>
-          Which gears are really used: {rides.length === 1 ? first.name : `${rides.length} rides`} on{' '}
-          {formatShorthand(first.setup)}
+          {WORDS.usePanel.whichGearsAreReallyUsedName(
+            rides.length === 1 ? first.name : WORDS.usePanel.countRides(rides.length),
+            formatShorthand(first.setup),
+          )}
         </h2>
-        <SavePicture name={`${bike.name} gear use`} picture={() => svgPicture(drawing.current)} />
+        <SavePicture name={WORDS.usePanel.nameGearUse(bike.name)} picture={() => svgPicture(drawing.current)} />
         <SaveTable
-          name={`${bike.name} gear use`}
+          name={WORDS.usePanel.nameGearUse(bike.name)}
           table={() => ({
             fields: ['chainring', 'cog', 'seconds', 'metres', 'share', 'mean_cadence_rpm', 'sure'],
             rows: use.shares.map(({ gear, seconds, metres, share, meanCadenceRpm, sure }) => [
@@ -98,7 +103,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
         {usageSentence(use)}
       </p>
       <UseLadder shares={use.shares} rolloutMm={rolloutMm(wheelOf(wheelset))} drawingRef={drawing} />
-      <p className={styles.note}>Percent of the driving time on each rung; ring: never used.</p>
+      <p className={styles.note}>{WORDS.usePanel.percentOfTheDrivingTime}</p>
       <dl className={styles.facts}>
         {facts.map(([term, value]) => (
           <div key={term}>
@@ -109,11 +114,15 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
       </dl>
       <p className={styles.note} data-testid="hesitations">
         {use.hesitations.length === 0
-          ? 'No jump was gone back and forth over.'
-          : `Back and forth: ${use.hesitations
-              .slice(0, 4)
-              .map(({ from, to, count }) => `${gearName(from)} and ${gearName(to)} ${count} ×`)
-              .join(', ')}.`}
+          ? WORDS.usePanel.noJumpWasGoneBack
+          : WORDS.usePanel.backAndForthHesitations(
+              use.hesitations
+                .slice(0, 4)
+                .map(({ from, to, count }) =>
+                  WORDS.usePanel.gearNameAndGearName2CountBy(gearName(from), gearName(to), count),
+                )
+                .join(', '),
+            )}
       </p>
       <p className={styles.note} data-testid="sure">
         {sureText(use, measured)}
@@ -128,23 +137,23 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
 function UseTable({ use }: { use: UseTold['use'] }) {
   return (
     <details className={styles.details}>
-      <summary>Every gear: time, way, cadence, how sure</summary>
+      <summary>{WORDS.usePanel.everyGearTimeWayCadence}</summary>
       <table className={styles.table} data-testid="use-table">
         <thead>
           <tr>
-            <th scope="col">gear</th>
-            <th scope="col">time</th>
-            <th scope="col">share</th>
+            <th scope="col">{WORDS.usePanel.gear}</th>
+            <th scope="col">{WORDS.usePanel.time}</th>
+            <th scope="col">{WORDS.usePanel.share}</th>
             <th scope="col">km</th>
-            <th scope="col">mean rpm</th>
-            <th scope="col">sure</th>
+            <th scope="col">{WORDS.usePanel.meanRpm}</th>
+            <th scope="col">{WORDS.usePanel.sure}</th>
           </tr>
         </thead>
         <tbody>
           {use.shares.map(({ gear, seconds, share, metres, meanCadenceRpm, sure }) => (
             <tr key={gearName(gear)}>
               <th scope="row">{gearName(gear)}</th>
-              <td>{seconds > 0 ? durationText(seconds) : 'never'}</td>
+              <td>{seconds > 0 ? durationText(seconds) : WORDS.usePanel.never}</td>
               <td>{seconds > 0 ? `${fixed(share * 100, 1)} %` : ''}</td>
               <td>{seconds > 0 ? fixed(metres / 1000, 1) : ''}</td>
               <td>{seconds > 0 ? fixed(meanCadenceRpm, 0) : ''}</td>

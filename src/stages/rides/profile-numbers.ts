@@ -3,6 +3,7 @@ import { gearName } from '../../kit/explain/gears';
 import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
 import type { NumbersTable } from '../../kit/numbers/Numbers';
 import type { ProfileViewProps } from './ProfileView';
+import { WORDS } from './words/text';
 
 /** So many places along the way: more than can be read at once help nobody. */
 const PLACES = 40;
@@ -19,7 +20,7 @@ export function profileNumbers({
   const count = Math.min(PLACES, last);
   const columns = rides.flatMap(({ place }) => {
     const letter = LETTERS[place]!;
-    return [`${letter}: ${unit}`, `${letter}: rpm`, `${letter}: gear`];
+    return [`${letter}: ${unit}`, WORDS.profileNumbers.letterRpm(letter), WORDS.profileNumbers.letterGear(letter)];
   });
   const rows = Array.from({ length: count + 1 }, (_, i) => {
     const at = Math.round((i / count) * last);
@@ -30,11 +31,11 @@ export function profileNumbers({
       const { speedKmh, cadenceRpm, gear } = point;
       return [
         fixed(speedIn(speedUnit, speedKmh), 1),
-        cadenceRpm === 0 ? 'let roll' : fixed(cadenceRpm, 0),
+        cadenceRpm === 0 ? WORDS.profileNumbers.letRoll : fixed(cadenceRpm, 0),
         gearName(rules.gears[gear]!),
       ];
     });
     return [fixed(distanceM / 1000, 2), fixed(elevationM[at]!, 0), ...ridden];
   });
-  return { columns: ['km', 'height, m', ...columns], rows };
+  return { columns: ['km', WORDS.profileNumbers.heightM, ...columns], rows };
 }

@@ -8,7 +8,8 @@ import { rideOf, type CsvMapping } from '../../records';
 import { addRide, addRoute } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
-import { notesText } from './ride-words';
+import { notesText } from './words/ride-words';
+import { WORDS } from './words/text';
 
 /** One file on its way in. */
 export interface ImportJob {
@@ -64,7 +65,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
       );
       update(key, await keep(result, packed, digest));
     } catch (error) {
-      if (error instanceof Cancelled) update(key, { state: 'cancelled', message: 'cancelled' });
+      if (error instanceof Cancelled) update(key, { state: 'cancelled', message: WORDS.useRideImport.cancelled });
       else update(key, { state: 'failed', message: error instanceof Error ? error.message : String(error) });
     }
   }
@@ -80,20 +81,20 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
       case 'failed':
         return { state: 'failed', message: result.failure.message };
       case 'needsMapping':
-        return { state: 'mapping', message: 'say which column is what', head: result.head };
+        return { state: 'mapping', message: WORDS.useRideImport.sayWhichColumnIsWhat, head: result.head };
       case 'route': {
         const { stepM, elevationM } = result.profile;
         const id = await addRoute(db, { name: result.name, stepM, elevationM: [...elevationM] }, Date.now());
         edits.editPreferences({ currentRouteId: id });
-        return { state: 'kept', message: `kept as a route: ${result.notRide}` };
+        return { state: 'kept', message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide) };
       }
       case 'ride': {
         const ride = rideOf(setup, result.name, result.startedAtMs, result.recording, digest!);
         const id = await addRide(db, ride, packed!, Date.now());
         if (id !== undefined) onKept(id);
         return id !== undefined
-          ? { state: 'kept', message: `kept as a ride. ${notesText(result.notes)}`.trim() }
-          : { state: 'known', message: 'the same ride is here already' };
+          ? { state: 'kept', message: WORDS.useRideImport.keptAsARideNotes(notesText(result.notes)).trim() }
+          : { state: 'known', message: WORDS.useRideImport.theSameRideIsHere };
       }
     }
   }
@@ -103,7 +104,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
     abort.current = control;
     setBusy(true);
     for (const key of keys) {
-      if (control.signal.aborted) update(key, { state: 'cancelled', message: 'cancelled' });
+      if (control.signal.aborted) update(key, { state: 'cancelled', message: WORDS.useRideImport.cancelled });
       else await readOne(key, control.signal, extra);
     }
     setBusy(false);

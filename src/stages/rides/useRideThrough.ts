@@ -20,6 +20,7 @@ import { useBrief } from '../../kit/bench/useBrief';
 import { wheelOf, type RouteRecord } from '../../records';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
+import { WORDS } from './words/text';
 
 /** How the way is ridden, beside what the brief says; not kept. */
 export interface RoadToday {
@@ -106,7 +107,7 @@ export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
     rules: asked.rules,
     rollouts: asked.rollouts,
     climbs: asked.climbs,
-    problem: impossible ? 'The brief contradicts itself: mend it first.' : current?.problem,
+    problem: impossible ? WORDS.useRideThrough.theBriefContradictsItselfMend : current?.problem,
     road,
     setRoad: (change) => setOwn((before) => ({ ...before, ...change })),
   };

@@ -28,9 +28,10 @@ import { dropped, type BoardJob, type Cell, type Column } from './board';
 import { dayText } from './days';
 import type { Schedule } from './useSchedule';
 import styles from './Schedule.module.css';
+import { WORDS } from './words/text';
 
 const columnText = (column: Column) =>
-  column === 'late' ? 'late' : column === 'none' ? 'no day yet' : dayText(column);
+  column === 'late' ? WORDS.boardView.late : column === 'none' ? WORDS.boardView.noDayYet : dayText(column);
 const cellId = (state: JobState, column: Column) => `${state} ${column}`;
 
 interface BoardViewProps {
@@ -59,15 +60,14 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     if (!job || column === undefined) return;
     const moved = dropped(job, toState, column);
     if (!moved) {
-      if (toState === 'done' && job.state !== 'done')
-        void message.info('A job is done when it is signed off: work on it.');
+      if (toState === 'done' && job.state !== 'done') void message.info(WORDS.boardView.aJobIsDoneWhen);
       return;
     }
     edits.write(() =>
       editJob(
         workshop.db,
         job.id,
-        `day and state of ${job.name}`,
+        WORDS.boardView.dayAndStateOfName(job.name),
         (before) => dropped(before, toState, column) ?? before,
         Date.now(),
       ),
@@ -83,8 +83,8 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         dueOn: job.dueOn!,
         minutes,
         description: card
-          ? `Tools: ${card.gathered.tools.join(', ')}`
-          : 'After the first rides: bolts, indexing, cable',
+          ? WORDS.boardView.tools(card.gathered.tools.join(', '))
+          : WORDS.boardView.afterTheFirstRidesBolts,
       })),
       Date.now(),
     );
@@ -92,23 +92,31 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     else void message.warning(result.message);
   };
   return (
-    <section className={styles.panel} aria-label="Week">
+    <section className={styles.panel} aria-label={WORDS.boardView.week}>
       <div className={styles.panelHead}>
-        <h2>
-          {dayText(days[0]!)} to {dayText(days.at(-1)!)}
-        </h2>
-        <Button size="small" icon={<LeftOutlined />} aria-label="A week earlier" onClick={() => schedule.move(-1)} />
+        <h2>{WORDS.boardView.fromDayToDay(dayText(days[0]!), dayText(days.at(-1)!))}</h2>
+        <Button
+          size="small"
+          icon={<LeftOutlined />}
+          aria-label={WORDS.boardView.aWeekEarlier}
+          onClick={() => schedule.move(-1)}
+        />
         <Button size="small" onClick={schedule.toToday}>
-          Today
+          {WORDS.boardView.today}
         </Button>
-        <Button size="small" icon={<RightOutlined />} aria-label="A week later" onClick={() => schedule.move(1)} />
+        <Button
+          size="small"
+          icon={<RightOutlined />}
+          aria-label={WORDS.boardView.aWeekLater}
+          onClick={() => schedule.move(1)}
+        />
         <Button
           size="small"
           icon={<CalendarOutlined />}
           onClick={saveCalendar}
-          title="Save the jobs that have a day as an iCalendar file"
+          title={WORDS.boardView.saveTheJobsThatHave}
         >
-          Calendar
+          {WORDS.boardView.calendar}
         </Button>
       </div>
       <DndContext
@@ -123,7 +131,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         }}
         onDragCancel={() => setDragged(undefined)}
       >
-        <Sideways label="Board">
+        <Sideways label={WORDS.boardView.board}>
           <table className={styles.board} data-testid="board">
             <thead>
               <tr>

@@ -8,6 +8,7 @@ import { withPurchase, type BuyLine } from '../../kit/shop/buy-list';
 import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
 import styles from './Schedule.module.css';
+import { WORDS } from './words/text';
 
 /** What all open jobs wait for together, with what is left to pay. */
 export function BuyPanel({ schedule }: { schedule: Schedule }) {
@@ -21,17 +22,17 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
       editJob(
         workshop.db,
         job.id,
-        `purchases of ${job.name}`,
+        WORDS.buyPanel.purchasesOfName(job.name),
         (before) => withPurchase(before, card, item.key, has),
         Date.now(),
       ),
     );
   return (
-    <section className={styles.panel} aria-label="To buy">
+    <section className={styles.panel} aria-label={WORDS.buyPanel.toBuy}>
       <div className={styles.panelHead}>
-        <h2>To buy</h2>
+        <h2>{WORDS.buyPanel.toBuy}</h2>
         <SaveTable
-          name="buy list"
+          name={WORDS.buyPanel.buyList}
           byKey
           table={() => ({
             fields: ['part', 'job', 'bike', 'due_on', 'price', 'currency', 'has_come'],
@@ -42,13 +43,13 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
               line.job.dueOn ?? '',
               line.item.price ?? '',
               line.item.currency ?? '',
-              line.hasCome ? 'yes' : 'no',
+              line.hasCome ? WORDS.buyPanel.yes : WORDS.buyPanel.no,
             ]),
           })}
         />
       </div>
       <p className={styles.answer} data-testid="buy-cost">
-        {buys.length === 0 ? 'Nothing: every open job has its parts.' : `Still to pay: ${costText(cost)}.`}
+        {buys.length === 0 ? WORDS.buyPanel.nothingEveryOpenJobHas : WORDS.buyPanel.stillToPayCost(costText(cost))}
       </p>
       <ul className={styles.buys} data-testid="buys">
         {buys.map((line) => (
@@ -59,7 +60,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
             <span>
               {priceText(line.item)} · {line.job.name}, {bikeName(line)}
               {line.job.dueOn && `, ${line.job.dueOn}`}
-              {line.isShort && ' · on the shelf, but another job counts on it'}
+              {line.isShort && WORDS.buyPanel.onTheShelfButAnother}
             </span>
           </li>
         ))}

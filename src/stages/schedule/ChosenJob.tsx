@@ -12,6 +12,7 @@ import { StateSelect } from '../../kit/shop/StateSelect';
 import { useJobEdits } from '../../kit/shop/useJobEdits';
 import type { BoardJob } from './board';
 import styles from './Schedule.module.css';
+import { WORDS } from './words/text';
 
 /** The job that was picked on the board: its day and state by field, for those who do not drag. */
 export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () => void }) {
@@ -26,7 +27,7 @@ export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () =
     router.push(`/swap?job=${job.id}`);
   };
   return (
-    <section className={styles.chosen} aria-label="Chosen job" data-testid="chosen-job">
+    <section className={styles.chosen} aria-label={WORDS.chosenJob.chosenJob} data-testid="chosen-job">
       <div>
         <h2>
           {job.name} <span>{bikeName}</span>
@@ -36,27 +37,27 @@ export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () =
             ? (job.outcomeNote ?? '')
             : card
               ? cardHeadline(card)
-              : 'Re-check after the first rides.'}
+              : WORDS.chosenJob.reCheckAfterTheFirst}
         </p>
       </div>
-      <Field id="chosen-state" label="State">
+      <Field id="chosen-state" label={WORDS.chosenJob.state}>
         <StateSelect job={job} id="chosen-state" />
       </Field>
       {job.state !== 'done' && (
         <DateField
           id="chosen-day"
-          label="Day"
+          label={WORDS.chosenJob.day}
           value={job.dueOn ?? ''}
           onChange={(day) => edit('day', (before) => withOptional(before, 'dueOn', day || undefined))}
         />
       )}
-      <Button onClick={toCard}>Card</Button>
+      <Button onClick={toCard}>{WORDS.chosenJob.card}</Button>
       {job.state !== 'done' && (
         <Button type="primary" icon={<ToolOutlined />} onClick={() => router.push(`/work?job=${job.id}`)}>
-          Work on it
+          {WORDS.chosenJob.workOnIt}
         </Button>
       )}
-      <Button type="text" icon={<CloseOutlined />} aria-label="Close the job" onClick={onClose} />
+      <Button type="text" icon={<CloseOutlined />} aria-label={WORDS.chosenJob.closeTheJob} onClick={onClose} />
     </section>
   );
 }

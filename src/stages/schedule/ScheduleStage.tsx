@@ -7,6 +7,7 @@ import { ChosenJob } from './ChosenJob';
 import { DuePanel } from './DuePanel';
 import { useSchedule } from './useSchedule';
 import styles from './Schedule.module.css';
+import { WORDS } from './words/text';
 
 /** The jobs of the whole workshop: by day and state, what is to be bought for them, and what is due. */
 export function ScheduleStage() {
@@ -16,7 +17,7 @@ export function ScheduleStage() {
   const chosen = schedule.jobs.find(({ job }) => job.id === chosenId);
   return (
     <>
-      <h1 className={styles.hidden}>Schedule</h1>
+      <h1 className={styles.hidden}>{WORDS.scheduleStage.schedule}</h1>
       <BoardView schedule={schedule} chosenId={chosenId} onChoose={choose} />
       {chosen && <ChosenJob key={chosen.job.id} chosen={chosen} onClose={() => choose(undefined)} />}
       <div className={styles.below}>

@@ -7,6 +7,7 @@ import { CONDITION_TEXT } from '../../kit/shop/words';
 import { CONDITIONS, NAME_LENGTH_MAX, isCurrency, type Condition } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** Says the same of several parts at once; one step of undo. */
 export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly string[]; onDone: () => void }) {
@@ -15,11 +16,11 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
   const jobs = shelf.jobsWith(ids);
   return (
     <div className={styles.bulk} data-testid="bulk">
-      <b>{ids.length === 1 ? '1 part' : `${ids.length} parts`}</b>
+      <b>{ids.length === 1 ? WORDS.bulkEdit.onePart : WORDS.bulkEdit.countParts(ids.length)}</b>
       <Select<Condition | null>
         size="small"
-        placeholder="state…"
-        aria-label="State of all of them"
+        placeholder={WORDS.bulkEdit.state}
+        aria-label={WORDS.bulkEdit.stateOfAllOfThem}
         value={null}
         style={{ width: 100 }}
         options={CONDITIONS.map((value) => ({ value, label: CONDITION_TEXT[value] }))}
@@ -28,8 +29,8 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
       <span className={styles.bulkField}>
         <Input
           size="small"
-          placeholder="where"
-          aria-label="Where all of them lie"
+          placeholder={WORDS.bulkEdit.where}
+          aria-label={WORDS.bulkEdit.whereAllOfThemLie}
           maxLength={NAME_LENGTH_MAX}
           value={place}
           onChange={({ target }) => setPlace(target.value)}
@@ -39,14 +40,14 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
           size="small"
           onClick={() => shelf.edit(ids, 'place', (part) => withOptional(part, 'place', place.trim() || undefined))}
         >
-          Lay them there
+          {WORDS.bulkEdit.layThemThere}
         </Button>
       </span>
       <span className={styles.bulkField}>
         <Input
           size="small"
-          placeholder="EUR"
-          aria-label="Currency of all of them"
+          placeholder={WORDS.bulkEdit.eur}
+          aria-label={WORDS.bulkEdit.currencyOfAllOfThem}
           maxLength={3}
           value={currency}
           onChange={({ target }) => setCurrency(target.value.toUpperCase())}
@@ -57,25 +58,25 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
           disabled={!isCurrency(currency)}
           onClick={() => shelf.edit(ids, 'currency', (part) => ({ ...part, currency }))}
         >
-          Price them so
+          {WORDS.bulkEdit.priceThemSo}
         </Button>
       </span>
       <Popconfirm
-        title={`Take ${ids.length === 1 ? 'it' : 'them'} off the shelf?`}
+        title={WORDS.bulkEdit.takeValueOffTheShelf(ids.length === 1 ? WORDS.bulkEdit.it : WORDS.bulkEdit.them)}
         description={
           jobs.length === 0
-            ? 'Setups made of it keep what is known of it. Undo brings it back.'
-            : `Named in ${jobs.map(({ name }) => `“${name}”`).join(', ')}: the cards keep what they say.`
+            ? WORDS.bulkEdit.setupsMadeOfItKeep
+            : WORDS.bulkEdit.namedInJobsTheCards(jobs.map(({ name }) => `“${name}”`).join(', '))
         }
-        okText="Take off"
-        cancelText="Keep"
+        okText={WORDS.bulkEdit.takeOff}
+        cancelText={WORDS.bulkEdit.keep}
         onConfirm={() => {
           shelf.remove(ids);
           onDone();
         }}
       >
         <Button size="small" danger>
-          Take off the shelf…
+          {WORDS.bulkEdit.takeOffTheShelf}
         </Button>
       </Popconfirm>
     </div>

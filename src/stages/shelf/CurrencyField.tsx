@@ -3,6 +3,7 @@
 import { TextField } from '../../kit/fields/TextField';
 import type { Parsed } from '../../kit/fields/useDraft';
 import { isCurrency } from '../../records';
+import { WORDS } from './words/text';
 
 function readCurrency(text: string): Parsed<string | undefined> {
   const code = text.trim().toUpperCase();
@@ -10,7 +11,7 @@ function readCurrency(text: string): Parsed<string | undefined> {
   if (isCurrency(code)) return { ok: true, value: code };
   return {
     ok: false,
-    message: `currency “${code.slice(0, 12)}”: three letters, such as EUR`,
+    message: WORDS.currencyField.currencyCodeThreeLettersSuch(code.slice(0, 12)),
     unfinished: /^[A-Z]{1,2}$/.test(code),
   };
 }
@@ -28,11 +29,11 @@ export function CurrencyField({
   return (
     <TextField
       id="part-currency"
-      label="Currency"
+      label={WORDS.currencyField.currency}
       owner={owner}
       text={value ?? ''}
       parse={readCurrency}
-      placeholder="your own"
+      placeholder={WORDS.currencyField.yourOwn}
       narrow
       onCommit={onCommit}
     />

@@ -16,13 +16,9 @@ import {
 import { useBench } from '../../kit/bench/BenchProvider';
 import { importParts } from '../../store';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
-const ROW_TEXT: Readonly<Record<ShelfRow['kind'], string>> = {
-  add: 'adds',
-  change: 'changes',
-  same: 'the same',
-  refused: 'refused',
-};
+const ROW_TEXT: Readonly<Record<ShelfRow['kind'], string>> = WORDS.importDialog.rowText;
 
 /** A table of parts before it is written: which column is what, and what each row would do. */
 export function ImportDialog({
@@ -36,7 +32,7 @@ export function ImportDialog({
   if (!read.ok) {
     return (
       <Modal title={file.name} open footer={null} onCancel={onClose}>
-        <Alert type="error" showIcon title="No part was taken from this file" description={read.message} />
+        <Alert type="error" showIcon title={WORDS.importDialog.noPartWasTakenFrom} description={read.message} />
       </Modal>
     );
   }
@@ -60,35 +56,39 @@ function DryRun({ name, table, onClose }: { name: string; table: ShelfTable; onC
   const count = (kind: ShelfRow['kind']) => rows.filter((row) => row.kind === kind).length;
   const write = () =>
     edits.write(async () => {
-      await importParts(workshop.db, written, `parts of ${name}`, Date.now());
-      void message.success(`${written.length} parts written; Undo takes them back`);
+      await importParts(workshop.db, written, WORDS.importDialog.partsOfName(name), Date.now());
+      void message.success(WORDS.importDialog.countPartsWrittenUndoTakes(written.length));
       onClose();
     });
   return (
     <Modal
-      title={`What ${name} would do`}
+      title={WORDS.importDialog.whatNameWouldDo(name)}
       open
       width={860}
-      okText={written.length === 0 ? 'Nothing to write' : `Write ${written.length}`}
+      okText={written.length === 0 ? WORDS.importDialog.nothingToWrite : WORDS.importDialog.writeCount(written.length)}
       okButtonProps={{ disabled: written.length === 0 }}
       onOk={write}
       onCancel={onClose}
     >
       <p data-testid="dry-run">
-        {count('add')} added, {count('change')} changed, {count('same')} as they are, {count('refused')} refused.
-        Nothing is written yet.
+        {WORDS.importDialog.countAddedCount2ChangedCount3(
+          count('add'),
+          count('change'),
+          count('same'),
+          count('refused'),
+        )}
       </p>
       <Table
         size="small"
         rowKey="line"
         dataSource={rows.filter(({ kind }) => kind !== 'same')}
         pagination={{ pageSize: 8, hideOnSinglePage: true, size: 'small' }}
-        locale={{ emptyText: 'Every row is on the shelf just so.' }}
+        locale={{ emptyText: WORDS.importDialog.everyRowIsOnThe }}
         columns={[
-          { title: 'Line', dataIndex: 'line', width: 60 },
-          { title: 'It', width: 90, render: (_, { kind }: ShelfRow) => ROW_TEXT[kind] },
+          { title: WORDS.importDialog.line, dataIndex: 'line', width: 60 },
+          { title: WORDS.importDialog.it, width: 90, render: (_, { kind }: ShelfRow) => ROW_TEXT[kind] },
           {
-            title: 'What',
+            title: WORDS.importDialog.what,
             render: (_, row: ShelfRow) =>
               row.kind === 'refused' ? (
                 <span className={styles.refused}>{row.reasons.join('; ')}</span>
@@ -101,19 +101,19 @@ function DryRun({ name, table, onClose }: { name: string; table: ShelfTable; onC
         ]}
       />
       <details className={styles.mapping} open={!('kind' in mapping) || !('name' in mapping)}>
-        <summary>Which column is what</summary>
+        <summary>{WORDS.importDialog.whichColumnIsWhat}</summary>
         <div className={styles.mappingGrid}>
           {table.headings.map((heading, i) => {
             const column = SHELF_COLUMNS.find((one) => mapping[one] === heading);
             return (
               <label key={`${heading} ${i}`}>
-                {heading || `column ${i + 1}`}
+                {heading || WORDS.importDialog.columnNumber(i + 1)}
                 <Select<ShelfColumn | null>
                   size="small"
                   allowClear
                   showSearch
-                  aria-label={`Column ${heading}`}
-                  placeholder="left out"
+                  aria-label={WORDS.importDialog.columnHeading(heading)}
+                  placeholder={WORDS.importDialog.leftOut}
                   value={column ?? null}
                   options={SHELF_COLUMNS.map((value) => ({ value, label: value }))}
                   onChange={(next) =>

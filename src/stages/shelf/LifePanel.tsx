@@ -10,6 +10,7 @@ import { fitFreehub, fitWheel } from '../../store';
 import type { ShelfLine } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** On which bikes a part was, from when to when, and how far it went on each. */
 export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
@@ -23,8 +24,8 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
   const kilometres = kmByBike(part.mounts, shelf.shop?.trips ?? []);
   return (
     <fieldset className={styles.data}>
-      <legend>Its life: {kmText(line.km)}</legend>
-      {part.mounts.length === 0 && <p className={styles.note}>It has been on no bike here.</p>}
+      <legend>{WORDS.lifePanel.itsLifeKm(kmText(line.km))}</legend>
+      {part.mounts.length === 0 && <p className={styles.note}>{WORDS.lifePanel.itHasBeenOnNo}</p>}
       <ul className={styles.readings}>
         {kilometres.map(({ bikeId, km }) => (
           <li key={bikeId}>
@@ -32,16 +33,18 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
             {part.mounts
               .filter((mount) => mount.bikeId === bikeId)
               .map(({ fromMs, toMs }) =>
-                toMs === undefined ? `since ${dateText(fromMs)}` : `${dateText(fromMs)} to ${dateText(toMs)}`,
+                toMs === undefined
+                  ? WORDS.lifePanel.sinceDate(dateText(fromMs))
+                  : WORDS.lifePanel.fromDateToDate(dateText(fromMs), dateText(toMs)),
               )
               .join(', ')}
           </li>
         ))}
-        {part.kmBefore > 0 && <li>before it came here, {kmText(part.kmBefore)}</li>}
+        {part.kmBefore > 0 && <li>{WORDS.lifePanel.beforeItCameHereKm(kmText(part.kmBefore))}</li>}
       </ul>
       {bench && !isOn && line.free > 0 && part.kind === 'wheel' && (
         <Button size="small" onClick={() => edits.write(() => fitWheel(workshop.db, bench.bike, part, Date.now()))}>
-          Make it a wheelset of {bench.bike.name}
+          {WORDS.lifePanel.makeItAWheelsetOf(bench.bike.name)}
         </Button>
       )}
       {bench && !isOn && line.free > 0 && part.kind === 'freehub' && (
@@ -49,7 +52,7 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           size="small"
           onClick={() => edits.write(() => fitFreehub(workshop.db, bench.bike, bench.wheelset.id, part, Date.now()))}
         >
-          Put it on {bench.wheelset.name} of {bench.bike.name}
+          {WORDS.lifePanel.putItOnNameOf(bench.wheelset.name, bench.bike.name)}
         </Button>
       )}
       {bike && (isOn || (line.free > 0 && part.kind !== 'wheel' && part.kind !== 'freehub')) && (
@@ -57,14 +60,14 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           size="small"
           onClick={() =>
             isOn
-              ? edit('taking off', (before) => ({
+              ? edit(WORDS.lifePanel.takingOff, (before) => ({
                   ...before,
                   mounts: unmountedFrom(before.mounts, bike.id, Date.now()),
                 }))
               : edit('fitting', (before) => ({ ...before, mounts: mountedOn(before.mounts, bike.id, Date.now()) }))
           }
         >
-          {isOn ? `It came off ${bike.name} now` : `It goes on ${bike.name} now`}
+          {isOn ? WORDS.lifePanel.itCameOffNameNow(bike.name) : WORDS.lifePanel.itGoesOnNameNow(bike.name)}
         </Button>
       )}
     </fieldset>

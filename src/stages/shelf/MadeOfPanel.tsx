@@ -12,6 +12,7 @@ import { formatCassette } from '../../formats/shorthand';
 import { sumsOf, type PartRecord, type SetupRecord } from '../../records';
 import { choosePart, takeStock } from '../../store';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** Which parts of the shelf the setup in depth is made of: its weight, cost and limits come from them. */
 export function MadeOfPanel() {
@@ -25,26 +26,33 @@ export function MadeOfPanel() {
   const stock = () => edits.write(() => takeStock(db, setup, (slot) => stockName(slot, setup, bike.name), Date.now()));
   const list = (slots: readonly Slot[]) => slots.map((slot) => SLOT_TEXT[slot]).join(', ');
   return (
-    <section className={styles.panel} aria-label="Made of">
+    <section className={styles.panel} aria-label={WORDS.madeOfPanel.madeOf}>
       <div className={styles.panelHead}>
         <SetupMark place={place} />
-        <h2>What {letter} is made of</h2>
+        <h2>{WORDS.madeOfPanel.whatLetterIsMadeOf(letter)}</h2>
         {bare.length > 0 && (
-          <Button size="small" onClick={stock} title="Puts a part on the shelf for each place that names none">
-            {bare.length === needed.length ? `Take stock of ${letter}` : 'Take stock of the rest'}
+          <Button size="small" onClick={stock} title={WORDS.madeOfPanel.putsAPartOnThe}>
+            {bare.length === needed.length
+              ? WORDS.madeOfPanel.takeStockOfLetter(letter)
+              : WORDS.madeOfPanel.takeStockOfTheRest}
           </Button>
         )}
       </div>
       <p className={styles.verdict} data-testid="made-of">
-        {sums.massG === undefined
-          ? `Weight as typed: not on the shelf with a weight: ${list(sums.unweighed)}.`
-          : `${short(sums.massG, 1)} g by its parts.`}{' '}
-        {sums.cost === undefined
-          ? `Cost as typed${sums.unpriced.length > 0 ? `: without a price: ${list(sums.unpriced)}` : ': its prices are in several currencies'}.`
-          : sums.cost === 0
-            ? 'Nothing is to be bought for it.'
-            : `${short(sums.cost, 2)} to buy what is not at hand.`}{' '}
-        Limits are those of its parts, in Fit, Compare and Find.
+        {WORDS.madeOfPanel.valueValue2LimitsAreThose(
+          sums.massG === undefined
+            ? WORDS.madeOfPanel.weightAsTypedNotOn(list(sums.unweighed))
+            : WORDS.madeOfPanel.massGByItsParts(short(sums.massG, 1)),
+          sums.cost === undefined
+            ? WORDS.madeOfPanel.costAsTypedValue(
+                sums.unpriced.length > 0
+                  ? WORDS.madeOfPanel.withoutAPriceList(list(sums.unpriced))
+                  : WORDS.madeOfPanel.itsPricesAreInSeveral,
+              )
+            : sums.cost === 0
+              ? WORDS.madeOfPanel.nothingIsToBeBought
+              : WORDS.madeOfPanel.costToBuyWhatIs(short(sums.cost, 2)),
+        )}
       </p>
       <div className={styles.slots}>
         {[...needed, ...extra].map((slot) => (
@@ -53,13 +61,20 @@ export function MadeOfPanel() {
               id={`slot-${slot}`}
               allowClear
               showSearch={{ optionFilterProp: 'label' }}
-              placeholder={extra.includes(slot) ? 'none' : 'not on the shelf'}
+              placeholder={extra.includes(slot) ? WORDS.madeOfPanel.none : WORDS.madeOfPanel.notOnTheShelf}
               value={setup.shelf?.[slot] !== undefined && parts.has(setup.shelf[slot]) ? setup.shelf[slot] : null}
               status={isOther(slot, setup, parts) ? 'warning' : undefined}
               options={optionsFor(slot, setup, parts)}
               onChange={(id) =>
                 edits.write(() =>
-                  choosePart(db, setup, slot, id ?? undefined, `${SLOT_TEXT[slot]} of ${letter}`, Date.now()),
+                  choosePart(
+                    db,
+                    setup,
+                    slot,
+                    id ?? undefined,
+                    WORDS.madeOfPanel.slotOfLetter(SLOT_TEXT[slot], letter),
+                    Date.now(),
+                  ),
                 )
               }
             />
@@ -79,7 +94,7 @@ const slotLabel = (slot: Slot, { chainrings, cogs }: SetupRecord) => {
         : slot === 'cassette'
           ? formatCassette(cogs)
           : '';
-  const name = slot === 'bigRing' && chainrings.length === 1 ? 'ring' : SLOT_TEXT[slot];
+  const name = slot === 'bigRing' && chainrings.length === 1 ? WORDS.madeOfPanel.ring : SLOT_TEXT[slot];
   return teeth ? `${name}, ${teeth}` : name;
 };
 
@@ -100,11 +115,11 @@ function optionsFor(slot: Slot, setup: SetupRecord, parts: ReadonlyMap<string, P
       label: `${part.name}${
         suitsSlot(slot, setup, part.data)
           ? part.quantity === 0
-            ? ' (to buy)'
+            ? WORDS.madeOfPanel.toBuy
             : freeCount(part) > 0
               ? ''
               : ' (fitted)'
-          : ' (other teeth: does not count)'
+          : WORDS.madeOfPanel.otherTeethDoesNotCount
       }`,
     }));
 }

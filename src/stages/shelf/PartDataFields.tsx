@@ -24,6 +24,7 @@ import type { Parsed } from '../../kit/fields/useDraft';
 import { withOptional } from '../../kit/fields/with-optional';
 import type { PartRecord } from '../../records';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 const SPLINES = [...new Set(FREEHUB_FAMILIES.map(({ spline }) => spline))];
 /** Numbers of a cage that only a measuring mechanic knows: out of the way until they are wanted. */
@@ -65,7 +66,7 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
   if (numbers.length + names.length + flags.length === 0 && !cogs) return null;
   return (
     <fieldset className={styles.data}>
-      <legend>By its sheet</legend>
+      <legend>{WORDS.partDataFields.byItsSheet}</legend>
       {cogs && <CogsField owner={part.id} value={data.cogs} onCommit={(value) => set('cogs', 'cogs', value)} />}
       <div className={styles.grid}>
         {numbers.filter((field) => !RARE.includes(field)).map(number)}
@@ -76,17 +77,17 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
             label={capital(PART_NAME_TERMS[field])}
             owner={part.id}
             offered={field === 'spline' || field === 'cassetteSpline' ? SPLINES : []}
-            placeholder="not known"
+            placeholder={WORDS.partDataFields.notKnown}
             value={data[field]}
             onCommit={(value) => set(field, PART_NAME_TERMS[field], value)}
           />
         ))}
         {shifting && (
-          <Field id="part-shifting" label="Shifts by">
+          <Field id="part-shifting" label={WORDS.partDataFields.shiftsBy}>
             <Select<Shifting | null>
               id="part-shifting"
               allowClear
-              placeholder="not known"
+              placeholder={WORDS.partDataFields.notKnown}
               value={data.shifting ?? null}
               options={SHIFTINGS.map((value) => ({ value, label: value }))}
               onChange={(value) => set('shifting', 'shifting', value ?? undefined)}
@@ -102,12 +103,12 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
           onChange={({ target }) => set(field, PART_FLAG_TERMS[field], target.checked)}
         >
           {PART_FLAG_TERMS[field]}
-          {data[field] === undefined && ': not known'}
+          {data[field] === undefined && WORDS.partDataFields.colonNotKnown}
         </Checkbox>
       ))}
       {rare.length > 0 && (
         <details className={styles.rare}>
-          <summary>Measured of the cage</summary>
+          <summary>{WORDS.partDataFields.measuredOfTheCage}</summary>
           <div className={styles.grid}>{rare.map(number)}</div>
         </details>
       )}
@@ -134,11 +135,11 @@ function CogsField({
   return (
     <TextField
       id="part-cogs"
-      label={`Cogs, ${COG_TEETH.min} to ${COG_TEETH.max} teeth: a range, or every one`}
+      label={WORDS.partDataFields.cogsMinToMaxTeeth(COG_TEETH.min, COG_TEETH.max)}
       owner={owner}
       text={value?.join('-') ?? ''}
       parse={readCogs}
-      placeholder="11-36, or 11-13-15-…"
+      placeholder={WORDS.partDataFields.suchAsCogs}
       onCommit={onCommit}
     />
   );

@@ -29,6 +29,7 @@ import type { ShelfLine } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import { WearPanel } from './WearPanel';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** A scale of the bench shows the weight that is typed, or what a part of a middle sort has. */
 const UNWEIGHED_G = 250;
@@ -51,26 +52,26 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
       data: checkPartData(kind, before.data).length === 0 ? before.data : {},
     }));
   return (
-    <section className={styles.sheet} aria-label={`Part ${part.name}`} data-testid="part-sheet">
+    <section className={styles.sheet} aria-label={WORDS.partSheet.partName(part.name)} data-testid="part-sheet">
       <div className={styles.panelHead}>
         <h2>{part.name}</h2>
         <Button
           type="text"
           size="small"
           icon={<CloseOutlined />}
-          aria-label="Close the part"
+          aria-label={WORDS.partSheet.closeThePart}
           onClick={() => shelf.open(undefined)}
         />
       </div>
       <div className={styles.grid}>
         <NameField
           id="part-name"
-          label="Name"
+          label={WORDS.partSheet.name}
           owner={part.id}
           value={part.name}
           onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
         />
-        <Field id="part-kind" label="Kind">
+        <Field id="part-kind" label={WORDS.partSheet.kind}>
           <Select<ShelfKind>
             id="part-kind"
             value={part.kind}
@@ -80,9 +81,9 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         </Field>
         <NumberField
           id="part-quantity"
-          label="How many, fitted ones too"
-          term="quantity"
-          unit="pieces"
+          label={WORDS.partSheet.howManyFittedOnesToo}
+          term={WORDS.partSheet.quantity}
+          unit={WORDS.partSheet.pieces}
           bounds={PART_QUANTITY}
           whole
           owner={part.id}
@@ -90,12 +91,12 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           value={part.quantity}
           check={(value) =>
             value !== undefined && value < line.on.length && value > 0
-              ? `${value} are fewer than the ${line.on.length} that are fitted: take one off a bike first`
+              ? WORDS.partSheet.valueAreFewerThanThe(value, line.on.length)
               : undefined
           }
           onCommit={(quantity) => quantity !== undefined && edit('quantity', (before) => ({ ...before, quantity }))}
         />
-        <Field id="part-condition" label="State">
+        <Field id="part-condition" label={WORDS.partSheet.state}>
           <Select<Condition>
             id="part-condition"
             value={part.condition}
@@ -107,44 +108,44 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           id="part-mass"
           label={
             <>
-              Weight, each{' '}
+              {WORDS.partSheet.weightEach}{' '}
               <button type="button" className={styles.link} onClick={() => setWeighing(!weighing)}>
-                {weighing ? 'scale away' : 'weigh it'}
+                {weighing ? WORDS.partSheet.scaleAway : WORDS.partSheet.weighIt}
               </button>
             </>
           }
-          term="weight"
+          term={WORDS.partSheet.weight}
           unit="g"
           bounds={PART_MASS_G}
           owner={part.id}
           optional
-          placeholder="not weighed"
+          placeholder={WORDS.partSheet.notWeighed}
           width="100%"
           value={part.massG}
           onCommit={optional('weight', 'massG')}
         />
         <NumberField
           id="part-resolution"
-          label="Scale shows steps of"
-          term="resolution"
+          label={WORDS.partSheet.scaleShowsStepsOf}
+          term={WORDS.partSheet.resolution}
           unit="g"
           bounds={SCALE_RESOLUTION_G}
           owner={part.id}
           optional
-          placeholder="from a sheet"
+          placeholder={WORDS.partSheet.fromASheet}
           width="100%"
           value={part.massResolutionG}
           onCommit={optional('resolution', 'massResolutionG')}
         />
         <NumberField
           id="part-price"
-          label="Price, each"
-          term="price"
+          label={WORDS.partSheet.priceEach}
+          term={WORDS.partSheet.price}
           unit={part.currency ?? ''}
           bounds={PART_PRICE}
           owner={part.id}
           optional
-          placeholder="not known"
+          placeholder={WORDS.partSheet.notKnown}
           width="100%"
           value={part.price}
           onCommit={optional('price', 'price')}
@@ -152,15 +153,15 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         <CurrencyField owner={part.id} value={part.currency} onCommit={optional('currency', 'currency')} />
         <NameField
           id="part-place"
-          label="Where it lies"
+          label={WORDS.partSheet.whereItLies}
           owner={part.id}
           value={part.place}
           onCommit={optional('place', 'place')}
         />
         <NumberField
           id="part-km"
-          label="Ridden before it came"
-          term="distance"
+          label={WORDS.partSheet.riddenBeforeItCame}
+          term={WORDS.partSheet.distance}
           unit="km"
           bounds={PART_KM}
           owner={part.id}
@@ -180,29 +181,31 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         />
       )}
       <PartDataFields part={part} onEdit={edit} />
-      <NoteField id="part-note" label="Note" owner={part.id} value={part.note} onCommit={optional('note', 'note')} />
+      <NoteField
+        id="part-note"
+        label={WORDS.partSheet.note}
+        owner={part.id}
+        value={part.note}
+        onCommit={optional('note', 'note')}
+      />
       {part.kind === 'chain' && <WearPanel part={part} shelf={shelf} />}
       <LifePanel shelf={shelf} line={line} />
       <div className={styles.sheetFoot}>
-        {jobs.length > 0 && <span>Named in {jobs.map(({ name }) => `“${name}”`).join(', ')}.</span>}
+        {jobs.length > 0 && <span>{WORDS.partSheet.namedInJobs(jobs.map(({ name }) => `“${name}”`).join(', '))}</span>}
         <Popconfirm
-          title={`Take ${part.name} off the shelf?`}
-          description={
-            jobs.length === 0
-              ? 'Setups made of it keep what is known of it. Undo brings it back.'
-              : 'Jobs that name it keep their cards, with its name, weight and price. Undo brings it back.'
-          }
-          okText="Take off"
-          cancelText="Keep"
+          title={WORDS.partSheet.takeNameOffTheShelf(part.name)}
+          description={jobs.length === 0 ? WORDS.partSheet.setupsMadeOfItKeep : WORDS.partSheet.jobsThatNameItKeep}
+          okText={WORDS.partSheet.takeOff}
+          cancelText={WORDS.partSheet.keep}
           onConfirm={() => shelf.remove([part.id])}
         >
           <Button size="small" danger>
-            Take off the shelf…
+            {WORDS.partSheet.takeOffTheShelf}
           </Button>
         </Popconfirm>
         {part.massResolutionG !== undefined && part.massG !== undefined && (
           <span className={styles.soft}>
-            weighed {short(part.massG, 1)} g ± {short(part.massResolutionG / 2, 2)} g
+            {WORDS.partSheet.weighedMassGMassResolutionG(short(part.massG, 1), short(part.massResolutionG / 2, 2))}
           </span>
         )}
       </div>

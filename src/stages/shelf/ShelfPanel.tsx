@@ -18,13 +18,9 @@ import { ImportDialog } from './ImportDialog';
 import { SHELF_STATES, type ShelfLine, type ShelfState } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
-const STATE_LABEL: Readonly<Record<ShelfState, string>> = {
-  all: 'All',
-  free: 'Free',
-  fitted: 'Fitted',
-  toBuy: 'To buy',
-};
+const STATE_LABEL: Readonly<Record<ShelfState, string>> = WORDS.shelfPanel.stateLabel;
 
 const byText = (of: (line: ShelfLine) => string) => (a: ShelfLine, b: ShelfLine) => of(a).localeCompare(of(b));
 /** What is not known stands last. */
@@ -35,7 +31,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
   const all: TableColumnsType<ShelfLine> = [
     {
       key: 'name',
-      title: 'Part',
+      title: WORDS.shelfPanel.part,
       sorter: byText(({ part }) => part.name),
       render: (_, { part, summary }) => (
         <>
@@ -49,31 +45,36 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
     {
       key: 'kind',
       responsive: ['md'],
-      title: 'Kind',
+      title: WORDS.shelfPanel.kind,
       width: 116,
       sorter: (a, b) => SHELF_KINDS.indexOf(a.part.kind) - SHELF_KINDS.indexOf(b.part.kind),
       render: (_, { part }) => KIND_TEXT[part.kind],
     },
     {
       key: 'free',
-      title: 'Free',
+      title: WORDS.shelfPanel.free,
       width: 74,
       align: 'right',
       sorter: byNumber(({ free }) => free),
       render: (_, { part, free }) =>
-        part.quantity === 0 ? <span className={styles.toBuy}>to buy</span> : `${free} of ${part.quantity}`,
+        part.quantity === 0 ? (
+          <span className={styles.toBuy}>{WORDS.shelfPanel.toBuy}</span>
+        ) : (
+          WORDS.shelfPanel.freeOfQuantity(free, part.quantity)
+        ),
     },
     {
       key: 'where',
-      title: 'Where',
+      title: WORDS.shelfPanel.where,
       width: 150,
       sorter: byText(({ part, on }) => on.join() || (part.place ?? '')),
-      render: (_, { part, on }) => [...on.map((name) => `on ${name}`), ...(part.place ? [part.place] : [])].join(', '),
+      render: (_, { part, on }) =>
+        [...on.map((name) => WORDS.shelfPanel.onName(name)), ...(part.place ? [part.place] : [])].join(', '),
     },
     {
       key: 'condition',
       responsive: ['md'],
-      title: 'State',
+      title: WORDS.shelfPanel.state,
       width: 74,
       sorter: (a, b) => CONDITIONS.indexOf(a.part.condition) - CONDITIONS.indexOf(b.part.condition),
       render: (_, { part }) => CONDITION_TEXT[part.condition],
@@ -81,7 +82,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
     {
       key: 'km',
       responsive: ['md'],
-      title: 'Ridden',
+      title: WORDS.shelfPanel.ridden,
       width: 82,
       align: 'right',
       sorter: byNumber(({ km }) => km),
@@ -89,7 +90,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
     },
     {
       key: 'mass',
-      title: 'Weight',
+      title: WORDS.shelfPanel.weight,
       width: 82,
       align: 'right',
       sorter: byNumber(({ part }) => part.massG),
@@ -98,7 +99,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
     {
       key: 'price',
       responsive: ['md'],
-      title: 'Price',
+      title: WORDS.shelfPanel.price,
       width: 88,
       align: 'right',
       sorter: byNumber(({ part }) => part.price),
@@ -124,20 +125,20 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
   for (const { part } of lines) counts.set(part.kind, (counts.get(part.kind) ?? 0) + 1);
 
   return (
-    <section className={styles.panel} aria-label="Shelf">
+    <section className={styles.panel} aria-label={WORDS.shelfPanel.shelf}>
       <div className={styles.panelHead}>
-        <h2>Parts</h2>
+        <h2>{WORDS.shelfPanel.parts}</h2>
         <AddPart shelf={shelf} />
         <Button size="small" icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
-          CSV in…
+          {WORDS.shelfPanel.csvIn}
         </Button>
         <Button
           size="small"
           icon={<DownloadOutlined />}
           onClick={save}
-          title={withKey('Save what is shown as CSV', 'csv')}
+          title={withKey(WORDS.shelfPanel.saveWhatIsShownAs, 'csv')}
         >
-          CSV out
+          {WORDS.shelfPanel.csvOut}
         </Button>
         <input
           ref={picker}
@@ -155,9 +156,9 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
       <div className={styles.filters} ref={search}>
         <Input
           allowClear
-          placeholder="search name, teeth, place, bike"
-          aria-label="Search the shelf"
-          title={withKey('Search', 'search')}
+          placeholder={WORDS.shelfPanel.searchNameTeethPlaceBike}
+          aria-label={WORDS.shelfPanel.searchTheShelf}
+          title={withKey(WORDS.shelfPanel.search, 'search')}
           style={{ width: 250 }}
           value={filter.text}
           onChange={({ target }) => setFilter({ ...filter, text: target.value })}
@@ -166,31 +167,30 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
           mode="multiple"
           allowClear
           maxTagCount={2}
-          placeholder="every kind"
-          aria-label="Kinds"
+          placeholder={WORDS.shelfPanel.everyKind}
+          aria-label={WORDS.shelfPanel.kinds}
           style={{ minWidth: 190 }}
           value={[...filter.kinds]}
           options={SHELF_KINDS.map((kind) => ({ value: kind, label: `${KIND_TEXT[kind]} (${counts.get(kind) ?? 0})` }))}
           onChange={(kinds) => setFilter({ ...filter, kinds })}
         />
         <Segmented<ShelfState>
-          aria-label="Which parts"
+          aria-label={WORDS.shelfPanel.whichParts}
           value={filter.state}
           options={SHELF_STATES.map((value) => ({ value, label: STATE_LABEL[value] }))}
           onChange={(state) => setFilter({ ...filter, state })}
         />
         <span className={styles.count} data-testid="shelf-count">
-          {shown.length === lines.length ? `${lines.length} entries` : `${shown.length} of ${lines.length} entries`}
+          {shown.length === lines.length
+            ? WORDS.shelfPanel.countEntries(lines.length)
+            : WORDS.shelfPanel.countOfLinesCountEntries(shown.length, lines.length)}
         </span>
       </div>
       {there.length > 0 && <BulkEdit shelf={shelf} ids={there} onDone={() => setChosen([])} />}
       {lines.length === 0 ? (
-        <p className={styles.note}>
-          Nothing yet. Add a part, bring in a table, or let a bike take stock of itself below: its parts come here with
-          all that is known of them.
-        </p>
+        <p className={styles.note}>{WORDS.shelfPanel.nothingYetAddAPart}</p>
       ) : (
-        <Sideways label="Parts">
+        <Sideways label={WORDS.shelfPanel.parts}>
           <Table<ShelfLine>
             className={styles.table}
             size="small"
@@ -205,7 +205,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
             }}
             pagination={{ pageSize: 50, hideOnSinglePage: true, size: 'small', showSizeChanger: false }}
             showSorterTooltip={false}
-            locale={{ emptyText: 'No part is like that. Take a word out of the search.' }}
+            locale={{ emptyText: WORDS.shelfPanel.noPartIsLikeThat }}
           />
         </Sideways>
       )}

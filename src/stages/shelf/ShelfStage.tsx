@@ -6,6 +6,7 @@ import { PartSheet } from './PartSheet';
 import { ShelfPanel } from './ShelfPanel';
 import { useShelf } from './useShelf';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** Parts: what there is, where it lies, what it weighs and costs, and which setups are made of it. */
 export function ShelfStage() {
@@ -15,7 +16,7 @@ export function ShelfStage() {
   const { opened } = shelf;
   return (
     <>
-      <h1 className={styles.hidden}>Shelf</h1>
+      <h1 className={styles.hidden}>{WORDS.shelfStage.shelf}</h1>
       <div className={styles.layout} data-open={opened !== undefined}>
         <ShelfPanel shelf={shelf} />
         {opened && <PartSheet key={opened.part.id} shelf={shelf} line={opened} />}

@@ -12,6 +12,7 @@ import { kmText } from '../../kit/shop/words';
 import type { PartRecord } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
+import { WORDS } from './words/text';
 
 /** A chain under the gauge: its readings, the line through them, and when it is due. */
 export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
@@ -30,7 +31,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
   };
   return (
     <fieldset className={styles.data}>
-      <legend>Chain wear</legend>
+      <legend>{WORDS.wearPanel.chainWear}</legend>
       <p className={styles.verdict} data-testid="wear">
         {wearSentence(wear)}
       </p>
@@ -38,8 +39,8 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
       <div className={styles.wearForm} key={round}>
         <NumberField
           id="wear-percent"
-          label="By the gauge"
-          term="wear"
+          label={WORDS.wearPanel.byTheGauge}
+          term={WORDS.wearPanel.wear}
           unit="%"
           bounds={WEAR_PERCENT}
           optional
@@ -50,26 +51,30 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
         />
         <NumberField
           id="wear-km"
-          label="At, where you know better"
-          term="distance"
+          label={WORDS.wearPanel.atWhereYouKnowBetter}
+          term={WORDS.wearPanel.distance}
           unit="km"
           bounds={PART_KM}
           optional
-          placeholder={`${short(wear.nowKm, 0)} by the log`}
+          placeholder={WORDS.wearPanel.nowKmByTheLog(short(wear.nowKm, 0))}
           owner={`${part.id} ${round}`}
           width={170}
           value={km}
           onCommit={setKm}
         />
         <Button onClick={add} disabled={wearPercent === undefined}>
-          Keep the reading
+          {WORDS.wearPanel.keepTheReading}
         </Button>
       </div>
       {part.wear.length > 0 && (
         <ul className={styles.readings}>
           {wear.readings.map((reading) => (
             <li key={reading.atMs}>
-              {dateText(reading.atMs)}: {short(reading.wearPercent, 2)} % at {kmText(reading.km)}{' '}
+              {WORDS.wearPanel.dateWearPercentAtKm(
+                dateText(reading.atMs),
+                short(reading.wearPercent, 2),
+                kmText(reading.km),
+              )}{' '}
               <button
                 type="button"
                 className={styles.link}
@@ -80,7 +85,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
                   }))
                 }
               >
-                take out
+                {WORDS.wearPanel.takeOut}
               </button>
             </li>
           ))}

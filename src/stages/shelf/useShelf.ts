@@ -6,6 +6,7 @@ import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { JobRecord, PartRecord } from '../../records';
 import { addParts, editParts, removeParts, type PartContent } from '../../store';
 import { filteredLines, shelfLines, type ShelfFilter, type ShelfLine } from './shelf-rows';
+import { WORDS } from './words/text';
 
 export interface Shelf {
   readonly shop: Shop | undefined;
@@ -41,7 +42,7 @@ export function useShelf(): Shelf | undefined {
   if (!workshop || !edits) return undefined;
   const { db, bikes, parts } = workshop;
   const named = (ids: readonly string[]) =>
-    (ids.length === 1 ? parts.get(ids[0]!)?.name : undefined) ?? `${ids.length} parts`;
+    (ids.length === 1 ? parts.get(ids[0]!)?.name : undefined) ?? WORDS.useShelf.countParts(ids.length);
   return {
     shop,
     lines,
@@ -57,8 +58,9 @@ export function useShelf(): Shelf | undefined {
         setFilter(NO_FILTER);
         open(id);
       }),
-    edit: (ids, what, edit) => edits.write(() => editParts(db, ids, `${what} of ${named(ids)}`, edit, Date.now())),
-    remove: (ids) => edits.write(() => removeParts(db, ids, `${named(ids)} off the shelf`, Date.now())),
+    edit: (ids, what, edit) =>
+      edits.write(() => editParts(db, ids, WORDS.useShelf.whatOfNamed(what, named(ids)), edit, Date.now())),
+    remove: (ids) => edits.write(() => removeParts(db, ids, WORDS.useShelf.namedOffTheShelf(named(ids)), Date.now())),
     jobsWith: (ids) =>
       (shop?.jobs ?? []).filter(
         ({ state: jobState, work }) =>
@@ -70,5 +72,5 @@ export function useShelf(): Shelf | undefined {
 }
 
 function nameOf(bikes: readonly { readonly id: string; readonly name: string }[], id: string): string {
-  return bikes.find((bike) => bike.id === id)?.name ?? 'a bike that is gone';
+  return bikes.find((bike) => bike.id === id)?.name ?? WORDS.useShelf.aBikeThatIsGone;
 }

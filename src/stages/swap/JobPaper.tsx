@@ -5,6 +5,7 @@ import { bScrewText, cardHeadline, chainText, itemMassText, priceText, spacerTex
 import { minutesText } from '../../kit/shop/words';
 import type { SetupRecord } from '../../records';
 import styles from './JobPaper.module.css';
+import { WORDS } from './words/text';
 
 interface JobPaperProps {
   readonly title: string;
@@ -26,7 +27,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
       <p className={styles.sub}>
         <b>{bikeName}</b>
         {from && to && ` · ${formatShorthand(from)} → ${formatShorthand(to)}`}
-        {dueOn && ` · on ${dueOn}`}
+        {dueOn && WORDS.jobPaper.onDueOn(dueOn)}
         {occasion && ` · ${occasion}`}
       </p>
       {card && (
@@ -36,7 +37,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
           </p>
           <div className={styles.columns}>
             <div>
-              <h2>Comes off</h2>
+              <h2>{WORDS.jobPaper.comesOff}</h2>
               {card.off.map((item) => (
                 <p key={`${item.key} ${item.name}`} className={styles.tick}>
                   {item.name} <span>{itemMassText(item)}</span>
@@ -44,7 +45,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               ))}
             </div>
             <div>
-              <h2>Goes on</h2>
+              <h2>{WORDS.jobPaper.goesOn}</h2>
               {card.on.map((item) => (
                 <p key={`${item.key} ${item.name}`} className={styles.tick}>
                   {item.name} <span>{itemMassText(item)}</span>
@@ -52,8 +53,8 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               ))}
             </div>
             <div>
-              <h2>To buy</h2>
-              {card.buy.length === 0 && <p>all at hand</p>}
+              <h2>{WORDS.jobPaper.toBuy}</h2>
+              {card.buy.length === 0 && <p>{WORDS.jobPaper.allAtHand}</p>}
               {card.buy.map((item) => (
                 <p key={`${item.key} ${item.name}`} className={styles.tick}>
                   {item.name} <span>{priceText(item)}</span>
@@ -63,11 +64,12 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
           </div>
           <p>{[chainText(card), bScrewText(card), spacerText(card)].filter(Boolean).join(' ')}</p>
           <p>
-            <b>Tools:</b> {card.gathered.tools.join(', ')}. <b>Used up:</b> {card.gathered.consumables.join(', ')}.
+            <b>{WORDS.jobPaper.tools}</b> {card.gathered.tools.join(', ')}. <b>{WORDS.jobPaper.usedUp}</b>{' '}
+            {card.gathered.consumables.join(', ')}.
           </p>
           {card.passed.map(({ id, extraCheck }) => (
             <p key={id} className={styles.extra}>
-              <b>Extra check:</b> {extraCheck}.
+              <b>{WORDS.jobPaper.extraCheck}</b> {extraCheck}.
             </p>
           ))}
         </>
@@ -95,13 +97,11 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
         </tbody>
       </table>
       <p className={styles.foot}>
-        Outcome: <i className={styles.box} /> works <i className={styles.box} /> works, with notes{' '}
-        <i className={styles.box} /> reverted, because <i className={styles.line} />
+        {WORDS.jobPaper.outcome} <i className={styles.box} /> {WORDS.jobPaper.works} <i className={styles.box} />{' '}
+        {WORDS.jobPaper.worksWithNotes} <i className={styles.box} /> {WORDS.jobPaper.revertedBecause}{' '}
+        <i className={styles.line} />
       </p>
-      <p className={styles.small}>
-        The part maker’s sheet and torque win over this card. Never ride before the big-big check. Local road rules
-        apply; have a qualified mechanic check what you are unsure of.
-      </p>
+      <p className={styles.small}>{WORDS.jobPaper.thePartMakersSheetAnd}</p>
     </article>
   );
 }

@@ -26,6 +26,7 @@ import { PhotosOf } from './PhotosOf';
 import { ProgressTable } from './ProgressTable';
 import type { JobAndCard } from './useJobs';
 import styles from './Swap.module.css';
+import { WORDS } from './words/text';
 
 const MS_PER_MINUTE = 60_000;
 
@@ -43,32 +44,37 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
       edit(what, (before) => withOptional(before, field, value));
   return (
     <div className={styles.column}>
-      <section className={styles.panel} aria-label="Job">
+      <section className={styles.panel} aria-label={WORDS.jobView.job}>
         <div className={styles.panelHead}>
           <h2>{job.name}</h2>
           <StateSelect job={job} />
           {!isDone && (
             <Link href={`/work?job=${job.id}`}>
               <Button type="primary" size="small" icon={<ToolOutlined />}>
-                Work on it
+                {WORDS.jobView.workOnIt}
               </Button>
             </Link>
           )}
-          <Button size="small" icon={<PrinterOutlined />} onClick={print} title={withKey('Print the card', 'print')}>
-            Print
+          <Button
+            size="small"
+            icon={<PrinterOutlined />}
+            onClick={print}
+            title={withKey(WORDS.jobView.printTheCard, 'print')}
+          >
+            {WORDS.jobView.print}
           </Button>
           <Popconfirm
-            title={`Take ${job.name} out of the book?`}
-            description="Its photos go with it. Undo brings all back."
-            okText="Take out"
-            cancelText="Keep"
+            title={WORDS.jobView.takeNameOutOfThe(job.name)}
+            description={WORDS.jobView.itsPhotosGoWithIt}
+            okText={WORDS.jobView.takeOut}
+            cancelText={WORDS.jobView.keep}
             onConfirm={() => {
               remove();
               onClose();
             }}
           >
             <Button size="small" danger>
-              Remove…
+              {WORDS.jobView.remove}
             </Button>
           </Popconfirm>
         </div>
@@ -82,38 +88,42 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
             ? outcomeHeadline(job)
             : card
               ? cardHeadline(card)
-              : `Re-check after the first ride or ${work.kind === 'recheck' ? work.afterKm : 100} km, about ${minutesText(minutes)}.`}
+              : WORDS.jobView.reCheckAfterTheFirst(work.kind === 'recheck' ? work.afterKm : 100, minutesText(minutes))}
         </p>
         {isDone && job.runs.length > 0 && (
           <p className={styles.note}>
-            Took {minutesText(workedMs(job.runs, job.finishedAtMs!) / MS_PER_MINUTE)}, {minutesText(minutes)} were
-            estimated.
+            {WORDS.jobView.tookWorkedMsMinutesWereEstimated(
+              minutesText(workedMs(job.runs, job.finishedAtMs!) / MS_PER_MINUTE),
+              minutesText(minutes),
+            )}
           </p>
         )}
         {gone.length > 0 && (
           <p className={styles.problem} role="status">
-            No longer on the shelf: {gone.join(', ')}. The card keeps what was known of{' '}
-            {gone.length === 1 ? 'it' : 'them'}.
+            {WORDS.jobView.noLongerOnTheShelf(
+              gone.join(', '),
+              gone.length === 1 ? WORDS.jobView.it : WORDS.jobView.them,
+            )}
           </p>
         )}
         {!isDone && (
           <div className={styles.choices}>
             <NameField
               id="job-name"
-              label="Called"
+              label={WORDS.jobView.called}
               owner={job.id}
               value={job.name}
               onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
             />
             <DateField
               id="due-on"
-              label="On"
+              label={WORDS.jobView.on}
               value={job.dueOn ?? ''}
               onChange={(day) => optional('day', 'dueOn')(day === '' ? undefined : day)}
             />
             <NameField
               id="occasion"
-              label="Because of"
+              label={WORDS.jobView.becauseOf}
               owner={job.id}
               value={job.occasion}
               onCommit={optional('occasion', 'occasion')}
@@ -123,14 +133,14 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
         {!isDone && card && card.buy.length > 0 && <BuyTicks job={job} card={card} onEdit={edit} />}
       </section>
       {card && (
-        <section className={styles.panel} aria-label="Parts of the job">
+        <section className={styles.panel} aria-label={WORDS.jobView.partsOfTheJob}>
           {!isDone && <CardVerdict card={card} school={bench.bike.limitsSchool ?? 'sheet'} />}
           <PartsOfCard card={card} bought={job.bought} showsBuy={!isDone} />
           {!isDone && <SettledOfCard card={card} />}
         </section>
       )}
-      <section className={styles.panel} aria-label="Steps">
-        <h2>{isDone ? 'What was done' : 'Steps'}</h2>
+      <section className={styles.panel} aria-label={WORDS.jobView.steps}>
+        <h2>{isDone ? WORDS.jobView.whatWasDone : WORDS.jobView.steps}</h2>
         {isDone || Object.keys(job.progress).length > 0 || !card ? (
           <ProgressTable job={job} steps={steps} />
         ) : (
@@ -174,7 +184,7 @@ function BuyTicks({
   const tick = (key: string, has: boolean) => onEdit('purchases', (before) => withPurchase(before, card, key, has));
   return (
     <div className={styles.buys} data-testid="buy-ticks">
-      <span>Has come:</span>
+      <span>{WORDS.jobView.hasCome}</span>
       {card.buy.map((item) => (
         <Checkbox
           key={item.key}

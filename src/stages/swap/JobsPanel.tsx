@@ -7,6 +7,7 @@ import { useFirst } from '../../kit/list/useFirst';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
 import type { JobLine } from './useJobs';
 import styles from './Swap.module.css';
+import { WORDS } from './words/text';
 
 const PAGE = 20;
 
@@ -21,14 +22,14 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
   const { bench } = useReadyBench();
   const { first, more } = useFirst(jobs, PAGE);
   return (
-    <section className={styles.panel} aria-label="Jobs of this bike">
+    <section className={styles.panel} aria-label={WORDS.jobsPanel.jobsOfThisBike}>
       <div className={styles.panelHead}>
-        <h2>Jobs of {bench.bike.name}</h2>
+        <h2>{WORDS.jobsPanel.jobsOfName(bench.bike.name)}</h2>
       </div>
       <Button block type={openId === undefined ? 'primary' : 'default'} onClick={() => onOpen(undefined)}>
-        Plan a new one
+        {WORDS.jobsPanel.planANewOne}
       </Button>
-      {jobs.length === 0 && <p className={styles.note}>None yet.</p>}
+      {jobs.length === 0 && <p className={styles.note}>{WORDS.jobsPanel.noneYet}</p>}
       <ul className={styles.jobs}>
         {first.map(({ job, minutes }) => (
           <li key={job.id}>
@@ -45,7 +46,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
                 {job.outcome && `: ${OUTCOME_TEXT[job.outcome]}`}
                 {job.state === 'done'
                   ? `, ${dateText(job.finishedAtMs!)}`
-                  : `, ${minutesText(minutes)}${job.dueOn ? `, on ${job.dueOn}` : ''}`}
+                  : `, ${minutesText(minutes)}${job.dueOn ? WORDS.jobsPanel.onDueOn(job.dueOn) : ''}`}
               </span>
               {job.occasion && <span>{job.occasion}</span>}
             </button>

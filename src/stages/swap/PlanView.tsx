@@ -18,6 +18,7 @@ import { CardVerdict } from './CardVerdict';
 import { JobPaper } from './JobPaper';
 import { usePlan } from './usePlan';
 import styles from './Swap.module.css';
+import { WORDS } from './words/text';
 
 /** A job that is being planned: its card stands beside the questions and follows them. */
 export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
@@ -25,7 +26,7 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
   const { message } = App.useApp();
   const { printing, print } = usePrint();
   const plan = usePlan((id) => {
-    void message.success('In the book. Work on it here, or on a phone.');
+    void message.success(WORDS.planView.inTheBookWorkOn);
     onBooked(id);
   });
   const { card, choices, say, target, targetPlace, problem } = plan;
@@ -34,10 +35,10 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
   useShortcut('print', print, card.kind !== 'nothing');
   return (
     <div className={styles.column}>
-      <section className={styles.panel} aria-label="Plan">
+      <section className={styles.panel} aria-label={WORDS.planView.plan}>
         <div className={styles.panelHead}>
           <h2 className={styles.way}>
-            <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label="to">→</span>{' '}
+            <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label={WORDS.planView.to}>→</span>{' '}
             <SetupMark place={targetPlace} /> {formatShorthand(target)}
           </h2>
           <Button
@@ -45,23 +46,23 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
             icon={<PrinterOutlined />}
             disabled={card.kind === 'nothing'}
             onClick={print}
-            title={withKey('Print the card', 'print')}
+            title={withKey(WORDS.planView.printTheCard, 'print')}
           >
-            Print
+            {WORDS.planView.print}
           </Button>
         </div>
         <p className={styles.headline} data-testid="card-headline">
           {cardHeadline(card)}
         </p>
         <div className={styles.choices}>
-          <Field id="target" label="To">
+          <Field id="target" label={WORDS.planView.toLabel}>
             <Select
               id="target"
               value={target.id}
               options={setups.map(({ id, name, ...teeth }, place) => ({
                 value: id,
                 label:
-                  place === 0 ? 'A again, with a new chain' : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
+                  place === 0 ? WORDS.planView.aAgainWithANew : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
               }))}
               onChange={(id) => {
                 plan.choose(id);
@@ -69,7 +70,7 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
               }}
             />
           </Field>
-          <Field id="job-name" label="Called">
+          <Field id="job-name" label={WORDS.planView.called}>
             <Input
               id="job-name"
               maxLength={NAME_LENGTH_MAX}
@@ -78,35 +79,35 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
               onChange={({ target: { value } }) => say({ name: value })}
             />
           </Field>
-          <DateField id="due-on" label="On" value={choices.dueOn} onChange={(dueOn) => say({ dueOn })} />
-          <Field id="occasion" label="Because of">
+          <DateField id="due-on" label={WORDS.planView.on} value={choices.dueOn} onChange={(dueOn) => say({ dueOn })} />
+          <Field id="occasion" label={WORDS.planView.becauseOf}>
             <Input
               id="occasion"
               maxLength={60}
-              placeholder="the mountain week"
+              placeholder={WORDS.planView.theMountainWeek}
               value={choices.occasion}
               onChange={({ target: { value } }) => say({ occasion: value })}
             />
           </Field>
           <DateField
             id="back-on"
-            label="And back on, where it is for a season"
+            label={WORDS.planView.andBackOnWhereIt}
             value={choices.backOn}
             onChange={(backOn) => say({ backOn })}
           />
         </div>
         <div className={styles.ticks}>
           <Checkbox checked={choices.newChain} onChange={({ target: { checked } }) => say({ newChain: checked })}>
-            new chain, whatever its length
+            {WORDS.planView.newChainWhateverItsLength}
           </Checkbox>
           <Checkbox
             checked={choices.usesQuickLink}
             onChange={({ target: { checked } }) => say({ usesQuickLink: checked })}
           >
-            closed with a quick link
+            {WORDS.planView.closedWithAQuickLink}
           </Checkbox>
           <Checkbox checked={choices.weighs} onChange={({ target: { checked } }) => say({ weighs: checked })}>
-            weigh what comes off and goes on
+            {WORDS.planView.weighWhatComesOffAnd}
           </Checkbox>
           <Button
             type="primary"
@@ -114,7 +115,7 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
             onClick={() => edits.write(plan.book)}
             data-testid="book"
           >
-            Put it in the book
+            {WORDS.planView.putItInTheBook}
           </Button>
         </div>
         {problem && (
@@ -125,13 +126,13 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
       </section>
       {card.kind !== 'nothing' && (
         <>
-          <section className={styles.panel} aria-label="Parts of the job">
+          <section className={styles.panel} aria-label={WORDS.planView.partsOfTheJob}>
             <CardVerdict card={card} school={bike.limitsSchool ?? 'sheet'} />
             <PartsOfCard card={card} />
             <SettledOfCard card={card} />
           </section>
-          <section className={styles.panel} aria-label="Steps">
-            <h2>Steps</h2>
+          <section className={styles.panel} aria-label={WORDS.planView.steps}>
+            <h2>{WORDS.planView.steps}</h2>
             <StepsOfCard card={card} />
           </section>
         </>

@@ -8,6 +8,7 @@ import { JobView } from './JobView';
 import { PlanView } from './PlanView';
 import { useJobs } from './useJobs';
 import styles from './Swap.module.css';
+import { WORDS } from './words/text';
 
 /** From A to another setup: the card, and the jobs of this bike. */
 export function SwapStage() {
@@ -17,7 +18,7 @@ export function SwapStage() {
   const { lines, opened } = useJobs(openId);
   return (
     <>
-      <h1 className={styles.hidden}>Swap</h1>
+      <h1 className={styles.hidden}>{WORDS.swapStage.swap}</h1>
       <div className={styles.layout}>
         <JobsPanel jobs={lines} openId={opened?.job.id} onOpen={open} />
         {opened ? (

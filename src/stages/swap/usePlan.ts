@@ -8,6 +8,7 @@ import { cardOf, type SwapWork } from '../../kit/shop/card-of';
 import { withNewChain } from '../../kit/shop/new-chain';
 import { jobSideOf, type SetupRecord } from '../../records';
 import { addJobs, type JobContent } from '../../store';
+import { WORDS } from './words/text';
 
 /** What is decided about a job before it is in the book. */
 export interface PlanChoices {
@@ -67,12 +68,13 @@ export function usePlan(onBooked: (id: string) => void): Plan {
     [bike, fitted, target, parts, newChain, weighs, usesQuickLink],
   );
   const card = useMemo(() => cardOf(bike, work, { parts, experience }), [bike, work, parts, experience]);
-  const suggestedName = target === fitted ? 'New chain' : `To ${target.name ?? LETTERS[targetPlace]}`;
+  const suggestedName =
+    target === fitted ? WORDS.usePlan.newChain : WORDS.usePlan.toName(target.name ?? LETTERS[targetPlace]);
   const problem =
     card.kind === 'nothing'
-      ? 'Nothing differs from A: lay a candidate on the bench, or ask for a new chain.'
+      ? WORDS.usePlan.nothingDiffersFromALay
       : choices.backOn !== '' && choices.dueOn !== '' && choices.backOn <= choices.dueOn
-        ? `Back on ${choices.backOn} is not after ${choices.dueOn}: choose a later day.`
+        ? WORDS.usePlan.backOnBackOnIsNot(choices.backOn, choices.dueOn)
         : undefined;
   const book = async () => {
     const name = choices.name.trim() || suggestedName;
@@ -90,10 +92,13 @@ export function usePlan(onBooked: (id: string) => void): Plan {
     };
     const back: JobContent = {
       bikeId: bike.id,
-      name: `Back: ${name}`.slice(0, 80),
+      name: WORDS.usePlan.backName(name).slice(0, 80),
       state: 'asked',
       work: { ...work, from: work.to, to: work.from, newChain: false, isReturn: true },
-      ...said(choices.backOn, choices.occasion.trim() === '' ? '' : `after: ${choices.occasion.trim()}`.slice(0, 80)),
+      ...said(
+        choices.backOn,
+        choices.occasion.trim() === '' ? '' : WORDS.usePlan.afterOccasion(choices.occasion.trim()).slice(0, 80),
+      ),
     };
     const [id] = await addJobs(db, choices.backOn === '' ? [there] : [there, back], Date.now());
     setChoices(NO_CHOICES);

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { workedMs, type Run } from '../../core/swap';
-import { clockText } from './work-words';
+import { clockText } from './words/work-words';
 
 /** How long the job was worked on, by the minute and second. */
 export function Clock({ runs }: { runs: readonly Run[] }) {

@@ -9,6 +9,7 @@ import { useBench } from '../../kit/bench/BenchProvider';
 import { addPhoto, removePhoto, useDb } from '../../store';
 import { smallPhoto } from './photo';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** Photos of a step: taken or picked, made small, kept with the job. */
 export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId }) {
@@ -35,7 +36,7 @@ export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId })
   return (
     <div className={styles.photos}>
       <Button size="large" icon={<CameraOutlined />} loading={busy} onClick={() => picker.current?.click()}>
-        Photo
+        {WORDS.photoField.photo}
       </Button>
       <input
         ref={picker}
@@ -53,10 +54,13 @@ export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId })
       {(photos ?? []).map(({ id, jpeg, takenAtMs }) => (
         <figure key={id}>
           {/* eslint-disable-next-line @next/next/no-img-element -- kept in the browser, not on the server */}
-          <img src={`data:image/jpeg;base64,${jpeg}`} alt={`Taken ${new Date(takenAtMs).toLocaleString()}`} />
+          <img
+            src={`data:image/jpeg;base64,${jpeg}`}
+            alt={WORDS.photoField.takenToLocaleString(new Date(takenAtMs).toLocaleString())}
+          />
           <Button
             icon={<DeleteOutlined />}
-            aria-label="Remove this photo"
+            aria-label={WORDS.photoField.removeThisPhoto}
             onClick={() => edits.write(() => removePhoto(db, id, Date.now()))}
           />
         </figure>

@@ -12,6 +12,7 @@ import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
 import { signOffJob } from '../../store';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** How it came out; a swap that stays makes its setup A. */
 export function SignOffPanel({ work }: { work: Work }) {
@@ -32,15 +33,15 @@ export function SignOffPanel({ work }: { work: Work }) {
   const note = job.outcomeNote?.trim();
   const problem =
     outcome === undefined
-      ? 'How did it come out?'
+      ? WORDS.signOffPanel.howDidItComeOut
       : outcome !== 'reverted' && inTheWay !== undefined
         ? inTheWay
         : outcome !== 'reverted' && trouble
-          ? 'A trouble is still open: mend it, or revert.'
+          ? WORDS.signOffPanel.aTroubleIsStillOpen
           : outcome !== 'works' && !note
             ? outcome === 'reverted'
-              ? 'Why was it reverted? The reason is worth as much as a success.'
-              : 'Which notes? Write them down.'
+              ? WORDS.signOffPanel.whyWasItRevertedThe
+              : WORDS.signOffPanel.whichNotesWriteThemDown
             : undefined;
   const sign = () =>
     edits.write(() =>
@@ -55,10 +56,10 @@ export function SignOffPanel({ work }: { work: Work }) {
     <div className={styles.sign}>
       {open.length > 0 && (
         <p className={styles.doubt} data-testid="still-open">
-          Still open: {open.map(({ id }) => STEP_TITLES[id]).join(', ')}.
+          {WORDS.signOffPanel.stillOpen(open.map(({ id }) => STEP_TITLES[id]).join(', '))}
         </p>
       )}
-      <div className={styles.outcomes} role="radiogroup" aria-label="Outcome">
+      <div className={styles.outcomes} role="radiogroup" aria-label={WORDS.signOffPanel.outcome}>
         {outcomes.map((one) => (
           <button
             key={one}
@@ -74,7 +75,7 @@ export function SignOffPanel({ work }: { work: Work }) {
       </div>
       {outcome === 'reverted' && limits.length > 0 && (
         <fieldset className={styles.blames} data-testid="blames">
-          <legend>Because of, for the log to learn from</legend>
+          <legend>{WORDS.signOffPanel.becauseOfForTheLog}</legend>
           {limits.map(({ id, overT }) => (
             <Checkbox
               key={id}
@@ -83,17 +84,19 @@ export function SignOffPanel({ work }: { work: Work }) {
                 setCleared(target.checked ? cleared.filter((one) => one !== id) : [...cleared, id])
               }
             >
-              {GROUP_TEXT[groupOf(id)]}, {overT}T outside the sheet
+              {WORDS.signOffPanel.groupOverTOutsideTheSheet(GROUP_TEXT[groupOf(id)], overT)}
             </Checkbox>
           ))}
         </fieldset>
       )}
       <NoteField
         id="outcome-note"
-        label="What was found"
+        label={WORDS.signOffPanel.whatWasFound}
         owner={job.id}
         value={job.outcomeNote}
-        onCommit={(value) => edit('outcome note', (before) => withOptional(before, 'outcomeNote', value))}
+        onCommit={(value) =>
+          edit(WORDS.signOffPanel.outcomeNote, (before) => withOptional(before, 'outcomeNote', value))
+        }
       />
       {problem && (
         <p className={styles.why} role="status">
@@ -101,13 +104,13 @@ export function SignOffPanel({ work }: { work: Work }) {
         </p>
       )}
       <Button size="large" type="primary" block disabled={problem !== undefined} onClick={sign} data-testid="sign">
-        Sign off
+        {WORDS.signOffPanel.signOff}
       </Button>
       <p className={styles.why}>
         {job.work.kind === 'swap' && outcome !== 'reverted'
-          ? 'The new setup becomes A, its parts change places on the shelf, and a re-check is put in the book.'
+          ? WORDS.signOffPanel.theNewSetupBecomesA
           : outcome === 'reverted'
-            ? 'The bike stays as it was; the trial is remembered.'
+            ? WORDS.signOffPanel.theBikeStaysAsIt
             : ''}
       </p>
     </div>

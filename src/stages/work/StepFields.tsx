@@ -7,6 +7,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** The reading that a step asks for, judged as it is typed, and a note. */
 export function StepFields({ work }: { work: Work }) {
@@ -24,7 +25,11 @@ export function StepFields({ work }: { work: Work }) {
             label={
               reading.expected === undefined
                 ? capital(reading.what)
-                : `${capital(reading.what)}, ${short(reading.expected, 2)} ${reading.unit} expected`
+                : WORDS.stepFields.capitalExpectedUnitExpected(
+                    capital(reading.what),
+                    short(reading.expected, 2),
+                    reading.unit,
+                  )
             }
             term={reading.what}
             unit={reading.unit}
@@ -32,7 +37,7 @@ export function StepFields({ work }: { work: Work }) {
             optional
             owner={owner}
             width="100%"
-            placeholder="not read yet"
+            placeholder={WORDS.stepFields.notReadYet}
             value={progress?.value}
             check={(value) => {
               if (value === undefined) return undefined;
@@ -43,16 +48,20 @@ export function StepFields({ work }: { work: Work }) {
           />
           {judged && (
             <p className={judged.kind === 'doubtful' ? styles.doubt : styles.good} role="status" data-testid="judged">
-              {'message' in judged ? judged.message : judged.kind === 'asExpected' ? 'As worked out.' : 'Plausible.'}
+              {'message' in judged
+                ? judged.message
+                : judged.kind === 'asExpected'
+                  ? WORDS.stepFields.asWorkedOut
+                  : WORDS.stepFields.plausible}
             </p>
           )}
         </>
       )}
       <NoteField
         id="step-note"
-        label="Note"
+        label={WORDS.stepFields.note}
         owner={owner}
-        placeholder="what was found, what was set"
+        placeholder={WORDS.stepFields.whatWasFoundWhatWas}
         value={progress?.note}
         onCommit={(note) => editStepOf(step.id, 'note', (before) => withOptional(before, 'note', note))}
       />

@@ -5,6 +5,7 @@ import { REMEDIES, STEP_TITLES, SYMPTOMS_OF, type StepProgress, type Symptom } f
 import { withOptional } from '../../kit/fields/with-optional';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** What a check found wrong, and what helps: a branch that comes back to the check. */
 export function TroublePanel({ work }: { work: Work }) {
@@ -16,7 +17,7 @@ export function TroublePanel({ work }: { work: Work }) {
   if (!trouble) {
     return (
       <div className={styles.trouble} data-testid="troubles">
-        <span>Not right?</span>
+        <span>{WORDS.troublePanel.notRight}</span>
         {symptoms.map((symptom) => (
           <Button
             key={symptom}
@@ -34,7 +35,7 @@ export function TroublePanel({ work }: { work: Work }) {
     <div className={styles.remedies} data-testid="remedies">
       <h3>
         {title}
-        {stop && ': do not ride until it is mended'}
+        {stop && WORDS.troublePanel.doNotRideUntilIt}
       </h3>
       <ol>
         {remedies.map(({ text, goTo: back }) => (
@@ -42,7 +43,7 @@ export function TroublePanel({ work }: { work: Work }) {
             {text}{' '}
             {back !== undefined && back !== step.id && steps.some(({ id }) => id === back) && (
               <Button size="middle" onClick={() => goTo(back)}>
-                Back to {STEP_TITLES[back]}
+                {WORDS.troublePanel.backToStepTitle(STEP_TITLES[back])}
               </Button>
             )}
           </li>
@@ -54,10 +55,10 @@ export function TroublePanel({ work }: { work: Work }) {
           type="primary"
           onClick={() => say('mended', ({ trouble: mended, ...before }) => withMended(before, mended ?? trouble))}
         >
-          Mended
+          {WORDS.troublePanel.mended}
         </Button>
         <Button size="large" onClick={() => say('trouble', (before) => withOptional(before, 'trouble', undefined))}>
-          It was nothing
+          {WORDS.troublePanel.itWasNothing}
         </Button>
       </div>
     </div>

@@ -11,6 +11,7 @@ import { short } from '../../kit/format';
 import { togetherG, weighingSummary } from './weigh-summary';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** What a part of a middle sort weighs, for the simulated scale to show where nothing else is known, g. */
 const UNKNOWN_G = 200;
@@ -52,7 +53,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
         editParts(
           workshop.db,
           [partId],
-          `weight of ${what}`,
+          WORDS.weighPanel.weightOfWhat(what),
           (part) => ({ ...part, massG: grams, massResolutionG: resolutionG }),
           Date.now(),
         ),
@@ -61,8 +62,8 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
     setPan(undefined);
   };
   const sides = [
-    { side: 'off', title: 'Comes off', items: card.off },
-    { side: 'on', title: 'Goes on', items: card.on },
+    { side: 'off', title: WORDS.weighPanel.comesOff, items: card.off },
+    { side: 'on', title: WORDS.weighPanel.goesOn, items: card.on },
   ] as const;
   return (
     <div className={styles.weigh}>
@@ -86,7 +87,11 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
                   onClick={() => setPan(one)}
                 >
                   <span>{one.what}</span>
-                  <b>{reading ? `${short(reading.grams, 1)} g ± ${short(reading.resolutionG / 2, 2)}` : 'weigh'}</b>
+                  <b>
+                    {reading
+                      ? `${short(reading.grams, 1)} g ± ${short(reading.resolutionG / 2, 2)}`
+                      : WORDS.weighPanel.weigh}
+                  </b>
                 </button>
               );
             })}
@@ -105,12 +110,12 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
       {pan && (
         <div key={`${pan.what} ${pan.side} ${pan.together}`} className={styles.pans} ref={intoView}>
           <ScalePanel trueG={pan.trueG} what={pan.what} onReading={take} />
-          <Button onClick={() => setPan(undefined)}>Scale away</Button>
+          <Button onClick={() => setPan(undefined)}>{WORDS.weighPanel.scaleAway}</Button>
         </div>
       )}
       {summary.changeG !== undefined && (
         <p className={styles.text} data-testid="weighed-change">
-          The bike becomes {massChangeText(summary.changeG)}, ± {short(summary.doubtG, 1)} g by the scale.
+          {WORDS.weighPanel.theBikeBecomesMassChangeDoubtG(massChangeText(summary.changeG), short(summary.doubtG, 1))}
         </p>
       )}
     </div>
@@ -127,7 +132,7 @@ const panOf = ({ name, massG }: CardItem, side: PartWeighing['side'], partId: st
 
 const allOf = (items: readonly CardItem[], side: PartWeighing['side']): Pan => ({
   partId: undefined,
-  what: 'all of it together',
+  what: WORDS.weighPanel.allOfItTogether,
   side,
   together: true,
   trueG: togetherG(items, UNKNOWN_G),

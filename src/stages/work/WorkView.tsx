@@ -15,6 +15,7 @@ import { useOtherTab } from './useOtherTab';
 import type { Work } from './useWork';
 import { WeighPanel } from './WeighPanel';
 import styles from './Work.module.css';
+import { WORDS } from './words/text';
 
 /** The step on screen, large; what it needs, and the way on. */
 export function WorkView({ work }: { work: Work }) {
@@ -28,7 +29,12 @@ export function WorkView({ work }: { work: Work }) {
   return (
     <div className={styles.work}>
       <header className={styles.head}>
-        <Link href={`/swap?job=${job.id}`} className={styles.back} aria-label="Back to Swap" onClick={work.toItsBike}>
+        <Link
+          href={`/swap?job=${job.id}`}
+          className={styles.back}
+          aria-label={WORDS.workView.backToSwap}
+          onClick={work.toItsBike}
+        >
           ‹
         </Link>
         <div className={styles.title}>
@@ -40,13 +46,13 @@ export function WorkView({ work }: { work: Work }) {
           size="large"
           icon={work.isRunning ? <PauseOutlined /> : <CaretRightOutlined />}
           onClick={() => work.runClock(!work.isRunning)}
-          aria-label={work.isRunning ? 'Stop the clock' : 'Start the clock'}
+          aria-label={work.isRunning ? WORDS.workView.stopTheClock : WORDS.workView.startTheClock}
         />
       </header>
       <div
         className={styles.bar}
         role="progressbar"
-        aria-label="Steps behind"
+        aria-label={WORDS.workView.stepsBehind}
         aria-valuenow={behind}
         aria-valuemin={0}
         aria-valuemax={steps.length}
@@ -55,13 +61,7 @@ export function WorkView({ work }: { work: Work }) {
           <i key={id} data-behind={isBehind(job.progress, id)} data-here={id === step.id} />
         ))}
       </div>
-      {isElsewhere && (
-        <Alert
-          type="info"
-          showIcon
-          title="This job is open in another tab, too. Both write to the same card; nothing is lost."
-        />
-      )}
+      {isElsewhere && <Alert type="info" showIcon title={WORDS.workView.thisJobIsOpenIn} />}
       {conflict && (
         <Alert
           type="warning"
@@ -79,9 +79,9 @@ export function WorkView({ work }: { work: Work }) {
         data-kept={work.isKept}
       >
         <p className={styles.count}>
-          Step {place + 1} of {steps.length}
-          {behindIt && (progress?.skipped ? ', left out' : ', done')}
-          {!work.isKept && ', writing …'}
+          {WORDS.workView.stepPlaceOfCount(place + 1, steps.length)}
+          {behindIt && (progress?.skipped ? WORDS.workView.leftOut : WORDS.workView.done)}
+          {!work.isKept && WORDS.workView.writing}
         </p>
         <h2>{STEP_TITLES[step.id]}</h2>
         <p className={styles.text}>{step.text}</p>
@@ -111,20 +111,25 @@ export function WorkView({ work }: { work: Work }) {
       </section>
       <footer className={styles.foot}>
         {inTheWay && step.id !== 'signOff' && <p role="status">{inTheWay}</p>}
-        <Button size="large" disabled={place === 0} onClick={() => goTo(steps[place - 1]!.id)} aria-label="Step before">
+        <Button
+          size="large"
+          disabled={place === 0}
+          onClick={() => goTo(steps[place - 1]!.id)}
+          aria-label={WORDS.workView.stepBefore}
+        >
           ‹
         </Button>
         <Button
           size="large"
           icon={<UnorderedListOutlined />}
           onClick={() => setListOpen(true)}
-          aria-label="All steps"
+          aria-label={WORDS.workView.allSteps}
         />
         {step.id !== 'signOff' && (
           <>
             {!behindIt && cannotSkip === undefined && (
               <Button size="large" onClick={() => finish('skipped')}>
-                Leave out
+                {WORDS.workView.leaveOut}
               </Button>
             )}
             <Button
@@ -134,12 +139,18 @@ export function WorkView({ work }: { work: Work }) {
               disabled={inTheWay !== undefined || progress?.trouble !== undefined}
               onClick={() => (behindIt ? goTo(steps[Math.min(place + 1, steps.length - 1)]!.id) : finish('done'))}
             >
-              {behindIt ? 'Next' : 'Done'}
+              {behindIt ? WORDS.workView.next : WORDS.workView.doneLabel}
             </Button>
           </>
         )}
       </footer>
-      <Drawer title="All steps" open={listOpen} onClose={() => setListOpen(false)} placement="bottom" size="large">
+      <Drawer
+        title={WORDS.workView.allSteps}
+        open={listOpen}
+        onClose={() => setListOpen(false)}
+        placement="bottom"
+        size="large"
+      >
         <ol className={styles.list}>
           {steps.map(({ id }, i) => (
             <li key={id}>

@@ -1,5 +1,6 @@
 import { fixed } from '../../kit/format';
 import { PHOTO_LENGTH_MAX } from '../../records';
+import { WORDS } from './words/text';
 
 /** A telephone's largest pictures are some 50 MB. */
 export const PHOTO_FILE_BYTES_MAX = 60_000_000;
@@ -9,14 +10,14 @@ const WANTED_MB = 0.4;
 export type PhotoResult =
   { readonly ok: true; readonly jpeg: string } | { readonly ok: false; readonly message: string };
 
-const megabytes = (bytes: number) => `${fixed(bytes / 1e6, bytes < 10e6 ? 1 : 0)} MB`;
+const megabytes = (bytes: number) => WORDS.photo.bytesMb(fixed(bytes / 1e6, bytes < 10e6 ? 1 : 0));
 
 /** Makes a picture small enough to be kept by the hundred. The package that does it is loaded when it is first wanted. */
 export async function smallPhoto(file: File): Promise<PhotoResult> {
   if (file.size > PHOTO_FILE_BYTES_MAX) {
     return {
       ok: false,
-      message: `${file.name} has ${megabytes(file.size)}; at most ${megabytes(PHOTO_FILE_BYTES_MAX)}. Take it with fewer pixels, or cut it.`,
+      message: WORDS.photo.nameHasMegabytesAtMost(file.name, megabytes(file.size), megabytes(PHOTO_FILE_BYTES_MAX)),
     };
   }
   try {
@@ -30,11 +31,11 @@ export async function smallPhoto(file: File): Promise<PhotoResult> {
     });
     const jpeg = await base64Of(small);
     if (jpeg.length > PHOTO_LENGTH_MAX) {
-      return { ok: false, message: `${file.name} could not be made small enough: cut it, or take another` };
+      return { ok: false, message: WORDS.photo.nameCouldNotBeMade(file.name) };
     }
     return { ok: true, jpeg };
   } catch {
-    return { ok: false, message: `${file.name} is no picture that this browser can read: take a JPEG or PNG` };
+    return { ok: false, message: WORDS.photo.nameIsNoPictureThat(file.name) };
   }
 }
 
@@ -42,7 +43,7 @@ function base64Of(blob: Blob): Promise<string> {
   return new Promise((resolve, reject) => {
     const reader = new FileReader();
     reader.onload = () => resolve((reader.result as string).split(',')[1]!);
-    reader.onerror = () => reject(reader.error ?? new Error('the picture could not be read'));
+    reader.onerror = () => reject(reader.error ?? new Error(WORDS.photo.thePictureCouldNotBe));
     reader.readAsDataURL(blob);
   });
 }

@@ -19,6 +19,7 @@ import { cardOf, stepsOf } from '../../kit/shop/card-of';
 import type { BikeRecord, JobRecord } from '../../records';
 import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
 import { WriteQueue } from './write-queue';
+import { WORDS } from './words/text';
 
 export interface Work {
   readonly job: JobRecord;
@@ -83,7 +84,7 @@ export function useWork(jobId: string): WorkState {
   const step = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress) ?? steps.at(-1)!;
 
   const edit: Work['edit'] = (what, change) =>
-    edits.write(() => editJob(db, job.id, `${what} of ${job.name}`, change, Date.now()));
+    edits.write(() => editJob(db, job.id, WORDS.useWork.whatOfName(what, job.name), change, Date.now()));
   const goTo = (id: StepId) => edits.write(() => showStep(db, job.id, id));
   const writeStep = (what: string, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) =>
     edits.write(() => queue.add(`${write.stepId} ${what}`, () => writeNow(what, write)));
@@ -92,7 +93,7 @@ export function useWork(jobId: string): WorkState {
     const mine = own.current.get(id) ?? [];
     const known = [job.progress[id], ...mine];
     try {
-      const label = `${what} of ${job.name}`;
+      const label = WORDS.useWork.whatOfName(what, job.name);
       const next = await editStep(db, { ...write, jobId: job.id, known, label, now: Date.now() });
       own.current.set(id, [...mine.slice(-20), next]);
     } catch (error) {
@@ -115,7 +116,7 @@ export function useWork(jobId: string): WorkState {
     editStepOf: (stepId, what, change) => writeStep(what, { stepId, edit: change }),
     finish: (how) => {
       const now = Date.now();
-      writeStep(how === 'done' ? 'step done' : 'step left out', {
+      writeStep(how === 'done' ? WORDS.useWork.stepDone : WORDS.useWork.stepLeftOut, {
         stepId: step.id,
         edit: (before) => (how === 'done' ? { ...withoutSkip(before), doneAtMs: now } : { ...before, skipped: true }),
         andThen: (after) => {
@@ -145,10 +146,10 @@ function withoutSkip({ skipped: _skipped, ...step }: StepProgress): StepProgress
 
 function conflictText(now: StepProgress | undefined): string {
   const said = [
-    now?.value === undefined ? undefined : `reading ${allDigits(now.value)}`,
-    now?.note === undefined ? undefined : `note “${now.note}”`,
-    now?.doneAtMs === undefined ? undefined : 'ticked off',
-    now?.trouble === undefined ? undefined : 'a trouble',
+    now?.value === undefined ? undefined : WORDS.useWork.readingValue(allDigits(now.value)),
+    now?.note === undefined ? undefined : WORDS.useWork.note(now.note),
+    now?.doneAtMs === undefined ? undefined : WORDS.useWork.tickedOff,
+    now?.trouble === undefined ? undefined : WORDS.useWork.aTrouble,
   ].filter((one) => one !== undefined);
-  return `Another tab changed this step meanwhile: ${said.length > 0 ? said.join(', ') : 'it is open again'}. That stands; what you typed is not written. Look at it, then enter yours again if it is the right one.`;
+  return WORDS.useWork.anotherTabChangedThisStep(said.length > 0 ? said.join(', ') : WORDS.useWork.itIsOpenAgain);
 }

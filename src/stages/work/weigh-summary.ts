@@ -1,5 +1,6 @@
 import { compareWeighings, type PartWeighing } from '../../core/swap';
 import { fixed, short } from '../../kit/format';
+import { WORDS } from './words/text';
 
 /** What some parts weigh on one pan; `unknownG` for each that nobody has weighed. */
 export function togetherG(items: readonly { readonly massG: number | undefined }[], unknownG: number): number {
@@ -51,7 +52,7 @@ function summaryOf({
   return {
     agrees,
     text: agrees
-      ? `Parts and sum agree: ${apart} apart, where rounding explains ${short(allowedG, 2)} g.`
-      : `Parts and sum disagree by ${apart}, more than both resolutions (${short(allowedG, 2)} g): a part is missing on one side, or the scale was not at zero. Weigh again.`,
+      ? WORDS.weighSummary.partsAndSumAgreeApart(apart, short(allowedG, 2))
+      : WORDS.weighSummary.partsAndSumDisagreeBy(apart, short(allowedG, 2)),
   };
 }

@@ -1,6 +1,6 @@
 import type { PartWeighing } from '../../core/swap';
 import { weighingSummary } from './weigh-summary';
-import { clockText } from './work-words';
+import { clockText } from './words/work-words';
 
 const reading = (side: 'off' | 'on', what: string, grams: number, together = false): PartWeighing => ({
   what,

@@ -7,12 +7,13 @@ import type { LearnerRecord } from '../../../records';
 import type { LearnBike } from '../useLearn';
 import type { Learning } from '../useLearning';
 import { LearnerForm } from '../NewLearner';
-import { HINT_TEXT, KIND_TEXT, LEVEL_TEXT } from '../words';
+import { HINT_TEXT, KIND_TEXT, LEVEL_TEXT } from '../words/learn-words';
 import { ask } from './ask';
 import { Progress } from './Progress';
 import { QuestionForm } from './QuestionForm';
 
 import styles from './Drills.module.css';
+import { WORDS } from '../words/text';
 
 /** Questions about real drivetrains, each made anew; what is asked next follows the learner. */
 export function DrillsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
@@ -20,12 +21,9 @@ export function DrillsView({ learning, bike }: { learning: Learning; bike: Learn
   const { learner } = learning;
   if (!learner) {
     return (
-      <section className={styles.panel} aria-label="Who is learning">
-        <h2>Who is learning?</h2>
-        <p>
-          Drills follow each learner: how hard they are, and when what was wrong comes again. All of it stays in this
-          browser.
-        </p>
+      <section className={styles.panel} aria-label={WORDS.drillsView.whoIsLearning}>
+        <h2>{WORDS.drillsView.whoIsLearningAsked}</h2>
+        <p>{WORDS.drillsView.drillsFollowEachLearnerHow}</p>
         <LearnerForm onAdd={learning.add} />
       </section>
     );
@@ -56,17 +54,17 @@ function Drill({
     setAsked(ask(learner, bike, only, question, Date.now()));
   };
   return (
-    <section className={styles.panel} aria-label="Drill">
+    <section className={styles.panel} aria-label={WORDS.drillsView.drill}>
       <div className={styles.panelHead}>
         <h2>{KIND_TEXT[question.kind]}</h2>
         <span className={styles.level} data-testid="level">
-          level {level}: {LEVEL_TEXT[level]}
+          {WORDS.drillsView.levelAndItsName(level, LEVEL_TEXT[level])}
         </span>
       </div>
       <QuestionForm
         key={`${question.kind} ${question.seed} ${level}`}
         question={question}
-        sendText="Answer"
+        sendText={WORDS.drillsView.answer}
         takesFocus
         beside={
           hasHelp ? (
@@ -74,8 +72,8 @@ function Drill({
               {HINT_TEXT[question.kind]}
             </p>
           ) : (
-            <Button type="text" onClick={() => setHelp(true)} title="Then a right answer counts half: the level stays">
-              How do I go about it?
+            <Button type="text" onClick={() => setHelp(true)} title={WORDS.drillsView.thenARightAnswerCounts}>
+              {WORDS.drillsView.howDoIGoAbout}
             </Button>
           )
         }
@@ -89,7 +87,7 @@ function Drill({
         }
         after={
           <Button type="primary" autoFocus onClick={next}>
-            Next question
+            {WORDS.drillsView.nextQuestion}
           </Button>
         }
       />

@@ -3,8 +3,9 @@ import type { ReactNode } from 'react';
 import { grade, type Given, type Question } from '../../../core/lesson';
 import { capital } from '../../../kit/format';
 import { Glossed } from '../../../kit/glossary/Glossed';
-import { MISTAKE_TEXT, answerText, rightText } from '../words';
+import { MISTAKE_TEXT, answerText, rightText } from '../words/learn-words';
 import styles from './Drills.module.css';
+import { WORDS } from '../words/text';
 
 /** Whether it was right; where not, which mistake leads to just that, and the working of this very question. */
 export function Outcome({ question, given, after }: { question: Question; given: Given; after: ReactNode }) {
@@ -15,15 +16,15 @@ export function Outcome({ question, given, after }: { question: Question; given:
       <p className={styles.verdict} role="status">
         {isRight ? <CheckOutlined aria-hidden /> : <CloseOutlined aria-hidden />}
         {isRight
-          ? `Right: ${rightText(answer)}.`
-          : `Not quite. You said ${answerText(answer, given)}; it is ${rightText(answer)}.`}
+          ? WORDS.outcome.right(rightText(answer))
+          : WORDS.outcome.notQuiteYouSaidAnswer(answerText(answer, given), rightText(answer))}
       </p>
       {mistake && (
         <p className={styles.mistake} data-mistake={mistake.mistake}>
           <b>{capital(MISTAKE_TEXT[mistake.mistake])}.</b> <Glossed text={mistake.why} />
         </p>
       )}
-      <h3>How it is worked out</h3>
+      <h3>{WORDS.outcome.howItIsWorkedOut}</h3>
       <ul className={styles.working}>
         {working.map((line) => (
           <li key={line}>

@@ -4,9 +4,10 @@ import { Button } from 'antd';
 import { useEffect, useState } from 'react';
 import { LEVELS, type DrillKind } from '../../../core/lesson';
 import type { LearnerRecord } from '../../../records';
-import { KIND_TEXT, MISTAKE_TEXT, dueText } from '../words';
+import { KIND_TEXT, MISTAKE_TEXT, dueText } from '../words/learn-words';
 import { skillRows } from './skill-rows';
 import styles from './Drills.module.css';
+import { WORDS } from '../words/text';
 
 const MINUTE_MS = 60_000;
 
@@ -31,24 +32,22 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
   const now = useNow();
   const rows = skillRows(learner);
   return (
-    <section className={styles.panel} aria-label={`Progress of ${learner.name}`}>
+    <section className={styles.panel} aria-label={WORDS.progress.progressOfName(learner.name)}>
       <div className={styles.panelHead}>
-        <h2>
-          {learner.name}: {learner.answered} answered
-        </h2>
+        <h2>{WORDS.progress.nameAnswered(learner.name, learner.answered)}</h2>
         {only && (
           <Button size="small" onClick={() => onOnly(undefined)}>
-            All kinds again
+            {WORDS.progress.allKindsAgain}
           </Button>
         )}
       </div>
       <table className={styles.table}>
         <thead>
           <tr>
-            <th scope="col">Kind, to practise it alone</th>
-            <th scope="col">Level</th>
-            <th scope="col">Right</th>
-            <th scope="col">Again</th>
+            <th scope="col">{WORDS.progress.kindToPractiseItAlone}</th>
+            <th scope="col">{WORDS.progress.level}</th>
+            <th scope="col">{WORDS.progress.right}</th>
+            <th scope="col">{WORDS.progress.again}</th>
           </tr>
         </thead>
         <tbody>
@@ -68,15 +67,15 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
                 {level === undefined ? (
                   '–'
                 ) : (
-                  <span className={styles.pips} role="img" aria-label={`level ${level} of 3`}>
+                  <span className={styles.pips} role="img" aria-label={WORDS.progress.levelOf3(level)}>
                     {LEVELS.map((one) => (
                       <i key={one} data-on={one <= level} />
                     ))}
                   </span>
                 )}
               </td>
-              <td>{asked === 0 ? '–' : `${right} of ${asked}`}</td>
-              <td>{dueMs === undefined ? 'new' : dueText(dueMs, now)}</td>
+              <td>{asked === 0 ? '–' : WORDS.progress.rightOfAsked(right, asked)}</td>
+              <td>{dueMs === undefined ? WORDS.progress.new : dueText(dueMs, now)}</td>
             </tr>
           ))}
         </tbody>

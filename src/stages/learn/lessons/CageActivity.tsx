@@ -10,6 +10,7 @@ import { Choices } from './Choices';
 import { useCage } from './useCage';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 /** Big-big and small-small, with the cage between them. */
 export function CageActivity({ bike, onDone }: ActivityProps) {
@@ -18,9 +19,9 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
   const { bigBig, smallSmall, geometry, links, cageLengthMm } = cage;
   const middle = { chainring: bigBig.chainring, cog: setup.cogs[Math.floor(setup.cogs.length / 2)]! };
   const gears = [
-    { name: `Big-big, ${gearName(bigBig)}`, ...bigBig },
+    { name: WORDS.cageActivity.bigGearName(gearName(bigBig)), ...bigBig },
     { name: gearName(middle), ...middle },
-    { name: `Small-small, ${gearName(smallSmall)}`, ...smallSmall },
+    { name: WORDS.cageActivity.smallGearName(gearName(smallSmall)), ...smallSmall },
   ];
   const [chosen, setChosen] = useState(1);
   const [seen, setSeen] = useState<ReadonlySet<number>>(new Set([1]));
@@ -29,7 +30,7 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <Choices
-        label="Gear"
+        label={WORDS.cageActivity.gear}
         options={gears.map(({ name }) => name)}
         chosen={chosen}
         onChoose={(place) => {
@@ -39,7 +40,7 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
       />
       <SideView {...cage} chainring={chainring} cog={cog} pose={cagePose(chainring, cog, links, geometry)} />
       <p className={styles.figure}>
-        {chainring} + {cog} teeth of chain are in use; a cage of {cageLengthMm} mm, {links} links.
+        {WORDS.cageActivity.chainringCogTeethOfChain(chainring, cog, cageLengthMm, links)}
       </p>
     </>
   );

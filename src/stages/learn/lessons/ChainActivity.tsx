@@ -9,6 +9,7 @@ import type { ActivityProps } from './Activity';
 import { useCage } from './useCage';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 /** One link goes in or out with another: inner and outer alternate. */
 const LINKS_STEP = 2;
@@ -26,13 +27,13 @@ export function ChainActivity({ bike, onDone }: ActivityProps) {
     <>
       <div className={styles.controls}>
         <Button disabled={pose.state === 'tooShort'} onClick={() => setMore(more - LINKS_STEP)}>
-          Take two out
+          {WORDS.chainActivity.takeTwoOut}
         </Button>
         <Button disabled={more >= MORE_MAX} onClick={() => setMore(more + LINKS_STEP)}>
-          Put two in
+          {WORDS.chainActivity.putTwoIn}
         </Button>
         <b className={styles.figure} role="status">
-          {links} links
+          {WORDS.chainActivity.links(links)}
         </b>
       </div>
       <SideView {...cage} links={links} chainring={chainring} cog={cog} pose={pose} />

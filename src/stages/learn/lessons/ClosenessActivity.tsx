@@ -11,6 +11,7 @@ import type { ActivityProps } from './Activity';
 import { RungStrip } from './RungStrip';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 const CLOSENESS_MAX_PERCENT = 25;
 
@@ -23,24 +24,24 @@ export function ClosenessActivity({ bike, onDone }: ActivityProps) {
   useDone(kept.length * 2 <= gears.length, onDone);
   return (
     <>
-      <Field id="lesson-closeness" label={`Closer than ${short(percent, 1)} % counts as one`}>
+      <Field id="lesson-closeness" label={WORDS.closenessActivity.closerThanPercentCountsAs(short(percent, 1))}>
         <Slider
           min={0}
           max={CLOSENESS_MAX_PERCENT}
           step={0.5}
           value={percent}
           onChange={setPercent}
-          ariaLabelForHandle="Closeness, percent"
+          ariaLabelForHandle={WORDS.closenessActivity.closenessPercent}
         />
       </Field>
       <p className={styles.figure} role="status">
-        <b>{kept.length}</b> of {gears.length} gears are left
+        <b>{kept.length}</b> {WORDS.closenessActivity.ofCountGearsAreLeft(gears.length)}
       </p>
       <RungStrip
         setup={setup}
         gears={gears}
         isFull={(gear) => kept.includes(gear)}
-        label={`Left: ${kept.map(gearName).join(', ')}`}
+        label={WORDS.closenessActivity.leftKept(kept.map(gearName).join(', '))}
       />
     </>
   );

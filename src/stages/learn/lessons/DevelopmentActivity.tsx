@@ -11,6 +11,7 @@ import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 /** Gears to try, each with one turn of the crank unrolled on the ground. */
 export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
@@ -22,10 +23,15 @@ export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
   useDone(isNearestDevelopment(gears, gear), onDone);
   return (
     <>
-      <Choices label="Gear" options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
+      <Choices
+        label={WORDS.developmentActivity.gear}
+        options={gears.map(gearName)}
+        chosen={chosen}
+        onChoose={setChosen}
+      />
       <p className={styles.figure} role="status">
-        <b>{fixed(gear.developmentM, 2)} m</b> for a turn of the crank, or{' '}
-        {fixed(gearInches(gear.ratio, bike.rolloutMm, 'ownWheel'), 1)} gear inches on your wheel
+        <b>{fixed(gear.developmentM, 2)} m</b>{' '}
+        {WORDS.developmentActivity.forATurnOfThe(fixed(gearInches(gear.ratio, bike.rolloutMm, 'ownWheel'), 1))}
       </p>
       <GroundStrip ground={ground} names={[gearName(gear)]} />
     </>

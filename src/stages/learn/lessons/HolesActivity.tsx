@@ -11,6 +11,7 @@ import { useWidth } from '../../../kit/ladder/useWidth';
 import type { ActivityProps } from './Activity';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 const CADENCE = { min: 50, max: 120 } as const;
 
@@ -24,24 +25,24 @@ export function HolesActivity({ bike, onDone }: ActivityProps) {
     [gears, isBand, lowRpm, highRpm],
   );
   useDone(isBand && holes.length === 0, onDone);
-  const said = holes.map(
-    ({ fromKmh, toKmh, below, above }) =>
-      `${fixed(fromKmh, 1)} to ${fixed(toKmh, 1)} km/h, ${gearName(below)} to ${gearName(above)}`,
+  const said = holes.map(({ fromKmh, toKmh, below, above }) =>
+    WORDS.holesActivity.fromKmhToToKmhKmH(fixed(fromKmh, 1), fixed(toKmh, 1), gearName(below), gearName(above)),
   );
   return (
     <>
-      <Field id="lesson-band" label={`Your band: ${lowRpm} to ${highRpm} rpm`}>
+      <Field id="lesson-band" label={WORDS.holesActivity.yourBandLowRpmToHighRpm(lowRpm, highRpm)}>
         <Slider
           range
           {...CADENCE}
           value={[lowRpm, highRpm]}
           onChange={([low, high]) => setBand([low!, high!])}
-          ariaLabelForHandle={['Lowest cadence, rpm', 'Highest cadence, rpm']}
+          ariaLabelForHandle={[WORDS.holesActivity.lowestCadenceRpm, WORDS.holesActivity.highestCadenceRpm]}
         />
       </Field>
       <p className={styles.figure} role="status">
-        <b>{isBand ? holes.length : '–'}</b> {holes.length === 1 ? 'hole' : 'holes'}
-        {said.length > 0 && `: ${said.slice(0, 3).join('; ')}${said.length > 3 ? ` and ${said.length - 3} more` : ''}`}
+        <b>{isBand ? holes.length : '–'}</b> {holes.length === 1 ? WORDS.holesActivity.hole : WORDS.holesActivity.holes}
+        {said.length > 0 &&
+          `: ${said.slice(0, 3).join('; ')}${said.length > 3 ? WORDS.holesActivity.andCountMore(said.length - 3) : ''}`}
       </p>
       <SpanStrip spans={spans} />
     </>
@@ -64,7 +65,11 @@ function SpanStrip({ spans }: { spans: readonly SpeedSpan[] }) {
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`Covered: ${spans.map(({ fromKmh, toKmh }) => `${fixed(fromKmh, 1)} to ${fixed(toKmh, 1)}`).join(', ')} km/h`}
+          aria-label={WORDS.holesActivity.coveredSpansKmH(
+            spans
+              .map(({ fromKmh, toKmh }) => WORDS.holesActivity.fromKmhToToKmh(fixed(fromKmh, 1), fixed(toKmh, 1)))
+              .join(', '),
+          )}
         >
           {spans.map(({ fromKmh, toKmh }) => (
             <rect key={fromKmh} x={x(fromKmh)} width={x(toKmh) - x(fromKmh)} y={4} height={26} />

@@ -9,8 +9,9 @@ import { QuestionForm } from '../drills/QuestionForm';
 import type { LearnBike } from '../useLearn';
 import type { Learning } from '../useLearning';
 import { Activity } from './Activity';
-import { LESSON_WORDS } from './lesson-words';
+import { LESSON_WORDS } from '../words/lesson-words';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 interface LessonPageProps {
   readonly id: LessonId;
@@ -37,7 +38,7 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
           </p>
         ))}
       </section>
-      <section className={styles.panel} aria-label="To do">
+      <section className={styles.panel} aria-label={WORDS.lessonPage.toDo}>
         <p className={styles.task}>
           <b>{task}</b>
           {isDone && (
@@ -48,24 +49,24 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
         </p>
         <Activity id={id} bike={bike} onDone={() => setDone(true)} />
       </section>
-      <section className={styles.panel} aria-label="Your prediction">
-        <h2>What do you think?</h2>
+      <section className={styles.panel} aria-label={WORDS.lessonPage.yourPrediction}>
+        <h2>{WORDS.lessonPage.whatDoYouThink}</h2>
         <QuestionForm
           question={question}
-          sendText="That is my prediction"
+          sendText={WORDS.lessonPage.thatIsMyPrediction}
           takesFocus={false}
           onAnswer={({ isRight }) => learning.finishLesson(id, isRight)}
           after={
             next ? (
               <Button type="primary" autoFocus onClick={() => onNext(next)}>
-                Next: {LESSON_WORDS[next].title}
+                {WORDS.lessonPage.nextTitle(LESSON_WORDS[next].title)}
               </Button>
             ) : (
-              <span>That was the last one. The drills go on from here.</span>
+              <span>{WORDS.lessonPage.thatWasTheLastOne}</span>
             )
           }
         />
-        {!learner && <p className={styles.note}>Nobody is learning: it is not kept. Name a learner under Drills.</p>}
+        {!learner && <p className={styles.note}>{WORDS.lessonPage.nobodyIsLearningItIs}</p>}
       </section>
     </article>
   );

@@ -6,8 +6,9 @@ import { LESSON_IDS, type LessonId } from '../../../core/lesson';
 import type { LearnBike } from '../useLearn';
 import type { Learning } from '../useLearning';
 import { LessonPage } from './LessonPage';
-import { LESSON_WORDS } from './lesson-words';
+import { LESSON_WORDS } from '../words/lesson-words';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 /** The lessons in their order, and the one that is open. */
 export function LessonsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
@@ -19,13 +20,13 @@ export function LessonsView({ learning, bike }: { learning: Learning; bike: Lear
   const place = LESSON_IDS.indexOf(chosen);
   return (
     <div className={styles.layout}>
-      <nav className={styles.list} aria-label="Lessons">
+      <nav className={styles.list} aria-label={WORDS.lessonsView.lessons}>
         <ol>
           {LESSON_IDS.map((id) => (
             <li key={id}>
               <button type="button" aria-current={id === chosen ? 'true' : undefined} onClick={() => open(id)}>
                 {LESSON_WORDS[id].title}
-                {done[id] && <CheckOutlined aria-label="done" />}
+                {done[id] && <CheckOutlined aria-label={WORDS.lessonsView.done} />}
               </button>
             </li>
           ))}

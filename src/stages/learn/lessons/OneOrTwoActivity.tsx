@@ -8,16 +8,13 @@ import { Choices } from './Choices';
 import { MATTERS, oneOrTwo, type Matter, type Offer } from './one-or-two';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
-const MATTER_TEXT: Readonly<Record<Matter, string>> = {
-  smallSteps: 'Small steps',
-  noFrontShifts: 'No shifting in front',
-  range: 'Range',
-};
+const MATTER_TEXT: Readonly<Record<Matter, string>> = WORDS.oneOrTwoActivity.matterText;
 const FIGURE: Readonly<Record<Matter, { readonly label: string; readonly of: (offer: Offer) => string }>> = {
-  smallSteps: { label: 'largest step', of: ({ largestStep }) => percentText(largestStep) },
-  noFrontShifts: { label: 'front shifts on the way', of: ({ frontShifts }) => String(frontShifts) },
-  range: { label: 'range', of: ({ range }) => percentText(range) },
+  smallSteps: { label: WORDS.oneOrTwoActivity.largestStep, of: ({ largestStep }) => percentText(largestStep) },
+  noFrontShifts: { label: WORDS.oneOrTwoActivity.frontShiftsOnTheWay, of: ({ frontShifts }) => String(frontShifts) },
+  range: { label: WORDS.oneOrTwoActivity.range, of: ({ range }) => percentText(range) },
 };
 
 /** The two setups by what matters most to the learner: it is the question that decides. */
@@ -29,7 +26,7 @@ export function OneOrTwoActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <Choices
-        label="What matters most"
+        label={WORDS.oneOrTwoActivity.whatMattersMost}
         options={MATTERS.map((one) => MATTER_TEXT[one])}
         chosen={chosen}
         onChoose={setChosen}
@@ -43,7 +40,11 @@ export function OneOrTwoActivity({ bike, onDone }: ActivityProps) {
                 {FIGURE[matter].label} {FIGURE[matter].of(offer)}
               </span>
               <em>
-                {better[matter] === place ? 'more of what you want' : better[matter] === undefined ? 'level' : ''}
+                {better[matter] === place
+                  ? WORDS.oneOrTwoActivity.moreOfWhatYouWant
+                  : better[matter] === undefined
+                    ? WORDS.oneOrTwoActivity.level
+                    : ''}
               </em>
             </li>
           ))}

@@ -11,6 +11,7 @@ import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
+import { WORDS } from '../words/text';
 
 const CADENCE = { min: 50, max: 110 } as const;
 
@@ -25,15 +26,15 @@ export function SpeedActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <p>
-        Asked for: <b>{askedSpeedKmh(gears)} km/h</b>
+        {WORDS.speedActivity.askedFor} <b>{askedSpeedKmh(gears)} km/h</b>
       </p>
-      <Choices label="Gear" options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
-      <Field id="lesson-rpm" label={`Cadence: ${rpm} rpm`}>
+      <Choices label={WORDS.speedActivity.gear} options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
+      <Field id="lesson-rpm" label={WORDS.speedActivity.cadenceRpm(rpm)}>
         <Slider
           {...CADENCE}
           value={rpm}
           onChange={setRpm}
-          ariaLabelForHandle="Cadence, rpm"
+          ariaLabelForHandle={WORDS.speedActivity.cadenceLabel}
           marks={{ [ASKED_RPM.min]: ASKED_RPM.min, [ASKED_RPM.max]: ASKED_RPM.max }}
         />
       </Field>

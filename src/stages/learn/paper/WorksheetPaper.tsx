@@ -1,6 +1,7 @@
 import type { Answer, Level, Question } from '../../../core/lesson';
-import { LEVEL_TEXT, rightText } from '../words';
+import { LEVEL_TEXT, rightText } from '../words/learn-words';
 import styles from './Worksheet.module.css';
+import { WORDS } from '../words/text';
 
 interface WorksheetPaperProps {
   readonly title: string;
@@ -13,13 +14,11 @@ interface WorksheetPaperProps {
 export function WorksheetPaper({ title, number, level, questions }: WorksheetPaperProps) {
   return (
     <div className={styles.paper}>
-      <section className={styles.page} aria-label="Questions">
+      <section className={styles.page} aria-label={WORDS.worksheetPaper.questions}>
         <header>
           <h3>{title}</h3>
-          <span>
-            Sheet {number}, level {level}: {LEVEL_TEXT[level]}
-          </span>
-          <span className={styles.line}>Name</span>
+          <span>{WORDS.worksheetPaper.sheetAndLevel(number, level, LEVEL_TEXT[level])}</span>
+          <span className={styles.line}>{WORDS.worksheetPaper.name}</span>
         </header>
         <ol>
           {questions.map((question) => (
@@ -30,9 +29,9 @@ export function WorksheetPaper({ title, number, level, questions }: WorksheetPap
           ))}
         </ol>
       </section>
-      <section className={styles.page} aria-label="Answers">
+      <section className={styles.page} aria-label={WORDS.worksheetPaper.answers}>
         <header>
-          <h3>Answers to sheet {number}</h3>
+          <h3>{WORDS.worksheetPaper.answersToSheetNumber(number)}</h3>
         </header>
         <ol>
           {questions.map((question) => (

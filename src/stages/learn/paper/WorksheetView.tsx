@@ -10,9 +10,10 @@ import { withKey } from '../../../kit/shell/shortcuts';
 import { useShortcut } from '../../../kit/shell/useShortcut';
 import { anyWhole } from '../chance';
 import type { LearnBike } from '../useLearn';
-import { KIND_TEXT, LEVEL_TEXT } from '../words';
+import { KIND_TEXT, LEVEL_TEXT } from '../words/learn-words';
 import { WorksheetPaper } from './WorksheetPaper';
 import styles from './Worksheet.module.css';
+import { WORDS } from '../words/text';
 
 /** Numbers by which a sheet is found again; four digits are soon written on paper. */
 const SHEET_NUMBER = { min: 1, max: 9999 } as const;
@@ -35,14 +36,14 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
       kinds.length === 0 ? [] : worksheet(kinds, count, number, { level, own: isOwn ? bike.lesson.setups : undefined }),
     [kinds, count, number, level, isOwn, bike],
   );
-  const title = isOwn ? `Gears of ${bike.name} and of other bikes` : 'Gears of bikes in common use';
+  const title = isOwn ? WORDS.worksheetView.gearsOfNameAndOf(bike.name) : WORDS.worksheetView.gearsOfBikesInCommon;
   const paper = <WorksheetPaper title={title} number={number} level={level} questions={questions} />;
   return (
     <div className={styles.layout}>
-      <section className={styles.panel} aria-label="The sheet">
-        <h2>What is asked</h2>
+      <section className={styles.panel} aria-label={WORDS.worksheetView.theSheet}>
+        <h2>{WORDS.worksheetView.whatIsAsked}</h2>
         <div className={styles.fields}>
-          <Field id="sheet-kinds" label="Kinds of question">
+          <Field id="sheet-kinds" label={WORDS.worksheetView.kindsOfQuestion}>
             <Select
               id="sheet-kinds"
               mode="multiple"
@@ -52,7 +53,10 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
               style={{ width: '100%' }}
             />
           </Field>
-          <Field id="sheet-count" label={`Questions, ${WORKSHEET_QUESTIONS.min} to ${WORKSHEET_QUESTIONS.max}`}>
+          <Field
+            id="sheet-count"
+            label={WORDS.worksheetView.questionsMinToMax(WORKSHEET_QUESTIONS.min, WORKSHEET_QUESTIONS.max)}
+          >
             <InputNumber
               id="sheet-count"
               {...WORKSHEET_QUESTIONS}
@@ -61,16 +65,16 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
               onChange={(value) => setCount(value ?? count)}
             />
           </Field>
-          <Field id="sheet-level" label={`Level ${level}: ${LEVEL_TEXT[level]}`}>
+          <Field id="sheet-level" label={WORDS.worksheetView.levelAndItsName(level, LEVEL_TEXT[level])}>
             <Segmented<Level>
               id="sheet-level"
-              aria-label="Level"
+              aria-label={WORDS.worksheetView.level}
               value={level}
               options={[...LEVELS]}
               onChange={setLevel}
             />
           </Field>
-          <Field id="sheet-number" label="Number of the sheet">
+          <Field id="sheet-number" label={WORDS.worksheetView.numberOfTheSheet}>
             <InputNumber
               id="sheet-number"
               {...SHEET_NUMBER}
@@ -80,27 +84,33 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
             />
           </Field>
           <label className={styles.switch}>
-            <Switch size="small" checked={isOwn} disabled={bike.isExample} onChange={setOwn} aria-label="My own bike" />
-            Every other question about {bike.name}
+            <Switch
+              size="small"
+              checked={isOwn}
+              disabled={bike.isExample}
+              onChange={setOwn}
+              aria-label={WORDS.worksheetView.myOwnBike}
+            />
+            {WORDS.worksheetView.everyOtherQuestionAboutName(bike.name)}
           </label>
           <div className={styles.actions}>
             <Button icon={<ReloadOutlined />} onClick={() => setNumber(anyNumber())}>
-              Another sheet
+              {WORDS.worksheetView.anotherSheet}
             </Button>
             <Button
               type="primary"
               icon={<PrinterOutlined />}
               disabled={kinds.length === 0}
               onClick={print}
-              title={withKey('Print the worksheet', 'print')}
+              title={withKey(WORDS.worksheetView.printTheWorksheet, 'print')}
             >
-              Print
+              {WORDS.worksheetView.print}
             </Button>
           </div>
         </div>
-        {kinds.length === 0 && <p role="alert">No kind of question is chosen: choose at least one.</p>}
+        {kinds.length === 0 && <p role="alert">{WORDS.worksheetView.noKindOfQuestionIs}</p>}
       </section>
-      <section className={styles.preview} aria-label="The sheet as it will be printed">
+      <section className={styles.preview} aria-label={WORDS.worksheetView.theSheetAsItWill}>
         {paper}
       </section>
       {printing && <PrintSheet>{paper}</PrintSheet>}

@@ -10,6 +10,7 @@ import { beltPath } from '../../../kit/side-view/path';
 import type { LearnBike } from '../useLearn';
 import type { Turning } from './useTurning';
 import styles from './Wheel.module.css';
+import { WORDS } from '../words/text';
 
 const MARGIN_MM = 16;
 const TYRE_MM = 38;
@@ -36,7 +37,12 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
   }, [chainring, cog, bike.geometry]);
   const bb = { x: ring.x, y: -ring.y };
   const { wheelTurns, valvePasses, chainLinks } = turned(gear, crankTurns, bike.rolloutMm);
-  const state = `${gearName(gear)}: crank ${short(crankTurns, 2)} turns, wheel ${short(wheelTurns, 2)}, valve down ${valvePasses} times`;
+  const state = WORDS.driveDrawing.gearNameCrankCrankTurnsWheelWheelTurns(
+    gearName(gear),
+    short(crankTurns, 2),
+    short(wheelTurns, 2),
+    valvePasses,
+  );
 
   const angleAt = ({ clientX, clientY }: PointerEvent) => {
     const toScreen = svg.current?.getScreenCTM();
@@ -72,7 +78,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
       className={styles.drive}
       viewBox={`${left} ${top} ${right - left} ${2 * wheelMm + 2 * MARGIN_MM}`}
       role={turning ? 'group' : 'img'}
-      aria-label={`Wheel and crank in ${state}`}
+      aria-label={WORDS.driveDrawing.wheelAndCrankInState(state)}
       data-testid="drive"
     >
       <line className={styles.ground} x1={left} x2={right} y1={wheelMm} y2={wheelMm} />
@@ -106,7 +112,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
         {...(turning && {
           role: 'slider',
           tabIndex: 0,
-          'aria-label': 'Crank',
+          'aria-label': WORDS.driveDrawing.crank,
           'aria-valuemin': 0,
           'aria-valuenow': Number(crankTurns.toFixed(3)),
           'aria-valuetext': state,

@@ -7,6 +7,7 @@ import { fixed, short } from '../../../kit/format';
 import { Glossed } from '../../../kit/glossary/Glossed';
 import type { LearnBike } from '../useLearn';
 import styles from './Wheel.module.css';
+import { WORDS } from '../words/text';
 
 /** Newtons that are asked of the pedal in the picture of forces: a light push. */
 const PEDAL_N = 100;
@@ -41,13 +42,17 @@ export function GearFacts({ gear, bike, crankTurns }: GearFactsProps) {
         {gear.hubStage !== 1 && <>× {short(gear.hubStage, 3)}</>} = {fixed(gear.ratio, 3)}
         <b className={styles.count} data-testid="valve-count">
           {valvePasses}
-          <small>× valve down</small>
+          <small>{WORDS.gearFacts.byValveDown}</small>
         </b>
       </p>
       <p className={styles.told} role="status" data-testid="told">
-        Crank {short(crankTurns, 2)} {crankTurns === 1 ? 'turn' : 'turns'}, wheel {fixed(wheelTurns, 2)}, rolled{' '}
-        {fixed(rolledM, 2)} m.{' '}
-        {gear.hubStage === 1 && `Both are down again after ${together.crank} crank and ${together.wheel} wheel turns.`}
+        {WORDS.gearFacts.crankCrankTurnsValueWheelWheelTurns(
+          short(crankTurns, 2),
+          crankTurns === 1 ? WORDS.gearFacts.turn : WORDS.gearFacts.turns,
+          fixed(wheelTurns, 2),
+          fixed(rolledM, 2),
+        )}{' '}
+        {gear.hubStage === 1 && WORDS.gearFacts.bothAreDownAgainAfter(together.crank, together.wheel)}
       </p>
     </>
   );
@@ -61,13 +66,13 @@ export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
   const way = (m: number) => `${Math.min(100, m * 9)}%`;
   const force = (n: number) => `${Math.min(100, n * 0.6)}%`;
   const bars = [
-    { what: 'your foot goes', figure: `${fixed(footM, 2)} m`, width: way(footM), kind: 'way' },
-    { what: 'the bike goes', figure: `${fixed(bikeM, 2)} m`, width: way(bikeM), kind: 'way' },
-    { what: 'your foot pushes', figure: `${PEDAL_N} N`, width: force(PEDAL_N), kind: 'push' },
-    { what: 'the tyre pushes', figure: `${fixed(push, 0)} N`, width: force(push), kind: 'push' },
+    { what: WORDS.gearFacts.yourFootGoes, figure: `${fixed(footM, 2)} m`, width: way(footM), kind: 'way' },
+    { what: WORDS.gearFacts.theBikeGoes, figure: `${fixed(bikeM, 2)} m`, width: way(bikeM), kind: 'way' },
+    { what: WORDS.gearFacts.yourFootPushes, figure: `${PEDAL_N} N`, width: force(PEDAL_N), kind: 'push' },
+    { what: WORDS.gearFacts.theTyrePushes, figure: `${fixed(push, 0)} N`, width: force(push), kind: 'push' },
   ];
   return (
-    <section className={styles.trade} aria-label={`What ${gearName(gear)} trades`}>
+    <section className={styles.trade} aria-label={WORDS.gearFacts.whatGearNameTrades(gearName(gear))}>
       <dl>
         {bars.map(({ what, figure, width, kind }) => (
           <div key={what}>
@@ -80,9 +85,7 @@ export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
         ))}
       </dl>
       <p>
-        <Glossed
-          text={`${fixed(gain, 2)} times the way, so ${fixed(pushShare, 2)} of the push: the gain ratio. A gear gives no work away.`}
-        />
+        <Glossed text={WORDS.gearFacts.gainTimesTheWaySo(fixed(gain, 2), fixed(pushShare, 2))} />
       </p>
     </section>
   );

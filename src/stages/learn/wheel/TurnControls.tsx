@@ -3,23 +3,24 @@
 import { Button, Switch } from 'antd';
 import type { Turning } from './useTurning';
 import styles from './Wheel.module.css';
+import { WORDS } from '../words/text';
 
 /** What turns the crank, for hands that would rather not drag it. */
 export function TurnControls({ turning }: { turning: Turning }) {
   return (
     <div className={styles.controls}>
       {turning.isTurning ? (
-        <Button onClick={turning.stop}>Stop</Button>
+        <Button onClick={turning.stop}>{WORDS.turnControls.stop}</Button>
       ) : (
         <Button type="primary" onClick={turning.turn} disabled={turning.isFull}>
-          Turn the crank once
+          {WORDS.turnControls.turnTheCrankOnce}
         </Button>
       )}
-      <Button onClick={turning.step} disabled={turning.isFull} title="A step: ⅛ of a turn (→ on the crank)">
-        A step
+      <Button onClick={turning.step} disabled={turning.isFull} title={WORDS.turnControls.aStepOfATurn}>
+        {WORDS.turnControls.aStep}
       </Button>
       <Button onClick={turning.toStart} disabled={turning.crankTurns === 0}>
-        Back to the start
+        {WORDS.turnControls.backToTheStart}
       </Button>
       <label className={styles.switch}>
         <Switch
@@ -27,11 +28,11 @@ export function TurnControls({ turning }: { turning: Turning }) {
           checked={turning.isSlow}
           disabled={turning.isStill}
           onChange={turning.setSlow}
-          aria-label="Slow motion"
+          aria-label={WORDS.turnControls.slowMotion}
         />
-        Slow motion
+        {WORDS.turnControls.slowMotion}
       </label>
-      {turning.isFull && <span>The strip is full: back to the start.</span>}
+      {turning.isFull && <span>{WORDS.turnControls.theStripIsFullBack}</span>}
     </div>
   );
 }

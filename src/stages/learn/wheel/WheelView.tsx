@@ -14,6 +14,7 @@ import { TurnControls } from './TurnControls';
 import { useGround } from './useGround';
 import { useTurning } from './useTurning';
 import styles from './Wheel.module.css';
+import { WORDS } from '../words/text';
 
 /** Crank and wheel of two gears, turned together: how often the valve comes round is the ratio. */
 export function WheelView({ bike }: { bike: LearnBike }) {
@@ -32,30 +33,30 @@ export function WheelView({ bike }: { bike: LearnBike }) {
   const inStills = stills ?? turning.isStill;
   return (
     <>
-      <section className={styles.bar} aria-label="Turn the crank">
+      <section className={styles.bar} aria-label={WORDS.wheelView.turnTheCrank}>
         <TurnControls turning={turning} />
         <label className={styles.switch}>
-          <Switch size="small" checked={both} onChange={setBoth} aria-label="Two gears" />
-          Two gears
+          <Switch size="small" checked={both} onChange={setBoth} aria-label={WORDS.wheelView.twoGears} />
+          {WORDS.wheelView.twoGears}
         </label>
         <label className={styles.switch}>
-          <Switch size="small" checked={inStills} onChange={setStills} aria-label="In stills" />
-          In stills
+          <Switch size="small" checked={inStills} onChange={setStills} aria-label={WORDS.wheelView.inStills} />
+          {WORDS.wheelView.inStills}
         </label>
-        <span className={styles.hint}>Or drag the pedal, or → on it.</span>
+        <span className={styles.hint}>{WORDS.wheelView.orDragThePedalOr}</span>
       </section>
       <div className={styles.gears} data-count={gears.length}>
         {gears.map((gear, i) => (
           <section
             key={i}
             className={styles.panel}
-            aria-label={`Gear ${i + 1}: ${gearName(gear)}`}
+            aria-label={WORDS.wheelView.gearNumberGearName(i + 1, gearName(gear))}
             data-setup={signOf(Math.min(picks[i]!.setup, bike.setups.length - 1))}
           >
             <div className={styles.gearHead}>
               <GearSelect
                 id={`gear-${i}`}
-                label={i === 0 ? 'This gear' : 'Beside it'}
+                label={i === 0 ? WORDS.wheelView.thisGear : WORDS.wheelView.besideIt}
                 bike={bike}
                 pick={picks[i]!}
                 onPick={(pick) => setPicks((now) => now.map((one, at) => (at === i ? pick : one)))}
@@ -70,8 +71,8 @@ export function WheelView({ bike }: { bike: LearnBike }) {
           </section>
         ))}
       </div>
-      <section className={styles.panel} aria-label="Along the ground">
-        <h2>Along the ground: a number wherever the valve came down, ▲ where a turn of the crank ended</h2>
+      <section className={styles.panel} aria-label={WORDS.wheelView.alongTheGround}>
+        <h2>{WORDS.wheelView.alongTheGroundANumber}</h2>
         <GroundStrip ground={ground} names={gears.map(gearName)} />
       </section>
     </>

@@ -1,6 +1,6 @@
-import { usageFigures, type UseFigures } from '../../core/log';
-import { fixed } from '../../kit/format';
-import type { Side } from './useBeforeAfter';
+import { usageFigures, type UseFigures } from '../../../core/log';
+import { fixed } from '../../../kit/format';
+import type { Side } from '../useBeforeAfter';
 
 const percent = (fraction: number) => `${fixed(fraction * 100, 0)} %`;
 

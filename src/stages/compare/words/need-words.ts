@@ -1,8 +1,8 @@
-import { totalMassKg, type Bother, type FilledBrief } from '../../core/brief';
-import type { NeedAnswer } from '../../core/compare';
-import { gearName } from '../../kit/explain/gears';
-import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
-import { ZONE_TEXT } from '../../kit/words';
+import { totalMassKg, type Bother, type FilledBrief } from '../../../core/brief';
+import type { NeedAnswer } from '../../../core/compare';
+import { gearName } from '../../../kit/explain/gears';
+import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../../../kit/format';
+import { ZONE_TEXT } from '../../../kit/words';
 
 /** A need as the rider would say it. */
 export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUnit): string {

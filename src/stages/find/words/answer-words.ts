@@ -1,5 +1,5 @@
-import type { FilledBrief, Needs } from '../../core/brief';
-import { stepTolerance } from '../../core/compare';
+import type { FilledBrief, Needs } from '../../../core/brief';
+import { stepTolerance } from '../../../core/compare';
 import {
   FIND_NEEDS,
   type BriefAsk,
@@ -13,10 +13,10 @@ import {
   type LayoutAdvice,
   type LeastChange,
   type Miss,
-} from '../../core/find';
-import type { Zone } from '../../core/gears';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../../kit/format';
-import { ZONE_TEXT } from '../../kit/words';
+} from '../../../core/find';
+import type { Zone } from '../../../core/gears';
+import { fixed, percentText, short, speedText, type SpeedUnit } from '../../../kit/format';
+import { ZONE_TEXT } from '../../../kit/words';
 import { AIM_NAME, aimText, signed } from './aim-words';
 import { KIND_TEXT, PART_NAME, joined, partsText, setupName } from './part-words';
 

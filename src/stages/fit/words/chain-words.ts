@@ -1,6 +1,7 @@
-import { chainEnds, type CageRow, type ChainLinks } from '../../core/fit';
-import type { ChainSchool } from '../../kit/explain/fit';
-import { fixed } from '../../kit/format';
+import { chainEnds, type CageRow, type ChainLinks } from '../../../core/fit';
+import type { ChainSchool } from '../../../kit/explain/fit';
+import { fixed } from '../../../kit/format';
+import type { EndGear } from '../useFit';
 
 /** Why a school may come to another count than big-big + 2. */
 const WHY: Readonly<Record<Exclude<ChainSchool, 'bigBigPlusTwo'>, string>> = {
@@ -48,7 +49,7 @@ export function changeText(linksToAdd: number | undefined, present: number | und
 }
 
 /** What a check at one end must look like on the stand, with the angle that the drawing foretells; or why it fails. */
-export function endCheckText(end: 'Big-big' | 'Small-small', { pose }: CageRow): string {
+export function endCheckText(end: EndGear['end'], { pose }: CageRow): string {
   switch (pose.state) {
     case 'impossible':
       return `Cannot be drawn: ${pose.failure.message}. Check cage length, pulleys and gap below.`;
@@ -57,7 +58,7 @@ export function endCheckText(end: 'Big-big' | 'Small-small', { pose }: CageRow):
     case 'slack':
       return 'The check fails: the lower run sags, or the cage meets the chain.';
     case 'ok':
-      return end === 'Big-big'
+      return end === 'bigBig'
         ? `Must look so: cage well forward (here ${fixed(pose.angleDeg, 0)}°) with travel left, the chain bent round both pulleys, not straight. Turn the crank slowly by hand.`
         : `Must look so: cage folded back (here ${fixed(pose.angleDeg, 0)}°), the lower run taut, clear of the upper pulley and of itself.`;
   }

@@ -1,5 +1,5 @@
-import type { Answer, DrillKind, Given, Level, Mistake } from '../../core/lesson';
-import { fixed } from '../../kit/format';
+import type { Answer, DrillKind, Given, Level, Mistake } from '../../../core/lesson';
+import { fixed } from '../../../kit/format';
 
 export const KIND_TEXT: Readonly<Record<DrillKind, string>> = {
   harderOrEasier: 'Harder or easier',

@@ -1,7 +1,7 @@
-import type { GearUse, RecordingNotes } from '../../core/recording';
-import type { RideThrough } from '../../core/ride';
-import { gearName } from '../../kit/explain/gears';
-import { fixed } from '../../kit/format';
+import type { GearUse, RecordingNotes } from '../../../core/recording';
+import type { RideThrough } from '../../../core/ride';
+import { gearName } from '../../../kit/explain/gears';
+import { fixed } from '../../../kit/format';
 
 /** Hours and minutes, or minutes and seconds: 1:05 h, 4:30 min. */
 export function durationText(seconds: number): string {

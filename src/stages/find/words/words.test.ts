@@ -1,6 +1,6 @@
-import { TOURER_BIKE } from '../../../tests/support/find';
-import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { fillBrief, needsOf } from '../../core/brief';
+import { TOURER_BIKE } from '../../../../tests/support/find';
+import { TOURER, TOURER_ROLLOUT_MM } from '../../../../tests/support/setups';
+import { fillBrief, needsOf } from '../../../core/brief';
 import {
   FIND_AIMS,
   fillFind,
@@ -14,15 +14,15 @@ import {
   type FindInput,
   type FindSettings,
   type Miss,
-} from '../../core/find';
+} from '../../../core/find';
 import {
   explainCapacityAsked,
   explainCost,
   explainFront,
   explainLinks,
   explainMassChange,
-} from '../../kit/explain/find';
-import { cogMarks } from './cogs-layout';
+} from '../../../kit/explain/find';
+import { cogMarks } from '../cogs-layout';
 import { AIM_NAME, aimPhrase, aimText, givesUpText, whyText } from './aim-words';
 import { askText, funnelText, headline, layoutSentences, leastSentences, missText } from './answer-words';
 import { PART_NAME, partsText, setupName } from './part-words';

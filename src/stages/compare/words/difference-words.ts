@@ -1,8 +1,14 @@
-import type { FilledBrief } from '../../core/brief';
-import { stepTolerance, type DifferenceRow, type Judgement, type RowId, type SetupFigures } from '../../core/compare';
-import type { Zone } from '../../core/gears';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../../kit/format';
-import { ZONE_TEXT } from '../../kit/words';
+import type { FilledBrief } from '../../../core/brief';
+import {
+  stepTolerance,
+  type DifferenceRow,
+  type Judgement,
+  type RowId,
+  type SetupFigures,
+} from '../../../core/compare';
+import type { Zone } from '../../../core/gears';
+import { fixed, percentText, short, speedText, type SpeedUnit } from '../../../kit/format';
+import { ZONE_TEXT } from '../../../kit/words';
 
 /** Titles of the rows, in their order. */
 export function rowTitle(id: RowId, brief: FilledBrief): string {

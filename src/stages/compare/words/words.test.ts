@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { candidate, compared } from '../../../tests/support/compared';
-import { ONE_RING, TOURER } from '../../../tests/support/setups';
-import type { Brief } from '../../core/brief';
-import { needAnswers, type NeedAnswer, type RowId } from '../../core/compare';
-import { explainFigure } from '../../kit/explain/compare';
+import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
+import { candidate, compared } from '../../../../tests/support/compared';
+import { ONE_RING, TOURER } from '../../../../tests/support/setups';
+import type { Brief } from '../../../core/brief';
+import { needAnswers, type NeedAnswer, type RowId } from '../../../core/compare';
+import { explainFigure } from '../../../kit/explain/compare';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
 import { botherOf, needFigure, needShare, needTitle } from './need-words';
 

@@ -1,4 +1,4 @@
-import type { KeptTable } from '../../records';
+import type { KeptTable } from '../../../records';
 
 /** Tables as people call what is in them. */
 export const TABLE_TEXT: Readonly<Record<KeptTable, string>> = {

@@ -1,5 +1,5 @@
-import type { FindAim, Found, Reason } from '../../core/find';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../../kit/format';
+import type { FindAim, Found, Reason } from '../../../core/find';
+import { fixed, percentText, short, speedText, type SpeedUnit } from '../../../kit/format';
 import { setupName } from './part-words';
 
 export const AIM_NAME: Readonly<Record<FindAim, string>> = {

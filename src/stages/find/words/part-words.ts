@@ -1,6 +1,6 @@
-import type { FoundFacts, PartKind } from '../../core/find';
-import type { FitKind } from '../../core/fit';
-import { formatShorthand } from '../../formats/shorthand';
+import type { FoundFacts, PartKind } from '../../../core/find';
+import type { FitKind } from '../../../core/fit';
+import { formatShorthand } from '../../../formats/shorthand';
 
 export const PART_NAME: Readonly<Record<PartKind, string>> = {
   ring: 'ring',

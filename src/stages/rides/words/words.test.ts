@@ -1,8 +1,8 @@
-import { ONE_RING, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { simulateRide } from '../../../tests/support/rides';
-import { gearsOf } from '../../core/gears';
-import { gearUse, recordingOf, type GearUse } from '../../core/recording';
-import type { RideThrough } from '../../core/ride';
+import { ONE_RING, TOURER_ROLLOUT_MM } from '../../../../tests/support/setups';
+import { simulateRide } from '../../../../tests/support/rides';
+import { gearsOf } from '../../../core/gears';
+import { gearUse, recordingOf, type GearUse } from '../../../core/recording';
+import type { RideThrough } from '../../../core/ride';
 import { durationText, notesText, shareText, sureText, throughSentence, usageSentence } from './ride-words';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds: 1500, seed: 4 });

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER } from '../../../tests/support/setups';
-import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsSchool } from '../../core/fit';
-import { explainCheck } from '../../kit/explain/fit';
-import { explainFrontDrag, explainLoss } from '../../kit/explain/losses';
-import { FIELDS_OF, GROUP_TEXT, marginText } from '../../kit/verdict/check-words';
-import { answerText } from '../../kit/verdict/answer-words';
+import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
+import { ONE_RING, TOURER } from '../../../../tests/support/setups';
+import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsSchool } from '../../../core/fit';
+import { explainCheck } from '../../../kit/explain/fit';
+import { explainFrontDrag, explainLoss } from '../../../kit/explain/losses';
+import { FIELDS_OF, GROUP_TEXT, marginText } from '../../../kit/verdict/check-words';
+import { answerText } from '../../../kit/verdict/answer-words';
 import { changeText, endCheckText, endsText, roomText, schoolDifference } from './chain-words';
 
 const INPUT: FitInput = {
@@ -140,12 +140,12 @@ describe('the chain', () => {
   });
 
   test('what the end checks must look like, and how they fail', () => {
-    expect(endCheckText('Big-big', cage[11]!)).toContain('here 67°');
-    expect(endCheckText('Small-small', cage[12]!)).toContain('here −57°');
+    expect(endCheckText('bigBig', cage[11]!)).toContain('here 67°');
+    expect(endCheckText('smallSmall', cage[12]!)).toContain('here −57°');
     const short = report({ chainLinks: 106 }).cage[11]!;
-    expect(endCheckText('Big-big', short)).toContain('The check fails');
+    expect(endCheckText('bigBig', short)).toContain('The check fails');
     const squeezed = report({ rearDerailleur: { cageLengthMm: 40 } }).cage[11]!;
-    expect(endCheckText('Big-big', squeezed)).toContain('tension pulley (radius 22.54 mm) and guide pulley');
+    expect(endCheckText('bigBig', squeezed)).toContain('tension pulley (radius 22.54 mm) and guide pulley');
   });
 });
 

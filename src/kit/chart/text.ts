@@ -1,0 +1,17 @@
+/** Everything that chart of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  cadenceChart: {
+    labelYRpmAtX: (label: string | undefined, y: string, x: string, speedUnit: string) =>
+      `${label}: ${y} rpm at ${x} ${speedUnit}`,
+  },
+  chartPicture: {
+    theChartIsNotOn: 'the chart is not on screen yet: try again',
+  },
+  stepChart: {
+    takenAtSpeedUnitAndPreferredRpm: (speedUnit: string, preferredRpm: string) =>
+      `taken at, ${speedUnit} and ${preferredRpm} rpm`,
+    zoneYourLimit: (zone: string) => `${zone}: your limit`,
+    letterAtMostValue: (letter: string | undefined, value: string) => `${letter} at most ${value}`,
+    readingOverSpeedLargest: (reading: string, largest: string) => `${reading} over speed: ${largest}`,
+  },
+};

@@ -1,0 +1,23 @@
+/** Everything that fields of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  datumField: {
+    notKnown: 'not known',
+    assumed: (assumed: number) => `${assumed} assumed`,
+  },
+  nameField: {
+    aNameOfCountCharacters: (count: number, nameLengthMax: number) =>
+      `a name of ${count} characters: at most ${nameLengthMax}`,
+  },
+  noteField: {
+    aNoteOfCountCharacters: (count: number, noteLengthMax: number) =>
+      `a note of ${count} characters: at most ${noteLengthMax}`,
+  },
+  parseNumber: {
+    minToMaxUnit: (min: string, max: string, unit: string) => `${min} to ${max} ${unit}`,
+    termIsEmptyTypeRange: (term: string, range: string) => `${term} is empty: type ${range}`,
+    termLineIsNoNumber: (term: string, line: string, range: string) => `${term} “${line}” is no number: type ${range}`,
+    termLineWholeNumbersRange: (term: string, line: string, range: string) =>
+      `${term} ${line}: whole numbers, ${range}`,
+    termLineItRunsFrom: (term: string, line: string, range: string) => `${term} ${line}: it runs from ${range}`,
+  },
+};

@@ -1,0 +1,7 @@
+/** Everything that numbers of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  numbers: {
+    theSameInNumbersValue: (value: string) => `The same in numbers: ${value}`,
+    theSameInNumbers: 'The same in numbers',
+  },
+};

@@ -1,0 +1,6 @@
+/** Everything that sensor of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  simulatedSensor: {
+    simulatedSensor: 'Simulated sensor',
+  },
+};

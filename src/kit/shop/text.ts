@@ -1,0 +1,35 @@
+/** Everything that shop of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  cardView: {
+    comesOff: 'Comes off',
+    goesOn: 'Goes on',
+    toBuy: 'To buy',
+    together: 'Together',
+    allOfItIsAt: 'All of it is at hand.',
+    weightTotal: (total: string) => `Weight ${total}`,
+    withoutValue: (value: string) => `, without ${value}`,
+    nothing: 'Nothing.',
+    tools: 'Tools:',
+    usedUp: 'Used up:',
+    extraCheck: 'Extra check:',
+    about: (total: string) => `about ${total}`,
+  },
+  stateSelect: {
+    stateOfName: (name: string) => `State of ${name}`,
+  },
+  useJobEdits: {
+    whatOfName: (what: string, name: string) => `${what} of ${name}`,
+  },
+  wearNumbers: {
+    wearPercent: 'wear, %',
+    limitByTheLine: 'limit, by the line',
+    earliest80Percent: 'earliest, 80 %',
+    latest80Percent: 'latest, 80 %',
+  },
+  wearView: {
+    chainWearOverDistance: 'Chain wear over distance',
+    wearPercentAtKm: (wearPercent: string, km: number) => `${wearPercent} % at ${km} km`,
+    chainWearOverDistanceReadings: (readings: string, limitPercent: string) =>
+      `Chain wear over distance: ${readings}; limit ${limitPercent} %`,
+  },
+};

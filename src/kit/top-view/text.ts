@@ -1,0 +1,9 @@
+/** Everything that top-view of the kit says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  topView: {
+    countGears: (count: number) => `${count} gears`,
+    chainFromAboveInValue: (value: string, sideways: number) =>
+      `Chain from above in ${value}, sideways ${sideways} times`,
+    outsideSidewaysBySideways: (sideways: number) => `outside · sideways × ${sideways}`,
+  },
+};

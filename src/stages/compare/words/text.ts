@@ -1,0 +1,86 @@
+/** Everything that the stage Compare says, in one place: a translation is another object of this shape. */
+export const WORDS = {
+  compareCharts: {
+    stepsOverlaid: 'Steps, overlaid',
+    stepsAlongTheShiftPath: 'Steps along the shift path',
+    nameSteps: (name: string) => `${name} steps`,
+    cadenceOverlaid: 'Cadence, overlaid',
+    cadenceOverSpeedAlwaysIn: 'Cadence over speed, always in the nearest gear',
+    nameCadence: (name: string) => `${name} cadence`,
+    cadenceOverSpeedOfCount: (count: number, lowRpm: string, highRpm: string) =>
+      `Cadence over speed of ${count} setups; your band is ${lowRpm} to ${highRpm} rpm`,
+  },
+  compareLadder: {
+    speedAtPreferredRpmSpeedUnit: (preferredRpm: string, speedUnit: string) =>
+      `Speed at ${preferredRpm} rpm, ${speedUnit}`,
+    betweenRungsReadingValueBars: (reading: string, value: string) =>
+      `between rungs: ${reading}${value}; bars: speeds in your band, brackets: holes`,
+    developmentM: 'Development, m',
+    ladderOfGears: 'Ladder of gears',
+  },
+  compareStage: {
+    compare: 'Compare',
+    thereIsOneSetupOn: 'There is one setup on the bench. Press',
+    toLayACandidateBeside:
+      'to lay a candidate beside it, then type its teeth: what it gains and loses stands here at once.',
+    ladder: 'Ladder',
+    nameComparison: (name: string) => `${name} comparison`,
+    printTheComparison: 'Print the comparison',
+  },
+  differenceTable: {
+    letterAgainstA: (letter: string | undefined) => `${letter} against A`,
+    differences: 'Differences',
+    againstATheOneFitted: 'Against A, the one fitted now',
+    betterWorseForThisBrief: (better: string, worse: string, enough: string) =>
+      `${better} better, ${worse} worse for this brief; ${enough} neither`,
+    nameComparison: (name: string) => `${name} comparison`,
+    cogsGainedAndLost: 'Cogs gained and lost',
+    countCogs: (count: number) => `${count} cogs`,
+    countKept: (count: number) => `${count} kept`,
+  },
+  needsTable: {
+    letterFigure: (letter: string | undefined) => `${letter} figure`,
+    letterWants: (letter: string | undefined) => `${letter} wants`,
+    notMet: 'not met',
+    needs: 'Needs',
+    yourNeedsMetOrNot: 'Your needs, met or not',
+    nameNeeds: (name: string) => `${name} needs`,
+    byTheBrief: 'by the brief',
+    sharePercentOfYourRiding: (share: number) => `${share} % of your riding`,
+    bothersYouTodayBother: (bother: string) => `bothers you today: ${bother}`,
+    notKnown: '? not known',
+    met: '● met',
+    notMetMarked: '○ not met',
+    wantsRemedy: (remedy: string) => `wants ${remedy}`,
+    metInCsv: 'met',
+  },
+  sameJobTable: {
+    theSame: 'the same',
+    sameJob: 'Same job',
+    theSameJobForA: 'The same job: for a gear you use, the nearest on the other setup',
+    nameSameJob: (name: string) => `${name} same job`,
+    gearsThatDoTheSame: 'Gears that do the same job',
+    harder: (share: string) => `${share} harder`,
+    easier: (share: string) => `${share} easier`,
+  },
+  schools: {
+    cadenceFirst: 'Cadence first',
+    fewestHolesThenTheSmallest: 'fewest holes, then the smallest largest step',
+    simplicityFirst: 'Simplicity first',
+    fewestFrontShiftsThenBoth: 'fewest front shifts, then both-hand shifts, then lever pushes',
+    rangeFirst: 'Range first',
+    leastShortOfTheWanted: 'least short of the wanted ends, then the widest range',
+    weightCostOrAirFirst: 'Weight, cost or air first',
+    byTheFirstOfThem: 'by the first of them that you name, weight if none',
+    schools: 'Schools',
+    theSchoolsAgree: 'The schools agree',
+    theSchoolsDisagreeYouChoose: 'The schools disagree; you choose',
+    yours: ' (yours)',
+    cannotSayWeighOrPrice: 'cannot say: weigh or price each setup (E)',
+    seesNoDifference: 'sees no difference',
+    wouldTakeChoices: (choices: string) => `would take ${choices}`,
+  },
+  verdicts: {
+    verdict: 'Verdict',
+  },
+};
