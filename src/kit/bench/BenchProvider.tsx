@@ -3,12 +3,13 @@
 import { App } from 'antd';
 import {
   createContext,
+  startTransition,
   use,
   useCallback,
   useEffect,
   useMemo,
+  useRef,
   useState,
-  useSyncExternalStore,
   type ReactNode,
 } from 'react';
 import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
@@ -26,7 +27,7 @@ import {
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
 import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
-import { TypedSetups, nothingTyped } from './typed-setups';
+import { TypedSetups, type Typed } from './typed-setups';
 import { useLink } from './useLink';
 import { WORDS } from './text';
 
@@ -74,6 +75,9 @@ export type BenchState =
       readonly linkProblem: string | undefined;
       readonly edits: BenchEdits;
     };
+
+/** In which the browser shows what was drawn at once. */
+const FRAME_MS = 32;
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
 const TypedContext = createContext(new TypedSetups());
@@ -179,7 +183,7 @@ function editsOf(
       const place = setups.findIndex((one) => one.id === id);
       if (!bike || id === undefined || place < 0) return;
       const label = WORDS.benchProvider.fieldLetterOfName(field, LETTERS[place], bike.name);
-      typed.begin(edit(typed.now().get(id) ?? setups[place]!));
+      typed.begin(edit(typed.now().setups.get(id) ?? setups[place]!));
       write(() =>
         change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>
           editMadeSetup(db, draft, id, edit),
@@ -214,16 +218,49 @@ export function useReadyBench(): { bench: Bench; preferences: Preferences; edits
   return { bench, preferences, edits, workshop };
 }
 
-/** The same with its setups as they were just typed, ahead of the database: for what must follow the hands. */
-export function useTypedBench(): Bench {
+function benchAsTyped(bench: Bench, { setups: typed }: Typed): Bench {
+  if (bench.fromLink || !bench.setups.some(({ id }) => typed.has(id))) return bench;
+  const setups = bench.setups.map((one) => typed.get(one.id) ?? one);
+  return { ...bench, setups, setup: setups[bench.place]! };
+}
+
+/** The same with its setups as they were just typed, ahead of the database, and which state of what is typed that is. */
+export function useTypedBench(): { readonly bench: Bench; readonly version: number } {
   const { bench } = useReadyBench();
   const store = use(TypedContext);
-  const typed = useSyncExternalStore(store.subscribe, store.now, nothingTyped);
-  return useMemo(() => {
-    if (bench.fromLink || !bench.setups.some(({ id }) => typed.has(id))) return bench;
-    const setups = bench.setups.map((one) => typed.get(one.id) ?? one);
-    return { ...bench, setups, setup: setups[bench.place]! };
-  }, [bench, typed]);
+  const [typed, setTyped] = useState(store.now);
+  useEffect(() => {
+    // What must be there at once is drawn by `useTypedNow`; its frame goes out first, and the next key comes first.
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const follow = () => startTransition(() => setTyped(store.now()));
+    const leave = store.subscribe(() => {
+      clearTimeout(timer);
+      timer = setTimeout(follow, FRAME_MS);
+    });
+    follow();
+    return () => {
+      clearTimeout(timer);
+      leave();
+    };
+  }, [store]);
+  return useMemo(() => ({ bench: benchAsTyped(bench, typed), version: typed.version }), [bench, typed]);
+}
+
+/**
+ * Hears of what is typed within the event that brings it, before anything is drawn anew: for what draws by itself.
+ * @param listen is given the bench as it was just typed, and which state that is
+ */
+export function useTypedNow(listen: (bench: Bench, version: number) => void): void {
+  const { bench } = useReadyBench();
+  const store = use(TypedContext);
+  const tell = useRef<() => void>(() => undefined);
+  useEffect(() => {
+    tell.current = () => {
+      const typed = store.now();
+      if (typed.setups.size > 0) listen(benchAsTyped(bench, typed), typed.version);
+    };
+  });
+  useEffect(() => store.subscribe(() => tell.current()), [store]);
 }
 
 /** A setup record with other teeth. */

@@ -10,7 +10,7 @@ const setup = (cog: number): SetupRecord => ({
   cogs: [11, cog],
   hubStages: [1],
 });
-const cogOf = (typed: TypedSetups) => typed.now().get('a')?.cogs[1];
+const cogOf = (typed: TypedSetups) => typed.now().setups.get('a')?.cogs[1];
 
 test('what was typed stands from the key stroke until the database tells of it after the write', () => {
   const typed = new TypedSetups();
@@ -48,4 +48,16 @@ test('what was refused is gone at once, and who has left hears nothing', () => {
   leave();
   typed.begin(setup(36));
   expect(heard).toBe(2);
+});
+
+test('the version grows with every change, and only then', () => {
+  const typed = new TypedSetups();
+  const { version } = typed.now();
+  typed.told();
+  expect(typed.now().version).toBe(version);
+  typed.begin(setup(34));
+  typed.end('a', true);
+  expect(typed.now().version).toBe(version + 1);
+  typed.told();
+  expect(typed.now().version).toBe(version + 2);
 });

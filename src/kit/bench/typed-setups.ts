@@ -1,22 +1,25 @@
 import type { SetupRecord } from '../../records';
 
-type Typed = ReadonlyMap<string, SetupRecord>;
-
-const NOTHING: Typed = new Map();
+/** Setups as they were just edited, by id. */
+export interface Typed {
+  readonly setups: ReadonlyMap<string, SetupRecord>;
+  /** Grows with every change, so that of two drawings the newer is known. */
+  readonly version: number;
+}
 
 /**
  * Setups as they were just edited, from the key stroke until the database tells of it. What must
  * follow the hands draws from here; everything else follows the database, which comes a moment later.
  */
 export class TypedSetups {
-  private typed: Typed = NOTHING;
+  private typed: Typed = { setups: new Map(), version: 0 };
   private readonly writing = new Map<string, number>();
   private readonly listeners = new Set<() => void>();
 
   /** An edit is being written; `record` is what it makes of the setup. */
   begin(record: SetupRecord): void {
     this.writing.set(record.id, (this.writing.get(record.id) ?? 0) + 1);
-    this.tell(new Map(this.typed).set(record.id, record));
+    this.tell(new Map(this.typed.setups).set(record.id, record));
   }
 
   /** That write is over; what was refused is shown no longer, what was written until the database tells of it. */
@@ -27,7 +30,7 @@ export class TypedSetups {
 
   /** The database has told what it holds now. */
   told(): void {
-    this.drop([...this.typed.keys()].filter((id) => (this.writing.get(id) ?? 0) === 0));
+    this.drop([...this.typed.setups.keys()].filter((id) => (this.writing.get(id) ?? 0) === 0));
   }
 
   readonly now = (): Typed => this.typed;
@@ -38,15 +41,12 @@ export class TypedSetups {
   };
 
   private drop(ids: readonly string[]): void {
-    if (!ids.some((id) => this.typed.has(id))) return;
-    this.tell(new Map([...this.typed].filter(([id]) => !ids.includes(id))));
+    if (!ids.some((id) => this.typed.setups.has(id))) return;
+    this.tell(new Map([...this.typed.setups].filter(([id]) => !ids.includes(id))));
   }
 
-  private tell(typed: Typed): void {
-    this.typed = typed;
+  private tell(setups: Typed['setups']): void {
+    this.typed = { setups, version: this.typed.version + 1 };
     for (const listener of this.listeners) listener();
   }
 }
-
-/** What nothing is typed over, for where the page is rendered without a browser. */
-export const nothingTyped = (): Typed => NOTHING;

@@ -93,6 +93,7 @@ export const COVERAGE_HEIGHT = 9;
 const LABEL_HEIGHT = 18;
 const GAP_TEXT_WIDTH = 38;
 const HOLE_TEXT_WIDTH = 58;
+const HOLE_TEXT_HEIGHT = 16;
 const TITLE_HEIGHT = 17;
 
 /** One lane is drawn large; several share the height. */
@@ -155,7 +156,6 @@ function layoutLane(
   const overlap = report.overlap;
   const rowsEnd = rows.at(-1)!.y + size.railHeight / 2;
   const coverage = lane.coverage && layoutCoverage(lane, lane.coverage, rowsEnd + 10, scale, options);
-  const labelled = coverage?.holes.some(({ textX }) => textX !== undefined);
   return {
     layout: {
       place,
@@ -179,7 +179,8 @@ function layoutLane(
           : undefined,
       coverage,
     },
-    bottom: coverage ? coverage.y + COVERAGE_HEIGHT + (labelled ? 16 : 3) : rowsEnd + 4,
+    // Room for the speeds of holes whether there are any or not: what stands below does not jump while teeth are typed.
+    bottom: coverage ? coverage.y + COVERAGE_HEIGHT + HOLE_TEXT_HEIGHT : rowsEnd + 4,
   };
 }
 

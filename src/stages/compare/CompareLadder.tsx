@@ -1,15 +1,18 @@
 'use client';
 
-import { useMemo, type ReactNode, type Ref } from 'react';
+import { useCallback, useMemo, type ReactNode, type Ref } from 'react';
 import { developmentForM } from '../../core/ride';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, useTypedBench, type Bench } from '../../kit/bench/BenchProvider';
+import type { BriefInUse } from '../../kit/bench/useBrief';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
+import type { LadderPicture } from '../../kit/ladder/scene';
 import { ladderNumbers } from '../../kit/ladder/ladder-numbers';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import { Numbers } from '../../kit/numbers/Numbers';
-import { useTypedGears, type Comparison } from './useCompare';
+import type { Preferences } from '../../records';
+import { typedGearsOf, type ComparedGears, type Comparison } from './useCompare';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -23,29 +26,19 @@ interface CompareLadderProps {
 
 /** A lane for each setup on one axis of speed and development. */
 export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
-  const { preferences } = useReadyBench();
-  const { inUse } = comparison;
-  const typed = useTypedGears(comparison);
-  const { preferredRpm } = inUse.brief;
-  const contradicted = inUse.contradictions.length > 0;
+  const { bench: kept, preferences } = useReadyBench();
+  const { bench, version } = useTypedBench();
   const { speedUnit, stepReading } = preferences;
-  const lanes = useMemo(
-    () =>
-      typed.map((one) => ({
-        ...one,
-        coverage: contradicted ? undefined : one.coverage,
-        cadenceRpm: preferredRpm,
-      })),
-    [typed, contradicted, preferredRpm],
+  const pictureOf = useCallback(
+    (typed: Bench) =>
+      ladderPicture(typedGearsOf(comparison, kept.setups, typed), comparison.inUse, preferences, selected),
+    [comparison, kept.setups, preferences, selected],
   );
-  const upperTitle = WORDS.compareLadder.speedAtPreferredRpmSpeedUnit(
-    short(preferredRpm, 1),
-    SPEED_UNIT_TEXT[speedUnit],
-  );
+  const picture = useMemo(() => pictureOf(bench), [pictureOf, bench]);
   return (
     <>
       <div className={styles.ladderHead}>
-        <b>{upperTitle}</b>
+        <b>{picture.upper.title}</b>
         <span className={styles.legend}>
           {WORDS.compareLadder.betweenRungsReadingValueBars(
             READING_TEXT[stepReading],
@@ -55,17 +48,42 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
         </span>
       </div>
       <Ladder
-        lanes={lanes}
-        upper={{ title: upperTitle, perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm) }}
-        lower={{ title: WORDS.compareLadder.developmentM, perMetre: 1 }}
-        reading={stepReading}
-        speedUnit={speedUnit}
-        selected={selected}
+        picture={picture}
+        pictureOf={pictureOf}
+        typedVersion={version}
         onSelect={onSelect}
         {...(drawingRef ? { drawingRef } : {})}
       />
       <p className={styles.axisTitle}>{WORDS.compareLadder.developmentM}</p>
-      <Numbers of={WORDS.compareLadder.ladderOfGears} table={() => ladderNumbers(lanes, stepReading, speedUnit)} />
+      <Numbers
+        of={WORDS.compareLadder.ladderOfGears}
+        table={() => ladderNumbers(picture.lanes, stepReading, speedUnit)}
+      />
     </>
   );
+}
+
+/** What the ladder of all setups is drawn from. */
+function ladderPicture(
+  gears: readonly ComparedGears[],
+  { brief, contradictions }: BriefInUse,
+  { speedUnit, stepReading }: Preferences,
+  selected: LadderPicture['selected'],
+): LadderPicture {
+  const { preferredRpm } = brief;
+  return {
+    lanes: gears.map((one) => ({
+      ...one,
+      coverage: contradictions.length > 0 ? undefined : one.coverage,
+      cadenceRpm: preferredRpm,
+    })),
+    upper: {
+      title: WORDS.compareLadder.speedAtPreferredRpmSpeedUnit(short(preferredRpm, 1), SPEED_UNIT_TEXT[speedUnit]),
+      perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm),
+    },
+    lower: { title: WORDS.compareLadder.developmentM, perMetre: 1 },
+    reading: stepReading,
+    speedUnit,
+    selected,
+  };
 }

@@ -6,6 +6,10 @@ import { differenceWords, rowTitle, valueText, verdictSentence } from './words/d
 import type { Comparison } from './useCompare';
 import styles from './ComparePaper.module.css';
 
+/** On paper no gear is chosen. */
+const NO_GEAR = { place: -1, key: '' };
+const doNothing = () => undefined;
+
 /** Without what a row says of the brief's limits: the page has no room for it, and the verdicts have said it. */
 const briefly = (words: string) => words.split(',')[0];
 
@@ -23,7 +27,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
       <p>
         {all.map(({ place, figures }) => `${LETTERS[place]}: ${formatShorthand(figures.report.setup)}`).join(' · ')}
       </p>
-      <CompareLadder comparison={comparison} selected={{ place: -1, key: '' }} onSelect={() => undefined} />
+      <CompareLadder comparison={comparison} selected={NO_GEAR} onSelect={doNothing} />
       {!contradicted &&
         others.map(({ place, rows }) => (
           <p key={place} className={styles.sentence}>

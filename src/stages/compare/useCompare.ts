@@ -17,7 +17,7 @@ import {
   type SetupFigures,
 } from '../../core/compare';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
-import { useReadyBench, useTypedBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { formatShorthand } from '../../formats/shorthand';
 import { wheelOf, type BikeRecord, type SetupRecord } from '../../records';
@@ -68,20 +68,20 @@ export function useCompare(): Comparison {
 /** A setup on the ladder. */
 export type ComparedGears = Pick<Compared, 'place' | 'title'> & Pick<SetupFigures, 'report' | 'coverage'>;
 
-/** The gears of the comparison as they were just typed, ahead of everything else that is said of them. */
-export function useTypedGears({ all, inUse }: Comparison): readonly ComparedGears[] {
-  const { bench } = useReadyBench();
-  const { bike, setups } = useTypedBench();
-  const { brief } = inUse;
-  return useMemo(
-    () =>
-      setups.map((setup, place): ComparedGears => {
-        const known = setup === bench.setups[place] ? all[place]?.figures : undefined;
-        const { report, coverage } = known ?? figuresOf(setup, bike, brief);
-        return { place, title: titleOf(setup), report, coverage };
-      }),
-    [setups, bench.setups, all, bike, brief],
-  );
+/**
+ * The gears of the comparison on a bench that was just typed, ahead of everything else that is said of them.
+ * @param kept the setups that the comparison is of
+ */
+export function typedGearsOf(
+  { all, inUse }: Comparison,
+  kept: readonly SetupRecord[],
+  { bike, setups }: Pick<Bench, 'bike' | 'setups'>,
+): readonly ComparedGears[] {
+  return setups.map((setup, place): ComparedGears => {
+    const known = setup === kept[place] ? all[place]?.figures : undefined;
+    const { report, coverage } = known ?? figuresOf(setup, bike, inUse.brief);
+    return { place, title: titleOf(setup), report, coverage };
+  });
 }
 
 const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);

@@ -1,8 +1,8 @@
 'use client';
 
-import { memo, useMemo, useRef, type RefObject } from 'react';
+import { memo, useCallback, useMemo, useRef, type RefObject } from 'react';
 import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
-import { useTypedBench } from '../../kit/bench/BenchProvider';
+import { useTypedBench, type Bench } from '../../kit/bench/BenchProvider';
 import {
   explainDevelopment,
   explainGainRatio,
@@ -17,9 +17,11 @@ import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import { Ladder } from '../../kit/ladder/Ladder';
+import type { PlacedGear } from '../../kit/ladder/layout';
+import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
-import { useLadderGears, type LadderGears } from './useGears';
+import { ladderGearsOf, useLadderGears, type LadderGears } from './useGears';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -31,49 +33,62 @@ interface LadderPanelProps {
 
 /** The ladder with its legend, and the chosen gear read out in full; both follow the hands. */
 export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey, onSelect }: LadderPanelProps) {
-  const bench = useTypedBench();
+  const { bench, version } = useTypedBench();
   const gears = useLadderGears(bench);
   const drawing = useRef<SVGSVGElement>(null);
-  const { report, context, coverage } = gears;
+  const { report, coverage, inUse } = gears;
   const selected = gearOrFirst(report.gears, selectedKey);
-  const { cadenceRpm } = context.riding;
-  const lanes = useMemo(
-    () => [{ place: bench.place, title: '', report, coverage, cadenceRpm }],
-    [bench.place, report, coverage, cadenceRpm],
+  const { place } = bench;
+  const pictureOf = useCallback(
+    (typed: Bench) =>
+      ladderPicture(ladderGearsOf(typed, inUse, preferences.speedUnit), place, preferences, selectedKey),
+    [inUse, preferences, place, selectedKey],
   );
-  const speed = quantityView(preferences.speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
-  const view = quantityView(quantityChoice(preferences));
-  // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
-  const shown = view.id === speed.id || view.perMetre(selected) === undefined ? quantityView('development') : view;
-  const rpm = short(context.riding.cadenceRpm, 1);
-  const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(rpm, SPEED_UNIT_TEXT[preferences.speedUnit]);
+  const picture = useMemo(() => pictureOf(bench), [pictureOf, bench]);
+  const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
     <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
       <LadderHead
-        title={upperTitle}
+        title={picture.upper.title}
         reading={preferences.stepReading}
         hasTwoRings={report.setup.chainrings.length > 1}
         hasBand={coverage !== undefined}
         name={bench.bike.name}
         drawing={drawing}
       />
-      <Ladder
-        lanes={lanes}
-        upper={{ title: upperTitle, perMetre: speed.perMetre(selected)! }}
-        lower={{ title: shown.title, perMetre: shown.perMetre(selected)! }}
-        reading={preferences.stepReading}
-        speedUnit={preferences.speedUnit}
-        selected={{ place: bench.place, key: selected.key }}
-        onSelect={({ gear }) => onSelect(gear)}
-        drawingRef={drawing}
-      />
+      <Ladder picture={picture} pictureOf={pictureOf} typedVersion={version} onSelect={select} drawingRef={drawing} />
       <div className={styles.ladderFoot}>
         <Readout gears={gears} gear={selected} />
-        <b>{shown.title}</b>
+        <b>{picture.lower.title}</b>
       </div>
     </section>
   );
 });
+
+/** What the ladder of one setup is drawn from. */
+function ladderPicture(
+  { report, context, coverage }: LadderGears,
+  place: number,
+  preferences: Preferences,
+  selectedKey: string | undefined,
+): LadderPicture {
+  const { cadenceRpm } = context.riding;
+  const { speedUnit } = preferences;
+  const selected = gearOrFirst(report.gears, selectedKey);
+  const speed = quantityView(speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
+  const view = quantityView(quantityChoice(preferences));
+  // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
+  const shown = view.id === speed.id || view.perMetre(selected) === undefined ? quantityView('development') : view;
+  const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(short(cadenceRpm, 1), SPEED_UNIT_TEXT[speedUnit]);
+  return {
+    lanes: [{ place, title: '', report, coverage, cadenceRpm }],
+    upper: { title: upperTitle, perMetre: speed.perMetre(selected)! },
+    lower: { title: shown.title, perMetre: shown.perMetre(selected)! },
+    reading: preferences.stepReading,
+    speedUnit,
+    selected: { place, key: selected.key },
+  };
+}
 
 interface LadderHeadProps {
   readonly title: string;

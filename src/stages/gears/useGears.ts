@@ -19,6 +19,8 @@ import {
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
+import type { SpeedUnit } from '../../kit/format';
+import { wheelOf } from '../../records';
 
 /** Right end of the distinct-gears curve: past it hardly a rider calls two gears one. */
 const CURVE_MAX_PERCENT = 20;
@@ -39,23 +41,35 @@ export interface Gears {
 /** What the ladder shows of a setup. */
 export type LadderGears = Pick<Gears, 'report' | 'context' | 'inUse' | 'coverage'>;
 
-/** Sizes and coverage of the setup in depth. @param bench as it is kept, or as it was just typed */
+function ridingOf({ bike, wheel }: Pick<Bench, 'bike' | 'wheel'>): Riding {
+  const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
+  return { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
+}
+
+const coveredBy = ({ gears }: GearReport, { contradictions, brief }: BriefInUse) =>
+  contradictions.length > 0 ? undefined : coverage(gears, bandOf(brief));
+
+/** Sizes and coverage of the setup in depth, for what is drawn before React draws. */
+export function ladderGearsOf(bench: Bench, inUse: BriefInUse, speedUnit: SpeedUnit): LadderGears {
+  const riding = ridingOf(bench);
+  const report = gearReport(bench.setup, riding);
+  return { report, context: { riding, wheel: bench.wheel, speedUnit }, inUse, coverage: coveredBy(report, inUse) };
+}
+
+/** The same as React draws it. @param bench as it is kept, or as it was just typed */
 export function useLadderGears(bench: Bench): LadderGears {
   const { preferences } = useReadyBench();
   const inUse = useBrief();
-  const { bike, setup, wheel } = bench;
-  const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
-  const rollout = rolloutMm(wheel);
-  const riding = useMemo(
-    (): Riding => ({ rolloutMm: rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs }),
-    [rollout, cadenceRpm, crankLengthMm, closenessPercent, crossedCogs],
-  );
+  const { bike, setup, wheelset } = bench;
+  const riding = useMemo(() => ridingOf({ bike, wheel: wheelOf(wheelset) }), [bike, wheelset]);
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
-  const covered = useMemo(
-    () => (inUse.contradictions.length > 0 ? undefined : coverage(report.gears, bandOf(inUse.brief))),
-    [report, inUse],
-  );
-  return { report, context: { riding, wheel, speedUnit: preferences.speedUnit }, inUse, coverage: covered };
+  const covered = useMemo(() => coveredBy(report, inUse), [report, inUse]);
+  return {
+    report,
+    context: { riding, wheel: bench.wheel, speedUnit: preferences.speedUnit },
+    inUse,
+    coverage: covered,
+  };
 }
 
 /** Everything that core says of the setup in depth: the one place where this stage asks it. */

@@ -1,0 +1,165 @@
+import { LookBook, type Look } from './looks';
+import { TAIL_GAP, type LadderScene, type Part, type Shape } from './scene';
+
+/** Between two lines of a hatching, and their width, as the pattern of the drawing has them. */
+const HATCH_PITCH = 6;
+const HATCH_LINE = 0.7;
+/** So long after the drawing its looks are read. */
+const READ_AFTER_MS = 200;
+/** Of a drawing; a canvas has another. */
+const MITER_LIMIT = 4;
+
+/**
+ * A canvas over the drawing of a ladder. It shows what has just been typed within the same frame, for which laying out
+ * and painting the drawing's many texts takes too long; it is empty again as soon as the drawing has caught up.
+ */
+export class AheadCanvas {
+  private readonly looks: LookBook;
+  /** Which state of what is typed it shows; undefined while it is empty. */
+  private shows: number | undefined;
+  private size = { width: 0, height: 0 };
+  private reading: ReturnType<typeof setTimeout> | undefined;
+
+  /** @param drawing lies below it, of the same size */
+  constructor(
+    private readonly canvas: HTMLCanvasElement,
+    drawing: SVGSVGElement,
+    classNames: Readonly<Record<string, string>>,
+  ) {
+    this.looks = new LookBook(drawing, classNames);
+  }
+
+  /** The drawing shows this scene now. @param version the state of what is typed that it is of */
+  caughtUp(scene: LadderScene, version: number): void {
+    if (this.shows !== undefined && version < this.shows) return;
+    const [width, height] = [scene.width, scene.height].map((length) => Math.round(length * devicePixelRatio));
+    const isOfSize = width === this.canvas.width && height === this.canvas.height;
+    if (this.shows !== undefined || !isOfSize) {
+      // To be given a size empties a canvas, too.
+      this.canvas.width = width!;
+      this.canvas.height = height!;
+      this.canvas.style.width = `${scene.width}px`;
+      this.canvas.style.height = `${scene.height}px`;
+      delete this.canvas.dataset.shows;
+    }
+    this.shows = undefined;
+    this.size = scene;
+    // What is read while nobody waits need not be read when a key comes.
+    clearTimeout(this.reading);
+    this.reading = setTimeout(() => this.looks.renew(scene), READ_AFTER_MS);
+  }
+
+  /**
+   * Draws a scene ahead of the drawing. One of another size is left to the drawing, which moves what stands below.
+   * @param version the state of what is typed that it is of
+   */
+  show(scene: LadderScene, version: number): void {
+    const context = this.canvas.getContext('2d');
+    const fits = scene.width === this.size.width && scene.height === this.size.height;
+    if (!context || !fits) return;
+    this.looks.learn(scene);
+    this.shows = version;
+    context.setTransform(devicePixelRatio, 0, 0, devicePixelRatio, 0, 0);
+    context.miterLimit = MITER_LIMIT;
+    const { place } = scene.lanes[0]!;
+    context.fillStyle = this.looks.sheet(place);
+    context.fillRect(0, 0, scene.width, scene.height);
+    const pen = new Pen(context, this.looks);
+    for (const { parts } of scene.axes) pen.draw(parts, place);
+    for (const lane of scene.lanes) pen.draw(lane.parts, lane.place);
+    this.canvas.dataset.shows = `${version}`;
+  }
+}
+
+/** Draws shapes on a canvas as their looks have it. */
+class Pen {
+  constructor(
+    private readonly context: CanvasRenderingContext2D,
+    private readonly looks: LookBook,
+  ) {}
+
+  draw(parts: readonly Part[], place: number): void {
+    for (const { x, y, shapes } of parts) {
+      this.context.translate(x, y);
+      for (const shape of shapes) this.shape(shape, this.looks.of(place, shape.look), place);
+      this.context.translate(-x, -y);
+    }
+  }
+
+  private shape(shape: Shape, look: Look, place: number): void {
+    const { context } = this;
+    context.globalAlpha = look.opacity;
+    if (look.fill !== undefined) context.fillStyle = look.fill;
+    if (look.stroke !== undefined) {
+      context.strokeStyle = look.stroke;
+      context.lineWidth = look.lineWidth;
+      context.setLineDash(look.dash as number[]);
+    }
+    switch (shape.kind) {
+      case 'line': {
+        context.beginPath();
+        context.moveTo(...shape.from);
+        context.lineTo(...shape.to);
+        return context.stroke();
+      }
+      case 'rect': {
+        const { x, y, width, height } = shape;
+        if (shape.hatched) return this.hatch(shape, look);
+        if (look.fill !== undefined) context.fillRect(x, y, width, height);
+        if (look.stroke !== undefined) context.strokeRect(x, y, width, height);
+        return;
+      }
+      case 'circle': {
+        context.beginPath();
+        context.arc(0, 0, shape.radius, 0, 2 * Math.PI);
+        return this.ink(look);
+      }
+      case 'path': {
+        context.save();
+        context.scale(shape.scale, shape.scale);
+        const path = new Path2D(shape.d);
+        if (look.fill !== undefined) context.fill(path);
+        if (look.stroke !== undefined) context.stroke(path);
+        return context.restore();
+      }
+      case 'text': {
+        this.write(shape.text, shape.x, shape.y, look);
+        if (!shape.tail) return;
+        const behind = shape.x + context.measureText(shape.text).width + TAIL_GAP;
+        const tail = this.looks.of(place, shape.tail.look);
+        if (tail.fill !== undefined) context.fillStyle = tail.fill;
+        return this.write(shape.tail.text, behind, shape.y, tail);
+      }
+    }
+  }
+
+  private ink({ fill, stroke }: Look): void {
+    if (fill !== undefined) this.context.fill();
+    if (stroke !== undefined) this.context.stroke();
+  }
+
+  /** Its halo first, so that the figure stands on it. */
+  private write(text: string, x: number, y: number, { font, fontStretch, align, stroke }: Look): void {
+    const { context } = this;
+    context.font = font;
+    context.fontStretch = fontStretch;
+    context.textAlign = align;
+    if (stroke !== undefined) context.strokeText(text, x, y);
+    context.fillText(text, x, y);
+  }
+
+  private hatch({ x, y, width, height }: { x: number; y: number; width: number; height: number }, look: Look): void {
+    const { context } = this;
+    context.save();
+    context.beginPath();
+    context.rect(x, y, width, height);
+    context.clip();
+    context.rotate(Math.PI / 4);
+    context.fillStyle = look.stroke!;
+    const reach = width + height;
+    for (let at = -HATCH_PITCH * Math.ceil(reach / HATCH_PITCH); at < reach; at += HATCH_PITCH) {
+      context.fillRect(at, -reach, HATCH_LINE, 2 * reach);
+    }
+    context.restore();
+  }
+}
