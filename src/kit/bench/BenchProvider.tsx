@@ -97,8 +97,11 @@ export function BenchProvider({ children }: { children: ReactNode }) {
 
   const write = useCallback(
     (work: () => Promise<unknown>) => {
-      work().catch((error: unknown) => {
-        notification.error({ title: WORDS.benchProvider.notSaved, description: failureText(error), duration: 0 });
+      // After the frame that shows it, and in the order in which they were asked for.
+      setTimeout(() => {
+        work().catch((error: unknown) => {
+          notification.error({ title: WORDS.benchProvider.notSaved, description: failureText(error), duration: 0 });
+        });
       });
     },
     [notification],

@@ -3,7 +3,7 @@
 import { EllipsisOutlined, HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { Button, Dropdown, Input, type InputRef } from 'antd';
+import { Button, Dropdown } from 'antd';
 import { useEffect, useRef, useState, type Ref } from 'react';
 import type { Setup } from '../../core/gears';
 import { formatShorthand, parseShorthand } from '../../formats/shorthand';
@@ -41,17 +41,17 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
   const { bench, workshop, edits } = useReadyBench();
   const { bike, setups, fromLink } = bench;
   const [details, setDetails] = useState(false);
-  const input = useRef<InputRef>(null);
+  const input = useRef<HTMLInputElement>(null);
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition } = useSortable({
     id: record.id,
     disabled: fromLink,
   });
   const letter = LETTERS[place]!;
-  const focus = () => input.current?.focus({ cursor: 'all' });
+  const focus = () => input.current?.select();
   useShortcut('setup', focus, chosen);
   useShortcut('details', () => setDetails(true), chosen && !fromLink);
   useEffect(() => {
-    if (takeFocus) input.current?.focus({ cursor: 'all' });
+    if (takeFocus) input.current?.select();
   }, [takeFocus]);
 
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
@@ -122,27 +122,31 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
 interface ShorthandFieldProps {
   readonly id: string;
   readonly record: SetupRecord;
-  readonly input: Ref<InputRef>;
+  readonly input: Ref<HTMLInputElement>;
 }
 
-/** The line of shorthand by itself: a key pressed in it draws nothing else of the card. */
+/**
+ * The line of shorthand by itself: a key pressed in it draws nothing else of the card. A field of the browser's own, for
+ * the component library's takes a quarter of the time that there is between a key and the frame that shows it.
+ */
 function ShorthandField({ id, record, input }: ShorthandFieldProps) {
   const { bench, edits } = useReadyBench();
   const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
   const draft = useDraft(record.id, formatShorthand(record), readSetup, commit);
   return (
     <>
-      <Input
+      <input
         id={id}
         ref={input}
+        type="text"
         {...draft.inputProps}
-        className={styles.shorthand}
+        className={`${styles.shorthand} ${styles.line}`}
         placeholder="48/32 x 11-36"
         autoComplete="off"
         spellCheck={false}
         disabled={bench.fromLink}
         title={withKey(WORDS.setupCard.ringsXAndARange, 'setup')}
-        status={draft.problem && !draft.problem.unfinished ? 'error' : undefined}
+        data-refused={draft.problem && !draft.problem.unfinished ? true : undefined}
         aria-invalid={draft.problem !== undefined}
         aria-describedby={draft.problem ? `${id}-problem` : undefined}
       />

@@ -46,7 +46,7 @@ export class AheadCanvas {
     this.size = scene;
     // What is read while nobody waits need not be read when a key comes.
     clearTimeout(this.reading);
-    this.reading = setTimeout(() => this.looks.renew(scene), READ_AFTER_MS);
+    this.reading = setTimeout(() => this.prepare(scene), READ_AFTER_MS);
   }
 
   /**
@@ -59,6 +59,21 @@ export class AheadCanvas {
     if (!context || !fits) return;
     this.looks.learn(scene);
     this.shows = version;
+    this.paint(context, scene);
+    this.canvas.dataset.shows = `${version}`;
+  }
+
+  /** Reads the looks of the drawing, and draws it once for nobody: the first key would wait for fonts and code. */
+  private prepare(scene: LadderScene): void {
+    const context = this.canvas.getContext('2d');
+    if (!context || this.shows !== undefined) return;
+    const isFirst = this.looks.renew(scene);
+    if (!isFirst) return;
+    this.paint(context, scene);
+    context.reset();
+  }
+
+  private paint(context: CanvasRenderingContext2D, scene: LadderScene): void {
     context.setTransform(devicePixelRatio, 0, 0, devicePixelRatio, 0, 0);
     context.miterLimit = MITER_LIMIT;
     const { place } = scene.lanes[0]!;
@@ -67,7 +82,6 @@ export class AheadCanvas {
     const pen = new Pen(context, this.looks);
     for (const { parts } of scene.axes) pen.draw(parts, place);
     for (const lane of scene.lanes) pen.draw(lane.parts, lane.place);
-    this.canvas.dataset.shows = `${version}`;
   }
 }
 

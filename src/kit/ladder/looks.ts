@@ -38,12 +38,14 @@ export class LookBook {
     private readonly classNames: Readonly<Record<string, string>>,
   ) {}
 
-  /** Reads anew what has changed, and every look of a scene that is not known yet. */
-  renew(scene: LadderScene): void {
+  /** Reads anew what has changed, and every look of a scene that is not known yet. @returns whether it is the first time */
+  renew(scene: LadderScene): boolean {
+    const isFirst = this.readAs === '';
     const now = stateOfPage();
     if (now !== this.readAs) this.looks.clear();
     this.readAs = now;
     this.learn(scene);
+    return isFirst;
   }
 
   /** Reads every look of a scene that is not known yet. */
