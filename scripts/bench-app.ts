@@ -1,7 +1,7 @@
 // The second half of npm run bench: how fast the built app is in a real browser on this machine. Measured, never asserted.
 import { AppInBrowser } from '../tests/browser/harness';
 import { median, quantile } from './bench/figures';
-import { barePageBytes, pageBytes } from './bench/first-load';
+import { barePageBytes, bytesOfWhole, pageBytes } from './bench/first-load';
 import { GROWING, growthOf } from './bench/growth';
 import { coldLoadMs, stageChangeMs } from './bench/opening';
 import { bareTypingMs, typingMs } from './bench/typing';
@@ -42,6 +42,10 @@ async function main(): Promise<void> {
         `first-load scripts of ${path}`,
         `${(own / KB).toFixed(0)} KB, ${(own / bare).toFixed(2)} x a bare page of the library (${(bare / KB).toFixed(0)} KB)`,
       );
+    }
+    for (const path of ['/brief', '/gears', '/compare', '/fit']) {
+      const whole = await bytesOfWhole(app, path);
+      say(`scripts of ${path}, all of it on screen`, `${(whole / KB).toFixed(0)} KB, ${(whole / bare).toFixed(2)} x`);
     }
   } finally {
     await app.stop();

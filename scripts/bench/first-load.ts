@@ -2,17 +2,34 @@ import { cpSync, mkdirSync, readFileSync, rmSync, symlinkSync } from 'node:fs';
 import { join } from 'node:path';
 import { spawnSync } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
+import type { AppInBrowser } from '../../tests/browser/harness';
 
 const BARE = '.cache/bare-page';
+
+const packedBytes = (names: Iterable<string>, folder: string) =>
+  [...names].reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, '.next', name))).length, 0);
 
 /** Bytes, packed as a server sends them, of the scripts that a page names before any of its own has run. */
 function namedScripts(html: string, folder: string): number {
   const names = new Set([...html.matchAll(/\/_next\/(static\/[^"'\\?]+\.js)/g)].map(([, name]) => name!));
   // Old browsers alone take these.
   const old = new Set([...html.matchAll(/src="\/_next\/(static\/[^"?]+\.js)"[^>]*noModule/g)].map(([, name]) => name!));
-  return [...names]
-    .filter((name) => !old.has(name))
-    .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, '.next', name))).length, 0);
+  return packedBytes(
+    [...names].filter((name) => !old.has(name)),
+    folder,
+  );
+}
+
+/** The same of all scripts that a page has loaded when it is whole; not at the very first start, which loads the demo workshop. */
+export async function bytesOfWhole(app: AppInBrowser, path: string): Promise<number> {
+  await app.begin(path);
+  await app.driver.navigate().refresh();
+  await app.settled();
+  const urls = await app.driver.executeScript<string[]>(
+    "return performance.getEntriesByType('resource').map(({ name }) => name)",
+  );
+  const names = urls.flatMap((url) => /\/_next\/(static\/[^?]+\.js)/.exec(url)?.[1] ?? []);
+  return packedBytes(new Set(names), '.');
 }
 
 /** Builds a page of the component library alone with the same framework; bytes of its scripts, packed. */

@@ -34,6 +34,31 @@ test('another setup in one line redraws everything, and names the cassettes of i
   await app.holds('setup', '46/30 x 11-34 9s');
 });
 
+test('a tooth typed is shown at once by the canvas over the ladder; the drawing follows, and the canvas is empty again', async () => {
+  await app.find('[data-gear]');
+  await app.driver.executeScript(`
+    const canvas = document.querySelector('canvas[aria-hidden]');
+    const inked = () => {
+      const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
+      return new Set(new Uint32Array(data.buffer)).size > 10;
+    };
+    const rungs = () => document.querySelectorAll('[data-gear]').length;
+    window.drawn = [];
+    new MutationObserver(() => {
+      const now = [canvas.dataset.shows === undefined ? 'drawing' : 'canvas', inked(), rungs()];
+      if (String(now) !== String(window.drawn.at(-1))) window.drawn.push(now);
+    }).observe(canvas.parentElement, { subtree: true, childList: true, attributes: true });
+  `);
+  // Eleven cogs instead of twelve, in a drawing of the same size.
+  await app.type('setup', '48/32 x 11-34');
+  await app.shows('[data-testid=readout]', '32/34');
+  await app.gone('canvas[data-shows]');
+  const drawn = await app.driver.executeScript<[shows: string, inked: boolean, rungs: number][]>('return window.drawn');
+  // While the canvas already shows the new teeth the drawing has the old ones.
+  expect(drawn).toContainEqual(['canvas', true, 24]);
+  expect(drawn.at(-1)).toEqual(['drawing', false, 22]);
+});
+
 test('undo and redo, by key and by button, with what they act on said', async () => {
   await app.type('setup', '46/30 x 11-34');
   await app.shows('[data-testid=range]', '473.9 %');

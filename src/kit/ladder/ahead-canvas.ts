@@ -70,7 +70,8 @@ export class AheadCanvas {
     const isFirst = this.looks.renew(scene);
     if (!isFirst) return;
     this.paint(context, scene);
-    context.reset();
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.clearRect(0, 0, this.canvas.width, this.canvas.height);
   }
 
   private paint(context: CanvasRenderingContext2D, scene: LadderScene): void {

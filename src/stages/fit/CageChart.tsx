@@ -58,6 +58,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
         ...chartAxis(palette, WORDS.cageChart.cageDegrees),
         min: Math.min(-90, geometry.foldBackLimitDeg - 10),
         max: 100,
+        ticks: { color: palette.inkSoft, maxTicksLimit: 8, callback: (value) => fixed(Number(value), 0) },
       },
     },
     plugins: {
