@@ -1,6 +1,16 @@
 'use client';
 
-import { memo, useEffect, useId, useImperativeHandle, useMemo, useRef, type KeyboardEvent, type Ref } from 'react';
+import {
+  memo,
+  useEffect,
+  useId,
+  useImperativeHandle,
+  useMemo,
+  useRef,
+  type KeyboardEvent,
+  type Ref,
+  type RefObject,
+} from 'react';
 import { useTypedNow, type Bench } from '../bench/BenchProvider';
 import { signOf } from '../bench/setup-sign';
 import { speedIn } from '../format';
@@ -43,7 +53,6 @@ export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef 
   const svg = useRef<SVGSVGElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const ahead = useRef<AheadCanvas>(undefined);
-  useImperativeHandle(drawingRef, () => svg.current!, []);
   useEffect(() => {
     if (!drawn || !canvas.current || !svg.current) return;
     ahead.current ??= new AheadCanvas(canvas.current, svg.current, styles);
@@ -54,20 +63,24 @@ export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef 
   });
   return (
     <div ref={ref} className={styles.frame} style={drawn && { height: drawn.layout.height }}>
-      {drawn && <Drawing svgRef={svg} drawn={drawn} selected={picture.selected} onSelect={onSelect} />}
+      {drawn && (
+        <Drawing svg={svg} drawingRef={drawingRef} drawn={drawn} selected={picture.selected} onSelect={onSelect} />
+      )}
       {drawn && <canvas ref={canvas} className={styles.ahead} aria-hidden />}
     </div>
   );
 }
 
 interface DrawingProps {
-  readonly svgRef: Ref<SVGSVGElement>;
+  readonly svg: RefObject<SVGSVGElement | null>;
+  readonly drawingRef: Ref<SVGSVGElement> | undefined;
   readonly drawn: LaidOut;
   readonly selected: LadderPicture['selected'];
   readonly onSelect: (selected: PlacedGear) => void;
 }
 
-const Drawing = memo(function Drawing({ svgRef, drawn, selected, onSelect }: DrawingProps) {
+const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSelect }: DrawingProps) {
+  useImperativeHandle(drawingRef, () => svg.current!, [svg]);
   const { layout, scene } = drawn;
   const group = useRef<SVGGElement>(null);
   const hatchId = useId();
@@ -80,7 +93,7 @@ const Drawing = memo(function Drawing({ svgRef, drawn, selected, onSelect }: Dra
   };
   return (
     <svg
-      ref={svgRef}
+      ref={svg}
       className={styles.ladder}
       width={scene.width}
       height={scene.height}
