@@ -1,5 +1,5 @@
 import { signOf } from '../bench/setup-sign';
-import type { LadderScene, Shape } from './scene';
+import { LOOKS, type LadderScene } from './scene';
 
 /** What a look of the style sheet is for a canvas. */
 export interface Look {
@@ -25,7 +25,6 @@ const STRETCHES: readonly (readonly [percent: number, name: CanvasFontStretch])[
 const SHEET = 'plate';
 const SVG = 'http://www.w3.org/2000/svg';
 const keyOf = (place: number, look: string) => `${place} ${look}`;
-const looksIn = (shape: Shape) => (shape.kind === 'text' && shape.tail ? [shape.look, shape.tail.look] : [shape.look]);
 
 /** The looks of a drawing as its style sheet has them now, read once and kept until colours or width change. */
 export class LookBook {
@@ -38,7 +37,7 @@ export class LookBook {
     private readonly classNames: Readonly<Record<string, string>>,
   ) {}
 
-  /** Reads anew what has changed, and every look of a scene that is not known yet. @returns whether it is the first time */
+  /** Reads anew what has changed. @returns whether it is the first time */
   renew(scene: LadderScene): boolean {
     const isFirst = this.readAs === '';
     const now = stateOfPage();
@@ -48,16 +47,10 @@ export class LookBook {
     return isFirst;
   }
 
-  /** Reads every look of a scene that is not known yet. */
-  learn(scene: LadderScene): void {
-    const { place } = scene.lanes[0]!;
-    const wanted = new Map([[keyOf(place, SHEET), { place, look: SHEET }]]);
-    for (const lane of [...scene.axes.map(({ parts }) => ({ place, parts })), ...scene.lanes]) {
-      for (const { shapes } of lane.parts) {
-        for (const look of shapes.flatMap(looksIn)) wanted.set(keyOf(lane.place, look), { place: lane.place, look });
-      }
-    }
-    this.read([...wanted].filter(([key]) => !this.looks.has(key)));
+  /** Reads the looks of a scene's lanes that are not known yet. */
+  learn({ lanes }: LadderScene): void {
+    const all = lanes.flatMap(({ place }) => LOOKS.map((look) => ({ place, look })));
+    this.read(all.filter(({ place, look }) => !this.looks.has(keyOf(place, look))));
   }
 
   /** The colour that all of it stands on. */
@@ -69,13 +62,11 @@ export class LookBook {
     return this.looks.get(keyOf(place, look))!;
   }
 
-  private read(
-    wanted: readonly (readonly [key: string, of: { readonly place: number; readonly look: string }])[],
-  ): void {
+  private read(wanted: readonly { readonly place: number; readonly look: string }[]): void {
     if (wanted.length === 0) return;
     const room = document.createElementNS(SVG, 'g');
     room.setAttribute('visibility', 'hidden');
-    const probes = wanted.map(([key, { place, look }]) => {
+    const probes = wanted.map(({ place, look }) => {
       const lane = document.createElementNS(SVG, 'g');
       lane.dataset.setup = signOf(place);
       const probe = document.createElementNS(SVG, 'text');
@@ -88,7 +79,7 @@ export class LookBook {
       );
       lane.append(probe);
       room.append(lane);
-      return { key, probe };
+      return { key: keyOf(place, look), probe };
     });
     this.drawing.append(room);
     for (const { key, probe } of probes) this.looks.set(key, lookOf(getComputedStyle(probe)));

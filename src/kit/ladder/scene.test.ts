@@ -3,7 +3,7 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { coverage, gearReport, type Setup } from '../../core/gears';
 import { ladderLayout, type LadderLane } from './layout';
-import { ladderScene, type LadderPicture, type Part } from './scene';
+import { LOOKS, ladderScene, type LadderPicture, type Part } from './scene';
 
 const lane = (setup: Setup, place: number): LadderLane => {
   const report = gearReport(setup, {
@@ -30,7 +30,10 @@ function drawn(setups: readonly Setup[], key: string, width = 1240) {
   return { layout, scene: ladderScene(layout, picture) };
 }
 
-const looks = (parts: readonly Part[]) => parts.flatMap(({ shapes }) => shapes.map(({ look }) => look));
+const looks = (parts: readonly Part[]) =>
+  parts.flatMap(({ shapes }) =>
+    shapes.flatMap((shape) => (shape.kind === 'text' && shape.tail ? [shape.look, shape.tail.look] : shape.look)),
+  );
 const texts = (parts: readonly Part[]) =>
   parts.flatMap(({ shapes }) => shapes.flatMap((shape) => (shape.kind === 'text' ? shape.text : [])));
 
@@ -54,6 +57,8 @@ test('a lane of several has its sign and title; none has two parts of one key', 
       (setups, width) => {
         const { layout, scene } = drawn(setups, 'none', width);
         expect(scene.height).toBe(layout.height);
+        for (const { parts } of [...scene.axes, ...scene.lanes])
+          for (const look of looks(parts)) expect(LOOKS).toContain(look);
         scene.lanes.forEach(({ place, parts }, i) => {
           expect(place).toBe(i);
           expect(texts(parts).includes(`setup ${i}`)).toBe(setups.length > 1);

@@ -80,6 +80,32 @@ export interface LadderScene {
   readonly lanes: readonly { readonly place: number; readonly parts: readonly Part[] }[];
 }
 
+/** Every look that a scene can have, so that all can be read before the first is needed. */
+export const LOOKS: readonly string[] = [
+  'axis',
+  'grid',
+  'tick',
+  'plumb',
+  'letter',
+  'name',
+  'ring',
+  'stage',
+  'rail',
+  'gap',
+  'target',
+  ...['bar', 'cog'].flatMap((look) => ['', ' crossed', ' selected', ' crossed selected'].map((state) => look + state)),
+  'tie',
+  'knot',
+  'equals',
+  'hatch',
+  'plate',
+  'overlap',
+  'band',
+  'span',
+  'hole',
+  'speeds',
+];
+
 /** Pixels between a text and its tail. */
 export const TAIL_GAP = 3;
 /** How much smaller than in its own box a setup's sign stands before the title of a lane. */
