@@ -130,6 +130,8 @@ test('the link that is copied opens the same setup', async () => {
   expect(new URL(link).searchParams.get('setup')).toBe('44x10-11-13-15-17-19-21-24-28-32-38-44');
   await app.open(link.slice(app.url.length));
   await app.shows('[role=status]', 'Seawall came by a link');
+  // Nothing of it can be changed, all of it can be read.
+  expect(await app.faults()).toEqual([]);
   await app.shows('[data-testid=range]', '440.0 %');
 });
 

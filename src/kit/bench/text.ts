@@ -1,4 +1,4 @@
-/** Everything that bench of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/bench` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   bench: {
     bench: 'Bench',

@@ -1,4 +1,4 @@
-/** Everything that chart of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/chart` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   cadenceChart: {
     labelYRpmAtX: (label: string | undefined, y: string, x: string, speedUnit: string) =>

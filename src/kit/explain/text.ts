@@ -1,4 +1,4 @@
-/** Everything that explain of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/explain` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   slip: {
     howThisWorkedOut: 'How this is worked out',

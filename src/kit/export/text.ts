@@ -1,4 +1,4 @@
-/** Everything that export of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/export` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   savePicture: {
     noPictureMessage: (message: string) => `No picture: ${message}`,

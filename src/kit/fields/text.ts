@@ -1,4 +1,4 @@
-/** Everything that fields of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/fields` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   datumField: {
     notKnown: 'not known',

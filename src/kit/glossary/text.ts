@@ -1,4 +1,4 @@
-/** Everything that glossary of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/glossary` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   askAboutWord: {
     whatIsName: (name: string) => `What is “${name}”?`,

@@ -1,4 +1,4 @@
-/** Everything that keeping of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/keeping` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   backupNotice: {
     saveOne: 'Save one',

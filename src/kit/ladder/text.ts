@@ -1,4 +1,4 @@
-/** Everything that ladder of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/ladder` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   ladder: {
     ladderOfGears: 'Ladder of gears',

@@ -1,4 +1,4 @@
-/** Everything that list of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/list` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   useFirst: {
     showPageMoreOfCount: (page: number, count: number) => `Show ${page} more of ${count}`,

@@ -1,4 +1,4 @@
-/** Everything that numbers of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/numbers` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   numbers: {
     theSameInNumbersValue: (value: string) => `The same in numbers: ${value}`,

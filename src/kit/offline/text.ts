@@ -1,4 +1,4 @@
-/** Everything that offline of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/offline` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   updateNotice: {
     aNewerRontelIsReady: 'A newer Rontel is ready',

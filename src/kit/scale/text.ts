@@ -1,4 +1,4 @@
-/** Everything that scale of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/scale` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   scalePanel: {
     scaleShows: 'Scale shows',

@@ -1,4 +1,4 @@
-/** Everything that shell of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/shell` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   shell: {
     brief: 'Brief',

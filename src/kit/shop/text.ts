@@ -1,4 +1,4 @@
-/** Everything that shop of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/shop` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   cardView: {
     comesOff: 'Comes off',

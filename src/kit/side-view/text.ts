@@ -1,4 +1,4 @@
-/** Everything that side-view of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/side-view` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   posedDrive: {
     slackLinksHangWhateverThe: (links: number) => `slack: ${links} links hang whatever the cage does`,

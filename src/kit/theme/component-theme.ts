@@ -23,6 +23,8 @@ export function componentTheme(mode: 'light' | 'dark', still: boolean): ThemeCon
       colorTextSecondary: palette.inkSoft,
       colorTextDescription: palette.inkSoft,
       colorTextPlaceholder: palette.inkSoft,
+      // What a link brings cannot be changed, but it is there to be read.
+      colorTextDisabled: palette.inkSoft,
       colorBgBase: palette.sheet,
       colorBgContainer: palette.sheet,
       colorBgElevated: palette.sheet,

@@ -1,4 +1,4 @@
-/** Everything that top-view of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/top-view` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   topView: {
     countGears: (count: number) => `${count} gears`,

@@ -1,4 +1,4 @@
-/** Everything that verdict of the kit says, in one place: a translation is another object of this shape. */
+/** Everything that `kit/verdict` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   checkList: {
     decision: {
