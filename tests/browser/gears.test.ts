@@ -36,6 +36,11 @@ test('another setup in one line redraws everything, and names the cassettes of i
 
 test('a tooth typed is shown at once by the canvas over the ladder; the drawing follows, and the canvas is empty again', async () => {
   await app.find('[data-gear]');
+  // Out of sight and back: it is another canvas then.
+  await app.driver.executeScript("document.querySelector('main').style.display = 'none'");
+  await app.gone('canvas[aria-hidden]');
+  await app.driver.executeScript("document.querySelector('main').style.display = ''");
+  await app.find('canvas[aria-hidden]');
   await app.driver.executeScript(`
     const canvas = document.querySelector('canvas[aria-hidden]');
     const inked = () => {

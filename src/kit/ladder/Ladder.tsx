@@ -53,10 +53,19 @@ export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef 
   const svg = useRef<SVGSVGElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const ahead = useRef<AheadCanvas>(undefined);
+  // A ladder that is out of sight for a while has no width, and comes back with another canvas.
+  const isThere = drawn !== undefined;
   useEffect(() => {
-    if (!drawn || !canvas.current || !svg.current) return;
-    ahead.current ??= new AheadCanvas(canvas.current, svg.current, styles);
-    ahead.current.caughtUp(drawn.scene, typedVersion);
+    if (!isThere || !canvas.current || !svg.current) return undefined;
+    const opened = new AheadCanvas(canvas.current, svg.current, styles);
+    ahead.current = opened;
+    return () => {
+      opened.close();
+      ahead.current = undefined;
+    };
+  }, [isThere]);
+  useEffect(() => {
+    if (drawn) ahead.current?.caughtUp(drawn.scene, typedVersion);
   }, [drawn, typedVersion]);
   useTypedNow((bench, version) => {
     if (drawn) ahead.current?.show(drawnOf(pictureOf(bench), width).scene, version);

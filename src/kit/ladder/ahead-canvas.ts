@@ -63,6 +63,11 @@ export class AheadCanvas {
     this.canvas.dataset.shows = `${version}`;
   }
 
+  /** The canvas goes: nothing is read any more. */
+  close(): void {
+    clearTimeout(this.reading);
+  }
+
   /** Reads the looks of the drawing, and draws it once for nobody: the first key would wait for fonts and code. */
   private prepare(scene: LadderScene): void {
     const context = this.canvas.getContext('2d');
