@@ -54,6 +54,11 @@ test('a tooth typed is shown at once by the canvas over the ladder; the drawing 
       if (String(now) !== String(window.drawn.at(-1))) window.drawn.push(now);
     }).observe(canvas.parentElement, { subtree: true, childList: true, attributes: true });
   `);
+  const axes = () =>
+    app.driver.executeScript<string>(
+      "return [...document.querySelectorAll('[data-axis]')].map((axis) => axis.innerHTML).join()",
+    );
+  const before = await axes();
   // Eleven cogs instead of twelve, in a drawing of the same size.
   await app.type('setup', '48/32 x 11-34');
   await app.shows('[data-testid=readout]', '32/34');
@@ -62,6 +67,7 @@ test('a tooth typed is shown at once by the canvas over the ladder; the drawing 
   // While the canvas already shows the new teeth the drawing has the old ones.
   expect(drawn).toContainEqual(['canvas', true, 24]);
   expect(drawn.at(-1)).toEqual(['drawing', false, 22]);
+  expect(await axes()).toBe(before);
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {

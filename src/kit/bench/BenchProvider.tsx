@@ -24,6 +24,7 @@ import {
   type PreferencesEdit,
   type Workshop,
 } from '../../store';
+import { afterFrame } from '../after-frame';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
 import { failureText } from './failure';
 import { LETTERS } from './setup-sign';
@@ -76,9 +77,6 @@ export type BenchState =
       readonly edits: BenchEdits;
     };
 
-/** In which the browser shows what was drawn at once. */
-const FRAME_MS = 32;
-
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
 const TypedContext = createContext(new TypedSetups());
 
@@ -98,7 +96,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const write = useCallback(
     (work: () => Promise<unknown>) => {
       // After the frame that shows it, and in the order in which they were asked for.
-      setTimeout(() => {
+      afterFrame(() => {
         work().catch((error: unknown) => {
           notification.error({ title: WORDS.benchProvider.notSaved, description: failureText(error), duration: 0 });
         });
@@ -234,15 +232,15 @@ export function useTypedBench(): { readonly bench: Bench; readonly version: numb
   const [typed, setTyped] = useState(store.now);
   useEffect(() => {
     // What must be there at once is drawn by `useTypedNow`; its frame goes out first, and the next key comes first.
-    let timer: ReturnType<typeof setTimeout> | undefined;
+    let drop: (() => void) | undefined;
     const follow = () => startTransition(() => setTyped(store.now()));
     const leave = store.subscribe(() => {
-      clearTimeout(timer);
-      timer = setTimeout(follow, FRAME_MS);
+      drop?.();
+      drop = afterFrame(follow);
     });
     follow();
     return () => {
-      clearTimeout(timer);
+      drop?.();
       leave();
     };
   }, [store]);

@@ -7,6 +7,7 @@ import {
   useImperativeHandle,
   useMemo,
   useRef,
+  useState,
   type KeyboardEvent,
   type Ref,
   type RefObject,
@@ -16,6 +17,7 @@ import { signOf } from '../bench/setup-sign';
 import { speedIn } from '../format';
 import { AheadCanvas } from './ahead-canvas';
 import { ladderLayout, neighbourOf, type LadderLayout, type PlacedGear } from './layout';
+import type { Span } from './scale';
 import { ladderScene, TAIL_GAP, type LadderPicture, type LadderScene, type Part, type Shape } from './scene';
 import { WORDS } from './text';
 import { useWidth } from './useWidth';
@@ -37,9 +39,14 @@ interface LaidOut {
   readonly scene: LadderScene;
 }
 
-function drawnOf(picture: LadderPicture, width: number): LaidOut {
+/** @param before what the axis showed last */
+function drawnOf(picture: LadderPicture, width: number, before: Span | undefined): LaidOut {
   const { lanes, reading, speedUnit } = picture;
-  const layout = ladderLayout(lanes, width, { reading, speedIn: (speed) => speedIn(speedUnit, speed) });
+  const layout = ladderLayout(lanes, width, {
+    before,
+    reading,
+    speedIn: (speed) => speedIn(speedUnit, speed),
+  });
   return { layout, scene: ladderScene(layout, picture) };
 }
 
@@ -49,7 +56,9 @@ function drawnOf(picture: LadderPicture, width: number): LaidOut {
  */
 export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
-  const drawn = useMemo(() => (width > 0 ? drawnOf(picture, width) : undefined), [picture, width]);
+  const [span, setSpan] = useState<Span>();
+  const drawn = useMemo(() => (width > 0 ? drawnOf(picture, width, span) : undefined), [picture, width, span]);
+  if (drawn && drawn.layout.span !== span) setSpan(drawn.layout.span);
   const svg = useRef<SVGSVGElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
   const ahead = useRef<AheadCanvas>(undefined);
@@ -68,7 +77,7 @@ export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef 
     if (drawn) ahead.current?.caughtUp(drawn.scene, typedVersion);
   }, [drawn, typedVersion]);
   useTypedNow((bench, version) => {
-    if (drawn) ahead.current?.show(drawnOf(pictureOf(bench), width).scene, version);
+    if (drawn) ahead.current?.show(drawnOf(pictureOf(bench), width, span).scene, version);
   });
   return (
     <div ref={ref} className={styles.frame} style={drawn && { height: drawn.layout.height }}>
@@ -117,6 +126,7 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
           <title>{title}</title>
         </g>
       ))}
+      {scene.plumb && <PartView part={scene.plumb} hatchId={hatchId} />}
       <g ref={group}>
         {scene.lanes.map(({ place, parts }) => (
           <g key={place} data-setup={signOf(place)}>
@@ -152,17 +162,11 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
   );
 });
 
-/**
- * What stands at a place is moved there as a whole: a text whose own x changes is laid out anew, and a tooth typed
- * moves every one of them.
- */
-const at = ({ x, y }: Part) => `translate(${x} ${y})`;
-
 function PartView({ part, hatchId }: { part: Part; hatchId: string }) {
   return (
-    <g transform={at(part)} data-hole={part.hole}>
+    <g data-hole={part.hole}>
       {part.shapes.map((shape, i) => (
-        <ShapeView key={i} shape={shape} hatchId={hatchId} />
+        <ShapeView key={i} shape={shape} x={part.x} y={part.y} hatchId={hatchId} />
       ))}
       {part.title && <title>{part.title}</title>}
     </g>
@@ -182,7 +186,6 @@ function Rung({ part, placed, isSelected, onSelect, onKeyDown }: RungProps) {
   return (
     <g
       className={styles.rung}
-      transform={at(part)}
       data-gear={gear.key}
       data-place={place}
       role="button"
@@ -197,7 +200,7 @@ function Rung({ part, placed, isSelected, onSelect, onKeyDown }: RungProps) {
       onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ' ? onSelect(placed) : onKeyDown(event, placed))}
     >
       {part.shapes.map((shape, i) => (
-        <ShapeView key={i} shape={shape} />
+        <ShapeView key={i} shape={shape} x={part.x} y={part.y} />
       ))}
     </g>
   );
@@ -209,27 +212,39 @@ const classesOf = (look: string) =>
     .map((name) => styles[name])
     .join(' ');
 
-function ShapeView({ shape, hatchId }: { shape: Shape; hatchId?: string }) {
+interface ShapeViewProps {
+  readonly shape: Shape;
+  /** Of its part. */
+  readonly x: number;
+  readonly y: number;
+  readonly hatchId?: string;
+}
+
+/**
+ * Each shape has its place on the drawing itself, without a transform of its part: the browser would sort and join a
+ * hundred transforms for every frame of the page, whatever changed on it.
+ */
+function ShapeView({ shape, x, y, hatchId }: ShapeViewProps) {
   const className = classesOf(shape.look);
   switch (shape.kind) {
     case 'line': {
       const [[x1, y1], [x2, y2]] = [shape.from, shape.to];
-      return <line className={className} x1={x1} y1={y1} x2={x2} y2={y2} />;
+      return <line className={className} x1={x + x1} y1={y + y1} x2={x + x2} y2={y + y2} />;
     }
     case 'rect': {
-      const { x, y, width, height, hatched } = shape;
-      const box = { x, y, width, height };
+      const { width, height, hatched } = shape;
+      const box = { x: x + shape.x, y: y + shape.y, width, height };
       return hatched ? <rect {...box} fill={`url(#${hatchId})`} /> : <rect className={className} {...box} />;
     }
     case 'circle':
-      return <circle className={className} r={shape.radius} />;
-    case 'path':
-      return (
-        <path className={className} d={shape.d} transform={shape.scale === 1 ? undefined : `scale(${shape.scale})`} />
-      );
+      return <circle className={className} cx={x} cy={y} r={shape.radius} />;
+    case 'path': {
+      const scaled = shape.scale === 1 ? '' : ` scale(${shape.scale})`;
+      return <path className={className} d={shape.d} transform={`translate(${x} ${y})${scaled}`} />;
+    }
     case 'text':
       return (
-        <text className={className} x={shape.x} y={shape.y}>
+        <text className={className} x={x + shape.x} y={y + shape.y}>
           {shape.text}
           {shape.tail && (
             <tspan className={classesOf(shape.tail.look)} dx={TAIL_GAP}>

@@ -6,6 +6,8 @@ const HATCH_PITCH = 6;
 const HATCH_LINE = 0.7;
 /** So long after the drawing its looks are read. */
 const READ_AFTER_MS = 200;
+/** Half the width of the longest text that has a halo, with the halo. */
+const HALO_REACH = 34;
 /** Of a drawing; a canvas has another. */
 const MITER_LIMIT = 4;
 
@@ -17,7 +19,10 @@ export class AheadCanvas {
   private readonly looks: LookBook;
   /** Which state of what is typed it shows; undefined while it is empty. */
   private shows: number | undefined;
-  private size = { width: 0, height: 0 };
+  /** Whether it shows the axes too, or the field between those of the drawing. */
+  private showsAxes = false;
+  /** What the drawing below shows. */
+  private below: LadderScene | undefined;
   private reading: ReturnType<typeof setTimeout> | undefined;
 
   /** @param drawing lies below it, of the same size */
@@ -43,7 +48,7 @@ export class AheadCanvas {
       delete this.canvas.dataset.shows;
     }
     this.shows = undefined;
-    this.size = scene;
+    this.below = scene;
     // What is read while nobody waits need not be read when a key comes.
     clearTimeout(this.reading);
     this.reading = setTimeout(() => this.prepare(scene), READ_AFTER_MS);
@@ -55,11 +60,14 @@ export class AheadCanvas {
    */
   show(scene: LadderScene, version: number): void {
     const context = this.canvas.getContext('2d');
-    const fits = scene.width === this.size.width && scene.height === this.size.height;
-    if (!context || !fits) return;
+    const { below } = this;
+    if (!context || !below || scene.width !== below.width || scene.height !== below.height) return;
     this.looks.learn(scene);
+    // What it may show beside the field, of a state that the drawing has not reached, is gone over too.
+    const isWhole = this.shows !== undefined && this.showsAxes;
+    this.showsAxes = isWhole || !haveSameAxes(scene, below);
     this.shows = version;
-    this.paint(context, scene);
+    this.paint(context, scene, this.showsAxes);
     this.canvas.dataset.shows = `${version}`;
   }
 
@@ -74,40 +82,63 @@ export class AheadCanvas {
     if (!context || this.shows !== undefined) return;
     const isFirst = this.looks.renew(scene);
     if (!isFirst) return;
-    this.paint(context, scene);
+    this.paint(context, scene, true);
     context.setTransform(1, 0, 0, 1, 0, 0);
     context.clearRect(0, 0, this.canvas.width, this.canvas.height);
   }
 
-  private paint(context: CanvasRenderingContext2D, scene: LadderScene): void {
+  /** @param withAxes or only the field between them: most of the texts are on the axes, and a tooth leaves those alone */
+  private paint(context: CanvasRenderingContext2D, scene: LadderScene, withAxes: boolean): void {
     context.setTransform(devicePixelRatio, 0, 0, devicePixelRatio, 0, 0);
     context.miterLimit = MITER_LIMIT;
     const { place } = scene.lanes[0]!;
+    const { top, bottom } = withAxes ? { top: 0, bottom: scene.height } : scene.field;
+    context.globalAlpha = 1;
     context.fillStyle = this.looks.sheet(place);
-    context.fillRect(0, 0, scene.width, scene.height);
-    const pen = new Pen(context, this.looks);
-    for (const { parts } of scene.axes) pen.draw(parts, place);
+    context.fillRect(0, top, scene.width, bottom - top);
+    const pen = new Pen(context, this.looks, scene);
+    for (const { parts } of scene.axes) pen.draw(parts, place, ({ look }) => withAxes || look === 'grid');
+    if (scene.plumb) pen.draw([scene.plumb], place);
     for (const lane of scene.lanes) pen.draw(lane.parts, lane.place);
   }
 }
 
+function haveSameAxes(a: LadderScene, b: LadderScene): boolean {
+  return a.axes.every(({ parts }, side) => {
+    const others = b.axes[side]!.parts;
+    return (
+      parts.length === others.length && parts.every(({ key, x }, i) => key === others[i]!.key && x === others[i]!.x)
+    );
+  });
+}
+
 /** Draws shapes on a canvas as their looks have it. */
 class Pen {
+  /** Where lines go through the field from top to bottom. */
+  private readonly linesX: readonly number[];
+  /** The text with a halo that was written last. */
+  private last = { x: NaN, y: NaN };
+
   constructor(
     private readonly context: CanvasRenderingContext2D,
     private readonly looks: LookBook,
-  ) {}
+    { axes, plumb }: LadderScene,
+  ) {
+    this.linesX = [...axes[0]!.parts, ...(plumb ? [plumb] : [])].map(({ x }) => x);
+  }
 
-  draw(parts: readonly Part[], place: number): void {
-    for (const { x, y, shapes } of parts) {
-      this.context.translate(x, y);
-      for (const shape of shapes) this.shape(shape, this.looks.of(place, shape.look), place);
-      this.context.translate(-x, -y);
+  draw(parts: readonly Part[], place: number, isWanted: (shape: Shape) => boolean = () => true): void {
+    for (const part of parts) {
+      const wanted = part.shapes.filter(isWanted);
+      this.context.translate(part.x, part.y);
+      for (const shape of wanted) this.shape(shape, this.looks.of(place, shape.look), place, part);
+      this.context.translate(-part.x, -part.y);
     }
   }
 
-  private shape(shape: Shape, look: Look, place: number): void {
+  private shape(shape: Shape, look: Look, place: number, part: Part): void {
     const { context } = this;
+    if (look.fill === undefined && look.stroke === undefined) return;
     context.globalAlpha = look.opacity;
     if (look.fill !== undefined) context.fillStyle = look.fill;
     if (look.stroke !== undefined) {
@@ -125,8 +156,10 @@ class Pen {
       case 'rect': {
         const { x, y, width, height } = shape;
         if (shape.hatched) return this.hatch(shape, look);
-        if (look.fill !== undefined) context.fillRect(x, y, width, height);
-        if (look.stroke !== undefined) context.strokeRect(x, y, width, height);
+        // One of its own colour around it only makes it larger.
+        const edge = look.stroke !== undefined && look.stroke === look.fill ? look.lineWidth : 0;
+        if (look.fill !== undefined) context.fillRect(x - edge / 2, y - edge / 2, width + edge, height + edge);
+        if (look.stroke !== undefined && edge === 0) context.strokeRect(x, y, width, height);
         return;
       }
       case 'circle': {
@@ -143,14 +176,23 @@ class Pen {
         return context.restore();
       }
       case 'text': {
-        this.write(shape.text, shape.x, shape.y, look);
+        const hasHalo = look.stroke !== undefined && !this.standsFree(part.x + shape.x, part.y + shape.y);
+        this.write(shape.text, shape.x, shape.y, look, hasHalo);
         if (!shape.tail) return;
         const behind = shape.x + context.measureText(shape.text).width + TAIL_GAP;
         const tail = this.looks.of(place, shape.tail.look);
         if (tail.fill !== undefined) context.fillStyle = tail.fill;
-        return this.write(shape.tail.text, behind, shape.y, tail);
+        return this.write(shape.tail.text, behind, shape.y, tail, tail.stroke !== undefined);
       }
     }
+  }
+
+  /** Whether there is nothing behind a text that its halo would have to part from it. */
+  private standsFree(x: number, y: number): boolean {
+    const { last } = this;
+    this.last = { x, y };
+    const follows = y === last.y && Math.abs(x - last.x) < HALO_REACH;
+    return !follows && this.linesX.every((line) => Math.abs(line - x) >= HALO_REACH);
   }
 
   private ink({ fill, stroke }: Look): void {
@@ -159,12 +201,12 @@ class Pen {
   }
 
   /** Its halo first, so that the figure stands on it. */
-  private write(text: string, x: number, y: number, { font, fontStretch, align, stroke }: Look): void {
+  private write(text: string, x: number, y: number, { font, fontStretch, align }: Look, hasHalo: boolean): void {
     const { context } = this;
     context.font = font;
     context.fontStretch = fontStretch;
     context.textAlign = align;
-    if (stroke !== undefined) context.strokeText(text, x, y);
+    if (hasHalo) context.strokeText(text, x, y);
     context.fillText(text, x, y);
   }
 

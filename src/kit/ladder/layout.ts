@@ -9,7 +9,7 @@ import {
 import { developmentForM } from '../../core/ride';
 import { stepText } from '../explain/gears';
 import { allDigits, fixed } from '../format';
-import { ladderScale, type LadderScale } from './scale';
+import { ladderScale, steadySpan, type LadderScale, type Span } from './scale';
 
 /** One setup on the ladder. */
 export interface LadderLane {
@@ -24,6 +24,8 @@ export interface LadderLane {
 }
 
 export interface LadderOptions {
+  /** What the axis showed last. */
+  readonly before?: Span | undefined;
   readonly reading: StepReading;
   /** Turns km/h into what the person reads. */
   readonly speedIn: (speedKmh: number) => number;
@@ -36,6 +38,8 @@ export interface LadderLayout {
   /** Thickness of a rung. */
   readonly barWidth: number;
   readonly railHeight: number;
+  /** What the axis shows. */
+  readonly span: Span;
   readonly scale: LadderScale;
   readonly lanes: readonly LaneLayout[];
 }
@@ -102,17 +106,19 @@ const SIZES = {
   several: { railHeight: 20, rowPitch: 54, laneGap: 8 },
 } as const;
 
+/** Everything that has a place along the axis, as developments in metres. */
+function sizesOf(lanes: readonly LadderLane[]): number[] {
+  return lanes.flatMap(({ report, coverage, cadenceRpm }) => [
+    ...report.gears.map(({ developmentM }) => developmentM),
+    ...(coverage ? [coverage.lowestSteadyKmh, coverage.topKmh].map((v) => developmentForM(v, cadenceRpm)) : []),
+  ]);
+}
+
 export function ladderLayout(lanes: readonly LadderLane[], width: number, options: LadderOptions): LadderLayout {
   const narrow = width < 600;
   const size = lanes.length > 1 ? SIZES.several : SIZES.one;
-  const scale = ladderScale(
-    lanes.flatMap(({ report, coverage, cadenceRpm }) => [
-      ...report.gears.map(({ developmentM }) => developmentM),
-      ...(coverage ? [coverage.lowestSteadyKmh, coverage.topKmh].map((v) => developmentForM(v, cadenceRpm)) : []),
-    ]),
-    narrow ? 34 : 62,
-    width - (narrow ? 8 : 18),
-  );
+  const span = steadySpan(sizesOf(lanes), options.before);
+  const scale = ladderScale(span, narrow ? 34 : 62, width - (narrow ? 8 : 18));
   let top = AXIS_HEIGHT;
   const laid = lanes.map((lane) => {
     const { layout, bottom } = layoutLane(lane, lanes.length > 1, top, scale, size, options);
@@ -124,6 +130,7 @@ export function ladderLayout(lanes: readonly LadderLane[], width: number, option
     height: top - size.laneGap + 4 + AXIS_HEIGHT,
     barWidth: narrow ? 4 : lanes.length > 1 ? 6 : 7,
     railHeight: size.railHeight,
+    span,
     scale,
     lanes: laid,
   };

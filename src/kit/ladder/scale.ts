@@ -8,14 +8,45 @@ export interface LadderScale {
   readonly right: number;
 }
 
+/** The stretch of gear sizes that a ladder shows: developments in metres, or ratios. */
+export interface Span {
+  readonly least: number;
+  readonly most: number;
+}
+
 /** Share of the range left free at either end, so that the end rungs do not touch the edge. */
 const END_ROOM = 1.045;
+/** The least of it that a span may keep when its ends change. */
+const KEPT_END_ROOM = 1.02;
+/** Of a kept span, the least share of its length that has to be needed still. */
+const KEPT_USE = 0.9;
 
-export function ladderScale(developmentsM: readonly number[], left: number, right: number): LadderScale {
-  const least = Math.min(...developmentsM) / END_ROOM;
-  const most = Math.max(...developmentsM) * END_ROOM;
-  const pixels = (right - left) / Math.log(most / least);
-  return { x: (developmentM) => left + Math.log(developmentM / least) * pixels, left, right };
+const lengthOf = ({ least, most }: Span) => Math.log(most / least);
+const around = (sizes: readonly number[], room: number): Span => ({
+  least: Math.min(...sizes) / room,
+  most: Math.max(...sizes) * room,
+});
+
+/** The span that shows these sizes, with a little room at either end. */
+export function spanOf(sizes: readonly number[]): Span {
+  return around(sizes, END_ROOM);
+}
+
+/**
+ * The span before, as long as these sizes have room in it and fill it; else a span of their own. So a tooth typed over
+ * moves the gears that it changes, and not the axis under all of them.
+ */
+export function steadySpan(sizes: readonly number[], before: Span | undefined): Span {
+  const own = spanOf(sizes);
+  if (!before) return own;
+  const needed = around(sizes, KEPT_END_ROOM);
+  const hasRoom = before.least <= needed.least && needed.most <= before.most;
+  return hasRoom && lengthOf(own) >= KEPT_USE * lengthOf(before) ? before : own;
+}
+
+export function ladderScale(span: Span, left: number, right: number): LadderScale {
+  const pixels = (right - left) / lengthOf(span);
+  return { x: (developmentM) => left + Math.log(developmentM / span.least) * pixels, left, right };
 }
 
 export interface Tick {

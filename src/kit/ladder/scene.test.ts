@@ -44,7 +44,7 @@ test('the tourer: a rung a gear, the crossed ones hollow, the chosen one marked,
   expect(looks(parts).filter((look) => /^bar\b/.test(look) && look.includes('crossed'))).toHaveLength(4);
   expect(looks(parts).filter((look) => look === 'bar selected')).toHaveLength(1);
   const chosen = parts.find(({ gear }) => gear?.key === '32/24')!;
-  expect(scene.axes[0]!.parts.find(({ key }) => key === 'plumb')!.x).toBe(chosen.x);
+  expect(scene.plumb!.x).toBe(chosen.x);
   expect(texts(parts)).toEqual(expect.arrayContaining(['48', '32', '12.5', '=']));
   expect(parts.find(({ key }) => key === 'overlap')!.title).toMatch(/^both rings: \d+\.\d %$/);
 });
@@ -74,7 +74,7 @@ test('a lane of several has its sign and title; none has two parts of one key', 
 
 test('nothing is chosen: no line, no mark; a hub stage stands behind its ring', () => {
   const { scene } = drawn([{ ...TOURER, hubStages: [1, 0.7] }], 'none');
-  expect(scene.axes[0]!.parts.some(({ key }) => key === 'plumb')).toBe(false);
+  expect(scene.plumb).toBeUndefined();
   const { parts } = scene.lanes[0]!;
   expect(looks(parts).some((look) => look.includes('selected'))).toBe(false);
   const rings = parts.flatMap(({ shapes }) => shapes.filter(({ look }) => look === 'ring'));

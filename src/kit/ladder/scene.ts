@@ -72,11 +72,15 @@ export interface Part {
 export interface LadderScene {
   readonly width: number;
   readonly height: number;
+  /** Between the lines of the two axes and clear of them: of the axes only the grid reaches into it, no lane out of it. */
+  readonly field: { readonly top: number; readonly bottom: number };
   readonly axes: readonly {
     readonly side: 'upper' | 'lower';
     readonly title: string;
     readonly parts: readonly Part[];
   }[];
+  /** A line through the gear that is read out. */
+  readonly plumb: Part | undefined;
   readonly lanes: readonly { readonly place: number; readonly parts: readonly Part[] }[];
 }
 
@@ -118,20 +122,20 @@ export function ladderScene(layout: LadderLayout, { upper, lower, selected }: La
   return {
     width: layout.width,
     height: layout.height,
+    field: fieldOf(layout),
     axes: [
-      {
-        side: 'upper',
-        title: upper.title,
-        parts: [...axisParts(layout, upper, 'upper'), ...plumbParts(layout, selected)],
-      },
+      { side: 'upper', title: upper.title, parts: axisParts(layout, upper, 'upper') },
       { side: 'lower', title: lower.title, parts: axisParts(layout, lower, 'lower') },
     ],
+    plumb: plumbPart(layout, selected),
     lanes: layout.lanes.map((lane) => ({
       place: lane.place,
       parts: laneParts(lane, layout, lane.place === selected.place ? selected.key : undefined),
     })),
   };
 }
+
+const fieldOf = ({ height }: LadderLayout) => ({ top: AXIS_HEIGHT - 5, bottom: height - AXIS_HEIGHT + 5 });
 
 function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'upper' | 'lower'): Part[] {
   const { scale } = layout;
@@ -162,22 +166,19 @@ function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'upper' | 'lowe
   ];
 }
 
-/** A line through the gear that is read out. */
-function plumbParts(layout: LadderLayout, selected: LadderPicture['selected']): Part[] {
+function plumbPart(layout: LadderLayout, selected: LadderPicture['selected']): Part | undefined {
   const rung = layout.lanes
     .find(({ place }) => place === selected.place)
     ?.rows.flatMap(({ rungs }) => rungs)
     .find(({ gear }) => gear.key === selected.key);
-  if (!rung) return [];
-  const length = layout.height - 2 * AXIS_HEIGHT + 12;
-  return [
-    {
-      key: 'plumb',
-      x: rung.x,
-      y: AXIS_HEIGHT - 6,
-      shapes: [{ kind: 'line', look: 'plumb', from: [0, 0], to: [0, length] }],
-    },
-  ];
+  if (!rung) return undefined;
+  const { top, bottom } = fieldOf(layout);
+  return {
+    key: 'plumb',
+    x: rung.x,
+    y: top,
+    shapes: [{ kind: 'line', look: 'plumb', from: [0, 0], to: [0, bottom - top] }],
+  };
 }
 
 function laneParts(lane: LaneLayout, layout: LadderLayout, selectedKey: string | undefined): Part[] {

@@ -3,7 +3,7 @@ import type { RiddenGear } from '../../core/ride';
 import { gearKey } from '../../core/gears';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
-import { ladderScale } from '../../kit/ladder/scale';
+import { ladderScale, spanOf } from '../../kit/ladder/scale';
 import { useWidth } from '../../kit/ladder/useWidth';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
@@ -40,7 +40,7 @@ function Drawing({
     (a, b) => Number(b.split(' ')[0]) - Number(a.split(' ')[0]),
   );
   const developments = shares.map(({ gear }) => (gear.ratio * rolloutMm) / 1000);
-  const scale = ladderScale(developments, LABEL, width - 10);
+  const scale = ladderScale(spanOf(developments), LABEL, width - 10);
   const narrow = width < NARROW;
   const half = narrow ? 3.5 : 7;
   const told = narrow ? 0.03 : 0.005;

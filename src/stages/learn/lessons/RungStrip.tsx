@@ -2,7 +2,7 @@
 
 import type { Gear, Setup } from '../../../core/gears';
 import { useWidth } from '../../../kit/ladder/useWidth';
-import { ladderScale } from '../../../kit/ladder/scale';
+import { ladderScale, spanOf } from '../../../kit/ladder/scale';
 import styles from './Lessons.module.css';
 
 const ROW_HEIGHT = 44;
@@ -27,11 +27,7 @@ export function RungStrip(props: RungStripProps) {
 }
 
 function Rungs({ setup, gears, isFull, label, width }: RungStripProps & { width: number }) {
-  const scale = ladderScale(
-    gears.map(({ ratio }) => ratio),
-    EDGE,
-    width - EDGE,
-  );
+  const scale = ladderScale(spanOf(gears.map(({ ratio }) => ratio)), EDGE, width - EDGE);
   return (
     <svg width={width} height={setup.chainrings.length * ROW_HEIGHT + 8} role="img" aria-label={label}>
       {setup.chainrings.map((ring, row) => (
