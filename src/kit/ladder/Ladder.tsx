@@ -221,7 +221,7 @@ interface ShapeViewProps {
 }
 
 /**
- * Each shape has its place on the drawing itself, without a transform of its part: the browser would sort and join a
+ * Each shape but a path has its place on the drawing itself, without a transform of its part: the browser would sort and join a
  * hundred transforms for every frame of the page, whatever changed on it.
  */
 function ShapeView({ shape, x, y, hatchId }: ShapeViewProps) {
