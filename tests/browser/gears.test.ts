@@ -43,14 +43,14 @@ test('a tooth typed is shown at once by the canvas over the ladder; the drawing 
   await app.find('canvas[aria-hidden]');
   await app.driver.executeScript(`
     const canvas = document.querySelector('canvas[aria-hidden]');
-    const inked = () => {
-      const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height);
-      return new Set(new Uint32Array(data.buffer)).size > 10;
+    const inked = (height, colours) => {
+      const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, height);
+      return new Set(new Uint32Array(data.buffer)).size > colours;
     };
     const rungs = () => document.querySelectorAll('[data-gear]').length;
     window.drawn = [];
     new MutationObserver(() => {
-      const now = [canvas.dataset.shows === undefined ? 'drawing' : 'canvas', inked(), rungs()];
+      const now = [canvas.dataset.shows === undefined ? 'drawing' : 'canvas', inked(canvas.height, 10), inked(20, 1), rungs()];
       if (String(now) !== String(window.drawn.at(-1))) window.drawn.push(now);
     }).observe(canvas.parentElement, { subtree: true, childList: true, attributes: true });
   `);
@@ -63,11 +63,20 @@ test('a tooth typed is shown at once by the canvas over the ladder; the drawing 
   await app.type('setup', '48/32 x 11-34');
   await app.shows('[data-testid=readout]', '32/34');
   await app.gone('canvas[data-shows]');
-  const drawn = await app.driver.executeScript<[shows: string, inked: boolean, rungs: number][]>('return window.drawn');
+  const drawn =
+    await app.driver.executeScript<[shows: string, inked: boolean, axisInked: boolean, rungs: number][]>(
+      'return window.drawn',
+    );
   // While the canvas already shows the new teeth the drawing has the old ones.
-  expect(drawn).toContainEqual(['canvas', true, 24]);
-  expect(drawn.at(-1)).toEqual(['drawing', false, 22]);
+  expect(drawn).toContainEqual(['canvas', true, false, 24]);
+  expect(drawn.at(-1)).toEqual(['drawing', false, false, 22]);
   expect(await axes()).toBe(before);
+  // A cassette that needs another axis: the canvas shows that, too.
+  await app.type('setup', '48/32 x 11-51');
+  await app.shows('[data-testid=readout]', '32/51');
+  await app.gone('canvas[data-shows]');
+  expect(await app.driver.executeScript('return window.drawn')).toContainEqual(['canvas', true, true, 22]);
+  expect(await axes()).not.toBe(before);
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {

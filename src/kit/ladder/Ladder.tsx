@@ -126,7 +126,9 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
           <title>{title}</title>
         </g>
       ))}
-      {scene.plumb && <PartView part={scene.plumb} hatchId={hatchId} />}
+      {scene.lines.map((part) => (
+        <PartView key={part.key} part={part} hatchId={hatchId} />
+      ))}
       <g ref={group}>
         {scene.lanes.map(({ place, parts }) => (
           <g key={place} data-setup={signOf(place)}>

@@ -97,8 +97,8 @@ export class AheadCanvas {
     context.fillStyle = this.looks.sheet(place);
     context.fillRect(0, top, scene.width, bottom - top);
     const pen = new Pen(context, this.looks, scene);
-    for (const { parts } of scene.axes) pen.draw(parts, place, ({ look }) => withAxes || look === 'grid');
-    if (scene.plumb) pen.draw([scene.plumb], place);
+    if (withAxes) for (const { parts } of scene.axes) pen.draw(parts, place);
+    pen.draw(scene.lines, place);
     for (const lane of scene.lanes) pen.draw(lane.parts, lane.place);
   }
 }
@@ -122,16 +122,15 @@ class Pen {
   constructor(
     private readonly context: CanvasRenderingContext2D,
     private readonly looks: LookBook,
-    { axes, plumb }: LadderScene,
+    { lines }: LadderScene,
   ) {
-    this.linesX = [...axes[0]!.parts, ...(plumb ? [plumb] : [])].map(({ x }) => x);
+    this.linesX = lines.map(({ x }) => x);
   }
 
-  draw(parts: readonly Part[], place: number, isWanted: (shape: Shape) => boolean = () => true): void {
+  draw(parts: readonly Part[], place: number): void {
     for (const part of parts) {
-      const wanted = part.shapes.filter(isWanted);
       this.context.translate(part.x, part.y);
-      for (const shape of wanted) this.shape(shape, this.looks.of(place, shape.look), place, part);
+      for (const shape of part.shapes) this.shape(shape, this.looks.of(place, shape.look), place, part);
       this.context.translate(-part.x, -part.y);
     }
   }

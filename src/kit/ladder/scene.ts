@@ -72,15 +72,15 @@ export interface Part {
 export interface LadderScene {
   readonly width: number;
   readonly height: number;
-  /** Between the lines of the two axes and clear of them: of the axes only the grid reaches into it, no lane out of it. */
+  /** Between the two axes and clear of them: no axis reaches into it, no lane out of it. */
   readonly field: { readonly top: number; readonly bottom: number };
   readonly axes: readonly {
     readonly side: 'upper' | 'lower';
     readonly title: string;
     readonly parts: readonly Part[];
   }[];
-  /** A line through the gear that is read out. */
-  readonly plumb: Part | undefined;
+  /** From one axis to the other, behind the lanes: the grid, and a line through the gear that is read out. */
+  readonly lines: readonly Part[];
   readonly lanes: readonly { readonly place: number; readonly parts: readonly Part[] }[];
 }
 
@@ -127,7 +127,10 @@ export function ladderScene(layout: LadderLayout, { upper, lower, selected }: La
       { side: 'upper', title: upper.title, parts: axisParts(layout, upper, 'upper') },
       { side: 'lower', title: lower.title, parts: axisParts(layout, lower, 'lower') },
     ],
-    plumb: plumbPart(layout, selected),
+    lines: [
+      ...ticksOf(layout, upper).map(({ x, label }) => linePart(layout, label, 'grid', x)),
+      ...plumbOf(layout, selected),
+    ],
     lanes: layout.lanes.map((lane) => ({
       place: lane.place,
       parts: laneParts(lane, layout, lane.place === selected.place ? selected.key : undefined),
@@ -135,13 +138,20 @@ export function ladderScene(layout: LadderLayout, { upper, lower, selected }: La
   };
 }
 
-const fieldOf = ({ height }: LadderLayout) => ({ top: AXIS_HEIGHT - 5, bottom: height - AXIS_HEIGHT + 5 });
+const edgesOf = ({ height }: LadderLayout) => ({ top: AXIS_HEIGHT - 6, bottom: height - AXIS_HEIGHT + 6 });
+
+function fieldOf(layout: LadderLayout): LadderScene['field'] {
+  const { top, bottom } = edgesOf(layout);
+  return { top: top + 1, bottom: bottom - 1 };
+}
+
+const ticksOf = ({ scale, width }: LadderLayout, { perMetre }: LadderAxis) =>
+  axisTicks(scale, perMetre, width < 600 ? 30 : 40);
 
 function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'upper' | 'lower'): Part[] {
   const { scale } = layout;
-  const [top, bottom] = [AXIS_HEIGHT - 6, layout.height - AXIS_HEIGHT + 6];
+  const { top, bottom } = edgesOf(layout);
   const [edge, tickY, textY] = side === 'upper' ? [top, -4, -7] : [bottom, 4, 17];
-  const ticks = axisTicks(scale, axis.perMetre, layout.width < 600 ? 30 : 40);
   return [
     {
       key: 'edge',
@@ -149,36 +159,29 @@ function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'upper' | 'lowe
       y: edge,
       shapes: [{ kind: 'line', look: 'axis', from: [0, 0], to: [scale.right - scale.left, 0] }],
     },
-    ...ticks.map(({ x, label }): Part => {
-      const grid: Shape[] =
-        side === 'upper' ? [{ kind: 'line', look: 'grid', from: [0, 0], to: [0, bottom - top] }] : [];
-      return {
-        key: label,
-        x,
-        y: edge,
-        shapes: [
-          ...grid,
-          { kind: 'line', look: 'axis', from: [0, 0], to: [0, tickY] },
-          { kind: 'text', look: 'tick', x: 0, y: textY, text: label },
-        ],
-      };
-    }),
+    ...ticksOf(layout, axis).map(({ x, label }): Part => ({
+      key: label,
+      x,
+      y: edge,
+      shapes: [
+        { kind: 'line', look: 'axis', from: [0, 0], to: [0, tickY] },
+        { kind: 'text', look: 'tick', x: 0, y: textY, text: label },
+      ],
+    })),
   ];
 }
 
-function plumbPart(layout: LadderLayout, selected: LadderPicture['selected']): Part | undefined {
+function linePart(layout: LadderLayout, key: string, look: 'grid' | 'plumb', x: number): Part {
+  const { top, bottom } = fieldOf(layout);
+  return { key, x, y: top, shapes: [{ kind: 'line', look, from: [0, 0], to: [0, bottom - top] }] };
+}
+
+function plumbOf(layout: LadderLayout, selected: LadderPicture['selected']): Part[] {
   const rung = layout.lanes
     .find(({ place }) => place === selected.place)
     ?.rows.flatMap(({ rungs }) => rungs)
     .find(({ gear }) => gear.key === selected.key);
-  if (!rung) return undefined;
-  const { top, bottom } = fieldOf(layout);
-  return {
-    key: 'plumb',
-    x: rung.x,
-    y: top,
-    shapes: [{ kind: 'line', look: 'plumb', from: [0, 0], to: [0, bottom - top] }],
-  };
+  return rung ? [linePart(layout, 'plumb', 'plumb', rung.x)] : [];
 }
 
 function laneParts(lane: LaneLayout, layout: LadderLayout, selectedKey: string | undefined): Part[] {
