@@ -1,23 +1,29 @@
 // What a page is asked in the bench; each runs in the page itself.
 
-/** Asks the page to note, for each key pressed, the milliseconds until what it changed was painted. */
+/**
+ * Asks the page to note, for each key pressed, the milliseconds until what it changed was painted: until the frame after
+ * the field had its text was out, and until the place that is watched had been changed or had said that it was.
+ */
 export const WATCH_KEYS = `
   window.keyTimes = [];
   addEventListener('keydown', () => {
     const pressed = performance.now();
-    let waits = true;
+    let waitsFor = 2;
+    const happened = () => {
+      waitsFor -= 1;
+      if (waitsFor === 0) window.keyTimes.push(performance.now() - pressed);
+    };
     const seen = new MutationObserver(() => {
-      if (!waits) return;
-      waits = false;
       seen.disconnect();
-      // After the next frame's styles and layout: a message posted in it comes when it has been painted.
-      requestAnimationFrame(() => {
-        const { port1, port2 } = new MessageChannel();
-        port1.onmessage = () => window.keyTimes.push(performance.now() - pressed);
-        port2.postMessage(0);
-      });
+      happened();
     });
     seen.observe(document.querySelector(window.watched), { subtree: true, childList: true, attributes: true, characterData: true });
+    // After the next frame's styles and layout: a message posted in it comes when it has been painted.
+    addEventListener('input', () => requestAnimationFrame(() => {
+      const { port1, port2 } = new MessageChannel();
+      port1.onmessage = happened;
+      port2.postMessage(0);
+    }), { capture: true, once: true });
   }, true);`;
 
 /** Opens a page by its link, as a person does; answers with the milliseconds from the click until it was painted. */

@@ -1,3 +1,5 @@
+/** So long after a frame is out, what came with it from elsewhere has been shown and told, too. */
+const GRACE_MS = 16;
 /** Where no frame comes, because the page is out of sight, one waits no longer for it. */
 const WITHOUT_FRAME_MS = 100;
 
@@ -8,17 +10,23 @@ const WITHOUT_FRAME_MS = 100;
  */
 export function afterFrame(work: () => void): () => void {
   let timer = setTimeout(begin, WITHOUT_FRAME_MS);
-  // Asked for in a frame, a timer comes when that has been painted.
+  const { port1, port2 } = new MessageChannel();
+  // A message posted in a frame comes when that is out; a timer begun in it may come sooner than what waits for it.
   const frame = requestAnimationFrame(() => {
     clearTimeout(timer);
-    timer = setTimeout(begin);
+    port2.postMessage(undefined);
   });
-  function begin() {
-    cancelAnimationFrame(frame);
-    work();
-  }
-  return () => {
+  port1.onmessage = () => {
+    timer = setTimeout(begin, GRACE_MS);
+  };
+  function leave() {
     cancelAnimationFrame(frame);
     clearTimeout(timer);
-  };
+    port1.close();
+  }
+  function begin() {
+    leave();
+    work();
+  }
+  return leave;
 }

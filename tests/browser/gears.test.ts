@@ -34,49 +34,87 @@ test('another setup in one line redraws everything, and names the cassettes of i
   await app.holds('setup', '46/30 x 11-34 9s');
 });
 
-test('a tooth typed is shown at once by the canvas over the ladder; the drawing follows, and the canvas is empty again', async () => {
-  await app.find('[data-gear]');
-  // Out of sight and back: it is another canvas then.
-  await app.driver.executeScript("document.querySelector('main').style.display = 'none'");
-  await app.gone('canvas[aria-hidden]');
-  await app.driver.executeScript("document.querySelector('main').style.display = ''");
-  await app.find('canvas[aria-hidden]');
-  await app.driver.executeScript(`
+/** Frames and what waits for them are held back, so that the drawing stays behind what is typed. */
+const HOLD_BACK = `
+  const own = { requestAnimationFrame, setTimeout };
+  const held = [];
+  window.requestAnimationFrame = (work) => held.push(work);
+  // Where no frame comes, one waits no longer for it than this.
+  window.setTimeout = (work, ms, ...rest) => (ms === 100 ? 0 : own.setTimeout.call(window, work, ms, ...rest));
+  window.letGo = () => {
+    Object.assign(window, own);
+    for (const work of held) requestAnimationFrame(work);
+  };`;
+
+/** Whether there is anything in a stretch of the canvas: what is drawn on it comes a moment after it is said to. */
+const INKED = `
+  window.isInked = (top, height) => {
     const canvas = document.querySelector('canvas[aria-hidden]');
-    const inked = (height, colours) => {
-      const { data } = canvas.getContext('2d').getImageData(0, 0, canvas.width, height);
-      return new Set(new Uint32Array(data.buffer)).size > colours;
-    };
-    const rungs = () => document.querySelectorAll('[data-gear]').length;
-    window.drawn = [];
-    new MutationObserver(() => {
-      const now = [canvas.dataset.shows === undefined ? 'drawing' : 'canvas', inked(canvas.height, 10), inked(20, 1), rungs()];
-      if (String(now) !== String(window.drawn.at(-1))) window.drawn.push(now);
-    }).observe(canvas.parentElement, { subtree: true, childList: true, attributes: true });
-  `);
+    const copy = document.createElement('canvas').getContext('2d');
+    copy.canvas.width = canvas.width;
+    copy.canvas.height = height;
+    copy.drawImage(canvas, 0, -top);
+    return copy.getImageData(0, 0, canvas.width, height).data.some((value) => value > 0);
+  };`;
+
+test('a tooth typed is shown at once by the canvas over the ladder; the drawing follows, and the canvas is empty again', async () => {
+  const AXIS: readonly [top: number, height: number] = [0, 20];
+  const FIELD: readonly [top: number, height: number] = [40, 100];
+  const ink = (place: readonly [top: number, height: number], isThere: boolean) =>
+    app.driver.wait(
+      () => app.driver.executeScript<boolean>('return isInked(...arguments[0]) === arguments[1]', place, isThere),
+      20_000,
+      `ink at ${place[0]}: ${isThere}`,
+    );
+  const rungs = () => app.driver.findElements(By.css('[data-gear]')).then(({ length }) => length);
   const axes = () =>
     app.driver.executeScript<string>(
       "return [...document.querySelectorAll('[data-axis]')].map((axis) => axis.innerHTML).join()",
     );
+  await app.find('canvas[data-open]');
+  // Out of sight and back: it is another canvas then.
+  await app.driver.executeScript("document.querySelector('main').style.display = 'none'");
+  await app.gone('canvas[aria-hidden]');
+  await app.driver.executeScript("document.querySelector('main').style.display = ''");
+  await app.find('canvas[data-open]');
+  await app.driver.executeScript(INKED);
   const before = await axes();
+
   // Eleven cogs instead of twelve, in a drawing of the same size.
+  await app.driver.executeScript(HOLD_BACK);
   await app.type('setup', '48/32 x 11-34');
+  await app.find('canvas[data-shows]');
+  await ink(FIELD, true);
+  await ink(AXIS, false);
+  expect(await rungs()).toBe(24);
+  await app.driver.executeScript('letGo()');
   await app.shows('[data-testid=readout]', '32/34');
   await app.gone('canvas[data-shows]');
-  const drawn =
-    await app.driver.executeScript<[shows: string, inked: boolean, axisInked: boolean, rungs: number][]>(
-      'return window.drawn',
-    );
-  // While the canvas already shows the new teeth the drawing has the old ones.
-  expect(drawn).toContainEqual(['canvas', true, false, 24]);
-  expect(drawn.at(-1)).toEqual(['drawing', false, false, 22]);
+  await ink(FIELD, false);
+  expect(await rungs()).toBe(22);
   expect(await axes()).toBe(before);
+
   // A cassette that needs another axis: the canvas shows that, too.
+  await app.driver.executeScript(HOLD_BACK);
   await app.type('setup', '48/32 x 11-51');
+  await app.find('canvas[data-shows]');
+  await ink(AXIS, true);
+  expect(await axes()).toBe(before);
+  await app.driver.executeScript('letGo()');
   await app.shows('[data-testid=readout]', '32/51');
   await app.gone('canvas[data-shows]');
-  expect(await app.driver.executeScript('return window.drawn')).toContainEqual(['canvas', true, true, 22]);
+  await ink(AXIS, false);
   expect(await axes()).not.toBe(before);
+});
+
+test('the canvas leaves what is typed to the drawing while it has the colours of another theme', async () => {
+  await app.find('canvas[data-open]');
+  await app.driver.executeScript("document.documentElement.dataset.theme = 'dark'");
+  await app.driver.executeScript(HOLD_BACK);
+  await app.type('setup', '48/32 x 11-34');
+  await app.driver.executeScript('letGo()');
+  await app.shows('[data-testid=readout]', '32/34');
+  expect(await app.driver.findElements(By.css('canvas[data-shows]'))).toHaveLength(0);
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {

@@ -4,11 +4,12 @@ import { EllipsisOutlined, HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Button, Dropdown } from 'antd';
-import { useEffect, useRef, useState, type Ref } from 'react';
+import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import type { Setup } from '../../core/gears';
 import { formatShorthand, parseShorthand } from '../../formats/shorthand';
 import type { SetupRecord } from '../../records';
 import { removeSetup } from '../../store';
+import { afterFrame } from '../after-frame';
 import { useDraft, type Parsed } from '../fields/useDraft';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
@@ -127,19 +128,29 @@ interface ShorthandFieldProps {
 
 /**
  * The line of shorthand by itself: a key pressed in it draws nothing else of the card. A field of the browser's own, for
- * the component library's takes a quarter of the time that there is between a key and the frame that shows it.
+ * the component library's takes a quarter of the time that there is between a key and the frame that shows it. It keeps
+ * its text itself; what else hangs on that is drawn when the frame is out.
  */
 function ShorthandField({ id, record, input }: ShorthandFieldProps) {
   const { bench, edits } = useReadyBench();
   const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
-  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit);
+  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit, afterFrame);
+  const { value, ...inputProps } = draft.inputProps;
+  // Written only where it is not what was typed: the browser has shown that already.
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const text = draft.latestText();
+    if (field.current && field.current.value !== text) field.current.value = text;
+  });
+  useImperativeHandle(input, () => field.current!, []);
   return (
     <>
       <input
         id={id}
-        ref={input}
+        ref={field}
         type="text"
-        {...draft.inputProps}
+        defaultValue={value}
+        {...inputProps}
         className={`${styles.shorthand} ${styles.line}`}
         placeholder="48/32 x 11-36"
         autoComplete="off"

@@ -14,19 +14,22 @@ import {
 } from 'react';
 import { useTypedNow, type Bench } from '../bench/BenchProvider';
 import { signOf } from '../bench/setup-sign';
-import { speedIn } from '../format';
 import { AheadCanvas } from './ahead-canvas';
-import { ladderLayout, neighbourOf, type LadderLayout, type PlacedGear } from './layout';
+import { laidOut, type LadderAsked, type LadderFrame, type LaidOut } from './asked';
+import { neighbourOf, type PlacedGear } from './layout';
 import type { Span } from './scale';
-import { ladderScene, TAIL_GAP, type LadderPicture, type LadderScene, type Part, type Shape } from './scene';
+import type { LadderPicture, Part } from './scene';
+import { TAIL_GAP, type Shape } from './shapes';
 import { WORDS } from './text';
 import { useWidth } from './useWidth';
 import styles from './Ladder.module.css';
 
 export interface LadderProps {
   readonly picture: LadderPicture;
-  /** What the picture would be of a bench that has just been typed. */
-  readonly pictureOf: (bench: Bench) => LadderPicture;
+  /** What it was made from. */
+  readonly asked: LadderAsked;
+  /** What it will be made from, of a bench that has just been typed. */
+  readonly askedOf: (bench: Bench) => LadderAsked;
   /** Which state of what is typed `picture` shows. */
   readonly typedVersion: number;
   readonly onSelect: (selected: PlacedGear) => void;
@@ -34,39 +37,23 @@ export interface LadderProps {
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
 
-interface LaidOut {
-  readonly layout: LadderLayout;
-  readonly scene: LadderScene;
-}
-
-/** @param before what the axis showed last */
-function drawnOf(picture: LadderPicture, width: number, before: Span | undefined): LaidOut {
-  const { lanes, reading, speedUnit } = picture;
-  const layout = ladderLayout(lanes, width, {
-    before,
-    reading,
-    speedIn: (speed) => speedIn(speedUnit, speed),
-  });
-  return { layout, scene: ladderScene(layout, picture) };
-}
-
 /**
  * All gears on one log axis: a lane a setup, a row a ring, a rung a gear, in true scale. While somebody types, a canvas
  * over the drawing shows the gears at once; the drawing itself, which can be read out, clicked and saved, follows.
  */
-export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef }: LadderProps) {
+export function Ladder({ picture, asked, askedOf, typedVersion, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const [span, setSpan] = useState<Span>();
-  const drawn = useMemo(() => (width > 0 ? drawnOf(picture, width, span) : undefined), [picture, width, span]);
+  const drawn = useMemo(() => (width > 0 ? laidOut(picture, width, span) : undefined), [picture, width, span]);
   if (drawn && drawn.layout.span !== span) setSpan(drawn.layout.span);
   const svg = useRef<SVGSVGElement>(null);
-  const canvas = useRef<HTMLCanvasElement>(null);
+  const over = useRef<HTMLDivElement>(null);
   const ahead = useRef<AheadCanvas>(undefined);
-  // A ladder that is out of sight for a while has no width, and comes back with another canvas.
+  // A ladder that is out of sight for a while has no width, and comes back with another drawing.
   const isThere = drawn !== undefined;
   useEffect(() => {
-    if (!isThere || !canvas.current || !svg.current) return undefined;
-    const opened = new AheadCanvas(canvas.current, svg.current, styles);
+    if (!isThere || !over.current || !svg.current) return undefined;
+    const opened = new AheadCanvas(over.current, svg.current, styles);
     ahead.current = opened;
     return () => {
       opened.close();
@@ -74,20 +61,30 @@ export function Ladder({ picture, pictureOf, typedVersion, onSelect, drawingRef 
     };
   }, [isThere]);
   useEffect(() => {
-    if (drawn) ahead.current?.caughtUp(drawn.scene, typedVersion);
-  }, [drawn, typedVersion]);
-  useTypedNow((bench, version) => {
-    if (drawn) ahead.current?.show(drawnOf(pictureOf(bench), width, span).scene, version);
-  });
+    if (!drawn) return;
+    const { scene, layout } = drawn;
+    ahead.current?.caughtUp(
+      { asked, frame: frameOf(picture), width: scene.width, height: scene.height, span: layout.span },
+      typedVersion,
+    );
+  }, [drawn, picture, asked, typedVersion]);
+  useTypedNow((bench, version) => ahead.current?.show(askedOf(bench), version));
   return (
     <div ref={ref} className={styles.frame} style={drawn && { height: drawn.layout.height }}>
       {drawn && (
         <Drawing svg={svg} drawingRef={drawingRef} drawn={drawn} selected={picture.selected} onSelect={onSelect} />
       )}
-      {drawn && <canvas ref={canvas} className={styles.ahead} aria-hidden />}
+      <div ref={over} />
     </div>
   );
 }
+
+const frameOf = ({ upper, lower, reading, speedUnit }: LadderPicture): LadderFrame => ({
+  upper,
+  lower,
+  reading,
+  speedUnit,
+});
 
 interface DrawingProps {
   readonly svg: RefObject<SVGSVGElement | null>;

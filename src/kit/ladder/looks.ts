@@ -1,17 +1,7 @@
 import { signOf } from '../bench/setup-sign';
-import { LOOKS, type LadderScene } from './scene';
-
-/** What a look of the style sheet is for a canvas. */
-export interface Look {
-  readonly fill: string | undefined;
-  readonly stroke: string | undefined;
-  readonly lineWidth: number;
-  readonly dash: readonly number[];
-  readonly opacity: number;
-  readonly font: string;
-  readonly fontStretch: CanvasFontStretch;
-  readonly align: CanvasTextAlign;
-}
+import type { NamedLooks } from './ahead-protocol';
+import { LOOKS } from './scene';
+import { lookKey, type Look } from './shapes';
 
 /** The widths of a font that a canvas has names for, percent. */
 const STRETCHES: readonly (readonly [percent: number, name: CanvasFontStretch])[] = [
@@ -21,10 +11,7 @@ const STRETCHES: readonly (readonly [percent: number, name: CanvasFontStretch])[
   [112.5, 'semi-expanded'],
 ];
 
-/** The look that has the sheet's own colour. */
-const SHEET = 'plate';
 const SVG = 'http://www.w3.org/2000/svg';
-const keyOf = (place: number, look: string) => `${place} ${look}`;
 
 /** The looks of a drawing as its style sheet has them now, read once and kept until colours or width change. */
 export class LookBook {
@@ -37,33 +24,30 @@ export class LookBook {
     private readonly classNames: Readonly<Record<string, string>>,
   ) {}
 
-  /** Reads anew what has changed. @returns whether it is the first time */
-  renew(scene: LadderScene): boolean {
-    const isFirst = this.readAs === '';
-    const now = stateOfPage();
-    if (now !== this.readAs) this.looks.clear();
-    this.readAs = now;
-    this.learn(scene);
-    return isFirst;
+  /** Reads anew what has changed. @param places on the bench @returns what was read */
+  renew(places: readonly number[]): NamedLooks {
+    if (!this.areOfNow()) this.looks.clear();
+    this.readAs = stateOfPage();
+    return this.learn(places);
   }
 
-  /** Reads the looks of a scene's lanes that are not known yet. */
-  learn({ lanes }: LadderScene): void {
-    const all = lanes.flatMap(({ place }) => LOOKS.map((look) => ({ place, look })));
-    this.read(all.filter(({ place, look }) => !this.looks.has(keyOf(place, look))));
+  /** Whether what hangs on them beside the style sheet is as it was when they were read. */
+  areOfNow(): boolean {
+    return this.readAs === stateOfPage();
   }
 
-  /** The colour that all of it stands on. */
-  sheet(place: number): string {
-    return this.of(place, SHEET).fill!;
+  /** Reads the looks of lanes that are not known yet. @returns those */
+  learn(places: readonly number[]): NamedLooks {
+    const all = places.flatMap((place) => LOOKS.map((look) => ({ place, look })));
+    return this.read(all.filter(({ place, look }) => !this.looks.has(lookKey(place, look))));
   }
 
-  of(place: number, look: string): Look {
-    return this.looks.get(keyOf(place, look))!;
+  all(): NamedLooks {
+    return [...this.looks];
   }
 
-  private read(wanted: readonly { readonly place: number; readonly look: string }[]): void {
-    if (wanted.length === 0) return;
+  private read(wanted: readonly { readonly place: number; readonly look: string }[]): NamedLooks {
+    if (wanted.length === 0) return [];
     const room = document.createElementNS(SVG, 'g');
     room.setAttribute('visibility', 'hidden');
     const probes = wanted.map(({ place, look }) => {
@@ -79,11 +63,13 @@ export class LookBook {
       );
       lane.append(probe);
       room.append(lane);
-      return { key: keyOf(place, look), probe };
+      return { key: lookKey(place, look), probe };
     });
     this.drawing.append(room);
-    for (const { key, probe } of probes) this.looks.set(key, lookOf(getComputedStyle(probe)));
+    const read = probes.map(({ key, probe }) => [key, lookOf(getComputedStyle(probe))] as const);
     room.remove();
+    for (const [key, look] of read) this.looks.set(key, look);
+    return read;
   }
 }
 

@@ -11,6 +11,7 @@ import {
   type LaneLayout,
 } from './layout';
 import { axisTicks } from './scale';
+import type { Shape } from './shapes';
 import { WORDS } from './text';
 
 /** An axis over the ladder: what it says for one metre of development. */
@@ -27,32 +28,6 @@ export interface LadderPicture {
   readonly reading: StepReading;
   readonly speedUnit: SpeedUnit;
   readonly selected: { readonly place: number; readonly key: string };
-}
-
-/**
- * A shape of the drawing, in pixels from the place of its part. `look` names classes of the style sheet, a space
- * between them: whoever draws takes colours, lines and fonts from there.
- */
-export type Shape =
-  | { readonly kind: 'line'; readonly look: string; readonly from: Point; readonly to: Point }
-  | ({ readonly kind: 'rect'; readonly look: string; readonly hatched?: boolean } & Box)
-  | { readonly kind: 'circle'; readonly look: string; readonly radius: number }
-  | { readonly kind: 'path'; readonly look: string; readonly d: string; readonly scale: number }
-  | {
-      readonly kind: 'text';
-      readonly look: string;
-      readonly x: number;
-      readonly y: number;
-      readonly text: string;
-      /** Written behind it in a look of its own. */
-      readonly tail?: { readonly look: string; readonly text: string };
-    };
-type Point = readonly [x: number, y: number];
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
 }
 
 /** Shapes that belong together and are moved together. */
@@ -110,8 +85,6 @@ export const LOOKS: readonly string[] = [
   'speeds',
 ];
 
-/** Pixels between a text and its tail. */
-export const TAIL_GAP = 3;
 /** How much smaller than in its own box a setup's sign stands before the title of a lane. */
 const SIGN_SCALE = 0.75;
 /** Half the width of the plate under the overlap's text. */

@@ -6,13 +6,13 @@ import { useReadyBench, useTypedBench, type Bench } from '../../kit/bench/BenchP
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
+import { pictureOf, type LadderAsked, type LadderFrame } from '../../kit/ladder/asked';
 import { Ladder } from '../../kit/ladder/Ladder';
-import type { LadderPicture } from '../../kit/ladder/scene';
 import { ladderNumbers } from '../../kit/ladder/ladder-numbers';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import { Numbers } from '../../kit/numbers/Numbers';
 import type { Preferences } from '../../records';
-import { typedGearsOf, type ComparedGears, type Comparison } from './useCompare';
+import { lanesAsked, type Comparison } from './useCompare';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -26,15 +26,16 @@ interface CompareLadderProps {
 
 /** A lane for each setup on one axis of speed and development. */
 export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
-  const { bench: kept, preferences } = useReadyBench();
+  const { preferences } = useReadyBench();
   const { bench, version } = useTypedBench();
   const { speedUnit, stepReading } = preferences;
-  const pictureOf = useCallback(
-    (typed: Bench) =>
-      ladderPicture(typedGearsOf(comparison, kept.setups, typed), comparison.inUse, preferences, selected),
-    [comparison, kept.setups, preferences, selected],
+  const { inUse } = comparison;
+  const askedOf = useCallback(
+    (typed: Bench): LadderAsked => ({ lanes: lanesAsked(typed, inUse), chosen: selected }),
+    [inUse, selected],
   );
-  const picture = useMemo(() => pictureOf(bench), [pictureOf, bench]);
+  const asked = useMemo(() => askedOf(bench), [askedOf, bench]);
+  const picture = useMemo(() => pictureOf(asked, ladderFrame(inUse, preferences)), [asked, inUse, preferences]);
   return (
     <>
       <div className={styles.ladderHead}>
@@ -49,7 +50,8 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
       </div>
       <Ladder
         picture={picture}
-        pictureOf={pictureOf}
+        asked={asked}
+        askedOf={askedOf}
         typedVersion={version}
         onSelect={onSelect}
         {...(drawingRef ? { drawingRef } : {})}
@@ -63,20 +65,10 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
   );
 }
 
-/** What the ladder of all setups is drawn from. */
-function ladderPicture(
-  gears: readonly ComparedGears[],
-  { brief, contradictions }: BriefInUse,
-  { speedUnit, stepReading }: Preferences,
-  selected: LadderPicture['selected'],
-): LadderPicture {
+/** The axes of the ladder. */
+function ladderFrame({ brief }: BriefInUse, { speedUnit, stepReading }: Preferences): LadderFrame {
   const { preferredRpm } = brief;
   return {
-    lanes: gears.map((one) => ({
-      ...one,
-      coverage: contradictions.length > 0 ? undefined : one.coverage,
-      cadenceRpm: preferredRpm,
-    })),
     upper: {
       title: WORDS.compareLadder.speedAtPreferredRpmSpeedUnit(short(preferredRpm, 1), SPEED_UNIT_TEXT[speedUnit]),
       perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm),
@@ -84,6 +76,5 @@ function ladderPicture(
     lower: { title: WORDS.compareLadder.developmentM, perMetre: 1 },
     reading: stepReading,
     speedUnit,
-    selected,
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { FilledBrief } from '../../core/brief';
+import { bandOf, type FilledBrief } from '../../core/brief';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
   cogChanges,
@@ -19,6 +19,7 @@ import {
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
 import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
+import type { LaneAsked } from '../../kit/ladder/asked';
 import { formatShorthand } from '../../formats/shorthand';
 import { wheelOf, type BikeRecord, type SetupRecord } from '../../records';
 
@@ -65,23 +66,24 @@ export function useCompare(): Comparison {
   }, [bike, setups, inUse]);
 }
 
-/** A setup on the ladder. */
-export type ComparedGears = Pick<Compared, 'place' | 'title'> & Pick<SetupFigures, 'report' | 'coverage'>;
-
-/**
- * The gears of the comparison on a bench that was just typed, ahead of everything else that is said of them.
- * @param kept the setups that the comparison is of
- */
-export function typedGearsOf(
-  { all, inUse }: Comparison,
-  kept: readonly SetupRecord[],
-  { bike, setups }: Pick<Bench, 'bike' | 'setups'>,
-): readonly ComparedGears[] {
-  return setups.map((setup, place): ComparedGears => {
-    const known = setup === kept[place] ? all[place]?.figures : undefined;
-    const { report, coverage } = known ?? figuresOf(setup, bike, inUse.brief);
-    return { place, title: titleOf(setup), report, coverage };
-  });
+/** What the lanes of the setups are worked out from: on a bench that was just typed, ahead of all else said of them. */
+export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneAsked[] {
+  const { brief, contradictions } = inUse;
+  const { crankLengthMm, closenessPercent, crossedCogs } = bike;
+  return setups.map((setup, place) => ({
+    place,
+    title: titleOf(setup),
+    setup: { chainrings: setup.chainrings, cogs: setup.cogs, hubStages: setup.hubStages },
+    riding: {
+      rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
+      cadenceRpm: brief.preferredRpm,
+      crankLengthMm,
+      closenessPercent,
+      crossedCogs,
+    },
+    band: contradictions.length > 0 ? undefined : bandOf(brief),
+    cadenceRpm: brief.preferredRpm,
+  }));
 }
 
 const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);

@@ -16,12 +16,13 @@ import { Explained } from '../../kit/explain/Slip';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
+import type { LadderAsked, LadderFrame } from '../../kit/ladder/asked';
 import { Ladder } from '../../kit/ladder/Ladder';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
-import { ladderGearsOf, useLadderGears, type LadderGears } from './useGears';
+import { laneAsked, useLadderGears, type LadderGears } from './useGears';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -36,15 +37,19 @@ export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey,
   const { bench, version } = useTypedBench();
   const gears = useLadderGears(bench);
   const drawing = useRef<SVGSVGElement>(null);
-  const { report, coverage, inUse } = gears;
+  const { report, coverage, context, inUse } = gears;
   const selected = gearOrFirst(report.gears, selectedKey);
   const { place } = bench;
-  const pictureOf = useCallback(
-    (typed: Bench) =>
-      ladderPicture(ladderGearsOf(typed, inUse, preferences.speedUnit), place, preferences, selectedKey),
-    [inUse, preferences, place, selectedKey],
+  const askedOf = useCallback(
+    (typed: Bench): LadderAsked => ({ lanes: [laneAsked(typed, inUse)], chosen: { place, key: selectedKey } }),
+    [inUse, place, selectedKey],
   );
-  const picture = useMemo(() => pictureOf(bench), [pictureOf, bench]);
+  const asked = useMemo(() => askedOf(bench), [askedOf, bench]);
+  const { cadenceRpm } = context.riding;
+  const picture = useMemo((): LadderPicture => {
+    const lanes = [{ place, title: '', report, coverage, cadenceRpm }];
+    return { ...ladderFrame(selected, cadenceRpm, preferences), lanes, selected: { place, key: selected.key } };
+  }, [place, report, coverage, cadenceRpm, selected, preferences]);
   const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
     <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
@@ -56,7 +61,14 @@ export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey,
         name={bench.bike.name}
         drawing={drawing}
       />
-      <Ladder picture={picture} pictureOf={pictureOf} typedVersion={version} onSelect={select} drawingRef={drawing} />
+      <Ladder
+        picture={picture}
+        asked={asked}
+        askedOf={askedOf}
+        typedVersion={version}
+        onSelect={select}
+        drawingRef={drawing}
+      />
       <div className={styles.ladderFoot}>
         <Readout gears={gears} gear={selected} />
         <b>{picture.lower.title}</b>
@@ -65,28 +77,19 @@ export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey,
   );
 });
 
-/** What the ladder of one setup is drawn from. */
-function ladderPicture(
-  { report, context, coverage }: LadderGears,
-  place: number,
-  preferences: Preferences,
-  selectedKey: string | undefined,
-): LadderPicture {
-  const { cadenceRpm } = context.riding;
-  const { speedUnit } = preferences;
-  const selected = gearOrFirst(report.gears, selectedKey);
+/** The axes of the ladder, by any gear of it. */
+function ladderFrame(gear: SizedGear, cadenceRpm: number, preferences: Preferences): LadderFrame {
+  const { speedUnit, stepReading } = preferences;
   const speed = quantityView(speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
   const view = quantityView(quantityChoice(preferences));
   // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
-  const shown = view.id === speed.id || view.perMetre(selected) === undefined ? quantityView('development') : view;
+  const shown = view.id === speed.id || view.perMetre(gear) === undefined ? quantityView('development') : view;
   const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(short(cadenceRpm, 1), SPEED_UNIT_TEXT[speedUnit]);
   return {
-    lanes: [{ place, title: '', report, coverage, cadenceRpm }],
-    upper: { title: upperTitle, perMetre: speed.perMetre(selected)! },
-    lower: { title: shown.title, perMetre: shown.perMetre(selected)! },
-    reading: preferences.stepReading,
+    upper: { title: upperTitle, perMetre: speed.perMetre(gear)! },
+    lower: { title: shown.title, perMetre: shown.perMetre(gear)! },
+    reading: stepReading,
     speedUnit,
-    selected: { place, key: selected.key },
   };
 }
 

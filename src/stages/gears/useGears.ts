@@ -19,7 +19,7 @@ import {
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
-import type { SpeedUnit } from '../../kit/format';
+import type { LaneAsked } from '../../kit/ladder/asked';
 import { wheelOf } from '../../records';
 
 /** Right end of the distinct-gears curve: past it hardly a rider calls two gears one. */
@@ -46,24 +46,33 @@ function ridingOf({ bike, wheel }: Pick<Bench, 'bike' | 'wheel'>): Riding {
   return { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
 }
 
-const coveredBy = ({ gears }: GearReport, { contradictions, brief }: BriefInUse) =>
-  contradictions.length > 0 ? undefined : coverage(gears, bandOf(brief));
+const bandIn = ({ contradictions, brief }: BriefInUse) => (contradictions.length > 0 ? undefined : bandOf(brief));
 
-/** Sizes and coverage of the setup in depth, for what is drawn before React draws. */
-export function ladderGearsOf(bench: Bench, inUse: BriefInUse, speedUnit: SpeedUnit): LadderGears {
+/** What the lane of the setup in depth is worked out from. */
+export function laneAsked(bench: Bench, inUse: BriefInUse): LaneAsked {
   const riding = ridingOf(bench);
-  const report = gearReport(bench.setup, riding);
-  return { report, context: { riding, wheel: bench.wheel, speedUnit }, inUse, coverage: coveredBy(report, inUse) };
+  const { chainrings, cogs, hubStages } = bench.setup;
+  return {
+    place: bench.place,
+    title: '',
+    setup: { chainrings, cogs, hubStages },
+    riding,
+    band: bandIn(inUse),
+    cadenceRpm: riding.cadenceRpm,
+  };
 }
 
-/** The same as React draws it. @param bench as it is kept, or as it was just typed */
+/** Sizes and coverage of the setup in depth. @param bench as it is kept, or as it was just typed */
 export function useLadderGears(bench: Bench): LadderGears {
   const { preferences } = useReadyBench();
   const inUse = useBrief();
   const { bike, setup, wheelset } = bench;
   const riding = useMemo(() => ridingOf({ bike, wheel: wheelOf(wheelset) }), [bike, wheelset]);
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
-  const covered = useMemo(() => coveredBy(report, inUse), [report, inUse]);
+  const covered = useMemo(() => {
+    const band = bandIn(inUse);
+    return band && coverage(report.gears, band);
+  }, [report, inUse]);
   return {
     report,
     context: { riding, wheel: bench.wheel, speedUnit: preferences.speedUnit },

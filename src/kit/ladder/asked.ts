@@ -1,0 +1,55 @@
+import { coverage, gearReport, type CadenceBand, type Riding, type Setup } from '../../core/gears';
+import { speedIn } from '../format';
+import { ladderLayout, type LadderLane, type LadderLayout } from './layout';
+import type { Span } from './scale';
+import { ladderScene, type LadderPicture, type LadderScene } from './scene';
+
+/** A lane before anything of it is computed: small enough to be sent to a worker with every key. */
+export interface LaneAsked {
+  /** Place on the bench. */
+  readonly place: number;
+  readonly title: string;
+  readonly setup: Setup;
+  readonly riding: Riding;
+  /** The rider's cadences; undefined where the brief contradicts itself. */
+  readonly band: CadenceBand | undefined;
+  /** At which the axis of speeds holds. */
+  readonly cadenceRpm: number;
+}
+
+/** A ladder before anything of it is computed. */
+export interface LadderAsked {
+  readonly lanes: readonly LaneAsked[];
+  /** The gear that is read out; without a key the easiest of its lane. */
+  readonly chosen: { readonly place: number; readonly key: string | undefined };
+}
+
+/** What of a picture hangs on no tooth. */
+export type LadderFrame = Pick<LadderPicture, 'upper' | 'lower' | 'reading' | 'speedUnit'>;
+
+export function laneOf({ place, title, setup, riding, band, cadenceRpm }: LaneAsked): LadderLane {
+  const report = gearReport(setup, riding);
+  return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm };
+}
+
+export function pictureOf({ lanes: asked, chosen }: LadderAsked, frame: LadderFrame): LadderPicture {
+  const lanes = asked.map(laneOf);
+  const easiest = lanes.find(({ place }) => place === chosen.place)?.report.gears[0]?.key;
+  return { ...frame, lanes, selected: { place: chosen.place, key: chosen.key ?? easiest ?? '' } };
+}
+
+/** A ladder with a place for everything on it. */
+export interface LaidOut {
+  readonly layout: LadderLayout;
+  readonly scene: LadderScene;
+}
+
+/**
+ * @param width pixels
+ * @param before what the axis showed last
+ */
+export function laidOut(picture: LadderPicture, width: number, before: Span | undefined): LaidOut {
+  const { lanes, reading, speedUnit } = picture;
+  const layout = ladderLayout(lanes, width, { before, reading, speedIn: (speed) => speedIn(speedUnit, speed) });
+  return { layout, scene: ladderScene(layout, picture) };
+}

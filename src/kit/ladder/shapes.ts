@@ -1,0 +1,43 @@
+/**
+ * A shape of the drawing, in pixels from the place of its part. `look` names classes of the style sheet, a space
+ * between them: whoever draws takes colours, lines and fonts from there.
+ */
+export type Shape =
+  | { readonly kind: 'line'; readonly look: string; readonly from: Point; readonly to: Point }
+  | ({ readonly kind: 'rect'; readonly look: string; readonly hatched?: boolean } & Box)
+  | { readonly kind: 'circle'; readonly look: string; readonly radius: number }
+  | { readonly kind: 'path'; readonly look: string; readonly d: string; readonly scale: number }
+  | {
+      readonly kind: 'text';
+      readonly look: string;
+      readonly x: number;
+      readonly y: number;
+      readonly text: string;
+      /** Written behind it in a look of its own. */
+      readonly tail?: { readonly look: string; readonly text: string };
+    };
+type Point = readonly [x: number, y: number];
+interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Pixels between a text and its tail. */
+export const TAIL_GAP = 3;
+
+/** What a look of the style sheet is for a canvas. */
+export interface Look {
+  readonly fill: string | undefined;
+  readonly stroke: string | undefined;
+  readonly lineWidth: number;
+  readonly dash: readonly number[];
+  readonly opacity: number;
+  readonly font: string;
+  readonly fontStretch: CanvasFontStretch;
+  readonly align: CanvasTextAlign;
+}
+
+/** A look hangs on its name and on the place of its setup. */
+export const lookKey = (place: number, look: string) => `${place} ${look}`;
