@@ -1,4 +1,4 @@
-import { Key } from 'selenium-webdriver';
+import { By, Key } from 'selenium-webdriver';
 import type { BikeRecord } from '../../src/records';
 import type { HistoryEntry } from '../../src/store/history-entry';
 import { seededRandom } from '../support/rides';
@@ -132,12 +132,30 @@ test('no room left: said, nothing half done; with room again it goes on', async 
   await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 84)).toFixed(1));
 });
 
+/** Each worker of a page falls over soon after its start, until `window.fall` is taken back. */
+const FALLING = `const Real = Worker; window.fall = true; window.fallen = 0;
+  window.Worker = class extends Real { constructor(...all) { super(...all);
+    if (window.fall) setTimeout(() => {
+      this.dispatchEvent(new ErrorEvent('error', { message: 'out of memory' })); window.fallen += 1; }, 20); } };`;
+
+test('where the worker of the ladder falls over, the drawing alone shows what is typed', async () => {
+  const allow = await app.onEveryPage(FALLING);
+  try {
+    await app.begin('/gears');
+    await app.driver.wait(() => app.driver.executeScript<boolean>('return window.fallen === 1'), 20_000, 'it falls');
+    await app.type('setup', '48/32 x 11-34');
+    await app.shows('[data-testid=readout]', '32/34');
+    expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(22);
+    expect(await app.driver.findElements(By.css('canvas[aria-hidden]'))).toHaveLength(0);
+    // It is not begun again with each key.
+    expect(await app.driver.executeScript('return window.fallen')).toBe(1);
+  } finally {
+    await allow();
+  }
+});
+
 test('a worker that falls over is said, the page goes on, and the next search runs', async () => {
-  const allow = await app.onEveryPage(
-    `const Real = Worker; window.fall = true;
-     window.Worker = class extends Real { constructor(...all) { super(...all);
-       if (window.fall) setTimeout(() => this.dispatchEvent(new ErrorEvent('error', { message: 'out of memory' })), 20); } };`,
-  );
+  const allow = await app.onEveryPage(FALLING);
   try {
     await app.begin('/find');
     await app.shows('main', 'The search failed');

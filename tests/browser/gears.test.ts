@@ -197,6 +197,16 @@ test('the first undo after text that cannot be read drops just that text', async
   await app.shows('[data-testid=readout]', 'at 90 rpm');
 });
 
+test('Escape drops what was typed before that is even drawn, and the field is left with a second one', async () => {
+  const field = await app.find('#setup');
+  await field.sendKeys(Key.END, '9', Key.ESCAPE);
+  await app.holds('setup', '48/32 x 11-36');
+  expect(await app.driver.findElements(By.css('#setup-problem'))).toHaveLength(0);
+  await app.shows('[data-testid=range]', '490.9 %');
+  await field.sendKeys(Key.ESCAPE);
+  expect(await app.driver.executeScript('return document.activeElement === document.body')).toBe(true);
+});
+
 test('the table in every quantity, by key and by choice', async () => {
   const expected = ['24.4', '24.0', '1.95', '1.82', '10.5', '6.5', '0.889'];
   for (const text of expected) {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
+import { useEffect, useReducer, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useHistoryEpoch } from './HistoryEpoch';
 
 export type Parsed<T> =
@@ -56,6 +56,7 @@ export function useDraft<T>(
   const [state, setState] = useState<DraftState>();
   const [focused, setFocused] = useState(false);
 
+  const [, redraw] = useReducer((times: number) => times + 1, 0);
   /** Typed, and not drawn yet. */
   const ahead = useRef<DraftState>(undefined);
   const leave = useRef<() => void>(undefined);
@@ -76,6 +77,8 @@ export function useDraft<T>(
     leave.current?.();
     ahead.current = undefined;
     setState(next);
+    // A field that keeps its text itself is to show this one, though it may be the one that was drawn last.
+    redraw();
   };
   const goBack = (base: string) => {
     const before = parse(base);
@@ -112,11 +115,12 @@ export function useDraft<T>(
         if (left && isRefused) goBack(left.base);
       },
       onKeyDown: (event) => {
+        const undoes = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey;
+        if (!undoes && event.key !== 'Escape') return;
         const problem = problemOf(latest());
         // Nothing to drop: the key leaves the field, so that the keys of the page can be used.
         if (event.key === 'Escape' && !problem) return event.currentTarget.blur();
-        const undoes = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey;
-        if (!problem || !(undoes || event.key === 'Escape')) return;
+        if (!problem) return;
         // The first undo only drops what could not be read: nothing of it is stored.
         event.preventDefault();
         drop();

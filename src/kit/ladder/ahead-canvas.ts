@@ -22,6 +22,7 @@ export class AheadCanvas {
   private readonly looks: LookBook;
   private worker: Worker | undefined;
   private isListening = false;
+  private isClosed = false;
   /** Keeps its size; for another there is another. */
   private canvas: HTMLCanvasElement | undefined;
   /** Which state of what is typed it shows; undefined while it is empty. */
@@ -70,25 +71,30 @@ export class AheadCanvas {
     this.tell({ kind: 'show', version, wanted: { asked, frame, width, span } });
   }
 
-  /** The canvas goes, and the worker with it. */
+  /** The canvas goes, and the worker with it; neither comes again. */
   close(): void {
+    this.isClosed = true;
     clearTimeout(this.preparing);
     this.drop();
     this.worker?.terminate();
   }
 
   private prepare(): void {
+    if (this.isClosed) return;
     if (!this.worker) return this.start();
     if (!this.isListening || !this.below || this.shows !== undefined) return;
     const read = this.looks.renew(placesOf(this.below.asked));
     if (this.canvas) this.tellLooks(read);
-    else this.open(this.below);
+    else if (document.fonts.status === 'loaded') this.open(this.below);
+    else void document.fonts.ready.then(() => this.prepare());
   }
 
   private start(): void {
     if (typeof OffscreenCanvas === 'undefined') return;
     const worker = new Worker(new URL('./ahead.worker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = ({ data }: MessageEvent<typeof READY | Answer>) => this.hear(data);
+    // Without it the drawing goes on alone.
+    worker.onerror = () => this.close();
     this.worker = worker;
   }
 

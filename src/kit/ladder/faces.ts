@@ -6,7 +6,9 @@ import type { Face } from './ahead-protocol';
  */
 export function facesOfPage(): Face[] {
   const ranges = new Set([...document.fonts].filter(({ status }) => status === 'loaded').map((face) => faceKey(face)));
-  return [...document.styleSheets].flatMap((sheet) =>
+  // What a browser's extension has put into the page may not be read.
+  const own = [...document.styleSheets].filter(({ href }) => !href || new URL(href).origin === location.origin);
+  return own.flatMap((sheet) =>
     [...sheet.cssRules].flatMap((rule) => {
       if (!(rule instanceof CSSFontFaceRule)) return [];
       const face = faceOf(rule.style, sheet.href ?? document.baseURI);

@@ -38,8 +38,8 @@ export class LookBook {
 
   /** Reads the looks of lanes that are not known yet. @returns those */
   learn(places: readonly number[]): NamedLooks {
-    const all = places.flatMap((place) => LOOKS.map((look) => ({ place, look })));
-    return this.read(all.filter(({ place, look }) => !this.looks.has(lookKey(place, look))));
+    const unknown = places.filter((place) => !this.looks.has(lookKey(place, LOOKS[0]!)));
+    return this.read(unknown.flatMap((place) => LOOKS.map((look) => ({ place, look }))));
   }
 
   all(): NamedLooks {
@@ -73,10 +73,12 @@ export class LookBook {
   }
 }
 
+let dark: MediaQueryList | undefined;
+
 /** What looks hang on beside the style sheet. */
 function stateOfPage(): string {
-  const isDark = matchMedia('(prefers-color-scheme: dark)').matches;
-  return `${document.documentElement.dataset.theme} ${isDark} ${innerWidth}`;
+  dark ??= matchMedia('(prefers-color-scheme: dark)');
+  return `${document.documentElement.dataset.theme} ${dark.matches} ${innerWidth}`;
 }
 
 function lookOf(style: CSSStyleDeclaration): Look {
