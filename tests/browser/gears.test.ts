@@ -107,14 +107,25 @@ test('a tooth typed is shown at once by the canvas over the ladder; the drawing 
   expect(await axes()).not.toBe(before);
 });
 
-test('the canvas leaves what is typed to the drawing while it has the colours of another theme', async () => {
+test('the canvas leaves what is typed to the drawing while it has the colours of another theme, and reads the new ones', async () => {
   await app.find('canvas[data-open]');
-  await app.driver.executeScript("document.documentElement.dataset.theme = 'dark'");
-  await app.driver.executeScript(HOLD_BACK);
-  await app.type('setup', '48/32 x 11-34');
-  await app.driver.executeScript('letGo()');
+  await app.driver.executeScript(`
+    document.documentElement.dataset.theme = 'dark';
+    const post = Worker.prototype.postMessage;
+    window.told = [];
+    Worker.prototype.postMessage = function (message, ...rest) {
+      window.told.push(message.kind);
+      return post.call(this, message, ...rest);
+    };
+  `);
+  const field = await app.find('#setup');
+  await field.click();
+  await app.driver.executeScript('arguments[0].setSelectionRange(12, 13)', field);
+  await app.driver.actions().sendKeys('4').perform();
   await app.shows('[data-testid=readout]', '32/34');
-  expect(await app.driver.findElements(By.css('canvas[data-shows]'))).toHaveLength(0);
+  const told = () => app.driver.executeScript<string[]>('return window.told');
+  await app.driver.wait(async () => (await told()).includes('looks'), 20_000, 'the looks are read anew');
+  expect(await told()).not.toContain('show');
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {

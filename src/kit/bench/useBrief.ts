@@ -1,7 +1,16 @@
 'use client';
 
 import { useMemo } from 'react';
-import { contradictions, fillBrief, needsOf, type Contradiction, type FilledBrief, type Needs } from '../../core/brief';
+import {
+  bandOf,
+  contradictions,
+  fillBrief,
+  needsOf,
+  type Contradiction,
+  type FilledBrief,
+  type Needs,
+} from '../../core/brief';
+import type { CadenceBand } from '../../core/gears';
 import { useReadyBench } from './BenchProvider';
 
 /** The brief of the bike on the bench, with nothing left open. */
@@ -11,6 +20,10 @@ export interface BriefInUse {
   readonly contradictions: readonly Contradiction[];
   readonly needs: Needs;
 }
+
+/** The rider's cadences; undefined while the brief contradicts itself. */
+export const bandInUse = ({ contradictions, brief }: BriefInUse): CadenceBand | undefined =>
+  contradictions.length > 0 ? undefined : bandOf(brief);
 
 export function useBrief(): BriefInUse {
   const { bench } = useReadyBench();

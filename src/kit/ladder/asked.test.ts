@@ -19,7 +19,6 @@ const laneAsked = (setup: Setup, place: number): LaneAsked => ({
     crossedCogs: 2,
   },
   band: { lowRpm: 82, highRpm: 94 },
-  cadenceRpm: 90,
 });
 
 const FRAME: LadderFrame = {

@@ -10,11 +10,10 @@ export interface LaneAsked {
   readonly place: number;
   readonly title: string;
   readonly setup: Setup;
+  /** Its cadence is that at which the axis of speeds holds. */
   readonly riding: Riding;
   /** The rider's cadences; undefined where the brief contradicts itself. */
   readonly band: CadenceBand | undefined;
-  /** At which the axis of speeds holds. */
-  readonly cadenceRpm: number;
 }
 
 /** A ladder before anything of it is computed. */
@@ -27,9 +26,9 @@ export interface LadderAsked {
 /** What of a picture hangs on no tooth. */
 export type LadderFrame = Pick<LadderPicture, 'upper' | 'lower' | 'reading' | 'speedUnit'>;
 
-export function laneOf({ place, title, setup, riding, band, cadenceRpm }: LaneAsked): LadderLane {
+export function laneOf({ place, title, setup, riding, band }: LaneAsked): LadderLane {
   const report = gearReport(setup, riding);
-  return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm };
+  return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm: riding.cadenceRpm };
 }
 
 export function pictureOf({ lanes: asked, chosen }: LadderAsked, frame: LadderFrame): LadderPicture {

@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { bandOf, type FilledBrief } from '../../core/brief';
-import type { BriefInUse } from '../../kit/bench/useBrief';
+import type { FilledBrief } from '../../core/brief';
 import {
   cogChanges,
   difference,
@@ -18,7 +17,7 @@ import {
 } from '../../core/compare';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
 import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
-import { useBrief } from '../../kit/bench/useBrief';
+import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { LaneAsked } from '../../kit/ladder/asked';
 import { formatShorthand } from '../../formats/shorthand';
 import { wheelOf, type BikeRecord, type SetupRecord } from '../../records';
@@ -68,7 +67,7 @@ export function useCompare(): Comparison {
 
 /** What the lanes of the setups are worked out from: on a bench that was just typed, ahead of all else said of them. */
 export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneAsked[] {
-  const { brief, contradictions } = inUse;
+  const { brief } = inUse;
   const { crankLengthMm, closenessPercent, crossedCogs } = bike;
   return setups.map((setup, place) => ({
     place,
@@ -81,8 +80,7 @@ export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inU
       closenessPercent,
       crossedCogs,
     },
-    band: contradictions.length > 0 ? undefined : bandOf(brief),
-    cadenceRpm: brief.preferredRpm,
+    band: bandInUse(inUse),
   }));
 }
 

@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { bandOf } from '../../core/brief';
 import { checkCapacity, type Check } from '../../core/fit';
 import {
   bigChange,
@@ -17,7 +16,7 @@ import {
   type Riding,
 } from '../../core/gears';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
-import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
+import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
 import type { LaneAsked } from '../../kit/ladder/asked';
 import { wheelOf } from '../../records';
@@ -46,19 +45,15 @@ function ridingOf({ bike, wheel }: Pick<Bench, 'bike' | 'wheel'>): Riding {
   return { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
 }
 
-const bandIn = ({ contradictions, brief }: BriefInUse) => (contradictions.length > 0 ? undefined : bandOf(brief));
-
 /** What the lane of the setup in depth is worked out from. */
 export function laneAsked(bench: Bench, inUse: BriefInUse): LaneAsked {
-  const riding = ridingOf(bench);
   const { chainrings, cogs, hubStages } = bench.setup;
   return {
     place: bench.place,
     title: '',
     setup: { chainrings, cogs, hubStages },
-    riding,
-    band: bandIn(inUse),
-    cadenceRpm: riding.cadenceRpm,
+    riding: ridingOf(bench),
+    band: bandInUse(inUse),
   };
 }
 
@@ -70,7 +65,7 @@ export function useLadderGears(bench: Bench): LadderGears {
   const riding = useMemo(() => ridingOf({ bike, wheel: wheelOf(wheelset) }), [bike, wheelset]);
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
   const covered = useMemo(() => {
-    const band = bandIn(inUse);
+    const band = bandInUse(inUse);
     return band && coverage(report.gears, band);
   }, [report, inUse]);
   return {
