@@ -31,6 +31,7 @@ const config: NextConfig = {
   agentRules: false,
   poweredByHeader: false,
   reactStrictMode: true,
+  reactCompiler: true,
   // `npm test` has a part of its own for types; a demo need not wait for it.
   typescript: { ignoreBuildErrors: true },
   devIndicators: false,

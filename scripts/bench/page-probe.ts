@@ -2,7 +2,7 @@
 
 /**
  * Asks the page to note, for each key pressed, the milliseconds until what it changed was painted: until the frame after
- * the field had its text was out, and until the place that is watched had been changed or had said that it was.
+ * the field had its text was out, and until a change in the place that is watched was one by which it shows it.
  */
 export const WATCH_KEYS = `
   window.keyTimes = [];
@@ -13,7 +13,8 @@ export const WATCH_KEYS = `
       waitsFor -= 1;
       if (waitsFor === 0) window.keyTimes.push(performance.now() - pressed);
     };
-    const seen = new MutationObserver(() => {
+    const seen = new MutationObserver((changes) => {
+      if (!changes.some(window.isShown)) return;
       seen.disconnect();
       happened();
     });

@@ -28,6 +28,8 @@ export async function typingMs(app: AppInBrowser, path: string, slowDown: number
   if ((await slowWorkers(app.driver, slowDown)) !== 1) throw new Error('not one worker draws');
   await app.driver.executeScript(
     `window.watched = '.bench-probe';
+     // Not when it is emptied of the key before.
+     window.isShown = ({ target, attributeName }) => attributeName === 'data-shows' && target.dataset.shows !== undefined;
      document.querySelector('[data-gear]').closest('svg').parentElement.classList.add('bench-probe');
      ${WATCH_KEYS}`,
   );
@@ -50,6 +52,7 @@ export async function bareTypingMs(app: AppInBrowser, slowDown: number): Promise
   await app.driver.get('data:text/html,<input id="setup" value="48/32 x 11-36"><p class="bench-probe">-</p>');
   await app.driver.executeScript(
     `window.watched = '.bench-probe';
+     window.isShown = () => true;
      document.querySelector('#setup').addEventListener('input', ({ target }) => {
        document.querySelector('.bench-probe').textContent = target.value + Math.random();
      });

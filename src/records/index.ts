@@ -1,6 +1,6 @@
 export { NAME_LENGTH_MAX } from './text';
 export { BIKE_DEFAULTS, BUILT_CASSETTES_MAX, SAVED_SEARCHES_MAX } from './bike';
-export { WHEEL_DEFAULTS, wheelOf } from './wheelset';
+export { WHEEL_DEFAULTS, wheelOf, wheelsetOf } from './wheelset';
 export type { WheelsetRecord } from './wheelset';
 export type { BikeRecord, LossSchool } from './bike';
 export type { BuiltCassette, SavedSearch } from './find-settings';

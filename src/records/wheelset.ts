@@ -25,3 +25,11 @@ export const WHEEL_DEFAULTS = {
 export function wheelOf({ measuredRolloutMm, rimDiameterMm, tyreWidthMm }: WheelsetRecord): Wheel {
   return measuredRolloutMm === undefined ? { rimDiameterMm, tyreWidthMm } : { rolloutMm: measuredRolloutMm };
 }
+
+/** The wheelset that a setup or a ride was on. What names one that its bike has no longer is taken for the bike's first. */
+export function wheelsetOf(
+  { wheelsets }: { readonly wheelsets: readonly WheelsetRecord[] },
+  { wheelsetId }: { readonly wheelsetId: string },
+): WheelsetRecord {
+  return wheelsets.find(({ id }) => id === wheelsetId) ?? wheelsets[0]!;
+}

@@ -15,6 +15,7 @@ import {
 } from '../records';
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
+import { keptEqual, keptRecords } from './keep-equal';
 import { readParts } from './parts';
 import { useLive } from './useLive';
 import { useStore, type StoreState } from './StoreProvider';
@@ -53,35 +54,39 @@ const NO_EXPERIENCE: readonly Experience[] = [];
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  const bench = useLive(db, readBench);
+  const bench = useLive(db, readBench, keptOfBench);
   // Apart, for they change seldom and are many: an edit on the bench reads no rides and no jobs, and what hangs on the
   // shelf is not worked out anew.
-  const bikeId = bench?.bike?.id;
+  const bike = bench && bikeOnBench(bench);
+  const bikeId = bike?.id;
   const rides = useLive(
     bikeId === undefined ? undefined : db,
     useCallback((from: RontelDatabase) => readRides(from, bikeId!), [bikeId]),
   );
   const parts = useLive(db, readParts);
   const experience = useLive(db, readExperience);
+  const resolved = useMemo(() => parts && resolvedBy(parts), [parts]);
   return useMemo(() => {
     if (store.kind === 'failed') return store;
     const hasRides = bikeId === undefined || rides !== undefined;
-    if (store.kind === 'opening' || !bench || !parts || !hasRides) return { kind: 'opening' };
-    const { inMemoryBecause } = store;
-    const setups = bench.setups.map((one) => resolvedSetup(one, parts));
+    if (store.kind === 'opening' || !bench || !parts || !resolved || !hasRides) return { kind: 'opening' };
+    const { db, inMemoryBecause } = store;
+    const setups = bench.setups.map(resolved);
     const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
     const own = rides?.bikeId === bikeId ? (rides?.rides ?? []) : [];
     return {
       kind: 'ready',
+      db,
       inMemoryBecause,
       ...bench,
+      bike,
       setups,
       setup,
       rides: own,
       parts,
       experience: experience ?? NO_EXPERIENCE,
     };
-  }, [store, bench, bikeId, rides, parts, experience]);
+  }, [store, bench, bike, bikeId, rides, parts, resolved, experience]);
 }
 
 /** Light, dark or as the system is, as this person chose; undefined until it has been read. Hangs on nothing else that is kept. */
@@ -95,18 +100,42 @@ async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {
   return ((await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS).theme;
 }
 
-/** What lies on the bench, its setups as they are kept. */
-function readBench(
-  db: RontelDatabase,
-): Promise<Omit<Workshop, 'setup' | 'rides' | 'parts' | 'experience' | 'inMemoryBecause'>> {
+/** The bikes, what lies on the bench, its setups as they are kept, and how they are looked at. */
+type KeptBench = Pick<Workshop, 'bikes' | 'setups' | 'routes' | 'preferences' | 'history'>;
+
+function bikeOnBench({ bikes, preferences }: Pick<Workshop, 'bikes' | 'preferences'>): BikeRecord | undefined {
+  return bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
+}
+
+function readBench(db: RontelDatabase): Promise<KeptBench> {
   return db.transaction('r', [db.bikes, db.setups, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
-    const bike = bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
+    const bike = bikeOnBench({ bikes, preferences });
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
     const routes = await db.routes.toArray();
-    return { db, bikes, bike, setups, routes, preferences, history: await historyLabels(db) };
+    return { bikes, setups, routes, preferences, history: await historyLabels(db) };
   });
+}
+
+function keptOfBench(before: KeptBench, after: KeptBench): KeptBench {
+  return {
+    bikes: keptRecords(before.bikes, after.bikes),
+    setups: keptRecords(before.setups, after.setups),
+    routes: keptRecords(before.routes, after.routes),
+    preferences: keptEqual(before.preferences, after.preferences),
+    history: keptEqual(before.history, after.history),
+  };
+}
+
+/** Setups as they are made of these parts; of the same record the same. */
+function resolvedBy(parts: PartsById): (setup: SetupRecord) => SetupRecord {
+  const made = new WeakMap<SetupRecord, SetupRecord>();
+  return (setup) => {
+    const resolved = made.get(setup) ?? resolvedSetup(setup, parts);
+    made.set(setup, resolved);
+    return resolved;
+  };
 }
 
 async function readRides(db: RontelDatabase, bikeId: string) {

@@ -3,31 +3,29 @@
 import { App } from 'antd';
 import {
   createContext,
-  startTransition,
   use,
   useCallback,
   useEffect,
+  useLayoutEffect,
   useMemo,
   useRef,
   useState,
   type ReactNode,
 } from 'react';
-import { wheelOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
-import type { Setup, Wheel } from '../../core/gears';
 import {
-  change,
-  editMadeSetup,
-  redo,
-  setPreferences,
-  undo,
-  useWorkshop,
-  type PreferencesEdit,
-  type Workshop,
-} from '../../store';
+  wheelOf,
+  wheelsetOf,
+  type BikeRecord,
+  type Preferences,
+  type SetupRecord,
+  type WheelsetRecord,
+} from '../../records';
+import type { Setup, Wheel } from '../../core/gears';
+import { useWorkshop, type Workshop } from '../../store';
 import { afterFrame } from '../after-frame';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
+import { OnScreen, editsOf, type BenchEdits } from './edits';
 import { failureText } from './failure';
-import { LETTERS } from './setup-sign';
 import { TypedSetups, type Typed } from './typed-setups';
 import { useLink } from './useLink';
 import { WORDS } from './text';
@@ -47,22 +45,6 @@ export interface Bench {
   readonly fromLink: boolean;
 }
 
-export interface BenchEdits {
-  /** @param field names what is edited, for undo and its tooltip */
-  readonly editBike: (field: string, edit: (bike: BikeRecord) => BikeRecord) => void;
-  /** The wheelset that the setup in depth runs on. */
-  readonly editWheelset: (field: string, edit: (wheelset: WheelsetRecord) => WheelsetRecord) => void;
-  /** @param id the setup in depth where it is left out */
-  readonly editSetup: (field: string, edit: (setup: SetupRecord) => SetupRecord, id?: string) => void;
-  readonly editPreferences: (edit: PreferencesEdit) => void;
-  /** Looks at another setup in depth, at once: a key pressed next already means that one. */
-  readonly chooseSetup: (id: string) => void;
-  readonly undo: () => void;
-  readonly redo: () => void;
-  /** Runs a write and says it when it fails; nothing fails silently. */
-  readonly write: (work: () => Promise<unknown>) => void;
-}
-
 export type BenchState =
   | { readonly kind: 'opening' }
   | { readonly kind: 'failed'; readonly message: string; readonly newerVersion: number | undefined }
@@ -79,11 +61,6 @@ export type BenchState =
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
 const TypedContext = createContext(new TypedSetups());
-
-/** The wheelset that a setup runs on. A record names one that its bike has: the schema sees to it. */
-export function wheelsetOf(bike: BikeRecord, { wheelsetId }: SetupRecord): WheelsetRecord {
-  return bike.wheelsets.find(({ id }) => id === wheelsetId) ?? bike.wheelsets[0]!;
-}
 
 export function BenchProvider({ children }: { children: ReactNode }) {
   const state = useWorkshop();
@@ -105,22 +82,35 @@ export function BenchProvider({ children }: { children: ReactNode }) {
     [notification],
   );
 
+  const workshop = useMemo(
+    () =>
+      state.kind === 'ready'
+        ? { ...state, setup: state.setups.find(({ id }) => id === chosenId) ?? state.setup }
+        : undefined,
+    [state, chosenId],
+  );
+  const [onScreen] = useState(() => new OnScreen());
+  useLayoutEffect(() => onScreen.show(workshop), [onScreen, workshop]);
+  const edits = useMemo(
+    () => editsOf(onScreen, write, () => setEpoch((count) => count + 1), setChosenId, typed),
+    [onScreen, write, typed],
+  );
   const link = useLink();
   const value = useMemo((): BenchState => {
     if (state.kind !== 'ready') return state;
-    if (link.kind === 'reading') return { kind: 'opening' };
-    const workshop = { ...state, setup: state.setups.find(({ id }) => id === chosenId) ?? state.setup };
+    if (link.kind === 'reading' || !workshop) return { kind: 'opening' };
     return {
       kind: 'ready',
       workshop,
       preferences: state.preferences,
       bench: benchOf(workshop, link.kind === 'bench' ? link.bench : undefined),
       linkProblem: link.kind === 'broken' ? link.message : undefined,
-      edits: editsOf(workshop, write, () => setEpoch((count) => count + 1), setChosenId, typed),
+      edits,
     };
-  }, [state, link, write, chosenId, typed]);
-  const told = state.kind === 'ready' ? state.setups : undefined;
-  useEffect(() => typed.told(), [typed, told]);
+  }, [state, link, workshop, edits]);
+  useEffect(() => {
+    if (workshop) typed.shown(workshop.setups);
+  }, [typed, workshop]);
 
   return (
     <HistoryEpochContext value={epoch}>
@@ -151,62 +141,6 @@ function benchOf(
   };
 }
 
-function editsOf(
-  workshop: Workshop,
-  write: BenchEdits['write'],
-  travelled: () => void,
-  chosen: (id: string) => void,
-  typed: TypedSetups,
-): BenchEdits {
-  const { db, bike, setup, setups } = workshop;
-  const travel = (go: typeof undo) => write(() => go(db).then(travelled));
-  const editBike: BenchEdits['editBike'] = (field, edit) => {
-    if (!bike) return;
-    const options = {
-      label: WORDS.benchProvider.fieldOfName(field, bike.name),
-      mergeKey: `${field} ${bike.id}`,
-      now: Date.now(),
-    };
-    write(() => change(db, options, (draft) => draft.update('bikes', bike.id, edit)));
-  };
-  return {
-    write,
-    editBike,
-    editWheelset: (field, edit) => {
-      if (!bike || !setup) return;
-      const { id } = wheelsetOf(bike, setup);
-      editBike(field, (record) => ({
-        ...record,
-        wheelsets: record.wheelsets.map((wheelset) => (wheelset.id === id ? edit(wheelset) : wheelset)),
-      }));
-    },
-    editSetup: (field, edit, id = setup?.id) => {
-      const place = setups.findIndex((one) => one.id === id);
-      if (!bike || id === undefined || place < 0) return;
-      const label = WORDS.benchProvider.fieldLetterOfName(field, LETTERS[place], bike.name);
-      typed.begin(edit(typed.now().setups.get(id) ?? setups[place]!));
-      write(() =>
-        change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>
-          editMadeSetup(db, draft, id, edit),
-        ).then(
-          () => typed.end(id, true),
-          (cause: unknown) => {
-            typed.end(id, false);
-            throw cause;
-          },
-        ),
-      );
-    },
-    editPreferences: (edit) => write(() => setPreferences(db, edit)),
-    chooseSetup: (id) => {
-      chosen(id);
-      write(() => setPreferences(db, { currentSetupId: id }));
-    },
-    undo: () => travel(undo),
-    redo: () => travel(redo),
-  };
-}
-
 export function useBench(): BenchState {
   return use(BenchContext);
 }
@@ -219,49 +153,24 @@ export function useReadyBench(): { bench: Bench; preferences: Preferences; edits
   return { bench, preferences, edits, workshop };
 }
 
-function benchAsTyped(bench: Bench, { setups: typed }: Typed): Bench {
-  if (bench.fromLink || !bench.setups.some(({ id }) => typed.has(id))) return bench;
-  const setups = bench.setups.map((one) => typed.get(one.id) ?? one);
-  return { ...bench, setups, setup: setups[bench.place]! };
-}
-
-/** The same with its setups as they were just typed, ahead of the database, and which state of what is typed that is. */
-export function useTypedBench(): { readonly bench: Bench; readonly version: number } {
-  const { bench } = useReadyBench();
-  const store = use(TypedContext);
-  const [typed, setTyped] = useState(store.now);
-  useEffect(() => {
-    // What must be there at once is drawn by `useTypedNow`; its frame goes out first, and the next key comes first.
-    let drop: (() => void) | undefined;
-    const follow = () => startTransition(() => setTyped(store.now()));
-    const leave = store.subscribe(() => {
-      drop?.();
-      drop = afterFrame(follow);
-    });
-    follow();
-    return () => {
-      drop?.();
-      leave();
-    };
-  }, [store]);
-  return useMemo(() => ({ bench: benchAsTyped(bench, typed), version: typed.version }), [bench, typed]);
-}
-
 /**
  * Hears of what is typed within the event that brings it, before anything is drawn anew: for what draws by itself.
- * @param listen is given the bench as it was just typed, and which state that is
+ * @param listen is given the bench as it was just typed, or nothing once the page shows what was
  */
-export function useTypedNow(listen: (bench: Bench, version: number) => void): void {
+export function useTypedNow(listen: (bench: Bench | undefined) => void): void {
   const { bench } = useReadyBench();
   const store = use(TypedContext);
   const tell = useRef<() => void>(() => undefined);
   useEffect(() => {
-    tell.current = () => {
-      const typed = store.now();
-      if (typed.setups.size > 0) listen(benchAsTyped(bench, typed), typed.version);
-    };
+    tell.current = () => listen(benchAsTyped(bench, store.now()));
   });
   useEffect(() => store.subscribe(() => tell.current()), [store]);
+}
+
+function benchAsTyped(bench: Bench, typed: Typed): Bench | undefined {
+  if (bench.fromLink || !bench.setups.some(({ id }) => typed.has(id))) return undefined;
+  const setups = bench.setups.map((one) => typed.get(one.id) ?? one);
+  return { ...bench, setups, setup: setups[bench.place]! };
 }
 
 /** A setup record with other teeth. */

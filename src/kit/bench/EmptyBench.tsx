@@ -5,7 +5,7 @@ import { useState, type FormEvent } from 'react';
 import { parseShorthand } from '../../formats/shorthand';
 import { addBike, loadTakeInDemo, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
-import type { BenchEdits } from './BenchProvider';
+import type { BenchEdits } from './edits';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
 

@@ -1,8 +1,7 @@
 import { DRIVE_DEFAULTS, type FitInput, type OtherDerailleur } from '../../core/fit';
-import type { BikeRecord, SetupRecord } from '../../records';
+import { wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
 import { freeCount, isAtHand } from '../../core/shelf';
 import type { Workshop } from '../../store';
-import { wheelsetOf } from './BenchProvider';
 import { LETTERS } from './setup-sign';
 import { WORDS } from './text';
 

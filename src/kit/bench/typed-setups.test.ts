@@ -1,41 +1,86 @@
 import { SETUP_DEFAULTS, type SetupRecord } from '../../records';
 import { TypedSetups } from './typed-setups';
 
-const setup = (cog: number): SetupRecord => ({
+const setup = (cog: number, id = 'a'): SetupRecord => ({
   ...SETUP_DEFAULTS,
-  id: 'a',
+  id,
   bikeId: 'bike',
   rank: 0,
   chainrings: [40],
   cogs: [11, cog],
   hubStages: [1],
 });
-const cogOf = (typed: TypedSetups) => typed.now().setups.get('a')?.cogs[1];
+const cogOf = (typed: TypedSetups, id = 'a') => typed.now().get(id)?.cogs[1];
 
-test('what was typed stands from the key stroke until the database tells of it after the write', () => {
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+test('what was typed stands from the key stroke until the page shows it as the database told of it', () => {
   const typed = new TypedSetups();
   const heard: (number | undefined)[] = [];
   typed.subscribe(() => heard.push(cogOf(typed)));
+  typed.shown([setup(32)]);
   typed.begin(setup(34));
-  typed.told();
+  typed.shown([setup(32)]);
   expect(cogOf(typed)).toBe(34);
   typed.end('a', true);
   expect(cogOf(typed)).toBe(34);
-  typed.told();
+  typed.shown([setup(34)]);
   expect(cogOf(typed)).toBeUndefined();
   expect(heard).toEqual([34, undefined]);
 });
 
-test('while keys come faster than writes, an answer in between does not show what is over', () => {
+test('while keys come faster than the database tells of them, an answer of the one before shows nothing that is over', () => {
   const typed = new TypedSetups();
   typed.begin(setup(34));
   typed.begin(setup(36));
   typed.end('a', true);
-  typed.told();
-  expect(cogOf(typed)).toBe(36);
+  typed.shown([setup(34)]);
   typed.end('a', true);
-  typed.told();
+  // Asked for before the second write was over, drawn after it.
+  typed.shown([setup(34)]);
+  expect(cogOf(typed)).toBe(36);
+  typed.shown([setup(36)]);
   expect(cogOf(typed)).toBeUndefined();
+});
+
+test('what somebody else has changed since is shown a moment later, whatever was typed before it', () => {
+  const typed = new TypedSetups();
+  typed.begin(setup(34));
+  typed.end('a', true);
+  typed.shown([setup(28)]);
+  expect(cogOf(typed)).toBe(34);
+  jest.runAllTimers();
+  expect(cogOf(typed)).toBeUndefined();
+});
+
+test('what is typed in that moment stays', () => {
+  const typed = new TypedSetups();
+  typed.begin(setup(34));
+  typed.end('a', true);
+  typed.shown([setup(28)]);
+  typed.begin(setup(36));
+  jest.runAllTimers();
+  expect(cogOf(typed)).toBe(36);
+});
+
+test('a write that changed nothing, of which the database tells nothing, leaves nothing behind', () => {
+  const typed = new TypedSetups();
+  typed.shown([setup(34)]);
+  typed.begin(setup(34));
+  expect(cogOf(typed)).toBe(34);
+  typed.end('a', true);
+  expect(cogOf(typed)).toBeUndefined();
+});
+
+test('a setup that is on the bench no longer is over, another stays', () => {
+  const typed = new TypedSetups();
+  typed.begin(setup(34, 'a'));
+  typed.begin(setup(36, 'b'));
+  typed.end('a', true);
+  typed.shown([setup(32, 'b')]);
+  expect(cogOf(typed, 'a')).toBeUndefined();
+  expect(cogOf(typed, 'b')).toBe(36);
 });
 
 test('what was refused is gone at once, and who has left hears nothing', () => {
@@ -50,14 +95,16 @@ test('what was refused is gone at once, and who has left hears nothing', () => {
   expect(heard).toBe(2);
 });
 
-test('the version grows with every change, and only then', () => {
+test('only a change is told', () => {
   const typed = new TypedSetups();
-  const { version } = typed.now();
-  typed.told();
-  expect(typed.now().version).toBe(version);
+  let heard = 0;
+  typed.subscribe(() => (heard += 1));
+  typed.shown([setup(32)]);
+  expect(heard).toBe(0);
   typed.begin(setup(34));
   typed.end('a', true);
-  expect(typed.now().version).toBe(version + 1);
-  typed.told();
-  expect(typed.now().version).toBe(version + 2);
+  expect(heard).toBe(1);
+  typed.shown([setup(34)]);
+  typed.shown([setup(34)]);
+  expect(heard).toBe(2);
 });

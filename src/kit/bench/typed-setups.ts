@@ -1,36 +1,41 @@
-import type { SetupRecord } from '../../records';
+import { sameRecord, type SetupRecord } from '../../records';
+
+/** What the database tells may be older than what was written last; longer than this it is not. */
+const OLDER_FOR_MS = 300;
 
 /** Setups as they were just edited, by id. */
-export interface Typed {
-  readonly setups: ReadonlyMap<string, SetupRecord>;
-  /** Grows with every change, so that of two drawings the newer is known. */
-  readonly version: number;
-}
+export type Typed = ReadonlyMap<string, SetupRecord>;
 
 /**
- * Setups as they were just edited, from the key stroke until the database tells of it. What must
- * follow the hands draws from here; everything else follows the database, which comes a moment later.
+ * Setups as they were just edited, from the key stroke until the page shows them as the database tells of them. What
+ * must follow the hands draws from here; everything else follows the database, which comes a moment later.
  */
 export class TypedSetups {
-  private typed: Typed = { setups: new Map(), version: 0 };
+  private typed: Typed = new Map();
+  private kept: readonly SetupRecord[] = [];
   private readonly writing = new Map<string, number>();
   private readonly listeners = new Set<() => void>();
 
   /** An edit is being written; `record` is what it makes of the setup. */
   begin(record: SetupRecord): void {
     this.writing.set(record.id, (this.writing.get(record.id) ?? 0) + 1);
-    this.tell(new Map(this.typed.setups).set(record.id, record));
+    this.tell(new Map(this.typed).set(record.id, record));
   }
 
-  /** That write is over; what was refused is shown no longer, what was written until the database tells of it. */
+  /** That write is over; what was refused is shown no longer, what was written until the page shows it all the same. */
   end(id: string, wasWritten: boolean): void {
     this.writing.set(id, Math.max(0, (this.writing.get(id) ?? 0) - 1));
-    if (!wasWritten) this.drop([id]);
+    if (wasWritten) this.dropIf((record) => this.isWritten(record) && this.isShown(record));
+    else this.dropIf((record) => record.id === id);
   }
 
-  /** The database has told what it holds now. */
-  told(): void {
-    this.drop([...this.typed.setups.keys()].filter((id) => (this.writing.get(id) ?? 0) === 0));
+  /** The page shows these setups now, as the database told of them. */
+  shown(kept: readonly SetupRecord[]): void {
+    this.kept = kept;
+    this.dropIf((record) => this.isWritten(record) && (this.isShown(record) || this.isGone(record)));
+    // Told before the last of several writes, or changed by somebody else since: time tells which.
+    const otherwise = [...this.typed.values()].filter((record) => this.isWritten(record));
+    if (otherwise.length > 0) setTimeout(() => this.dropIf((record) => otherwise.includes(record)), OLDER_FOR_MS);
   }
 
   readonly now = (): Typed => this.typed;
@@ -40,13 +45,25 @@ export class TypedSetups {
     return () => this.listeners.delete(listener);
   };
 
-  private drop(ids: readonly string[]): void {
-    if (!ids.some((id) => this.typed.setups.has(id))) return;
-    this.tell(new Map([...this.typed.setups].filter(([id]) => !ids.includes(id))));
+  private isWritten({ id }: SetupRecord): boolean {
+    return (this.writing.get(id) ?? 0) === 0;
   }
 
-  private tell(setups: Typed['setups']): void {
-    this.typed = { setups, version: this.typed.version + 1 };
+  private isShown(record: SetupRecord): boolean {
+    return this.kept.some((kept) => kept.id === record.id && sameRecord(kept, record));
+  }
+
+  private isGone({ id }: SetupRecord): boolean {
+    return !this.kept.some((kept) => kept.id === id);
+  }
+
+  private dropIf(isOver: (record: SetupRecord) => boolean): void {
+    const left = [...this.typed].filter(([, record]) => !isOver(record));
+    if (left.length < this.typed.size) this.tell(new Map(left));
+  }
+
+  private tell(typed: Typed): void {
+    this.typed = typed;
     for (const listener of this.listeners) listener();
   }
 }

@@ -30,8 +30,6 @@ export interface LadderProps {
   readonly asked: LadderAsked;
   /** What it will be made from, of a bench that has just been typed. */
   readonly askedOf: (bench: Bench) => LadderAsked;
-  /** Which state of what is typed `picture` shows. */
-  readonly typedVersion: number;
   readonly onSelect: (selected: PlacedGear) => void;
   /** The drawing, for saving it. */
   readonly drawingRef?: Ref<SVGSVGElement>;
@@ -41,7 +39,7 @@ export interface LadderProps {
  * All gears on one log axis: a lane a setup, a row a ring, a rung a gear, in true scale. While somebody types, a canvas
  * over the drawing shows the gears at once; the drawing itself, which can be read out, clicked and saved, follows.
  */
-export function Ladder({ picture, asked, askedOf, typedVersion, onSelect, drawingRef }: LadderProps) {
+export function Ladder({ picture, asked, askedOf, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const [span, setSpan] = useState<Span>();
   const drawn = useMemo(() => (width > 0 ? laidOut(picture, width, span) : undefined), [picture, width, span]);
@@ -63,12 +61,15 @@ export function Ladder({ picture, asked, askedOf, typedVersion, onSelect, drawin
   useEffect(() => {
     if (!drawn) return;
     const { scene, layout } = drawn;
-    ahead.current?.caughtUp(
-      { asked, frame: frameOf(picture), width: scene.width, height: scene.height, span: layout.span },
-      typedVersion,
-    );
-  }, [drawn, picture, asked, typedVersion]);
-  useTypedNow((bench, version) => ahead.current?.show(askedOf(bench), version));
+    ahead.current?.liesOver({
+      asked,
+      frame: frameOf(picture),
+      width: scene.width,
+      height: scene.height,
+      span: layout.span,
+    });
+  }, [drawn, picture, asked]);
+  useTypedNow((bench) => (bench ? ahead.current?.show(askedOf(bench)) : ahead.current?.empty()));
   return (
     <div ref={ref} className={styles.frame} style={drawn && { height: drawn.layout.height }}>
       {drawn && (

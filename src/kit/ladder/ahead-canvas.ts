@@ -25,7 +25,9 @@ export class AheadCanvas {
   private isClosed = false;
   /** Keeps its size; for another there is another. */
   private canvas: HTMLCanvasElement | undefined;
-  /** Which state of what is typed it shows; undefined while it is empty. */
+  /** How many ladders it was told to show. */
+  private version = 0;
+  /** Which of them it shows; undefined while it is empty. */
   private shows: number | undefined;
   /** What the drawing below shows. */
   private below: Drawn | undefined;
@@ -45,30 +47,32 @@ export class AheadCanvas {
     this.looks = new LookBook(drawing, classNames);
   }
 
-  /** The drawing shows this now. @param version the state of what is typed that it is of */
-  caughtUp(drawn: Drawn, version: number): void {
+  /** The drawing shows this now. */
+  liesOver(drawn: Drawn): void {
     this.below = drawn;
     if (this.canvas && !isOfSize(this.canvas, drawn)) this.drop();
-    if (this.shows !== undefined && version < this.shows) return;
-    if (this.shows !== undefined) {
-      this.shows = undefined;
-      this.clearing = afterFrame(() => this.clear());
-    }
-    // What is read and opened while nobody waits need not be when a key comes.
-    clearTimeout(this.preparing);
-    this.preparing = setTimeout(() => this.prepare(), READY_AFTER_MS);
+    this.prepareSoon();
   }
 
-  /** Has a ladder drawn ahead of the drawing. @param version the state of what is typed that it is of */
-  show(asked: Wanted['asked'], version: number): void {
+  /** The drawing shows what was typed. */
+  empty(): void {
+    if (this.shows === undefined) return;
+    this.shows = undefined;
+    this.clearing = afterFrame(() => this.clear());
+    this.prepareSoon();
+  }
+
+  /** Has a ladder drawn ahead of the drawing. */
+  show(asked: Wanted['asked']): void {
     // Of other colours than the page has by now: those are read when nobody waits.
     if (this.canvas?.dataset.open === undefined || !this.below || !this.looks.areOfNow()) return;
     // In one frame with what comes now, but before it.
     if (this.clearing) this.clear();
     this.tellLooks(this.looks.learn(placesOf(asked)));
     const { frame, width, span } = this.below;
-    this.shows = version;
-    this.tell({ kind: 'show', version, wanted: { asked, frame, width, span } });
+    this.version += 1;
+    this.shows = this.version;
+    this.tell({ kind: 'show', version: this.version, wanted: { asked, frame, width, span } });
   }
 
   /** The canvas goes, and the worker with it; neither comes again. */
@@ -77,6 +81,12 @@ export class AheadCanvas {
     clearTimeout(this.preparing);
     this.drop();
     this.worker?.terminate();
+  }
+
+  /** What is read and opened while nobody waits need not be when a key comes. */
+  private prepareSoon(): void {
+    clearTimeout(this.preparing);
+    this.preparing = setTimeout(() => this.prepare(), READY_AFTER_MS);
   }
 
   private prepare(): void {

@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, type ReactNode, type Ref } from 'react';
 import { developmentForM } from '../../core/ride';
-import { useReadyBench, useTypedBench, type Bench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
@@ -26,8 +26,7 @@ interface CompareLadderProps {
 
 /** A lane for each setup on one axis of speed and development. */
 export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
-  const { preferences } = useReadyBench();
-  const { bench, version } = useTypedBench();
+  const { bench, preferences } = useReadyBench();
   const { speedUnit, stepReading } = preferences;
   const { inUse } = comparison;
   const askedOf = useCallback(
@@ -52,7 +51,6 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
         picture={picture}
         asked={asked}
         askedOf={askedOf}
-        typedVersion={version}
         onSelect={onSelect}
         {...(drawingRef ? { drawingRef } : {})}
       />

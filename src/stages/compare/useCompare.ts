@@ -16,11 +16,11 @@ import {
   type SetupFigures,
 } from '../../core/compare';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
-import { useReadyBench, wheelsetOf, type Bench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { LaneAsked } from '../../kit/ladder/asked';
 import { formatShorthand } from '../../formats/shorthand';
-import { wheelOf, type BikeRecord, type SetupRecord } from '../../records';
+import { wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
 
 /** One setup of the comparison. */
 export interface Compared {

@@ -2,7 +2,7 @@
 
 import { App, Button, Popconfirm } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import type { BenchEdits } from '../../kit/bench/edits';
 import { capital, dateText } from '../../kit/format';
 import { BIN_DAYS, bringBack, emptyBin, readBin, type Workshop } from '../../store';
 import { countsText } from './words/table-words';

@@ -2,7 +2,7 @@
 
 import { App, Button } from 'antd';
 import { useState } from 'react';
-import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import type { BenchEdits } from '../../kit/bench/edits';
 import { capital } from '../../kit/format';
 import type { DataProblem } from '../../records/schema';
 import { findProblems, mendProblems, type Workshop } from '../../store';

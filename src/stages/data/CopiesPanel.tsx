@@ -3,7 +3,7 @@
 import { App, Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { fileName, saveText } from '../../kit/files';
-import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import type { BenchEdits } from '../../kit/bench/edits';
 import { dateText, fixed, timeText } from '../../kit/format';
 import { copiesOf } from '../../kit/keeping/copies-of';
 import { canWriteOutside, mayWrite, pickOutside } from '../../kit/keeping/outside';

@@ -2,7 +2,7 @@
 
 import { App, Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import type { BenchEdits } from '../../kit/bench/edits';
 import { differencesOf, type Preferred } from '../../records';
 import { readKept, replaceDataset, takeIn, type Workshop } from '../../store';
 import { TABLE_TEXT, recordName } from './words/table-words';

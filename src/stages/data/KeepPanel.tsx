@@ -1,7 +1,7 @@
 'use client';
 
 import { App, Button } from 'antd';
-import type { BenchEdits } from '../../kit/bench/BenchProvider';
+import type { BenchEdits } from '../../kit/bench/edits';
 import { dateText, fixed } from '../../kit/format';
 import type { Workshop } from '../../store';
 import { backupText } from '../../kit/keeping/backup-words';

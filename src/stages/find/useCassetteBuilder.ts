@@ -11,9 +11,9 @@ import {
   type CogWanted,
 } from '../../core/find';
 import { checkCogs, rolloutMm } from '../../core/gears';
-import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
-import { wheelOf } from '../../records';
+import { wheelOf, wheelsetOf } from '../../records';
 import { readPacked } from '../../store';
 import { cogsClient } from '../../workers/find/client';
 import { Cancelled } from '../../workers/job-client';

@@ -34,7 +34,7 @@ export function GearsStage() {
     <>
       <h1 className={styles.hidden}>{WORDS.gearsStage.gears}</h1>
       <KeyFigures gears={gears} />
-      <LadderPanel preferences={preferences} selectedKey={selectedKey} onSelect={select} />
+      <LadderPanel gears={gears} selectedKey={selectedKey} onSelect={select} />
       <Segmented<GearsView>
         aria-label={WORDS.gearsStage.view}
         className={styles.views}

@@ -1,8 +1,8 @@
 'use client';
 
-import { memo, useCallback, useMemo, useRef, type RefObject } from 'react';
+import { useCallback, useMemo, useRef, type RefObject } from 'react';
 import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
-import { useTypedBench, type Bench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import {
   explainDevelopment,
   explainGainRatio,
@@ -22,20 +22,19 @@ import type { PlacedGear } from '../../kit/ladder/layout';
 import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
-import { laneAsked, useLadderGears, type LadderGears } from './useGears';
+import { laneAsked, type Gears } from './useGears';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
 interface LadderPanelProps {
-  readonly preferences: Preferences;
+  readonly gears: Gears;
   readonly selectedKey: string | undefined;
   readonly onSelect: (gear: SizedGear) => void;
 }
 
-/** The ladder with its legend, and the chosen gear read out in full; both follow the hands. */
-export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey, onSelect }: LadderPanelProps) {
-  const { bench, version } = useTypedBench();
-  const gears = useLadderGears(bench);
+/** The ladder with its legend, and the chosen gear read out in full. */
+export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) {
+  const { bench, preferences } = useReadyBench();
   const drawing = useRef<SVGSVGElement>(null);
   const { report, coverage, context, inUse } = gears;
   const selected = gearOrFirst(report.gears, selectedKey);
@@ -61,21 +60,14 @@ export const LadderPanel = memo(function LadderPanel({ preferences, selectedKey,
         name={bench.bike.name}
         drawing={drawing}
       />
-      <Ladder
-        picture={picture}
-        asked={asked}
-        askedOf={askedOf}
-        typedVersion={version}
-        onSelect={select}
-        drawingRef={drawing}
-      />
+      <Ladder picture={picture} asked={asked} askedOf={askedOf} onSelect={select} drawingRef={drawing} />
       <div className={styles.ladderFoot}>
         <Readout gears={gears} gear={selected} />
         <b>{picture.lower.title}</b>
       </div>
     </section>
   );
-});
+}
 
 /** The axes of the ladder, by any gear of it. */
 function ladderFrame(gear: SizedGear, cadenceRpm: number, preferences: Preferences): LadderFrame {
@@ -103,7 +95,7 @@ interface LadderHeadProps {
 }
 
 /** What the drawing shows; it hangs on no tooth. */
-const LadderHead = memo(function LadderHead({ title, reading, hasTwoRings, hasBand, name, drawing }: LadderHeadProps) {
+function LadderHead({ title, reading, hasTwoRings, hasBand, name, drawing }: LadderHeadProps) {
   return (
     <div className={styles.ladderHead}>
       <b>{title}</b>
@@ -124,9 +116,9 @@ const LadderHead = memo(function LadderHead({ title, reading, hasTwoRings, hasBa
       </span>
     </div>
   );
-});
+}
 
-function Readout({ gears, gear }: { gears: LadderGears; gear: SizedGear }) {
+function Readout({ gears, gear }: { gears: Gears; gear: SizedGear }) {
   const { context } = gears;
   const [ring, cog] = lowestTerms(gear);
   const reduced = ring === gear.chainring ? '' : ` = ${ring}:${cog}`;

@@ -37,9 +37,6 @@ export interface Gears {
   readonly bigChange: BigChange;
 }
 
-/** What the ladder shows of a setup. */
-export type LadderGears = Pick<Gears, 'report' | 'context' | 'inUse' | 'coverage'>;
-
 function ridingOf({ bike, wheel }: Pick<Bench, 'bike' | 'wheel'>): Riding {
   const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
   return { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
@@ -57,9 +54,9 @@ export function laneAsked(bench: Bench, inUse: BriefInUse): LaneAsked {
   };
 }
 
-/** Sizes and coverage of the setup in depth. @param bench as it is kept, or as it was just typed */
-export function useLadderGears(bench: Bench): LadderGears {
-  const { preferences } = useReadyBench();
+/** Everything that core says of the setup in depth: the one place where this stage asks it. */
+export function useGears(): Gears {
+  const { bench, preferences } = useReadyBench();
   const inUse = useBrief();
   const { bike, setup, wheelset } = bench;
   const riding = useMemo(() => ridingOf({ bike, wheel: wheelOf(wheelset) }), [bike, wheelset]);
@@ -68,27 +65,16 @@ export function useLadderGears(bench: Bench): LadderGears {
     const band = bandInUse(inUse);
     return band && coverage(report.gears, band);
   }, [report, inUse]);
-  return {
-    report,
-    context: { riding, wheel: bench.wheel, speedUnit: preferences.speedUnit },
-    inUse,
-    coverage: covered,
-  };
-}
-
-/** Everything that core says of the setup in depth: the one place where this stage asks it. */
-export function useGears(): Gears {
-  const { bench } = useReadyBench();
-  const ladder = useLadderGears(bench);
-  const { report, inUse } = ladder;
-  const { setup } = bench;
   const checks = useMemo(
     () => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: setup.avoidedGears }),
     [setup],
   );
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);
   return {
-    ...ladder,
+    report,
+    context: { riding, wheel: bench.wheel, speedUnit: preferences.speedUnit },
+    inUse,
+    coverage: covered,
     checks,
     curve,
     spinOutKmh: speedKmh(report.gears.at(-1)!.developmentM, inUse.brief.spinOutRpm),

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { coverage, developedGears, rolloutMm, sameGears, type Setup } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
-import { wheelOf, type JobRecord, type RideRecord } from '../../records';
+import { wheelOf, wheelsetOf, type JobRecord, type RideRecord } from '../../records';
 import { readPacked } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
@@ -39,7 +39,7 @@ export function useBeforeAfter(job: JobRecord | undefined): BeforeAfter | undefi
     if (job?.work.kind !== 'swap' || job.finishedAtMs === undefined) return undefined;
     const { from, to } = job.work;
     const at = job.finishedAtMs;
-    const wheelset = bike.wheelsets.find(({ id }) => id === to.setup.wheelsetId) ?? bike.wheelsets[0]!;
+    const wheelset = wheelsetOf(bike, to.setup);
     const wheelMm = rolloutMm(wheelOf(wheelset));
     const side = (setup: Setup, isOfIt: (ride: RideRecord) => boolean) => {
       const gears = developedGears(setup, wheelMm);

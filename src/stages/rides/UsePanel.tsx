@@ -10,7 +10,7 @@ import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
-import { wheelOf } from '../../records';
+import { wheelOf, wheelsetOf } from '../../records';
 import type { UseTold } from '../../workers/rides/protocol';
 import { LikelierNote } from './LikelierNote';
 import { ReplayTable } from './ReplayTable';
@@ -61,7 +61,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
   const drawing = useRef<SVGSVGElement>(null);
   const [first] = rides;
   if (!first) return null;
-  const wheelset = bike.wheelsets.find(({ id }) => id === first.wheelsetId) ?? bike.wheelsets[0]!;
+  const wheelset = wheelsetOf(bike, first);
   const hours = (use.drivingS + use.coastingS) / 3600;
   const facts: readonly (readonly [string, string, string?])[] = [
     ['driving', durationText(use.drivingS)],

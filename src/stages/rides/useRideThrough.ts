@@ -15,9 +15,9 @@ import {
   type RideRules,
   type RideThrough,
 } from '../../core/ride';
-import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
-import { wheelOf, type RouteRecord } from '../../records';
+import { wheelOf, wheelsetOf, type RouteRecord } from '../../records';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
 import { WORDS } from './words/text';

@@ -3,9 +3,9 @@
 import { useEffect, useMemo, useState } from 'react';
 import { developedGears, rolloutMm } from '../../core/gears';
 import { GENERIC_CASSETTES } from '../../core/parts/cassettes';
-import { useReadyBench, wheelsetOf } from '../../kit/bench/BenchProvider';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
-import { wheelOf, type RideRecord } from '../../records';
+import { wheelOf, wheelsetOf, type RideRecord } from '../../records';
 import { readPacked } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
@@ -40,7 +40,7 @@ export function useUse(chosen: readonly RideRecord[]): RidesUse {
   const newest = chosen.at(-1);
   const group = newest && groupOf(newest);
   const rides = useMemo(() => chosen.filter((ride) => groupOf(ride) === group), [chosen, group]);
-  const wheelset = rides[0] && (bike.wheelsets.find(({ id }) => id === rides[0]!.wheelsetId) ?? bike.wheelsets[0]!);
+  const wheelset = rides[0] && wheelsetOf(bike, rides[0]);
   const { lowRpm, highRpm } = brief;
   const asked = useMemo(() => {
     const [first] = rides;

@@ -1,0 +1,33 @@
+import { keptEqual, keptRecords } from './keep-equal';
+
+const records = () => ['a', 'b', 'c'].map((id) => ({ id, cogs: [11, 13], made: { on: id } }));
+
+test('of two equal ones the former is kept, of two unlike the newer', () => {
+  const [before, same, other] = [{ teeth: [11, 13] }, { teeth: [11, 13] }, { teeth: [11, 14] }];
+  expect(keptEqual(before, same)).toBe(before);
+  expect(keptEqual(before, other)).toBe(other);
+});
+
+test('a list whose records are all as before is the list before', () => {
+  const before = records();
+  expect(keptRecords(before, records())).toBe(before);
+});
+
+test('only the record that changed is new', () => {
+  const before = records();
+  const after = records();
+  after[1]!.cogs = [11, 14];
+  const kept = keptRecords(before, after);
+  expect(kept).toEqual(after);
+  expect(kept.map((record, index) => record === before[index])).toEqual([true, false, true]);
+});
+
+test('records are known by id: moved, added and taken away they stay the same objects, in the new order', () => {
+  const [a, b, c] = ['a', 'b', 'c'].map((id) => ({ id })) as [{ id: string }, { id: string }, { id: string }];
+  const moved = keptRecords([a, b, c], [{ ...c }, { ...a }, { id: 'd' }]);
+  expect(moved.map(({ id }) => id)).toEqual(['c', 'a', 'd']);
+  expect(moved[0]).toBe(c);
+  expect(moved[1]).toBe(a);
+  expect(keptRecords([a, b], [{ ...a }])).toEqual([a]);
+  expect(keptRecords([], [a])).toEqual([a]);
+});
