@@ -5,7 +5,21 @@ const records = () => ['a', 'b', 'c'].map((id) => ({ id, cogs: [11, 13], made: {
 test('of two equal ones the former is kept, of two unlike the newer', () => {
   const [before, same, other] = [{ teeth: [11, 13] }, { teeth: [11, 13] }, { teeth: [11, 14] }];
   expect(keptEqual(before, same)).toBe(before);
-  expect(keptEqual(before, other)).toBe(other);
+  expect(keptEqual(before, other)).toEqual(other);
+});
+
+test('of one that changed the fields that did not are kept', () => {
+  const before = { id: 'a', cogs: [11, 13], sheet: { largestCogMaxT: 36 } };
+  const after = { id: 'a', cogs: [11, 14], sheet: { largestCogMaxT: 36 } };
+  const kept = keptEqual(before, after);
+  expect(kept).toEqual(after);
+  expect(kept.sheet).toBe(before.sheet);
+  expect(kept.cogs).toBe(after.cogs);
+});
+
+test('a field that is there no longer is gone', () => {
+  const before: { id: string; name?: string } = { id: 'a', name: 'spare' };
+  expect(keptEqual(before, { id: 'a' })).toEqual({ id: 'a' });
 });
 
 test('a list whose records are all as before is the list before', () => {

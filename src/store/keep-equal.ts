@@ -1,16 +1,21 @@
-import { sameRecord } from '../records';
+import isEqual from 'fast-deep-equal';
 
 /*
- * The database answers with new objects each time. Where one equals that of the answer before, the former is kept: what
- * hangs on nothing else need not be worked out and drawn anew.
+ * The database answers with new objects each time. What equals its former self stays that object: what hangs on nothing
+ * else need not be worked out and drawn anew.
  */
 
-/** The former of two that are equal, the newer of two that are not. */
-export function keptEqual<T>(before: T, after: T): T {
-  return sameRecord(before, after) ? before : after;
+/** The former of two that are equal; else the newer, with those of its fields from the former that are equal. */
+export function keptEqual<T extends object>(before: T, after: T): T {
+  if (isEqual(before, after)) return before;
+  const kept = Object.entries(after).map(([field, value]: [string, unknown]) => {
+    const former: unknown = before[field as keyof T];
+    return [field, isEqual(former, value) ? former : value];
+  });
+  return Object.fromEntries(kept) as T;
 }
 
-/** The newer list, made of the former's records where they are equal; the former where all are, in its order. */
+/** The newer list, made of the former's records as far as they are equal; the former where all are, in its order. */
 export function keptRecords<T extends { readonly id: string }>(
   before: readonly T[],
   after: readonly T[],

@@ -128,13 +128,14 @@ function keptOfBench(before: KeptBench, after: KeptBench): KeptBench {
   };
 }
 
-/** Setups as they are made of these parts; of the same record the same. */
+/** Setups as they are made of these parts; what equals what was made before is that. */
 function resolvedBy(parts: PartsById): (setup: SetupRecord) => SetupRecord {
-  const made = new WeakMap<SetupRecord, SetupRecord>();
+  const made = new Map<string, SetupRecord>();
   return (setup) => {
-    const resolved = made.get(setup) ?? resolvedSetup(setup, parts);
-    made.set(setup, resolved);
-    return resolved;
+    const resolved = resolvedSetup(setup, parts);
+    const kept = keptEqual(made.get(setup.id) ?? resolved, resolved);
+    made.set(setup.id, kept);
+    return kept;
   };
 }
 

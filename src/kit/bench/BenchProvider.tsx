@@ -12,15 +12,8 @@ import {
   useState,
   type ReactNode,
 } from 'react';
-import {
-  wheelOf,
-  wheelsetOf,
-  type BikeRecord,
-  type Preferences,
-  type SetupRecord,
-  type WheelsetRecord,
-} from '../../records';
-import type { Setup, Wheel } from '../../core/gears';
+import { wheelsetOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
+import type { Setup } from '../../core/gears';
 import { useWorkshop, type Workshop } from '../../store';
 import { afterFrame } from '../after-frame';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
@@ -40,7 +33,6 @@ export interface Bench {
   readonly place: number;
   /** What that setup runs on. */
   readonly wheelset: WheelsetRecord;
-  readonly wheel: Wheel;
   /** A link's bench is looked at, not changed, until it is kept. */
   readonly fromLink: boolean;
 }
@@ -129,14 +121,12 @@ function benchOf(
   const setup = linked?.setup ?? workshop.setup;
   if (!bike || !setup) return undefined;
   const setups = linked ? [linked.setup] : workshop.setups;
-  const wheelset = wheelsetOf(bike, setup);
   return {
     bike,
     setups,
     setup,
     place: setups.indexOf(setup),
-    wheelset,
-    wheel: wheelOf(wheelset),
+    wheelset: wheelsetOf(bike, setup),
     fromLink: linked !== undefined,
   };
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { NAME_LENGTH_MAX } from '../../records';
 import { addBike, removeBike } from '../../store';
 import { Field } from '../fields/Field';
+import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
@@ -18,10 +19,10 @@ export function BikePicker() {
   const { bike, setup, fromLink } = bench;
   const { bikes, db } = workshop;
 
-  const duplicate = () => {
+  const duplicate = useSteady(() => {
     const name = WORDS.bikePicker.copyOfName(bike.name).slice(0, NAME_LENGTH_MAX);
     edits.write(() => addBike(db, { bike: { ...bike, name }, setup: { ...setup } }, Date.now()));
-  };
+  });
 
   return (
     <div className={styles.bike}>

@@ -13,6 +13,7 @@ import { afterFrame } from '../after-frame';
 import { useDraft, type Parsed } from '../fields/useDraft';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
+import { useSteady } from '../useSteady';
 import { useReadyBench, withTeeth } from './BenchProvider';
 import { SetupDetails } from './SetupDetails';
 import { LETTERS, signOf } from './setup-sign';
@@ -32,8 +33,8 @@ interface SetupCardProps {
   readonly chosen: boolean;
   /** Whether it has just been laid here, to be typed over. */
   readonly takeFocus: boolean;
-  readonly onChoose: () => void;
-  readonly onMove: (to: number) => void;
+  readonly onChoose: (place: number) => void;
+  readonly onMove: (from: number, to: number) => void;
   readonly onAdd: () => void;
 }
 
@@ -41,7 +42,8 @@ interface SetupCardProps {
 export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, onAdd }: SetupCardProps) {
   const { bench, workshop, edits } = useReadyBench();
   const { bike, setups, fromLink } = bench;
-  const [details, setDetails] = useState(false);
+  /** Undefined until they have been opened: a card is not drawn with a dialog that nobody wants. */
+  const [details, setDetails] = useState<boolean>();
   const input = useRef<HTMLInputElement>(null);
   const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition } = useSortable({
     id: record.id,
@@ -56,8 +58,9 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
   }, [takeFocus]);
 
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
-  const remove = () =>
-    edits.write(() => removeSetup(workshop.db, record, WORDS.setupCard.takeLetterOffTheBench(letter), Date.now()));
+  const remove = useSteady(() =>
+    edits.write(() => removeSetup(workshop.db, record, WORDS.setupCard.takeLetterOffTheBench(letter), Date.now())),
+  );
 
   return (
     <div
@@ -65,8 +68,8 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
       style={{ transform: CSS.Translate.toString(transform), transition }}
       className={`${styles.card} ${chosen ? styles.chosen : ''}`}
       data-setup={signOf(place)}
-      onFocus={() => !chosen && onChoose()}
-      onClick={() => !chosen && onChoose()}
+      onFocus={() => !chosen && onChoose(place)}
+      onClick={() => !chosen && onChoose(place)}
     >
       <div className={styles.cardHead}>
         <SetupMark place={place} />
@@ -95,7 +98,12 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
             items: [
               { key: 'details', label: WORDS.setupCard.nameWheelsHubWeightCost, onClick: () => setDetails(true) },
               { key: 'copy', label: WORDS.setupCard.copyAsACandidate, onClick: onAdd },
-              { key: 'fit', label: WORDS.setupCard.makeItATheOne, disabled: place === 0, onClick: () => onMove(0) },
+              {
+                key: 'fit',
+                label: WORDS.setupCard.makeItATheOne,
+                disabled: place === 0,
+                onClick: () => onMove(place, 0),
+              },
               { type: 'divider' },
               {
                 key: 'remove',
@@ -115,7 +123,9 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
         </Dropdown>
       </div>
       <ShorthandField id={id} record={record} input={input} />
-      <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
+      {details !== undefined && (
+        <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
+      )}
     </div>
   );
 }

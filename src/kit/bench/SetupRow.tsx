@@ -17,6 +17,8 @@ import { SETUPS_MAX } from '../../records';
 import { addSetup, moveSetup } from '../../store';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
+import { useFormer } from '../useFormer';
+import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { SetupCard } from './SetupCard';
 import { LETTERS } from './setup-sign';
@@ -36,7 +38,7 @@ export function SetupRow() {
   );
 
   const full = setups.length >= SETUPS_MAX;
-  const add = () => {
+  const add = useSteady(() => {
     if (full || fromLink) return;
     const { name: _, massG: __, cost: ___, ...copied } = setup;
     edits.write(async () => {
@@ -46,17 +48,18 @@ export function SetupRow() {
       edits.chooseSetup(id);
       setToFocus(id);
     });
-  };
-  const move = (from: number, to: number) => {
+  });
+  const move = useSteady((from: number, to: number) => {
     if (fromLink || from === to || to < 0 || to >= setups.length) return;
     edits.write(() =>
       moveSetup(db, bike.id, from, to, WORDS.setupRow.letterToPlace(LETTERS[from], LETTERS[to]), Date.now()),
     );
-  };
-  const choose = (index: number) => {
+  });
+  const choose = useSteady((index: number) => {
     const chosen = setups[index];
     if (chosen) edits.chooseSetup(chosen.id);
-  };
+  });
+  const ids = useFormer(setups.map(({ id }) => id));
   const dropped = ({ active, over }: DragEndEvent) => {
     const at = (id: unknown) => setups.findIndex((one) => one.id === id);
     if (over) move(at(active.id), at(over.id));
@@ -73,7 +76,7 @@ export function SetupRow() {
   return (
     <div className={styles.setups}>
       <DndContext id="bench" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-        <SortableContext items={setups.map(({ id }) => id)} strategy={horizontalListSortingStrategy}>
+        <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
           {setups.map((one, index) => (
             <SetupCard
               key={one.id}
@@ -81,8 +84,8 @@ export function SetupRow() {
               place={index}
               chosen={one.id === setup.id}
               takeFocus={one.id === toFocus}
-              onChoose={() => choose(index)}
-              onMove={(to) => move(index, to)}
+              onChoose={choose}
+              onMove={move}
               onAdd={add}
             />
           ))}

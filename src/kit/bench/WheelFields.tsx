@@ -5,12 +5,14 @@ import { Button, Select } from 'antd';
 import { useState } from 'react';
 import { CADENCE_RPM, CRANK_LENGTH_MM, ROLLOUT_MM, TYRE_WIDTH_MM, isMeasured, rolloutMm } from '../../core/gears';
 import { RIM_SIZES } from '../../core/parts/rims';
+import { wheelOf } from '../../records';
 import { explainRollout } from '../explain/gears';
 import { Explained } from '../explain/Slip';
 import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { fixed } from '../format';
+import { useFormer } from '../useFormer';
 import { useReadyBench } from './BenchProvider';
 import { RolloutHelper } from './RolloutHelper';
 import { WheelsetPicker } from './WheelsetPicker';
@@ -20,7 +22,8 @@ import { WORDS } from './text';
 /** Wheel, crank and cadence: what turns teeth into metres and speeds. */
 export function WheelFields() {
   const { bench, preferences, edits } = useReadyBench();
-  const { bike, wheelset, wheel, fromLink } = bench;
+  const { bike, wheelset, fromLink } = bench;
+  const wheel = wheelOf(wheelset);
   const { editBike, editWheelset } = edits;
   const [measuring, setMeasuring] = useState(false);
   const ofWheels = { owner: wheelset.id + bike.id, disabled: fromLink };
@@ -29,6 +32,9 @@ export function WheelFields() {
   const rims = listed
     ? RIM_SIZES
     : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: WORDS.wheelFields.asKept }, ...RIM_SIZES];
+  const rimOptions = useFormer(
+    rims.map(({ diameterMm, alsoCalled }) => ({ value: diameterMm, label: `${diameterMm} · ${alsoCalled}` })),
+  );
   const rollout = rolloutMm(wheel);
   const riding = {
     rolloutMm: rollout,
@@ -47,10 +53,7 @@ export function WheelFields() {
           disabled={fromLink}
           style={{ width: 152 }}
           popupMatchSelectWidth={false}
-          options={rims.map(({ diameterMm, alsoCalled }) => ({
-            value: diameterMm,
-            label: `${diameterMm} · ${alsoCalled}`,
-          }))}
+          options={rimOptions}
           onChange={(rimDiameterMm: number) => editWheelset('rim', (record) => ({ ...record, rimDiameterMm }))}
         />
       </Field>

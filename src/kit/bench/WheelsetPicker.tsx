@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { change } from '../../store';
 import { Field } from '../fields/Field';
+import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
@@ -19,7 +20,7 @@ export function WheelsetPicker() {
   const users = setups.filter(({ wheelsetId }) => wheelsetId === wheelset.id);
 
   const choose = (wheelsetId: string) => edits.editSetup('wheels', (record) => ({ ...record, wheelsetId }));
-  const add = () => {
+  const add = useSteady(() => {
     const id = nanoid();
     const name = WORDS.wheelsetPicker.wheelsCount(bike.wheelsets.length + 1);
     edits.write(() =>
@@ -36,8 +37,8 @@ export function WheelsetPicker() {
         },
       ),
     );
-  };
-  const remove = () =>
+  });
+  const remove = useSteady(() =>
     edits.write(() =>
       change(workshop.db, { label: WORDS.wheelsetPicker.removeName(wheelset.name), now: Date.now() }, async (draft) => {
         const rest = bike.wheelsets.filter(({ id }) => id !== wheelset.id);
@@ -50,7 +51,8 @@ export function WheelsetPicker() {
         }
         await draft.update('bikes', bike.id, (record) => ({ ...record, wheelsets: rest }));
       }),
-    );
+    ),
+  );
 
   return (
     <div className={styles.bike}>

@@ -1,7 +1,8 @@
 'use client';
 
 import type { Chart, ChartData, ChartOptions } from 'chart.js';
-import { useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { useInView } from 'react-intersection-observer';
 import { Line } from 'react-chartjs-2';
 import { SavePicture } from '../export/SavePicture';
 import { short } from '../format';
@@ -31,20 +32,27 @@ const axisTitle = (axis: unknown) => {
   return typeof title?.text === 'string' ? title.text : '';
 };
 
+/** A chart farther out of sight than this, as margins are written in style sheets, need not follow at once. */
+const NEAR = '200px';
+/** So long without a change hands rest. */
+const REST_MS = 1000;
+
 const plainNumber = (x: number) => short(x, 2);
 
 /** A chart with its title, the means to take it away, and its numbers. */
 export function ChartFrame(props: ChartFrameProps) {
   const { title, summary, name, data, options, height = 230, hasOwnTable = false, xText = plainNumber } = props;
   const chart = useRef<Chart<'line'>>(null);
+  const { ref, inView } = useInView({ rootMargin: NEAR, initialInView: true });
+  const drawn = useDrawn({ data, options }, inView);
   return (
-    <figure className={styles.frame}>
+    <figure ref={ref} className={styles.frame}>
       <figcaption className={styles.head}>
         {title !== '' && <h2>{title}</h2>}
         <SavePicture name={name} picture={() => chartPicture(chart.current)} />
       </figcaption>
       <div className={styles.plot} style={{ height }}>
-        <Line ref={chart} data={data} options={options} aria-label={summary} />
+        <Line ref={chart} data={drawn.data} options={drawn.options} aria-label={summary} />
       </div>
       {!hasOwnTable && (
         <Numbers
@@ -57,4 +65,22 @@ export function ChartFrame(props: ChartFrameProps) {
       )}
     </figure>
   );
+}
+
+type Charted = Pick<ChartFrameProps, 'data' | 'options'>;
+
+/**
+ * What a chart is drawn with. Drawing one takes longer than all else that a tooth changes, so out of sight it follows
+ * once the hands rest.
+ */
+function useDrawn({ data, options }: Charted, isNear: boolean): Charted {
+  const [drawn, draw] = useState({ data, options });
+  const follows = drawn.data === data && drawn.options === options;
+  if (isNear && !follows) draw({ data, options });
+  useEffect(() => {
+    if (follows) return undefined;
+    const timer = setTimeout(() => draw({ data, options }), REST_MS);
+    return () => clearTimeout(timer);
+  }, [data, options, follows]);
+  return isNear ? { data, options } : drawn;
 }

@@ -2,17 +2,14 @@
 
 import { PictureOutlined } from '@ant-design/icons';
 import { App, Button, Dropdown } from 'antd';
-import { useBench } from '../bench/BenchProvider';
 import { fileName, saveBlob, saveText } from '../files';
 import { pngOf, type Picture } from './svg';
 import { WORDS } from './text';
 
 /** Saves or copies a chart: PNG to paste, SVG to keep sharp. */
 export function SavePicture({ name, picture }: { name: string; picture: () => Promise<Picture> }) {
-  const state = useBench();
   const { message } = App.useApp();
   const act = (work: (picture: Picture) => Promise<void>) => {
-    if (state.kind !== 'ready') return;
     picture()
       .then(work)
       .catch((error: unknown) =>

@@ -5,6 +5,7 @@ import { Button } from 'antd';
 import { forFile } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
+import { useSteady } from '../useSteady';
 import { useSaveCsv } from './useSaveCsv';
 import { WORDS } from './text';
 
@@ -23,10 +24,10 @@ interface SaveTableProps {
 /** Saves a table as CSV. */
 export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
   const saveCsv = useSaveCsv();
-  const save = () => {
+  const save = useSteady(() => {
     const { fields, rows } = forFile(table);
     saveCsv(name, ({ tableCsv }) => tableCsv(fields, rows));
-  };
+  });
   useShortcut('csv', save, byKey);
   return (
     <Button

@@ -8,6 +8,7 @@ import { writeLink } from '../../formats/link';
 import type { Preferences } from '../../records';
 import { useBench } from '../bench/BenchProvider';
 import { useGlossary } from '../glossary/Glossary';
+import { useSteady } from '../useSteady';
 import { ShortcutHelp } from './ShortcutHelp';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
@@ -22,9 +23,10 @@ export function Toolbar() {
   const [help, setHelp] = useState(false);
   const [linkToShow, setLinkToShow] = useState<string>();
   const ready = state.kind === 'ready' ? state : undefined;
+  const edits = ready?.edits;
   const history = ready?.workshop.history;
 
-  const copyLink = () => {
+  const copyLink = useSteady(() => {
     if (!ready?.bench) return;
     const { bike, wheelset, setup } = ready.bench;
     const link = `${window.location.origin}/gears?${writeLink(bike, wheelset, setup)}`;
@@ -36,9 +38,9 @@ export function Toolbar() {
       () => message.success(WORDS.toolbar.linkCopiedItCarriesThe),
       () => setLinkToShow(link),
     );
-  };
-  useShortcut('undo', () => ready?.edits.undo());
-  useShortcut('redo', () => ready?.edits.redo());
+  });
+  useShortcut('undo', () => edits?.undo());
+  useShortcut('redo', () => edits?.redo());
   useShortcut('link', copyLink);
   useShortcut('help', () => setHelp(true));
 
@@ -48,7 +50,7 @@ export function Toolbar() {
         id="undo"
         text={history?.undo ? WORDS.toolbar.undo(history.undo) : WORDS.toolbar.nothingToUndo}
         disabled={!history?.undo}
-        onClick={() => ready?.edits.undo()}
+        onClick={() => edits?.undo()}
       >
         <UndoOutlined />
       </Tool>
@@ -56,7 +58,7 @@ export function Toolbar() {
         id="redo"
         text={history?.redo ? WORDS.toolbar.redo(history.redo) : WORDS.toolbar.nothingToRedo}
         disabled={!history?.redo}
-        onClick={() => ready?.edits.redo()}
+        onClick={() => edits?.redo()}
       >
         <RedoOutlined />
       </Tool>
@@ -66,10 +68,7 @@ export function Toolbar() {
       <Tool id="glossary" text={WORDS.toolbar.words} onClick={() => glossary()}>
         <BookOutlined />
       </Tool>
-      <ThemeTool
-        theme={ready?.preferences.theme ?? 'system'}
-        onChoose={(theme) => ready?.edits.editPreferences({ theme })}
-      />
+      <ThemeTool theme={ready?.preferences.theme ?? 'system'} onChoose={(theme) => edits?.editPreferences({ theme })} />
       <Tool id="help" text={WORDS.toolbar.keys} onClick={() => setHelp(true)}>
         <QuestionOutlined />
       </Tool>

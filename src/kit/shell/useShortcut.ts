@@ -1,7 +1,8 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import { useHotkeys, type Options } from 'react-hotkeys-hook';
+import { useSteady } from '../useSteady';
 import { SHORTCUTS, type ShortcutId } from './shortcuts';
 
 /** What is done for a key by those on screen. */
@@ -9,17 +10,15 @@ const bound = new Map<ShortcutId, Set<() => void>>();
 
 /** Binds one of the listed keys while the caller is on screen. */
 export function useShortcut(id: ShortcutId, act: () => void, enabled = true): void {
-  const newest = useRef(act);
-  useEffect(() => {
-    newest.current = act;
-  });
+  const steady = useSteady(act);
   useEffect(() => {
     if (!enabled) return;
-    const own = () => newest.current();
+    // A function of its own, though two may be bound that do the same.
+    const own = () => steady();
     const others = bound.get(id) ?? new Set();
     bound.set(id, others.add(own));
     return () => void others.delete(own);
-  }, [id, enabled]);
+  }, [id, enabled, steady]);
 }
 
 const IDS = Object.keys(SHORTCUTS) as ShortcutId[];

@@ -3,6 +3,7 @@
 import { cadenceRpm, developmentM, gearsOf, rangeOf, rolloutMm, speedKmh } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
+import { wheelOf } from '../../records';
 
 /** What the brief asks for and what the setup in depth gives. */
 export interface Wanted extends BriefInUse {
@@ -21,7 +22,7 @@ export function useWanted(): Wanted {
   const inUse = useBrief();
   const { brief, needs } = inUse;
   const { easiest, hardest } = rangeOf(gearsOf(bench.setup));
-  const rollout = rolloutMm(bench.wheel);
+  const rollout = rolloutMm(wheelOf(bench.wheelset));
   const easiestM = developmentM(easiest.ratio, rollout);
   const hardestM = developmentM(hardest.ratio, rollout);
   return {

@@ -8,6 +8,7 @@ import { Explained } from '../../kit/explain/Slip';
 import { useSaveCsv } from '../../kit/export/useSaveCsv';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
+import { useSteady } from '../../kit/useSteady';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
@@ -27,12 +28,12 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const columns = chainrings.flatMap((ring) => hubStages.map((hubStage) => ({ ring, hubStage })));
   const choice = quantityChoice(preferences);
   const view = quantityView(choice);
-  const choose = (next: QuantityChoice) => edits.editPreferences(preferencesFor(next));
   const saveCsv = useSaveCsv();
-  const save = () =>
+  const save = useSteady(() =>
     saveCsv(WORDS.gearTable.nameGears(bench.bike.name), ({ gearTableCsv }) =>
       gearTableCsv(report, context.riding.cadenceRpm),
-    );
+    ),
+  );
   useShortcut('quantity', () =>
     edits.editPreferences((now) => preferencesFor(nextOf(QUANTITY_VIEWS, quantityView(quantityChoice(now))).id)),
   );
@@ -43,15 +44,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
     <section className={styles.panel} aria-label={WORDS.gearTable.gearTable}>
       <div className={styles.panelHead}>
         <h2>{WORDS.gearTable.gears}</h2>
-        <Select
-          aria-label={WORDS.gearTable.quantity}
-          title={withKey(WORDS.gearTable.quantity, 'quantity')}
-          size="small"
-          value={choice}
-          onChange={choose}
-          style={{ width: 190 }}
-          options={QUANTITY_VIEWS.map(({ id, title }) => ({ value: id, label: title }))}
-        />
+        <QuantitySelect choice={choice} />
         <Button
           size="small"
           icon={<DownloadOutlined />}
@@ -118,5 +111,20 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
         </p>
       )}
     </section>
+  );
+}
+
+function QuantitySelect({ choice }: { choice: QuantityChoice }) {
+  const { edits } = useReadyBench();
+  return (
+    <Select
+      aria-label={WORDS.gearTable.quantity}
+      title={withKey(WORDS.gearTable.quantity, 'quantity')}
+      size="small"
+      value={choice}
+      onChange={(next: QuantityChoice) => edits.editPreferences(preferencesFor(next))}
+      style={{ width: 190 }}
+      options={QUANTITY_VIEWS.map(({ id, title }) => ({ value: id, label: title }))}
+    />
   );
 }

@@ -37,9 +37,9 @@ export interface Gears {
   readonly bigChange: BigChange;
 }
 
-function ridingOf({ bike, wheel }: Pick<Bench, 'bike' | 'wheel'>): Riding {
+function ridingOf({ bike, wheelset }: Pick<Bench, 'bike' | 'wheelset'>): Riding {
   const { cadenceRpm, crankLengthMm, closenessPercent, crossedCogs } = bike;
-  return { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
+  return { rolloutMm: rolloutMm(wheelOf(wheelset)), cadenceRpm, crankLengthMm, closenessPercent, crossedCogs };
 }
 
 /** What the lane of the setup in depth is worked out from. */
@@ -59,7 +59,7 @@ export function useGears(): Gears {
   const { bench, preferences } = useReadyBench();
   const inUse = useBrief();
   const { bike, setup, wheelset } = bench;
-  const riding = useMemo(() => ridingOf({ bike, wheel: wheelOf(wheelset) }), [bike, wheelset]);
+  const riding = useMemo(() => ridingOf({ bike, wheelset }), [bike, wheelset]);
   const report = useMemo(() => gearReport(setup, riding), [setup, riding]);
   const covered = useMemo(() => {
     const band = bandInUse(inUse);
@@ -72,7 +72,7 @@ export function useGears(): Gears {
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);
   return {
     report,
-    context: { riding, wheel: bench.wheel, speedUnit: preferences.speedUnit },
+    context: { riding, wheel: wheelOf(wheelset), speedUnit: preferences.speedUnit },
     inUse,
     coverage: covered,
     checks,

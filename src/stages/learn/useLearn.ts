@@ -7,6 +7,7 @@ import type { LessonBike } from '../../core/lesson';
 import { formatShorthand } from '../../formats/shorthand';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
+import { wheelOf } from '../../records';
 import { WORDS } from './words/text';
 
 /** A setup to learn on, with its place on the bench. */
@@ -51,7 +52,7 @@ export function useLearnBike(): LearnBike {
   return useMemo(() => {
     const setups: readonly Setup[] = bench?.setups ?? EXAMPLE.setups;
     const chainstayMm = bench?.bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm;
-    const rollout = rolloutMm(bench?.wheel ?? EXAMPLE.wheel);
+    const rollout = rolloutMm(bench ? wheelOf(bench.wheelset) : EXAMPLE.wheel);
     return {
       name: bench?.bike.name ?? EXAMPLE.name,
       isExample: bench === undefined,
