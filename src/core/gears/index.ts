@@ -47,5 +47,5 @@ export { ZONES, speedOfStepKmh, stepsByZone, zoneOf } from './zones';
 export type { Zone, ZoneLimits, ZoneSteps } from './zones';
 export { WHEEL_TURNS, checkRolloutTry, measuredRollout } from './rollout-tries';
 export type { RolloutMeasurement, RolloutTry } from './rollout-tries';
-export { gearReport } from './report';
-export type { GearReport, Riding, SizedGear } from './report';
+export { gearReport, gearSizes } from './report';
+export type { GearReport, GearSizes, Riding, SizedGear } from './report';

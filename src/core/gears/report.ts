@@ -33,43 +33,58 @@ export interface SizedGear extends Gear {
   readonly twin: Gear | undefined;
 }
 
-/** One setup in depth: all that the Gears stage and the HTTP interface say of it. */
-export interface GearReport {
+/** The gears of a setup by their sizes, and how those of its rings lie to each other. */
+export interface GearSizes {
   readonly setup: Setup;
   /** Easiest first. */
   readonly gears: readonly SizedGear[];
+  readonly twins: readonly (readonly [Gear, Gear])[];
+  readonly overlap: RingOverlap | undefined;
+}
+
+/** One setup in depth: all that the Gears stage and the HTTP interface say of it. */
+export interface GearReport extends GearSizes {
   readonly range: GearRange;
   /** Between neighbours of `gears`, twins included. */
   readonly steps: readonly Step[];
   readonly distinct: readonly Gear[];
   /** At which they were counted, percent. */
   readonly closenessPercent: number;
-  readonly twins: readonly (readonly [Gear, Gear])[];
-  readonly overlap: RingOverlap | undefined;
   readonly path: ShiftPath;
   /** The gears of the path, sized. */
   readonly pathGears: readonly SizedGear[];
 }
 
 /** @param setup one that checkSetup finds no fault with */
+export function gearSizes(setup: Setup, riding: Riding): GearSizes {
+  return sizesOf(gearsOf(setup), setup, riding);
+}
+
+/** @param setup one that checkSetup finds no fault with */
 export function gearReport(setup: Setup, riding: Riding): GearReport {
   const gears = gearsOf(setup);
-  const twins = exactTwins(gears);
-  const twinOf = twinByKey(twins);
-  const sized = gears.map((gear) => sizeGear(gear, setup, riding, twinOf));
-  const byKey = new Map(sized.map((gear) => [gear.key, gear]));
+  const sizes = sizesOf(gears, setup, riding);
+  const byKey = new Map(sizes.gears.map((gear) => [gear.key, gear]));
   const path = shiftPath(setup, riding.crossedCogs);
   return {
-    setup,
-    gears: sized,
+    ...sizes,
     range: rangeOf(gears),
     steps: stepsAlong(gears),
     distinct: distinctGears(gears, riding.closenessPercent),
     closenessPercent: riding.closenessPercent,
-    twins,
-    overlap: ringOverlap(setup),
     path,
     pathGears: path.gears.map((gear) => byKey.get(gearKey(gear))!),
+  };
+}
+
+function sizesOf(gears: readonly Gear[], setup: Setup, riding: Riding): GearSizes {
+  const twins = exactTwins(gears);
+  const twinOf = twinByKey(twins);
+  return {
+    setup,
+    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf)),
+    twins,
+    overlap: ringOverlap(setup),
   };
 }
 

@@ -30,7 +30,7 @@ export type Told =
       readonly ratio: number;
       readonly faces: readonly Face[];
       readonly looks: NamedLooks;
-      /** Drawn once for nobody: else what is shown first would wait for fonts and code. */
+      /** Drawn for nobody: else what is shown first would wait for fonts and code. */
       readonly rehearsal: Wanted;
     }
   | { readonly kind: 'looks'; readonly looks: NamedLooks }

@@ -1,7 +1,9 @@
+import isEqual from 'fast-deep-equal';
 import { writeForReader } from '../../formats/reader';
 import { READY } from '../../workers/ready';
 import type { Answer, Face, Told, Wanted } from './ahead-protocol';
-import { laidOut, pictureOf } from './asked';
+import { laidOut, laneOf, pictureOf, type LaneAsked } from './asked';
+import type { LadderLane } from './layout';
 import { paint } from './pen';
 import type { Look } from './shapes';
 
@@ -13,12 +15,17 @@ interface Scope {
 }
 const scope = globalThis as unknown as Scope;
 
+/** As often is a ladder drawn for nobody before the first that somebody waits for: by then the code runs at its best. */
+const REHEARSALS = 30;
+
 const looks = new Map<string, Look>();
 /** By their sources. */
 const faces = new Map<string, Promise<unknown>>();
 let last: OffscreenCanvas | undefined;
 let context: OffscreenCanvasRenderingContext2D | null = null;
 let ratio = 1;
+/** By their place, as they were asked for last: a tooth typed on one lane leaves the others as they are. */
+const lanes = new Map<number, { readonly asked: LaneAsked; readonly lane: LadderLane }>();
 /** Whether what is on it covers the axes of the drawing below too. */
 let showsAxes = false;
 
@@ -32,7 +39,7 @@ scope.onmessage = ({ data }) => {
     case 'clear':
       return clear();
     case 'show':
-      return context && show(context, data.wanted) ? saySent(data.version) : undefined;
+      return context && show(context, data.wanted) ? say({ kind: 'shown', version: data.version }) : undefined;
   }
 };
 scope.postMessage(READY);
@@ -47,19 +54,30 @@ async function open({ canvas, rehearsal, ...told }: Extract<Told, { kind: 'open'
   context = canvas.getContext('2d');
   if (!context) return;
   ratio = told.ratio;
-  show(context, rehearsal);
+  for (let times = 0; times < REHEARSALS; times += 1) {
+    lanes.clear();
+    show(context, rehearsal);
+  }
   clear();
-  scope.postMessage({ kind: 'opened' });
+  say({ kind: 'opened' });
 }
 
 /** @returns false where the ladder is of another size, which is left to the drawing: it moves what stands below */
 function show(on: OffscreenCanvasRenderingContext2D, { asked, frame, width, span }: Wanted): boolean {
-  const { layout, scene } = laidOut(pictureOf(asked, frame), width, span);
+  const { layout, scene } = laidOut(pictureOf(asked, frame, lastLaneOr), width, span);
   if (Math.round(scene.height * ratio) !== on.canvas.height) return false;
   // An axis that it shows already, of a state that the drawing has not reached, is gone over too.
   showsAxes ||= layout.span !== span;
   paint(on, ratio, scene, showsAxes, looks);
   return true;
+}
+
+function lastLaneOr(asked: LaneAsked): LadderLane {
+  const last = lanes.get(asked.place);
+  if (last && isEqual(last.asked, asked)) return last.lane;
+  const lane = laneOf(asked);
+  lanes.set(asked.place, { asked, lane });
+  return lane;
 }
 
 function know(told: readonly (readonly [key: string, look: Look])[]): void {
@@ -83,11 +101,11 @@ function clear(): void {
   context.clearRect(0, 0, context.canvas.width, context.canvas.height);
 }
 
-/** A canvas gives its picture away after the callbacks of a frame; a message posted in one comes after that. */
-function saySent(version: number): void {
+/** Once the frame is on its way: a canvas gives its picture away after the callbacks of a frame, a message posted in one comes after that. */
+function say(answer: Answer): void {
   requestAnimationFrame(() => {
     const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => scope.postMessage({ kind: 'shown', version });
+    port1.onmessage = () => scope.postMessage(answer);
     port2.postMessage(undefined);
   });
 }

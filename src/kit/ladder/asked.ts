@@ -1,4 +1,4 @@
-import { coverage, gearReport, type CadenceBand, type Riding, type Setup } from '../../core/gears';
+import { coverage, gearSizes, type CadenceBand, type Riding, type Setup } from '../../core/gears';
 import { speedIn } from '../format';
 import { ladderLayout, type LadderLane, type LadderLayout } from './layout';
 import type { Span } from './scale';
@@ -27,12 +27,17 @@ export interface LadderAsked {
 export type LadderFrame = Pick<LadderPicture, 'upper' | 'lower' | 'reading' | 'speedUnit'>;
 
 export function laneOf({ place, title, setup, riding, band }: LaneAsked): LadderLane {
-  const report = gearReport(setup, riding);
+  const report = gearSizes(setup, riding);
   return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm: riding.cadenceRpm };
 }
 
-export function pictureOf({ lanes: asked, chosen }: LadderAsked, frame: LadderFrame): LadderPicture {
-  const lanes = asked.map(laneOf);
+/** @param lane works a lane out */
+export function pictureOf(
+  { lanes: asked, chosen }: LadderAsked,
+  frame: LadderFrame,
+  lane: (asked: LaneAsked) => LadderLane = laneOf,
+): LadderPicture {
+  const lanes = asked.map(lane);
   const easiest = lanes.find(({ place }) => place === chosen.place)?.report.gears[0]?.key;
   return { ...frame, lanes, selected: { place: chosen.place, key: chosen.key ?? easiest ?? '' } };
 }

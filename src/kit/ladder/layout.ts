@@ -1,7 +1,7 @@
 import {
   stepBetween,
   type Coverage,
-  type GearReport,
+  type GearSizes,
   type SizedGear,
   type SpeedSpan,
   type StepReading,
@@ -16,7 +16,7 @@ export interface LadderLane {
   /** Place on the bench: letter, shape, colour and line. */
   readonly place: number;
   readonly title: string;
-  readonly report: GearReport;
+  readonly report: GearSizes;
   /** Speeds that the rider's cadences reach; undefined where the brief contradicts itself. */
   readonly coverage: Coverage | undefined;
   /** The cadence at which the axis of speeds holds. */
@@ -206,7 +206,7 @@ function freePlace(from: number, to: number, ties: readonly number[]): number | 
 }
 
 /** Ring and hub stage of each row, the hardest first. */
-function rowsOf({ setup }: GearReport) {
+function rowsOf({ setup }: GearSizes) {
   return setup.chainrings
     .flatMap((chainring) => setup.hubStages.map((hubStage) => ({ chainring, hubStage })))
     .sort((a, b) => b.chainring * b.hubStage - a.chainring * a.hubStage);
@@ -215,7 +215,7 @@ function rowsOf({ setup }: GearReport) {
 function layoutRow(
   { chainring, hubStage }: { chainring: number; hubStage: number },
   y: number,
-  { gears }: GearReport,
+  { gears }: GearSizes,
   scale: LadderScale,
   reading: StepReading,
 ): LadderRow {

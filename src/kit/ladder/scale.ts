@@ -57,21 +57,22 @@ export interface Tick {
 /** Numbers that people read easily on a log axis, in every decade. */
 const FRIENDLY = [1, 1.2, 1.5, 1.8, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 9];
 
+const roundness = (value: number) => String(value).replace(/[0.]/g, '').length;
+/** What a tick may say, the roundest first. */
+const TICK_VALUES = [0.1, 1, 10, 100]
+  .flatMap((decade) => FRIENDLY.map((value) => Number((value * decade).toPrecision(2))))
+  .sort((a, b) => roundness(a) - roundness(b));
+
 /**
  * Ticks of an axis that shows `perMetre` × development, no two labels nearer than `minGap` pixels.
  * Rounder numbers are placed first, so that what is dropped is the less round.
  */
 export function axisTicks(scale: LadderScale, perMetre: number, minGap: number): Tick[] {
-  const values = [0.1, 1, 10, 100].flatMap((decade) =>
-    FRIENDLY.map((value) => Number((value * decade).toPrecision(2))),
-  );
-  const roundness = (value: number) => String(value).replace(/[0.]/g, '').length;
-  const placed: (Tick & { readonly value: number })[] = [];
-  for (const value of [...values].sort((a, b) => roundness(a) - roundness(b))) {
+  const placed: Tick[] = [];
+  for (const value of TICK_VALUES) {
     const x = scale.x(value / perMetre);
     const inside = x >= scale.left && x <= scale.right;
-    if (inside && placed.every((tick) => Math.abs(tick.x - x) >= minGap))
-      placed.push({ x, value, label: allDigits(value) });
+    if (inside && placed.every((tick) => Math.abs(tick.x - x) >= minGap)) placed.push({ x, label: allDigits(value) });
   }
-  return placed.sort((a, b) => a.x - b.x).map(({ x, label }) => ({ x, label }));
+  return placed.sort((a, b) => a.x - b.x);
 }
