@@ -1,7 +1,7 @@
 'use client';
 
 import type { Chart, ChartData, ChartOptions } from 'chart.js';
-import { useEffect, useRef, useState } from 'react';
+import { useRef } from 'react';
 import { useInView } from 'react-intersection-observer';
 import { Line } from 'react-chartjs-2';
 import { SavePicture } from '../export/SavePicture';
@@ -9,6 +9,7 @@ import { short } from '../format';
 import { Numbers } from '../numbers/Numbers';
 import { chartRows } from './chart-rows';
 import { chartPicture } from './chart-picture';
+import { useDrawn } from './useDrawn';
 import styles from './ChartFrame.module.css';
 
 interface ChartFrameProps {
@@ -34,8 +35,6 @@ const axisTitle = (axis: unknown) => {
 
 /** A chart farther out of sight than this, as margins are written in style sheets, need not follow at once. */
 const NEAR = '200px';
-/** So long without a change hands rest. */
-const REST_MS = 1000;
 
 const plainNumber = (x: number) => short(x, 2);
 
@@ -65,22 +64,4 @@ export function ChartFrame(props: ChartFrameProps) {
       )}
     </figure>
   );
-}
-
-type Charted = Pick<ChartFrameProps, 'data' | 'options'>;
-
-/**
- * What a chart is drawn with. Drawing one takes longer than all else that a tooth changes, so out of sight it follows
- * once the hands rest.
- */
-function useDrawn({ data, options }: Charted, isNear: boolean): Charted {
-  const [drawn, draw] = useState({ data, options });
-  const follows = drawn.data === data && drawn.options === options;
-  if (isNear && !follows) draw({ data, options });
-  useEffect(() => {
-    if (follows) return undefined;
-    const timer = setTimeout(() => draw({ data, options }), REST_MS);
-    return () => clearTimeout(timer);
-  }, [data, options, follows]);
-  return isNear ? { data, options } : drawn;
 }
