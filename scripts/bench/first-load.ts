@@ -28,7 +28,10 @@ export async function bytesOfWhole(app: AppInBrowser, path: string): Promise<num
   const urls = await app.driver.executeScript<string[]>(
     "return performance.getEntriesByType('resource').map(({ name }) => name)",
   );
-  const names = urls.flatMap((url) => /\/_next\/(static\/[^?]+\.js)/.exec(url)?.[1] ?? []);
+  // A worker's own scripts are named behind the address of the one that loads them.
+  const names = urls.flatMap((url) =>
+    [...decodeURIComponent(url).matchAll(/\/_next\/(static\/[^"?#]+\.js)/g)].map(([, name]) => name!),
+  );
   return packedBytes(new Set(names), '.');
 }
 
