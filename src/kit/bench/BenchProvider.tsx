@@ -1,22 +1,13 @@
 'use client';
 
 import { App } from 'antd';
-import {
-  createContext,
-  use,
-  useCallback,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react';
+import { createContext, use, useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { wheelsetOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup } from '../../core/gears';
 import { useWorkshop, type Workshop } from '../../store';
 import { afterFrame } from '../after-frame';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
+import { useSteady } from '../useSteady';
 import { OnScreen, editsOf, type BenchEdits } from './edits';
 import { failureText } from './failure';
 import { TypedSetups, type Typed } from './typed-setups';
@@ -150,11 +141,8 @@ export function useReadyBench(): { bench: Bench; preferences: Preferences; edits
 export function useTypedNow(listen: (bench: Bench | undefined) => void): void {
   const { bench } = useReadyBench();
   const store = use(TypedContext);
-  const tell = useRef<() => void>(() => undefined);
-  useEffect(() => {
-    tell.current = () => listen(benchAsTyped(bench, store.now()));
-  });
-  useEffect(() => store.subscribe(() => tell.current()), [store]);
+  const hear = useSteady(() => listen(benchAsTyped(bench, store.now())));
+  useEffect(() => store.subscribe(hear), [store, hear]);
 }
 
 function benchAsTyped(bench: Bench, typed: Typed): Bench | undefined {

@@ -22,5 +22,5 @@ export function useDrawn({ data, options }: Charted, isNear: boolean): Charted {
     const timer = setTimeout(() => draw({ data, options }), REST_MS);
     return () => clearTimeout(timer);
   }, [data, options, follows]);
-  return isNear ? { data, options } : drawn;
+  return drawn;
 }

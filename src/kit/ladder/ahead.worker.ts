@@ -1,9 +1,7 @@
-import isEqual from 'fast-deep-equal';
 import { writeForReader } from '../../formats/reader';
 import { READY } from '../../workers/ready';
 import type { Answer, Face, Told, Wanted } from './ahead-protocol';
-import { laidOut, laneOf, pictureOf, type LaneAsked } from './asked';
-import type { LadderLane } from './layout';
+import { laidOut, pictureOf, rememberedLanes } from './asked';
 import { paint } from './pen';
 import type { Look } from './shapes';
 
@@ -24,8 +22,7 @@ const faces = new Map<string, Promise<unknown>>();
 let last: OffscreenCanvas | undefined;
 let context: OffscreenCanvasRenderingContext2D | null = null;
 let ratio = 1;
-/** By their place, as they were asked for last: a tooth typed on one lane leaves the others as they are. */
-const lanes = new Map<number, { readonly asked: LaneAsked; readonly lane: LadderLane }>();
+let lane = rememberedLanes();
 /** Whether what is on it covers the axes of the drawing below too. */
 let showsAxes = false;
 
@@ -55,7 +52,7 @@ async function open({ canvas, rehearsal, ...told }: Extract<Told, { kind: 'open'
   if (!context) return;
   ratio = told.ratio;
   for (let times = 0; times < REHEARSALS; times += 1) {
-    lanes.clear();
+    lane = rememberedLanes();
     show(context, rehearsal);
   }
   clear();
@@ -64,20 +61,12 @@ async function open({ canvas, rehearsal, ...told }: Extract<Told, { kind: 'open'
 
 /** @returns false where the ladder is of another size, which is left to the drawing: it moves what stands below */
 function show(on: OffscreenCanvasRenderingContext2D, { asked, frame, width, span }: Wanted): boolean {
-  const { layout, scene } = laidOut(pictureOf(asked, frame, lastLaneOr), width, span);
+  const { layout, scene } = laidOut(pictureOf(asked, frame, lane), width, span);
   if (Math.round(scene.height * ratio) !== on.canvas.height) return false;
   // An axis that it shows already, of a state that the drawing has not reached, is gone over too.
   showsAxes ||= layout.span !== span;
   paint(on, ratio, scene, showsAxes, looks);
   return true;
-}
-
-function lastLaneOr(asked: LaneAsked): LadderLane {
-  const last = lanes.get(asked.place);
-  if (last && isEqual(last.asked, asked)) return last.lane;
-  const lane = laneOf(asked);
-  lanes.set(asked.place, { asked, lane });
-  return lane;
 }
 
 function know(told: readonly (readonly [key: string, look: Look])[]): void {

@@ -1,8 +1,16 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import type { Setup } from '../../core/gears';
-import { laidOut, laneOf, pictureOf, type LadderAsked, type LadderFrame, type LaneAsked } from './asked';
+import { gearReport, type Setup } from '../../core/gears';
+import {
+  laidOut,
+  laneOf,
+  pictureOf,
+  rememberedLanes,
+  type LadderAsked,
+  type LadderFrame,
+  type LaneAsked,
+} from './asked';
 import { paint } from './pen';
 import { LOOKS, type LadderScene } from './scene';
 import { lookKey, type Look } from './shapes';
@@ -45,6 +53,28 @@ test('without a key the easiest gear is chosen; a key that is not there chooses 
 test('a brief that contradicts itself: no speeds are said to be reached', () => {
   expect(laneOf({ ...laneAsked(TOURER, 0), band: undefined }).coverage).toBeUndefined();
   expect(laneOf(laneAsked(TOURER, 0)).coverage!.band).toEqual({ lowRpm: 82, highRpm: 94 });
+});
+
+test('a lane that is asked for as before is the lane before, of another tooth or band another', () => {
+  const lane = rememberedLanes();
+  const [a, b] = [laneAsked(TOURER, 0), laneAsked(TOURER, 1)];
+  const again = { ...b, setup: { ...b.setup, cogs: [...b.setup.cogs] }, riding: { ...b.riding } };
+  const [laneA, laneB] = [lane(a), lane(b)];
+  const typed = { ...a, setup: { ...TOURER, cogs: [...TOURER.cogs.slice(0, -1), 34] } };
+  expect(lane(typed)).toEqual(laneOf(typed));
+  expect(lane(again)).toBe(laneB);
+  expect(lane(a)).toEqual(laneA);
+  expect(lane({ ...b, band: undefined }).coverage).toBeUndefined();
+});
+
+test('the sizes that a ladder is drawn from are those of the report', () => {
+  fc.assert(
+    fc.property(setupArbitrary(2), (setup) => {
+      const asked = laneAsked(setup, 0);
+      expect(gearReport(setup, asked.riding)).toMatchObject(laneOf(asked).report);
+    }),
+    { ...SEEDED, numRuns: 50 },
+  );
 });
 
 test('what is sent to a worker gives there the picture that it gives here', () => {

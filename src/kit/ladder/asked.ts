@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { coverage, gearSizes, type CadenceBand, type Riding, type Setup } from '../../core/gears';
 import { speedIn } from '../format';
 import { ladderLayout, type LadderLane, type LadderLayout } from './layout';
@@ -29,6 +30,18 @@ export type LadderFrame = Pick<LadderPicture, 'upper' | 'lower' | 'reading' | 's
 export function laneOf({ place, title, setup, riding, band }: LaneAsked): LadderLane {
   const report = gearSizes(setup, riding);
   return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm: riding.cadenceRpm };
+}
+
+/** Works lanes out; one that is asked for as before is not worked out again: a tooth typed on one leaves the others. */
+export function rememberedLanes(): (asked: LaneAsked) => LadderLane {
+  const last = new Map<number, { readonly asked: LaneAsked; readonly lane: LadderLane }>();
+  return (asked) => {
+    const former = last.get(asked.place);
+    if (former && isEqual(former.asked, asked)) return former.lane;
+    const lane = laneOf(asked);
+    last.set(asked.place, { asked, lane });
+    return lane;
+  };
 }
 
 /** @param lane works a lane out */

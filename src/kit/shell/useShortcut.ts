@@ -13,11 +13,9 @@ export function useShortcut(id: ShortcutId, act: () => void, enabled = true): vo
   const steady = useSteady(act);
   useEffect(() => {
     if (!enabled) return;
-    // A function of its own, though two may be bound that do the same.
-    const own = () => steady();
     const others = bound.get(id) ?? new Set();
-    bound.set(id, others.add(own));
-    return () => void others.delete(own);
+    bound.set(id, others.add(steady));
+    return () => void others.delete(steady);
   }, [id, enabled, steady]);
 }
 
