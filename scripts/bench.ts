@@ -31,7 +31,7 @@ const candidate: Candidate = {
   rolloutMm: wheelMm,
   crankLengthMm: 170,
   rearDerailleur: {},
-  clicksPerPush: 3,
+  clicksPerPush: { easier: 3, harder: 2 },
   massG: undefined,
   cost: undefined,
 };

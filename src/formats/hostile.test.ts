@@ -6,6 +6,7 @@ import { simulateRide } from '../../tests/support/rides';
 import { ONE_RING } from '../../tests/support/setups';
 import { COG_TEETH } from '../core/gears';
 import { demoDataset } from '../store/demo';
+import { DATA_VERSION } from '../records';
 import { readBackup } from './read-backup';
 import { readLink } from './read-link';
 import { unpackRecording, packRecording } from './ride/pack';
@@ -73,7 +74,7 @@ test('backups: of broken text, and of whole text with a part of it that is somet
   const ofBike = ({ bikeId }: { readonly bikeId: string }) => bikeId === bikes[0]!.id;
   const small = {
     format: 'rontel-backup',
-    dataVersion: 8,
+    dataVersion: DATA_VERSION,
     savedAt: '2026-11-25T09:00:00.000Z',
     data: {
       bikes,
@@ -91,6 +92,16 @@ test('backups: of broken text, and of whole text with a part of it that is somet
   };
   expect(readBackup(JSON.stringify(small)).ok).toBe(true);
   for (const broken of mutatedJson(small, COUNT, 6)) {
+    const result = readBackup(broken);
+    if (!result.ok) named(result.failure.message);
+  }
+  // An older one is brought to the newest shape first: what is broken in it breaks no step of that.
+  const older = JSON.parse(readFileSync('tests/fixtures/backups/good/v8-demo-workshop.json', 'utf8')) as typeof small;
+  const fewer = {
+    ...older,
+    data: { ...small.data, setups: older.data.setups.slice(0, 1), jobs: older.data.jobs.slice(0, 2) },
+  };
+  for (const broken of mutatedJson(fewer, COUNT, 7)) {
     const result = readBackup(broken);
     if (!result.ok) named(result.failure.message);
   }

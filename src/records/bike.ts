@@ -1,6 +1,7 @@
 import { DEFAULT_CADENCE_RPM, DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS } from '../core/gears';
 import type { Brief } from '../core/brief';
 import type { LimitsSchool } from '../core/fit';
+import type { KnownTorques } from '../core/job';
 import type { FindSettings } from '../core/find';
 import type { BuiltCassette, SavedSearch } from './find-settings';
 import type { Migration } from './migration';
@@ -33,6 +34,8 @@ export interface BikeRecord {
   readonly lossSchool?: LossSchool | undefined;
   /** Loss ascribed to the chain's sideways angle, percent of the power a degree; none where it is absent. */
   readonly angleLossPercentPerDeg?: number | undefined;
+  /** Torques that were read off its parts, N·m; usual ones are shown for the rest. */
+  readonly torquesNm?: KnownTorques | undefined;
   /** The cadence the rider likes best. */
   readonly cadenceRpm: number;
   /** Gears closer than this count as one, percent. */

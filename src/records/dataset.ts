@@ -1,5 +1,5 @@
 import { BIKE_MIGRATIONS, type BikeRecord } from './bike';
-import type { JobRecord } from './job';
+import { JOB_MIGRATIONS, type JobRecord } from './job';
 import { LEARNER_MIGRATIONS, type LearnerRecord } from './learner';
 import type { LogNoteRecord } from './log-note';
 import { versionAfter, type Migration } from './migration';
@@ -66,6 +66,7 @@ export const MIGRATIONS: readonly Migration[] = [
   ...RIDE_MIGRATIONS,
   ...PART_MIGRATIONS,
   ...LEARNER_MIGRATIONS,
+  ...JOB_MIGRATIONS,
 ].sort((a, b) => a.toVersion - b.toVersion);
 
 /** The version of the shape of the data; table layout has its own, in the store. */

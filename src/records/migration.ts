@@ -28,7 +28,7 @@ export function versionAfter(migrations: readonly Migration[]): number {
 /** Tables of records of some older version, as read from a file or the browser. */
 export type RawTables = Readonly<Record<Migration['table'], readonly unknown[]>>;
 
-/** Brings raw tables from `fromVersion` to the newest, step by step. What is no object is left for the schema to refuse. */
+/** Brings raw tables from `fromVersion` to the newest, step by step. What a step cannot read is left for the schema to refuse. */
 export function migrate(tables: RawTables, fromVersion: number, migrations: readonly Migration[]): RawTables {
   return migrations
     .filter(({ toVersion }) => toVersion > fromVersion)
@@ -36,9 +36,18 @@ export function migrate(tables: RawTables, fromVersion: number, migrations: read
       (current, { table, up }) => ({
         ...current,
         [table]: current[table].map((record) =>
-          typeof record === 'object' && record !== null ? up(record as Record<string, unknown>) : record,
+          typeof record === 'object' && record !== null ? upOrAsItIs(up, record as Record<string, unknown>) : record,
         ),
       }),
       tables,
     );
+}
+
+/** A record whose parts are not what its version promises is no record of that version. */
+function upOrAsItIs(up: Migration['up'], record: Record<string, unknown>): Record<string, unknown> {
+  try {
+    return up(record);
+  } catch {
+    return record;
+  }
 }

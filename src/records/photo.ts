@@ -1,4 +1,4 @@
-import type { StepId } from '../core/swap';
+import type { StepId } from '../core/job';
 
 /** A picture taken at a step of a job, made small. */
 export interface PhotoRecord {

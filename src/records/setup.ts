@@ -1,5 +1,5 @@
-import type { Bounds, Setup } from '../core/gears';
-import type { DriveParts, GearPlace, RearDerailleur } from '../core/fit';
+import type { Bounds, ClicksPerPush, Setup } from '../core/gears';
+import type { DriveParts, LeftOutGears, RearDerailleur } from '../core/fit';
 import type { Slot } from '../core/shelf';
 import type { Migration } from './migration';
 import { WHEEL_DEFAULTS } from './wheelset';
@@ -16,18 +16,18 @@ export interface SetupRecord extends Setup {
   readonly rearDerailleur: RearDerailleur;
   /** What is known of shifter, cassette, chain, crank and hub. */
   readonly parts: DriveParts;
-  /** Places of the gears that its rider never uses. */
-  readonly avoidedGears?: readonly GearPlace[] | undefined;
-  /** Links of its chain as it is on the bike, or as it is to be. */
+  /** Gears that its rider never uses, with the combination of rings, cassette and derailleur that they belong to. */
+  readonly leftOut?: LeftOutGears | undefined;
+  /** Links of its chain: as counted on the bike, or as planned. */
   readonly chainLinks?: number | undefined;
   /** Middle of ring or rings, and of the cassette, from the frame's mid-plane, mm; ring to ring and cog to cog, mm. */
   readonly frontChainlineMm?: number | undefined;
   readonly rearChainlineMm?: number | undefined;
   readonly ringSpacingMm?: number | undefined;
   readonly cogPitchMm?: number | undefined;
-  /** Cogs that one push of the rear lever moves over. */
-  readonly clicksPerPush: number;
-  /** Parts of the shelf that it is made of, by place; their data win over what stands here. */
+  /** Cogs that one push of the rear lever moves over at most, in each direction. */
+  readonly clicksPerPush: ClicksPerPush;
+  /** Parts in stock that a person chose for it, by place; their data take precedence over what stands here. */
   readonly shelf?: Readonly<Partial<Record<Slot, string>>> | undefined;
   /** Weight of all its parts, g. */
   readonly massG?: number | undefined;
@@ -48,7 +48,7 @@ export const SETUP_DEFAULTS = {
   wheelsetId: WHEEL_DEFAULTS.id,
   rearDerailleur: {},
   parts: {},
-  clicksPerPush: 3,
+  clicksPerPush: { easier: 3, harder: 2 },
 } as const satisfies Partial<SetupRecord>;
 
 export const SETUP_MIGRATIONS: readonly Migration[] = [
@@ -64,4 +64,48 @@ export const SETUP_MIGRATIONS: readonly Migration[] = [
     table: 'setups',
     up: (setup) => ({ ...setup, parts: {} }),
   },
+  {
+    toVersion: 9,
+    name: 'left-out gears belong to a combination; a lever has two directions',
+    table: 'setups',
+    up: setupTo9,
+  },
 ];
+
+/** A setup as it was before version 9. */
+interface SetupBefore9 {
+  readonly avoidedGears?: readonly { readonly ring: number; readonly cog: number }[];
+  readonly clicksPerPush?: unknown;
+  readonly chainrings?: unknown;
+  readonly cogs?: unknown;
+  readonly rearDerailleur?: unknown;
+  readonly shelf?: { readonly rearDerailleur?: unknown };
+}
+
+/** Brings a setup to version 9; one inside a job alike. */
+export function setupTo9(setup: Record<string, unknown>): Record<string, unknown> {
+  const { avoidedGears, clicksPerPush, ...rest } = setup as SetupBefore9 & Record<string, unknown>;
+  const { chainrings, cogs, rearDerailleur, shelf } = rest;
+  const isListed = Array.isArray(avoidedGears) && Array.isArray(chainrings) && Array.isArray(cogs);
+  const teeth = (list: unknown, place: number) => (list as number[])[place];
+  const gears = isListed
+    ? (avoidedGears as readonly { readonly ring: number; readonly cog: number }[]).flatMap(({ ring, cog }) => {
+        const [chainring, sprocket] = [teeth(chainrings, ring), teeth(cogs, cog)];
+        return chainring === undefined || sprocket === undefined ? [] : [{ chainring, cog: sprocket }];
+      })
+    : [];
+  return {
+    ...rest,
+    // It was one number for both directions.
+    clicksPerPush: { easier: clicksPerPush, harder: clicksPerPush },
+    ...(gears.length > 0 && {
+      leftOut: {
+        chainrings,
+        cogs,
+        rearDerailleur,
+        ...(shelf?.rearDerailleur !== undefined && { rearPartId: shelf.rearDerailleur }),
+        gears,
+      },
+    }),
+  };
+}

@@ -1,5 +1,5 @@
 import { NO_HUB_STAGE, type Setup } from '../core/gears';
-import { STEP_IDS, type Progress, type StepId, type StepProgress } from '../core/swap';
+import { STEP_IDS, type Progress, type StepId, type StepProgress } from '../core/job';
 import {
   JOB_DEFAULTS,
   RECHECK_AFTER_KM,
@@ -27,7 +27,7 @@ function behind(
 
 const BEFORE: readonly StepId[] = ['decide', 'fit', 'gather'];
 const WHEEL: readonly StepId[] = ['wheelOut', 'cassetteOff', 'spacer', 'cassetteOn', 'wheelIn'];
-const REAR: readonly StepId[] = ['bGap', 'limitScrews', 'indexing'];
+const REAR: readonly StepId[] = ['oldGap', 'bGap', 'limitScrews', 'indexing'];
 const AFTER: readonly StepId[] = ['bigBig', 'smallSmall', 'backPedal', 'torque', 'testRide', 'signOff'];
 
 /** The bikes that jobs are for, by id, with the setup fitted now. */
@@ -60,6 +60,7 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
     kind: 'swap' as const,
     from: side(from),
     to: side(to),
+    chain: 'leave' as const,
     newChain: false,
     weighs: false,
     usesQuickLink: true,
@@ -83,7 +84,7 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
     minutes: number,
     steps: readonly StepId[],
     said: Readonly<Partial<Record<StepId, StepProgress>>>,
-    rest: Pick<JobRecord, 'outcome' | 'outcomeNote' | 'passed'>,
+    rest: Pick<JobRecord, 'outcome' | 'outcomeNote' | 'passed' | 'swapKind'>,
   ): Partial<JobRecord> => ({
     state: 'done',
     createdAtMs: at(days - 6),
@@ -118,11 +119,12 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
         71,
         wheelWork,
         {
-          spacer: { value: 1.85 },
-          cassetteOn: { value: 40 },
-          bGap: { value: 6 },
+          oldGap: { values: { gapMm: 5.5 } },
+          spacer: { values: { spacerMm: 1.85 } },
+          cassetteOn: { values: { 'torque.lockring': 40 } },
+          bGap: { values: { gapMm: 6, turns: 1.5 } },
           indexing: { note: 'half a turn more tension than before' },
-          testRide: { value: 7 },
+          testRide: { values: { km: 7 } },
         },
         { outcome: 'works', passed: [] },
       ),
@@ -142,12 +144,15 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
       ...done(
         -44,
         96,
-        [...BEFORE, 'crank', 'frontHeight', 'chainLength', ...AFTER],
+        [...BEFORE, 'ringsOff', 'crank', 'frontHeight', 'frontAngle', 'chainLength', 'frontShift', ...AFTER],
         {
-          frontHeight: { value: 2 },
-          chainLength: { value: 114 },
-          smallSmall: { note: 'chain touches the cage of the front derailleur', mended: ['rubbing'] },
-          testRide: { value: 3, note: 'rubs in the three smallest cogs on the 32' },
+          frontHeight: { values: { cageHeightMm: 2 } },
+          chainLength: { values: { links: 114 } },
+          smallSmall: {
+            note: 'chain touches the cage of the front derailleur',
+            findings: [{ symptom: 'rubbing', ending: 'putBack' }],
+          },
+          testRide: { values: { km: 3 }, note: 'rubs in the three smallest cogs on the 32' },
         },
         {
           outcome: 'reverted',
@@ -163,7 +168,13 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
         -150,
         88,
         wheelWork,
-        { bGap: { value: 8, note: 'B-screw nearly at its end' }, cassetteOn: { value: 40 } },
+        {
+          bGap: { values: { gapMm: 8 }, note: 'B-tension screw nearly at its end' },
+          cassetteOn: { values: { 'torque.lockring': 40 } },
+          backPedal: {
+            findings: [{ symptom: 'dropsCogs', dropsCogs: 1, ending: 'accepted', gears: [{ chainring: 38, cog: 45 }] }],
+          },
+        },
         {
           outcome: 'worksWithNotes',
           outcomeNote: 'Clears the 51 by a hair; noisy when back-pedalled there.',
@@ -180,7 +191,7 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
         -122,
         64,
         wheelWork,
-        { bGap: { value: 12 }, cassetteOn: { value: 40 } },
+        { bGap: { values: { gapMm: 12 } }, cassetteOn: { values: { 'torque.lockring': 40 } } },
         { outcome: 'works', passed: [] },
       ),
     }),

@@ -44,6 +44,7 @@ export {
   StepChangedError,
   addJobs,
   addPhoto,
+  addTrial,
   editJob,
   editStep,
   removeJob,
@@ -51,7 +52,7 @@ export {
   showStep,
   signOffJob,
 } from './jobs';
-export type { JobContent, StepEdit } from './jobs';
+export type { JobContent, OldPart, SignOff, StepEdit, TrialContent } from './jobs';
 export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
 export type { DrillAnswer } from './progress';
 export type { Recall } from './spacing';

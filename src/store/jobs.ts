@@ -1,14 +1,15 @@
 import { nanoid } from 'nanoid';
 import type { CheckId } from '../core/fit';
-import { sameTeeth } from '../core/parts/cassettes';
-import { fittedOn } from '../core/shelf';
-import { stopped, type Outcome, type StepId, type StepProgress } from '../core/swap';
+import { SLOT_KIND, fittedOn, type PartData, type Slot } from '../core/shelf';
+import { stopped, type Outcome, type StepId, type StepProgress, type SwapKind } from '../core/job';
 import {
   JOB_DEFAULTS,
   PART_DEFAULTS,
   RECHECK_AFTER_KM,
   SETUPS_MAX,
+  type FinishedSwap,
   type JobRecord,
+  type JobWork,
   type PhotoRecord,
   type SetupRecord,
 } from '../records';
@@ -19,7 +20,7 @@ import { exchangeParts, readParts } from './parts';
 export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof typeof JOB_DEFAULTS> &
   Partial<Pick<JobRecord, 'state'>>;
 
-/** Puts jobs in the book as one step; two that belong together name each other. Answers with their ids. */
+/** Books jobs as one step of undo; two that belong together name each other. Returns their ids. */
 export async function addJobs(db: RontelDatabase, contents: readonly JobContent[], now: number): Promise<string[]> {
   const ids = contents.map(() => nanoid());
   await change(db, { label: `job ${contents[0]!.name}`, now }, async (draft) => {
@@ -51,7 +52,7 @@ export async function editJob(
 /** Another tab has written to the same step since this one read it. */
 export class StepChangedError extends Error {
   constructor(readonly now: StepProgress | undefined) {
-    super('this step was changed in another tab meanwhile; its entry stands, and yours is still in the field');
+    super('This step was changed in another tab. That entry stands, and yours is still in the field.');
   }
 }
 
@@ -90,43 +91,57 @@ export async function showStep(db: RontelDatabase, jobId: string, at: StepId): P
   await db.jobs.update(jobId, { at });
 }
 
+/** A part that came off, as it is put in stock. */
+export interface OldPart {
+  readonly slot: Slot;
+  readonly name: string;
+  readonly data: PartData;
+  readonly note: string;
+}
+
 export interface SignOff {
   readonly outcome: Outcome;
   readonly note?: string | undefined;
   readonly passed: readonly { readonly id: CheckId; readonly overT: number }[];
+  /** Of a swap that stays: what it leaves behind. */
+  readonly swap?:
+    (Omit<FinishedSwap, 'takenOff'> & { readonly kind: SwapKind; readonly oldParts: readonly OldPart[] }) | undefined;
+  readonly recheckName: string;
   readonly now: number;
 }
 
 /**
- * Ends a job. Where the swap stays, its setup becomes A, its parts change places on the shelf, and a re-check is
- * put in the book; where it was reverted, all stays as it was but the log. One step of undo.
+ * Ends a job. Where the swap stays, its setup becomes A, parts are put on and taken off in stock, and a re-check is
+ * booked; where it was put back, all stays as it was but the log. One step of undo.
  */
 export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOff): Promise<void> {
-  const { outcome, note, passed, now } = signOff;
+  const { outcome, note, passed, swap, now } = signOff;
   await change(db, { label: 'sign-off', now }, async (draft) => {
     const job = await db.jobs.get(id);
-    if (!job) throw new Error('this job has been removed meanwhile');
-    if (job.state === 'done') throw new Error('this job was signed off in another tab already');
+    if (!job) throw new Error('This job has been deleted in the meantime. Undo brings it back.');
+    if (job.state === 'done') throw new Error('This job was signed off in another tab already.');
     await draft.put('jobs', {
       ...job,
+      ...(job.work.kind === 'swap' && swap && { work: { ...job.work, from: swap.from } }),
       state: 'done',
       outcome,
       ...(note !== undefined && { outcomeNote: note }),
+      ...(swap && { swapKind: swap.kind }),
       finishedAtMs: now,
       passed,
       runs: stopped(job.runs, now),
       progress: { ...job.progress, signOff: { ...job.progress.signOff, doneAtMs: now } },
     });
     if (job.work.kind === 'recheck') return keepWear(db, draft, job, now);
-    if (outcome === 'reverted') return;
-    await fitSetup(db, draft, job.work.to.setup, job.progress.chainLength?.value);
-    await exchangeParts(draft, await readParts(db), job.work.from.setup, job.work.to.setup, now);
-    await keepOldParts(db, draft, job, now);
+    if (outcome === 'reverted' || !swap) return;
+    await fitSetup(db, draft, swap.fitted);
+    await exchangeParts(draft, await readParts(db), swap.from.setup, swap.fitted, now);
+    await keepOldParts(db, draft, job, swap.from.setup.id, swap.oldParts, now);
     await draft.put('jobs', {
       ...JOB_DEFAULTS,
       id: nanoid(),
       bikeId: job.bikeId,
-      name: `Re-check: ${job.name}`.slice(0, 80),
+      name: signOff.recheckName,
       state: 'ready',
       createdAtMs: now,
       work: { kind: 'recheck', ofJobId: job.id, afterKm: RECHECK_AFTER_KM },
@@ -134,9 +149,29 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
   });
 }
 
+export type TrialContent = Pick<JobRecord, 'bikeId' | 'name' | 'outcomeNote' | 'passed'> & {
+  readonly work: Extract<JobWork, { kind: 'trial' }>;
+  readonly outcome: Outcome;
+  readonly atMs: number;
+};
+
+/** Records by hand what was tried without a card: a bike that has long run past a limit, or an experiment. */
+export async function addTrial(db: RontelDatabase, { atMs, ...content }: TrialContent, now: number): Promise<void> {
+  await change(db, { label: content.name, now }, (draft) =>
+    draft.put('jobs', {
+      ...JOB_DEFAULTS,
+      ...content,
+      id: nanoid(),
+      state: 'done',
+      createdAtMs: atMs,
+      finishedAtMs: atMs,
+    }),
+  );
+}
+
 /** What the gauge said at a re-check is a reading of the chain that is on the bike. */
 async function keepWear(db: RontelDatabase, draft: Draft, { bikeId, progress }: JobRecord, now: number) {
-  const wearPercent = progress.recheck?.value;
+  const wearPercent = progress.recheck?.values?.wearPercent;
   if (wearPercent === undefined) return;
   const chains = await db.parts.where('kind').equals('chain').toArray();
   const fitted = chains.find((part) => fittedOn(part).includes(bikeId));
@@ -144,47 +179,60 @@ async function keepWear(db: RontelDatabase, draft: Draft, { bikeId, progress }: 
   await draft.update('parts', fitted.id, (part) => ({ ...part, wear: [...part.wear, { atMs: now, wearPercent }] }));
 }
 
-/** Makes a setup the one fitted, A; lays it on the bench anew where it is gone. */
-async function fitSetup(db: RontelDatabase, draft: Draft, planned: SetupRecord, links: number | undefined) {
-  const setups = await db.setups.where('bikeId').equals(planned.bikeId).sortBy('rank');
-  const there = setups.find(({ id }) => id === planned.id);
-  if (!there && setups.length >= SETUPS_MAX) {
-    throw new Error('the bench is full and the setup of this job is not on it: take a candidate off, then sign off');
+/** Makes a setup A, the one on the bike; adds it again where it is gone. */
+async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
+  const setups = await db.setups.where('bikeId').equals(fitted.bikeId).sortBy('rank');
+  const others = setups.filter(({ id }) => id !== fitted.id);
+  if (others.length >= SETUPS_MAX) {
+    throw new Error(
+      `This bike has ${SETUPS_MAX} setups already, and the one of this job is not among them. Remove one, then sign off.`,
+    );
   }
-  // It has the teeth and is made of the parts that the job put on, whatever was tried with it on the bench meanwhile.
-  const { chainrings, cogs, hubStages } = planned;
-  const fitted = {
-    ...(there ?? planned),
-    chainrings,
-    cogs,
-    hubStages,
-    ...(planned.shelf && { shelf: planned.shelf }),
-    ...(links !== undefined && { chainLinks: links }),
-  };
   // The wheels that were planned may have left the bike.
-  const bike = await db.bikes.get(planned.bikeId);
+  const bike = await db.bikes.get(fitted.bikeId);
   const hasWheels = bike?.wheelsets.some(({ id }) => id === fitted.wheelsetId) ?? true;
   const ridden = hasWheels ? fitted : { ...fitted, wheelsetId: bike!.wheelsets[0]!.id };
-  const order = [ridden, ...setups.filter(({ id }) => id !== planned.id)];
-  for (const [rank, setup] of order.entries()) await draft.put('setups', { ...setup, rank });
+  await draft.put('setups', { ...ridden, rank: 0 });
+  for (const [i, setup] of others.entries()) {
+    // The chain moves with the bike: a setup that is not on it has none that could be counted.
+    const { chainLinks, ...rest } = setup;
+    const isOld = i === 0 && setups[0]?.id === setup.id;
+    await draft.put('setups', { ...(isOld || chainLinks === undefined ? rest : setup), rank: i + 1 });
+  }
 }
 
-/** What came off and is no part of the shelf yet is laid there: a cassette with its teeth can be found again. */
-async function keepOldParts(db: RontelDatabase, draft: Draft, job: JobRecord, now: number) {
-  if (job.work.kind !== 'swap') return;
-  const { from, to } = job.work;
-  if (from.setup.shelf?.cassette !== undefined || sameTeeth(from.setup.cogs, to.setup.cogs)) return;
-  const bike = await db.bikes.get(job.bikeId);
-  await draft.put('parts', {
-    ...PART_DEFAULTS,
-    id: nanoid(),
-    kind: 'cassette',
-    name: `Cassette ${from.setup.cogs[0]}-${from.setup.cogs.at(-1)}, off ${bike?.name ?? 'a bike'}`.slice(0, 80),
-    data: { cogs: from.setup.cogs },
-    note: `came off at “${job.name}”`,
-    // It was on the bike when the job was put in the book; since when, nobody has said.
-    mounts: [{ bikeId: job.bikeId, fromMs: Math.min(job.createdAtMs, now), toMs: now }],
-  });
+/** Puts what came off in stock, and names it in the setup and the job that take it back. */
+async function keepOldParts(
+  db: RontelDatabase,
+  draft: Draft,
+  job: JobRecord,
+  oldSetupId: string,
+  oldParts: readonly OldPart[],
+  now: number,
+) {
+  if (oldParts.length === 0) return;
+  const ids: Partial<Record<Slot, string>> = {};
+  for (const { slot, name, data, note } of oldParts) {
+    const id = nanoid();
+    ids[slot] = id;
+    await draft.put('parts', {
+      ...PART_DEFAULTS,
+      id,
+      kind: SLOT_KIND[slot],
+      name,
+      data,
+      note,
+      // It was on the bike when the job was booked; since when, nobody has said.
+      mounts: [{ bikeId: job.bikeId, fromMs: Math.min(job.createdAtMs, now), toMs: now }],
+    });
+  }
+  const withParts = (setup: SetupRecord): SetupRecord => ({ ...setup, shelf: { ...setup.shelf, ...ids } });
+  const old = await db.setups.get(oldSetupId);
+  if (old) await draft.put('setups', withParts(old));
+  const pair = job.pairId === undefined ? undefined : await db.jobs.get(job.pairId);
+  if (!pair || pair.state === 'done' || pair.work.kind !== 'swap' || !pair.work.isReturn) return;
+  const { work } = pair;
+  await draft.put('jobs', { ...pair, work: { ...work, to: { ...work.to, setup: withParts(work.to.setup) } } });
 }
 
 export async function removeJob(db: RontelDatabase, job: JobRecord, now: number): Promise<void> {

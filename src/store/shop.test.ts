@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { slotsOf } from '../core/shelf';
-import type { StepId, StepProgress } from '../core/swap';
+import type { StepId, StepProgress } from '../core/job';
 import { editThroughParts, resolvedSetup, sumsOf, type JobRecord, type SetupRecord } from '../records';
 import { datasetSchema } from '../records/schema';
 import {
@@ -24,12 +24,12 @@ import {
   removeJob,
   removeParts,
   showStep,
-  signOffJob,
   takeStock,
   undo,
 } from './index';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
+import { signOff } from '../../tests/support/workshop';
 import type { StepEdit } from './jobs';
 import { RontelDatabase } from './db';
 
@@ -179,9 +179,15 @@ const swapJob = async (db: RontelDatabase) => (await db.jobs.get('job-winter-rin
 test('a swap that is signed off makes its setup A, moves the parts, keeps the old ones and books a re-check', async () => {
   const db = await open();
   const job = await swapJob(db);
-  await editJob(db, job.id, 'links', (one) => ({ ...one, progress: { chainLength: { value: 114, doneAtMs: 1 } } }), 1);
+  await editJob(
+    db,
+    job.id,
+    'links',
+    (one) => ({ ...one, progress: { chainLength: { values: { links: 114 }, doneAtMs: 1 } } }),
+    1,
+  );
   const now = 9e12;
-  await signOffJob(db, job.id, { outcome: 'works', passed: [{ id: 'largestCog', overT: 2 }], now });
+  await signOff(db, job.id, 'works', { passed: [{ id: 'largestCog', overT: 2 }], now });
   const setups = await db.setups.where('bikeId').equals('estuary-tourer').sortBy('rank');
   expect(setups.map(({ id, rank }) => [id, rank])).toEqual([
     ['estuary-tourer-b', 0],
@@ -199,7 +205,7 @@ test('a swap that is signed off makes its setup A, moves the parts, keeps the ol
   const recheck = (await db.jobs.toArray()).find((one) => one.work.kind === 'recheck' && one.work.ofJobId === job.id)!;
   expect(recheck).toMatchObject({ state: 'ready', work: { afterKm: 100 } });
   await sound(db);
-  await expect(signOffJob(db, job.id, { outcome: 'works', passed: [], now })).rejects.toThrow('already');
+  await expect(signOff(db, job.id, 'works', { now })).rejects.toThrow('already');
   await undo(db);
   expect((await db.setups.get(TOURER))!.rank).toBe(0);
   expect((await swapJob(db)).state).toBe('waiting');
@@ -212,8 +218,14 @@ test('what the gauge said at a re-check is a reading of the chain on the bike', 
     [{ bikeId: 'estuary-tourer', name: 'Re-check', work: { kind: 'recheck', ofJobId: 'job-wider', afterKm: 100 } }],
     1,
   );
-  await editJob(db, id!, 'wear', (job) => ({ ...job, progress: { recheck: { value: 0.4, doneAtMs: 2 } } }), 2);
-  await signOffJob(db, id!, { outcome: 'works', passed: [], now: 9e12 });
+  await editJob(
+    db,
+    id!,
+    'wear',
+    (job) => ({ ...job, progress: { recheck: { values: { wearPercent: 0.4 }, doneAtMs: 2 } } }),
+    2,
+  );
+  await signOff(db, id!, 'works', { now: 9e12 });
   expect((await db.parts.get('chain-worn'))!.wear.at(-1)).toEqual({ atMs: 9e12, wearPercent: 0.4 });
   await sound(db);
   await undo(db);
@@ -223,7 +235,7 @@ test('what the gauge said at a re-check is a reading of the chain on the bike', 
 test('a reverted trial leaves bike and shelf as they were, and is remembered', async () => {
   const db = await open();
   const before = await readDataset(db);
-  await signOffJob(db, 'job-winter-ring', { outcome: 'reverted', note: 'rubs', passed: [], now: 1 });
+  await signOff(db, 'job-winter-ring', 'reverted', { note: 'rubs', now: 1 });
   const after = await readDataset(db);
   expect(after.setups).toEqual(before.setups);
   expect(after.parts).toEqual(before.parts);
@@ -233,37 +245,38 @@ test('a reverted trial leaves bike and shelf as they were, and is remembered', a
 
 test('a setup that has left the bench is laid there again; a full bench is said, and nothing is half done', async () => {
   const db = await open();
-  await signOffJob(db, 'job-mountain', { outcome: 'works', passed: [], now: 2 });
+  await signOff(db, 'job-mountain');
   const [first] = await db.setups.where('bikeId').equals('seawall-all-road').sortBy('rank');
   expect(first).toMatchObject({ id: 'all-road-40', chainrings: [40] });
   const full = await open();
   const base = (await full.setups.get('seawall-all-road-a'))!;
   await full.setups.bulkPut([1, 2, 3].map((rank) => ({ ...base, id: `more-${rank}`, rank })));
   const before = await readDataset(full);
-  await expect(signOffJob(full, 'job-mountain', { outcome: 'works', passed: [], now: 2 })).rejects.toThrow(
-    'bench is full',
-  );
+  await expect(signOff(full, 'job-mountain')).rejects.toThrow('4 setups already');
   expect(await readDataset(full)).toEqual(before);
 });
 
-test('a cassette that came off and was on no shelf is found there', async () => {
+test('what came off and was not in stock is found there, and the setup that had it is made of it', async () => {
   const db = await open();
-  await signOffJob(db, 'job-carrier-34', { outcome: 'works', passed: [], now: 3 });
-  expect((await db.parts.toArray()).some(({ name }) => name.includes('Harbour load carrier'))).toBe(false);
-  const carrier = (await db.setups.get('harbour-load-carrier-a'))!;
+  await signOff(db, 'job-carrier-34', 'works', { now: 3 });
+  const taken = async () => (await db.parts.toArray()).filter(({ name }) => name.includes('off Harbour load carrier'));
+  expect((await taken()).map(({ kind, data }) => [kind, data.ringT])).toEqual([['chainring', 38]]);
+  const carrier = (await db.setups.get('carrier-34'))!;
   const side = (setup: SetupRecord) => ({ setup, parts: {} });
   const work = {
     kind: 'swap',
     from: side(carrier),
-    to: side({ ...carrier, id: 'wide', cogs: [11, 13, 15] }),
+    to: side({ ...carrier, id: 'wide', cogs: [11, 13, 15, 18, 21, 24, 28, 32, 37, 42, 46] }),
+    chain: 'leave',
     newChain: false,
     weighs: false,
     usesQuickLink: true,
   } as const;
   const [id] = await addJobs(db, [{ bikeId: carrier.bikeId, name: 'Wide', work }], 4);
-  await signOffJob(db, id!, { outcome: 'works', passed: [], now: 5 });
-  const [old] = (await db.parts.toArray()).filter(({ name }) => name.includes('Harbour load carrier'));
-  expect(old!.data.cogs).toEqual(carrier.cogs);
+  await signOff(db, id!, 'works', { now: 5 });
+  const old = (await taken()).find(({ kind }) => kind === 'cassette')!;
+  expect(old.data.cogs).toEqual(carrier.cogs);
+  expect((await db.setups.get('carrier-34'))!.shelf).toMatchObject({ cassette: old.id });
   await sound(db);
 });
 
@@ -300,18 +313,21 @@ test('two tabs at the same step: what the other wrote stands, and is said', asyn
   const job = await swapJob(db);
   const step = (stepId: StepId, known: readonly (StepProgress | undefined)[], edit: StepEdit['edit']) =>
     editStep(db, { jobId: job.id, stepId, known, edit, label: stepId, now: 0 });
-  const write = (shown: JobRecord, value: number) =>
-    step('chainLength', [shown.progress.chainLength], (before) => ({ ...before, value }));
+  const write = (shown: JobRecord, links: number) =>
+    step('chainLength', [shown.progress.chainLength], (before) => ({ ...before, values: { links } }));
   await write(job, 112);
-  await expect(write(job, 114)).rejects.toMatchObject({ now: { value: 112 } });
-  expect((await swapJob(db)).progress.chainLength).toEqual({ value: 112 });
+  await expect(write(job, 114)).rejects.toMatchObject({ now: { values: { links: 112 } } });
+  expect((await swapJob(db)).progress.chainLength).toEqual({ values: { links: 112 } });
   // Another step of the same job is another matter.
-  await step('bGap', [undefined], () => ({ value: 6 }));
+  await step('bGap', [undefined], () => ({ values: { gapMm: 6 } }));
   // What this tab wrote itself is no surprise to it, even before it is on screen.
   const own = await step('torque', [undefined], () => ({ note: 'a' }));
   await step('torque', [undefined, own], (before) => ({ ...before, note: 'ab' }));
   await write(await swapJob(db), 114);
-  expect((await swapJob(db)).progress).toMatchObject({ chainLength: { value: 114 }, bGap: { value: 6 } });
+  expect((await swapJob(db)).progress).toMatchObject({
+    chainLength: { values: { links: 114 } },
+    bGap: { values: { gapMm: 6 } },
+  });
 });
 
 test('a step that is done and the next that is shown are one write; looking at a step is nothing to undo', async () => {
@@ -344,7 +360,7 @@ test('a setup that was tried otherwise on the bench meanwhile becomes what the j
   const db = await open();
   const { cogs } = (await db.setups.get('estuary-tourer-b'))!;
   await edit(db, 'estuary-tourer-b', (setup) => ({ ...setup, chainrings: [42], cogs: [11, 13, 15] }));
-  await signOffJob(db, 'job-winter-ring', { outcome: 'works', passed: [], now: 9e12 });
+  await signOff(db, 'job-winter-ring', 'works', { now: 9e12 });
   expect(await db.setups.get('estuary-tourer-b')).toMatchObject({ rank: 0, chainrings: [44], cogs });
 });
 

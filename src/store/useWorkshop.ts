@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo } from 'react';
 import { experienceOf } from '../core/log';
-import type { Experience } from '../core/fit';
+import { derailleurMark, type Experience } from '../core/fit';
 import {
   PREFERENCES_DEFAULTS,
   resolvedSetup,
@@ -146,6 +146,10 @@ async function readRides(db: RontelDatabase, bikeId: string) {
 async function readExperience(db: RontelDatabase): Promise<Experience[]> {
   const passing = await db.jobs.where('passed.length').above(0).toArray();
   return experienceOf(
-    passing.flatMap(({ state, outcome, passed = [] }) => (state === 'done' && outcome ? [{ outcome, passed }] : [])),
+    passing.flatMap(({ state, outcome, passed = [], work }) => {
+      const setup = work.kind === 'swap' ? work.to.setup : work.kind === 'trial' ? work.side.setup : undefined;
+      if (state !== 'done' || !outcome || outcome === 'noEffect' || !setup) return [];
+      return [{ outcome, passed, derailleur: derailleurMark(setup.rearDerailleur, setup.parts, setup.shelf) }];
+    }),
   );
 }

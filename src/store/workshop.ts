@@ -11,7 +11,7 @@ import type { Setup } from '../core/gears';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 
-/** Adds a bike with one setup, the one fitted now, and puts it on the bench. Its ids and place are new, whatever `content` says. Answers with the bike's id. */
+/** Adds a bike with one setup and selects it. Its ids and place are new, and it shares no parts, whatever `content` says. Returns the bike's id. */
 export async function addBike(
   db: RontelDatabase,
   content: {
@@ -24,7 +24,9 @@ export async function addBike(
   await change(db, { label: `new bike ${content.bike.name}`, now }, async (draft) => {
     const last = await db.bikes.orderBy('rank').last();
     await draft.put('bikes', { ...BIKE_DEFAULTS, ...content.bike, id: bikeId, rank: (last?.rank ?? -1) + 1 });
-    await draft.put('setups', { ...SETUP_DEFAULTS, ...content.setup, id: nanoid(), bikeId, rank: 0 });
+    // Parts in stock belong to the bike that they are on, and left-out gears to the setup that they were left out of.
+    const { shelf: _shelf, leftOut: _leftOut, ...setup } = content.setup;
+    await draft.put('setups', { ...SETUP_DEFAULTS, ...setup, id: nanoid(), bikeId, rank: 0 });
   });
   await setPreferences(db, { currentBikeId: bikeId });
   return bikeId;

@@ -9,7 +9,7 @@ export const candidate = (setup: Setup, more: Partial<Candidate> = {}): Candidat
   rolloutMm: TOURER_ROLLOUT_MM,
   crankLengthMm: 170,
   rearDerailleur: {},
-  clicksPerPush: 3,
+  clicksPerPush: { easier: 3, harder: 2 },
   massG: undefined,
   cost: undefined,
   ...more,

@@ -200,7 +200,11 @@ const SCHOOL_RANKING: Readonly<
   Record<School, (figures: SetupFigures, brief: FilledBrief) => readonly (number | undefined)[]>
 > = {
   cadence: ({ coverage, report }) => [coverage.holes.length, report.path.largestStep],
-  simplicity: ({ report, bigChange }) => [report.path.frontShifts, report.path.doubleShifts, bigChange.leverPushes],
+  simplicity: ({ report, bigChange }) => [
+    report.path.frontShifts + report.path.hubShifts,
+    report.path.doubleShifts,
+    bigChange.leverPushes,
+  ],
   range: ({ report, needs }) => [
     // How far each end falls short, on a log scale; then the plain width.
     Math.max(0, Math.log(report.gears[0]!.developmentM / needs.easiestMaxM)) +

@@ -16,6 +16,7 @@ export type RowId =
   | 'distinct'
   | 'pathGears'
   | 'frontShifts'
+  | 'hubShifts'
   | 'doubleShifts'
   | 'rearClicks'
   | 'leverPushes'
@@ -108,6 +109,7 @@ const RULES: readonly Rule[] = [
   { id: 'distinct', value: ({ report }) => report.distinct.length, gain: 'none' },
   { id: 'pathGears', value: ({ report }) => report.path.gears.length, gain: 'none' },
   { id: 'frontShifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },
+  { id: 'hubShifts', value: ({ report }) => report.path.hubShifts, gain: 'less' },
   { id: 'doubleShifts', value: ({ report }) => report.path.doubleShifts, gain: 'less' },
   { id: 'rearClicks', value: ({ bigChange }) => bigChange.rearClicks, gain: 'none' },
   { id: 'leverPushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },

@@ -15,6 +15,7 @@ import {
   speedKmh,
   stepsByZone,
   type BigChange,
+  type ClicksPerPush,
   type Coverage,
   type GearAtSpeed,
   type GearReport,
@@ -35,7 +36,7 @@ export interface Candidate {
   readonly rearDerailleur: RearDerailleur;
   /** Places of the gears that the rider never uses. */
   readonly avoided?: readonly GearPlace[] | undefined;
-  readonly clicksPerPush: number;
+  readonly clicksPerPush: ClicksPerPush;
   readonly massG: number | undefined;
   readonly cost: number | undefined;
 }

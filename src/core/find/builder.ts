@@ -13,10 +13,10 @@ import {
   checkShifterSpeeds,
   checkSmallestRing,
   chainLinks,
+  derailleurMark,
   goesTogether,
   graverKind,
   kindOfCheck,
-  requiredCapacityT,
   trialOf,
   typicalCogPitchMm,
   type Check,
@@ -119,7 +119,7 @@ export class SetupBuilder {
     const { rearDerailleur, others = [] } = this.present;
     const known = [rearDerailleur, ...others.map((other) => other.rearDerailleur)];
     this.options = (this.keep.has('rearDerailleur') ? known.slice(0, 1) : [...known, {}]).map(
-      (one) => new DerailleurOption(one, this.present),
+      (one, place) => new DerailleurOption(one, this.present, this.otherPartId(place)),
     );
   }
 
@@ -144,6 +144,7 @@ export class SetupBuilder {
     return {
       ...present,
       setup: { chainrings, cogs, hubStages: present.setup.hubStages },
+      avoided: undefined,
       chainLinks: build.chainLinks,
       rearDerailleur: {
         ...this.options[build.derailleur]!.rearDerailleur,
@@ -180,10 +181,23 @@ export class SetupBuilder {
     };
   }
 
-  private kind(checks: readonly Check[]): FitKind {
+  private kind(checks: readonly Check[], rear = this.present.rearDerailleur, place = 0): FitKind {
+    const { parts = {}, experience, derailleurPartIds } = this.present;
+    const partIds = place === 0 ? derailleurPartIds : { ...derailleurPartIds, rearDerailleur: this.otherPartId(place) };
+    const facts = {
+      ridden: [],
+      experience,
+      derailleur: derailleurMark(rear, parts, partIds),
+      hangerExtenderMm: parts.hangerExtenderMm,
+    };
     return checks
-      .map((check) => kindOfCheck(check, trialOf(check, [], this.bike.present.experience), this.bike.school))
+      .map((check) => kindOfCheck(check, trialOf(check, facts), this.bike.school))
       .reduce(graverKind, 'goes' as FitKind);
+  }
+
+  /** The part in stock that the derailleur at this place among those that can be had is. */
+  private otherPartId(place: number): string | undefined {
+    return this.present.others?.[place - 1]?.partId;
   }
 
   private ringPart(chainrings: readonly number[]): RingPart {
@@ -278,7 +292,11 @@ export class SetupBuilder {
     );
     const kind = graverKind(
       hub(),
-      this.kind([...cogChecks, checkExtender(cogs.at(-1)!, rearDerailleur, parts), ...shifting()]),
+      this.kind(
+        [...cogChecks, checkExtender(cogs.at(-1)!, rearDerailleur, parts), ...shifting()],
+        rearDerailleur,
+        place,
+      ),
     );
     const widerChain = !goesTogether(this.kind([checkChainSpeeds(count, parts)]));
     newParts.sort((a, b) => PART_KINDS.indexOf(a) - PART_KINDS.indexOf(b));
@@ -291,12 +309,9 @@ export class SetupBuilder {
     const { cogs } = cassette;
     const option = this.options[place]!;
     const links = this.linksFor(chainrings[0]!, cogs.at(-1)!);
-    const avoided = present.avoided ?? [];
     const { hubStages } = present.setup;
-    const capacityRequiredT =
-      avoided.length === 0
-        ? chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!
-        : requiredCapacityT({ chainrings, cogs, hubStages }, avoided);
+    // Gears that are left out of what is on the bike say nothing of another combination: all of them count here.
+    const capacityRequiredT = chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!;
     const { totalCapacityT } = option.rearDerailleur;
     const capacityOverT = totalCapacityT === undefined ? 0 : Math.max(0, capacityRequiredT - totalCapacityT);
 

@@ -1,14 +1,13 @@
 import {
   CageReach,
   geometryOf,
-  isAvoided,
-  isBigBig,
+  derailleurMark,
   tallyOf,
   type DriveGeometry,
+  type DerailleurMark,
   type Experience,
   type FitInput,
   type FitKind,
-  type GearPlace,
   type LimitsSchool,
   type RearDerailleur,
 } from '../fit';
@@ -22,8 +21,8 @@ export interface NumberedCassette {
 /** A rear derailleur that a search may use, with what its cage reaches in each gear: worked out as it is asked for, once. */
 export class DerailleurOption {
   private readonly geometry: DriveGeometry | undefined;
-  private readonly avoided: readonly GearPlace[];
   private readonly experience: readonly Experience[];
+  private readonly mark: DerailleurMark;
   private readonly gears = new Map<number, CageReach>();
   /** Over the gears of a ring that are allowed, links: above it one is slack; below it one is not held. */
   private readonly tautTo = new Map<number, number>();
@@ -32,9 +31,13 @@ export class DerailleurOption {
   constructor(
     readonly rearDerailleur: RearDerailleur,
     bike: FitInput,
+    partId: string | undefined,
   ) {
     this.geometry = geometryOf({ ...bike, rearDerailleur });
-    this.avoided = bike.avoided ?? [];
+    this.mark = derailleurMark(rearDerailleur, bike.parts ?? {}, {
+      ...bike.derailleurPartIds,
+      ...(partId !== undefined && { rearDerailleur: partId }),
+    });
     this.experience = bike.experience ?? [];
   }
 
@@ -50,7 +53,7 @@ export class DerailleurOption {
     if (!this.geometry) {
       if (!overCapacity) return 'goes';
       // Without the drawing the log alone can say no.
-      const { worked, reverted } = tallyOf('totalCapacity', capacityOverT, this.experience);
+      const { worked, reverted } = tallyOf('totalCapacity', capacityOverT, this.experience, this.mark).own;
       return school === 'sheet' || reverted > worked ? 'doesNot' : 'goesWithChecks';
     }
     if (this.gear(chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
@@ -70,7 +73,7 @@ export class DerailleurOption {
     return this.mostOverRow(this.holdsFrom, ring, row, cassette, (gear) => gear.fewestLinks());
   }
 
-  /** The most of something over the gears of one ring, by its place, that the rider allows. */
+  /** The most of something over the gears of one ring, by its place. */
   private mostOverRow(
     known: Map<number, number>,
     ring: number,
@@ -83,8 +86,6 @@ export class DerailleurOption {
     if (most !== undefined) return most;
     most = -Infinity;
     for (let cog = 0; cog < cogs.length; cog += 1) {
-      const place = { ring: row, cog };
-      if (isAvoided(place, this.avoided) && !isBigBig({ cogs }, place)) continue;
       most = Math.max(most, of(this.gear(ring, cogs[cog]!)));
     }
     known.set(key, most);

@@ -85,7 +85,7 @@ test('gears that are never used need no capacity; big-big always does', () => {
     verdict: 'inside',
     margin: 1,
     message:
-      '38T needed in the gears you allow (41T in all of them), 39T published (2T over in the gears left out): 1T to spare.',
+      '38T needed with gears left out of this combination (41T in all gears), 39T published (2T over in the gears left out): 1T to spare.',
   });
 });
 

@@ -32,7 +32,7 @@ export function checkCapacity(input: CapacityInput): Check[] {
   const { totalCapacityT, largestCogMaxT, largestCogMinT, smallestCogMinT } = rearDerailleur;
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
-  const left = whole === required ? '' : ` in the gears you allow (${whole}T in all of them)`;
+  const left = whole === required ? '' : ` with gears left out of this combination (${whole}T in all gears)`;
   return [
     checkTeeth('totalCapacity', required, totalCapacityT, 'most', {
       what: `${required}T needed${left}`,

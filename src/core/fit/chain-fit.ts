@@ -64,12 +64,15 @@ export function checkChainLength(input: ChainLengthCheck): Check {
       { ...known, fixes: margin >= 2 ? [shorter] : [{ text: 'a longer cage' }, { text: 'a larger small ring' }] },
     );
   }
-  const spare = margin === 0 ? ': just that' : `: ${margin} to spare`;
+  const spare = margin === 0 ? ': exactly the right length' : `: ${margin} to spare`;
   const left =
-    smallSmall?.pose.state === 'slack' ? ' Slack in the gears you leave out: a mis-shift there sags, no more.' : '';
+    smallSmall?.pose.state === 'slack'
+      ? ` The chain is slack in gears that are left out of this combination, ${smallSmall.chainring}/${smallSmall.cog} among them: do not ride in them.`
+      : '';
   return answered(
     'chainLength',
-    margin === 0 ? 'at' : 'inside',
+    // Big-big + 2 has its margin inside it: a chain of just that length is right, not at a limit.
+    'inside',
     `${fitted} links, ${wanted} by big-big + 2${spare}.${left}`,
     known,
   );

@@ -80,12 +80,36 @@ export function straightest(angles: readonly ChainAngle[], chainring: number): C
   );
 }
 
-/** How many of the largest cogs a chain can climb off when the cranks turn backwards. */
-const BACK_PEDAL_COGS = 3;
+/** Of a cassette's largest cogs so many can lose the chain when the cranks turn backwards, share and least count. */
+const BACK_PEDAL_SHARE = 1 / 3;
+const BACK_PEDAL_LEAST = 3;
+/** The largest cog forgives this share of the steep angle, each smaller one so much more: a rule of thumb from the stand. */
+const LARGEST_FORGIVES = 0.8;
+const EACH_SMALLER_FORGIVES = 0.15;
 
-/** Whether back-pedalling may drop the chain: on one of the largest cogs, at a steep angle inwards. */
-export function backPedalRisk({ cogs }: Setup, { cog, angleDeg }: ChainAngle, steepDeg: number): boolean {
-  return cogs.indexOf(cog) >= cogs.length - BACK_PEDAL_COGS && angleDeg < -steepDeg;
+/**
+ * The sideways angle up to which a cog is expected to hold the chain when the cranks turn backwards, degrees.
+ * The larger the cog, the less it forgives. Undefined for the smaller two thirds, which do not lose it.
+ */
+export function backPedalLimitDeg({ cogs }: Pick<Setup, 'cogs'>, cog: number, steepDeg: number): number | undefined {
+  const fromLargest = cogs.length - 1 - cogs.indexOf(cog);
+  const count = Math.max(BACK_PEDAL_LEAST, Math.ceil(cogs.length * BACK_PEDAL_SHARE));
+  if (fromLargest >= count) return undefined;
+  return steepDeg * (LARGEST_FORGIVES + EACH_SMALLER_FORGIVES * fromLargest);
+}
+
+/** Whether back-pedalling may drop the chain: on one of the largest cogs, at more than that cog's own angle inwards. */
+export function backPedalRisk(setup: Setup, { cog, angleDeg }: ChainAngle, steepDeg: number): boolean {
+  const limitDeg = backPedalLimitDeg(setup, cog, steepDeg);
+  return limitDeg !== undefined && angleDeg < -limitDeg;
+}
+
+/** The gears to turn backwards in on the stand, the largest cog first: the largest third of the cassette on the big ring. */
+export function backPedalGears(setup: Setup, angles: readonly ChainAngle[], steepDeg: number): readonly ChainAngle[] {
+  const ring = Math.max(...setup.chainrings);
+  return angles
+    .filter(({ chainring, cog }) => chainring === ring && backPedalLimitDeg(setup, cog, steepDeg) !== undefined)
+    .sort((a, b) => b.cog - a.cog);
 }
 
 /** Whether no gear that is ridden asks for a steeper chain than the rider allows. */

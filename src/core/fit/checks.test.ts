@@ -216,13 +216,19 @@ describe('chain', () => {
     expect(chainEnds(113)).toBeUndefined();
   });
 
+  test('a chain of just the right length is inside, not at a limit', () => {
+    expect(check('chainLength', { chainLinks: 112 })).toMatchObject({ verdict: 'inside', margin: 0 });
+    expect(check('chainLength', { chainLinks: 112 }).message).toContain('exactly the right length');
+  });
+
   test('slack only in gears that are left out is no fault, and said', () => {
     const rearDerailleur = { ...SHEET, cageLengthMm: 76 };
     expect(check('chainLength', { rearDerailleur }).verdict).toBe('outside');
     const avoided = [0, 1, 2, 3, 4].map((cog) => ({ ring: 1, cog }));
     const left = check('chainLength', { rearDerailleur, avoided });
-    expect(left.verdict).toBe('at');
-    expect(left.message).toContain('Slack in the gears you leave out');
+    expect(left.verdict).toBe('inside');
+    expect(left.message).toContain('slack in gears that are left out of this combination');
+    expect(left.message).toContain('do not ride in them');
   });
 });
 

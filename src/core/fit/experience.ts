@@ -1,5 +1,54 @@
-import type { Trial } from './trial';
+import type { DriveParts } from './drive-parts';
+import type { RearDerailleur } from './rear-derailleur';
 import type { CheckId } from './verdict';
+
+/** Which derailleurs a limit belongs to: their parts in stock, what is published of them, and an extender. */
+export interface DerailleurMark {
+  readonly rearPartId?: string | undefined;
+  readonly frontPartId?: string | undefined;
+  readonly largestCogMaxT?: number | undefined;
+  readonly totalCapacityT?: number | undefined;
+  readonly cageLengthMm?: number | undefined;
+  readonly ringDifferenceMaxT?: number | undefined;
+  readonly hasExtender: boolean;
+}
+
+/** Reads the mark off what a setup says of its derailleurs. */
+export function derailleurMark(
+  rear: RearDerailleur,
+  { hangerExtenderMm }: Pick<DriveParts, 'hangerExtenderMm'>,
+  partIds: { readonly rearDerailleur?: string | undefined; readonly frontDerailleur?: string | undefined } = {},
+): DerailleurMark {
+  const { largestCogMaxT, totalCapacityT, cageLengthMm, ringDifferenceMaxT } = rear;
+  return {
+    rearPartId: partIds.rearDerailleur,
+    frontPartId: partIds.frontDerailleur,
+    largestCogMaxT,
+    totalCapacityT,
+    cageLengthMm,
+    ringDifferenceMaxT,
+    hasExtender: hangerExtenderMm !== undefined,
+  };
+}
+
+const FRONT_CHECKS: readonly CheckId[] = ['ringDifference', 'frontCage'];
+
+/**
+ * Whether two marks are those of one derailleur, as far as a check is concerned: the same part in stock, or the same
+ * body and cage by what is published of both. What is known of one only tells nothing.
+ */
+export function isSameDerailleur(id: CheckId, a: DerailleurMark, b: DerailleurMark): boolean {
+  if (FRONT_CHECKS.includes(id)) {
+    if (a.frontPartId !== undefined && a.frontPartId === b.frontPartId) return true;
+    return a.ringDifferenceMaxT !== undefined && a.ringDifferenceMaxT === b.ringDifferenceMaxT;
+  }
+  if (a.hasExtender !== b.hasExtender) return false;
+  if (a.rearPartId !== undefined && a.rearPartId === b.rearPartId) return true;
+  const same = (field: 'largestCogMaxT' | 'totalCapacityT' | 'cageLengthMm') =>
+    a[field] === undefined || b[field] === undefined ? undefined : a[field] === b[field];
+  const [body, capacity, cage] = [same('largestCogMaxT'), same('totalCapacityT'), same('cageLengthMm')];
+  return body === true && capacity !== false && cage !== false && (capacity === true || cage === true);
+}
 
 /** What came of having passed a published limit once. */
 export interface Experience {
@@ -7,36 +56,49 @@ export interface Experience {
   /** By how many teeth it was passed. */
   readonly overT: number;
   readonly worked: boolean;
+  /** Undefined where nothing is known of the derailleur: then it counts among the others. */
+  readonly derailleur?: DerailleurMark | undefined;
 }
 
-/** What a log says of passing a limit by so much. */
-export interface Tally {
+/** How often it worked, and how often the parts were put back because of it. */
+export interface Count {
   /** Worked when passed by as much or more. */
   readonly worked: number;
-  /** Reverted when passed by as much or less. */
+  /** Put back when passed by as much or less. */
   readonly reverted: number;
 }
 
-/** What speaks for and against passing a limit by `overT`: what worked farther out speaks for it, what failed nearer speaks against. */
-export function tallyOf(id: CheckId, overT: number, experience: readonly Experience[]): Tally {
-  const like = experience.filter((one) => one.id === id);
-  return {
-    worked: like.filter((one) => one.worked && one.overT >= overT).length,
-    reverted: like.filter((one) => !one.worked && one.overT <= overT).length,
-  };
+/** What a log says of passing a limit by so much: with this derailleur, and with others. */
+export interface Tally {
+  readonly own: Count;
+  readonly others: Count;
 }
+
+/** What speaks for and against passing a limit by `overT`: what worked further out speaks for it, what failed nearer speaks against. */
+export function tallyOf(
+  id: CheckId,
+  overT: number,
+  experience: readonly Experience[],
+  derailleur: DerailleurMark | undefined,
+): Tally {
+  const like = experience.filter((one) => one.id === id);
+  const isOwn = (one: Experience) =>
+    derailleur !== undefined && one.derailleur !== undefined && isSameDerailleur(id, derailleur, one.derailleur);
+  const count = (list: readonly Experience[]): Count => ({
+    worked: list.filter((one) => one.worked && one.overT >= overT).length,
+    reverted: list.filter((one) => !one.worked && one.overT <= overT).length,
+  });
+  return { own: count(like.filter(isOwn)), others: count(like.filter((one) => !isOwn(one))) };
+}
+
+export type TrialDecision = 'try' | 'doNot' | 'undecided';
 
 /**
- * A trial in the light of the log: what the drawing cannot tell the log may; what the drawing forbids
- * it does not allow; and where like setups were reverted more often than not, "try" is a question again.
+ * What the log makes of a decision by geometry: what the drawing cannot tell the log may; what the drawing forbids it
+ * does not allow; and where this derailleur was put back more often than not, "try" is a question again. Other
+ * derailleurs are shown and decide nothing: another body hangs elsewhere.
  */
-export function withExperience(trial: Trial, { worked, reverted }: Tally): Trial {
-  if (worked + reverted === 0) return trial;
-  const reason = `${trial.reason}. In your log, past it by as much: ${worked} worked, ${reverted} reverted`;
-  return { ...trial, decision: decided(trial.decision, worked, reverted), reason };
-}
-
-function decided(decision: Trial['decision'], worked: number, reverted: number): Trial['decision'] {
+export function decideByLog(decision: TrialDecision, { worked, reverted }: Count): TrialDecision {
   if (decision === 'doNot' || worked === reverted) return decision;
   if (decision === 'try') return worked > reverted ? 'try' : 'undecided';
   return worked > reverted ? 'try' : 'doNot';

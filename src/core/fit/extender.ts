@@ -1,18 +1,8 @@
 import { allDigits, fixed } from '../number-text';
 import type { DriveParts } from './drive-parts';
-import { MM_PER_TOOTH } from './front';
+import { extenderForMm, extenderGainT } from './extender-gain';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, notKnown, type Check } from './verdict';
-
-/** How many teeth more an extender makes room for: it lowers the derailleur, and a tooth asks for 2.02 mm. */
-export function extenderGainT(hangerExtenderMm: number): number {
-  return Math.floor(hangerExtenderMm / MM_PER_TOOTH);
-}
-
-/** The least that an extender must lower the derailleur for so many teeth over its largest cog, mm. */
-export function extenderForMm(overT: number): number {
-  return overT * MM_PER_TOOTH;
-}
 
 /** A hanger extender: raises the largest cog, costs crispness; a caution at best, never a plain yes. */
 export function checkExtender(

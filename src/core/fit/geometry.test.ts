@@ -252,7 +252,7 @@ describe('report', () => {
 
   test('the chain on the bike: unknown, just right, to spare, short, too short, slack', () => {
     expect(length(undefined)).toMatchObject({ verdict: 'notKnown', missing: 'how many links the chain has' });
-    expect(length(112)).toMatchObject({ verdict: 'at', margin: 0 });
+    expect(length(112)).toMatchObject({ verdict: 'inside', margin: 0 });
     expect(length(114)).toMatchObject({
       verdict: 'outside',
       fixes: [{ text: '2 links fewer', change: { chainLinks: 112 } }],

@@ -13,9 +13,13 @@ export { checkData, contradiction } from './datum';
 export type { DatumProblem, DatumRule } from './datum';
 export { DRIVE_PART_DATA, RETENTIONS, SHIFTINGS, checkDriveParts } from './drive-parts';
 export type { DrivePartNumbers, DriveParts, Retention, Shifting } from './drive-parts';
-export { tallyOf } from './experience';
-export type { Experience, Tally } from './experience';
-export { checkExtender, extenderForMm, extenderGainT } from './extender';
+export { contradicts, isOtherDerailleur } from './other-derailleur';
+export { belongsTo, leaveOut, leftOutPlaces } from './left-out';
+export type { Combination, LeftOutGears } from './left-out';
+export { derailleurMark, isSameDerailleur, tallyOf } from './experience';
+export type { Count, DerailleurMark, Experience, Tally } from './experience';
+export { checkExtender } from './extender';
+export { extenderForMm, extenderGainT } from './extender-gain';
 export {
   FREEHUB_DATA,
   checkFreehub,
@@ -65,6 +69,8 @@ export {
   DEFAULT_STEEP_ANGLE_DEG,
   RING_SPACING_MM,
   STEEP_ANGLE_DEG,
+  backPedalGears,
+  backPedalLimitDeg,
   backPedalRisk,
   chainAngles,
   straightest,

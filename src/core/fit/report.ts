@@ -16,7 +16,7 @@ import {
   type ChainlineGeometry,
 } from './chainline';
 import type { DriveParts } from './drive-parts';
-import type { Experience } from './experience';
+import { derailleurMark, type Experience } from './experience';
 import { checkExtender } from './extender';
 import { checkFreehub, checkFreehubLength, checkHubRatio, type Freehub } from './freehub';
 import { checkFrontCage, checkRingDifference } from './front';
@@ -47,8 +47,10 @@ export interface FitInput {
   readonly crossedCogs?: number | undefined;
   /** Big ring of the setup on the bike now. */
   readonly fittedBigRing?: number | undefined;
-  /** What came of limits that were passed before, for the workshop-tested school. */
+  /** What came of limits that were passed before, for the workshop-tested approach. */
   readonly experience?: readonly Experience[] | undefined;
+  /** Which parts in stock the derailleurs are, so that the log knows them again. */
+  readonly derailleurPartIds?: Parameters<typeof derailleurMark>[2];
   /** Derailleurs that are at hand. */
   readonly others?: readonly OtherDerailleur[] | undefined;
 }
@@ -171,7 +173,12 @@ export function fitReport(input: FitInput): FitReport {
   ];
   const trials = Object.fromEntries(
     checks.flatMap((check): [CheckId, Trial][] => {
-      const trial = trialOf(check, used, input.experience);
+      const trial = trialOf(check, {
+        ridden: used,
+        experience: input.experience,
+        derailleur: derailleurMark(rearDerailleur, parts, input.derailleurPartIds),
+        hangerExtenderMm: parts.hangerExtenderMm,
+      });
       return trial ? [[check.id, trial]] : [];
     }),
   );

@@ -1,6 +1,14 @@
 import { fixed } from '../number-text';
 import type { CageRow } from './cage-rows';
-import { tallyOf, withExperience, type Experience } from './experience';
+import { extenderGainT } from './extender-gain';
+import {
+  decideByLog,
+  tallyOf,
+  type DerailleurMark,
+  type Experience,
+  type Tally,
+  type TrialDecision,
+} from './experience';
 import { MM_PER_TOOTH } from './front';
 import type { Check } from './verdict';
 
@@ -10,39 +18,49 @@ export type LimitsSchool = (typeof LIMITS_SCHOOLS)[number];
 
 /** What the workshop-tested school says of a limit that is passed. */
 export interface Trial {
-  readonly decision: 'try' | 'doNot' | 'undecided';
+  readonly decision: TrialDecision;
   readonly reason: string;
   /** What the job card asks for, for having passed this limit. */
   readonly extraCheck: string;
+  /** What the log says of this derailleur and of others; undefined where it says nothing. */
+  readonly tally?: Tally | undefined;
+}
+
+/** What is known beside the check: the cage in each gear that is ridden, the log, and what it is asked of. */
+export interface TrialFacts {
+  /** Empty without a cage length. */
+  readonly ridden: readonly CageRow[];
+  readonly experience?: readonly Experience[] | undefined;
+  readonly derailleur?: DerailleurMark | undefined;
+  readonly hangerExtenderMm?: number | undefined;
 }
 
 /**
  * What the cage's geometry and the log say of a published limit that is passed. Undefined where nothing is
  * passed, or the limit is no published one.
- * @param ridden the cage in the gears that the rider allows; empty without a cage length
  */
-export function trialOf(
-  check: Check,
-  ridden: readonly CageRow[],
-  experience: readonly Experience[] = [],
-): Trial | undefined {
-  const trial = geometryTrial(check, ridden);
-  return trial && withExperience(trial, tallyOf(check.id, -(check.margin ?? 0), experience));
+export function trialOf(check: Check, facts: TrialFacts): Trial | undefined {
+  const { ridden, experience = [], derailleur, hangerExtenderMm } = facts;
+  const trial = geometryTrial(check, ridden, hangerExtenderMm);
+  if (!trial) return undefined;
+  const tally = tallyOf(check.id, -(check.margin ?? 0), experience, derailleur);
+  const { own, others } = tally;
+  if (own.worked + own.reverted + others.worked + others.reverted === 0) return trial;
+  return { ...trial, decision: decideByLog(trial.decision, own), tally };
 }
 
-function geometryTrial({ id, verdict, margin = 0 }: Check, ridden: readonly CageRow[]): Trial | undefined {
+function geometryTrial(
+  { id, verdict, margin = 0 }: Check,
+  ridden: readonly CageRow[],
+  hangerExtenderMm: number | undefined,
+): Trial | undefined {
   if (verdict !== 'outside') return undefined;
   const overT = -margin;
   switch (id) {
     case 'totalCapacity':
       return capacityTrial(ridden);
     case 'largestCog':
-      return {
-        decision: 'undecided',
-        reason: `the guide pulley must come ${fixed(overT * MM_PER_TOOTH, 1)} mm lower than the sheet foresees; the drawing cannot tell how far the B-screw reaches`,
-        extraCheck:
-          'B-screw fully in: the guide pulley clears the largest cog, cranked slowly by hand in both directions',
-      };
+      return largestCogTrial(overT, hangerExtenderMm);
     case 'largestCogMinimum':
       return {
         decision: 'try',
@@ -89,6 +107,27 @@ function capacityTrial(ridden: readonly CageRow[]): Trial {
   return {
     decision: 'try',
     reason: `by its geometry the cage holds the chain in every gear you allow, from ${signed(Math.min(...angles))} to ${signed(Math.max(...angles))}`,
+    extraCheck,
+  };
+}
+
+/** An extender lowers the derailleur: the teeth that it makes room for are not over the limit any more. */
+function largestCogTrial(overT: number, hangerExtenderMm: number | undefined): Trial {
+  const extraCheck =
+    'B-tension screw as far in as needed: the guide pulley clears the largest cog, cranked slowly by hand in both directions';
+  const roomT = hangerExtenderMm === undefined ? 0 : extenderGainT(hangerExtenderMm);
+  if (roomT >= overT) {
+    return {
+      decision: 'try',
+      reason: `the hanger extender makes room for ${roomT}T, and ${overT}T are over the published limit`,
+      extraCheck,
+    };
+  }
+  const left = overT - roomT;
+  const room = roomT > 0 ? `beside the ${roomT}T that the extender makes room for, ` : '';
+  return {
+    decision: 'undecided',
+    reason: `${room}the guide pulley must come ${fixed(left * MM_PER_TOOTH, 1)} mm lower than the spec foresees; the drawing cannot show how far the B-tension screw reaches`,
     extraCheck,
   };
 }

@@ -183,8 +183,21 @@ describe('shifting', () => {
   });
 
   test('over a crest: clicks, pushes and ring changes from end to end', () => {
-    expect(bigChange(ONE_RING, shiftPath(ONE_RING), 3)).toEqual({ rearClicks: 11, leverPushes: 4, frontShifts: 0 });
-    expect(bigChange(TOURER, shiftPath(TOURER), 1)).toEqual({ rearClicks: 11, leverPushes: 11, frontShifts: 1 });
+    expect(bigChange(ONE_RING, shiftPath(ONE_RING), { easier: 4, harder: 2 })).toEqual({
+      rearClicks: 11,
+      pushesHarder: 6,
+      pushesEasier: 3,
+      leverPushes: 6,
+      frontShifts: 0,
+      hubShifts: 0,
+    });
+    expect(bigChange(TOURER, shiftPath(TOURER), { easier: 1, harder: 1 })).toMatchObject({
+      rearClicks: 11,
+      leverPushes: 11,
+      frontShifts: 1,
+    });
+    const hub = { ...ONE_RING, hubStages: [1, 0.6] };
+    expect(bigChange(hub, shiftPath(hub), { easier: 3, harder: 3 })).toMatchObject({ hubShifts: 1, frontShifts: 0 });
   });
 });
 

@@ -23,6 +23,8 @@ export interface ShiftPath {
   readonly largestStep: number;
   /** Ring changes on the way. */
   readonly frontShifts: number;
+  /** Changes of the stage of a two-speed hub on the way. */
+  readonly hubShifts: number;
   /** Changes at which ring or hub and the rear derailleur move at once. */
   readonly doubleShifts: number;
 }
@@ -138,6 +140,7 @@ function describePath(setup: Setup, gears: readonly Gear[]): ShiftPath {
     crossovers,
     largestStep: Math.max(0, ...steps.map(({ speedStep }) => speedStep)),
     frontShifts: crossovers.filter(({ changesRing }) => changesRing).length,
+    hubShifts: crossovers.filter(({ changesHubStage }) => changesHubStage).length,
     doubleShifts: crossovers.filter(({ rearClicks, changesRing, changesHubStage }) =>
       changesRing && changesHubStage ? true : rearClicks > 0,
     ).length,
@@ -147,13 +150,33 @@ function describePath(setup: Setup, gears: readonly Gear[]): ShiftPath {
 /** A big change at once, such as over a crest: from one end of the path to the other. */
 export interface BigChange {
   readonly rearClicks: number;
-  /** Pushes of the rear lever, at `clicksPerPush` each. */
+  /** Pushes of the rear lever from the easiest gear to the hardest, and back. */
+  readonly pushesHarder: number;
+  readonly pushesEasier: number;
+  /** Of the direction that takes more. */
   readonly leverPushes: number;
   readonly frontShifts: number;
+  readonly hubShifts: number;
 }
 
-/** @param clicksPerPush cogs that one push of the rear lever moves over, at least 1 */
-export function bigChange(setup: Setup, path: ShiftPath, clicksPerPush: number): BigChange {
+/** Cogs that one push of the rear lever moves over at most, in each direction. */
+export interface ClicksPerPush {
+  readonly easier: number;
+  readonly harder: number;
+}
+
+/** Pushes that so many clicks take in one direction. */
+export const pushesFor = (clicks: number, perPush: number): number => Math.ceil(clicks / perPush);
+
+export function bigChange(setup: Setup, path: ShiftPath, { easier, harder }: ClicksPerPush): BigChange {
   const rearClicks = clicksBetween(setup, path.gears[0]!, path.gears.at(-1)!);
-  return { rearClicks, leverPushes: Math.ceil(rearClicks / clicksPerPush), frontShifts: path.frontShifts };
+  const [pushesHarder, pushesEasier] = [pushesFor(rearClicks, harder), pushesFor(rearClicks, easier)];
+  return {
+    rearClicks,
+    pushesHarder,
+    pushesEasier,
+    leverPushes: Math.max(pushesHarder, pushesEasier),
+    frontShifts: path.frontShifts,
+    hubShifts: path.hubShifts,
+  };
 }

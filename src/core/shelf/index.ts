@@ -7,5 +7,6 @@ export { madeOf, setupSums, suitingParts } from './made-of';
 export type { PartsInSlots, SetupSums, SlotPart } from './made-of';
 export { fittedOn, freeCount, isAtHand, kmByBike, mountedOn, partKm, partKmAt, unmountedFrom } from './stock';
 export type { Mount, Trip } from './stock';
+export { matchesSlot } from './stock-match';
 export { GENERIC_PARTS } from './generic';
 export type { GenericPart } from './generic';

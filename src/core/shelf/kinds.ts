@@ -61,10 +61,12 @@ export interface PartData extends PartNumbers {
   /** Whether a ring's teeth hold the chain, and whether a rear derailleur has a clutch. */
   readonly narrowWide?: boolean | undefined;
   readonly clutch?: boolean | undefined;
+  /** Whether a crank's weight is that of crank and rings together. */
+  readonly withRings?: boolean | undefined;
 }
 
 export type PartName = 'shifterFamily' | 'derailleurFamily' | 'cassetteSpline' | 'spline';
-export type PartFlag = 'narrowWide' | 'clutch';
+export type PartFlag = 'narrowWide' | 'clutch' | 'withRings';
 
 const number = (term: string, unit: DatumRule['unit'], bounds: Bounds, whole = false): DatumRule => ({
   term,
@@ -98,6 +100,7 @@ export const PART_NAME_TERMS: Readonly<Record<PartName, string>> = {
 export const PART_FLAG_TERMS: Readonly<Record<PartFlag, string>> = {
   narrowWide: 'narrow-wide teeth',
   clutch: 'clutch',
+  withRings: 'weight includes its rings',
 };
 
 /** What is kept of a kind. */
@@ -121,7 +124,7 @@ const kind = (numbers: readonly PartNumber[], more: Partial<KindData> = {}): Kin
 export const KIND_DATA: Readonly<Record<ShelfKind, KindData>> = {
   cassette: kind(['cassetteLengthMm', 'cogPitchMm'], { cogs: true, names: ['cassetteSpline'] }),
   chainring: kind(['ringT', 'boltCircleMm'], { flags: ['narrowWide'] }),
-  crank: kind(['smallestRingT', 'crankLengthMm', 'ringSpacingMm']),
+  crank: kind(['smallestRingT', 'crankLengthMm', 'ringSpacingMm'], { flags: ['withRings'] }),
   rearDerailleur: kind(
     [
       'totalCapacityT',

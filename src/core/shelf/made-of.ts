@@ -48,7 +48,10 @@ export function setupSums(setup: FittedSetup, parts: PartsInSlots): SetupSums {
   const fitting = suitingParts(setup, parts);
   const { needed, extra } = slotsOf(setup);
   const used = [...needed, ...extra.filter((slot) => fitting[slot])];
-  const unweighed = used.filter((slot) => fitting[slot]?.massG === undefined);
+  const hasRings = fitting.crank?.massG !== undefined && fitting.crank.data.withRings === true;
+  // Rings that were weighed with their crank are in its weight already.
+  const weighed = hasRings ? used.filter((slot) => slot !== 'bigRing' && slot !== 'smallRing') : used;
+  const unweighed = weighed.filter((slot) => fitting[slot]?.massG === undefined);
   const unpriced = used.filter((slot) => {
     const part = fitting[slot];
     return !part || (!part.atHand && part.price === undefined);
@@ -56,11 +59,15 @@ export function setupSums(setup: FittedSetup, parts: PartsInSlots): SetupSums {
   const currencies = new Set(
     used.flatMap((slot) => (fitting[slot] && !fitting[slot].atHand ? [fitting[slot].currency] : [])),
   );
-  const sum = (of: (part: SlotPart) => number) => used.reduce((all, slot) => all + of(fitting[slot]!), 0);
+  const sum = (slots: readonly Slot[], of: (part: SlotPart) => number) =>
+    slots.reduce((all, slot) => all + of(fitting[slot]!), 0);
   return {
-    massG: unweighed.length === 0 ? sum(({ massG }) => massG!) : undefined,
+    massG: unweighed.length === 0 ? sum(weighed, ({ massG }) => massG!) : undefined,
     unweighed,
-    cost: unpriced.length === 0 && currencies.size < 2 ? sum(({ atHand, price }) => (atHand ? 0 : price!)) : undefined,
+    cost:
+      unpriced.length === 0 && currencies.size < 2
+        ? sum(used, ({ atHand, price }) => (atHand ? 0 : price!))
+        : undefined,
     unpriced,
   };
 }

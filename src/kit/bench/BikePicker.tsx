@@ -8,6 +8,7 @@ import { addBike, removeBike } from '../../store';
 import { Field } from '../fields/Field';
 import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
+import { NewBikeDialog } from './NewBikeDialog';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
@@ -16,6 +17,7 @@ import { WORDS } from './text';
 export function BikePicker() {
   const { bench, workshop, edits } = useReadyBench();
   const [renaming, setRenaming] = useState(false);
+  const [adding, setAdding] = useState(false);
   const { bike, setup, fromLink } = bench;
   const { bikes, db } = workshop;
 
@@ -42,7 +44,8 @@ export function BikePicker() {
         menu={{
           items: [
             { key: 'rename', label: WORDS.bikePicker.rename, onClick: () => setRenaming(true) },
-            { key: 'copy', label: WORDS.bikePicker.newBikeAsACopy, onClick: duplicate },
+            { key: 'new', label: WORDS.bikePicker.newBike, onClick: () => setAdding(true) },
+            { key: 'copy', label: WORDS.bikePicker.duplicateBike, onClick: duplicate },
             { type: 'divider' },
             {
               key: 'remove',
@@ -58,6 +61,7 @@ export function BikePicker() {
           title={WORDS.bikePicker.renameCopyOrRemoveThe}
         />
       </Dropdown>
+      <NewBikeDialog open={adding} onClose={() => setAdding(false)} />
       <RenameDialog
         id="bike-name"
         title={WORDS.bikePicker.renameTheBike}

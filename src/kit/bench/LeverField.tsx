@@ -1,27 +1,43 @@
 'use client';
 
 import { CLICKS_PER_PUSH, type SetupRecord } from '../../records';
+import type { ClicksPerPush } from '../../core/gears';
 import { NumberField } from '../fields/NumberField';
 import { useReadyBench } from './BenchProvider';
+import styles from './Bench.module.css';
 import { WORDS } from './text';
 
-/** Cogs that one push of the rear lever moves over: the shifter's, set with the setup. */
+/** Cogs that one push of the rear lever moves over at most, towards easier and towards harder gears. */
 export function LeverField({ id, record }: { id: string; record: SetupRecord }) {
+  return (
+    <div className={styles.detailRow}>
+      <Direction id={id} record={record} direction="easier" />
+      <Direction id={`${id}-harder`} record={record} direction="harder" />
+    </div>
+  );
+}
+
+function Direction({ id, record, direction }: { id: string; record: SetupRecord; direction: keyof ClicksPerPush }) {
   const { bench, edits } = useReadyBench();
   return (
     <NumberField
       id={id}
-      label={WORDS.leverField.cogsForOnePushOf}
-      term={WORDS.leverField.clicksAPush}
+      label={WORDS.leverField[direction]}
+      term={WORDS.leverField.clicksPerPush}
       owner={record.id}
       disabled={bench.fromLink}
       unit={WORDS.leverField.cogs}
       bounds={CLICKS_PER_PUSH}
       whole
       width={150}
-      value={record.clicksPerPush}
+      value={record.clicksPerPush[direction]}
       onCommit={(value) =>
-        value !== undefined && edits.editSetup('lever', (before) => ({ ...before, clicksPerPush: value }), record.id)
+        value !== undefined &&
+        edits.editSetup(
+          `${WORDS.leverField.lever} ${direction}`,
+          (before) => ({ ...before, clicksPerPush: { ...before.clicksPerPush, [direction]: value } }),
+          record.id,
+        )
       }
     />
   );

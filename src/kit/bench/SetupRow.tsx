@@ -40,7 +40,8 @@ export function SetupRow() {
   const full = setups.length >= SETUPS_MAX;
   const add = useSteady(() => {
     if (full || fromLink) return;
-    const { name: _, massG: __, cost: ___, ...copied } = setup;
+    // What is known of its parts is copied, the parts are not: a part is shared only where a person chooses it.
+    const { name: _, massG: __, cost: ___, shelf: ____, leftOut: _____, ...copied } = setup;
     edits.write(async () => {
       const label = WORDS.setupRow.candidateLetterOfName(LETTERS[setups.length], bike.name);
       const id = await addSetup(db, copied, label, Date.now());

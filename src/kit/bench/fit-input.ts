@@ -1,5 +1,5 @@
-import { DRIVE_DEFAULTS, type FitInput, type OtherDerailleur } from '../../core/fit';
-import { wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
+import type { FitInput, OtherDerailleur } from '../../core/fit';
+import { fitInputFor, type BikeRecord, type SetupRecord } from '../../records';
 import { freeCount, isAtHand } from '../../core/shelf';
 import type { Workshop } from '../../store';
 import { LETTERS } from './setup-sign';
@@ -15,23 +15,8 @@ export function fitInputOf(
   setups: readonly SetupRecord[],
   { parts, experience }: ShopFacts,
 ): FitInput {
-  const fitted = setups[0];
   return {
-    setup,
-    chainstayMm: bike.chainstayMm ?? DRIVE_DEFAULTS.chainstayMm,
-    suspensionGrowthMm: bike.suspensionGrowthMm ?? 0,
-    bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
-    chainLinks: setup.chainLinks,
-    rearDerailleur: setup.rearDerailleur,
-    parts: setup.parts,
-    freehub: wheelsetOf(bike, setup).freehub,
-    ringRoom: bike,
-    avoided: setup.avoidedGears,
-    chainline: setup,
-    steepDeg: bike.steepAngleDeg,
-    crossedCogs: bike.crossedCogs,
-    fittedBigRing: fitted && fitted.chainrings.length > 1 ? fitted.chainrings[0] : undefined,
-    experience,
+    ...fitInputFor(bike, setup, setups[0], experience),
     others: [...onTheShelf(bike, setup, parts), ...onTheBench(setup, setups)],
   };
 }

@@ -13,7 +13,8 @@ export const WORDS = {
     bikeFromALink: 'Bike, from a link',
     bike: 'Bike',
     rename: 'Rename…',
-    newBikeAsACopy: 'New bike, as a copy',
+    newBike: 'New bike (empty)…',
+    duplicateBike: 'Duplicate bike',
     removeName: (name: string) => `Remove ${name}`,
     renameCopyOrRemoveThe: 'Rename, copy or remove the bike',
     renameTheBike: 'Rename the bike',
@@ -54,8 +55,10 @@ export const WORDS = {
     fittedElsewhere: 'fitted elsewhere',
   },
   leverField: {
-    cogsForOnePushOf: 'Cogs for one push of the lever',
-    clicksAPush: 'clicks a push',
+    easier: 'Cogs per push, easier',
+    harder: 'Cogs per push, harder',
+    clicksPerPush: 'clicks per push',
+    lever: 'lever',
     cogs: 'cogs',
   },
   linkNotice: {
@@ -63,6 +66,19 @@ export const WORDS = {
     cameByALinkIt: 'came by a link. It is shown, not kept; your own bikes are untouched.',
     keepItOnMyBench: 'Keep it on my bench',
     leaveIt: 'Leave it',
+  },
+  newBike: {
+    title: 'New bike',
+    name: 'Name',
+    nameExample: 'e.g. winter commuter',
+    setup: 'Chainrings x cassette',
+    add: 'Add the bike',
+  },
+  sharedParts: {
+    shared: (parts: string) =>
+      `Shared because they were chosen from Parts: ${parts}. What you type of a shared part changes it everywhere.`,
+    here: (letter: string | undefined) => `also in ${letter}`,
+    elsewhere: (letter: string | undefined, bike: string) => `also in ${letter} of ${bike}`,
   },
   partFields: {
     splinesOfTheBodyName: (name: string) => `Splines of the body, ${name}`,

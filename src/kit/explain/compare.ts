@@ -72,10 +72,11 @@ export function explainFigure(
         source: 'Of all such ways the one whose largest step is least; ties: more gears, then fewer rear clicks.',
       };
     case 'frontShifts':
+    case 'hubShifts':
     case 'doubleShifts':
       return {
-        title: `${report.path.frontShifts} front shifts, ${report.path.doubleShifts} with both hands`,
-        formula: 'changes of ring along the shift path; with both hands where the rear moves too',
+        title: `${report.path.frontShifts} front shifts, ${report.path.hubShifts} hub shifts, ${report.path.doubleShifts} double shifts`,
+        formula: 'changes of ring and of hub speed along the shift sequence; double where the rear moves too',
         worked:
           report.path.crossovers.length === 0
             ? ['one row: nothing but the cassette is shifted']
@@ -88,11 +89,12 @@ export function explainFigure(
     case 'leverPushes':
       return {
         title: `${figures.bigChange.leverPushes} lever pushes from end to end`,
-        formula: 'pushes = cogs from the easiest to the hardest gear ÷ cogs a push, rounded up',
+        formula: 'pushes = cogs from the easiest to the hardest gear ÷ cogs per push, rounded up',
         worked: [
-          `${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush} = ${figures.bigChange.leverPushes} pushes`,
+          `harder: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.harder} = ${figures.bigChange.pushesHarder} pushes`,
+          `easier: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.easier} = ${figures.bigChange.pushesEasier} pushes`,
         ],
-        source: 'A big change such as over a crest. Cogs a push is the shifter’s: set it with the setup.',
+        source: 'A big change such as over a crest. Cogs per push depend on the shifter: set them with the setup.',
       };
     case 'capacity':
       return explainCheck(capacity, report.setup);

@@ -152,27 +152,29 @@ describe('fit', () => {
 describe('shifting in words', () => {
   test('the change of ring, both ways', () => {
     const [crossover] = shiftPath(TOURER).crossovers;
-    expect(crossoverWords(crossover!, TOURER)).toEqual({
-      easier: 'At the 19, drop to the 32 ring and go 4 clicks harder: −2.6 %',
-      harder: 'At the 13, change up to the 48 ring and go 4 clicks easier: +2.6 %',
+    expect(crossoverWords(crossover!, TOURER, { easier: 4, harder: 2 })).toEqual({
+      easier: 'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6 %',
+      harder: 'At the 13, change up to the 48 ring and go 4 clicks easier (1 push): +2.6 %',
     });
   });
 
   test('a hub’s change is one of stage, not of ring', () => {
     const setup = { ...ONE_RING, hubStages: [1, 0.7] };
     const [crossover] = shiftPath(setup).crossovers;
-    const { easier, harder } = crossoverWords(crossover!, setup);
+    const { easier, harder } = crossoverWords(crossover!, setup, { easier: 3, harder: 3 });
     expect(easier).toContain('drop to the hub’s ×0.7');
     expect(harder).toContain('change up to the hub’s ×1');
     expect(easier).not.toContain('ring');
   });
 
   test('over a crest', () => {
-    expect(bigChangeWords(bigChange(TOURER, shiftPath(TOURER), 3))).toBe(
-      '11 clicks in 4 lever pushes, and one ring change',
+    expect(bigChangeWords(bigChange(TOURER, shiftPath(TOURER), { easier: 4, harder: 2 }))).toBe(
+      '11 clicks in 6 pushes of the lever (3 pushes back), one ring change',
     );
-    expect(bigChangeWords({ rearClicks: 1, leverPushes: 1, frontShifts: 0 })).toBe(
-      '1 click in 1 lever push, and no ring change',
+    const one = { rearClicks: 1, pushesHarder: 1, pushesEasier: 1, leverPushes: 1, frontShifts: 0, hubShifts: 0 };
+    expect(bigChangeWords(one)).toBe('1 click in 1 push of the lever, no ring change');
+    expect(bigChangeWords({ ...one, hubShifts: 1 })).toBe(
+      '1 click in 1 push of the lever, no ring change, and one hub shift',
     );
     expect(clicksText(1)).toBe('1 click');
   });

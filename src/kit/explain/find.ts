@@ -33,8 +33,8 @@ export function explainFront(
   };
 }
 
-/** @param allGears whether the rider allows all of them */
-export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts, allGears: boolean): Explanation {
+/** Explains the capacity with all gears: those that are left out on the bike belong to another combination. */
+export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts): Explanation {
   const required = build.capacityRequiredT;
   const [big, small] = [chainrings[0]!, chainrings.at(-1)!];
   const [largest, smallest] = [cassette.cogs.at(-1)!, cassette.cogs[0]!];
@@ -42,7 +42,7 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
   return {
     title: `Capacity asked for: ${required}T`,
     formula: 'capacity = (big ring − small ring) + (largest cog − smallest cog)',
-    worked: allGears ? [whole] : [`all gears: ${whole}`, `in the gears you allow: ${required}T`],
+    worked: [whole],
     source: DEFINITION,
   };
 }

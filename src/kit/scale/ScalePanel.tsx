@@ -1,105 +1,123 @@
 'use client';
 
-import { Button, Segmented } from 'antd';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { PART_MASS_G } from '../../core/shelf';
-import { hasSettled, isWholeSteps, type ScaleSample } from '../../core/swap';
+import { Button, Segmented, Select } from 'antd';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { isWholeSteps } from '../../core/job';
 import { NumberField } from '../fields/NumberField';
-import { allDigits, fixed } from '../format';
-import { simulatedScale } from './simulated-scale';
+import { allDigits } from '../format';
+import { MASS_UNITS, gramsOfKg, gramsOfLbOz, type MassUnit } from './mass-units';
 import styles from './Scale.module.css';
 import { WORDS } from './text';
 
-/** Steps that bench scales show, g. */
-const SCALE_STEPS_G = [0.1, 1, 5] as const;
+const DemoScale = dynamic(() => import('./DemoScale').then((module) => module.DemoScale), { ssr: false });
+
+/** Steps that scales show, from one for parts to one for whole bikes, g. */
+const SCALE_STEPS_G = [0.1, 1, 2, 5, 10, 20, 50, 100] as const;
+const OUNCES_MAX = 15.99;
 
 interface ScalePanelProps {
-  /** What the simulated scale has on its pan, g: true weight, which it shows in its own way. */
+  /** What the demo scale has on its pan, g: true weight, which it shows in its own way. */
   readonly trueG: number;
   readonly what: string;
+  /** What can be weighed at most, g. */
+  readonly maxG: number;
+  readonly unit?: MassUnit;
   readonly onReading: (grams: number, resolutionG: number) => void;
 }
 
-/** A scale on screen: put on, wait until it rests, take the reading. */
-export function ScalePanel({ trueG, what, onReading }: ScalePanelProps) {
-  const [resolutionG, setResolutionG] = useState<number>(1);
-  const scale = useMemo(() => simulatedScale({ resolutionG }), [resolutionG]);
-  const [shown, setShown] = useState(0);
-  const [isOn, setIsOn] = useState(false);
-  const [settled, setSettled] = useState(false);
-  const [ownG, setOwnG] = useState<number>();
-  const samples = useRef<ScaleSample[]>([]);
-  useEffect(() => {
-    samples.current = [];
-    return scale.watch((grams) => {
-      const list = samples.current;
-      list.push({ atMs: performance.now(), grams });
-      if (list.length > 40) list.shift();
-      setShown(grams);
-      setSettled(hasSettled(list, resolutionG));
-    });
-  }, [scale, resolutionG]);
-  const put = (on: boolean) => {
-    samples.current = [];
-    setSettled(false);
-    setIsOn(on);
-    scale.load(on ? trueG : 0);
+/** What a scale shows, typed in its own unit and resolution; a simulated scale to try it with comes second. */
+export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading }: ScalePanelProps) {
+  const [unit, setUnit] = useState<MassUnit>(firstUnit);
+  const [resolutionG, setResolutionG] = useState<number>(firstUnit === 'kg' ? 10 : 1);
+  const [typed, setTyped] = useState<number>();
+  const [ounces, setOunces] = useState<number>();
+  const [showsDemo, setShowsDemo] = useState(false);
+  const grams = gramsOf(unit, typed, ounces);
+  const isSteps = unit === 'lbOz' || grams === undefined || isWholeSteps(grams, resolutionG);
+  const clear = (next: MassUnit) => {
+    setUnit(next);
+    setTyped(undefined);
+    setOunces(undefined);
   };
-  const decimals = resolutionG < 1 ? 1 : 0;
+  const perUnit = { g: 1, kg: 1000, lbOz: 453.59237 }[unit];
   return (
     <div className={styles.scale} data-testid="scale">
-      <output className={styles.readout} data-settled={settled} aria-label={WORDS.scalePanel.scaleShows}>
-        {fixed(shown, decimals)} <small>g</small>
-      </output>
-      <p className={styles.state} aria-live="polite">
-        {isOn
-          ? settled
-            ? WORDS.scalePanel.whatRest(what)
-            : WORDS.scalePanel.whatSettling(what)
-          : WORDS.scalePanel.nothingOnIt}
-      </p>
-      <div className={styles.buttons}>
-        <Button onClick={() => put(!isOn)}>{isOn ? WORDS.scalePanel.takeOff : WORDS.scalePanel.putOn}</Button>
-        <Button onClick={() => scale.tare()} disabled={isOn}>
-          {WORDS.scalePanel.zero}
-        </Button>
-        <Button type="primary" disabled={!isOn || !settled} onClick={() => onReading(shown, resolutionG)}>
-          {WORDS.scalePanel.takeTheReading}
-        </Button>
+      <div className={styles.settings}>
+        <Segmented<MassUnit>
+          size="small"
+          aria-label={WORDS.scalePanel.unitOfTheScale}
+          value={unit}
+          options={MASS_UNITS.map((value) => ({ value, label: WORDS.scalePanel.units[value] }))}
+          onChange={clear}
+        />
+        <label className={styles.resolution}>
+          {WORDS.scalePanel.resolution}{' '}
+          <Select<number>
+            size="small"
+            aria-label={WORDS.scalePanel.resolutionOfTheScale}
+            value={resolutionG}
+            style={{ width: 92 }}
+            options={SCALE_STEPS_G.map((value) => ({ value, label: `${allDigits(value)} g` }))}
+            onChange={setResolutionG}
+          />
+        </label>
       </div>
-      <Segmented<number>
-        size="small"
-        aria-label={WORDS.scalePanel.resolutionOfTheScale}
-        value={resolutionG}
-        options={SCALE_STEPS_G.map((value) => ({ value, label: `${allDigits(value)} g` }))}
-        onChange={(next) => {
-          setIsOn(false);
-          setResolutionG(next);
-        }}
-      />
-      <p className={styles.state}>{WORDS.scalePanel.simulatedScaleItRestsRounds}</p>
       <div className={styles.own}>
         <NumberField
           id="own-scale"
-          label={WORDS.scalePanel.orWhatYourOwnScale}
+          label={WORDS.scalePanel.scaleShows(what)}
           term={WORDS.scalePanel.weight}
-          unit="g"
-          bounds={PART_MASS_G}
+          unit={unit === 'lbOz' ? 'lb' : unit}
+          bounds={{ min: 0, max: Number((maxG / perUnit).toFixed(3)) }}
           optional
-          owner={what}
+          owner={`${what} ${unit}`}
           width={150}
-          value={ownG}
-          check={(value) =>
-            value === undefined || isWholeSteps(value, resolutionG)
+          value={typed}
+          check={(value) => {
+            const own = gramsOf(unit, value, ounces);
+            return unit === 'lbOz' || own === undefined || isWholeSteps(own, resolutionG)
               ? undefined
-              : WORDS.scalePanel.valueGIsNoMultiple(allDigits(value), allDigits(resolutionG))
-          }
-          onCommit={setOwnG}
+              : WORDS.scalePanel.noMultiple(allDigits(own), allDigits(resolutionG));
+          }}
+          onCommit={setTyped}
         />
-        <Button disabled={ownG === undefined} onClick={() => onReading(ownG!, resolutionG)}>
-          {WORDS.scalePanel.takeThat}
+        {unit === 'lbOz' && (
+          <NumberField
+            id="own-scale-oz"
+            label={WORDS.scalePanel.ounces}
+            term={WORDS.scalePanel.ounces}
+            unit="oz"
+            bounds={{ min: 0, max: OUNCES_MAX }}
+            optional
+            owner={what}
+            width={110}
+            value={ounces}
+            onCommit={setOunces}
+          />
+        )}
+        <Button
+          type="primary"
+          disabled={grams === undefined || grams <= 0 || !isSteps}
+          onClick={() => onReading(grams!, resolutionG)}
+        >
+          {WORDS.scalePanel.saveWeight}
         </Button>
       </div>
+      {showsDemo ? (
+        <DemoScale trueG={trueG} what={what} resolutionG={resolutionG} onReading={onReading} />
+      ) : (
+        <Button type="text" size="small" onClick={() => setShowsDemo(true)}>
+          {WORDS.scalePanel.useDemoScale}
+        </Button>
+      )}
     </div>
   );
+}
+
+function gramsOf(unit: MassUnit, typed: number | undefined, ounces: number | undefined): number | undefined {
+  if (unit === 'lbOz') {
+    return typed === undefined && ounces === undefined ? undefined : gramsOfLbOz(typed ?? 0, ounces ?? 0);
+  }
+  return typed === undefined || unit === 'g' ? typed : gramsOfKg(typed);
 }

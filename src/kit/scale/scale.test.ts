@@ -1,4 +1,4 @@
-import { hasSettled, type ScaleSample } from '../../core/swap';
+import { hasSettled, type ScaleSample } from '../../core/job';
 import { ScaleModel } from './simulated-scale';
 
 const run = (model: ScaleModel, ms: number, from = 0): ScaleSample[] =>

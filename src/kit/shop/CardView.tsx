@@ -1,10 +1,27 @@
 'use client';
 
-import type { CardItem, JobCard } from '../../core/swap';
-import { STEP_TITLES } from '../../core/swap';
-import { short } from '../format';
-import { bScrewText, chainText, itemMassText, itemWhatText, priceText, spacerText } from './card-words';
-import { massChangeText, minutesText } from './words';
+import type { CardItem, JobCard, JobStep } from '../../core/job';
+import {
+  CONSUMABLE_TEXT,
+  STEP_TITLES,
+  TOOL_TEXT,
+  chainText,
+  readingTitle,
+  stepWords,
+  targetText,
+  torqueText,
+} from '../../messages/job';
+import {
+  bScrewText,
+  itemMassText,
+  itemText,
+  itemWhatText,
+  massText,
+  priceText,
+  spacerText,
+  timeText,
+} from './card-words';
+import { minutesText } from './words';
 import styles from './CardView.module.css';
 import { WORDS } from './text';
 
@@ -18,8 +35,6 @@ export function PartsOfCard({
   bought?: readonly string[];
   showsBuy?: boolean;
 }) {
-  const massChange = massChangeText(card.massChangeG);
-  const total = card.hasEstimates ? WORDS.cardView.about(massChange) : massChange;
   return (
     <div className={styles.parts}>
       <ItemList title={WORDS.cardView.comesOff} items={card.off} testId="card-off" />
@@ -27,22 +42,19 @@ export function PartsOfCard({
       <div>
         <h3>{showsBuy ? WORDS.cardView.toBuy : WORDS.cardView.together}</h3>
         {!showsBuy ? null : card.buy.length === 0 ? (
-          <p className={styles.soft}>{WORDS.cardView.allOfItIsAt}</p>
+          <p className={styles.soft}>{WORDS.cardView.allInStock}</p>
         ) : (
           <ul data-testid="card-buy">
             {card.buy.map((item) => (
-              <li key={`${item.key} ${item.name}`}>
+              <li key={`${item.key} ${itemText(item)}`}>
                 {bought.includes(item.key) ? '✓ ' : ''}
-                {item.name}
+                {itemText(item)}
                 <span>{priceText(item)}</span>
               </li>
             ))}
           </ul>
         )}
-        <p className={styles.total}>
-          {WORDS.cardView.weightTotal(total)}
-          {card.unweighed.length > 0 && WORDS.cardView.withoutValue([...new Set(card.unweighed)].join(', '))}
-        </p>
+        <p className={styles.total}>{WORDS.cardView.weightTotal(massText(card.massChange))}</p>
       </div>
     </div>
   );
@@ -57,8 +69,8 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
       ) : (
         <ul data-testid={testId}>
           {items.map((item) => (
-            <li key={`${item.key} ${item.name}`} title={itemWhatText(item)}>
-              {item.name}
+            <li key={`${item.key} ${itemText(item)}`} title={itemWhatText(item)}>
+              {itemText(item)}
               <span>{itemMassText(item)}</span>
             </li>
           ))}
@@ -68,46 +80,61 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
   );
 }
 
-/** Chain, B-screw, spacer, tools: what is settled before a bolt is turned. */
+/** Chain, B-tension screw, spacer, tools: what is settled before a bolt is turned. */
 export function SettledOfCard({ card }: { card: JobCard }) {
   const spacer = spacerText(card);
   return (
     <div className={styles.settled} data-testid="card-settled">
-      <p>{chainText(card)}</p>
+      <p className={card.difference.chain.warnings.length > 0 ? styles.extra : undefined}>{chainText(card)}</p>
       <p>{bScrewText(card)}</p>
       {spacer && <p>{spacer}</p>}
       <p>
-        <b>{WORDS.cardView.tools}</b> {card.gathered.tools.join(', ')}.
+        <b>{WORDS.cardView.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.
       </p>
       <p>
-        <b>{WORDS.cardView.usedUp}</b> {card.gathered.consumables.join(', ')}.
+        <b>{WORDS.cardView.consumables}</b> {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}.
       </p>
-      {card.passed.map(({ id, extraCheck }) => (
-        <p key={id} className={styles.extra}>
-          <b>{WORDS.cardView.extraCheck}</b> {extraCheck}.
-        </p>
-      ))}
     </div>
   );
 }
 
 /** The steps in order, each with its why, measure and caution. */
 export function StepsOfCard({ card }: { card: JobCard }) {
+  const times = timeText(card);
   return (
-    <ol className={styles.steps} data-testid="card-steps">
-      {card.steps.map(({ id, text, why, caution, reading, minutes }) => (
-        <li key={id} data-step={id}>
-          <div>
-            <b>{STEP_TITLES[id]}.</b> {text} <span className={styles.soft}>{why}</span>
-            {caution && <span className={styles.caution}> {caution}</span>}
-          </div>
-          <span className={styles.measure}>
-            {reading &&
-              `${reading.what}${reading.expected === undefined ? '' : ` ${short(reading.expected, 2)}`} ${reading.unit}`}
-          </span>
-          <span className={styles.minutes}>{minutesText(minutes)}</span>
-        </li>
-      ))}
-    </ol>
+    <>
+      <ol className={styles.steps} data-testid="card-steps">
+        {card.steps.map((step) => {
+          const { text, why, caution } = stepWords(step, card);
+          return (
+            <li key={step.id} data-step={step.id}>
+              <div>
+                <b>{STEP_TITLES[step.id]}.</b> {text} <span className={styles.soft}>{why}</span>
+                {caution && <span className={styles.caution}> {caution}</span>}
+                {step.torques.map((torque) => (
+                  <span key={torque.joint} className={styles.torque}>
+                    {' '}
+                    {torqueText(torque)}.
+                  </span>
+                ))}
+              </div>
+              <span className={styles.measure}>{measureText(step)}</span>
+              <span className={styles.minutes}>{minutesText(step.minutes)}</span>
+            </li>
+          );
+        })}
+      </ol>
+      {times && <p className={styles.soft}>{times}</p>}
+    </>
   );
+}
+
+/** What is read in a step, with its target; torques stand in the text. */
+function measureText({ readings }: JobStep): string {
+  return readings
+    .filter(({ unit }) => unit !== 'N·m')
+    .map(
+      (reading) => `${readingTitle(reading.id)}${targetText(reading) === undefined ? '' : ` ${targetText(reading)}`}`,
+    )
+    .join('; ');
 }

@@ -2,7 +2,8 @@
 
 import { createContext, use, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Trip } from '../../core/shelf';
-import type { BikeRecord, JobRecord, LogNoteRecord, RideRecord } from '../../records';
+import { learnedTimes, type LearnedTimes } from '../../core/job';
+import type { BikeRecord, JobRecord, LogNoteRecord, RideRecord, SetupRecord } from '../../records';
 import { useLive, type RontelDatabase } from '../../store';
 import { useBench } from '../bench/BenchProvider';
 import { tripsOf } from './trips';
@@ -10,11 +11,15 @@ import { tripsOf } from './trips';
 /** The workshop beyond the bench: jobs, rides and notes of every bike. */
 export interface Shop {
   readonly bikes: readonly BikeRecord[];
+  /** Of every bike, each bike's in their order. */
+  readonly setups: readonly SetupRecord[];
   readonly jobs: readonly JobRecord[];
   readonly rides: readonly RideRecord[];
   readonly notes: readonly LogNoteRecord[];
   /** What parts wore by. */
   readonly trips: readonly Trip[];
+  /** How long the steps of finished jobs took. */
+  readonly times: LearnedTimes;
 }
 
 interface SharedShop {
@@ -42,13 +47,17 @@ export function useShop(): Shop | undefined {
 }
 
 function readShop(db: RontelDatabase): Promise<Shop> {
-  return db.transaction('r', [db.bikes, db.jobs, db.rides, db.notes], async () => {
-    const [bikes, jobs, rides, notes] = [
+  return db.transaction('r', [db.bikes, db.setups, db.jobs, db.rides, db.notes], async () => {
+    const [bikes, setups, jobs, rides, notes] = [
       await db.bikes.orderBy('rank').toArray(),
+      await db.setups.orderBy('rank').toArray(),
       await db.jobs.toArray(),
       await db.rides.toArray(),
       await db.notes.toArray(),
     ];
-    return { bikes, jobs, rides, notes, trips: tripsOf(rides, notes) };
+    const timed = jobs.flatMap(({ swapKind, progress, runs, state }) =>
+      state === 'done' && swapKind !== undefined ? [{ kind: swapKind, progress, runs }] : [],
+    );
+    return { bikes, setups, jobs, rides, notes, trips: tripsOf(rides, notes), times: learnedTimes(timed) };
   });
 }

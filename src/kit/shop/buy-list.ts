@@ -1,5 +1,5 @@
 import { freeCount } from '../../core/shelf';
-import type { JobCard, Purchase } from '../../core/swap';
+import type { JobCard, Purchase } from '../../core/job';
 import type { JobRecord, PartsById } from '../../records';
 
 /** Something to be bought, and the job that waits for it. */
@@ -39,8 +39,7 @@ export function buyList(
       isShort: false,
     }));
     const short = card.on.flatMap((item): BuyLine[] => {
-      const shelf = job.work.kind === 'swap' && item.what !== 'freehub' ? job.work.to.setup.shelf : undefined;
-      const part = shelf && item.what !== 'freehub' ? parts.get(shelf[item.what] ?? '') : undefined;
+      const part = parts.get(item.partId ?? '');
       if (!part || card.buy.some(({ key }) => key === item.key)) return [];
       const count = (taken.get(part.id) ?? 0) + 1;
       taken.set(part.id, count);
@@ -50,7 +49,7 @@ export function buyList(
         {
           job,
           card,
-          item: { ...item, price, currency, isAssumed: false },
+          item: { ...item, price, currency, isAssumedPrice: false },
           hasCome: job.bought.includes(item.key),
           isShort: true,
         },

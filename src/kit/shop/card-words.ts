@@ -1,10 +1,12 @@
-import type { CardItem, Cost, JobCard, Purchase } from '../../core/swap';
+import type { CardItem, Cost, JobCard, MassChange, Purchase } from '../../core/job';
+import { CARD_SLOT_TEXT, itemName, listed } from '../../messages/job';
 import { capital, fixed, short } from '../format';
-import { CARD_SLOT_TEXT, SWAP_KIND_TEXT, massChangeText, minutesText, moneyText } from './words';
+import { SWAP_KIND_TEXT, massChangeText, minutesText, moneyText } from './words';
 
 /** A weight, marked where it is by teeth and not by a scale. */
 export function itemMassText({ massG, isEstimate }: CardItem): string {
   if (massG === undefined) return 'not weighed';
+  if (massG === 0) return 'weighed with the crank';
   return `${isEstimate ? 'about ' : ''}${fixed(massG, 0)} g`;
 }
 
@@ -12,51 +14,69 @@ export function itemWhatText({ what }: CardItem): string {
   return CARD_SLOT_TEXT[what];
 }
 
-export function costText({ sums, unpriced }: Cost): string {
-  const known = sums.map(({ sum, currency }) => moneyText(sum, currency)).join(' + ');
-  if (unpriced.length === 0) return known === '' ? 'nothing to buy' : known;
-  return `${known === '' ? 'no price' : known}, without ${unpriced.join(', ')}`;
+/** What an item is called on the card, with what is assumed of it. */
+export function itemText(item: CardItem): string {
+  return `${itemName(item)}${item.isAssumed ? ' (assumed)' : ''}`;
 }
 
-export function priceText({ price, currency, isAssumed }: Purchase): string {
+const namesOf = (items: readonly CardItem[]) => listed([...new Set(items.map(itemName))]);
+
+export function costText({ sums, unpriced, isTyped }: Cost): string {
+  const known = sums.map(({ sum, currency }) => moneyText(sum, currency)).join(' + ');
+  if (isTyped) return `${known} (typed for the whole setup)`;
+  if (unpriced.length === 0) return known === '' ? 'nothing to buy' : known;
+  return `${known === '' ? 'no price' : known}, without ${namesOf(unpriced)}`;
+}
+
+export function priceText({ price, currency, isAssumedPrice }: Purchase): string {
   if (price === undefined) return 'no price';
-  return `${moneyText(price, currency)}${isAssumed ? ', assumed' : ''}`;
+  return `${moneyText(price, currency)}${isAssumedPrice ? ', assumed' : ''}`;
+}
+
+/** What the bike gains or loses in weight, and how well that is known. */
+export function massText({ grams, by, hasEstimates, unweighed }: MassChange): string {
+  if (grams === undefined) return unweighed.length > 0 ? 'weight not known' : 'no change in weight';
+  const about = hasEstimates ? 'about ' : '';
+  const without = unweighed.length > 0 ? `, without ${namesOf(unweighed)}` : '';
+  return `${about}${massChangeText(grams)}${by === 'setups' ? ' by the weights of both setups' : ''}${without}`;
 }
 
 /** The job in one sentence: what it is, how long, what it costs and weighs. */
 export function cardHeadline(card: JobCard): string {
-  if (card.kind === 'nothing') return 'Nothing differs: there is nothing to do.';
-  const weight =
-    card.unweighed.length > 0 && card.massChangeG === 0
-      ? 'weight not known'
-      : `${card.hasEstimates ? 'about ' : ''}${massChangeText(card.massChangeG)}${card.unweighed.length > 0 ? `, without ${[...new Set(card.unweighed)].join(', ')}` : ''}`;
+  if (card.kind === 'nothing') return 'Nothing differs from the bike as it is: there is nothing to do.';
   const buy = card.buy.length === 0 ? 'nothing to buy' : `to buy: ${costText(card.cost)}`;
-  return `${capital(SWAP_KIND_TEXT[card.kind])}, about ${minutesText(card.minutes)}; ${buy}; ${weight}.`;
+  const short$ = card.isShort ? ', short card: all is known from last time' : '';
+  return `${capital(SWAP_KIND_TEXT[card.kind])}, about ${minutesText(card.minutes)}${short$}; ${buy}; ${massText(card.massChange)}.`;
 }
 
-export function chainText({ difference, linksToAdd, chainWarning }: JobCard): string {
-  const { kind, before, isCounted, after, takenOut } = difference.chain;
-  const count = isCounted ? '' : ` Nobody has counted the old one; ${before} links are assumed.`;
-  const warning = chainWarning ? ` ${chainWarning}.` : '';
-  if (kind === 'keep') return `Chain stays: ${after} links.${count}`;
-  if (kind === 'shorten') return `Chain: take ${takenOut} links out, ${before} become ${after}.${count}`;
-  if (linksToAdd === 0) return `A new chain of ${after} links, as many as before.${count}${warning}`;
-  const more = linksToAdd > 0 ? `${linksToAdd} more than` : `${-linksToAdd} fewer than`;
-  return `A new chain of ${after} links, ${more} now.${count}${warning}`;
+/** How the minutes of a card are known. */
+export function timeText({ steps }: JobCard): string {
+  const learned = steps.filter(({ learnedFrom }) => learnedFrom > 0);
+  if (learned.length === 0) return '';
+  const counts = learned.map(({ learnedFrom }) => learnedFrom);
+  const [least, most] = [Math.min(...counts), Math.max(...counts)];
+  const jobs = least === most ? `${least}` : `${least} to ${most}`;
+  return `${learned.length} of ${steps.length} step times are medians of ${jobs} finished jobs of this kind; the rest are estimates.`;
 }
 
-export function bScrewText({ difference }: JobCard): string {
+export function bScrewText({ difference, lastTime }: JobCard): string {
+  if (lastTime.turns !== undefined) {
+    const turns = Math.abs(lastTime.turns);
+    return turns === 0
+      ? 'B-tension screw: leave it, as last time.'
+      : `B-tension screw: ${short(turns, 2)} ${turns === 1 ? 'turn' : 'turns'} ${lastTime.turns > 0 ? 'in (clockwise)' : 'out'}, as last time.`;
+  }
   return {
-    in: 'B-screw in (clockwise): the largest cog is larger.',
-    out: 'B-screw out, as close as clears: the largest cog is smaller.',
-    stays: 'B-screw stays: the largest cog is the same.',
+    in: 'B-tension screw in (clockwise): the largest cog is larger.',
+    out: 'B-tension screw out: the largest cog is smaller.',
+    stays: 'B-tension screw stays: the largest cog is the same.',
   }[difference.bScrew];
 }
 
-export function spacerText({ difference }: JobCard): string | undefined {
+export function spacerText({ difference, lastTime }: JobCard): string | undefined {
   if (!difference.cassette && !difference.freehub) return undefined;
-  const { spacerMm } = difference;
-  if (spacerMm === undefined) return 'Spacer: measure body and cassette; one of the two lengths is not known.';
+  const spacerMm = difference.spacerMm ?? lastTime.spacerMm;
+  if (spacerMm === undefined) return 'Spacer: measure freehub body and cassette; one of the two lengths is not known.';
   return spacerMm < 0
     ? `The cassette is ${short(-spacerMm, 2)} mm too long for the body: it does not go on.`
     : spacerMm === 0

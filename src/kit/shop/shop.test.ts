@@ -1,8 +1,18 @@
 import { demoDataset } from '../../store/demo';
-import { PART_DEFAULTS, type JobRecord, type PartRecord } from '../../records';
+import {
+  PART_DEFAULTS,
+  goneParts,
+  isSwap,
+  jobWithCard,
+  type JobFacts,
+  type JobRecord,
+  type PartRecord,
+} from '../../records';
+import { learnedTimes } from '../../core/job';
 import { buyList, withPurchase } from './buy-list';
-import { cardOf, goneParts, stepsOf, type SwapWork } from './card-of';
-import { cardHeadline, chainText, costText, spacerText } from './card-words';
+import { chainText, itemName } from '../../messages/job';
+import { jobFactsOf, stepsOf } from './job-facts';
+import { cardHeadline, costText, massText, spacerText, timeText } from './card-words';
 import { rechecksDue } from './due';
 import { withNewChain } from './new-chain';
 import { tripsOf } from './trips';
@@ -16,33 +26,42 @@ const { bikes, setups, parts: list, jobs, rides, notes } = demoDataset();
 const parts = new Map(list.map((part) => [part.id, part]));
 const bikeOf = (id: string) => bikes.find((bike) => bike.id === id)!;
 const job = (id: string) => jobs.find((one) => one.id === id)!;
-const card = (id: string) => cardOf(bikeOf(job(id).bikeId), job(id).work as SwapWork, { parts, experience: [] });
+const factsOf = (bikeId: string, more: Partial<JobFacts> = {}): JobFacts => ({
+  ...jobFactsOf(bikeOf(bikeId), { setups, jobs, times: {} }, { parts, experience: [] }),
+  ...more,
+});
+const cardOf = (one: JobRecord, more: Partial<JobFacts> = {}) => {
+  if (!isSwap(one)) throw new Error(`${one.id} swaps nothing`);
+  return jobWithCard(one, factsOf(one.bikeId, more)).card;
+};
+const card = (id: string) => cardOf(job(id));
 
-test('the card of a job in the book: from its own records and what lies on the shelf now', () => {
+test('the card of a booked job: from what is on the bike and in stock now', () => {
   const winter = card('job-winter-ring');
   expect(winter.kind).toBe('twoToOne');
-  expect(winter.buy.map(({ name }) => name)).toEqual(['Cassette 10-44, 12 speed', 'freehub body', 'rear derailleur']);
+  expect(winter.buy.map(itemName)).toEqual(['Cassette 10-44, 12 speed', 'freehub body', 'rear derailleur']);
   expect(cardHeadline(winter)).toBe(
-    'Two rings to one, about 2 h 31; to buy: 138 EUR + 150; −222 g, without freehub body, rear derailleur.',
+    '2x to 1x, about 2 h 47 min; to buy: 310 (typed for the whole setup); −375 g by the weights of both setups.',
   );
-  expect(cardHeadline(card('job-mountain'))).toBe('Ring swap, about 1 h 01; nothing to buy; about −8 g.');
-  expect(chainText(winter)).toBe('A new chain of 114 links, 2 more than now.');
-  expect(spacerText(winter)).toContain('measure body and cassette');
-  expect(winter.answer.kind).toBe('open');
+  expect(cardHeadline(card('job-mountain'))).toBe('Ring swap, about 57 min; nothing to buy; about −3 g.');
+  expect(chainText(winter)).toBe(
+    'Chain: a new chain of 114 links, because the present 112 links would not reach big-big.',
+  );
+  expect(spacerText(winter)).toContain('measure freehub body and cassette');
   // The way back needs nothing: all of it was on the bike before.
   expect(card('job-mountain-back').buy).toEqual([]);
   expect(card('job-mountain').kind).toBe('rings');
   expect(card('job-hardtail-chain')).toMatchObject({ kind: 'chain', buy: [] });
 });
 
-test('a part that has left the shelf stays on the card, and is told of', () => {
-  const { work, bikeId } = job('job-winter-ring');
+test('a part that is no longer in stock stays on the card, and the card says so', () => {
+  const winter = job('job-winter-ring');
   const without = new Map([...parts].filter(([id]) => id !== 'ring-44'));
-  expect(goneParts(work, without)).toEqual(['Chainring 44T, narrow-wide']);
-  expect(goneParts(work, parts)).toEqual([]);
-  const left = cardOf(bikeOf(bikeId), work as SwapWork, { parts: without, experience: [] });
+  expect(goneParts(winter.work, without)).toEqual(['Chainring 44T, narrow-wide']);
+  expect(goneParts(winter.work, parts)).toEqual([]);
+  const left = cardOf(winter, { parts: without });
   expect(left.on.find(({ what }) => what === 'bigRing')).toMatchObject({
-    name: 'Chainring 44T, narrow-wide',
+    label: { partName: 'Chainring 44T, narrow-wide' },
     massG: 96,
   });
   expect(stepsOf(job('job-wheels-recheck'), undefined).steps.map(({ id }) => id)).toEqual([
@@ -54,26 +73,22 @@ test('a part that has left the shelf stays on the card, and is told of', () => {
 });
 
 test('the buy list: the earliest day first; a part that two jobs count on is short', () => {
-  const entry = (one: JobRecord) => ({
-    job: one,
-    card: one.work.kind === 'swap' ? cardOf(bikeOf(one.bikeId), one.work, { parts, experience: [] }) : undefined,
-  });
+  const entry = (one: JobRecord) => ({ job: one, card: isSwap(one) ? cardOf(one) : undefined });
   const lines = buyList(jobs.map(entry), parts);
-  expect(lines.map(({ job: { id } }) => id)).toEqual([
-    'job-winter-ring',
-    'job-winter-ring',
-    'job-winter-ring',
-    'job-carrier-34',
+  expect(lines.map(({ job: { id }, item }) => [id, itemName(item)])).toEqual([
+    ['job-winter-ring', 'Cassette 10-44, 12 speed'],
+    ['job-winter-ring', 'freehub body'],
+    ['job-winter-ring', 'rear derailleur'],
+    ['job-carrier-34', '34T chainring'],
   ]);
   expect(lines.some(({ isShort }) => isShort)).toBe(false);
   const twice = { ...job('job-mountain'), id: 'again', dueOn: '2027-01-01' };
   const short = buyList([...jobs, twice].map(entry), parts).filter(({ isShort }) => isShort);
-  expect(short.map(({ job: { id }, item }) => [id, item.name, item.price])).toEqual([
+  expect(short.map(({ job: { id }, item }) => [id, itemName(item), item.price])).toEqual([
     ['again', 'Chainring 40T, narrow-wide', 44],
   ]);
-  expect(
-    buyList([entry({ ...job('job-winter-ring'), bought: ['on freehub'] })], parts).map(({ hasCome }) => hasCome),
-  ).toEqual([false, true, false]);
+  const come = { ...job('job-winter-ring'), bought: ['on freehub'] };
+  expect(buyList([entry(come)], parts).map(({ hasCome }) => hasCome)).toEqual([false, true, false]);
 });
 
 test('the last purchase that comes makes a job that waits ready, and no other', () => {
@@ -147,21 +162,71 @@ test('trips are rides and noted kilometres', () => {
 });
 
 test('words: minutes, money, weights, kilometres, parts', () => {
-  expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21', '2 h']);
+  expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21 min', '2 h']);
   expect([moneyText(12.5, 'EUR'), moneyText(3, undefined)]).toEqual(['12.5 EUR', '3']);
   expect([massChangeText(-65.4), massChangeText(12), massChangeText(0.2)]).toEqual(['−65 g', '+12 g', '0 g']);
   expect([kmText(0), kmText(3.25), kmText(312.4)]).toEqual(['0 km', '3.3 km', '312 km']);
-  expect(costText({ sums: [], unpriced: [] })).toBe('nothing to buy');
-  expect(costText({ sums: [{ currency: 'EUR', sum: 5 }], unpriced: ['spacer'] })).toBe('5 EUR, without spacer');
+  const none = { sums: [], unpriced: [], isTyped: false };
+  const spacer = {
+    key: 'on spacer',
+    what: 'spacer',
+    label: {},
+    massG: 2,
+    isEstimate: false,
+    isAssumed: false,
+  } as const;
+  expect(costText(none)).toBe('nothing to buy');
+  expect(costText({ ...none, sums: [{ currency: 'EUR', sum: 5 }], unpriced: [spacer] })).toBe('5 EUR, without spacer');
+  expect(costText({ ...none, sums: [{ currency: undefined, sum: 55 }], isTyped: true })).toBe(
+    '55 (typed for the whole setup)',
+  );
+  expect(massText({ grams: undefined, by: 'parts', hasEstimates: false, unweighed: [spacer] })).toBe(
+    'weight not known',
+  );
   expect(partSummary(parts.get('rear-clutch')!)).toBe('45T capacity · largest cog 46T · 100 mm cage · clutch');
   expect(partSummary({ kind: 'other', data: {} })).toBe('');
 });
 
 test('every job of the demo has a card that says something', () => {
-  for (const { work, bikeId, name } of jobs) {
-    if (work.kind !== 'swap') continue;
-    const one = cardOf(bikeOf(bikeId), work, { parts, experience: [] });
-    expect([name, one.kind]).not.toEqual([name, 'nothing']);
-    expect(cardHeadline(one)).not.toMatch(/undefined|NaN/);
+  for (const one of jobs) {
+    if (!isSwap(one)) continue;
+    const worked = cardOf(one);
+    expect([one.name, worked.kind]).not.toEqual([one.name, 'nothing']);
+    expect(cardHeadline(worked)).not.toMatch(/undefined|NaN/);
   }
+});
+
+test('step times are medians of finished jobs of the same kind, with their count', () => {
+  const minutes = (value: number) => value * 60_000;
+  const timed = [4, 6, 11].map((wheel) => ({
+    kind: 'cassette' as const,
+    runs: [{ fromMs: 0, toMs: minutes(60) }],
+    progress: {
+      wheelOut: { doneAtMs: minutes(wheel) },
+      cassetteOff: { doneAtMs: minutes(wheel + 3) },
+      // Ticked along with the one before it.
+      spacer: { doneAtMs: minutes(wheel + 3) + 500 },
+    },
+  }));
+  const times = learnedTimes(timed);
+  expect(times.cassette).toEqual({
+    wheelOut: { minutes: 6, count: 3 },
+    cassetteOff: { minutes: 3, count: 3 },
+  });
+  // A pause of the clock is no time of a step; one job alone says little.
+  const paused = {
+    ...timed[0]!,
+    runs: [
+      { fromMs: 0, toMs: minutes(1) },
+      { fromMs: minutes(3), toMs: minutes(60) },
+    ],
+  };
+  expect(learnedTimes([paused, paused]).cassette!.wheelOut).toEqual({ minutes: 2, count: 2 });
+  expect(learnedTimes([paused]).cassette).toEqual({});
+  const narrow = { ...job('job-wider'), state: 'asked' as const, id: 'again' };
+  const { work } = narrow;
+  if (work.kind !== 'swap') throw new Error('no swap');
+  const back = cardOf({ ...narrow, work: { ...work, to: work.from, from: work.to } }, { times });
+  expect(back.steps.find(({ id }) => id === 'wheelOut')).toMatchObject({ minutes: 6, learnedFrom: 3 });
+  expect(timeText(back)).toContain('2 of');
 });

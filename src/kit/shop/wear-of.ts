@@ -1,5 +1,5 @@
 import { fittedOn, partKm, partKmAt, type Trip } from '../../core/shelf';
-import { kmPerDay, wearForecast, wearLimitPercent, whenAtKm, type WearAnswer, type WearReading } from '../../core/swap';
+import { kmPerDay, wearForecast, wearLimitPercent, whenAtKm, type WearAnswer, type WearReading } from '../../core/job';
 import type { PartRecord } from '../../records';
 
 /** What the readings of a chain come to. */

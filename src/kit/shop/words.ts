@@ -1,5 +1,5 @@
-import type { ShelfKind, Slot } from '../../core/shelf';
-import type { CardSlot, Outcome, SwapKind } from '../../core/swap';
+import type { ShelfKind } from '../../core/shelf';
+import type { Outcome, SwapKind } from '../../core/job';
 import type { Condition, JobState, PartRecord } from '../../records';
 import { formatCassette } from '../../formats/shorthand';
 import { fixed, short } from '../format';
@@ -21,23 +21,6 @@ export const KIND_TEXT: Readonly<Record<ShelfKind, string>> = {
   other: 'other',
 };
 
-export const SLOT_TEXT: Readonly<Record<Slot, string>> = {
-  bigRing: 'big ring',
-  smallRing: 'small ring',
-  crank: 'crank',
-  cassette: 'cassette',
-  rearDerailleur: 'rear derailleur',
-  frontDerailleur: 'front derailleur',
-  shifter: 'shifter',
-  chain: 'chain',
-  quickLink: 'quick link',
-  guide: 'chain guide',
-  extender: 'hanger extender',
-  spacer: 'spacer',
-};
-
-export const CARD_SLOT_TEXT: Readonly<Record<CardSlot, string>> = { ...SLOT_TEXT, freehub: 'freehub body' };
-
 export const CONDITION_TEXT: Readonly<Record<Condition, string>> = {
   new: 'new',
   good: 'good',
@@ -46,17 +29,18 @@ export const CONDITION_TEXT: Readonly<Record<Condition, string>> = {
 };
 
 export const STATE_TEXT: Readonly<Record<JobState, string>> = {
-  asked: 'asked',
+  asked: 'requested',
   waiting: 'waiting for parts',
   ready: 'ready',
-  inHand: 'in hand',
+  inHand: 'in progress',
   done: 'done',
 };
 
 export const OUTCOME_TEXT: Readonly<Record<Outcome, string>> = {
   works: 'works',
   worksWithNotes: 'works, with notes',
-  reverted: 'reverted',
+  reverted: 'put back',
+  noEffect: 'no effect',
 };
 
 export const SWAP_KIND_TEXT: Readonly<Record<SwapKind, string>> = {
@@ -64,10 +48,13 @@ export const SWAP_KIND_TEXT: Readonly<Record<SwapKind, string>> = {
   cassette: 'cassette swap',
   rings: 'ring swap',
   cassetteAndRings: 'cassette and rings',
-  twoToOne: 'two rings to one',
-  oneToTwo: 'one ring to two',
+  twoToOne: '2x to 1x',
+  oneToTwo: '1x to 2x',
   derailleur: 'derailleur change',
   chain: 'chain only',
+  hub: 'two-speed hub',
+  wheels: 'wheel swap',
+  shifter: 'shifter change',
 };
 
 /** What is known of a part in a few words: "11-36, 12 speed · nine wide splines". */
@@ -94,6 +81,7 @@ export function partSummary({ kind, data }: Pick<PartRecord, 'kind' | 'data'>): 
     kind === 'spacer' ? number(data.spacerMm, ' mm') : undefined,
     data.narrowWide ? 'narrow-wide' : undefined,
     data.clutch ? 'clutch' : undefined,
+    data.withRings ? 'weight includes its rings' : undefined,
     data.shifting,
     data.cassetteSpline ?? data.spline,
   );
@@ -111,12 +99,12 @@ export function massChangeText(grams: number): string {
   return `${rounded > 0 ? '+' : ''}${fixed(rounded, 0)} g`;
 }
 
-/** Minutes as a mechanic says them: 45 min, 1 h 05. */
+/** Minutes as a mechanic says them: 45 min, 1 h 05 min. */
 export function minutesText(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < 60) return `${whole} min`;
   const [hours, rest] = [Math.floor(whole / 60), whole % 60];
-  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')} min`;
 }
 
 export function kmText(km: number): string {

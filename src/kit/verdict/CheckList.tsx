@@ -2,6 +2,7 @@
 
 import { CHECK_GROUPS, type Check, type CheckGroup, type CheckId, type Fix, type Trial } from '../../core/fit';
 import type { Setup } from '../../core/gears';
+import { tallyText } from '../../messages/tally';
 import { useFix } from '../bench/useFix';
 import { explainCheck } from '../explain/fit';
 import { Explained } from '../explain/Slip';
@@ -56,7 +57,7 @@ function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial
         {check.fixes.length > 0 && <Fixes fixes={check.fixes} />}
         {trial && (
           <span className={styles.trial}>
-            <b>{DECISION[trial.decision]}</b>: {trial.reason}.
+            <b>{DECISION[trial.decision]}</b>: {trial.reason}. {trial.tally && tallyText(trial.tally)}
             {trial.decision !== 'doNot' && (
               <>
                 {' '}

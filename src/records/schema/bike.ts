@@ -7,6 +7,7 @@ import {
   STEEP_ANGLE_DEG,
   SUSPENSION_GROWTH_MM,
 } from '../../core/fit';
+import { JOINTS, TORQUE_NM } from '../../core/job';
 import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
 import { builtCassetteSchema, findSettingsSchema, savedSearchSchema } from './find-settings';
@@ -35,6 +36,7 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     limitsSchool: z.enum(LIMITS_SCHOOLS).optional(),
     lossSchool: z.enum(LOSS_SCHOOLS).optional(),
     angleLossPercentPerDeg: boundedSchema(ANGLE_LOSS_PERCENT_PER_DEG, 'loss by angle', '% a degree').optional(),
+    torquesNm: z.partialRecord(z.enum(JOINTS), boundedSchema(TORQUE_NM, 'torque', 'N·m')).optional(),
     cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
     closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
     crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {

@@ -1,12 +1,23 @@
 import { z } from 'zod';
 import { CHECK_GROUPS, type CheckId } from '../../core/fit';
 import { PART_MASS_G, PART_PRICE, SLOTS } from '../../core/shelf';
-import { OUTCOMES, SCALE_RESOLUTION_G, STEP_IDS, SYMPTOMS } from '../../core/swap';
+import {
+  CHAIN_CHOICES,
+  DESCRIBED_SLOTS,
+  ENDINGS,
+  JOINTS,
+  OUTCOMES,
+  SCALE_RESOLUTION_G,
+  STEP_IDS,
+  SWAP_KINDS,
+  SYMPTOMS,
+  type ReadingId,
+} from '../../core/job';
 import { CHAIN_LINKS } from '../../core/fit';
 import { boundedSchema, freehubSchema } from './drivetrain';
-import { setupSchema } from './setup';
+import { gearPairsSchema, setupSchema } from './setup';
 import { currencySchema, dateSchema, idSchema, nameSchema, noteSchema, timeSchema } from './text';
-import { JOB_STATES, type JobPart, type JobSide, type JobRecord } from '../job';
+import { JOB_STATES, READING, TRIAL_SUBJECTS, type JobPart, type JobSide, type JobRecord } from '../job';
 
 const checkIds = Object.values(CHECK_GROUPS).flat() as [CheckId, ...CheckId[]];
 
@@ -25,13 +36,47 @@ const jobSideSchema: z.ZodType<JobSide> = z.strictObject({
   parts: z.partialRecord(z.enum(SLOTS), jobPartSchema),
 });
 
+const READING_IDS = [
+  'links',
+  'speeds',
+  'shifterSpeeds',
+  'gapMm',
+  'turns',
+  'spacerMm',
+  'cageHeightMm',
+  'clearanceMm',
+  'km',
+  'wearPercent',
+  ...JOINTS.map((joint) => `torque.${joint}` as const),
+] as const satisfies readonly ReadingId[];
+
+const findingSchema = z.strictObject({
+  symptom: z.enum(SYMPTOMS),
+  ending: z.enum(ENDINGS).optional(),
+  gears: gearPairsSchema.optional(),
+  dropsCogs: z.int().min(1).max(14).optional(),
+});
+
+/** A reading is kept as typed, plausible or not: the card says what it thinks of it. */
 const stepProgressSchema = z.strictObject({
   doneAtMs: timeSchema.optional(),
   skipped: z.boolean().optional(),
-  value: z.number().min(-1000).max(100_000).optional(),
+  values: z.partialRecord(z.enum(READING_IDS), z.number().min(READING.min).max(READING.max)).optional(),
   note: noteSchema.optional(),
-  trouble: z.enum(SYMPTOMS).optional(),
-  mended: z.array(z.enum(SYMPTOMS)).max(100).optional(),
+  findings: z.array(findingSchema).max(100).optional(),
+});
+
+const swapWorkSchema = z.strictObject({
+  kind: z.literal('swap'),
+  from: jobSideSchema,
+  to: jobSideSchema,
+  chain: z.enum(CHAIN_CHOICES),
+  newChain: z.boolean(),
+  weighs: z.boolean(),
+  usesQuickLink: z.boolean(),
+  checksHanger: z.boolean().optional(),
+  keeps: z.array(z.enum(DESCRIBED_SLOTS)).max(DESCRIBED_SLOTS.length).optional(),
+  isReturn: z.boolean().optional(),
 });
 
 export const jobSchema: z.ZodType<JobRecord> = z
@@ -45,16 +90,9 @@ export const jobSchema: z.ZodType<JobRecord> = z
     occasion: nameSchema.optional(),
     pairId: idSchema.optional(),
     work: z.discriminatedUnion('kind', [
-      z.strictObject({
-        kind: z.literal('swap'),
-        from: jobSideSchema,
-        to: jobSideSchema,
-        newChain: z.boolean(),
-        weighs: z.boolean(),
-        usesQuickLink: z.boolean(),
-        isReturn: z.boolean().optional(),
-      }),
+      swapWorkSchema,
       z.strictObject({ kind: z.literal('recheck'), ofJobId: idSchema, afterKm: z.number().min(0).max(10_000) }),
+      z.strictObject({ kind: z.literal('trial'), about: z.enum(TRIAL_SUBJECTS), side: jobSideSchema }),
     ]),
     progress: z.partialRecord(z.enum(STEP_IDS), stepProgressSchema),
     at: z.enum(STEP_IDS).optional(),
@@ -71,6 +109,7 @@ export const jobSchema: z.ZodType<JobRecord> = z
       )
       .max(200),
     bought: z.array(z.string().min(1).max(60)).max(60),
+    swapKind: z.enum(SWAP_KINDS).optional(),
     outcome: z.enum(OUTCOMES).optional(),
     outcomeNote: noteSchema.optional(),
     finishedAtMs: timeSchema.optional(),

@@ -14,7 +14,7 @@ import {
   type Mount,
   type PartData,
 } from '../../core/shelf';
-import { SCALE_RESOLUTION_G } from '../../core/swap';
+import { SCALE_RESOLUTION_G } from '../../core/job';
 import { boundedSchema } from './drivetrain';
 import { addProblems } from './problems';
 import { currencySchema, idSchema, nameSchema, noteSchema, timeSchema } from './text';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { STEP_IDS } from '../../core/swap';
+import { STEP_IDS } from '../../core/job';
 import { idSchema, timeSchema } from './text';
 import { type PhotoRecord, PHOTO_LENGTH_MAX } from '../photo';
 

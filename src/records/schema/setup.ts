@@ -6,6 +6,16 @@ import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, tee
 import { idSchema, nameSchema } from './text';
 import { type SetupRecord, CLICKS_PER_PUSH, SETUP_MASS_G, SETUP_COST } from '../setup';
 
+/** Gears by their teeth, each once. */
+export const gearPairsSchema = z
+  .array(z.strictObject({ chainring: z.int().min(1).max(200), cog: z.int().min(1).max(200) }))
+  .max(2 * COG_COUNT.max);
+
+const clicksSchema = boundedSchema(CLICKS_PER_PUSH, 'clicks per push', 'cogs').refine(
+  (count) => Number.isInteger(count),
+  { error: 'clicks per push: a whole number' },
+);
+
 export const setupSchema: z.ZodType<SetupRecord> = z
   .strictObject({
     id: idSchema,
@@ -18,17 +28,14 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     hubStages: z.array(z.number()),
     rearDerailleur: rearDerailleurSchema,
     parts: drivePartsSchema,
-    avoidedGears: z
-      .array(
-        z.strictObject({
-          ring: z.int().min(0).max(1),
-          cog: z
-            .int()
-            .min(0)
-            .max(COG_COUNT.max - 1),
-        }),
-      )
-      .max(2 * COG_COUNT.max)
+    leftOut: z
+      .strictObject({
+        chainrings: teethSchema.shape.chainrings,
+        cogs: teethSchema.shape.cogs,
+        rearDerailleur: rearDerailleurSchema,
+        rearPartId: idSchema.optional(),
+        gears: gearPairsSchema,
+      })
       .optional(),
     chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
       .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
@@ -37,9 +44,7 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     rearChainlineMm: boundedSchema(CHAINLINE_MM, 'rear chainline', 'mm').optional(),
     ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
     cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
-    clicksPerPush: boundedSchema(CLICKS_PER_PUSH, 'clicks a push', 'cogs').refine((count) => Number.isInteger(count), {
-      error: 'clicks a push: a whole number',
-    }),
+    clicksPerPush: z.strictObject({ easier: clicksSchema, harder: clicksSchema }),
     shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
     massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
     cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),

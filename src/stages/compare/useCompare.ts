@@ -20,7 +20,7 @@ import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { LaneAsked } from '../../kit/ladder/asked';
 import { formatShorthand } from '../../formats/shorthand';
-import { wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
+import { leftOutOf, wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
 
 /** One setup of the comparison. */
 export interface Compared {
@@ -94,7 +94,7 @@ function figuresOf(setup: SetupRecord, bike: BikeRecord, brief: FilledBrief): Se
       rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
       crankLengthMm: bike.crankLengthMm,
       rearDerailleur: setup.rearDerailleur,
-      avoided: setup.avoidedGears,
+      avoided: leftOutOf(setup),
       clicksPerPush: setup.clicksPerPush,
       massG: setup.massG,
       cost: setup.cost,

@@ -63,7 +63,7 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
     {
       term: WORDS.foundDetails.capacityAskedFor,
       text: `${build.capacityRequiredT}T`,
-      explain: () => explainCapacityAsked(found, (present.avoidedGears ?? []).length === 0),
+      explain: () => explainCapacityAsked(found),
     },
     {
       term: 'chain',

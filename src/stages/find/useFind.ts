@@ -6,20 +6,18 @@ import {
   SetupBuilder,
   fillFind,
   findQuestion,
-  type Build,
   type CassetteOption,
   type FilledFind,
   type FindContext,
   type FindProblem,
   type FindSettings,
   type FoundFacts,
-  type PartKind,
   type RoadChoice,
 } from '../../core/find';
 import { setupFigures, type SetupFigures } from '../../core/compare';
 import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
 import { rolloutMm, type Riding, type Wheel } from '../../core/gears';
-import { isAtHand, type Slot } from '../../core/shelf';
+import { isAtHand } from '../../core/shelf';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
@@ -213,40 +211,28 @@ function shelfCassettes(parts: PartsById, bikeId: string): CassetteOption[] {
   });
 }
 
-/** Parts of the shelf that stay: what is replaced is no longer what A has. */
-function keptParts(
-  shelf: SetupRecord['shelf'],
-  { newParts, derailleur }: Build,
-  derailleurId: string | undefined,
-): SetupRecord['shelf'] {
-  const gone = new Set<Slot>(newParts.flatMap((part) => SLOTS_OF_PART[part]));
-  if (derailleur > 0) gone.add('rearDerailleur');
-  const kept = Object.fromEntries(Object.entries(shelf ?? {}).filter(([slot]) => !gone.has(slot as Slot)));
-  return derailleurId === undefined ? kept : { ...kept, rearDerailleur: derailleurId };
-}
-
-const SLOTS_OF_PART: Readonly<Record<PartKind, readonly Slot[]>> = {
-  ring: ['bigRing', 'smallRing'],
-  crank: ['crank', 'bigRing', 'smallRing'],
-  frontDerailleur: ['frontDerailleur'],
-  cassette: ['cassette', 'spacer'],
-  shifter: ['shifter'],
-  freehub: [],
-  chain: ['chain', 'quickLink'],
-  rearDerailleur: ['rearDerailleur'],
-};
-
 /** A candidate of the bench: the setup fitted now, with what is replaced. Weights and costs are for scale and shop to say. */
 function candidateOf(
   present: SetupRecord,
-  { chainrings, cassette, build }: FoundFacts,
+  { chainrings, cassette }: FoundFacts,
   built: Pick<SetupRecord, 'rearDerailleur' | 'parts' | 'chainLinks'>,
   derailleurId: string | undefined,
 ): Omit<SetupRecord, 'id' | 'rank'> {
-  const { id: _id, rank: _rank, name: _name, massG: _massG, cost: _cost, cogPitchMm, shelf, ...kept } = present;
+  const {
+    id: _id,
+    rank: _rank,
+    name: _name,
+    massG: _massG,
+    cost: _cost,
+    cogPitchMm,
+    shelf: _shelf,
+    leftOut: _leftOut,
+    ...kept
+  } = present;
   return {
     ...kept,
-    ...((shelf || derailleurId !== undefined) && { shelf: keptParts(shelf, build, derailleurId) }),
+    // A part in stock is shared only where the person chose it: here the derailleur that was found.
+    ...(derailleurId !== undefined && { shelf: { rearDerailleur: derailleurId } }),
     ...built,
     // A cassette of another count has another pitch.
     ...(cassette.cogs.length === present.cogs.length && { cogPitchMm }),

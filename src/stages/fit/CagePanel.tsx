@@ -2,7 +2,8 @@
 
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
-import type { GearPlace } from '../../core/fit';
+import { leaveOut, type GearPlace } from '../../core/fit';
+import { combinationOf } from '../../records';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { fixed } from '../../kit/format';
@@ -27,12 +28,12 @@ const STATE_SIGN: Readonly<Record<GearCell['pose']['state'], string>> = {
 export function CagePanel({ fit }: { fit: Fit }) {
   const { bench, edits } = useReadyBench();
   const { fromLink } = bench;
-  const { report, cells, requiredT, requiredWholeT } = fit;
+  const { report, cells, requiredT, requiredWholeT, leftOutElsewhere } = fit;
   const { geometry, cage } = report;
   if (!geometry) return null;
   const avoid = (avoided: readonly GearPlace[]) =>
     edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
-      withOptional(record, 'avoidedGears', avoided.length === 0 ? undefined : avoided),
+      withOptional(record, 'leftOut', leaveOut(avoided, combinationOf(record))),
     );
   const out = cells.flat().filter(({ allowed }) => !allowed);
   const slack = cells.flat().filter(({ pose, allowed, isBigBig }) => pose.state === 'slack' && allowed && !isBigBig);
@@ -90,6 +91,11 @@ export function CagePanel({ fit }: { fit: Fit }) {
             : WORDS.cagePanel.theCageMustTakeUpRequiredT(requiredT, requiredWholeT, out.length),
         )}
       </p>
+      {leftOutElsewhere > 0 && (
+        <p className={styles.note} data-testid="left-out-elsewhere">
+          {WORDS.cagePanel.leftOutElsewhere(leftOutElsewhere)}
+        </p>
+      )}
       <CageChart cage={cage} geometry={geometry} place={bench.place} name={bench.bike.name} />
     </section>
   );

@@ -13,6 +13,7 @@ import {
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { DerailleurNumber, PartNumber, usePartEdit } from '../../kit/bench/PartFields';
+import { SharedParts } from '../../kit/bench/SharedParts';
 import { Field } from '../../kit/fields/Field';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
@@ -102,6 +103,7 @@ export function DrivePanel() {
           <DerailleurNumber key={field} field={field} assumed={assumed} />
         ))}
       </div>
+      <SharedParts className={styles.note} />
       <p className={styles.note}>
         {WORDS.drivePanel.derailleurCrankAndCageName(setup.name ?? WORDS.drivePanel.thisSetup)}
       </p>

@@ -16,7 +16,7 @@ import {
 } from '../../core/fit';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { fitInputOf, type ShopFacts } from '../../kit/bench/fit-input';
-import type { BikeRecord, SetupRecord } from '../../records';
+import { leftOutOf, type BikeRecord, type SetupRecord } from '../../records';
 
 /** The ends of a drive: where chain and cage are at their limits. */
 export interface EndGear {
@@ -50,6 +50,8 @@ export interface Fit {
   readonly cells: readonly (readonly GearCell[])[];
   readonly requiredT: number;
   readonly requiredWholeT: number;
+  /** Gears that were left out of another combination of rings, cassette and derailleur: here they count. */
+  readonly leftOutElsewhere: number;
 }
 
 /** What core says of a setup of a bike. */
@@ -75,9 +77,10 @@ export function useFit(): Fit {
 
 function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'>, shop: ShopFacts): Fit {
   const report = fitOf(bike, setup, setups, shop);
-  const { chainrings, cogs, avoidedGears = [] } = setup;
+  const { chainrings, cogs } = setup;
+  const leftOut = leftOutOf(setup);
   const { chainstayMm = DRIVE_DEFAULTS.chainstayMm, suspensionGrowthMm = 0, limitsSchool: school = 'sheet' } = bike;
-  const allowed = allowedGears(setup, avoidedGears);
+  const allowed = allowedGears(setup, leftOut);
   const cells = chainrings.map((_, ringPlace) =>
     cogs.flatMap((_cog, cogPlace): GearCell[] => {
       const row = report.cage[ringPlace * cogs.length + cogPlace];
@@ -111,7 +114,8 @@ function fitFor({ bike, setup, setups }: Pick<Bench, 'bike' | 'setup' | 'setups'
       ...(smallSmall ? [{ end: 'smallSmall', row: smallSmall } as const] : []),
     ],
     cells,
-    requiredT: requiredCapacityT(setup, avoidedGears),
+    requiredT: requiredCapacityT(setup, leftOut),
     requiredWholeT: requiredCapacityT(setup),
+    leftOutElsewhere: leftOut.length === 0 ? (setup.leftOut?.gears.length ?? 0) : 0,
   };
 }

@@ -42,7 +42,9 @@ export function GearCard({ gears }: { gears: Gears }) {
         </tbody>
       </table>
       {report.path.crossovers.map((crossover) => (
-        <p key={gearName(crossover.step.to)}>{crossoverWords(crossover, report.setup).easier}.</p>
+        <p key={gearName(crossover.step.to)}>
+          {crossoverWords(crossover, report.setup, bench.setup.clicksPerPush).easier}.
+        </p>
       ))}
     </article>
   );

@@ -61,7 +61,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
           })}
         </ol>
         {path.crossovers.map((crossover) => {
-          const words = crossoverWords(crossover, setup);
+          const words = crossoverWords(crossover, setup, setup.clicksPerPush);
           return (
             <ul key={gearName(crossover.step.to)} className={styles.words} data-testid="crossover">
               <li>{words.easier}.</li>

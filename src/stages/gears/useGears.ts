@@ -19,7 +19,7 @@ import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
 import type { LaneAsked } from '../../kit/ladder/asked';
-import { wheelOf } from '../../records';
+import { leftOutOf, wheelOf } from '../../records';
 
 /** Right end of the distinct-gears curve: past it hardly a rider calls two gears one. */
 const CURVE_MAX_PERCENT = 20;
@@ -66,7 +66,7 @@ export function useGears(): Gears {
     return band && coverage(report.gears, band);
   }, [report, inUse]);
   const checks = useMemo(
-    () => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: setup.avoidedGears }),
+    () => checkCapacity({ setup, rearDerailleur: setup.rearDerailleur, avoided: leftOutOf(setup) }),
     [setup],
   );
   const curve = useMemo(() => distinctCurve(report.gears, CURVE_MAX_PERCENT, CURVE_STEP_PERCENT), [report]);

@@ -2,6 +2,7 @@
 
 import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
 import type { Log } from './useLog';
+import { TrialForm } from './TrialForm';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -15,15 +16,24 @@ export function OutcomesPanel({ log }: { log: Log }) {
         <p className={styles.note}>{WORDS.outcomesPanel.noJobThatPassedA}</p>
       ) : (
         <ul className={styles.outcomes} data-testid="outcomes">
-          {outcomes.map(({ id, overT, worked, reverted }) => (
-            <li key={`${id} ${overT}`}>
-              {WORDS.outcomesPanel.groupOutsideTheSheetBy(GROUP_TEXT[groupOf(id)], overT)}{' '}
-              <b>{WORDS.outcomesPanel.worked(worked)}</b>, <b>{WORDS.outcomesPanel.reverted(reverted)}</b>
-            </li>
-          ))}
+          {outcomes.map(({ id, overT, own, others }) => {
+            const [ownAll, othersAll] = [own.worked + own.reverted, others.worked + others.reverted];
+            return (
+              <li key={`${id} ${overT}`}>
+                {WORDS.outcomesPanel.groupOutsideTheSheetBy(GROUP_TEXT[groupOf(id)], overT)}{' '}
+                <b>
+                  {ownAll === 0
+                    ? WORDS.outcomesPanel.noneWithThis
+                    : WORDS.outcomesPanel.thisDerailleur(own.worked, ownAll)}
+                </b>
+                {othersAll > 0 && `; ${WORDS.outcomesPanel.others(others.worked, othersAll)}`}
+              </li>
+            );
+          })}
         </ul>
       )}
       <p className={styles.note}>{WORDS.outcomesPanel.ofEveryBikeOfThe}</p>
+      <TrialForm />
     </section>
   );
 }

@@ -19,10 +19,10 @@ test('one line of everything, newest first, each entry once, of this bike alone'
 
 test('a failed trial stands with its reason; readings with their unit and job', () => {
   const failed = events.find(({ isReverted }) => isReverted)!;
-  expect(failed.title).toBe('Trial: 50T big ring for the tailwind week: reverted');
+  expect(failed.title).toBe('Trial: 50T big ring for the tailwind week: put back');
   expect(failed.text).toContain('48/32 x 11-36 → 50/32 x 11-36. Front cage touches');
   expect(events.find(({ id }) => id === 'job-wider spacer')!.text).toBe('1.85 mm (Wider cassette for the summer)');
-  expect(events.find(({ id }) => id === 'job-big-ring smallSmall')!.text).toContain('rubbing, mended');
+  expect(events.find(({ id }) => id === 'job-big-ring smallSmall')!.text).toContain('rubbing, put back');
   expect(events.find(({ title, text }) => title === 'Chain wear' && text.includes('0.38'))!.text).toContain(
     'at 2540 km',
   );

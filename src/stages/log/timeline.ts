@@ -1,9 +1,9 @@
-import { STEP_TITLES, recheckSteps, type StepId } from '../../core/swap';
+import { SYMPTOMS_OF, acceptedGears, type ReadingId, type ReadingUnit, type StepId } from '../../core/job';
 import { M_PER_KM } from '../../core/units';
 import { formatShorthand } from '../../formats/shorthand';
 import { fixed, short } from '../../kit/format';
 import { hasWords } from '../../kit/search';
-import { troubleText } from '../../kit/shop/step-words';
+import { STEP_TITLES, findingsText, pairsText, readingTitle, withUnit } from '../../messages/job';
 import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT, kmText } from '../../kit/shop/words';
 import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
 import { WORDS } from './words/text';
@@ -52,8 +52,13 @@ export function timelineOf({ bikeId, jobs, rides, notes, parts }: BikeHistory): 
 }
 
 function jobEvents(job: JobRecord): LogEvent[] {
-  const { id, name, work, outcome, outcomeNote, finishedAtMs, createdAtMs } = job;
-  const way = work.kind === 'swap' ? `${formatShorthand(work.from.setup)} → ${formatShorthand(work.to.setup)}` : '';
+  const { id, name, work, outcome, outcomeNote, finishedAtMs, createdAtMs, progress } = job;
+  const way =
+    work.kind === 'swap'
+      ? `${formatShorthand(work.from.setup)} → ${formatShorthand(work.to.setup)}`
+      : work.kind === 'trial'
+        ? formatShorthand(work.side.setup)
+        : '';
   if (finishedAtMs === undefined || outcome === undefined) {
     return [
       {
@@ -61,49 +66,57 @@ function jobEvents(job: JobRecord): LogEvent[] {
         kind: 'job',
         atMs: createdAtMs,
         title: name,
-        text: [WORDS.timeline.putInTheBookState(STATE_TEXT[job.state]), way].filter(Boolean).join('; '),
+        text: [WORDS.timeline.booked(STATE_TEXT[job.state]), way].filter(Boolean).join('; '),
       },
     ];
   }
+  const out = acceptedGears(progress);
   return [
     {
       id,
       kind: 'job',
       atMs: finishedAtMs,
       title: `${name}: ${OUTCOME_TEXT[outcome]}`,
-      text: [way, outcomeNote].filter(Boolean).join('. '),
+      text: [way, out.length > 0 ? WORDS.timeline.stayOut(pairsText(out)) : '', outcomeNote].filter(Boolean).join('. '),
       isReverted: outcome === 'reverted',
     },
   ];
 }
 
-/** What a reading is a reading of; its unit is that of the step. */
-const READING_UNITS: Readonly<Partial<Record<StepId, string>>> = {
-  spacer: 'mm',
-  cassetteOn: 'N·m',
-  frontOn: 'mm',
-  frontHeight: 'mm',
-  chainLength: 'links',
-  bGap: 'mm',
-  testRide: 'km',
-  recheck: recheckSteps().find(({ id }) => id === 'recheck')!.reading!.unit,
+const UNIT_OF: Readonly<Partial<Record<ReadingId, ReadingUnit>>> = {
+  links: 'links',
+  speeds: 'speeds',
+  shifterSpeeds: 'speeds',
+  turns: 'turns',
+  km: 'km',
+  wearPercent: '%',
 };
 
-function readingEvents({ id: jobId, name, progress }: JobRecord): LogEvent[] {
+/** The unit of a reading: torques are in N·m, all other lengths in mm. */
+const unitOf = (id: ReadingId): ReadingUnit => UNIT_OF[id] ?? (id.startsWith('torque.') ? 'N·m' : 'mm');
+
+/** What was read, found and noted at each step; of a job that is over a check that stayed open as well, as open. */
+function readingEvents({ id: jobId, name, progress, finishedAtMs }: JobRecord): LogEvent[] {
   return (Object.keys(progress) as StepId[]).flatMap((stepId): LogEvent[] => {
     const step = progress[stepId]!;
+    const readings = Object.entries(step.values ?? {}) as [ReadingId, number][];
     const said = [
-      step.value === undefined ? '' : `${short(step.value, 2)} ${READING_UNITS[stepId] ?? ''}`.trim(),
-      troubleText(step),
+      ...readings.map(([id, value]) =>
+        readings.length > 1 ? `${readingTitle(id)} ${withUnit(value, unitOf(id))}` : withUnit(value, unitOf(id)),
+      ),
+      findingsText(step),
       step.note ?? '',
     ].filter(Boolean);
-    if (said.length === 0 || step.doneAtMs === undefined) return [];
+    const isOpenCheck =
+      finishedAtMs !== undefined && step.doneAtMs === undefined && !step.skipped && SYMPTOMS_OF[stepId] !== undefined;
+    const atMs = step.doneAtMs ?? finishedAtMs;
+    if (said.length === 0 || atMs === undefined) return [];
     return [
       {
         id: `${jobId} ${stepId}`,
         kind: 'reading',
-        atMs: step.doneAtMs,
-        title: STEP_TITLES[stepId],
+        atMs,
+        title: `${STEP_TITLES[stepId]}${isOpenCheck ? WORDS.timeline.leftOpen : ''}`,
         text: `${said.join('; ')} (${name})`,
       },
     ];

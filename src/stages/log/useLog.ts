@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import { derailleurMark } from '../../core/fit';
 import { outcomeRows, type OutcomeRow } from '../../core/log';
 import { kmByBike } from '../../core/shelf';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -28,7 +29,7 @@ export interface Log {
 /** The history of the bike on the bench, and what the whole workshop learned. */
 export function useLog(): Log {
   const { bench, workshop } = useReadyBench();
-  const { bike } = bench;
+  const { bike, setup } = bench;
   const { parts, experience } = workshop;
   const shop = useShop();
   const [filter, setFilter] = useState<LogFilter>({ text: '', kinds: [] });
@@ -55,7 +56,10 @@ export function useLog(): Log {
     shown,
     filter,
     setFilter,
-    outcomes: useMemo(() => outcomeRows(experience), [experience]),
+    outcomes: useMemo(
+      () => outcomeRows(experience, derailleurMark(setup.rearDerailleur, setup.parts, setup.shelf)),
+      [experience, setup],
+    ),
     lives,
   };
 }

@@ -3,7 +3,7 @@
 import { Checkbox } from 'antd';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
-import { costText, priceText } from '../../kit/shop/card-words';
+import { costText, itemText, priceText } from '../../kit/shop/card-words';
 import { withPurchase, type BuyLine } from '../../kit/shop/buy-list';
 import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
@@ -37,7 +37,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
           table={() => ({
             fields: ['part', 'job', 'bike', 'due_on', 'price', 'currency', 'has_come'],
             rows: buys.map((line) => [
-              line.item.name,
+              itemText(line.item),
               line.job.name,
               bikeName(line),
               line.job.dueOn ?? '',
@@ -53,9 +53,9 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
       </p>
       <ul className={styles.buys} data-testid="buys">
         {buys.map((line) => (
-          <li key={`${line.job.id} ${line.item.key} ${line.item.name}`}>
+          <li key={`${line.job.id} ${line.item.key} ${itemText(line.item)}`}>
             <Checkbox checked={line.hasCome} onChange={({ target }) => tick(line, target.checked)}>
-              <b>{line.item.name}</b>
+              <b>{itemText(line.item)}</b>
             </Checkbox>
             <span>
               {priceText(line.item)} · {line.job.name}, {bikeName(line)}

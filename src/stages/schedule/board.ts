@@ -1,4 +1,4 @@
-import type { JobCard } from '../../core/swap';
+import type { JobCard } from '../../core/job';
 import { JOB_STATES, type JobRecord, type JobState } from '../../records';
 
 export interface BoardJob {

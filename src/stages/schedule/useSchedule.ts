@@ -1,14 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { costOfPurchases, type Cost } from '../../core/swap';
+import { costOfPurchases, type Cost } from '../../core/job';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { buyList, type BuyLine } from '../../kit/shop/buy-list';
-import { cardOf, stepsOf } from '../../kit/shop/card-of';
+import { jobFactsOf, stepsOf } from '../../kit/shop/job-facts';
 import { rechecksDue, type RecheckDue } from '../../kit/shop/due';
 import { useShop } from '../../kit/shop/ShopProvider';
 import { chainWearOf, type ChainWear } from '../../kit/shop/wear-of';
-import type { PartRecord } from '../../records';
+import { isSwap, jobWithCard, type PartRecord } from '../../records';
 import { boardOf, type Board, type BoardJob } from './board';
 import { todayIso, weekOf, weeksFrom } from './days';
 import { WORDS } from './words/text';
@@ -44,7 +44,7 @@ export function useSchedule(): Schedule | undefined {
       if (!bike) return [];
       // What is over is told by its outcome; working out years of cards would take seconds.
       if (job.state === 'done') return [{ job, card: undefined, minutes: 0, bikeName: bike.name }];
-      const card = job.work.kind === 'swap' ? cardOf(bike, job.work, { parts, experience }) : undefined;
+      const card = isSwap(job) ? jobWithCard(job, jobFactsOf(bike, shop, { parts, experience })).card : undefined;
       return [{ job, card, minutes: stepsOf(job, card).minutes, bikeName: bike.name }];
     });
   }, [shop, parts, experience]);

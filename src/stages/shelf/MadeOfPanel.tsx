@@ -4,10 +4,11 @@ import { Button, Select } from 'antd';
 import { SLOT_KIND, freeCount, slotsOf, suitsSlot, type Slot } from '../../core/shelf';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
+import { SharedParts } from '../../kit/bench/SharedParts';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { Field } from '../../kit/fields/Field';
 import { capital, short } from '../../kit/format';
-import { SLOT_TEXT } from '../../kit/shop/words';
+import { SLOT_TEXT } from '../../messages/job';
 import { formatCassette } from '../../formats/shorthand';
 import { sumsOf, type PartRecord, type SetupRecord } from '../../records';
 import { choosePart, takeStock } from '../../store';
@@ -54,6 +55,7 @@ export function MadeOfPanel() {
               : WORDS.madeOfPanel.costToBuyWhatIs(short(sums.cost, 2)),
         )}
       </p>
+      <SharedParts className={styles.verdict} />
       <div className={styles.slots}>
         {[...needed, ...extra].map((slot) => (
           <Field key={slot} id={`slot-${slot}`} label={slotLabel(slot, setup)}>

@@ -12,7 +12,7 @@ import {
   SHELF_KINDS,
   checkPartData,
 } from '../../core/shelf';
-import { SCALE_RESOLUTION_G } from '../../core/swap';
+import { SCALE_RESOLUTION_G } from '../../core/job';
 import { Field } from '../../kit/fields/Field';
 import { NameField } from '../../kit/fields/NameField';
 import { NoteField } from '../../kit/fields/NoteField';
@@ -174,6 +174,7 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         <ScalePanel
           trueG={part.massG ?? UNWEIGHED_G}
           what={part.name}
+          maxG={PART_MASS_G.max}
           onReading={(massG, massResolutionG) => {
             edit('weight', (before) => ({ ...before, massG, massResolutionG }));
             setWeighing(false);

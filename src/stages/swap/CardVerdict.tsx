@@ -1,7 +1,7 @@
 'use client';
 
 import type { LimitsSchool } from '../../core/fit';
-import type { JobCard } from '../../core/swap';
+import type { JobCard } from '../../core/job';
 import { answerText } from '../../kit/verdict/answer-words';
 import styles from './Swap.module.css';
 

@@ -1,7 +1,17 @@
-import { STEP_TITLES, type JobCard, type JobStep, type Progress } from '../../core/swap';
+import type { JobCard, JobStep, Progress } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
 import { short } from '../../kit/format';
-import { bScrewText, cardHeadline, chainText, itemMassText, priceText, spacerText } from '../../kit/shop/card-words';
+import { bScrewText, cardHeadline, itemMassText, itemText, priceText, spacerText } from '../../kit/shop/card-words';
+import {
+  CONSUMABLE_TEXT,
+  STEP_TITLES,
+  TOOL_TEXT,
+  chainText,
+  readingTitle,
+  stepWords,
+  targetText,
+  torqueText,
+} from '../../messages/job';
 import { minutesText } from '../../kit/shop/words';
 import type { SetupRecord } from '../../records';
 import styles from './JobPaper.module.css';
@@ -39,69 +49,76 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
             <div>
               <h2>{WORDS.jobPaper.comesOff}</h2>
               {card.off.map((item) => (
-                <p key={`${item.key} ${item.name}`} className={styles.tick}>
-                  {item.name} <span>{itemMassText(item)}</span>
+                <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
+                  {itemText(item)} <span>{itemMassText(item)}</span>
                 </p>
               ))}
             </div>
             <div>
               <h2>{WORDS.jobPaper.goesOn}</h2>
               {card.on.map((item) => (
-                <p key={`${item.key} ${item.name}`} className={styles.tick}>
-                  {item.name} <span>{itemMassText(item)}</span>
+                <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
+                  {itemText(item)} <span>{itemMassText(item)}</span>
                 </p>
               ))}
             </div>
             <div>
               <h2>{WORDS.jobPaper.toBuy}</h2>
-              {card.buy.length === 0 && <p>{WORDS.jobPaper.allAtHand}</p>}
+              {card.buy.length === 0 && <p>{WORDS.jobPaper.allInStock}</p>}
               {card.buy.map((item) => (
-                <p key={`${item.key} ${item.name}`} className={styles.tick}>
-                  {item.name} <span>{priceText(item)}</span>
+                <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
+                  {itemText(item)} <span>{priceText(item)}</span>
                 </p>
               ))}
             </div>
           </div>
           <p>{[chainText(card), bScrewText(card), spacerText(card)].filter(Boolean).join(' ')}</p>
           <p>
-            <b>{WORDS.jobPaper.tools}</b> {card.gathered.tools.join(', ')}. <b>{WORDS.jobPaper.usedUp}</b>{' '}
-            {card.gathered.consumables.join(', ')}.
+            <b>{WORDS.jobPaper.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.{' '}
+            <b>{WORDS.jobPaper.consumables}</b>{' '}
+            {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}.
           </p>
-          {card.passed.map(({ id, extraCheck }) => (
-            <p key={id} className={styles.extra}>
-              <b>{WORDS.jobPaper.extraCheck}</b> {extraCheck}.
-            </p>
-          ))}
         </>
       )}
       <table>
         <tbody>
-          {steps.map(({ id, text, caution, reading, minutes }) => (
-            <tr key={id}>
-              <td className={styles.box} data-done={progress[id]?.doneAtMs !== undefined} />
-              <td>
-                <b>{STEP_TITLES[id]}.</b> {text}
-                {caution && <em> {caution}</em>}
-              </td>
-              <td className={styles.reading}>
-                {reading && (
-                  <>
-                    {progress[id]?.value === undefined ? <i /> : short(progress[id].value, 2)} {reading.unit}
-                    {reading.expected !== undefined && <small>({short(reading.expected, 2)})</small>}
-                  </>
-                )}
-              </td>
-              <td className={styles.minutes}>{minutesText(minutes)}</td>
-            </tr>
-          ))}
+          {steps.map((step) => {
+            const { text, caution } = stepWords(step, card);
+            const done = progress[step.id];
+            return (
+              <tr key={step.id}>
+                <td className={styles.box} data-done={done?.doneAtMs !== undefined} />
+                <td>
+                  <b>{STEP_TITLES[step.id]}.</b> {text}
+                  {caution && <em> {caution}</em>}
+                  {step.torques.map((torque) => (
+                    <em key={torque.joint}> {torqueText(torque)}.</em>
+                  ))}
+                </td>
+                <td className={styles.reading}>
+                  {step.readings.map((reading) => {
+                    const value = done?.values?.[reading.id];
+                    return (
+                      <div key={reading.id}>
+                        {step.readings.length > 1 && <small>{readingTitle(reading.id)} </small>}
+                        {value === undefined ? <i /> : short(value, 2)} {reading.unit}
+                        {targetText(reading) !== undefined && <small>({targetText(reading)})</small>}
+                      </div>
+                    );
+                  })}
+                </td>
+                <td className={styles.minutes}>{minutesText(step.minutes)}</td>
+              </tr>
+            );
+          })}
         </tbody>
       </table>
       <p className={styles.foot}>
         {WORDS.jobPaper.outcome} <i className={styles.box} /> {WORDS.jobPaper.works} <i className={styles.box} />{' '}
-        {WORDS.jobPaper.worksWithNotes} <i className={styles.box} /> {WORDS.jobPaper.revertedBecause}{' '}
+        {WORDS.jobPaper.worksWithNotes} <i className={styles.box} /> {WORDS.jobPaper.putBackBecause}{' '}
         <i className={styles.line} />
       </p>
-      <p className={styles.small}>{WORDS.jobPaper.thePartMakersSheetAnd}</p>
+      <p className={styles.small}>{WORDS.jobPaper.safety}</p>
     </article>
   );
 }

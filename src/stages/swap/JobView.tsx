@@ -3,7 +3,7 @@
 import { PrinterOutlined, ToolOutlined } from '@ant-design/icons';
 import { Button, Checkbox, Popconfirm } from 'antd';
 import Link from 'next/link';
-import { workedMs } from '../../core/swap';
+import { workedMs } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { DateField } from '../../kit/fields/DateField';
@@ -11,7 +11,7 @@ import { NameField } from '../../kit/fields/NameField';
 import { withOptional } from '../../kit/fields/with-optional';
 import { capital } from '../../kit/format';
 import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
-import { cardHeadline, priceText } from '../../kit/shop/card-words';
+import { cardHeadline, itemText, priceText } from '../../kit/shop/card-words';
 import { PartsOfCard, SettledOfCard, StepsOfCard } from '../../kit/shop/CardView';
 import { withPurchase } from '../../kit/shop/buy-list';
 import { StateSelect } from '../../kit/shop/StateSelect';
@@ -19,7 +19,8 @@ import { useJobEdits } from '../../kit/shop/useJobEdits';
 import { OUTCOME_TEXT, minutesText } from '../../kit/shop/words';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
-import type { JobRecord } from '../../records';
+import { isSwap, type JobRecord, type SwapWork } from '../../records';
+import { CardChoices } from './CardChoices';
 import { CardVerdict } from './CardVerdict';
 import { JobPaper } from './JobPaper';
 import { PhotosOf } from './PhotosOf';
@@ -31,7 +32,16 @@ import { WORDS } from './words/text';
 const MS_PER_MINUTE = 60_000;
 
 /** A job of the book: where it stands, what is still to come, its card, and what was done. */
-export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard & { onClose: () => void }) {
+export function JobView({
+  job,
+  card,
+  steps,
+  minutes,
+  gone,
+  waitsFor,
+  notNeeded,
+  onClose,
+}: JobAndCard & { onClose: () => void }) {
   const { bench } = useReadyBench();
   const { edit, remove } = useJobEdits(job);
   const { printing, print } = usePrint();
@@ -48,7 +58,7 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
         <div className={styles.panelHead}>
           <h2>{job.name}</h2>
           <StateSelect job={job} />
-          {!isDone && (
+          {!isDone && !waitsFor && !notNeeded && (
             <Link href={`/work?job=${job.id}`}>
               <Button type="primary" size="small" icon={<ToolOutlined />}>
                 {WORDS.jobView.workOnIt}
@@ -64,17 +74,17 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
             {WORDS.jobView.print}
           </Button>
           <Popconfirm
-            title={WORDS.jobView.takeNameOutOfThe(job.name)}
-            description={WORDS.jobView.itsPhotosGoWithIt}
-            okText={WORDS.jobView.takeOut}
-            cancelText={WORDS.jobView.keep}
+            title={WORDS.jobView.deleteName(job.name)}
+            description={WORDS.jobView.itsPhotosToo}
+            okText={WORDS.jobView.deleteIt}
+            cancelText={WORDS.jobView.cancel}
             onConfirm={() => {
               remove();
               onClose();
             }}
           >
             <Button size="small" danger>
-              {WORDS.jobView.remove}
+              {WORDS.jobView.deleteLabel}
             </Button>
           </Popconfirm>
         </div>
@@ -98,6 +108,16 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
             )}
           </p>
         )}
+        {waitsFor && (
+          <p className={styles.problem} role="status" data-testid="waits">
+            {WORDS.jobView.waitsFor(waitsFor.name)}
+          </p>
+        )}
+        {notNeeded && (
+          <p className={styles.problem} role="status" data-testid="not-needed">
+            {WORDS.jobView.notNeeded(notNeeded.name)}
+          </p>
+        )}
         {gone.length > 0 && (
           <p className={styles.problem} role="status">
             {WORDS.jobView.noLongerOnTheShelf(
@@ -110,20 +130,20 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
           <div className={styles.choices}>
             <NameField
               id="job-name"
-              label={WORDS.jobView.called}
+              label={WORDS.jobView.jobName}
               owner={job.id}
               value={job.name}
               onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
             />
             <DateField
               id="due-on"
-              label={WORDS.jobView.on}
+              label={WORDS.jobView.date}
               value={job.dueOn ?? ''}
               onChange={(day) => optional('day', 'dueOn')(day === '' ? undefined : day)}
             />
             <NameField
               id="occasion"
-              label={WORDS.jobView.becauseOf}
+              label={WORDS.jobView.reason}
               owner={job.id}
               value={job.occasion}
               onCommit={optional('occasion', 'occasion')}
@@ -131,6 +151,15 @@ export function JobView({ job, card, steps, minutes, gone, onClose }: JobAndCard
           </div>
         )}
         {!isDone && card && card.buy.length > 0 && <BuyTicks job={job} card={card} onEdit={edit} />}
+        {!isDone && card && isSwap(job) && (
+          <CardChoices
+            card={card}
+            chain={job.work.chain}
+            keeps={job.work.keeps ?? []}
+            onChain={(chain) => edit(WORDS.jobView.chainChoice, (before) => withWork(before, { chain }))}
+            onKeeps={(keeps) => edit(WORDS.jobView.keptParts, (before) => withWork(before, { keeps }))}
+          />
+        )}
       </section>
       {card && (
         <section className={styles.panel} aria-label={WORDS.jobView.partsOfTheJob}>
@@ -184,16 +213,21 @@ function BuyTicks({
   const tick = (key: string, has: boolean) => onEdit('purchases', (before) => withPurchase(before, card, key, has));
   return (
     <div className={styles.buys} data-testid="buy-ticks">
-      <span>{WORDS.jobView.hasCome}</span>
+      <span>{WORDS.jobView.partsReceived}</span>
       {card.buy.map((item) => (
         <Checkbox
           key={item.key}
           checked={job.bought.includes(item.key)}
           onChange={({ target }) => tick(item.key, target.checked)}
         >
-          {item.name} ({priceText(item)})
+          {itemText(item)} ({priceText(item)})
         </Checkbox>
       ))}
     </div>
   );
+}
+
+/** A swap with another wish; any other job as it is. */
+function withWork(job: JobRecord, change: Partial<SwapWork>): JobRecord {
+  return isSwap(job) ? { ...job, work: { ...job.work, ...change } } : job;
 }

@@ -31,7 +31,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
       </Button>
       {jobs.length === 0 && <p className={styles.note}>{WORDS.jobsPanel.noneYet}</p>}
       <ul className={styles.jobs}>
-        {first.map(({ job, minutes }) => (
+        {first.map(({ job, minutes, waits }) => (
           <li key={job.id}>
             <button
               type="button"
@@ -48,6 +48,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
                   ? `, ${dateText(job.finishedAtMs!)}`
                   : `, ${minutesText(minutes)}${job.dueOn ? WORDS.jobsPanel.onDueOn(job.dueOn) : ''}`}
               </span>
+              {waits && <span>{WORDS.jobsPanel.waits}</span>}
               {job.occasion && <span>{job.occasion}</span>}
             </button>
           </li>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { STEP_TITLES } from '../../core/swap';
+import { STEP_TITLES } from '../../messages/job';
 import { useDb } from '../../store';
 import styles from './Swap.module.css';
 

@@ -13,20 +13,21 @@ import { cardHeadline } from '../../kit/shop/card-words';
 import { PartsOfCard, SettledOfCard, StepsOfCard } from '../../kit/shop/CardView';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
-import { NAME_LENGTH_MAX } from '../../records';
+import { NAME_LENGTH_MAX, type JobFacts } from '../../records';
 import { CardVerdict } from './CardVerdict';
 import { JobPaper } from './JobPaper';
+import { CardChoices } from './CardChoices';
 import { usePlan } from './usePlan';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
 /** A job that is being planned: its card stands beside the questions and follows them. */
-export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
+export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: string) => void }) {
   const { bench, edits } = useReadyBench();
   const { message } = App.useApp();
   const { printing, print } = usePrint();
-  const plan = usePlan((id) => {
-    void message.success(WORDS.planView.inTheBookWorkOn);
+  const plan = usePlan(facts, (id) => {
+    void message.success(WORDS.planView.booked);
     onBooked(id);
   });
   const { card, choices, say, target, targetPlace, problem } = plan;
@@ -62,15 +63,15 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
               options={setups.map(({ id, name, ...teeth }, place) => ({
                 value: id,
                 label:
-                  place === 0 ? WORDS.planView.aAgainWithANew : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
+                  place === 0 ? WORDS.planView.aWithANewChain : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
               }))}
               onChange={(id) => {
                 plan.choose(id);
-                say({ newChain: id === fitted.id });
+                say({ newChain: id === fitted.id, keeps: [] });
               }}
             />
           </Field>
-          <Field id="job-name" label={WORDS.planView.called}>
+          <Field id="job-name" label={WORDS.planView.jobName}>
             <Input
               id="job-name"
               maxLength={NAME_LENGTH_MAX}
@@ -79,8 +80,13 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
               onChange={({ target: { value } }) => say({ name: value })}
             />
           </Field>
-          <DateField id="due-on" label={WORDS.planView.on} value={choices.dueOn} onChange={(dueOn) => say({ dueOn })} />
-          <Field id="occasion" label={WORDS.planView.becauseOf}>
+          <DateField
+            id="due-on"
+            label={WORDS.planView.date}
+            value={choices.dueOn}
+            onChange={(dueOn) => say({ dueOn })}
+          />
+          <Field id="occasion" label={WORDS.planView.reason}>
             <Input
               id="occasion"
               maxLength={60}
@@ -91,14 +97,14 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
           </Field>
           <DateField
             id="back-on"
-            label={WORDS.planView.andBackOnWhereIt}
+            label={WORDS.planView.backOn}
             value={choices.backOn}
             onChange={(backOn) => say({ backOn })}
           />
         </div>
         <div className={styles.ticks}>
           <Checkbox checked={choices.newChain} onChange={({ target: { checked } }) => say({ newChain: checked })}>
-            {WORDS.planView.newChainWhateverItsLength}
+            {WORDS.planView.newChainAnyway}
           </Checkbox>
           <Checkbox
             checked={choices.usesQuickLink}
@@ -107,7 +113,13 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
             {WORDS.planView.closedWithAQuickLink}
           </Checkbox>
           <Checkbox checked={choices.weighs} onChange={({ target: { checked } }) => say({ weighs: checked })}>
-            {WORDS.planView.weighWhatComesOffAnd}
+            {WORDS.planView.weighOldAndNew}
+          </Checkbox>
+          <Checkbox
+            checked={choices.checksHanger}
+            onChange={({ target: { checked } }) => say({ checksHanger: checked })}
+          >
+            {WORDS.planView.hasCrashed}
           </Checkbox>
           <Button
             type="primary"
@@ -115,9 +127,16 @@ export function PlanView({ onBooked }: { onBooked: (id: string) => void }) {
             onClick={() => edits.write(plan.book)}
             data-testid="book"
           >
-            {WORDS.planView.putItInTheBook}
+            {WORDS.planView.bookTheJob}
           </Button>
         </div>
+        <CardChoices
+          card={card}
+          chain={choices.chain}
+          keeps={choices.keeps}
+          onChain={(chain) => say({ chain })}
+          onKeeps={(keeps) => say({ keeps })}
+        />
         {problem && (
           <p className={styles.problem} role="status">
             {problem}

@@ -1,29 +1,38 @@
 'use client';
 
-import { STEP_TITLES, isBehind, type JobStep } from '../../core/swap';
-import { short } from '../../kit/format';
+import { isBehind, type JobStep, type StepProgress } from '../../core/job';
+import { STEP_TITLES, findingsText, readingTitle, stepMark, withUnit } from '../../messages/job';
 import type { JobRecord } from '../../records';
-import { stepMarkText, troubleText } from '../../kit/shop/step-words';
 import styles from './Swap.module.css';
 
-/** Each step with what was read, noted and mended. */
+/** Each step with what was read, noted and found. */
 export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly JobStep[] }) {
   const shown = job.state === 'done' ? steps.filter(({ id }) => job.progress[id]) : steps;
   return (
     <table className={styles.progress} data-testid="progress">
       <tbody>
-        {shown.map(({ id, reading }) => {
-          const step = job.progress[id];
+        {shown.map((step) => {
+          const progress = job.progress[step.id];
           return (
-            <tr key={id} data-behind={isBehind(job.progress, id)}>
-              <td>{stepMarkText(step)}</td>
-              <th scope="row">{STEP_TITLES[id]}</th>
-              <td>{step?.value !== undefined && `${short(step.value, 2)} ${reading?.unit ?? ''}`}</td>
-              <td>{[troubleText(step), step?.note].filter(Boolean).join('; ')}</td>
+            <tr key={step.id} data-behind={isBehind(job.progress, step.id)}>
+              <td>{stepMark(progress)}</td>
+              <th scope="row">{STEP_TITLES[step.id]}</th>
+              <td>{readingsText(step, progress)}</td>
+              <td>{[findingsText(progress), progress?.note].filter(Boolean).join('; ')}</td>
             </tr>
           );
         })}
       </tbody>
     </table>
   );
+}
+
+function readingsText({ readings }: JobStep, progress: StepProgress | undefined): string {
+  return readings
+    .flatMap(({ id, unit }) => {
+      const value = progress?.values?.[id];
+      if (value === undefined) return [];
+      return [readings.length > 1 ? `${readingTitle(id)} ${withUnit(value, unit)}` : withUnit(value, unit)];
+    })
+    .join('; ');
 }

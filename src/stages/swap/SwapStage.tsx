@@ -6,7 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { JobsPanel } from './JobsPanel';
 import { JobView } from './JobView';
 import { PlanView } from './PlanView';
-import { useJobs } from './useJobs';
+import { useJobFacts, useJobs } from './useJobs';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
@@ -16,6 +16,7 @@ export function SwapStage() {
   // Another page may send to a certain job.
   const [openId, open] = useState<string | undefined>(useSearchParams().get('job') ?? undefined);
   const { lines, opened } = useJobs(openId);
+  const facts = useJobFacts();
   return (
     <>
       <h1 className={styles.hidden}>{WORDS.swapStage.swap}</h1>
@@ -24,7 +25,7 @@ export function SwapStage() {
         {opened ? (
           <JobView key={opened.job.id} {...opened} onClose={() => open(undefined)} />
         ) : (
-          <PlanView key={bench.bike.id} onBooked={open} />
+          facts && <PlanView key={bench.bike.id} facts={facts} onBooked={open} />
         )}
       </div>
     </>

@@ -1,65 +1,80 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { JobCard, JobStep } from '../../core/swap';
+import type { JobCard, JobStep } from '../../core/job';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import type { ShopFacts } from '../../kit/bench/fit-input';
-import { cardOf, goneParts, stepsOf } from '../../kit/shop/card-of';
+import { jobFactsOf, stepsOf } from '../../kit/shop/job-facts';
 import { useShop } from '../../kit/shop/ShopProvider';
-import { JOB_STATES, type BikeRecord, type JobRecord } from '../../records';
+import { JOB_STATES, goneParts, isSwap, jobWithCard, type JobFacts, type JobRecord } from '../../records';
 
 /** A job of the bike with what is worked out of it. */
 export interface JobAndCard {
   readonly job: JobRecord;
-  /** Undefined for a re-check, which swaps nothing. */
+  /** Undefined for a re-check or a recorded trial, which swap nothing. */
   readonly card: JobCard | undefined;
   readonly steps: readonly JobStep[];
   readonly minutes: number;
-  /** Parts that it names and that have left the shelf. */
+  /** Parts that it names and that are no longer in stock. */
   readonly gone: readonly string[];
+  /** The job of the pair whose outcome it waits for. */
+  readonly waitsFor: JobRecord | undefined;
+  /** The job of the pair that was put back, so that there is nothing to take back. */
+  readonly notNeeded: JobRecord | undefined;
 }
 
-/** A job as the list shows it: how long one took that is over is told where it is opened. */
+/** A job as the list shows it; how long a finished one took is shown where it is opened. */
 export interface JobLine {
   readonly job: JobRecord;
   readonly minutes: number;
+  readonly waits: boolean;
 }
 
-function jobAndCard(job: JobRecord, bike: BikeRecord, facts: ShopFacts): JobAndCard {
-  const card = job.work.kind === 'swap' ? cardOf(bike, job.work, facts) : undefined;
-  return { job, card, ...stepsOf(job, card), gone: goneParts(job.work, facts.parts) };
+function jobAndCard(job: JobRecord, facts: JobFacts): JobAndCard {
+  const worked = isSwap(job) ? jobWithCard(job, facts) : undefined;
+  return {
+    job,
+    card: worked?.card,
+    ...stepsOf(job, worked?.card, facts.setups[0]?.cogs.length),
+    gone: goneParts(job.work, facts.parts),
+    waitsFor: worked?.waitsFor,
+    notNeeded: worked?.notNeeded,
+  };
 }
 
-/** The jobs of the bike on the bench: what is open by its state, then what is done, newest first; and the one that is open. */
+/** What the cards of the jobs of the selected bike are worked out from; undefined until it has been read. */
+export function useJobFacts(): JobFacts | undefined {
+  const { bench, workshop } = useReadyBench();
+  const { bike } = bench;
+  const { parts, experience } = workshop;
+  const shop = useShop();
+  return useMemo(() => shop && jobFactsOf(bike, shop, { parts, experience }), [shop, bike, parts, experience]);
+}
+
+/** The jobs of the selected bike: open ones by state, then finished ones, newest first; and the one that is opened. */
 export function useJobs(openId: string | undefined): {
   readonly lines: readonly JobLine[];
   readonly opened: JobAndCard | undefined;
 } {
-  const { bench, workshop } = useReadyBench();
-  const { bike } = bench;
-  const { parts, experience } = workshop;
-  const jobs = useShop()?.jobs;
-  const own = useMemo(
-    () => (jobs ?? []).filter(({ bikeId }) => bikeId === bike.id).sort(byStateAndDay),
-    [jobs, bike.id],
-  );
+  const facts = useJobFacts();
+  const own = useMemo(() => [...(facts?.jobs ?? [])].sort(byStateAndDay), [facts]);
   const lines = useMemo(
     () =>
       // A card takes some milliseconds, and years of jobs are over.
-      own.map((job) => ({
-        job,
-        minutes: job.state === 'done' ? 0 : jobAndCard(job, bike, { parts, experience }).minutes,
-      })),
-    [own, bike, parts, experience],
+      own.map((job): JobLine => {
+        if (job.state === 'done' || !facts) return { job, minutes: 0, waits: false };
+        const { minutes, waitsFor } = jobAndCard(job, facts);
+        return { job, minutes, waits: waitsFor !== undefined };
+      }),
+    [own, facts],
   );
   const opened = useMemo(() => {
     const job = own.find(({ id }) => id === openId);
-    return job && jobAndCard(job, bike, { parts, experience });
-  }, [own, openId, bike, parts, experience]);
+    return job && facts && jobAndCard(job, facts);
+  }, [own, openId, facts]);
   return { lines, opened };
 }
 
-/** In hand first, then ready, waiting, asked; done last. */
+/** In progress first, then ready, waiting, requested; done last. */
 const order = (job: JobRecord) =>
   job.state === 'done' ? JOB_STATES.length : JOB_STATES.length - JOB_STATES.indexOf(job.state);
 

@@ -1,21 +1,25 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { JobCard } from '../../core/swap';
+import type { ChainChoice, DescribedSlot, JobCard } from '../../core/job';
+import { formatCassette, formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
-import { cardOf, type SwapWork } from '../../kit/shop/card-of';
+import { capital } from '../../kit/format';
 import { withNewChain } from '../../kit/shop/new-chain';
-import { jobSideOf, type SetupRecord } from '../../records';
+import { SWAP_KIND_TEXT } from '../../kit/shop/words';
+import { NAME_LENGTH_MAX, jobSideOf, jobWithCard, type JobFacts, type SetupRecord, type SwapWork } from '../../records';
 import { addJobs, type JobContent } from '../../store';
 import { WORDS } from './words/text';
 
-/** What is decided about a job before it is in the book. */
+/** What is decided about a job before it is booked. */
 export interface PlanChoices {
   readonly name: string;
+  readonly chain: ChainChoice;
   readonly newChain: boolean;
   readonly weighs: boolean;
   readonly usesQuickLink: boolean;
+  readonly checksHanger: boolean;
+  readonly keeps: readonly DescribedSlot[];
   readonly dueOn: string;
   readonly occasion: string;
   /** When it goes back; empty where it stays. */
@@ -30,51 +34,65 @@ export interface Plan {
   readonly say: (change: Partial<PlanChoices>) => void;
   readonly card: JobCard;
   readonly suggestedName: string;
-  /** Why it cannot be put in the book yet. */
+  /** Why it cannot be booked yet. */
   readonly problem: string | undefined;
   readonly book: () => Promise<void>;
 }
 
 const NO_CHOICES: PlanChoices = {
   name: '',
+  chain: 'leave',
   newChain: false,
   weighs: false,
   usesQuickLink: true,
+  checksHanger: false,
+  keeps: [],
   dueOn: '',
   occasion: '',
   backOn: '',
 };
 
-/** The job from A to another setup of the bench, or to A again with a new chain. */
-export function usePlan(onBooked: (id: string) => void): Plan {
+/** A setup without the chain that it was copied with: only another count of links is a wish. */
+function withoutCopiedChain(setup: SetupRecord, fitted: SetupRecord): SetupRecord {
+  const { chainLinks, ...rest } = setup;
+  return chainLinks === undefined || chainLinks === fitted.chainLinks ? rest : setup;
+}
+
+/** The job from A to another setup of the bike, or to A again with a new chain. */
+export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
   const { bench, workshop } = useReadyBench();
   const { bike, setups, setup } = bench;
-  const { parts, experience, db } = workshop;
+  const { parts, db } = workshop;
   const [choices, setChoices] = useState(NO_CHOICES);
   const [chosenId, choose] = useState<string>();
   const fitted = setups[0]!;
   const target = setups.find(({ id }) => id === chosenId) ?? (setup.id === fitted.id ? (setups[1] ?? fitted) : setup);
   const targetPlace = setups.indexOf(target);
-  const { newChain, weighs, usesQuickLink } = choices;
+  const { chain, newChain, weighs, usesQuickLink, checksHanger, keeps, backOn } = choices;
   const work = useMemo(
     (): SwapWork => ({
       kind: 'swap',
       from: jobSideOf(bike, fitted, parts),
-      to: jobSideOf(bike, newChain ? withNewChain(target, parts) : target, parts),
+      to: jobSideOf(bike, withoutCopiedChain(newChain ? withNewChain(target, parts) : target, fitted), parts),
+      chain,
       newChain,
       weighs,
       usesQuickLink,
+      ...(checksHanger && { checksHanger }),
+      ...(keeps.length > 0 && { keeps }),
     }),
-    [bike, fitted, target, parts, newChain, weighs, usesQuickLink],
+    [bike, fitted, target, parts, chain, newChain, weighs, usesQuickLink, checksHanger, keeps],
   );
-  const card = useMemo(() => cardOf(bike, work, { parts, experience }), [bike, work, parts, experience]);
-  const suggestedName =
-    target === fitted ? WORDS.usePlan.newChain : WORDS.usePlan.toName(target.name ?? LETTERS[targetPlace]);
+  const { card } = useMemo(
+    () => jobWithCard({ state: 'asked', work, progress: {}, alternates: backOn !== '' }, facts),
+    [work, facts, backOn],
+  );
+  const suggestedName = nameOf(card, fitted, target);
   const problem =
     card.kind === 'nothing'
-      ? WORDS.usePlan.nothingDiffersFromALay
-      : choices.backOn !== '' && choices.dueOn !== '' && choices.backOn <= choices.dueOn
-        ? WORDS.usePlan.backOnBackOnIsNot(choices.backOn, choices.dueOn)
+      ? WORDS.usePlan.nothingToChange
+      : backOn !== '' && choices.dueOn !== '' && backOn <= choices.dueOn
+        ? WORDS.usePlan.backOnBackOnIsNot(backOn, choices.dueOn)
         : undefined;
   const book = async () => {
     const name = choices.name.trim() || suggestedName;
@@ -92,15 +110,17 @@ export function usePlan(onBooked: (id: string) => void): Plan {
     };
     const back: JobContent = {
       bikeId: bike.id,
-      name: WORDS.usePlan.backName(name).slice(0, 80),
+      name: WORDS.usePlan.backName(name).slice(0, NAME_LENGTH_MAX),
       state: 'asked',
       work: { ...work, from: work.to, to: work.from, newChain: false, isReturn: true },
       ...said(
-        choices.backOn,
-        choices.occasion.trim() === '' ? '' : WORDS.usePlan.afterOccasion(choices.occasion.trim()).slice(0, 80),
+        backOn,
+        choices.occasion.trim() === ''
+          ? ''
+          : WORDS.usePlan.afterOccasion(choices.occasion.trim()).slice(0, NAME_LENGTH_MAX),
       ),
     };
-    const [id] = await addJobs(db, choices.backOn === '' ? [there] : [there, back], Date.now());
+    const [id] = await addJobs(db, backOn === '' ? [there] : [there, back], Date.now());
     setChoices(NO_CHOICES);
     onBooked(id!);
   };
@@ -115,4 +135,11 @@ export function usePlan(onBooked: (id: string) => void): Plan {
     problem,
     book,
   };
+}
+
+/** What a job is called that nobody names: "Cassette swap, 11-36 → 11-28". */
+function nameOf({ kind }: JobCard, from: SetupRecord, to: SetupRecord): string {
+  if (kind === 'nothing' || kind === 'chain') return WORDS.usePlan.newChain;
+  const say = kind === 'cassette' ? (setup: SetupRecord) => formatCassette(setup.cogs) : formatShorthand;
+  return WORDS.usePlan.nameOf(capital(SWAP_KIND_TEXT[kind]), say(from), say(to)).slice(0, NAME_LENGTH_MAX);
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { workedMs, type Run } from '../../core/swap';
+import { workedMs, type Run } from '../../core/job';
 import { clockText } from './words/work-words';
 
 /** How long the job was worked on, by the minute and second. */

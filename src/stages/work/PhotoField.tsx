@@ -4,7 +4,7 @@ import { CameraOutlined, DeleteOutlined } from '@ant-design/icons';
 import { Alert, Button } from 'antd';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
-import type { StepId } from '../../core/swap';
+import type { StepId } from '../../core/job';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { addPhoto, removePhoto, useDb } from '../../store';
 import { smallPhoto } from './photo';

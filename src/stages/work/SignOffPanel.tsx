@@ -3,7 +3,10 @@
 import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import type { CheckId } from '../../core/fit';
-import { OUTCOMES, STEP_TITLES, isBehind, standsInTheWay, type Outcome } from '../../core/swap';
+import { acceptedGears, isBehind, isPutBack, obstacleTo, openFinding, type Outcome } from '../../core/job';
+import { STEP_TITLES, SYMPTOM_TEXT, obstacleText, pairsText } from '../../messages/job';
+import { swapSignOff } from '../../kit/shop/sign-off';
+import { NAME_LENGTH_MAX, isSwap } from '../../records';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { NoteField } from '../../kit/fields/NoteField';
 import { withOptional } from '../../kit/fields/with-optional';
@@ -16,39 +19,49 @@ import { WORDS } from './words/text';
 
 /** How it came out; a swap that stays makes its setup A. */
 export function SignOffPanel({ work }: { work: Work }) {
-  const { job, steps, card, edit } = work;
+  const { job, steps, card, facts, edit } = work;
   const state = useBench();
-  const [outcome, setOutcome] = useState<Outcome>();
-  // Limits that were passed and had no part in its being reverted.
-  const [cleared, setCleared] = useState<readonly CheckId[]>([]);
+  const putsBack = isPutBack(job.progress);
+  const [chosen, setOutcome] = useState<Outcome>();
+  const outcome = putsBack ? 'reverted' : chosen;
+  // Limits that are named as the cause of its being put back: none until the person names one.
+  const [causes, setCauses] = useState<readonly CheckId[]>([]);
   if (state.kind !== 'ready') return null;
   const { edits, workshop } = state;
   // A look over the bike takes nothing back.
-  const outcomes = OUTCOMES.filter((one) => job.work.kind === 'swap' || one !== 'reverted');
+  const outcomes: readonly Outcome[] =
+    job.work.kind === 'swap' ? ['works', 'worksWithNotes', 'reverted'] : ['works', 'worksWithNotes'];
   const limits = card?.passed ?? [];
-  const blames = outcome === 'reverted' ? limits.filter(({ id }) => !cleared.includes(id)) : limits;
+  const counted = outcome === 'reverted' ? limits.filter(({ id }) => causes.includes(id)) : limits;
   const open = steps.filter(({ id }) => id !== 'signOff' && !isBehind(job.progress, id));
-  const inTheWay = standsInTheWay('signOff', steps, job.progress, 'done');
-  const trouble = steps.some(({ id }) => job.progress[id]?.trouble !== undefined);
+  const findings = steps.flatMap(({ id }) => {
+    const finding = openFinding(job.progress[id]);
+    return finding ? [`${STEP_TITLES[id]}: ${SYMPTOM_TEXT[finding.symptom].toLowerCase()}`] : [];
+  });
+  const accepted = acceptedGears(job.progress);
+  const inTheWay = obstacleTo('signOff', steps, job.progress, 'done');
   const note = job.outcomeNote?.trim();
+  const stays = outcome !== 'reverted';
   const problem =
     outcome === undefined
       ? WORDS.signOffPanel.howDidItComeOut
-      : outcome !== 'reverted' && inTheWay !== undefined
-        ? inTheWay
-        : outcome !== 'reverted' && trouble
-          ? WORDS.signOffPanel.aTroubleIsStillOpen
+      : stays && inTheWay !== undefined
+        ? obstacleText(inTheWay)
+        : outcome === 'works' && (findings.length > 0 || accepted.length > 0)
+          ? WORDS.signOffPanel.worksWithNotesInstead
           : outcome !== 'works' && !note
-            ? outcome === 'reverted'
-              ? WORDS.signOffPanel.whyWasItRevertedThe
-              : WORDS.signOffPanel.whichNotesWriteThemDown
+            ? stays
+              ? WORDS.signOffPanel.whichNotesWriteThemDown
+              : WORDS.signOffPanel.whyWasItPutBack
             : undefined;
   const sign = () =>
     edits.write(() =>
       signOffJob(workshop.db, job.id, {
         outcome: outcome!,
         note,
-        passed: blames.map(({ id, overT }) => ({ id, overT })),
+        passed: counted.map(({ id, overT }) => ({ id, overT })),
+        ...(stays && card && isSwap(job) && { swap: swapSignOff(job, card, facts) }),
+        recheckName: WORDS.signOffPanel.recheckOf(job.name).slice(0, NAME_LENGTH_MAX),
         now: Date.now(),
       }),
     );
@@ -59,6 +72,16 @@ export function SignOffPanel({ work }: { work: Work }) {
           {WORDS.signOffPanel.stillOpen(open.map(({ id }) => STEP_TITLES[id]).join(', '))}
         </p>
       )}
+      {findings.length > 0 && (
+        <p className={styles.doubt} data-testid="open-findings">
+          {WORDS.signOffPanel.openFindings(findings.join('; '))}
+        </p>
+      )}
+      {accepted.length > 0 && (
+        <p className={styles.doubt} data-testid="accepted">
+          {WORDS.signOffPanel.stayOut(pairsText(accepted))}
+        </p>
+      )}
       <div className={styles.outcomes} role="radiogroup" aria-label={WORDS.signOffPanel.outcome}>
         {outcomes.map((one) => (
           <button
@@ -66,6 +89,7 @@ export function SignOffPanel({ work }: { work: Work }) {
             type="button"
             role="radio"
             aria-checked={outcome === one}
+            disabled={putsBack && one !== 'reverted'}
             className={styles.outcome}
             onClick={() => setOutcome(one)}
           >
@@ -79,9 +103,9 @@ export function SignOffPanel({ work }: { work: Work }) {
           {limits.map(({ id, overT }) => (
             <Checkbox
               key={id}
-              checked={!cleared.includes(id)}
+              checked={causes.includes(id)}
               onChange={({ target }) =>
-                setCleared(target.checked ? cleared.filter((one) => one !== id) : [...cleared, id])
+                setCauses(target.checked ? [...causes, id] : causes.filter((one) => one !== id))
               }
             >
               {WORDS.signOffPanel.groupOverTOutsideTheSheet(GROUP_TEXT[groupOf(id)], overT)}

@@ -1,70 +1,88 @@
 'use client';
 
-import { judgeReading } from '../../core/swap';
-import { capital, short } from '../../kit/format';
+import { judgeReading, type ReadingId, type StepReading } from '../../core/job';
 import { NoteField } from '../../kit/fields/NoteField';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
+import { judgementText, readingTitle, targetText } from '../../messages/job';
+import { READING } from '../../records';
+import { TorqueField } from './TorqueField';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
 import { WORDS } from './words/text';
 
-/** The reading that a step asks for, judged as it is typed, and a note. */
+/** The readings that a step asks for, each judged against this job's own target as it is typed, and a note. */
 export function StepFields({ work }: { work: Work }) {
   const { job, step, editStepOf } = work;
-  const { reading } = step;
   const progress = job.progress[step.id];
-  const judged = reading && progress?.value !== undefined ? judgeReading(reading, progress.value) : undefined;
-  const owner = `${job.id} ${step.id}`;
   return (
     <div className={styles.fields}>
-      {reading && step.id !== 'weigh' && (
-        <>
-          <NumberField
-            id="reading"
-            label={
-              reading.expected === undefined
-                ? capital(reading.what)
-                : WORDS.stepFields.capitalExpectedUnitExpected(
-                    capital(reading.what),
-                    short(reading.expected, 2),
-                    reading.unit,
-                  )
-            }
-            term={reading.what}
-            unit={reading.unit}
-            bounds={reading}
-            optional
-            owner={owner}
-            width="100%"
-            placeholder={WORDS.stepFields.notReadYet}
-            value={progress?.value}
-            check={(value) => {
-              if (value === undefined) return undefined;
-              const told = judgeReading(reading, value);
-              return told.kind === 'impossible' ? told.message : undefined;
-            }}
-            onCommit={(value) => editStepOf(step.id, 'reading', (before) => withOptional(before, 'value', value))}
-          />
-          {judged && (
-            <p className={judged.kind === 'doubtful' ? styles.doubt : styles.good} role="status" data-testid="judged">
-              {'message' in judged
-                ? judged.message
-                : judged.kind === 'asExpected'
-                  ? WORDS.stepFields.asWorkedOut
-                  : WORDS.stepFields.plausible}
-            </p>
-          )}
-        </>
-      )}
+      {step.readings.map((reading, i) => (
+        <ReadingField key={reading.id} work={work} reading={reading} isFirst={i === 0} />
+      ))}
       <NoteField
         id="step-note"
         label={WORDS.stepFields.note}
-        owner={owner}
+        owner={`${job.id} ${step.id}`}
         placeholder={WORDS.stepFields.whatWasFoundWhatWas}
         value={progress?.note}
         onCommit={(note) => editStepOf(step.id, 'note', (before) => withOptional(before, 'note', note))}
       />
     </div>
   );
+}
+
+/** A reading is kept as typed, plausible or not; what is thought of it stands below. */
+function ReadingField({ work, reading, isFirst }: { work: Work; reading: StepReading; isFirst: boolean }) {
+  const { job, step, editStepOf } = work;
+  const value = job.progress[step.id]?.values?.[reading.id];
+  const judged = value === undefined ? undefined : judgeReading(reading, value);
+  const isGood = judged && ['onTarget', 'inWindow', 'noTarget'].includes(judged.kind);
+  const torque = step.torques.find(({ joint }) => reading.id === `torque.${joint}`);
+  const target = targetText(reading);
+  const set = (next: number | undefined) =>
+    editStepOf(step.id, `reading ${reading.id}`, (before) => ({
+      ...before,
+      values: withReading(before.values, reading.id, next),
+    }));
+  return (
+    <>
+      <NumberField
+        id={isFirst ? 'reading' : `reading-${reading.id.replace('.', '-')}`}
+        label={
+          target === undefined
+            ? readingTitle(reading.id)
+            : WORDS.stepFields.titleTarget(readingTitle(reading.id), target)
+        }
+        term={readingTitle(reading.id)}
+        unit={reading.unit}
+        bounds={READING}
+        optional
+        owner={`${job.id} ${step.id}`}
+        width="100%"
+        placeholder={WORDS.stepFields.notReadYet}
+        value={value}
+        onCommit={set}
+      />
+      {judged && (
+        <p
+          className={isGood ? styles.good : styles.doubt}
+          role="status"
+          data-testid={isFirst ? 'judged' : `judged-${reading.id}`}
+        >
+          {judgementText(reading, value!, judged)}
+        </p>
+      )}
+      {torque && <TorqueField bike={work.bike} torque={torque} />}
+    </>
+  );
+}
+
+function withReading(
+  values: Readonly<Partial<Record<ReadingId, number>>> = {},
+  id: ReadingId,
+  value: number | undefined,
+): Readonly<Partial<Record<ReadingId, number>>> {
+  const { [id]: _before, ...others } = values;
+  return value === undefined ? others : { ...others, [id]: value };
 }

@@ -1,71 +1,176 @@
 'use client';
 
-import { Button } from 'antd';
-import { REMEDIES, STEP_TITLES, SYMPTOMS_OF, type StepProgress, type Symptom } from '../../core/swap';
-import { withOptional } from '../../kit/fields/with-optional';
+import { Button, Checkbox, InputNumber } from 'antd';
+import { useState } from 'react';
+import {
+  REMEDIES,
+  STOPS_RIDING,
+  endingsOf,
+  needsGears,
+  openFinding,
+  pairsAt,
+  type Ending,
+  type Finding,
+  type GearPair,
+  type StepProgress,
+  type Symptom,
+} from '../../core/job';
+import { ENDING_LABEL, REMEDY_TEXT, STEP_TITLES, SYMPTOM_TEXT, findingText, pairText } from '../../messages/job';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
 import { WORDS } from './words/text';
 
-/** What a check found wrong, and what helps: a branch that comes back to the check. */
+/** What a check found, what helps, and how it ended: a branch that comes back to the check. */
 export function TroublePanel({ work }: { work: Work }) {
   const { job, steps, step, editStepOf, goTo } = work;
-  const symptoms = SYMPTOMS_OF[step.id];
-  if (!symptoms) return null;
-  const trouble = job.progress[step.id]?.trouble;
+  const progress = job.progress[step.id];
+  if (step.symptoms.length === 0) return null;
+  const finding = openFinding(progress);
   const say = (what: string, edit: (before: StepProgress) => StepProgress) => editStepOf(step.id, what, edit);
-  if (!trouble) {
-    return (
-      <div className={styles.trouble} data-testid="troubles">
-        <span>{WORDS.troublePanel.notRight}</span>
-        {symptoms.map((symptom) => (
-          <Button
-            key={symptom}
-            size="large"
-            onClick={() => say('trouble', (before) => ({ ...before, trouble: symptom }))}
-          >
-            {REMEDIES[symptom].title}
-          </Button>
-        ))}
-      </div>
-    );
-  }
-  const { title, stop, remedies } = REMEDIES[trouble];
+  const begin = (symptom: Symptom) =>
+    say(WORDS.troublePanel.finding, (before) => ({ ...before, findings: [...(before.findings ?? []), { symptom }] }));
+  const replaceOpen = (next: Finding) =>
+    say(WORDS.troublePanel.finding, (before) => ({
+      ...before,
+      findings: (before.findings ?? []).map((one) => (one.ending === undefined ? next : one)),
+    }));
+  const ended = (progress?.findings ?? []).filter(({ ending }) => ending !== undefined);
   return (
-    <div className={styles.remedies} data-testid="remedies">
-      <h3>
-        {title}
-        {stop && WORDS.troublePanel.doNotRideUntilIt}
-      </h3>
-      <ol>
-        {remedies.map(({ text, goTo: back }) => (
-          <li key={text}>
-            {text}{' '}
-            {back !== undefined && back !== step.id && steps.some(({ id }) => id === back) && (
-              <Button size="middle" onClick={() => goTo(back)}>
-                {WORDS.troublePanel.backToStepTitle(STEP_TITLES[back])}
-              </Button>
-            )}
-          </li>
-        ))}
-      </ol>
-      <div className={styles.trouble}>
-        <Button
-          size="large"
-          type="primary"
-          onClick={() => say('mended', ({ trouble: mended, ...before }) => withMended(before, mended ?? trouble))}
-        >
-          {WORDS.troublePanel.mended}
-        </Button>
-        <Button size="large" onClick={() => say('trouble', (before) => withOptional(before, 'trouble', undefined))}>
-          {WORDS.troublePanel.itWasNothing}
-        </Button>
-      </div>
-    </div>
+    <>
+      {ended.length > 0 && (
+        <p className={styles.why} data-testid="findings">
+          {WORDS.troublePanel.found(ended.map(findingText).join('; '))}
+        </p>
+      )}
+      {finding ? (
+        <div className={styles.remedies} data-testid="remedies">
+          <h3>
+            {SYMPTOM_TEXT[finding.symptom]}
+            {STOPS_RIDING.includes(finding.symptom) && WORDS.troublePanel.doNotRide}
+          </h3>
+          <ol>
+            {REMEDIES[finding.symptom].map((remedy) => {
+              const back = 'goTo' in remedy ? remedy.goTo : undefined;
+              return (
+                <li key={remedy.code}>
+                  {REMEDY_TEXT[remedy.code]}{' '}
+                  {back !== undefined && back !== step.id && steps.some(({ id }) => id === back) && (
+                    <Button size="middle" onClick={() => goTo(back)}>
+                      {WORDS.troublePanel.backToStepTitle(STEP_TITLES[back])}
+                    </Button>
+                  )}
+                </li>
+              );
+            })}
+          </ol>
+          <Endings key={finding.symptom} work={work} finding={finding} onEnd={replaceOpen} />
+        </div>
+      ) : (
+        <div className={styles.trouble} data-testid="troubles">
+          <span>{WORDS.troublePanel.problem}</span>
+          {step.symptoms.map((symptom) => (
+            <Button key={symptom} size="large" onClick={() => begin(symptom)}>
+              {SYMPTOM_TEXT[symptom]}
+            </Button>
+          ))}
+        </div>
+      )}
+    </>
   );
 }
 
-const withMended = (step: StepProgress, symptom: Symptom): StepProgress => ({
-  ...step,
-  mended: [...(step.mended ?? []), symptom],
-});
+/** How a finding ends; one that is accepted says which gears stay out. */
+function Endings({ work, finding, onEnd }: { work: Work; finding: Finding; onEnd: (finding: Finding) => void }) {
+  const { card } = work;
+  const [accepting, setAccepting] = useState(false);
+  const [gears, setGears] = useState<readonly GearPair[]>(() => likelyGears(work, finding.symptom));
+  const [dropsCogs, setDropsCogs] = useState<number | null>(finding.dropsCogs ?? null);
+  const end = (ending: Ending) =>
+    onEnd({
+      ...finding,
+      ending,
+      ...(dropsCogs !== null && finding.symptom === 'dropsCogs' && { dropsCogs }),
+      ...(ending === 'accepted' && gears.length > 0 && { gears }),
+    });
+  const isMissing = accepting && needsGears(finding.symptom) && gears.length === 0;
+  const { chainrings, cogs } = card?.to.setup ?? { chainrings: [], cogs: [] };
+  const key = ({ chainring, cog }: GearPair) => `${chainring}/${cog}`;
+  return (
+    <>
+      {finding.symptom === 'dropsCogs' && (
+        <label className={styles.dropsCogs}>
+          {WORDS.troublePanel.dropsHowMany}{' '}
+          <InputNumber
+            id="drops-cogs"
+            size="large"
+            min={1}
+            max={14}
+            precision={0}
+            value={dropsCogs}
+            onChange={(value) => setDropsCogs(value)}
+          />
+        </label>
+      )}
+      {accepting ? (
+        <fieldset className={styles.gears} data-testid="accepted-gears">
+          <legend>{WORDS.troublePanel.whichGearsStayOut}</legend>
+          {chainrings.map((chainring, ring) => (
+            <div key={chainring}>
+              {pairsAt(
+                { chainrings, cogs, hubStages: [1] },
+                cogs.map((_, cog) => ({ ring, cog })),
+              ).map((gear) => {
+                const isBigBig = ring === 0 && gear.cog === cogs.at(-1);
+                return (
+                  <Checkbox
+                    key={key(gear)}
+                    // Big-big can always be reached by accident: it cannot be left out.
+                    disabled={isBigBig}
+                    checked={gears.some((one) => key(one) === key(gear))}
+                    onChange={({ target }) =>
+                      setGears(target.checked ? [...gears, gear] : gears.filter((one) => key(one) !== key(gear)))
+                    }
+                  >
+                    {pairText(gear)}
+                  </Checkbox>
+                );
+              })}
+            </div>
+          ))}
+          {isMissing && <p role="status">{WORDS.troublePanel.chooseGears}</p>}
+          <div className={styles.trouble}>
+            <Button size="large" type="primary" disabled={isMissing} onClick={() => end('accepted')}>
+              {WORDS.troublePanel.acceptThese}
+            </Button>
+            <Button size="large" onClick={() => setAccepting(false)}>
+              {WORDS.troublePanel.cancel}
+            </Button>
+          </div>
+        </fieldset>
+      ) : (
+        <div className={styles.trouble}>
+          {endingsOf(finding.symptom).map((ending) => (
+            <Button
+              key={ending}
+              size="large"
+              {...(ending === 'fixed' && { type: 'primary' as const })}
+              onClick={() => (ending === 'accepted' ? setAccepting(true) : end(ending))}
+            >
+              {ENDING_LABEL[ending]}
+            </Button>
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The gears that a finding is likely to be about, as a start. */
+function likelyGears({ card }: Work, symptom: Symptom): readonly GearPair[] {
+  if (!card) return [];
+  const { chainrings, cogs } = card.to.setup;
+  if (symptom === 'slack') return [{ chainring: chainrings.at(-1)!, cog: cogs[0]! }];
+  return symptom === 'chainOff' || symptom === 'dropsCogs'
+    ? card.backPedalGears.slice(0, 1).filter(({ chainring, cog }) => chainring !== chainrings[0] || cog !== cogs.at(-1))
+    : [];
+}

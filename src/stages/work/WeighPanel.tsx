@@ -2,41 +2,47 @@
 
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { CardItem, JobCard, PartWeighing } from '../../core/swap';
+import type { CardItem, JobCard, PartWeighing } from '../../core/job';
+import { PART_MASS_G } from '../../core/shelf';
 import { useBench } from '../../kit/bench/BenchProvider';
-import { editParts } from '../../store';
-import { massChangeText } from '../../kit/shop/words';
-import { ScalePanel } from '../../kit/scale/ScalePanel';
 import { short } from '../../kit/format';
-import { togetherG, weighingSummary } from './weigh-summary';
+import { ScalePanel } from '../../kit/scale/ScalePanel';
+import { massChangeText } from '../../kit/shop/words';
+import { itemName } from '../../messages/job';
+import { editParts } from '../../store';
 import type { Work } from './useWork';
+import { ALL, BIKE, WHEEL, togetherG, weighingSummary } from './weigh-summary';
 import styles from './Work.module.css';
 import { WORDS } from './words/text';
 
-/** What a part of a middle sort weighs, for the simulated scale to show where nothing else is known, g. */
-const UNKNOWN_G = 200;
+/** What a part of a middle sort, a bike and a wheel weigh, for the demo scale to show where nothing else is known, g. */
+const UNKNOWN_G = { part: 200, bike: 11_200, wheel: 2100 } as const;
+const WHOLE_BIKE_MAX_G = 50_000;
 
 interface Pan {
+  /** Key of what is weighed. */
   readonly what: string;
+  readonly name: string;
   readonly side: PartWeighing['side'];
   readonly together: boolean;
   readonly trueG: number;
-  /** Of the shelf, where it lies there. */
+  readonly maxG: number;
+  /** Of the part in stock, where it is one. */
   readonly partId: string | undefined;
 }
 
 /** The scale comes where the thumb is; the same function each time, so that it comes once. */
 const intoView = (node: HTMLElement | null) => node?.scrollIntoView({ block: 'center' });
 
-/** Weighs what comes off and goes on, one by one and together; where the two ways disagree, it is said. */
+/** Weighs the bike or wheel before and after, and the parts one by one and together; where two ways disagree, it says so. */
 export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
-  const { job, edit } = work;
+  const { job, step, edit } = work;
   const state = useBench();
   const [pan, setPan] = useState<Pan>();
   const summary = weighingSummary(job.weighings);
   const take = (grams: number, resolutionG: number) => {
     if (!pan) return;
-    const { what, side, together } = pan;
+    const { what, side, together, partId, name } = pan;
     const reading: PartWeighing = { what, side, together, grams, resolutionG };
     edit('weight', (before) => ({
       ...before,
@@ -45,15 +51,14 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
         reading,
       ],
     }));
-    const { partId } = pan;
     if (partId !== undefined && !together && state.kind === 'ready') {
       const { edits, workshop } = state;
-      // A part of the shelf weighs so wherever it goes.
+      // A part in stock weighs the same wherever it goes.
       edits.write(() =>
         editParts(
           workshop.db,
           [partId],
-          WORDS.weighPanel.weightOfWhat(what),
+          WORDS.weighPanel.weightOfWhat(name),
           (part) => ({ ...part, massG: grams, massResolutionG: resolutionG }),
           Date.now(),
         ),
@@ -61,16 +66,11 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
     }
     setPan(undefined);
   };
-  const sides = [
-    { side: 'off', title: WORDS.weighPanel.comesOff, items: card.off },
-    { side: 'on', title: WORDS.weighPanel.goesOn, items: card.on },
-  ] as const;
+  const groups = step.id === 'weigh' ? partGroups(card) : wholeGroups(step.id === 'weighBefore' ? 'off' : 'on');
   return (
     <div className={styles.weigh}>
-      {sides.map(({ side, title, items }) => {
-        const setup = work.job.work.kind === 'swap' ? work.job.work[side === 'off' ? 'from' : 'to'].setup : undefined;
-        const partOf = ({ what }: CardItem) => (what === 'freehub' ? undefined : setup?.shelf?.[what]);
-        const pans = [...items.map((item) => panOf(item, side, partOf(item))), allOf(items, side)];
+      {groups.map(({ side, title, pans }) => {
+        const agreement = step.id === 'weigh' ? summary[side] : undefined;
         return (
           <div key={side}>
             <h3>{title}</h3>
@@ -86,7 +86,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
                   aria-pressed={pan?.what === one.what && pan.side === side && pan.together === one.together}
                   onClick={() => setPan(one)}
                 >
-                  <span>{one.what}</span>
+                  <span>{one.name}</span>
                   <b>
                     {reading
                       ? `${short(reading.grams, 1)} g ± ${short(reading.resolutionG / 2, 2)}`
@@ -95,13 +95,13 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
                 </button>
               );
             })}
-            {summary[side] && (
+            {agreement && (
               <p
-                className={summary[side].agrees ? styles.good : styles.doubt}
+                className={agreement.agrees ? styles.good : styles.doubt}
                 role="status"
                 data-testid={`weighed-${side}`}
               >
-                {summary[side].text}
+                {agreement.text}
               </p>
             )}
           </div>
@@ -109,31 +109,93 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
       })}
       {pan && (
         <div key={`${pan.what} ${pan.side} ${pan.together}`} className={styles.pans} ref={intoView}>
-          <ScalePanel trueG={pan.trueG} what={pan.what} onReading={take} />
+          <ScalePanel
+            trueG={pan.trueG}
+            what={pan.name}
+            maxG={pan.maxG}
+            unit={pan.what === BIKE ? 'kg' : 'g'}
+            onReading={take}
+          />
           <Button onClick={() => setPan(undefined)}>{WORDS.weighPanel.scaleAway}</Button>
         </div>
       )}
-      {summary.changeG !== undefined && (
+      {summary.byParts && (
         <p className={styles.text} data-testid="weighed-change">
-          {WORDS.weighPanel.theBikeBecomesMassChangeDoubtG(massChangeText(summary.changeG), short(summary.doubtG, 1))}
+          {WORDS.weighPanel.changeByParts(massChangeText(summary.byParts.grams), short(summary.byParts.doubtG, 1))}
+        </p>
+      )}
+      {summary.byBike && (
+        <p className={styles.text} data-testid="weighed-bike">
+          {WORDS.weighPanel.changeByBike(massChangeText(summary.byBike.grams), short(summary.byBike.doubtG, 1))}
+        </p>
+      )}
+      {summary.bike && (
+        <p className={summary.bike.agrees ? styles.good : styles.doubt} role="status" data-testid="weighed-ways">
+          {summary.bike.text}
         </p>
       )}
     </div>
   );
 }
 
-const panOf = ({ name, massG }: CardItem, side: PartWeighing['side'], partId: string | undefined): Pan => ({
-  partId,
-  what: name.slice(0, 80),
-  side,
-  together: false,
-  trueG: massG ?? UNKNOWN_G,
-});
+interface Group {
+  readonly side: PartWeighing['side'];
+  readonly title: string;
+  readonly pans: readonly Pan[];
+}
 
-const allOf = (items: readonly CardItem[], side: PartWeighing['side']): Pan => ({
-  partId: undefined,
-  what: WORDS.weighPanel.allOfItTogether,
-  side,
-  together: true,
-  trueG: togetherG(items, UNKNOWN_G),
-});
+function partGroups({ off, on }: JobCard): Group[] {
+  const group = (side: PartWeighing['side'], title: string, items: readonly CardItem[]): Group => ({
+    side,
+    title,
+    pans: [...items.map((item) => panOf(item, side)), allOf(items, side)],
+  });
+  return [group('off', WORDS.weighPanel.comesOff, off), group('on', WORDS.weighPanel.goesOn, on)];
+}
+
+function wholeGroups(side: PartWeighing['side']): Group[] {
+  const pan = (what: string, name: string, trueG: number): Pan => ({
+    what,
+    name,
+    side,
+    together: false,
+    trueG,
+    maxG: WHOLE_BIKE_MAX_G,
+    partId: undefined,
+  });
+  return [
+    {
+      side,
+      title: side === 'off' ? WORDS.weighPanel.before : WORDS.weighPanel.after,
+      pans: [
+        pan(BIKE, WORDS.weighPanel.wholeBike, UNKNOWN_G.bike),
+        pan(WHEEL, WORDS.weighPanel.rearWheel, UNKNOWN_G.wheel),
+      ],
+    },
+  ];
+}
+
+function panOf(item: CardItem, side: PartWeighing['side']): Pan {
+  return {
+    what: item.key,
+    name: itemName(item),
+    side,
+    together: false,
+    trueG: item.massG || UNKNOWN_G.part,
+    maxG: PART_MASS_G.max,
+    // A weight by its links is that of a piece of the chain, not of the part in stock.
+    partId: item.label.isPartOfChain ? undefined : item.partId,
+  };
+}
+
+function allOf(items: readonly CardItem[], side: PartWeighing['side']): Pan {
+  return {
+    what: ALL,
+    name: WORDS.weighPanel.allOfItTogether,
+    side,
+    together: true,
+    trueG: togetherG(items, UNKNOWN_G.part),
+    maxG: WHOLE_BIKE_MAX_G,
+    partId: undefined,
+  };
+}

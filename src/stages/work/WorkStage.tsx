@@ -16,9 +16,26 @@ export function WorkStage() {
   if (work.kind === 'gone') {
     return (
       <div className={styles.plain}>
-        <h1>{WORDS.workStage.thisJobIsNotIn}</h1>
-        <p>{WORDS.workStage.itWasTakenOutOr}</p>
+        <h1>{WORDS.workStage[work.why]}</h1>
+        <p>{work.why === 'noJob' ? WORDS.workStage.noJobWhy : WORDS.workStage.noBikeWhy}</p>
         <Link href="/swap">{WORDS.workStage.toSwap}</Link>
+      </div>
+    );
+  }
+  if (work.kind === 'waits' || work.kind === 'notNeeded') {
+    const { job, first } = work;
+    return (
+      <div className={styles.plain} data-testid={work.kind}>
+        <h1>{work.kind === 'waits' ? WORDS.workStage.waits(first.name) : WORDS.workStage.notNeeded}</h1>
+        <p>
+          {job.name}. {work.kind === 'waits' ? WORDS.workStage.waitsWhy : WORDS.workStage.notNeededWhy(first.name)}
+        </p>
+        <p className={styles.links}>
+          {work.kind === 'waits' && <Link href={`/work?job=${first.id}`}>{WORDS.workStage.workOnFirst}</Link>}
+          <Link href={`/swap?job=${job.id}`} onClick={work.toItsBike}>
+            {WORDS.workStage.swap}
+          </Link>
+        </p>
       </div>
     );
   }

@@ -4,8 +4,18 @@ import { PauseOutlined, CaretRightOutlined, UnorderedListOutlined } from '@ant-d
 import { Alert, Button, Drawer } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { STEP_TITLES, isBehind, standsInTheWay } from '../../core/swap';
-import { stepMarkText } from '../../kit/shop/step-words';
+import { isBehind, obstacleTo, openFinding } from '../../core/job';
+import {
+  CONSUMABLE_TEXT,
+  STEP_TITLES,
+  TOOL_TEXT,
+  itemName,
+  obstacleText,
+  stepMark,
+  stepWords,
+  torqueText,
+} from '../../messages/job';
+import { capital } from '../../kit/format';
 import { Clock } from './Clock';
 import { PhotoField } from './PhotoField';
 import { SignOffPanel } from './SignOffPanel';
@@ -23,9 +33,11 @@ export function WorkView({ work }: { work: Work }) {
   const [listOpen, setListOpen] = useState(false);
   const isElsewhere = useOtherTab(job.id);
   const progress = job.progress[step.id];
-  const inTheWay = standsInTheWay(step.id, steps, job.progress, 'done');
-  const cannotSkip = standsInTheWay(step.id, steps, job.progress, 'skipped');
+  const inTheWay = obstacleTo(step.id, steps, job.progress, 'done');
+  const cannotSkip = obstacleTo(step.id, steps, job.progress, 'skipped');
   const behindIt = isBehind(job.progress, step.id);
+  const words = stepWords(step, work.card);
+  const isWeighing = step.id === 'weigh' || step.id === 'weighBefore' || step.id === 'weighAfter';
   return (
     <div className={styles.work}>
       <header className={styles.head}>
@@ -84,21 +96,26 @@ export function WorkView({ work }: { work: Work }) {
           {!work.isKept && WORDS.workView.writing}
         </p>
         <h2>{STEP_TITLES[step.id]}</h2>
-        <p className={styles.text}>{step.text}</p>
-        <p className={styles.why}>{step.why}</p>
-        {step.caution && <p className={styles.caution}>{step.caution}</p>}
+        <p className={styles.text}>{words.text}</p>
+        <p className={styles.why}>{words.why}</p>
+        {words.caution && <p className={styles.caution}>{words.caution}</p>}
+        {step.torques.map((torque) => (
+          <p key={torque.joint} className={styles.why}>
+            {capital(torqueText(torque))}.
+          </p>
+        ))}
         {step.id === 'gather' && work.card && (
           <ul className={styles.gather}>
             {[
-              ...work.card.on.map(({ name }) => name),
-              ...work.card.gathered.tools,
-              ...work.card.gathered.consumables,
+              ...work.card.on.map(itemName),
+              ...work.card.gathered.tools.map((tool) => TOOL_TEXT[tool]),
+              ...work.card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]),
             ].map((name, i) => (
               <li key={`${name} ${i}`}>{name}</li>
             ))}
           </ul>
         )}
-        {step.id === 'weigh' && work.card ? <WeighPanel work={work} card={work.card} /> : null}
+        {isWeighing && work.card ? <WeighPanel key={step.id} work={work} card={work.card} /> : null}
         {step.id === 'signOff' ? (
           <SignOffPanel work={work} />
         ) : (
@@ -110,7 +127,7 @@ export function WorkView({ work }: { work: Work }) {
         )}
       </section>
       <footer className={styles.foot}>
-        {inTheWay && step.id !== 'signOff' && <p role="status">{inTheWay}</p>}
+        {inTheWay && step.id !== 'signOff' && <p role="status">{obstacleText(inTheWay)}</p>}
         <Button
           size="large"
           disabled={place === 0}
@@ -136,7 +153,7 @@ export function WorkView({ work }: { work: Work }) {
               size="large"
               type="primary"
               className={styles.done}
-              disabled={inTheWay !== undefined || progress?.trouble !== undefined}
+              disabled={inTheWay !== undefined || openFinding(progress) !== undefined}
               onClick={() => (behindIt ? goTo(steps[Math.min(place + 1, steps.length - 1)]!.id) : finish('done'))}
             >
               {behindIt ? WORDS.workView.next : WORDS.workView.doneLabel}
@@ -162,7 +179,7 @@ export function WorkView({ work }: { work: Work }) {
                   setListOpen(false);
                 }}
               >
-                <span>{stepMarkText(job.progress[id])}</span> {i + 1}. {STEP_TITLES[id]}
+                <span>{stepMark(job.progress[id])}</span> {i + 1}. {STEP_TITLES[id]}
               </button>
             </li>
           ))}

@@ -1,31 +1,61 @@
 'use client';
 
+import { nanoid } from 'nanoid';
 import { useEffect, useState } from 'react';
 
-type Hello = { readonly kind: 'here' | 'too' | 'bye'; readonly jobId: string };
+const CHANNEL = 'rontel-job';
 
-/** Whether another tab of this browser works on the same job. */
+/**
+ * Whether another tab of this browser works on the same job. Each tab holds a lock of its own for as long as it shows
+ * the job: the browser releases it when the tab closes, however it closes, so no count can be left over.
+ */
 export function useOtherTab(jobId: string): boolean {
-  const [others, setOthers] = useState(0);
+  const [others, setOthers] = useState<ReadonlySet<string>>(() => new Set());
   useEffect(() => {
-    if (typeof BroadcastChannel === 'undefined') return;
-    const channel = new BroadcastChannel('rontel-job');
-    const say = (kind: Hello['kind']) => channel.postMessage({ kind, jobId } satisfies Hello);
-    channel.onmessage = ({ data }: MessageEvent<Hello>) => {
-      if (data.jobId !== jobId) return;
-      if (data.kind === 'bye') return setOthers((count) => Math.max(0, count - 1));
-      setOthers((count) => count + 1);
-      if (data.kind === 'here') say('too');
+    if (typeof BroadcastChannel === 'undefined' || !('locks' in navigator)) return;
+    const prefix = `${CHANNEL} ${jobId} `;
+    const own = `${prefix}${nanoid()}`;
+    const left = new AbortController();
+    const channel = new BroadcastChannel(CHANNEL);
+    const waitedFor = new Set<string>();
+    // Granted when the other tab has let its lock go: then it is gone.
+    const waitFor = (lock: string) => {
+      if (waitedFor.has(lock)) return;
+      waitedFor.add(lock);
+      navigator.locks
+        .request(lock, { signal: left.signal }, () => {
+          waitedFor.delete(lock);
+          setOthers((before) => new Set([...before].filter((one) => one !== lock)));
+        })
+        .catch(() => undefined);
     };
-    say('here');
-    const leave = () => say('bye');
-    window.addEventListener('pagehide', leave);
+    const look = async () => {
+      const { held = [] } = await navigator.locks.query();
+      if (left.signal.aborted) return;
+      const found = held.flatMap(({ name }) => (name?.startsWith(prefix) && name !== own ? [name] : []));
+      setOthers(new Set(found));
+      found.forEach(waitFor);
+    };
+    let release = () => undefined as void;
+    const untilLeft = new Promise<void>((resolve) => {
+      release = resolve;
+    });
+    navigator.locks
+      .request(own, { signal: left.signal }, () => {
+        channel.postMessage(jobId);
+        void look();
+        return untilLeft;
+      })
+      .catch(() => undefined);
+    channel.onmessage = ({ data }: MessageEvent<string>) => {
+      if (data === jobId) void look();
+    };
     return () => {
-      window.removeEventListener('pagehide', leave);
-      leave();
+      left.abort();
+      release();
       channel.close();
-      setOthers(0);
+      setOthers(new Set());
     };
   }, [jobId]);
-  return others > 0;
+  return others.size > 0;
 }

@@ -5,6 +5,7 @@ import { useMemo, useRef, useState } from 'react';
 import {
   isBehind,
   nextStep,
+  openFinding,
   started,
   stopped,
   workSteps,
@@ -12,11 +13,12 @@ import {
   type JobStep,
   type StepId,
   type StepProgress,
-} from '../../core/swap';
+} from '../../core/job';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { allDigits } from '../../kit/format';
-import { cardOf, stepsOf } from '../../kit/shop/card-of';
-import type { BikeRecord, JobRecord } from '../../records';
+import { jobFactsOf, stepsOf } from '../../kit/shop/job-facts';
+import { useShop } from '../../kit/shop/ShopProvider';
+import { isSwap, jobWithCard, type BikeRecord, type JobFacts, type JobRecord } from '../../records';
 import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
 import { WriteQueue } from './write-queue';
 import { WORDS } from './words/text';
@@ -25,6 +27,7 @@ export interface Work {
   readonly job: JobRecord;
   readonly bike: BikeRecord;
   readonly card: JobCard | undefined;
+  readonly facts: JobFacts;
   readonly steps: readonly JobStep[];
   readonly step: JobStep;
   readonly place: number;
@@ -46,9 +49,18 @@ export interface Work {
   readonly forgetConflict: () => void;
 }
 
+interface OfPair {
+  readonly job: JobRecord;
+  readonly first: JobRecord;
+  readonly toItsBike: () => void;
+}
+
 export type WorkState =
   | { readonly kind: 'opening' }
-  | { readonly kind: 'gone' }
+  | { readonly kind: 'gone'; readonly why: 'noJob' | 'noBike' }
+  /** The job before it in the pair is still open, or was put back. */
+  | ({ readonly kind: 'waits' } & OfPair)
+  | ({ readonly kind: 'notNeeded' } & OfPair)
   | { readonly kind: 'done'; readonly job: JobRecord; readonly bike: BikeRecord; readonly toItsBike: () => void }
   | ({ readonly kind: 'working' } & Work);
 
@@ -60,14 +72,13 @@ export function useWork(jobId: string): WorkState {
   const found = useLiveQuery(async () => (db ? { job: await db.jobs.get(jobId) } : undefined), [db, jobId]);
   const job = found?.job;
   const bike = workshop?.bikes.find(({ id }) => id === job?.bikeId);
-  const work = job?.work;
-  const parts = workshop?.parts;
-  const experience = workshop?.experience;
-  const card = useMemo(
-    () =>
-      work?.kind === 'swap' && bike && parts && experience ? cardOf(bike, work, { parts, experience }) : undefined,
-    [work, bike, parts, experience],
+  const shop = useShop();
+  const { parts, experience } = workshop ?? {};
+  const facts = useMemo(
+    () => bike && shop && parts && experience && jobFactsOf(bike, shop, { parts, experience }),
+    [bike, shop, parts, experience],
   );
+  const worked = useMemo(() => (job && isSwap(job) && facts ? jobWithCard(job, facts) : undefined), [job, facts]);
   // What this tab wrote since it last drew: no surprise to it.
   const own = useRef(new Map<StepId, StepProgress[]>());
   const [open, setOpen] = useState(0);
@@ -75,11 +86,18 @@ export function useWork(jobId: string): WorkState {
   const [conflict, setConflict] = useState<string>();
 
   if (!workshop || !db || !found || state.kind !== 'ready') return { kind: 'opening' };
-  if (!job || !bike) return { kind: 'gone' };
+  if (!job) return { kind: 'gone', why: 'noJob' };
+  if (!bike) return { kind: 'gone', why: 'noBike' };
+  if (!facts) return { kind: 'opening' };
   const { edits } = state;
   const toItsBike = () => edits.editPreferences({ currentBikeId: bike.id });
   if (job.state === 'done') return { kind: 'done', job, bike, toItsBike };
-  const { steps: all } = stepsOf(job, card);
+  const first = worked?.waitsFor ?? worked?.notNeeded;
+  if (first) {
+    return worked?.waitsFor ? { kind: 'waits', job, first, toItsBike } : { kind: 'notNeeded', job, first, toItsBike };
+  }
+  const card = worked?.card;
+  const { steps: all } = stepsOf(job, card, facts.setups[0]?.cogs.length);
   const steps = workSteps(all);
   const step = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress) ?? steps.at(-1)!;
 
@@ -107,6 +125,7 @@ export function useWork(jobId: string): WorkState {
     job,
     bike,
     card,
+    facts,
     steps,
     step,
     place: steps.indexOf(step),
@@ -146,10 +165,10 @@ function withoutSkip({ skipped: _skipped, ...step }: StepProgress): StepProgress
 
 function conflictText(now: StepProgress | undefined): string {
   const said = [
-    now?.value === undefined ? undefined : WORDS.useWork.readingValue(allDigits(now.value)),
+    ...Object.values(now?.values ?? {}).map((value) => WORDS.useWork.readingValue(allDigits(value))),
     now?.note === undefined ? undefined : WORDS.useWork.note(now.note),
     now?.doneAtMs === undefined ? undefined : WORDS.useWork.tickedOff,
-    now?.trouble === undefined ? undefined : WORDS.useWork.aTrouble,
+    openFinding(now) === undefined ? undefined : WORDS.useWork.aFinding,
   ].filter((one) => one !== undefined);
   return WORDS.useWork.anotherTabChangedThisStep(said.length > 0 ? said.join(', ') : WORDS.useWork.itIsOpenAgain);
 }

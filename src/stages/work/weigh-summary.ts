@@ -1,58 +1,93 @@
-import { compareWeighings, type PartWeighing } from '../../core/swap';
+import { compareWeighings, type PartWeighing, type Weighing } from '../../core/job';
 import { fixed, short } from '../../kit/format';
 import { WORDS } from './words/text';
 
-/** What some parts weigh on one pan; `unknownG` for each that nobody has weighed. */
+/** Keys of what is weighed beside the items of a card. */
+export const ALL = 'all';
+export const BIKE = 'bike';
+export const WHEEL = 'wheel';
+
+/** Sums what some parts weigh on one pan; `unknownG` for each that nobody has weighed. */
 export function togetherG(items: readonly { readonly massG: number | undefined }[], unknownG: number): number {
   return items.reduce((sum, { massG }) => sum + (massG ?? unknownG), 0);
 }
 
-interface SideSummary {
+interface Agreement {
   readonly agrees: boolean;
   readonly text: string;
 }
 
-export interface WeighingSummary {
-  readonly off: SideSummary | undefined;
-  readonly on: SideSummary | undefined;
-  /** On − off, g; undefined until both sides were weighed. */
-  readonly changeG: number | undefined;
-  /** What rounding leaves open, g. */
+interface Change {
+  /** On − off, g. */
+  readonly grams: number;
+  /** What the resolutions leave open, g. */
   readonly doubtG: number;
 }
 
-/** What the readings of a job say: by parts and together, and what becomes of the bike. */
-export function weighingSummary(weighings: readonly PartWeighing[]): WeighingSummary {
-  const side = (which: PartWeighing['side']) => {
-    const own = weighings.filter((one) => one.side === which);
-    return { single: own.filter(({ together }) => !together), together: own.filter(({ together }) => together) };
-  };
-  const [off, on] = [side('off'), side('on')];
-  const best = ({ single, together }: ReturnType<typeof side>) => (together.length > 0 ? together : single);
-  const both = best(off).length > 0 && best(on).length > 0;
-  const change = compareWeighings(best(on), best(off));
-  return {
-    off: summaryOf(off),
-    on: summaryOf(on),
-    changeG: both ? change.differenceG : undefined,
-    doubtG: change.allowedG,
-  };
+export interface WeighingSummary {
+  /** Parts one by one against all together, on each side. */
+  readonly off: Agreement | undefined;
+  readonly on: Agreement | undefined;
+  readonly byParts: Change | undefined;
+  readonly byBike: Change | undefined;
+  /** Parts against the whole bike. */
+  readonly bike: Agreement | undefined;
 }
 
-function summaryOf({
-  single,
-  together,
-}: {
+/** What the readings of a job say: by parts, all together, and by the whole bike before and after. */
+export function weighingSummary(weighings: readonly PartWeighing[]): WeighingSummary {
+  const isWhole = ({ what }: PartWeighing) => what === BIKE || what === WHEEL;
+  const side = (which: PartWeighing['side']) => {
+    const own = weighings.filter((one) => one.side === which && !isWhole(one));
+    return { single: own.filter(({ together }) => !together), together: own.filter(({ together }) => together) };
+  };
+  const whole = (which: PartWeighing['side'], what: string) =>
+    weighings.filter((one) => one.side === which && one.what === what);
+  const [off, on] = [side('off'), side('on')];
+  const best = ({ single, together }: ReturnType<typeof side>) => (together.length > 0 ? together : single);
+  const wholes = [BIKE, WHEEL].find((what) => whole('off', what).length > 0 && whole('on', what).length > 0);
+  const byParts = changeBy(best(off), best(on));
+  const byBike = wholes === undefined ? undefined : changeBy(whole('off', wholes), whole('on', wholes));
+  return { off: agreement(off), on: agreement(on), byParts, byBike, bike: bikeAgreement(byParts, byBike) };
+}
+
+function changeBy(off: readonly Weighing[], on: readonly Weighing[]): Change | undefined {
+  if (off.length === 0 || on.length === 0) return undefined;
+  const { differenceG, allowedG } = compareWeighings(on, off);
+  return { grams: differenceG, doubtG: allowedG };
+}
+
+const gramsApart = (grams: number) => `${fixed(Math.abs(grams), 1)} g`;
+
+function agreement(sides: {
   readonly single: readonly PartWeighing[];
   readonly together: readonly PartWeighing[];
-}): SideSummary | undefined {
+}): Agreement | undefined {
+  const { single, together } = sides;
   if (single.length === 0 || together.length === 0) return undefined;
-  const { differenceG, allowedG, agrees } = compareWeighings(single, together);
-  const apart = `${fixed(Math.abs(differenceG), 1)} g`;
+  const { differenceG, allowedG, agrees, finer } = compareWeighings(single, together);
+  const words = WORDS.weighSummary;
+  const believe = { first: words.believeSingle, second: words.believeTogether };
   return {
     agrees,
     text: agrees
-      ? WORDS.weighSummary.partsAndSumAgreeApart(apart, short(allowedG, 2))
-      : WORDS.weighSummary.partsAndSumDisagreeBy(apart, short(allowedG, 2)),
+      ? words.agree(gramsApart(differenceG), short(allowedG, 2))
+      : words.disagree(gramsApart(differenceG), short(allowedG, 2), finer ? believe[finer] : words.believeNeither),
   };
+}
+
+function bikeAgreement(parts: Change | undefined, bike: Change | undefined): Agreement | undefined {
+  if (!parts || !bike) return undefined;
+  const apartG = parts.grams - bike.grams;
+  const allowedG = parts.doubtG + bike.doubtG;
+  const agrees = Math.abs(apartG) <= allowedG * (1 + 1e-9) + 1e-9;
+  const words = WORDS.weighSummary;
+  if (agrees) return { agrees, text: words.bikeAgrees(gramsApart(apartG), short(allowedG, 2)) };
+  const believe =
+    parts.doubtG === bike.doubtG
+      ? words.believeNeither
+      : parts.doubtG < bike.doubtG
+        ? words.believeParts
+        : words.believeBike;
+  return { agrees, text: words.bikeDisagrees(gramsApart(apartG), short(allowedG, 2), believe) };
 }

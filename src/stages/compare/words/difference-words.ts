@@ -33,12 +33,14 @@ export function rowTitle(id: RowId, brief: FilledBrief): string {
       return 'Distinct gears, by shifting';
     case 'frontShifts':
       return 'Front shifts, easy to hard';
+    case 'hubShifts':
+      return 'Hub shifts, easiest to hardest';
     case 'doubleShifts':
-      return 'Shifts with both hands';
+      return 'Double shifts';
     case 'rearClicks':
       return 'Clicks from end to end';
     case 'leverPushes':
-      return 'Lever pushes from end to end';
+      return 'Lever pushes from end to end (direction with more)';
     case 'capacity':
       return 'Spare capacity';
     case 'loss':
@@ -84,6 +86,7 @@ export function valueText(
     case 'distinct':
     case 'pathGears':
     case 'frontShifts':
+    case 'hubShifts':
     case 'doubleShifts':
     case 'rearClicks':
     case 'leverPushes':
@@ -149,6 +152,7 @@ export function differenceWords({ id, own, base, change, judgement }: Difference
     case 'distinct':
     case 'pathGears':
     case 'frontShifts':
+    case 'hubShifts':
     case 'doubleShifts':
     case 'rearClicks':
     case 'leverPushes':

@@ -19,12 +19,14 @@ export const WORDS = {
     allowAll: 'Allow all',
     chainringCogIsUsed: (chainring: number, cog: number) => `${chainring}/${cog} is used`,
     bigCannotBeLeftOut: 'Big-big cannot be left out',
+    leftOutElsewhere: (count: number) =>
+      `${count} gears are left out of another combination of rings, cassette and derailleur. Here they all count.`,
     leaveItOut: 'Leave it out',
     allowIt: 'Allow it',
     theCageMustTakeUp: (requiredWholeT: number) =>
       `The cage must take up ${requiredWholeT}T. Click a gear that you never use to leave it out.`,
     theCageMustTakeUpRequiredT: (requiredT: number, requiredWholeT: number, count: number) =>
-      `The cage must take up ${requiredT}T in the gears you allow, ${requiredWholeT}T in all of them: ${count} left out.`,
+      `The cage must take up ${requiredT}T in the gears you allow, ${requiredWholeT}T in all of them: ${count} left out of this combination of rings, cassette and derailleur.`,
     valueBigStaysAMis: (value: string) =>
       `${value} Big-big stays: a mis-shift into it with a chain too short locks the drive and can tear the derailleur off. ▼ slack, ✕ too short.`,
   },

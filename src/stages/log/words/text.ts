@@ -8,7 +8,7 @@ export const WORDS = {
     afterSetup: (setup: string) => `after: ${setup}`,
   },
   eventMark: {
-    revertedTrial: 'reverted trial',
+    revertedTrial: 'trial that was put back',
   },
   historyPaper: {
     day: 'Day',
@@ -44,12 +44,30 @@ export const WORDS = {
   outcomesPanel: {
     outcomes: 'Outcomes',
     pastAPublishedLimit: 'Past a published limit',
-    noJobThatPassedA: 'No job that passed a limit has been signed off yet.',
-    groupOutsideTheSheetBy: (group: string, overT: number) => `${group}, outside the sheet by ${overT}T:`,
-    worked: (worked: number) => `${worked} worked`,
-    reverted: (reverted: number) => `${reverted} reverted`,
+    noJobThatPassedA: 'No job past a limit yet. Sign one off, or record a bike that has long run past one.',
+    groupOutsideTheSheetBy: (group: string, overT: number) => `${group}, ${overT}T past the limit:`,
+    thisDerailleur: (worked: number, all: number) => `this derailleur: ${worked} of ${all} worked`,
+    others: (worked: number, all: number) => `others: ${worked} of ${all} worked`,
+    noneWithThis: 'not tried with this derailleur',
     ofEveryBikeOfThe:
-      'Of every bike of the workshop. In Fit, the workshop-tested school counts what worked at as much or more, and what was reverted at as much or less.',
+      'Over all bikes. “This derailleur” has the same body and cage, with or without an extender as on the selected setup. Compatibility’s workshop-tested approach counts it alone; what other derailleurs did is shown and decides nothing.',
+  },
+  trialForm: {
+    recordByHand: 'Record by hand',
+    subjects: { pastLimit: 'It has long run past a limit', experiment: 'An experiment' },
+    labels: { pastLimit: 'How it has run', experiment: 'What was tried' },
+    examples: {
+      pastLimit: 'e.g. two winters, no trouble',
+      experiment: 'e.g. another guide pulley, no difference in noise',
+    },
+    passes: (setup: string, limits: string) => `${setup} passes: ${limits}.`,
+    passesNone: (setup: string) =>
+      `${setup} passes no published limit that is known. Type the derailleur’s limits on the Compatibility page first.`,
+    experimentOf: (setup: string) => `On ${setup}. An experiment that changed nothing is worth recording too.`,
+    ranPast: (setup: string) => `Ran past a limit: ${setup}`,
+    result: 'Result',
+    date: 'Date (optional)',
+    record: 'Record it',
   },
   timeline: {
     eventText: {
@@ -66,7 +84,9 @@ export const WORDS = {
       part: 'part',
       note: 'note',
     },
-    putInTheBookState: (state: string) => `put in the book, ${state}`,
+    booked: (state: string) => `booked, ${state}`,
+    stayOut: (gears: string) => `Accepted with limits: ${gears} stay out`,
+    leftOpen: ' (left open)',
     kmOnSetup: (km: string, setup: string) => `${km} km on ${setup}`,
     kmNotRecorded: (km: string) => `${km}, not recorded`,
     onNumber: (number: number) => `on ${number}`,

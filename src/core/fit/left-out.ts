@@ -1,0 +1,57 @@
+import type { GearPlace } from './allowed';
+import { isOtherDerailleur } from './other-derailleur';
+import type { RearDerailleur } from './rear-derailleur';
+
+/**
+ * Gears that a rider never uses of one combination of rings, cassette and rear derailleur. On another combination
+ * they say nothing: the same place on another cassette is another gear.
+ */
+export interface LeftOutGears {
+  readonly chainrings: readonly number[];
+  readonly cogs: readonly number[];
+  readonly rearDerailleur: RearDerailleur;
+  /** The part in stock that the derailleur is. */
+  readonly rearPartId?: string | undefined;
+  readonly gears: readonly { readonly chainring: number; readonly cog: number }[];
+}
+
+/** A setup as far as left-out gears can belong to it. */
+export interface Combination {
+  readonly chainrings: readonly number[];
+  readonly cogs: readonly number[];
+  readonly rearDerailleur: RearDerailleur;
+  readonly rearPartId?: string | undefined;
+}
+
+/** Whether left-out gears were left out of just this combination. */
+export function belongsTo(leftOut: LeftOutGears, combination: Combination): boolean {
+  const [before, now] = [leftOut.rearPartId, combination.rearPartId];
+  if (before !== undefined && now !== undefined && before !== now) return false;
+  return (
+    leftOut.chainrings.join() === combination.chainrings.join() &&
+    leftOut.cogs.join() === combination.cogs.join() &&
+    (before === now && before !== undefined ? true : !isOtherDerailleur(leftOut, combination))
+  );
+}
+
+/** The places of the gears that are left out of a combination; none where they belong to another. */
+export function leftOutPlaces(leftOut: LeftOutGears | undefined, combination: Combination): readonly GearPlace[] {
+  if (!leftOut || !belongsTo(leftOut, combination)) return [];
+  return leftOut.gears.flatMap(({ chainring, cog }): GearPlace[] => {
+    const place = { ring: combination.chainrings.indexOf(chainring), cog: combination.cogs.indexOf(cog) };
+    return place.ring < 0 || place.cog < 0 ? [] : [place];
+  });
+}
+
+/** Leaves the gears at some places out of a combination; undefined where none is. */
+export function leaveOut(places: readonly GearPlace[], combination: Combination): LeftOutGears | undefined {
+  if (places.length === 0) return undefined;
+  const { chainrings, cogs, rearDerailleur, rearPartId } = combination;
+  return {
+    chainrings,
+    cogs,
+    rearDerailleur,
+    ...(rearPartId !== undefined && { rearPartId }),
+    gears: places.map(({ ring, cog }) => ({ chainring: chainrings[ring]!, cog: cogs[cog]! })),
+  };
+}

@@ -1,0 +1,34 @@
+import type { DriveParts } from './drive-parts';
+import { sameName } from './indexing';
+import type { RearDerailleur } from './rear-derailleur';
+
+/** What is said of a rear derailleur. */
+export interface DescribedDerailleur {
+  readonly rearDerailleur: RearDerailleur;
+  readonly parts?: Pick<DriveParts, 'derailleurFamily'> | undefined;
+}
+
+/** Whether two values are known and differ: what is known on one side only is no difference. */
+export function contradicts(a: unknown, b: unknown): boolean {
+  if (a === undefined || b === undefined) return false;
+  return typeof a === 'string' && typeof b === 'string' ? !sameName(a, b) : a !== b;
+}
+
+/** What tells one rear derailleur from another; pulleys and angles are measured with more or less care. */
+const DERAILLEUR_FIELDS: readonly (keyof RearDerailleur)[] = [
+  'totalCapacityT',
+  'largestCogMaxT',
+  'largestCogMinT',
+  'smallestCogMinT',
+  'cageLengthMm',
+  'pullRatio',
+  'speeds',
+];
+
+/** Whether two sides describe different rear derailleurs: something known of both differs. */
+export function isOtherDerailleur(a: DescribedDerailleur, b: DescribedDerailleur): boolean {
+  return (
+    DERAILLEUR_FIELDS.some((field) => contradicts(a.rearDerailleur[field], b.rearDerailleur[field])) ||
+    contradicts(a.parts?.derailleurFamily, b.parts?.derailleurFamily)
+  );
+}

@@ -1,0 +1,297 @@
+import fc from 'fast-check';
+import { SEEDED } from '../../../tests/support/arbitraries';
+import { ONE_RING } from '../../../tests/support/setups';
+import { cardTo } from '../../../tests/support/job';
+import { judgementText, obstacleText, stepWords } from '../../messages/job';
+import {
+  acceptedGears,
+  isBehind,
+  isPutBack,
+  nextStep,
+  obstacleTo,
+  started,
+  stopped,
+  workSteps,
+  workedMs,
+  type Finding,
+  type Progress,
+} from './progress';
+import { judgeReading, type StepReading } from './readings';
+import type { StepId } from './step-ids';
+import { endingsOf } from './symptoms';
+import { SETTLED_AFTER_MS, compareWeighings, hasSettled, isWholeSteps } from './weighing';
+import { kmPerDay, student80, wearForecast, wearLimitPercent, whenAtKm, type WearReading } from './wear';
+
+const card = cardTo({ setup: ONE_RING, rearDerailleur: { totalCapacityT: 36 } });
+const { steps } = card;
+const reading = (id: StepId, which = 0) => steps.find((step) => step.id === id)!.readings[which]!;
+
+test('readings are judged against the target of this job: links', () => {
+  const links = reading('chainLength');
+  expect(links).toMatchObject({ target: 114, window: { min: 114 } });
+  expect(judgeReading(links, 114)).toEqual({ kind: 'onTarget' });
+  expect(judgeReading(links, 112)).toEqual({ kind: 'below', by: 2 });
+  expect(judgeReading(links, 116)).toEqual({ kind: 'inWindow' });
+  // Cut to 113, the quick link makes 114: not refused, but said.
+  expect(judgeReading(links, 113)).toEqual({ kind: 'withoutQuickLink', links: 114 });
+  expect(judgeReading({ ...links, usesQuickLink: false }, 113)).toEqual({ kind: 'odd' });
+  expect(judgeReading(links, 500)).toEqual({ kind: 'notPossible' });
+  expect(judgeReading(links, 112.5)).toEqual({ kind: 'notWhole' });
+  const full = { ...links, window: { min: 114, max: 116 } };
+  expect(judgeReading(full, 118)).toEqual({ kind: 'above', by: 2 });
+});
+
+test('a planned count that is slack in small-small is not answered with fewer links', () => {
+  const tooShortACage = { ...reading('chainLength'), target: 114, window: { min: 114, max: 110 } };
+  expect(judgeReading(tooShortACage, 114)).toEqual({ kind: 'slackAtPlanned' });
+  expect(judgementText(tooShortACage, 114, { kind: 'slackAtPlanned' })).toContain('whatever its length');
+  expect(judgeReading(tooShortACage, 116)).toEqual({ kind: 'above', by: 6 });
+});
+
+test('readings are judged against the target of this job: torque, gap, spacer', () => {
+  const torque = reading('cassetteOn');
+  expect(judgeReading(torque, 42)).toEqual({ kind: 'onTarget' });
+  expect(judgementText(torque, 30, judgeReading(torque, 30))).toBe(
+    '30 N·m, 10 N·m too little: the target is 40 N·m (usual; the torque on the part takes precedence). Tighten further, in steps.',
+  );
+  const gap = reading('bGap');
+  expect(gap).toMatchObject({ target: 5.5, window: { min: 3.5, max: 7.5 }, basis: 'gap.typical' });
+  expect(judgeReading(gap, 6)).toEqual({ kind: 'inWindow' });
+  expect(judgementText(gap, 3, judgeReading(gap, 3))).toBe(
+    '3 mm, 0.5 mm too little: the target is 5.5 mm (3.5 to 7.5) (typical; the derailleur maker’s figure takes precedence). The guide pulley can rub: turn the B-tension screw in (clockwise).',
+  );
+  expect(judgeReading(reading('spacer'), 1.85)).toEqual({ kind: 'onTarget' });
+  expect(judgeReading(reading('spacer'), 1)).toMatchObject({ kind: 'below' });
+  expect(judgeReading(gap, NaN)).toEqual({ kind: 'notPossible' });
+});
+
+test('a gap that worked last time is the target, and its turns are too', () => {
+  const again = cardTo({ setup: ONE_RING }, { lastTime: { turns: 2.5, gapMm: 9, spacerMm: undefined } });
+  const [gap, turns] = again.steps.find(({ id }) => id === 'bGap')!.readings;
+  expect(gap).toMatchObject({ target: 9, window: { min: 7, max: 11 }, basis: 'gap.lastTime' });
+  expect(turns).toMatchObject({ target: 2.5, basis: 'turns.lastTime' });
+  expect(
+    stepWords(
+      again.steps.find(({ id }) => id === 'bGap')!,
+      again,
+    ).text,
+  ).toContain('Turn the B-tension screw 2.5 turns in (clockwise), as last time');
+});
+
+test('a torque that was read off the part takes the place of the usual one', () => {
+  const known = cardTo({ setup: ONE_RING }, { torques: { lockring: 50 } });
+  const step = known.steps.find(({ id }) => id === 'cassetteOn')!;
+  expect(step.torques).toEqual([{ joint: 'lockring', torqueNm: 50, by: 'part' }]);
+  expect(step.readings[0]).toMatchObject({ id: 'torque.lockring', target: 50, basis: 'torque.part' });
+});
+
+test('no reading throws, whatever is typed, and each is answered in words', () => {
+  fc.assert(
+    fc.property(fc.constantFrom<StepReading>(...steps.flatMap((step) => step.readings)), fc.double(), (rule, value) => {
+      const judged = judgeReading(rule, value);
+      if (judged.kind !== 'notPossible') {
+        expect(value >= rule.possible.min && value <= rule.possible.max).toBe(true);
+      }
+      expect(judgementText(rule, value, judged)).not.toMatch(/undefined/);
+    }),
+    SEEDED,
+  );
+});
+
+test('two weighings agree within their resolutions together, and the finer one is to be believed', () => {
+  const kitchen = (grams: number) => ({ grams, resolutionG: 5 });
+  expect(compareWeighings([kitchen(355), kitchen(110)], [kitchen(470)])).toEqual({
+    differenceG: -5,
+    allowedG: 15,
+    agrees: true,
+    finer: 'second',
+  });
+  expect(compareWeighings([kitchen(355), kitchen(110)], [kitchen(481)]).agrees).toBe(false);
+  expect(compareWeighings([{ grams: 355, resolutionG: 1 }], [{ grams: 400, resolutionG: 10 }])).toMatchObject({
+    agrees: false,
+    finer: 'first',
+  });
+  expect(compareWeighings([kitchen(5)], [kitchen(5)]).finer).toBeUndefined();
+  expect(compareWeighings([{ grams: 0.3, resolutionG: 0.1 }], [{ grams: 0.1, resolutionG: 0.1 }]).agrees).toBe(true);
+});
+
+test('true weights, rounded by any scale, never disagree', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 1, max: 900, noNaN: true }), { minLength: 1, maxLength: 6 }),
+      fc.constantFrom(0.1, 1, 2, 5, 10),
+      fc.constantFrom(0.1, 1, 5),
+      (grams, stepG, otherG) => {
+        const shown = (value: number, resolutionG: number) => ({
+          grams: Math.round(value / resolutionG) * resolutionG,
+          resolutionG,
+        });
+        const total = grams.reduce((sum, one) => sum + one, 0);
+        expect(
+          compareWeighings(
+            grams.map((one) => shown(one, stepG)),
+            [shown(total, otherG)],
+          ).agrees,
+        ).toBe(true);
+      },
+    ),
+    SEEDED,
+  );
+});
+
+test('a scale shows whole steps of its own', () => {
+  expect([isWholeSteps(0.3, 0.1), isWholeSteps(355, 1), isWholeSteps(355, 5), isWholeSteps(410.7, 0.1)]).toEqual([
+    true,
+    true,
+    true,
+    true,
+  ]);
+  expect([isWholeSteps(355.5, 1), isWholeSteps(352, 5), isWholeSteps(0.25, 0.1)]).toEqual([false, false, false]);
+});
+
+test('a scale has settled when it stood within a step for a while', () => {
+  const at = (list: readonly number[]) => list.map((grams, i) => ({ atMs: i * 200, grams }));
+  expect(hasSettled([], 1)).toBe(false);
+  expect(hasSettled(at([100, 100]), 1)).toBe(false);
+  const count = SETTLED_AFTER_MS / 200 + 1;
+  expect(hasSettled(at([50, ...Array.from({ length: count }, () => 100)]), 1)).toBe(true);
+  expect(hasSettled(at([...Array.from({ length: count }, (_, i) => 90 + 2 * i)]), 1)).toBe(false);
+  expect(hasSettled(at([...Array.from({ length: count }, (_, i) => 0.1 * (i % 2))]), 0.1)).toBe(true);
+});
+
+test('wear: the gauge limit by speeds, and a line to it with its spread', () => {
+  expect([wearLimitPercent(12), wearLimitPercent(11), wearLimitPercent(10), wearLimitPercent(8)]).toEqual([
+    0.5, 0.5, 0.75, 0.75,
+  ]);
+  const read = (km: number, wearPercent: number): WearReading => ({ atMs: km, km, wearPercent });
+  const exact = wearForecast([read(1000, 0.1), read(2000, 0.2), read(3000, 0.3)], 0.5);
+  expect(exact).toMatchObject({
+    kind: 'forecast',
+    forecast: { ratePer1000Km: expect.closeTo(0.1, 9) as number, limitKm: expect.closeTo(5000, 6) as number },
+  });
+  if (exact.kind !== 'forecast') throw new Error('no forecast');
+  expect(exact.forecast.spreadKm![1] - exact.forecast.spreadKm![0]).toBeLessThan(1e-6);
+  const two = wearForecast([read(0, 0), read(1000, 0.2)], 0.5);
+  expect(two).toMatchObject({ forecast: { limitKm: expect.closeTo(2500, 6) as number, spreadKm: undefined } });
+  // By hand: slope 0.000175, intercept 0.05, residual² = (0.025² + 0.025² … )/2, t = 1.886.
+  const four = wearForecast([read(0, 0.05), read(1000, 0.25), read(2000, 0.35), read(3000, 0.6)], 0.75);
+  if (four.kind !== 'forecast') throw new Error('no forecast');
+  expect(four.forecast.ratePer1000Km).toBeCloseTo(0.175, 9);
+  expect(four.forecast.limitKm).toBeCloseTo(4000, 6);
+  const residual = Math.sqrt((0 + 0.025 ** 2 + 0.05 ** 2 + 0.025 ** 2) / 2);
+  const half = (1.886 * residual * Math.sqrt(1 + 1 / 4 + 2500 ** 2 / 5_000_000)) / 0.000175;
+  expect(four.forecast.spreadKm![1] - 4000).toBeCloseTo(half, 6);
+  expect(wearForecast([read(0, 0)], 0.5)).toEqual({ kind: 'tooFew' });
+  expect(wearForecast([read(5, 0.1), read(5, 0.2)], 0.5)).toEqual({ kind: 'tooFew' });
+  expect(wearForecast([read(0, 0.2), read(900, 0.1)], 0.5)).toEqual({ kind: 'notWearing' });
+  expect(wearForecast([read(0, 0.1), read(900, 0.55)], 0.5)).toMatchObject({ kind: 'reached' });
+  expect(wearForecast([read(0, 0.6)], 0.5)).toMatchObject({ kind: 'reached' });
+});
+
+test('the points of Student’s t fall to the normal without a jump', () => {
+  expect([1, 5, 10].map(student80)).toEqual([3.078, 1.476, 1.372]);
+  // By table: 1.363, 1.341, 1.325, 1.282.
+  for (const [freedom, point] of [
+    [11, 1.363],
+    [15, 1.341],
+    [20, 1.325],
+    [1e6, 1.2816],
+  ] as const)
+    expect(Math.abs(student80(freedom) - point)).toBeLessThan(0.005);
+  for (let freedom = 1; freedom < 40; freedom += 1) expect(student80(freedom)).toBeGreaterThan(student80(freedom + 1));
+});
+
+test('when a distance is reached, by what was ridden lately', () => {
+  const day = 86_400_000;
+  const trips = [
+    { atMs: 0, km: 900 },
+    { atMs: 95 * day, km: 90 },
+    { atMs: 99 * day, km: 90 },
+  ];
+  expect(kmPerDay(trips, 100 * day)).toBe(2);
+  expect(kmPerDay(trips, 400 * day)).toBeUndefined();
+  expect(whenAtKm(100, 150, 2, 0)).toBe(25 * day);
+  expect(whenAtKm(200, 150, 2, 7)).toBe(7);
+});
+
+test('a job goes on at the first open step, and an open finding keeps its step open', () => {
+  const done = (ids: readonly string[]): Progress => Object.fromEntries(ids.map((id) => [id, { doneAtMs: 1 }]));
+  expect(nextStep(steps, {})!.id).toBe('decide');
+  expect(nextStep(steps, { ...done(['decide', 'fit']), gather: { skipped: true } })!.id).toBe('hanger');
+  const noise: Finding = { symptom: 'noise' };
+  expect(isBehind({ indexing: { doneAtMs: 1, findings: [noise] } }, 'indexing')).toBe(false);
+  expect(isBehind({ indexing: { doneAtMs: 1, findings: [{ ...noise, ending: 'falseAlarm' }] } }, 'indexing')).toBe(
+    true,
+  );
+  expect(nextStep(steps, done(workSteps(steps).map(({ id }) => id)))).toBeUndefined();
+  expect(workSteps(steps).map(({ id }) => id)).not.toContain('recheck');
+});
+
+const SAFE: Progress = { limitScrews: { doneAtMs: 1 }, bigBig: { doneAtMs: 1 }, smallSmall: { doneAtMs: 1 } };
+const obstacle = (id: StepId, progress: Progress, how: 'done' | 'skipped' = 'done') => {
+  const found = obstacleTo(id, steps, progress, how);
+  return found && obstacleText(found);
+};
+
+test('nobody rides before the checks, and they are never skipped', () => {
+  expect(obstacle('bigBig', {}, 'skipped')).toContain('cannot be skipped');
+  expect(obstacle('testRide', { limitScrews: { doneAtMs: 1 } })).toBe(
+    'Never ride before these are done: Big-big by hand and Small-small.',
+  );
+  expect(obstacle('testRide', SAFE)).toBeUndefined();
+  expect(obstacle('torque', {}, 'skipped')).toBeUndefined();
+});
+
+test('nobody rides with a chain that was read as too short, however the step was ticked', () => {
+  const short: Progress = { ...SAFE, chainLength: { doneAtMs: 1, values: { links: 112 } } };
+  expect(obstacle('chainLength', short)).toContain('do not reach big-big, which needs 114');
+  expect(obstacle('testRide', short)).toContain('Never ride with this chain');
+  expect(obstacle('signOff', short)).toContain('Never ride with this chain');
+  expect(obstacle('signOff', { ...SAFE, chainLength: { values: { links: 113 } } })).toContain('cannot be joined');
+  expect(obstacle('signOff', { ...SAFE, chainLength: { values: { links: 114 } } })).toBeUndefined();
+});
+
+test('a finding with which nobody rides is in the way until it has ended; noise is not', () => {
+  const found = (finding: Finding, step: StepId = 'backPedal'): Progress => ({
+    ...SAFE,
+    [step]: { findings: [finding] },
+  });
+  expect(obstacle('signOff', found({ symptom: 'chainOff' }))).toContain('Back-pedal is still open: chain comes off');
+  expect(obstacle('signOff', found({ symptom: 'chainOff', ending: 'fixed' }))).toBeUndefined();
+  expect(obstacle('signOff', found({ symptom: 'noise' }))).toBeUndefined();
+  const accepted = found({
+    symptom: 'slack',
+    ending: 'accepted',
+    gears: [
+      { chainring: 32, cog: 11 },
+      { chainring: 32, cog: 11 },
+    ],
+  });
+  expect(obstacle('signOff', accepted)).toBeUndefined();
+  expect(acceptedGears(accepted)).toEqual([{ chainring: 32, cog: 11 }]);
+  const putBack = found({ symptom: 'cannotReach', ending: 'putBack' });
+  expect(isPutBack(putBack)).toBe(true);
+  expect(obstacle('signOff', putBack)).toContain('sign the job off as put back');
+});
+
+test('a locked drivetrain, a loose cassette and spokes are never accepted with limits', () => {
+  for (const symptom of ['lockedUp', 'intoSpokes', 'intoFrame', 'cassetteRocks', 'lockringLoose'] as const) {
+    expect(endingsOf(symptom)).toEqual(['fixed', 'putBack', 'falseAlarm']);
+  }
+  expect(endingsOf('slack')).toContain('accepted');
+});
+
+test('back-pedalling is tried in several of the largest cogs, and can find that the chain comes off', () => {
+  expect(card.backPedalGears.map(({ cog }) => cog)).toEqual([44, 38, 32, 28]);
+  const step = steps.find(({ id }) => id === 'backPedal')!;
+  expect(step.symptoms).toEqual(expect.arrayContaining(['chainOff', 'dropsCogs', 'noise']));
+  expect(stepWords(step, card).text).toContain('44/44, 44/38, 44/32 and 44/28');
+});
+
+test('the clock of a job: stops, goes on, and is not fooled by a clock set back', () => {
+  const runs = stopped(started([], 1000), 4000);
+  expect(started(started(runs, 9000), 9500)).toEqual([{ fromMs: 1000, toMs: 4000 }, { fromMs: 9000 }]);
+  expect(workedMs(started(runs, 9000), 10_000)).toBe(4000);
+  expect(workedMs([{ fromMs: 9000 }], 5000)).toBe(0);
+  expect(stopped([{ fromMs: 9000 }], 5000)).toEqual([{ fromMs: 9000, toMs: 9000 }]);
+});

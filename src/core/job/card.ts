@@ -1,0 +1,190 @@
+import type { Prices } from '../find';
+import {
+  DEFAULT_STEEP_ANGLE_DEG,
+  backPedalGears,
+  extenderGainT,
+  fitAnswer,
+  fitReport,
+  type CheckId,
+  type DriveParts,
+  type FitAnswer,
+  type FitInput,
+  type FitReport,
+  type LimitsSchool,
+} from '../fit';
+import type { GearPair, StockedBuild } from './build';
+import { planChain, type ChainChoice } from './chain-plan';
+import type { Frame } from './chain-window';
+import {
+  needsOtherBody,
+  swapDifference,
+  swapKind,
+  type DescribedSlot,
+  type SwapDifference,
+  type SwapKind,
+} from './difference';
+import {
+  costOfPurchases,
+  massChangeOf,
+  movedItems,
+  purchasesOf,
+  type CardItem,
+  type Cost,
+  type MassChange,
+  type Purchase,
+} from './items';
+import { NOTHING_KNOWN, type LastTime } from './last-time';
+import { workSteps } from './progress';
+import { isShortJob, minutesOf, swapSteps, type JobStep, type StepContext } from './steps';
+import type { LearnedTimes } from './times';
+import { gatheredFor, type Gathered } from './tools';
+import type { KnownTorques } from './torque';
+
+/** A published limit that the new setup passes. */
+export interface PassedLimit {
+  readonly id: CheckId;
+  readonly overT: number;
+  /** Teeth over after the room that a hanger extender makes; the same without one. */
+  readonly overWithExtenderT: number;
+}
+
+export interface JobCard {
+  readonly kind: SwapKind;
+  readonly from: StockedBuild;
+  readonly to: StockedBuild;
+  readonly difference: SwapDifference;
+  readonly off: readonly CardItem[];
+  readonly on: readonly CardItem[];
+  readonly buy: readonly Purchase[];
+  readonly cost: Cost;
+  readonly massChange: MassChange;
+  readonly answer: FitAnswer;
+  readonly passed: readonly PassedLimit[];
+  /** A chain in stock that was chosen, and is too short. */
+  readonly shortChainInStock: { readonly name: string; readonly links: number; readonly missing: number } | undefined;
+  readonly gathered: Gathered;
+  readonly steps: readonly JobStep[];
+  /** Without the re-check, which is a job of its own. */
+  readonly minutes: number;
+  /** Whether everything is known from last time, so that the card has just the steps of practised hands. */
+  readonly isShort: boolean;
+  readonly lastTime: LastTime;
+  readonly backPedalGears: readonly GearPair[];
+  readonly usesQuickLink: boolean;
+  readonly hasSuspension: boolean;
+}
+
+export interface CardOptions {
+  /** What compatibility is asked of the setup that goes on; the chain is that of the plan. */
+  readonly fit: Omit<FitInput, 'chainLinks'>;
+  readonly school: LimitsSchool;
+  readonly chain: ChainChoice;
+  /** Whether the bike goes back and forth between the two setups. */
+  readonly alternates: boolean;
+  readonly newChain: boolean;
+  readonly keeps?: readonly DescribedSlot[] | undefined;
+  readonly prices?: Prices | undefined;
+  readonly weighs: boolean;
+  readonly usesQuickLink: boolean;
+  readonly checksHanger?: boolean | undefined;
+  /** Whether the bike goes back to what it had before: all of that is still there, but for links that were cut off. */
+  readonly isReturn: boolean;
+  readonly torques?: KnownTorques | undefined;
+  readonly lastTime?: LastTime | undefined;
+  readonly times?: LearnedTimes | undefined;
+}
+
+/** The whole job from one setup to another. */
+export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptions): JobCard {
+  const { fit, school, weighs, usesQuickLink, checksHanger = false, isReturn } = options;
+  const { lastTime = NOTHING_KNOWN, times = {}, torques = {} } = options;
+  const frame: Frame = {
+    chainstayMm: fit.chainstayMm,
+    longestChainstayMm: fit.chainstayMm + fit.suspensionGrowthMm,
+    bbDropMm: fit.bbDropMm,
+  };
+  const chain = planChain(from, to, frame, {
+    choice: options.chain,
+    alternates: options.alternates,
+    newChain: options.newChain,
+  });
+  const difference = swapDifference(from, to, chain, options.keeps);
+  const report = fitReport({
+    ...fit,
+    // A body that is changed with the cassette suits it.
+    ...(needsOtherBody(to) && { freehub: { spline: to.parts.cassetteSpline } }),
+    ...(fit.parts && { parts: partsAfter(fit.parts, difference, to) }),
+    chainLinks: chain.linksAfter ?? chain.window.minLinks,
+  });
+  const passed = passedLimits(report, to.parts.hangerExtenderMm);
+  const moved = movedItems(difference, from, to);
+  const hasSuspension = frame.longestChainstayMm > frame.chainstayMm;
+  const gears = backPedalGears(to.setup, report.angles, fit.steepDeg ?? DEFAULT_STEEP_ANGLE_DEG).map(
+    ({ chainring, cog }) => ({ chainring, cog }),
+  );
+  const context: StepContext = {
+    from,
+    to,
+    difference,
+    passed: passed.map(({ id }) => id),
+    weighs,
+    usesQuickLink,
+    checksHanger,
+    hasSuspension,
+    torques,
+    lastTime,
+    times,
+    backPedalGears: gears,
+  };
+  const steps = swapSteps(context);
+  const buy = purchasesOf(moved.on, to, { isReturn, prices: options.prices });
+  return {
+    kind: swapKind(difference),
+    from,
+    to,
+    difference,
+    ...moved,
+    buy,
+    cost: costOfPurchases(buy, to.cost),
+    massChange: massChangeOf(moved, { fromG: from.massG, toG: to.massG }),
+    answer: fitAnswer(report, school),
+    passed,
+    shortChainInStock: shortChain(to, difference),
+    gathered: gatheredFor(difference, to, { weighs, usesQuickLink, checksHanger }),
+    steps,
+    minutes: minutesOf(workSteps(steps)),
+    isShort: steps.length > 0 && isShortJob(context),
+    lastTime,
+    backPedalGears: gears,
+    usesQuickLink,
+    hasSuspension,
+  };
+}
+
+/** Every published limit that a setup passes, and by how much. */
+export function passedLimits({ checks, trials }: FitReport, hangerExtenderMm?: number): PassedLimit[] {
+  return checks.flatMap(({ id, verdict, margin, unit }): PassedLimit[] => {
+    if (verdict !== 'outside' || unit !== 'T' || margin === undefined || !trials[id]) return [];
+    const room = id === 'largestCog' && hangerExtenderMm !== undefined ? extenderGainT(hangerExtenderMm) : 0;
+    return [{ id, overT: -margin, overWithExtenderT: Math.max(0, -margin - room) }];
+  });
+}
+
+/** The parts after the job: what is bought because of the number of cogs is bought for that number. */
+function partsAfter(parts: DriveParts, { chain, shifter }: SwapDifference, { setup }: StockedBuild): DriveParts {
+  const cogs = setup.cogs.length;
+  const isNewChain = chain.action === 'newChain' || chain.action === 'ask';
+  return {
+    ...parts,
+    ...(isNewChain && { chainSpeeds: Math.max(8, cogs) }),
+    ...(shifter === 'assumed' && { shifterSpeeds: cogs, cablePullMm: undefined, shifterFamily: undefined }),
+  };
+}
+
+function shortChain(to: StockedBuild, { chain }: SwapDifference): JobCard['shortChainInStock'] {
+  const part = to.stock.chain;
+  if (chain.action !== 'newChain' || part?.chainLinks === undefined || part.chainLinks >= chain.targetLinks) {
+    return undefined;
+  }
+  return { name: part.name, links: part.chainLinks, missing: chain.targetLinks - part.chainLinks };
+}

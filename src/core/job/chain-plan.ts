@@ -1,0 +1,143 @@
+import { checkChainSpeeds } from '../fit';
+import type { Build } from './build';
+import { chainWindow, endChecks, sharedWindow, type ChainWindow, type EndChecks, type Frame } from './chain-window';
+
+/** What the person wants of a chain that would do as it is: leave it, or fit it to the new setup. */
+export const CHAIN_CHOICES = ['leave', 'fit'] as const;
+export type ChainChoice = (typeof CHAIN_CHOICES)[number];
+
+/** `ask`: nothing is cut until the speeds that the chain is made for are known. */
+export type ChainAction = 'leave' | 'shorten' | 'newChain' | 'ask';
+
+/** Why the chain is treated so. */
+export type ChainReason =
+  /** It has just the links that are wanted. */
+  | 'fits'
+  /** It passes both end checks and is left alone. */
+  | 'passesBothEnds'
+  /** It reaches big-big; whether it hangs taut in small-small is for the stand to say. */
+  | 'reachesBigBig'
+  /** Nobody has counted it; it was long enough for a setup that needs as many links or more. */
+  | 'notCounted'
+  /** More links than were chosen, or than hang taut. */
+  | 'tooLong'
+  | 'tooShort'
+  /** Too short for the other setup of a seasonal pair. */
+  | 'tooShortForPair'
+  /** Too wide or too narrow for the cassette. */
+  | 'otherWidth'
+  | 'widthNotKnown'
+  | 'worn'
+  /** Another chain in stock was chosen. */
+  | 'otherPart';
+
+/** Why a wish about the chain was not followed. */
+export type ChainWarning =
+  /** `leave` was chosen, but the chain fails this end check. */
+  | { readonly code: 'cannotLeave'; readonly end: 'bigBig' | 'smallSmall' }
+  /** The links that were typed for the new setup are too few. */
+  | { readonly code: 'typedTooFew'; readonly typedLinks: number }
+  /** No one chain hangs taut in both setups of a seasonal pair. */
+  | { readonly code: 'noneServesBoth' }
+  /** The planned count hangs slack in small-small whatever is done: the cage is too short for the range. */
+  | { readonly code: 'slackAtPlanned' };
+
+export interface ChainPlan {
+  readonly action: ChainAction;
+  readonly reason: ChainReason;
+  /** On the bike now; undefined where nobody has counted. */
+  readonly linksNow: number | undefined;
+  /** After the job, with the quick link; undefined where a chain that nobody has counted is left. */
+  readonly linksAfter: number | undefined;
+  /** What a new or shortened chain is cut to. */
+  readonly targetLinks: number;
+  /** Counts that both end checks pass; of both setups where they alternate. */
+  readonly window: ChainWindow;
+  /** The window of the new setup alone. */
+  readonly ownWindow: ChainWindow;
+  /** How the chain on the bike stands in it; undefined where nobody has counted. */
+  readonly present: EndChecks | undefined;
+  /** Whether the bike goes back and forth between two setups. */
+  readonly alternates: boolean;
+  readonly warnings: readonly ChainWarning[];
+}
+
+export interface ChainWish {
+  readonly choice: ChainChoice;
+  readonly alternates: boolean;
+  /** Whether a new chain is wanted whatever the old one's length: it is worn. */
+  readonly newChain: boolean;
+}
+
+/**
+ * What becomes of the chain. It is never cut below big-big + 2 of the new setup, nor of the other one of a
+ * seasonal pair; nothing is cut while its width or its length is not known.
+ */
+export function planChain(from: Build, to: Build, frame: Frame, wish: ChainWish): ChainPlan {
+  const ownWindow = chainWindow(to, frame);
+  const window = wish.alternates ? sharedWindow(ownWindow, chainWindow(from, frame)) : ownWindow;
+  const { minLinks, maxLinks } = window;
+  const linksNow = from.chainLinks;
+  // A copy of a setup has the chain of the one that it was copied from: only another count is a wish.
+  const typedLinks = to.chainLinks === linksNow ? undefined : to.chainLinks;
+  const targetLinks = Math.max(typedLinks ?? minLinks, minLinks);
+  const present = linksNow === undefined ? undefined : endChecks(linksNow, window);
+  const warnings: ChainWarning[] = [];
+  if (typedLinks !== undefined && typedLinks < minLinks) warnings.push({ code: 'typedTooFew', typedLinks });
+  if (maxLinks !== undefined && maxLinks < minLinks) {
+    warnings.push({ code: wish.alternates && !isEmpty(ownWindow) ? 'noneServesBoth' : 'slackAtPlanned' });
+  }
+  const plan = (action: ChainAction, reason: ChainReason, linksAfter: number | undefined): ChainPlan => ({
+    action,
+    reason,
+    linksNow,
+    linksAfter,
+    targetLinks,
+    window,
+    ownWindow,
+    present,
+    alternates: wish.alternates,
+    warnings,
+  });
+
+  const width = widthOf(from, to);
+  if (width === 'notKnown') return plan('ask', 'widthNotKnown', targetLinks);
+  if (wish.newChain) return plan('newChain', 'worn', targetLinks);
+  if (isOtherChain(from, to)) return plan('newChain', 'otherPart', targetLinks);
+  if (width === 'other') return plan('newChain', 'otherWidth', targetLinks);
+  if (linksNow === undefined) {
+    const isLongEnough = minLinks <= chainWindow(from, frame).minLinks;
+    return isLongEnough
+      ? plan('leave', 'notCounted', undefined)
+      : plan('newChain', ownWindow.minLinks < minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
+  }
+  if (linksNow < minLinks) {
+    if (wish.choice === 'leave') warnings.push({ code: 'cannotLeave', end: 'bigBig' });
+    return plan('newChain', linksNow >= ownWindow.minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
+  }
+  if (linksNow === targetLinks) return plan('leave', 'fits', linksNow);
+  if (wish.choice === 'leave') {
+    if (present!.smallSmall !== 'fails') {
+      return plan('leave', present!.smallSmall === 'passes' ? 'passesBothEnds' : 'reachesBigBig', linksNow);
+    }
+    warnings.push({ code: 'cannotLeave', end: 'smallSmall' });
+  }
+  // A count that was typed may be above the present one.
+  return linksNow > targetLinks ? plan('shorten', 'tooLong', targetLinks) : plan('newChain', 'tooShort', targetLinks);
+}
+
+const isEmpty = ({ minLinks, maxLinks }: ChainWindow) => maxLinks !== undefined && maxLinks < minLinks;
+
+/** Whether another chain in stock was chosen for the new setup. */
+function isOtherChain({ partIds: before = {} }: Build, { partIds: after = {} }: Build): boolean {
+  return before.chain !== undefined && after.chain !== undefined && before.chain !== after.chain;
+}
+
+/** Whether the chain on the bike is of the width that the new cassette takes. */
+function widthOf(from: Build, to: Build): 'same' | 'other' | 'notKnown' {
+  const { chainSpeeds } = from.parts;
+  const [before, after] = [from.setup.cogs.length, to.setup.cogs.length];
+  if (chainSpeeds === undefined) return before === after ? 'same' : 'notKnown';
+  const { verdict } = checkChainSpeeds(after, { chainSpeeds });
+  return verdict === 'inside' || verdict === 'at' || before === after ? 'same' : 'other';
+}

@@ -1,0 +1,258 @@
+import {
+  DEFAULT_PRICES,
+  FRONT_MASS_G,
+  cassetteMassG,
+  chainMassG,
+  ringMassG,
+  type PartKind,
+  type Prices,
+} from '../find';
+import type { Slot } from '../shelf';
+import type { StockPart, StockedBuild } from './build';
+import type { SwapDifference } from './difference';
+
+/** Places of a bike that a job reaches: those of a setup, and what belongs to wheels and handlebar. */
+export type CardSlot = Slot | 'freehub' | 'wheels' | 'hub' | 'hubShifter' | 'frontShifter';
+
+/** What tells one part from another of its kind: its own name in stock, or a size. */
+export interface ItemLabel {
+  readonly partName?: string | undefined;
+  readonly teeth?: number | undefined;
+  readonly cogs?: readonly number[] | undefined;
+  readonly links?: number | undefined;
+  /** Of links that are taken out of a chain that stays. */
+  readonly isPartOfChain?: boolean | undefined;
+  readonly spacerMm?: number | undefined;
+  readonly rings?: number | undefined;
+}
+
+/** One part that comes off or goes on. */
+export interface CardItem {
+  /** Stays the same for as long as the plan does: "on cassette". */
+  readonly key: string;
+  readonly what: CardSlot;
+  readonly label: ItemLabel;
+  /** The part in stock that it is. */
+  readonly partId?: string | undefined;
+  /** g; undefined where it is not known; 0 for rings that were weighed with their crank. */
+  readonly massG: number | undefined;
+  /** Whether the weight is by teeth, not by a scale. */
+  readonly isEstimate: boolean;
+  /** Whether it is listed because something is not known. */
+  readonly isAssumed: boolean;
+}
+
+/** One thing to buy. */
+export interface Purchase extends CardItem {
+  /** In `currency`; undefined where it is not known. */
+  readonly price: number | undefined;
+  readonly currency: string | undefined;
+  /** Whether the price is that of a middle sort, in the absence of the rider's own. */
+  readonly isAssumedPrice: boolean;
+}
+
+/** What purchases cost, for each currency on its own: rates of exchange are not for a workshop to guess. */
+export interface Cost {
+  readonly sums: readonly { readonly currency: string | undefined; readonly sum: number }[];
+  /** Without a price, and not in the sum. */
+  readonly unpriced: readonly CardItem[];
+  /** Whether the sum is the one that was typed for the whole setup. */
+  readonly isTyped: boolean;
+}
+
+export interface MovedItems {
+  readonly off: readonly CardItem[];
+  readonly on: readonly CardItem[];
+}
+
+/** What the bike becomes lighter or heavier by. */
+export interface MassChange {
+  /** On − off, g; undefined where nothing has a weight. */
+  readonly grams: number | undefined;
+  /** `setups`: by the weights of both whole setups, the same as in a comparison. `parts`: by what moves. */
+  readonly by: 'setups' | 'parts';
+  readonly hasEstimates: boolean;
+  /** Parts without a weight; places in which one side has none are left out, both sides of them. */
+  readonly unweighed: readonly CardItem[];
+}
+
+export function costOfPurchases(purchases: readonly Purchase[], typedCost?: number): Cost {
+  if (typedCost !== undefined && purchases.length > 0) {
+    return { sums: [{ currency: undefined, sum: typedCost }], unpriced: [], isTyped: true };
+  }
+  const sums = new Map<string | undefined, number>();
+  for (const { price, currency } of purchases) {
+    if (price !== undefined) sums.set(currency, (sums.get(currency) ?? 0) + price);
+  }
+  return {
+    sums: [...sums].map(([currency, sum]) => ({ currency, sum })),
+    unpriced: purchases.filter(({ price }) => price === undefined),
+    isTyped: false,
+  };
+}
+
+/** Everything that comes off and goes on. */
+export function movedItems(difference: SwapDifference, from: StockedBuild, to: StockedBuild): MovedItems {
+  const off: CardItem[] = [];
+  const on: CardItem[] = [];
+  const stockOf = (side: StockedBuild, what: CardSlot): StockPart | undefined =>
+    what in side.stock ? side.stock[what as Slot | 'freehub'] : undefined;
+  const move = (
+    list: CardItem[],
+    what: CardSlot,
+    label: ItemLabel = {},
+    { estimateG, isAssumed = false }: { readonly estimateG?: number; readonly isAssumed?: boolean } = {},
+  ) => {
+    const side = list === off ? from : to;
+    // Links that come out of a chain are no part of their own in stock.
+    const found = label.isPartOfChain ? undefined : stockOf(side, what);
+    // A chain in stock that is too short is not the one that goes on.
+    const part = found && what === 'chain' && list === on && isTooShort(found, label) ? undefined : found;
+    const isRing = what === 'bigRing' || what === 'smallRing';
+    const weighsWithCrank = isRing && difference.crank && side.stock.crank?.withRings === true;
+    const massG = weighsWithCrank ? 0 : (part?.massG ?? estimateG);
+    list.push({
+      key: `${list === off ? 'off' : 'on'} ${what}`,
+      what,
+      label: { ...label, ...(part && { partName: part.name }) },
+      ...(part?.id !== undefined && { partId: part.id }),
+      massG,
+      isEstimate: part?.massG === undefined && massG !== undefined && !weighsWithCrank,
+      isAssumed,
+    });
+  };
+  const both = (what: CardSlot) => {
+    move(off, what);
+    move(on, what);
+  };
+  const comes = (what: CardSlot, how: 'on' | 'off' | 'stays') => {
+    if (how !== 'stays') move(how === 'on' ? on : off, what);
+  };
+  const ring = (list: CardItem[], { setup }: StockedBuild, teeth: number) =>
+    move(list, teeth === setup.chainrings[0] ? 'bigRing' : 'smallRing', { teeth }, { estimateG: ringMassG(teeth) });
+
+  const { cassette, chain, front, shifter } = difference;
+  if (cassette) {
+    move(off, 'cassette', { cogs: cassette.off }, { estimateG: cassetteMassG(cassette.off) });
+    move(on, 'cassette', { cogs: cassette.on }, { estimateG: cassetteMassG(cassette.on) });
+  }
+  if (difference.wheels) {
+    move(off, 'wheels', { partName: from.wheels?.name });
+    move(on, 'wheels', { partName: to.wheels?.name });
+  }
+  comes('hub', difference.hub);
+  comes('hubShifter', difference.hub);
+  if (difference.freehub) both('freehub');
+  spacers(difference, from, (side, spacerMm) => move(side === 'off' ? off : on, 'spacer', { spacerMm }));
+  if (difference.crank) {
+    move(off, 'crank', { rings: from.setup.chainrings.length });
+    move(on, 'crank', { rings: to.setup.chainrings.length }, { isAssumed: difference.byDescription.includes('crank') });
+  }
+  for (const teeth of difference.ringsOff) ring(off, from, teeth);
+  for (const teeth of difference.ringsOn) ring(on, to, teeth);
+  if (front.kind === 'off' || front.kind === 'on') {
+    move(front.kind === 'on' ? on : off, 'frontDerailleur', {}, { estimateG: FRONT_MASS_G });
+    comes('frontShifter', front.kind);
+  }
+  if (front.kind === 'other') both('frontDerailleur');
+  if (difference.rearDerailleur) both('rearDerailleur');
+  comes('extender', difference.extender);
+  comes('guide', difference.guide);
+  if (shifter !== 'stays') {
+    move(off, 'shifter');
+    move(on, 'shifter', {}, { isAssumed: shifter === 'assumed' });
+  }
+  const { action, linksNow, linksAfter } = chain;
+  if (action === 'shorten') {
+    const links = linksNow! - linksAfter!;
+    move(off, 'chain', { links, isPartOfChain: true }, { estimateG: chainMassG(links) });
+  }
+  if (action === 'newChain' || action === 'ask') {
+    const isAssumed = action === 'ask';
+    const estimate = (links: number | undefined) => (links === undefined ? {} : { estimateG: chainMassG(links) });
+    move(off, 'chain', { links: linksNow }, { ...estimate(linksNow ?? chain.targetLinks), isAssumed });
+    move(on, 'chain', { links: chain.targetLinks }, { ...estimate(chain.targetLinks), isAssumed });
+  }
+  return { off, on };
+}
+
+/** Spacers closer than this are the same ones, mm. */
+const SPACER_SAME_MM = 0.15;
+
+function spacers(
+  { spacerMm }: SwapDifference,
+  from: StockedBuild,
+  move: (side: 'off' | 'on', spacerMm: number) => void,
+): void {
+  const before = from.parts.spacerMm ?? 0;
+  if (spacerMm === undefined || Math.abs(spacerMm - before) <= SPACER_SAME_MM) return;
+  if (before > 0) move('off', before);
+  if (spacerMm > 0) move('on', spacerMm);
+}
+
+const PRICE_KIND: Readonly<Partial<Record<CardSlot, PartKind>>> = {
+  bigRing: 'ring',
+  smallRing: 'ring',
+  crank: 'crank',
+  cassette: 'cassette',
+  rearDerailleur: 'rearDerailleur',
+  frontDerailleur: 'frontDerailleur',
+  shifter: 'shifter',
+  chain: 'chain',
+  freehub: 'freehub',
+};
+
+/**
+ * What must be bought of what goes on.
+ * @param isReturn whether the bike goes back to what it had: all of that is still there, but for links that were cut off
+ */
+export function purchasesOf(
+  on: readonly CardItem[],
+  to: StockedBuild,
+  { isReturn, prices = DEFAULT_PRICES }: { readonly isReturn: boolean; readonly prices?: Prices | undefined },
+): Purchase[] {
+  return on.flatMap((item): Purchase[] => {
+    const { what, label } = item;
+    const part = what in to.stock ? to.stock[what as Slot | 'freehub'] : undefined;
+    if (what === 'wheels') return [];
+    if (part?.inStock && !isTooShort(part, label)) return [];
+    const isOther = part !== undefined && isTooShort(part, label);
+    // What came off at the first of the two jobs is there, unless the stock knows better.
+    if (isReturn && !part && what !== 'chain') return [];
+    const kind = PRICE_KIND[what];
+    const assumed = kind && prices[kind];
+    const own = part && !isOther ? part.price : undefined;
+    const isAssumedPrice = own === undefined && assumed !== undefined;
+    return [
+      { ...item, price: own ?? assumed, currency: own === undefined ? undefined : part?.currency, isAssumedPrice },
+    ];
+  });
+}
+
+/** Whether a chain in stock has fewer links than are needed. */
+function isTooShort({ chainLinks }: StockPart, { links }: ItemLabel): boolean {
+  return chainLinks !== undefined && links !== undefined && chainLinks < links;
+}
+
+/** @param setups what both whole setups weigh, g, where that is known */
+export function massChangeOf(
+  { off, on }: MovedItems,
+  setups: { readonly fromG?: number | undefined; readonly toG?: number | undefined },
+): MassChange {
+  const { fromG, toG } = setups;
+  if (fromG !== undefined && toG !== undefined) {
+    return { grams: toG - fromG, by: 'setups', hasEstimates: false, unweighed: [] };
+  }
+  const moved = [...off, ...on];
+  const unweighed = moved.filter(({ massG }) => massG === undefined);
+  const unknown = new Set(unweighed.map(({ what }) => what));
+  const weighed = moved.filter(({ what }) => !unknown.has(what));
+  const sum = (items: readonly CardItem[]) =>
+    items.reduce((all, { what, massG = 0 }) => (unknown.has(what) ? all : all + massG), 0);
+  return {
+    grams: weighed.length > 0 ? sum(on) - sum(off) : undefined,
+    by: 'parts',
+    hasEstimates: weighed.some(({ isEstimate }) => isEstimate),
+    unweighed,
+  };
+}

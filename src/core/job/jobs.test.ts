@@ -1,0 +1,225 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { build, cardTo, names, stepIds, type CardWishes } from '../../../tests/support/job';
+import { JOB_CARDS } from '../../../tests/support/job-cards';
+import { JOB_CASES } from '../../../tests/support/job-cases';
+import { stepWords } from '../../messages/job';
+import { chainLinks } from '../fit';
+import { CHAIN_CHOICES } from './chain-plan';
+import type { JobCard } from './card';
+import { SWAP_KINDS } from './difference';
+import { workSteps } from './progress';
+import { STEP_IDS, type StepId } from './step-ids';
+
+const cardOf = ({ name: _name, to, ...wishes }: (typeof JOB_CASES)[number]) => cardTo(to, wishes);
+
+test('the table has at least forty jobs of every kind', () => {
+  expect(JOB_CASES.length).toBeGreaterThanOrEqual(40);
+  expect(new Set(JOB_CASES.map((job) => cardOf(job).kind))).toEqual(
+    new Set(SWAP_KINDS.filter((kind) => kind !== 'shifter')),
+  );
+});
+
+test.each(JOB_CASES)('$name: chain, parts and steps, one by one', (job) => {
+  const card = cardOf(job);
+  const { chain } = card.difference;
+  expect({
+    kind: card.kind,
+    ...(card.isShort && { isShort: true }),
+    chain: `${chain.action}, ${chain.reason}: ${chain.linksNow ?? '?'} to ${chain.linksAfter ?? '?'}`,
+    off: names(card.off),
+    on: names(card.on),
+    buy: names(card.buy),
+    steps: stepIds(card).join(' '),
+  }).toEqual(JOB_CARDS[job.name]);
+});
+
+/** Big-big + 2 of what goes on, at the longest chainstay. */
+function neededLinks(card: JobCard, job: CardWishes): number {
+  const { chainrings, cogs } = card.to.setup;
+  const chainstayMm = 430 + (job.fit?.suspensionGrowthMm ?? 0);
+  return chainLinks({ chainrings, cogs, chainstayMm, geometry: undefined }).bigBigPlusTwo;
+}
+
+test.each(JOB_CASES)('$name: the chain that it leaves reaches big-big, and nothing in stock is bought', (job) => {
+  const card = cardOf(job);
+  const { chain } = card.difference;
+  const needed = neededLinks(card, job);
+  expect(chain.targetLinks).toBeGreaterThanOrEqual(needed);
+  if (chain.linksAfter !== undefined) expect(chain.linksAfter).toBeGreaterThanOrEqual(needed);
+  // A chain that nobody has counted is never cut.
+  if (chain.linksNow === undefined) expect(chain.action).not.toBe('shorten');
+  if (chain.action === 'leave' && !card.difference.rearDerailleur) {
+    expect(stepIds(card)).not.toContain('chainLength');
+  }
+  for (const { what } of card.buy) {
+    const part = card.to.stock[what as 'cassette'];
+    expect(part?.inStock === true && (part.chainLinks ?? Infinity) >= chain.targetLinks).toBe(false);
+  }
+});
+
+test.each(JOB_CASES)('$name: every step says what to do and why, without a gap in its words', (job) => {
+  const card = cardOf(job);
+  for (const step of card.steps) {
+    const { text, why, caution = '' } = stepWords(step, card);
+    expect(text.length).toBeGreaterThan(15);
+    expect(why.length).toBeGreaterThan(10);
+    expect(`${text} ${why} ${caution}`).not.toMatch(/undefined|NaN|\[object|\.\.|  /);
+    expect(step.minutes).toBeGreaterThan(0);
+  }
+});
+
+const before = (card: JobCard, first: StepId, second: StepId) => {
+  const ids = stepIds(card);
+  return !ids.includes(first) || !ids.includes(second) || ids.indexOf(first) < ids.indexOf(second);
+};
+
+test('the order is one that works: strip, weigh, build, adjust, check', () => {
+  for (const job of JOB_CASES) {
+    const card = cardOf(job);
+    const places = stepIds(card).map((id) => STEP_IDS.indexOf(id));
+    expect(places).toEqual([...places].sort((a, b) => a - b));
+    for (const [first, second] of [
+      ['hanger', 'wheelOut'],
+      ['clutchOff', 'wheelOut'],
+      ['oldGap', 'wheelOut'],
+      ['cassetteOff', 'weigh'],
+      ['ringsOff', 'weigh'],
+      ['weigh', 'cassetteOn'],
+      ['wheelIn', 'clutchOn'],
+      ['clutchOn', 'chainLength'],
+      ['chainLength', 'bGap'],
+      ['bGap', 'limitScrews'],
+      ['limitScrews', 'cable'],
+      ['cable', 'indexing'],
+      ['frontLimits', 'frontCable'],
+      ['frontHeight', 'frontAngle'],
+      ['bigBig', 'testRide'],
+    ] as const) {
+      expect([job.name, first, second, before(card, first, second)]).toEqual([job.name, first, second, true]);
+    }
+    // Nobody rides before the ends are checked.
+    if (card.kind !== 'nothing')
+      expect(stepIds(card)).toEqual(expect.arrayContaining(['bigBig', 'smallSmall', 'signOff']));
+  }
+});
+
+test('electronic shifting has no cable steps, and a battery, fine adjustment and a taught number of cogs', () => {
+  for (const job of JOB_CASES) {
+    const card = cardOf(job);
+    const ids = stepIds(card);
+    if (card.to.parts.shifting !== 'electronic') continue;
+    for (const id of ['cable', 'indexing', 'frontCable'] as const) expect(ids).not.toContain(id);
+    expect(card.gathered.consumables).not.toContain('rearCable');
+  }
+  const card = cardOf(JOB_CASES.find(({ name }) => name === 'electronic, another number of cogs')!);
+  expect(stepIds(card)).toEqual(expect.arrayContaining(['battery', 'cogCount', 'fineTuning']));
+  expect(
+    stepWords(
+      card.steps.find(({ id }) => id === 'cogCount')!,
+      card,
+    ).text,
+  ).toContain('number of cogs to 12');
+});
+
+test('on 1x nothing says big or small ring', () => {
+  for (const job of JOB_CASES) {
+    const card = cardOf(job);
+    if (card.to.setup.chainrings.length > 1 || card.from.setup.chainrings.length > 1) continue;
+    for (const step of card.steps) {
+      expect(stepWords(step, card).text).not.toMatch(/big ring|small ring/i);
+    }
+  }
+});
+
+test('a limit that is passed is a step of its own with a tick, in its place', () => {
+  const card = cardOf(JOB_CASES.find(({ name }) => name === 'largest cog past the limit')!);
+  const ids = stepIds(card);
+  expect(ids.indexOf('checkLargestCog')).toBe(ids.indexOf('bGap') + 1);
+  expect(ids.indexOf('checkCapacity')).toBe(ids.indexOf('smallSmall') + 1);
+  const check = card.steps.find(({ id }) => id === 'checkLargestCog')!;
+  expect(check.readings.map(({ id }) => id)).toEqual(['gapMm']);
+  expect(stepWords(check, card).text).toContain('14T past the published limit');
+});
+
+test('whatever is swapped for whatever: no chain is left that fails big-big, and none is cut that must not be', () => {
+  fc.assert(
+    fc.property(
+      setupArbitrary(),
+      setupArbitrary(),
+      fc.record({
+        chain: fc.constantFrom(...CHAIN_CHOICES),
+        alternates: fc.boolean(),
+        newChain: fc.boolean(),
+        isReturn: fc.boolean(),
+        growthMm: fc.constantFrom(0, 25),
+        links: fc.option(
+          fc.integer({ min: 40, max: 80 }).map((pairs) => 2 * pairs),
+          { nil: undefined },
+        ),
+        typed: fc.option(
+          fc.integer({ min: 40, max: 80 }).map((pairs) => 2 * pairs),
+          { nil: undefined },
+        ),
+        speeds: fc.option(fc.integer({ min: 8, max: 13 }), { nil: undefined }),
+        cage: fc.option(fc.integer({ min: 50, max: 110 }), { nil: undefined }),
+      }),
+      (fromSetup, toSetup, { growthMm, links, typed, speeds, cage, ...wishes }) => {
+        const rear = { rearDerailleur: cage === undefined ? {} : { cageLengthMm: cage } };
+        const parts = { parts: speeds === undefined ? {} : { chainSpeeds: speeds } };
+        const card = cardTo(
+          { setup: toSetup, chainLinks: typed, ...rear, ...parts },
+          {
+            ...wishes,
+            from: build({ setup: fromSetup, chainLinks: links, ...rear, ...parts }),
+            fit: { suspensionGrowthMm: growthMm },
+          },
+        );
+        const { chain } = card.difference;
+        const stayMm = 430 + growthMm;
+        const need = ({ chainrings, cogs }: typeof toSetup) =>
+          chainLinks({ chainrings, cogs, chainstayMm: stayMm, geometry: undefined }).bigBigPlusTwo;
+        const least = wishes.alternates ? Math.max(need(toSetup), need(fromSetup)) : need(toSetup);
+        if (chain.linksAfter !== undefined) expect(chain.linksAfter).toBeGreaterThanOrEqual(least);
+        else expect(chain).toMatchObject({ action: 'leave', reason: 'notCounted' });
+        if (chain.action === 'shorten') {
+          expect(chain.linksNow).toBeGreaterThan(chain.linksAfter!);
+          expect((chain.linksNow! - chain.linksAfter!) % 2).toBe(0);
+          // Only what was asked for, or what hangs slack, is cut.
+          expect(wishes.chain === 'fit' || chain.present!.smallSmall === 'fails').toBe(true);
+        }
+        const differs = fromSetup.cogs.length !== toSetup.cogs.length;
+        if (differs && speeds === undefined) expect(chain.action).toBe('ask');
+        for (const { readings } of workSteps(card.steps)) {
+          for (const { target, window } of readings) {
+            if (target !== undefined && window?.min !== undefined) expect(target).toBeGreaterThanOrEqual(window.min);
+          }
+        }
+      },
+    ),
+    { ...SEEDED, numRuns: 400 },
+  );
+});
+
+test('whatever is swapped: what moves has a step, and sums are those of the list', () => {
+  fc.assert(
+    fc.property(setupArbitrary(), setupArbitrary(), (from, to) => {
+      const card = cardTo({ setup: to }, { from: build({ setup: from }) });
+      const has = (what: string) => [...card.off, ...card.on].some((item) => item.what === what);
+      const sum = (items: JobCard['on']) => items.reduce((all, { massG = 0 }) => all + massG, 0);
+      if (card.massChange.grams !== undefined && card.massChange.unweighed.length === 0) {
+        expect(card.massChange.grams).toBeCloseTo(sum(card.on) - sum(card.off), 6);
+      }
+      const total = card.cost.sums.reduce((all, one) => all + one.sum, 0);
+      expect(total).toBeCloseTo(
+        card.buy.reduce((all, { price = 0 }) => all + price, 0),
+        6,
+      );
+      const ids = stepIds(card);
+      expect(has('cassette')).toBe(ids.includes('cassetteOn'));
+      expect(has('frontDerailleur')).toBe(ids.includes('frontOn') || ids.includes('frontOff'));
+      if (card.off.some(({ what }) => what === 'bigRing')) expect(ids).toContain('ringsOff');
+    }),
+    { ...SEEDED, numRuns: 200 },
+  );
+});

@@ -1,0 +1,68 @@
+'use client';
+
+import { Button, Input, Modal } from 'antd';
+import { useState, type FormEvent } from 'react';
+import { parseShorthand } from '../../formats/shorthand';
+import { addBike } from '../../store';
+import { Field } from '../fields/Field';
+import { useReadyBench } from './BenchProvider';
+import { readName } from './read-name';
+import styles from './Bench.module.css';
+import { WORDS } from './text';
+
+/** A second bike from nothing: its name and what is on it. It shares no part with any other bike. */
+export function NewBikeDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Modal title={WORDS.newBike.title} open={open} onCancel={onClose} footer={null} destroyOnHidden width={460}>
+      <NewBikeForm onClose={onClose} />
+    </Modal>
+  );
+}
+
+function NewBikeForm({ onClose }: { onClose: () => void }) {
+  const { workshop, edits } = useReadyBench();
+  const [name, setName] = useState('');
+  const [text, setText] = useState('');
+  const [tried, setTried] = useState(false);
+  const read = parseShorthand(text);
+  const named = readName(name);
+  const add = (event: FormEvent) => {
+    event.preventDefault();
+    setTried(true);
+    if (!read.ok || !named.ok) return;
+    edits.write(() => addBike(workshop.db, { bike: { name: named.value }, setup: read.setup }, Date.now()));
+    onClose();
+  };
+  const setupProblem =
+    !read.ok && (tried || (!read.unfinished && text !== ''))
+      ? { message: read.message, unfinished: read.unfinished }
+      : undefined;
+  const nameProblem = tried && !named.ok ? { message: named.message, unfinished: false } : undefined;
+  return (
+    <form className={styles.details} onSubmit={add}>
+      <Field id="new-bike-name" label={WORDS.newBike.name} problem={nameProblem}>
+        <Input
+          id="new-bike-name"
+          autoFocus
+          placeholder={WORDS.newBike.nameExample}
+          value={name}
+          onChange={({ target }) => setName(target.value)}
+        />
+      </Field>
+      <Field id="new-bike-setup" label={WORDS.newBike.setup} problem={setupProblem}>
+        <Input
+          id="new-bike-setup"
+          className={styles.shorthand}
+          placeholder="48/32 x 11-36"
+          autoComplete="off"
+          spellCheck={false}
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+        />
+      </Field>
+      <Button type="primary" htmlType="submit">
+        {WORDS.newBike.add}
+      </Button>
+    </form>
+  );
+}

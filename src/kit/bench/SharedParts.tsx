@@ -1,0 +1,31 @@
+'use client';
+
+import { SLOT_TEXT } from '../../messages/job';
+import { useShop } from '../shop/ShopProvider';
+import { useReadyBench } from './BenchProvider';
+import { LETTERS } from './setup-sign';
+import { sharedParts } from './shared-parts';
+import { WORDS } from './text';
+
+/** Says which parts of the selected setup are shared with other setups; nothing where none is. */
+export function SharedParts({ className }: { className?: string | undefined }) {
+  const { bench, workshop } = useReadyBench();
+  const shop = useShop();
+  const shared = sharedParts(bench.setup, shop?.setups ?? [], workshop.bikes, workshop.parts);
+  if (shared.length === 0) return null;
+  const where = (others: (typeof shared)[number]['others']) =>
+    others
+      .map(({ bike, place }) =>
+        bike.id === bench.bike.id
+          ? WORDS.sharedParts.here(LETTERS[place])
+          : WORDS.sharedParts.elsewhere(LETTERS[place], bike.name),
+      )
+      .join(', ');
+  return (
+    <p className={className} data-testid="shared-parts">
+      {WORDS.sharedParts.shared(
+        shared.map(({ slot, name, others }) => `${SLOT_TEXT[slot]} “${name}” (${where(others)})`).join('; '),
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,12 @@
+import type { FitAnswer } from '../../core/fit';
+import { goesTogether } from '../../core/fit';
+
+/** What speaks against a setup, in the sentences of its checks. */
+export function answerReasons({ kind, deciding }: FitAnswer): readonly string[] {
+  return goesTogether(kind) ? [] : deciding.map(({ message }) => message);
+}
+
+/** The data that are missing for a full answer, one each. */
+export function missingData({ unknown }: FitAnswer): readonly string[] {
+  return unknown.flatMap(({ missing }) => missing ?? []);
+}

@@ -1,0 +1,18 @@
+export { chainText } from './chain-words';
+export {
+  ENDING_LABEL,
+  ENDING_TEXT,
+  REMEDY_TEXT,
+  SYMPTOM_TEXT,
+  findingText,
+  findingsText,
+  obstacleText,
+  stepMark,
+} from './finding-words';
+export { CARD_SLOT_TEXT, CONSUMABLE_TEXT, KEEP_TEXT, SLOT_TEXT, TOOL_TEXT, itemName } from './item-words';
+export { listed, pairText, pairsText } from './list';
+export { judgementText, readingTitle, targetText, withUnit } from './reading-words';
+export { STEP_TITLES } from './step-titles';
+export { stepWords } from './step-words';
+export type { StepWords } from './step-words';
+export { JOINT_TEXT, torqueText } from './torque-words';

@@ -1,0 +1,126 @@
+import { leaveOut, type GearPlace } from '../../core/fit';
+import { acceptedGears, type CardSlot, type GearPair, type JobCard } from '../../core/job';
+import { SLOTS, dataInSlot, slotsOf, withDataInSlot, type PartData, type Slot } from '../../core/shelf';
+import type { JobRecord, JobSide, SwapWork } from '../job';
+import { jobSideOf } from '../job-side';
+import type { SetupRecord } from '../setup';
+import { combinationOf, leftOutOf } from './fit-input';
+import type { JobFacts } from './job-card';
+
+/** A part that came off a bike and is not in stock yet. */
+export interface TakenOff {
+  readonly slot: Slot;
+  readonly data: PartData;
+}
+
+/** What a swap that stays leaves behind. */
+export interface FinishedSwap {
+  /** What was on the bike before. */
+  readonly from: JobSide;
+  /** The setup on the bike from now on: what moved is new, what stayed is as it was. */
+  readonly fitted: SetupRecord;
+  readonly takenOff: readonly TakenOff[];
+}
+
+/** Works out what is on the bike after a job that stays, by its card and what was read at its steps. */
+export function finishedSwap(
+  job: Pick<JobRecord, 'progress'> & { readonly work: SwapWork },
+  card: JobCard,
+  { bike, setups, parts }: JobFacts,
+): FinishedSwap {
+  const { work, progress } = job;
+  const from = setups[0] ? jobSideOf(bike, setups[0], parts) : work.from;
+  const planned = work.to.setup;
+  const {
+    cost: _cost,
+    leftOut: _leftOut,
+    chainLinks: _links,
+    ...there
+  } = setups.find(({ id }) => id === planned.id) ?? planned;
+  const { chainrings, cogs, hubStages } = planned;
+  const moved = new Set<CardSlot>(
+    [...card.off, ...card.on].filter(({ label }) => !label.isPartOfChain).map(({ what }) => what),
+  );
+  const stays = (slot: Slot) => !moved.has(slot);
+  const shelf = Object.fromEntries(
+    SLOTS.flatMap((slot): [Slot, string][] => {
+      const on = card.on.find(({ what }) => what === slot);
+      const id = stays(slot)
+        ? (from.setup.shelf?.[slot] ?? planned.shelf?.[slot])
+        : on && (on.partId ?? planned.shelf?.[slot]);
+      return id === undefined ? [] : [[slot, id]];
+    }),
+  );
+  let fitted: SetupRecord = { ...there, chainrings, cogs, hubStages };
+  // What is known of a part that stayed is what was known of it on the bike.
+  for (const slot of slotsOf(planned).needed) {
+    if (stays(slot) && slotsOf(from.setup).needed.includes(slot)) {
+      fitted = withDataInSlot(slot, fitted, dataInSlot(slot, from.setup));
+    }
+  }
+  fitted = withBought(fitted, card);
+  const links = linksAfter(card, progress);
+  const places = placesOf(fitted, acceptedGears(progress));
+  const leftOut = leaveOut([...leftOutOf({ ...fitted, leftOut: planned.leftOut }), ...places], combinationOf(fitted));
+  return {
+    from,
+    fitted: {
+      ...fitted,
+      ...(Object.keys(shelf).length > 0 ? { shelf } : {}),
+      ...(links !== undefined && { chainLinks: links }),
+      ...(leftOut && { leftOut }),
+    },
+    takenOff: takenOffBy(card, from.setup),
+  };
+}
+
+/** Links of the chain on the bike after the job: as they were read, else as planned, else as they were. */
+function linksAfter({ difference: { chain } }: JobCard, progress: JobRecord['progress']): number | undefined {
+  const step = progress.chainLength;
+  const isDone = step?.doneAtMs !== undefined && !step.skipped;
+  return step?.values?.links ?? (isDone ? chain.targetLinks : undefined) ?? chain.linksNow;
+}
+
+/** A chain and a shifter that were bought for the number of cogs are made for it. */
+function withBought(setup: SetupRecord, { difference, on }: JobCard): SetupRecord {
+  const cogs = setup.cogs.length;
+  const isNew = (slot: CardSlot) => on.some(({ what, partId }) => what === slot && partId === undefined);
+  return {
+    ...setup,
+    parts: {
+      ...setup.parts,
+      ...(isNew('chain') && { chainSpeeds: cogs }),
+      ...(difference.shifter === 'assumed' && isNew('shifter') && { shifterSpeeds: cogs }),
+    },
+  };
+}
+
+function placesOf({ chainrings, cogs }: SetupRecord, gears: readonly GearPair[]): GearPlace[] {
+  return gears
+    .map(({ chainring, cog }) => ({ ring: chainrings.indexOf(chainring), cog: cogs.indexOf(cog) }))
+    .filter(({ ring, cog }) => ring >= 0 && cog >= 0);
+}
+
+/** Places whose parts are worth keeping when they come off. */
+const KEPT_SLOTS: readonly Slot[] = [
+  'cassette',
+  'bigRing',
+  'smallRing',
+  'crank',
+  'rearDerailleur',
+  'frontDerailleur',
+  'shifter',
+  'chain',
+];
+
+function takenOffBy(card: JobCard, from: SetupRecord): TakenOff[] {
+  return card.off.flatMap(({ what, label, partId }): TakenOff[] => {
+    const slot = KEPT_SLOTS.find((one) => one === what);
+    if (!slot || partId !== undefined || label.isPartOfChain) return [];
+    const data = dataInSlot(slot, from);
+    if (slot !== 'chain') return [{ slot, data }];
+    const { reason, linksNow } = card.difference.chain;
+    // A worn chain is no part to come back to, nor one that nobody has counted.
+    return reason === 'worn' || linksNow === undefined ? [] : [{ slot, data: { ...data, chainLinks: linksNow } }];
+  });
+}

@@ -1,0 +1,227 @@
+import { fillFind } from '../../core/find';
+import type { Experience } from '../../core/fit';
+import {
+  jobCard,
+  lastTimeOf,
+  type JobCard,
+  type LearnedTimes,
+  type PastSwap,
+  type Progress,
+  type StockPart,
+  type StockedBuild,
+} from '../../core/job';
+import { SLOTS, freeCount, isAtHand, matchesSlot, suitsSlot, type Slot } from '../../core/shelf';
+import type { BikeRecord } from '../bike';
+import type { JobRecord, JobSide, SwapWork } from '../job';
+import { jobSideOf } from '../job-side';
+import { sumsOf, type PartsById } from '../made-setup';
+import type { PartRecord } from '../part';
+import type { SetupRecord } from '../setup';
+import { wheelsetOf } from '../wheelset';
+import { fitInputFor, leftOutOf } from './fit-input';
+
+/** What a job's card is worked out from, beside the job itself. */
+export interface JobFacts {
+  readonly bike: BikeRecord;
+  /** The bike's setups in their order; the first is the one on the bike. */
+  readonly setups: readonly SetupRecord[];
+  /** The jobs of the bike. */
+  readonly jobs: readonly JobRecord[];
+  readonly parts: PartsById;
+  readonly experience: readonly Experience[];
+  readonly times: LearnedTimes;
+}
+
+/** A job with its card, and whether it can be worked on now. */
+export interface JobWithCard {
+  /** Worked out from what is on the bike; while it waits, from what the first job is planned to leave there. */
+  readonly card: JobCard;
+  /** The job of the pair whose outcome this one waits for. */
+  readonly waitsFor: JobRecord | undefined;
+  /** The job of the pair that was put back, so that there is nothing to take back. */
+  readonly notNeeded: JobRecord | undefined;
+}
+
+type SwapJob = Pick<JobRecord, 'state' | 'pairId' | 'progress'> & {
+  readonly work: SwapWork;
+  /** Of a plan whose way back is not booked yet. */
+  readonly alternates?: boolean | undefined;
+};
+
+/** A job that swaps something. */
+export const isSwap = (job: JobRecord): job is JobRecord & { readonly work: SwapWork } => job.work.kind === 'swap';
+
+/** Works a job's card out from what is on the bike and in stock now; one that is over from what was there then. */
+export function jobWithCard(job: SwapJob, facts: JobFacts): JobWithCard {
+  const pair = facts.jobs.find(({ id }) => id === job.pairId);
+  const first = job.work.isReturn && pair && isSwap(pair) ? pair : undefined;
+  const waitsFor = first && first.state !== 'done' && job.state !== 'done' ? first : undefined;
+  const isPutBack = first?.state === 'done' && first.outcome === 'reverted';
+  return {
+    card: cardFrom(waitsFor ? plannedResult(waitsFor, facts) : presentSide(job, facts), job, facts),
+    waitsFor,
+    notNeeded: isPutBack && job.state !== 'done' ? first : undefined,
+  };
+}
+
+/** What is on the bike now; of a job that is over what was on it before. */
+function presentSide(job: SwapJob, { bike, setups, parts }: JobFacts): JobSide {
+  const fitted = setups[0];
+  return job.state === 'done' || !fitted ? job.work.from : jobSideOf(bike, fitted, parts);
+}
+
+/** What the bike will have when a job that is still open has gone as planned. */
+function plannedResult(job: SwapJob, facts: JobFacts): JobSide {
+  const { card } = jobWithCard(job, facts);
+  const { chain } = card.difference;
+  const { chainLinks: _links, ...setup } = job.work.to.setup;
+  const links = chain.linksAfter;
+  return { ...job.work.to, setup: links === undefined ? setup : { ...setup, chainLinks: links } };
+}
+
+function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob, facts: JobFacts): JobCard {
+  const { bike, jobs, experience, times } = facts;
+  const before = withReadings(buildOf(from, facts), progress);
+  const after = buildOf(work.to, facts, work);
+  return jobCard(before, after, {
+    fit: fitInputFor(bike, work.to.setup, from.setup, experience),
+    school: bike.limitsSchool ?? 'sheet',
+    chain: work.chain,
+    alternates: alternates ?? (pairId !== undefined && jobs.some(({ id }) => id === pairId)),
+    newChain: work.newChain,
+    keeps: work.keeps,
+    prices: fillFind(bike.find ?? {}, []).prices,
+    weighs: work.weighs,
+    usesQuickLink: work.usesQuickLink,
+    checksHanger: work.checksHanger,
+    isReturn: work.isReturn ?? false,
+    torques: bike.torquesNm,
+    lastTime: lastTimeOf(pastSwaps(jobs, facts), before, after),
+    times,
+  });
+}
+
+function pastSwaps(jobs: readonly JobRecord[], { bike }: JobFacts): PastSwap[] {
+  return jobs.flatMap((job): PastSwap[] => {
+    if (!isSwap(job) || job.outcome === undefined || job.finishedAtMs === undefined) return [];
+    const { work, progress, outcome, finishedAtMs } = job;
+    const side = ({ setup }: JobSide) => ({ ...setup, setup, wheels: wheelsOf(bike, setup) });
+    return [{ from: side(work.from), to: side(work.to), progress, outcome, finishedAtMs }];
+  });
+}
+
+function wheelsOf(bike: BikeRecord, setup: SetupRecord) {
+  const { id, name } = wheelsetOf(bike, setup);
+  return { id, name };
+}
+
+/** What was counted and read off at the bike takes precedence over what is recorded of it. */
+function withReadings(build: StockedBuild, progress: Progress): StockedBuild {
+  const links = progress.countLinks?.values?.links;
+  const chainSpeeds = progress.chainSpeeds?.values?.speeds;
+  const shifterSpeeds = progress.shifterSpeeds?.values?.shifterSpeeds;
+  const isCount = links !== undefined && Number.isInteger(links) && links % 2 === 0 && links >= 60 && links <= 180;
+  const isSpeeds = (speeds: number | undefined) => speeds !== undefined && Number.isInteger(speeds) && speeds >= 5;
+  return {
+    ...build,
+    ...(isCount && { chainLinks: links }),
+    parts: {
+      ...build.parts,
+      ...(isSpeeds(chainSpeeds) && { chainSpeeds }),
+      ...(isSpeeds(shifterSpeeds) && { shifterSpeeds }),
+    },
+  };
+}
+
+/** @param plan the work of the job where this is the setup that goes on: then what it needs is looked for in stock */
+function buildOf(side: JobSide, { bike, parts }: JobFacts, plan?: SwapWork): StockedBuild {
+  const { setup } = side;
+  const { chainrings, cogs, hubStages, rearDerailleur, chainLinks } = setup;
+  const named = SLOTS.flatMap((slot): [Slot, string][] => {
+    const id = setup.shelf?.[slot];
+    const part = parts.get(id ?? '');
+    return id !== undefined && (!part || suitsSlot(slot, setup, part.data)) ? [[slot, id]] : [];
+  });
+  // The way back takes what came off: another part with the same teeth is not it.
+  const found = plan ? inStockFor(setup, parts, named).filter(([slot]) => !plan.isReturn || slot === 'chain') : [];
+  const sums = sumsOf(setup, parts);
+  return {
+    setup: { chainrings, cogs, hubStages },
+    rearDerailleur,
+    parts: setup.parts,
+    freehub: bike.wheelsets.find(({ id }) => id === setup.wheelsetId)?.freehub ?? side.freehub ?? {},
+    chainLinks: plan?.isReturn ? undefined : chainLinks,
+    leftOut: leftOutOf(setup),
+    partIds: Object.fromEntries(named),
+    wheels: wheelsOf(bike, setup),
+    stock: Object.fromEntries([
+      ...named.flatMap(([slot, id]) => stockPart(slot, id, side, parts, bike.id)),
+      ...found.map(([slot, part]): [string, StockPart] => [slot, ofStock(part, bike.id)]),
+    ]),
+    ...(setup.massG !== undefined && { massG: setup.massG }),
+    // A cost by parts is that of the purchases on the card; only one that was typed stands for itself.
+    ...(sums.cost === undefined && setup.cost !== undefined && { cost: setup.cost }),
+  };
+}
+
+function stockPart(
+  slot: Slot,
+  id: string,
+  { parts: planned }: JobSide,
+  parts: PartsById,
+  bikeId: string,
+): [Slot, StockPart][] {
+  const now = parts.get(id);
+  const then = planned[slot];
+  if (now) return [[slot, ofStock(now, bikeId)]];
+  // A part that has been deleted may still be there: the card says so.
+  return then ? [[slot, { ...then, inStock: true }]] : [];
+}
+
+function ofStock(part: PartRecord, bikeId: string): StockPart {
+  const { id, name, massG, price, currency, data } = part;
+  return {
+    id,
+    name,
+    massG,
+    price,
+    currency,
+    inStock: isAtHand(part, bikeId),
+    chainLinks: data.chainLinks,
+    withRings: data.withRings,
+  };
+}
+
+/** Parts that lie free and suit, for the places in which none was chosen: nothing is bought that is there. */
+function inStockFor(
+  setup: SetupRecord,
+  parts: PartsById,
+  named: readonly (readonly [Slot, string])[],
+): [Slot | 'freehub', PartRecord][] {
+  const free = [...parts.values()].filter((part) => freeCount(part) > 0 && part.condition !== 'spent');
+  const taken = new Set(named.map(([slot]) => slot));
+  const found = SLOTS.flatMap((slot): [Slot, PartRecord][] => {
+    if (taken.has(slot)) return [];
+    const part =
+      slot === 'chain' ? longestChain(free, setup) : free.find((candidate) => matchesSlot(slot, setup, candidate));
+    return part ? [[slot, part]] : [];
+  });
+  const body = free.find(
+    ({ kind, data }) => kind === 'freehub' && data.spline !== undefined && data.spline === setup.parts.cassetteSpline,
+  );
+  return body ? [...found, ['freehub', body]] : found;
+}
+
+/** A free chain made for as many speeds as there are cogs; of several the longest. */
+function longestChain(free: readonly PartRecord[], { cogs }: SetupRecord): PartRecord | undefined {
+  return free
+    .filter(({ kind, data }) => kind === 'chain' && data.chainSpeeds === Math.max(8, cogs.length))
+    .sort((a, b) => (b.data.chainLinks ?? 0) - (a.data.chainLinks ?? 0))[0];
+}
+
+/** Parts that a job names and that are no longer in stock. */
+export function goneParts(work: JobRecord['work'], parts: PartsById): readonly string[] {
+  if (work.kind !== 'swap') return [];
+  const planned = [...Object.values(work.from.parts), ...Object.values(work.to.parts)];
+  return [...new Set(planned.filter(({ id }) => !parts.has(id)).map(({ name }) => name))];
+}

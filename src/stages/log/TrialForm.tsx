@@ -1,0 +1,119 @@
+'use client';
+
+import { Button, Input, Radio, Select } from 'antd';
+import { useMemo, useState } from 'react';
+import { fitReport } from '../../core/fit';
+import { passedLimits, type Outcome } from '../../core/job';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { fitInputOf } from '../../kit/bench/fit-input';
+import { DateField } from '../../kit/fields/DateField';
+import { Field } from '../../kit/fields/Field';
+import { OUTCOME_TEXT } from '../../kit/shop/words';
+import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
+import { formatShorthand } from '../../formats/shorthand';
+import { NAME_LENGTH_MAX, NOTE_LENGTH_MAX, TRIAL_SUBJECTS, jobSideOf, type TrialSubject } from '../../records';
+import { addTrial } from '../../store';
+import styles from './Log.module.css';
+import { WORDS } from './words/text';
+
+const OUTCOMES_OF: Readonly<Record<TrialSubject, readonly Outcome[]>> = {
+  pastLimit: ['works', 'worksWithNotes', 'reverted'],
+  experiment: ['noEffect', 'works', 'worksWithNotes', 'reverted'],
+};
+
+/** Records by hand what was tried without a job card: a bike that has long run past a limit, or an experiment. */
+export function TrialForm() {
+  const { bench, workshop, edits } = useReadyBench();
+  const { bike, setup, setups, fromLink } = bench;
+  const { parts, experience, db } = workshop;
+  const [about, setAbout] = useState<TrialSubject>();
+  const [outcome, setOutcome] = useState<Outcome>('works');
+  const [text, setText] = useState('');
+  const [day, setDay] = useState('');
+  const passed = useMemo(
+    () => passedLimits(fitReport(fitInputOf(bike, setup, setups, { parts, experience })), setup.parts.hangerExtenderMm),
+    [bike, setup, setups, parts, experience],
+  );
+  const choose = (next: TrialSubject) => {
+    setAbout(next);
+    setOutcome(OUTCOMES_OF[next][0]!);
+  };
+  const isMissing = text.trim() === '' || (about === 'pastLimit' && passed.length === 0);
+  const add = () =>
+    edits.write(async () => {
+      const now = Date.now();
+      await addTrial(
+        db,
+        {
+          bikeId: bike.id,
+          name: (about === 'pastLimit' ? WORDS.trialForm.ranPast(formatShorthand(setup)) : text.trim()).slice(
+            0,
+            NAME_LENGTH_MAX,
+          ),
+          work: { kind: 'trial', about: about!, side: jobSideOf(bike, setup, parts) },
+          outcome,
+          outcomeNote: text.trim(),
+          passed: about === 'pastLimit' ? passed.map(({ id, overT }) => ({ id, overT })) : [],
+          atMs: day === '' ? now : new Date(`${day}T12:00:00`).getTime(),
+        },
+        now,
+      );
+      setText('');
+      setDay('');
+      setAbout(undefined);
+    });
+  return (
+    <form
+      className={styles.trial}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!isMissing && !fromLink) add();
+      }}
+    >
+      <Radio.Group
+        aria-label={WORDS.trialForm.recordByHand}
+        {...(about !== undefined && { value: about })}
+        onChange={({ target }) => choose(target.value as TrialSubject)}
+        options={TRIAL_SUBJECTS.map((value) => ({ value, label: WORDS.trialForm.subjects[value] }))}
+        optionType="button"
+        size="small"
+      />
+      {about !== undefined && (
+        <>
+          <p className={styles.note} data-testid="trial-of">
+            {about === 'experiment'
+              ? WORDS.trialForm.experimentOf(formatShorthand(setup))
+              : passed.length === 0
+                ? WORDS.trialForm.passesNone(formatShorthand(setup))
+                : WORDS.trialForm.passes(
+                    formatShorthand(setup),
+                    passed.map(({ id, overT }) => `${GROUP_TEXT[groupOf(id)].toLowerCase()} by ${overT}T`).join(', '),
+                  )}
+          </p>
+          <Field id="trial-text" label={WORDS.trialForm.labels[about]}>
+            <Input
+              id="trial-text"
+              maxLength={NOTE_LENGTH_MAX}
+              placeholder={WORDS.trialForm.examples[about]}
+              value={text}
+              onChange={({ target }) => setText(target.value)}
+            />
+          </Field>
+          <Field id="trial-outcome" label={WORDS.trialForm.result}>
+            <Select<Outcome>
+              id="trial-outcome"
+              value={outcome}
+              style={{ width: 180 }}
+              options={OUTCOMES_OF[about].map((value) => ({ value, label: OUTCOME_TEXT[value] }))}
+              onChange={setOutcome}
+            />
+          </Field>
+          <DateField id="trial-day" label={WORDS.trialForm.date} value={day} onChange={setDay} />
+          <Button htmlType="submit" disabled={isMissing || fromLink}>
+            {WORDS.trialForm.record}
+          </Button>
+        </>
+      )}
+    </form>
+  );
+}

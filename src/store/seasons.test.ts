@@ -1,0 +1,356 @@
+import 'fake-indexeddb/auto';
+import { chainLinks } from '../core/fit';
+import { itemName, chainText } from '../messages/job';
+import { jobSideOf, leftOutOf, resolvedSetup, type SetupRecord, type SwapWork } from '../records';
+import { datasetSchema } from '../records/schema';
+import { parseShorthand } from '../formats/shorthand';
+import { cardOf, factsOf, signOff, workOn } from '../../tests/support/workshop';
+import {
+  addBike,
+  addJobs,
+  addSetup,
+  addTrial,
+  change,
+  editMadeSetup,
+  readDataset,
+  readParts,
+  removeBike,
+  takeStock,
+  undo,
+} from './index';
+import { EMPTY_DATASET, prepareStore } from './dataset';
+import { RontelDatabase } from './db';
+
+let count = 0;
+const opened: RontelDatabase[] = [];
+async function open(): Promise<RontelDatabase> {
+  const db = new RontelDatabase(`seasons-${(count += 1)}`);
+  opened.push(db);
+  await prepareStore(db, () => EMPTY_DATASET);
+  return db;
+}
+afterAll(() => opened.forEach((db) => db.close()));
+
+function teeth(shorthand: string) {
+  const read = parseShorthand(shorthand);
+  if (!read.ok) throw new Error(read.message);
+  return read.setup;
+}
+
+/** A bike with a setup on it and an alternative, as a person makes them. Returns its id and those of the setups. */
+async function bikeWith(db: RontelDatabase, on: string, other: string, more: Partial<SetupRecord> = {}) {
+  const parts = { chainSpeeds: teeth(on).cogs.length, shifterSpeeds: teeth(on).cogs.length };
+  const bikeId = await addBike(db, { bike: { name: 'Ferry bike' }, setup: { ...teeth(on), parts, ...more } }, 0);
+  const [a] = await setupsOf(db, bikeId);
+  const { id: _id, rank: _rank, shelf: _shelf, ...copied } = a!;
+  const b = await addSetup(db, { ...copied, ...teeth(other) }, 'copy', 0);
+  return { bikeId, a: a!.id, b: b! };
+}
+
+const setupsOf = (db: RontelDatabase, bikeId: string) => db.setups.where('bikeId').equals(bikeId).sortBy('rank');
+
+/** Books a swap there and back, as the Jobs page does. */
+async function bookPair(db: RontelDatabase, bikeId: string, chain: SwapWork['chain'] = 'fit') {
+  const bike = (await db.bikes.get(bikeId))!;
+  const [a, b] = await setupsOf(db, bikeId);
+  const parts = await readParts(db);
+  const { chainLinks: _links, ...to } = b!;
+  const work: SwapWork = {
+    kind: 'swap',
+    from: jobSideOf(bike, a!, parts),
+    to: jobSideOf(bike, to, parts),
+    chain,
+    newChain: false,
+    weighs: false,
+    usesQuickLink: true,
+  };
+  const ids = await addJobs(
+    db,
+    [
+      { bikeId, name: 'There', work },
+      { bikeId, name: 'Back', work: { ...work, from: work.to, to: work.from, isReturn: true } },
+    ],
+    1,
+  );
+  return ids as [string, string];
+}
+
+const needs = ({ chainrings, cogs }: Pick<SetupRecord, 'chainrings' | 'cogs'>) =>
+  chainLinks({ chainrings, cogs, chainstayMm: 430, geometry: undefined }).bigBigPlusTwo;
+
+test('a way back whose chain was cut at the way there orders a chain, and says so', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there, back] = await bookPair(db, bikeId);
+  // Planned as a pair, the chain stays: it serves both.
+  expect((await cardOf(db, there)).card.difference.chain).toMatchObject({ action: 'leave', linksAfter: 112 });
+  // At the stand two links were taken out all the same.
+  await workOn(db, there, { chainLength: { values: { links: 110 } } });
+  await signOff(db, there);
+  const { card, waitsFor } = await cardOf(db, back);
+  expect(waitsFor).toBeUndefined();
+  expect(card.from.chainLinks).toBe(110);
+  expect(card.difference.chain).toMatchObject({ action: 'newChain', linksNow: 110, linksAfter: 112 });
+  expect(card.buy.map(itemName)).toEqual(['chain, 112 links']);
+  expect(card.steps.map(({ id }) => id)).toContain('chainLength');
+  expect(chainText(card)).toContain('a new chain of 112 links');
+  await workOn(db, back, { chainLength: { values: { links: 112 } } });
+  await signOff(db, back, 'works', { now: 3 });
+  const [first] = await setupsOf(db, bikeId);
+  expect(first).toMatchObject({ id: a, chainLinks: 112 });
+  expect(datasetSchema.safeParse(await readDataset(db)).error?.issues).toBeUndefined();
+});
+
+test('on 1x, booked there and back together, no job counts from an old length or cuts twice', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '40 x 11-42 11s', '40 x 11-30 11s', { chainLinks: 116 });
+  const [there, back] = await bookPair(db, bikeId);
+  const planned = (await cardOf(db, there)).card.difference.chain;
+  expect(planned).toMatchObject({ action: 'shorten', linksNow: 116, linksAfter: 112 });
+  await workOn(db, there, { chainLength: { values: { links: 112 } } });
+  await signOff(db, there);
+  const { card } = await cardOf(db, back);
+  expect(card.difference.chain).toMatchObject({ action: 'leave', linksNow: 112, linksAfter: 112 });
+  expect(card.steps.map(({ id }) => id)).not.toContain('chainLength');
+  await signOff(db, back, 'works', { now: 3 });
+  const [first] = await setupsOf(db, bikeId);
+  expect(first!.chainLinks).toBeGreaterThanOrEqual(needs(first!));
+});
+
+test('a job back waits for the first one, and is not needed once that was put back', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there, back] = await bookPair(db, bikeId);
+  const waiting = await cardOf(db, back);
+  expect(waiting.waitsFor?.id).toBe(there);
+  // While it waits, its card shows what the first job is planned to leave.
+  expect(waiting.card).toMatchObject({ kind: 'cassette', buy: [] });
+  await signOff(db, there, 'reverted', { note: 'no' });
+  expect(await cardOf(db, back)).toMatchObject({ waitsFor: undefined, notNeeded: { id: there } });
+});
+
+test('a later job of the same bike starts from what the earlier one left there', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 116 });
+  const [there] = await bookPair(db, bikeId);
+  const bike = (await db.bikes.get(bikeId))!;
+  const [a, b] = await setupsOf(db, bikeId);
+  const parts = await readParts(db);
+  const [rings] = await addJobs(
+    db,
+    [
+      {
+        bikeId,
+        name: 'Rings',
+        work: {
+          kind: 'swap',
+          from: jobSideOf(bike, a!, parts),
+          to: jobSideOf(bike, { ...b!, id: 'rings', chainrings: [46, 30] }, parts),
+          chain: 'leave',
+          newChain: false,
+          weighs: false,
+          usesQuickLink: true,
+        },
+      },
+    ],
+    1,
+  );
+  expect((await cardOf(db, rings!)).card).toMatchObject({ kind: 'cassetteAndRings' });
+  await signOff(db, there);
+  expect((await cardOf(db, rings!)).card).toMatchObject({ kind: 'rings' });
+});
+
+test('the cassette that came off is in stock for the way back, and for any later job', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there, back] = await bookPair(db, bikeId);
+  expect((await cardOf(db, there)).card.buy.map(itemName)).toEqual(['cassette 10-28, 12-speed']);
+  await signOff(db, there);
+  const { card } = await cardOf(db, back);
+  expect(card.buy).toEqual([]);
+  expect(card.on.map(itemName)).toEqual(['Cassette 11-36, 12-speed, off Ferry bike']);
+  // A job that is planned anew finds it by its teeth.
+  const facts = await factsOf(db, bikeId);
+  const [now, old] = facts.setups;
+  const work = (await db.jobs.get(there))!.work as SwapWork;
+  const { shelf: _shelf, ...bare } = old!;
+  const [again] = await addJobs(
+    db,
+    [
+      {
+        bikeId,
+        name: 'Again',
+        work: { ...work, from: jobSideOf(facts.bike, now!, facts.parts), to: { setup: bare, parts: {} } },
+      },
+    ],
+    5,
+  );
+  expect((await cardOf(db, again!)).card.buy).toEqual([]);
+});
+
+test('the speeds that were read off the chain decide about it, and nothing is cut before', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
+  const [there] = await bookPair(db, bikeId);
+  const before = (await cardOf(db, there)).card;
+  expect(before.difference).toMatchObject({ chain: { action: 'ask' }, shifter: 'assumed', asksShifterSpeeds: true });
+  expect(before.steps.map(({ id }) => id)).toEqual(expect.arrayContaining(['chainSpeeds', 'shifterSpeeds']));
+  expect(before.buy.map(({ what, isAssumed }) => [what, isAssumed])).toEqual([
+    ['cassette', false],
+    ['shifter', true],
+    ['chain', true],
+  ]);
+  await workOn(db, there, {
+    chainSpeeds: { values: { speeds: 12 } },
+    shifterSpeeds: { values: { shifterSpeeds: 12 } },
+  });
+  const after = (await cardOf(db, there)).card;
+  expect(after.difference).toMatchObject({ chain: { action: 'leave' }, shifter: 'stays' });
+  expect(after.buy.map(({ what }) => what)).toEqual(['cassette']);
+});
+
+test('a chain that was counted at the stand is worked on by that count', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
+  const [there] = await bookPair(db, bikeId);
+  expect((await cardOf(db, there)).card.steps.map(({ id }) => id)).toContain('countLinks');
+  await workOn(db, there, { countLinks: { values: { links: 110 } } });
+  expect((await cardOf(db, there)).card.difference.chain).toMatchObject({ action: 'newChain', linksAfter: 112 });
+  // A count that cannot be one changes nothing.
+  await workOn(db, there, { countLinks: { values: { links: 111 } } });
+  expect((await cardOf(db, there)).card.difference.chain.linksNow).toBeUndefined();
+});
+
+test('gears that were accepted as left out are with the setup, for its combination alone', async () => {
+  const db = await open();
+  const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there] = await bookPair(db, bikeId);
+  await workOn(db, there, {
+    smallSmall: { findings: [{ symptom: 'slack', ending: 'accepted', gears: [{ chainring: 32, cog: 10 }] }] },
+  });
+  await signOff(db, there, 'worksWithNotes', { note: 'slack in 32/10' });
+  const fitted = (await db.setups.get(b))!;
+  expect(fitted.leftOut?.gears).toEqual([{ chainring: 32, cog: 10 }]);
+  expect(leftOutOf(fitted)).toEqual([{ ring: 1, cog: 0 }]);
+  // On other teeth, or with another derailleur, they say nothing.
+  expect(leftOutOf({ ...fitted, chainrings: [50, 32] })).toEqual([]);
+  const other = { rearDerailleur: { totalCapacityT: 33 } };
+  expect(
+    leftOutOf({ ...fitted, ...other, leftOut: { ...fitted.leftOut!, rearDerailleur: { totalCapacityT: 41 } } }),
+  ).toEqual([]);
+  // And no copy has them.
+  const copyId = await addBike(db, { bike: { name: 'Copy' }, setup: fitted }, 3);
+  const [copy] = await setupsOf(db, copyId);
+  expect(copy).not.toHaveProperty('leftOut');
+});
+
+test('a copied bike or setup shares no part: what is typed on one leaves the other as it is', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
+  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
+  const seen = async (id: string) => resolvedSetup((await db.setups.get(id))!, await readParts(db));
+  const before = await seen(a);
+  const copyId = await addBike(db, { bike: { name: 'Copy' }, setup: before }, 2);
+  const [copy] = await setupsOf(db, copyId);
+  expect(copy).not.toHaveProperty('shelf');
+  await change(db, { label: 'edit', now: 3 }, (draft) =>
+    editMadeSetup(db, draft, copy!.id, (setup) => ({ ...setup, rearDerailleur: { totalCapacityT: 47 } })),
+  );
+  expect((await seen(a)).rearDerailleur).toEqual(before.rearDerailleur);
+  expect((await seen(copy!.id)).rearDerailleur.totalCapacityT).toBe(47);
+  await change(db, { label: 'edit', now: 4 }, (draft) =>
+    editMadeSetup(db, draft, a, (setup) => ({ ...setup, rearDerailleur: { cageLengthMm: 93 } })),
+  );
+  expect((await seen(copy!.id)).rearDerailleur).toEqual({ totalCapacityT: 47 });
+  expect(bikeId).not.toBe(copyId);
+});
+
+test('limits that are typed for A after B exists make no card buy a derailleur', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there] = await bookPair(db, bikeId);
+  await change(db, { label: 'edit', now: 3 }, (draft) =>
+    editMadeSetup(db, draft, a, (setup) => ({
+      ...setup,
+      rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, cageLengthMm: 93 },
+    })),
+  );
+  await change(db, { label: 'hub', now: 4 }, (draft) =>
+    draft.update('bikes', bikeId, (bike) => ({
+      ...bike,
+      wheelsets: bike.wheelsets.map((wheels) => ({ ...wheels, freehub: { spline: 'nine wide splines' } })),
+    })),
+  );
+  const { card } = await cardOf(db, there);
+  expect(card.buy.map(({ what }) => what)).toEqual(['cassette']);
+  // What is known of the derailleur on the bike stays known of it after the swap.
+  await signOff(db, there);
+  const [first] = await setupsOf(db, bikeId);
+  expect(first!.rearDerailleur).toEqual({ totalCapacityT: 41, largestCogMaxT: 36, cageLengthMm: 93 });
+});
+
+test('a bike that has long run past a limit, and an experiment without effect, are recorded by hand', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
+  const bike = (await db.bikes.get(bikeId))!;
+  const [a] = await setupsOf(db, bikeId);
+  const side = jobSideOf(bike, a!, await readParts(db));
+  const trial = { bikeId, atMs: 5, work: { kind: 'trial', about: 'pastLimit', side } } as const;
+  await addTrial(db, { ...trial, name: 'Ran past', outcome: 'works', passed: [{ id: 'totalCapacity', overT: 4 }] }, 6);
+  await addTrial(
+    db,
+    { ...trial, work: { ...trial.work, about: 'experiment' }, name: 'Other pulley', outcome: 'noEffect', passed: [] },
+    7,
+  );
+  expect(await db.jobs.where('passed.length').above(0).count()).toBe(1);
+  expect((await db.jobs.toArray()).map(({ state, finishedAtMs }) => [state, finishedAtMs])).toEqual([
+    ['done', 5],
+    ['done', 5],
+  ]);
+  expect(datasetSchema.safeParse(await readDataset(db)).error?.issues).toBeUndefined();
+});
+
+test('a short card comes from what the last swap between the same cassettes wrote down', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there, back] = await bookPair(db, bikeId, 'leave');
+  expect((await cardOf(db, there)).card.isShort).toBe(false);
+  await workOn(db, there, {
+    spacer: { values: { spacerMm: 1.85 } },
+    oldGap: { values: { gapMm: 6 } },
+    bGap: { values: { gapMm: 5, turns: -2 } },
+  });
+  await signOff(db, there);
+  // The spacer behind the larger cassette has not been read yet.
+  expect((await cardOf(db, back)).card).toMatchObject({ isShort: false, lastTime: { turns: 2, gapMm: 6 } });
+  await workOn(db, back, { spacer: { values: { spacerMm: 0 } }, bGap: { values: { gapMm: 6, turns: 2 } } });
+  await signOff(db, back, 'works', { now: 3 });
+  const [again] = await bookPair(db, bikeId, 'leave');
+  const { card } = await cardOf(db, again);
+  expect(card.isShort).toBe(true);
+  expect(card.lastTime).toEqual({ turns: -2, gapMm: 5, spacerMm: 1.85 });
+  expect(card.minutes).toBeLessThan(20);
+});
+
+test('the same whole-setup weights and cost as in a comparison are those of the job', async () => {
+  const db = await open();
+  const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112, massG: 1985 });
+  await change(db, { label: 'edit', now: 1 }, (draft) =>
+    draft.update('setups', b, (setup) => ({ ...setup, massG: 1900, cost: 55 })),
+  );
+  const [there] = await bookPair(db, bikeId);
+  const { card } = await cardOf(db, there);
+  expect(card.massChange).toMatchObject({ grams: -85, by: 'setups' });
+  expect(card.cost).toMatchObject({ sums: [{ sum: 55 }], isTyped: true });
+});
+
+test('a job whose bike was deleted stays whole when the bike comes back', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
+  const [there] = await bookPair(db, bikeId);
+  const job = await db.jobs.get(there);
+  await removeBike(db, (await db.bikes.get(bikeId))!, 4);
+  expect(await db.jobs.get(there)).toBeUndefined();
+  await undo(db);
+  expect(await db.jobs.get(there)).toEqual(job);
+});
