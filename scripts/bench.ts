@@ -4,6 +4,7 @@ import { Worker } from 'node:worker_threads';
 import { setupFigures, type Candidate } from '../src/core/compare';
 import { fillBrief } from '../src/core/brief';
 import { cagePose, DRIVE_DEFAULTS, fitReport } from '../src/core/fit';
+import { jobCard, type CardOptions, type StockedBuild } from '../src/core/job';
 import { gearReport, gearsOf, rolloutMm, shiftPath, type Setup } from '../src/core/gears';
 import { findSetups, gearMetrics, ringChoices, type FindInput } from '../src/core/find';
 import { GENERIC_CASSETTES } from '../src/core/parts/cassettes';
@@ -44,6 +45,30 @@ const resistance = {
   headwindMs: 0,
 };
 
+const fitted: StockedBuild = {
+  setup: TOURER,
+  rearDerailleur: { totalCapacityT: 41, largestCogMaxT: 36, cageLengthMm: 93 },
+  parts: { chainSpeeds: 12, shifterSpeeds: 12 },
+  freehub: {},
+  chainLinks: 112,
+  stock: {},
+};
+const closer: StockedBuild = {
+  ...fitted,
+  setup: { ...TOURER, cogs: [11, 12, 13, 14, 15, 16, 17, 19, 21, 24, 27, 30] },
+  chainLinks: undefined,
+};
+const cardOptions: CardOptions = {
+  fit: { ...closer, chainstayMm: 430, suspensionGrowthMm: 0, bbDropMm: 70 },
+  school: 'sheet',
+  chain: 'leave',
+  alternates: true,
+  newChain: false,
+  weighs: true,
+  usesQuickLink: true,
+  isReturn: false,
+};
+
 /** What is timed: a name, the work, and for how many things one call does it. */
 const BENCHES: readonly (readonly [name: string, work: () => unknown, per: number])[] = [
   [
@@ -51,6 +76,7 @@ const BENCHES: readonly (readonly [name: string, work: () => unknown, per: numbe
     () => TOURER.chainrings.map((ring) => TOURER.cogs.map((cog) => cagePose(ring, cog, 112, geometry))),
     24,
   ],
+  ['job card, a cassette swap', () => jobCard(fitted, closer, cardOptions), 1],
   [
     'fit report, a setup',
     () =>

@@ -199,7 +199,10 @@ test('riding: one speed, a climb, and the holes in words', async () => {
 test('shifting: the crossover in words, and the cross-chain rule is the rider’s', async () => {
   await app.open('/gears');
   await app.press('v', 'v');
-  await app.shows('[data-testid=crossover]', 'At the 19, drop to the 32 ring and go 4 clicks harder: −2.6 %');
+  await app.shows(
+    '[data-testid=crossover]',
+    'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6 %',
+  );
   await app.shows('[data-testid=big-change]', '11 clicks in 4 lever pushes, and one ring change');
   await app.type('lever', '1');
   await app.shows('[data-testid=big-change]', '11 clicks in 11 lever pushes');

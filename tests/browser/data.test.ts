@@ -151,7 +151,7 @@ test('a bike is renamed, copied and removed, and undo brings it back', async () 
   await app.type('bike-name', 'Ferry runner');
   await app.press(Key.ENTER);
   await app.shows('[aria-label=Bench]', 'Ferry runner');
-  await menu('New bike, as a copy');
+  await menu('Duplicate bike');
   await app.shows('[aria-label=Bench]', 'Copy of Ferry runner');
   await menu('Remove Copy of Ferry runner');
   await app.open('/data');

@@ -220,17 +220,21 @@ export class AppInBrowser {
 
   async click(css: string): Promise<void> {
     // A redraw can take the element away between finding and pressing it.
-    const pressed = async () => {
-      const element = await this.find(css);
-      return element.click().then(
-        () => true,
-        (cause: unknown) => {
-          if (cause instanceof error.StaleElementReferenceError) return false;
-          throw cause;
-        },
-      );
-    };
-    await this.wait(pressed, css);
+    await this.wait(async () => this.pressed(await this.find(css)), css);
+  }
+
+  /** Presses an element; false where a redraw has taken it away, or what is fixed to the window covers it still. */
+  private async pressed(element: WebElement): Promise<boolean> {
+    try {
+      await element.click();
+      return true;
+    } catch (cause) {
+      if (cause instanceof error.StaleElementReferenceError) return false;
+      if (!(cause instanceof error.ElementClickInterceptedError)) throw cause;
+      // As a person does: scroll until it stands free.
+      await this.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, element);
+      return false;
+    }
   }
 
   /** Picks an entry of a select field. */
@@ -242,12 +246,13 @@ export class AppInBrowser {
   }
 
   async clickText(tag: string, text: string): Promise<void> {
-    const element = await this.wait<WebElement>(
-      until.elementLocated(By.xpath(`//${tag}[contains(normalize-space(.),'${text}')]`)),
-      text,
-    );
-    await this.wait(until.elementIsVisible(element), text);
-    await element.click();
+    const where = By.xpath(`//${tag}[contains(normalize-space(.),'${text}')]`);
+    const pressed = async () => {
+      const [element] = await this.driver.findElements(where);
+      if (!element || !(await element.isDisplayed().catch(() => false))) return false;
+      return this.pressed(element);
+    };
+    await this.wait(pressed, text);
   }
 
   /** The text of the one file that has been saved, once it is whole; takes it away. */

@@ -3,7 +3,10 @@ import { fitResponseSchema, type FitResponse } from '../../records/exchange/fit'
 import type { GearsResponse } from '../../records/exchange/gears';
 import type { Problem } from '../../records/exchange/http';
 import { BODY_BYTES_MAX } from './_http/body';
+import type { JobCardRequest, JobCardResponse } from '../../records/exchange/job-card';
+import { jobCardResponseSchema } from '../../records/exchange/job-card';
 import { POST as postFit } from './fit/route';
+import { POST as postJobCard } from './job-card/route';
 import { POST } from './gears/route';
 import { GET as health } from './health/route';
 import { GET as schema } from './schema/route';
@@ -149,6 +152,8 @@ test('health and schema', async () => {
     'FitResponse',
     'FindRequest',
     'FindResponse',
+    'JobCardRequest',
+    'JobCardResponse',
     'HealthResponse',
     'Problem',
   ]);
@@ -245,5 +250,92 @@ describe('fit', () => {
     const { status, body } = await fit({ ...tourer, ...change });
     expect(status).toBe(400);
     expect(body.issues).toContainEqual({ path, message: expect.stringContaining(message) as string });
+  });
+});
+
+const CLOSER = { chainrings: [48, 32], cogs: [11, 12, 13, 14, 15, 16, 17, 19, 21, 23, 25, 28] };
+type Sent = Partial<Omit<JobCardRequest, 'from' | 'to'>> & { readonly from?: object; readonly to?: object };
+const sendJob = ({ from = {}, to = {}, ...rest }: Sent) =>
+  postJobCard(
+    new Request('http://localhost/api/job-card', {
+      method: 'POST',
+      body: JSON.stringify({
+        chainstayMm: 430,
+        from: { ...teeth, chainSpeeds: 12, shifterSpeeds: 12, chainLinks: 116, ...from },
+        to: { ...CLOSER, ...to },
+        ...rest,
+      }),
+    }),
+  );
+const jobOf = async (sent: Sent = {}): Promise<JobCardResponse> => {
+  const response = await sendJob(sent);
+  expect(response.status).toBe(200);
+  return jobCardResponseSchema.parse(await response.json());
+};
+
+describe('job card', () => {
+  test('the chain is fitted, left, shortened no further than a pair allows, or asked about', async () => {
+    expect((await jobOf()).chain).toMatchObject({
+      linksNow: 116,
+      linksAfter: 110,
+      action: 'shorten',
+      reason: 'tooLong',
+    });
+    expect((await jobOf({ chain: 'leave' })).chain).toMatchObject({ linksAfter: 116, action: 'leave' });
+    expect((await jobOf({ alternates: true })).chain).toMatchObject({ linksAfter: 112, action: 'shorten' });
+    const unknown = await jobOf({ from: { chainSpeeds: undefined, cogs: CLOSER.cogs.slice(1) } });
+    expect(unknown.chain.action).toBe('ask');
+    expect(unknown.warnings.map(({ code }) => code)).toContain('chainSpeedsUnknown');
+    expect(unknown.buy.map(({ slot, assumed }) => [slot, assumed])).toContainEqual(['chain', true]);
+    const uncounted = await jobOf({ from: { chainLinks: undefined } });
+    expect(uncounted.chain).toMatchObject({ linksNow: null, linksAfter: null, action: 'leave' });
+  });
+
+  test('a chain that cannot be left is said with the end check that fails', async () => {
+    const long = await jobOf({
+      chain: 'leave',
+      from: { chainLinks: 130 },
+      to: { rearDerailleur: { cageLengthMm: 76 } },
+    });
+    expect(long.chain.action).toBe('shorten');
+    expect(long.warnings.map(({ code }) => code)).toContain('cannotLeave.smallSmall');
+    const short = await jobOf({ chain: 'leave', from: { chainLinks: 104 } });
+    expect(short.chain).toMatchObject({ action: 'newChain', linksAfter: 110 });
+    expect(short.warnings.map(({ code }) => code)).toContain('cannotLeave.bigBig');
+  });
+
+  test('steps have titles, readings with targets, outcomes and torques; what was done counts', async () => {
+    const card = await jobOf({ done: [{ step: 'chainLength', outcome: 'ok', value: 108 }] });
+    const step = (id: string) => card.steps.find((one) => one.id === id)!;
+    expect(step('cassetteOn')).toMatchObject({
+      title: 'Cassette on',
+      readings: [{ id: 'torque.lockring', unit: 'N·m', target: 40 }],
+      outcomes: ['ok', 'cassetteRocks', 'lockringLoose'],
+      torqueNm: 40,
+      done: false,
+    });
+    expect(step('chainLength')).toMatchObject({ done: true, readings: [{ id: 'links', unit: 'links', target: 110 }] });
+    expect(card.warnings.map(({ code }) => code)).toContain('chainTooShort');
+    const counted = await jobOf({
+      from: { chainLinks: undefined },
+      done: [{ step: 'countLinks', outcome: 'ok', value: 112 }],
+    });
+    expect(counted.chain).toMatchObject({ linksNow: 112, linksAfter: 110 });
+  });
+
+  test('bad input is refused by path and with what to do', async () => {
+    const refused = async (sent: Sent) => {
+      const response = await sendJob(sent);
+      expect(response.status).toBe(400);
+      return ((await response.json()) as Problem).issues!;
+    };
+    expect(await refused({ to: { excludedGears: [{ chainring: 48, cog: 28 }] } })).toEqual([
+      { path: 'to.excludedGears.0', message: expect.stringContaining('big-big cannot be excluded') as string },
+    ]);
+    expect((await refused({ to: { excludedGears: [{ chainring: 40, cog: 28 }] } }))[0]!.message).toContain(
+      'no such gear',
+    );
+    expect((await refused({ from: { chainLinks: 20 } }))[0]!.path).toBe('from.chainLinks');
+    expect((await refused({ chain: 'cut' as never }))[0]!.path).toBe('chain');
   });
 });

@@ -38,6 +38,8 @@ export interface Candidate {
   readonly avoided?: readonly GearPlace[] | undefined;
   readonly clicksPerPush: ClicksPerPush;
   readonly massG: number | undefined;
+  /** Whether it is worked out by teeth, not weighed. */
+  readonly isMassEstimate?: boolean | undefined;
   readonly cost: number | undefined;
 }
 

@@ -13,27 +13,11 @@ import {
   type LimitsSchool,
 } from '../fit';
 import type { GearPair, StockedBuild } from './build';
-import { planChain, type ChainChoice } from './chain-plan';
+import type { ChainChoice } from './chain-plan';
 import type { Frame } from './chain-window';
-import {
-  needsOtherBody,
-  swapDifference,
-  swapKind,
-  type DescribedSlot,
-  type SwapDifference,
-  type SwapKind,
-} from './difference';
-import {
-  costOfPurchases,
-  massChangeOf,
-  movedItems,
-  purchasesOf,
-  type CardItem,
-  type Cost,
-  type MassChange,
-  type Purchase,
-} from './items';
+import { needsOtherBody, swapKind, type DescribedSlot, type SwapDifference, type SwapKind } from './difference';
 import { NOTHING_KNOWN, type LastTime } from './last-time';
+import { moveOf, type Move } from './move';
 import { workSteps } from './progress';
 import { isShortJob, minutesOf, swapSteps, type JobStep, type StepContext } from './steps';
 import type { LearnedTimes } from './times';
@@ -48,16 +32,10 @@ export interface PassedLimit {
   readonly overWithExtenderT: number;
 }
 
-export interface JobCard {
+export interface JobCard extends Move {
   readonly kind: SwapKind;
   readonly from: StockedBuild;
   readonly to: StockedBuild;
-  readonly difference: SwapDifference;
-  readonly off: readonly CardItem[];
-  readonly on: readonly CardItem[];
-  readonly buy: readonly Purchase[];
-  readonly cost: Cost;
-  readonly massChange: MassChange;
   readonly answer: FitAnswer;
   readonly passed: readonly PassedLimit[];
   /** A chain in stock that was chosen, and is too short. */
@@ -103,12 +81,15 @@ export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptio
     longestChainstayMm: fit.chainstayMm + fit.suspensionGrowthMm,
     bbDropMm: fit.bbDropMm,
   };
-  const chain = planChain(from, to, frame, {
-    choice: options.chain,
-    alternates: options.alternates,
-    newChain: options.newChain,
+  const move = moveOf(from, to, {
+    frame,
+    chain: { choice: options.chain, alternates: options.alternates, newChain: options.newChain },
+    keeps: options.keeps,
+    prices: options.prices,
+    isReturn,
   });
-  const difference = swapDifference(from, to, chain, options.keeps);
+  const { difference } = move;
+  const { chain } = difference;
   const report = fitReport({
     ...fit,
     // A body that is changed with the cassette suits it.
@@ -117,7 +98,6 @@ export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptio
     chainLinks: chain.linksAfter ?? chain.window.minLinks,
   });
   const passed = passedLimits(report, to.parts.hangerExtenderMm);
-  const moved = movedItems(difference, from, to);
   const hasSuspension = frame.longestChainstayMm > frame.chainstayMm;
   const gears = backPedalGears(to.setup, report.angles, fit.steepDeg ?? DEFAULT_STEEP_ANGLE_DEG).map(
     ({ chainring, cog }) => ({ chainring, cog }),
@@ -137,16 +117,11 @@ export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptio
     backPedalGears: gears,
   };
   const steps = swapSteps(context);
-  const buy = purchasesOf(moved.on, to, { isReturn, prices: options.prices });
   return {
     kind: swapKind(difference),
     from,
     to,
-    difference,
-    ...moved,
-    buy,
-    cost: costOfPurchases(buy, to.cost),
-    massChange: massChangeOf(moved, { fromG: from.massG, toG: to.massG }),
+    ...move,
     answer: fitAnswer(report, school),
     passed,
     shortChainInStock: shortChain(to, difference),

@@ -13,6 +13,8 @@ export type { StepId } from './step-ids';
 export { minutesOf } from './steps';
 export type { JobStep } from './steps';
 export { recheckSteps } from './recheck';
+export { moveOf } from './move';
+export type { Move, MoveOptions } from './move';
 export { jobCard, passedLimits } from './card';
 export type { CardOptions, JobCard, PassedLimit } from './card';
 export { JOINTS, TORQUE_NM, USUAL_TORQUE_NM } from './torque';

@@ -3,7 +3,7 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { build, cardTo, names, stepIds, type CardWishes } from '../../../tests/support/job';
 import { JOB_CARDS } from '../../../tests/support/job-cards';
 import { JOB_CASES } from '../../../tests/support/job-cases';
-import { stepWords } from '../../messages/job';
+import { chainText, stepTitle, stepWords } from '../../messages/job';
 import { chainLinks } from '../fit';
 import { CHAIN_CHOICES } from './chain-plan';
 import type { JobCard } from './card';
@@ -127,8 +127,10 @@ test('on 1x nothing says big or small ring', () => {
     const card = cardOf(job);
     if (card.to.setup.chainrings.length > 1 || card.from.setup.chainrings.length > 1) continue;
     for (const step of card.steps) {
-      expect(stepWords(step, card).text).not.toMatch(/big ring|small ring/i);
+      const { text, why } = stepWords(step, card);
+      expect(`${stepTitle(step.id, 1)} ${text} ${why}`).not.toMatch(/big ring|small ring|big-big|small-small/i);
     }
+    expect(chainText(card)).not.toMatch(/big-big|small-small/);
   }
 });
 

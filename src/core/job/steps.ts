@@ -161,6 +161,13 @@ const reading = (id: ReadingId, unit: StepReading['unit'], possible: StepReading
   possible,
 });
 const gapReading: StepReading = reading('gapMm', 'mm', { min: 0, max: 40 });
+/** A gap that must be at least so wide, mm. */
+const clearanceReading = (min: number): StepReading => ({
+  ...reading('clearanceMm', 'mm', { min: 0, max: 60 }),
+  target: min,
+  window: { min },
+  basis: 'clearance',
+});
 
 const STEPS: Readonly<Record<StepId, MakeStep>> = {
   decide: () => ({ minutes: 3 }),
@@ -218,9 +225,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   ringClearance: ({ difference }) =>
     when(difference.ringsOn.length > 0 || difference.crank, {
       minutes: 2,
-      readings: [
-        { ...reading('clearanceMm', 'mm', { min: 0, max: 60 }), target: 3, window: { min: 3 }, basis: 'clearance' },
-      ],
+      readings: [clearanceReading(3)],
     }),
   guide: ({ difference }) => when(difference.guide === 'on', { minutes: 10 }),
   frontOn: ({ difference }) => when(fitsFront(difference), { minutes: 15, joints: ['frontClamp'] }),
@@ -298,8 +303,8 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     }),
   indexing: ({ difference, to }) => when(!isElectronic(to) && touchesRear(difference), { minutes: 8 }),
   fineTuning: ({ difference, to }) => when(isElectronic(to) && touchesRear(difference), { minutes: 5 }),
-  checkLargestCogMinimum: passes('largestCogMinimum', { minutes: 3 }),
-  checkSmallestCog: passes('smallestCog', { minutes: 3 }),
+  checkLargestCogMinimum: passes('largestCogMinimum', { minutes: 3, readings: [gapReading] }),
+  checkSmallestCog: passes('smallestCog', { minutes: 3, readings: [clearanceReading(1)] }),
   frontLimits: ({ difference }) => when(fitsFront(difference), { minutes: 4 }),
   frontCable: ({ difference, to }) =>
     when(fitsFront(difference) && !isElectronic(to), { minutes: 8, joints: ['frontCable'] }),
@@ -316,14 +321,12 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       },
     ],
   }),
-  checkRingDifference: passes('ringDifference', { minutes: 3 }),
+  checkRingDifference: passes('ringDifference', { minutes: 3, readings: [clearanceReading(1)] }),
   bigBig: () => ({ minutes: 3 }),
   smallSmall: () => ({ minutes: 2 }),
   checkCapacity: passes('totalCapacity', {
     minutes: 4,
-    readings: [
-      { ...reading('clearanceMm', 'mm', { min: 0, max: 60 }), target: 3, window: { min: 3 }, basis: 'clearance' },
-    ],
+    readings: [clearanceReading(3)],
   }),
   backPedal: () => ({ minutes: 2 }),
   torque: () => ({ minutes: 3 }),

@@ -53,13 +53,14 @@ function NewBikeForm({ onClose }: { onClose: () => void }) {
         <Input
           id="new-bike-setup"
           className={styles.shorthand}
-          placeholder="48/32 x 11-36"
+          placeholder={WORDS.newBike.setupExample}
           autoComplete="off"
           spellCheck={false}
           value={text}
           onChange={({ target }) => setText(target.value)}
         />
       </Field>
+      <p>{WORDS.newBike.ownParts}</p>
       <Button type="primary" htmlType="submit">
         {WORDS.newBike.add}
       </Button>

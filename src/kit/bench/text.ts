@@ -72,6 +72,8 @@ export const WORDS = {
     name: 'Name',
     nameExample: 'e.g. winter commuter',
     setup: 'Chainrings x cassette',
+    setupExample: 'e.g. 48/32 x 11-36',
+    ownParts: 'It begins with its own parts: nothing is taken from another bike.',
     add: 'Add the bike',
   },
   sharedParts: {

@@ -107,7 +107,7 @@ export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading
       {showsDemo ? (
         <DemoScale trueG={trueG} what={what} resolutionG={resolutionG} onReading={onReading} />
       ) : (
-        <Button type="text" size="small" onClick={() => setShowsDemo(true)}>
+        <Button type="link" size="small" className={styles.offer} onClick={() => setShowsDemo(true)}>
           {WORDS.scalePanel.useDemoScale}
         </Button>
       )}

@@ -3,10 +3,10 @@
 import type { CardItem, JobCard, JobStep } from '../../core/job';
 import {
   CONSUMABLE_TEXT,
-  STEP_TITLES,
   TOOL_TEXT,
   chainText,
   readingTitle,
+  stepTitle,
   stepWords,
   targetText,
   torqueText,
@@ -18,6 +18,7 @@ import {
   itemWhatText,
   massText,
   priceText,
+  shifterText,
   spacerText,
   timeText,
 } from './card-words';
@@ -83,10 +84,12 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
 /** Chain, B-tension screw, spacer, tools: what is settled before a bolt is turned. */
 export function SettledOfCard({ card }: { card: JobCard }) {
   const spacer = spacerText(card);
+  const shifter = shifterText(card);
   return (
     <div className={styles.settled} data-testid="card-settled">
       <p className={card.difference.chain.warnings.length > 0 ? styles.extra : undefined}>{chainText(card)}</p>
       <p>{bScrewText(card)}</p>
+      {shifter && <p>{shifter}</p>}
       {spacer && <p>{spacer}</p>}
       <p>
         <b>{WORDS.cardView.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.
@@ -109,7 +112,8 @@ export function StepsOfCard({ card }: { card: JobCard }) {
           return (
             <li key={step.id} data-step={step.id}>
               <div>
-                <b>{STEP_TITLES[step.id]}.</b> {text} <span className={styles.soft}>{why}</span>
+                <b>{stepTitle(step.id, card.to.setup.chainrings.length)}.</b> {text}{' '}
+                <span className={styles.soft}>{why}</span>
                 {caution && <span className={styles.caution}> {caution}</span>}
                 {step.torques.map((torque) => (
                   <span key={torque.joint} className={styles.torque}>

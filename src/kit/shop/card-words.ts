@@ -16,7 +16,7 @@ export function itemWhatText({ what }: CardItem): string {
 
 /** What an item is called on the card, with what is assumed of it. */
 export function itemText(item: CardItem): string {
-  return `${itemName(item)}${item.isAssumed ? ' (assumed)' : ''}`;
+  return `${capital(itemName(item))}${item.isAssumed ? ' (assumed)' : ''}`;
 }
 
 const namesOf = (items: readonly CardItem[]) => listed([...new Set(items.map(itemName))]);
@@ -57,6 +57,16 @@ export function timeText({ steps }: JobCard): string {
   const [least, most] = [Math.min(...counts), Math.max(...counts)];
   const jobs = least === most ? `${least}` : `${least} to ${most}`;
   return `${learned.length} of ${steps.length} step times are medians of ${jobs} finished jobs of this kind; the rest are estimates.`;
+}
+
+/** What is assumed of the shifter, and why; undefined where nothing is. */
+export function shifterText({ difference, from, to }: JobCard): string | undefined {
+  if (difference.shifter !== 'assumed') return undefined;
+  const cogs = to.setup.cogs.length;
+  const { shifterSpeeds } = from.parts;
+  return shifterSpeeds === undefined
+    ? `Shifter: the number of cogs changes and the shifter’s speeds are not known. Read them off it first; a new ${cogs}-speed shifter is assumed.`
+    : `Shifter: the one on the bike is for ${shifterSpeeds} speeds and the cassette has ${cogs} cogs. A new ${cogs}-speed shifter is assumed.`;
 }
 
 export function bScrewText({ difference, lastTime }: JobCard): string {

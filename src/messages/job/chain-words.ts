@@ -7,20 +7,34 @@ const links = (value: number) => count(value, 'link');
 export function chainText({
   difference,
   shortChainInStock,
-}: Pick<JobCard, 'difference' | 'shortChainInStock'>): string {
+  to,
+}: Pick<JobCard, 'difference' | 'shortChainInStock' | 'to'>): string {
   const { chain } = difference;
+  const ends = endsOf(to.setup.chainrings.length);
   return sentences([
-    actionText(chain),
+    actionText(chain, ends),
     // That the present chain does not reach big-big is the reason for the new one already.
     ...chain.warnings
       .filter((warning) => warning.code !== 'cannotLeave' || warning.end !== 'bigBig')
-      .map((warning) => warningText(warning, chain)),
+      .map((warning) => chainWarningText(warning, chain, ends)),
     shortChainInStock &&
       `“${shortChainInStock.name}” has ${links(shortChainInStock.links)}, ${shortChainInStock.missing} too few: use another chain.`,
   ]);
 }
 
-function actionText({ action, reason, linksNow, linksAfter, targetLinks, window, alternates }: ChainPlan): string {
+/** What the two ends of the drivetrain are called: on 1x there is no big or small ring. */
+interface Ends {
+  readonly big: string;
+  readonly small: string;
+}
+
+export const endsOf = (rings: number): Ends =>
+  rings === 1 ? { big: 'the largest cog', small: 'the smallest cog' } : { big: 'big-big', small: 'small-small' };
+
+function actionText(
+  { action, reason, linksNow, linksAfter, targetLinks, window, alternates }: ChainPlan,
+  ends: Ends,
+): string {
   const both = alternates ? ' in both setups' : '';
   switch (action) {
     case 'leave':
@@ -32,18 +46,18 @@ function actionText({ action, reason, linksNow, linksAfter, targetLinks, window,
         case 'passesBothEnds':
           return `Chain: leave it as it is. ${links(linksNow!)} pass both end checks${both} (${window.minLinks} to ${window.maxLinks}).`;
         default:
-          return `Chain: leave it as it is. ${links(linksNow!)} reach big-big${both}; the cage length is not known, so the small-small check on the stand decides.`;
+          return `Chain: leave it as it is. ${links(linksNow!)} reach ${ends.big}${both}; the cage length is not known, so the check of ${ends.small} on the stand decides.`;
       }
     case 'shorten':
       return `Chain: take ${links(linksNow! - linksAfter!)} out, from ${linksNow} to ${linksAfter}.`;
     case 'ask':
       return `Chain: the number of cogs changes and the chain’s speeds are not known. Read them off the chain first; nothing is cut. A new chain of ${links(targetLinks)} is assumed.`;
     case 'newChain':
-      return `Chain: a new chain of ${links(targetLinks)}, because ${whyNew(reason, linksNow)}.`;
+      return `Chain: a new chain of ${links(targetLinks)}, because ${whyNew(reason, linksNow, ends)}.`;
   }
 }
 
-function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined): string {
+function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined, ends: Ends): string {
   const now = linksNow === undefined ? 'the present one' : `the present ${links(linksNow)}`;
   switch (reason) {
     case 'worn':
@@ -53,24 +67,24 @@ function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined): stri
     case 'otherWidth':
       return 'the present one is made for another number of speeds';
     case 'tooShortForPair':
-      return `${now} would not reach big-big in the other setup of the pair`;
+      return `${now} would not reach ${ends.big} in the other setup of the pair`;
     default:
-      return `${now} would not reach big-big`;
+      return `${now} would not reach ${ends.big}`;
   }
 }
 
-function warningText(warning: ChainWarning, { window, targetLinks }: ChainPlan): string {
+export function chainWarningText(warning: ChainWarning, { window, targetLinks }: ChainPlan, ends: Ends): string {
   switch (warning.code) {
     case 'cannotLeave':
       return warning.end === 'bigBig'
-        ? `It cannot be left as it is: big-big needs ${links(window.minLinks)}.`
-        : `It cannot be left as it is: more than ${links(window.maxLinks!)} hang slack in small-small.`;
+        ? `It cannot be left as it is: ${ends.big} needs ${links(window.minLinks)}.`
+        : `It cannot be left as it is: more than ${links(window.maxLinks!)} hang slack in ${ends.small}.`;
     case 'typedTooFew':
-      return `${links(warning.typedLinks)} were planned, but big-big needs ${window.minLinks}.`;
+      return `${links(warning.typedLinks)} were planned, but ${ends.big} needs ${window.minLinks}.`;
     case 'noneServesBoth':
-      return `No one chain serves both setups: ${links(window.minLinks)} are needed for big-big, and more than ${window.maxLinks} hang slack in small-small. Leave those gears out, or use a chain for each setup.`;
+      return `No one chain serves both setups: ${links(window.minLinks)} are needed for ${ends.big}, and more than ${window.maxLinks} hang slack in ${ends.small}. Leave those gears out, or use a chain for each setup.`;
     case 'slackAtPlanned':
-      return `${links(targetLinks)} are needed for big-big and hang slack in small-small: the cage is too short for this range.`;
+      return `${links(targetLinks)} are needed for ${ends.big} and hang slack in ${ends.small}: the cage is too short for this range.`;
   }
 }
 

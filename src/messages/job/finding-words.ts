@@ -1,4 +1,4 @@
-import type { Ending, Finding, Obstacle, RemedyCode, StepProgress, Symptom } from '../../core/job';
+import type { Ending, Finding, Obstacle, RemedyCode, StepId, StepProgress, Symptom } from '../../core/job';
 import { openFinding } from '../../core/job';
 import { count, listed, pairsText } from './list';
 import { STEP_TITLES } from './step-titles';
@@ -104,12 +104,12 @@ export function stepMark(step: StepProgress | undefined): string {
 }
 
 /** Why a step cannot be done or skipped yet. */
-export function obstacleText(obstacle: Obstacle): string {
+export function obstacleText(obstacle: Obstacle, titleOf: (id: StepId) => string = (id) => STEP_TITLES[id]): string {
   switch (obstacle.code) {
     case 'neverSkipped':
       return 'This check cannot be skipped: a locked chain or a derailleur in the spokes will throw the rider.';
     case 'checksFirst':
-      return `Never ride before these are done: ${listed(obstacle.steps.map((id) => STEP_TITLES[id]))}.`;
+      return `Never ride before these are done: ${listed(obstacle.steps.map(titleOf))}.`;
     case 'chainTooShort':
       return obstacle.minLinks === undefined
         ? `Never ride with this chain: ${count(obstacle.links, 'link')} cannot be right. Count again.`
@@ -117,6 +117,6 @@ export function obstacleText(obstacle: Obstacle): string {
     case 'mustBePutBack':
       return 'A check ended with the old parts being put back: sign the job off as put back.';
     case 'findingOpen':
-      return `${STEP_TITLES[obstacle.step]} is still open: ${SYMPTOM_TEXT[obstacle.symptom].toLowerCase()}. Fix it, accept it with limits, or put the old parts back.`;
+      return `${titleOf(obstacle.step)} is still open: ${SYMPTOM_TEXT[obstacle.symptom].toLowerCase()}. Fix it, accept it with limits, or put the old parts back.`;
   }
 }

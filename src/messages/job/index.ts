@@ -12,7 +12,8 @@ export {
 export { CARD_SLOT_TEXT, CONSUMABLE_TEXT, KEEP_TEXT, SLOT_TEXT, TOOL_TEXT, itemName } from './item-words';
 export { listed, pairText, pairsText } from './list';
 export { judgementText, readingTitle, targetText, withUnit } from './reading-words';
-export { STEP_TITLES } from './step-titles';
+export { STEP_TITLES, stepTitle } from './step-titles';
 export { stepWords } from './step-words';
 export type { StepWords } from './step-words';
 export { JOINT_TEXT, torqueText } from './torque-words';
+export { warningText } from './warning-words';

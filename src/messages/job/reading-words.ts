@@ -15,7 +15,7 @@ export function readingTitle(id: ReadingId): string {
     case 'gapMm':
       return 'B-gap';
     case 'turns':
-      return 'B-tension screw, turns (+ is in)';
+      return 'B-tension screw (+ is in)';
     case 'spacerMm':
       return 'Spacers';
     case 'cageHeightMm':
@@ -104,7 +104,7 @@ export function judgementText(reading: StepReading, value: number, judged: Readi
 function belowStep(id: ReadingId): string {
   switch (id) {
     case 'links':
-      return 'Big-big can lock the drivetrain. Do not ride; use a longer chain.';
+      return 'A shift into the largest cog can lock the drivetrain. Do not ride; use a longer chain.';
     case 'gapMm':
       return 'The guide pulley can rub: turn the B-tension screw in (clockwise).';
     case 'spacerMm':

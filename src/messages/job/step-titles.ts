@@ -61,3 +61,15 @@ export const STEP_TITLES: Readonly<Record<StepId, string>> = {
   signOff: 'Sign-off',
   recheck: 'Re-check',
 };
+
+/** On 1x there is no big or small ring to speak of. */
+const TITLES_1X: Readonly<Partial<Record<StepId, string>>> = {
+  bigBig: 'Largest cog by hand',
+  smallSmall: 'Smallest cog',
+  crank: 'Crank and ring on',
+};
+
+/** The title of a step. @param rings of the setup that goes on */
+export function stepTitle(id: StepId, rings: number): string {
+  return (rings === 1 ? TITLES_1X[id] : undefined) ?? STEP_TITLES[id];
+}

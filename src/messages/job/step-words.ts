@@ -1,7 +1,7 @@
 import type { JobCard, JobStep, StepId } from '../../core/job';
 import { MM_PER_TOOTH } from '../../core/fit';
 import { fixed, short } from '../../core/number-text';
-import { chainStepText } from './chain-words';
+import { chainStepText, endsOf } from './chain-words';
 import { answerReasons, missingData } from './fit-words';
 import { count, listed, pairText, pairsText, sentences } from './list';
 
@@ -75,7 +75,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
     const { minLinks } = card.difference.chain.window;
     return said(
       `Count the links of the chain on the bike, the quick link included. With fewer than ${minLinks} a new chain is needed, and the card changes.`,
-      'Nobody has counted this chain; a chain too short for big-big can lock the drivetrain.',
+      `Nobody has counted this chain; one that is too short for ${endsOf(card.to.setup.chainrings.length).big} can lock the drivetrain.`,
     );
   },
   oldGap: (card) =>
@@ -122,7 +122,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
         difference.ringsOff.length > 0 &&
           `Take off ${rings(difference.ringsOff)}${from.setup.chainrings.length > 1 ? '; note which side faces out' : ''}.`,
       ]),
-      'Strip first, weigh, then build: each part is off when the scale is at hand.',
+      'Strip first, then build.',
     ),
   derailleurOff: ({ difference }) =>
     said(
@@ -134,7 +134,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
         difference.extender === 'off' && 'Take the hanger extender off.',
         difference.guide === 'off' && 'Take the chain guide off.',
       ]),
-      'What is not needed any more only gets in the way.',
+      'Strip first, then build.',
     ),
   weigh: () =>
     said(
@@ -158,7 +158,6 @@ const SAY: Readonly<Record<StepId, Say>> = {
     said(
       `Line up the wide spline and slide ${(difference.cassette?.on ?? to.setup.cogs).join('-')} onto clean splines; the smallest cogs go on last, one by one. Grease the lockring threads and tighten. Push the cassette sideways: it must not rock.`,
       'A loose lockring lets the cogs move and gouge the freehub body.',
-      `Tighten to the torque marked on the lockring; ${SPEC}.`,
     ),
   wheelIn: ({ difference }) =>
     said(
@@ -191,7 +190,6 @@ const SAY: Readonly<Record<StepId, Say>> = {
         after === 1 && 'An inset ring has a right way round: check its chainline before you tighten.',
       ]),
       'Rings seat flat when their bolts are tightened in a cross pattern.',
-      `Tighten to the torque marked on the part; ${SPEC}.`,
     );
   },
   ringClearance: () =>
@@ -273,7 +271,9 @@ const SAY: Readonly<Record<StepId, Say>> = {
     const { action } = card.difference.chain;
     return said(
       chainStepText(card),
-      'Big-big + 2: an accidental shift into the largest ring and cog must not lock the drivetrain.',
+      isTwo(card)
+        ? 'Big-big + 2: an accidental shift into the largest ring and cog must not lock the drivetrain.'
+        : 'The largest cog + 2: a shift into it must not lock the drivetrain.',
       action === 'leave' ? undefined : 'Wear eye protection: pins can fly.',
     );
   },
@@ -336,13 +336,13 @@ const SAY: Readonly<Record<StepId, Say>> = {
     ),
   checkLargestCogMinimum: (card) =>
     said(
-      `${overText(card, 'largestCogMinimum')} Turn the B-tension screw out as far as clears; shift up and down through every cog under light load.`,
+      `${overText(card, 'largestCogMinimum')} Turn the B-tension screw out as far as clears; shift up and down through every cog under light load. Measure the gap.`,
       'The guide pulley hangs further from the cogs than it is made for, and shifts less crisply.',
       `Past a published limit you are on your own; ${SPEC}.`,
     ),
   checkSmallestCog: (card) =>
     said(
-      `${overText(card, 'smallestCog')} Shift ten times onto the ${smallestCog(card)} cog and back; nothing may rub on the dropout.`,
+      `${overText(card, 'smallestCog')} Shift ten times onto the ${smallestCog(card)} cog and back; nothing may rub on the dropout. Measure the gap of chain to frame.`,
       'The guide pulley is not made for a cog this small.',
       `Past a published limit you are on your own; ${SPEC}.`,
     ),
@@ -370,7 +370,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
     ),
   checkRingDifference: (card) =>
     said(
-      `${overText(card, 'ringDifference')} On the small ring, in the smallest cogs: the chain must not touch the lower edge of the cage. Shift both ways in the largest and the smallest cog.`,
+      `${overText(card, 'ringDifference')} On the small ring, in the smallest cogs: the chain must not touch the lower edge of the cage; measure that gap. Shift both ways in the largest and the smallest cog.`,
       'The front derailleur’s cage is not deep enough for this difference by its spec.',
       `Past a published limit you are on your own; ${SPEC}.`,
     ),
@@ -402,7 +402,12 @@ const SAY: Readonly<Record<StepId, Say>> = {
   },
   checkCapacity: (card) =>
     said(
-      `${overText(card, 'totalCapacity')} Big-big: push the cage forward by hand, it must still move. Small-small: measure the gap between the lower run of the chain and the guide pulley.`,
+      sentences([
+        overText(card, 'totalCapacity'),
+        isTwo(card)
+          ? 'Big-big: push the cage forward by hand, it must still move. Small-small: measure the gap between the lower run of the chain and the guide pulley.'
+          : 'Largest cog: push the cage forward by hand, it must still move. Smallest cog: measure the gap between the lower run of the chain and the guide pulley.',
+      ]),
       'The cage has to take up more chain than it is made for.',
       `Past a published limit you are on your own; ${SPEC}.`,
     ),

@@ -3,6 +3,7 @@ import type { Experience } from '../../core/fit';
 import {
   jobCard,
   lastTimeOf,
+  moveOf,
   type JobCard,
   type LearnedTimes,
   type PastSwap,
@@ -134,7 +135,11 @@ function withReadings(build: StockedBuild, progress: Progress): StockedBuild {
 }
 
 /** @param plan the work of the job where this is the setup that goes on: then what it needs is looked for in stock */
-function buildOf(side: JobSide, { bike, parts }: JobFacts, plan?: SwapWork): StockedBuild {
+function buildOf(
+  side: JobSide,
+  { bike, parts }: Pick<JobFacts, 'bike' | 'parts'>,
+  plan?: Pick<SwapWork, 'isReturn'>,
+): StockedBuild {
   const { setup } = side;
   const { chainrings, cogs, hubStages, rearDerailleur, chainLinks } = setup;
   const named = SLOTS.flatMap((slot): [Slot, string][] => {
@@ -217,6 +222,47 @@ function longestChain(free: readonly PartRecord[], { cogs }: SetupRecord): PartR
   return free
     .filter(({ kind, data }) => kind === 'chain' && data.chainSpeeds === Math.max(8, cogs.length))
     .sort((a, b) => (b.data.chainLinks ?? 0) - (a.data.chainLinks ?? 0))[0];
+}
+
+/** Weight and cost of a setup, and whether they are worked out from what would move. */
+export interface WeightAndCost {
+  /** g */
+  readonly massG: number | undefined;
+  readonly isMassEstimate: boolean;
+  readonly cost: number | undefined;
+}
+
+/**
+ * What a setup of a bike weighs and costs. As it is known of the whole setup; else by the parts that would move from
+ * the setup on the bike, in the same way as on the card of that job.
+ */
+export function weightAndCost(
+  setup: SetupRecord,
+  fitted: SetupRecord,
+  bike: BikeRecord,
+  parts: PartsById,
+): WeightAndCost {
+  const known = { massG: setup.massG, isMassEstimate: false, cost: setup.cost };
+  if (setup.id === fitted.id || (setup.massG !== undefined && setup.cost !== undefined)) return known;
+  const facts = { bike, parts };
+  const { chainstayMm, suspensionGrowthMm, bbDropMm } = fitInputFor(bike, setup, fitted, []);
+  const { massChange, cost } = moveOf(
+    buildOf(jobSideOf(bike, fitted, parts), facts),
+    buildOf(jobSideOf(bike, setup, parts), facts, {}),
+    {
+      frame: { chainstayMm, longestChainstayMm: chainstayMm + suspensionGrowthMm, bbDropMm },
+      chain: { choice: 'leave', alternates: false, newChain: false },
+      prices: fillFind(bike.find ?? {}, []).prices,
+      isReturn: false,
+    },
+  );
+  const isWhole = massChange.grams !== undefined && massChange.unweighed.length === 0;
+  const [sum] = cost.sums;
+  return {
+    massG: setup.massG ?? (isWhole && fitted.massG !== undefined ? fitted.massG + massChange.grams : undefined),
+    isMassEstimate: setup.massG === undefined && massChange.hasEstimates,
+    cost: setup.cost ?? (cost.unpriced.length === 0 && cost.sums.length < 2 ? (sum?.sum ?? 0) : undefined),
+  };
 }
 
 /** Parts that a job names and that are no longer in stock. */

@@ -20,7 +20,15 @@ import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { LaneAsked } from '../../kit/ladder/asked';
 import { formatShorthand } from '../../formats/shorthand';
-import { leftOutOf, wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
+import {
+  leftOutOf,
+  weightAndCost,
+  wheelOf,
+  wheelsetOf,
+  type BikeRecord,
+  type PartsById,
+  type SetupRecord,
+} from '../../records';
 
 /** One setup of the comparison. */
 export interface Compared {
@@ -45,12 +53,13 @@ export interface Comparison {
 
 /** Everything that core says of the setups of the bench together. */
 export function useCompare(): Comparison {
-  const { bench } = useReadyBench();
+  const { bench, workshop } = useReadyBench();
   const inUse = useBrief();
   const { bike, setups } = bench;
+  const { parts } = workshop;
   return useMemo(() => {
     const { brief } = inUse;
-    const figures = setups.map((setup) => figuresOf(setup, bike, brief));
+    const figures = setups.map((setup) => figuresOf(setup, setups[0]!, bike, parts, brief));
     const all = figures.map((own, place): Compared => ({
       place,
       title: titleOf(setups[place]!),
@@ -62,7 +71,7 @@ export function useCompare(): Comparison {
       runs: cadenceRuns(own.report.pathGears, brief.preferredRpm, own.coverage.lowestSteadyKmh, own.coverage.topKmh),
     }));
     return { all, schools: schoolChoices(figures, brief), inUse };
-  }, [bike, setups, inUse]);
+  }, [bike, setups, parts, inUse]);
 }
 
 /** What the lanes of the setups are worked out from: on a bench that was just typed, ahead of all else said of them. */
@@ -86,7 +95,13 @@ export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inU
 
 const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
 
-function figuresOf(setup: SetupRecord, bike: BikeRecord, brief: FilledBrief): SetupFigures {
+function figuresOf(
+  setup: SetupRecord,
+  fitted: SetupRecord,
+  bike: BikeRecord,
+  parts: PartsById,
+  brief: FilledBrief,
+): SetupFigures {
   return setupFigures(
     {
       id: setup.id,
@@ -96,8 +111,7 @@ function figuresOf(setup: SetupRecord, bike: BikeRecord, brief: FilledBrief): Se
       rearDerailleur: setup.rearDerailleur,
       avoided: leftOutOf(setup),
       clicksPerPush: setup.clicksPerPush,
-      massG: setup.massG,
-      cost: setup.cost,
+      ...weightAndCost(setup, fitted, bike, parts),
     },
     brief,
     { closenessPercent: bike.closenessPercent, crossedCogs: bike.crossedCogs },

@@ -3,7 +3,9 @@
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
 import { leaveOut, type GearPlace } from '../../core/fit';
-import { combinationOf } from '../../records';
+import { pairsAt } from '../../core/job';
+import { pairsText } from '../../messages/job';
+import { combinationOf, leftOutOf } from '../../records';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { fixed } from '../../kit/format';
@@ -30,11 +32,25 @@ export function CagePanel({ fit }: { fit: Fit }) {
   const { fromLink } = bench;
   const { report, cells, requiredT, requiredWholeT, leftOutElsewhere } = fit;
   const { geometry, cage } = report;
-  if (!geometry) return null;
   const avoid = (avoided: readonly GearPlace[]) =>
     edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
       withOptional(record, 'leftOut', leaveOut(avoided, combinationOf(record))),
     );
+  if (!geometry) {
+    const left = pairsAt(bench.setup, leftOutOf(bench.setup));
+    if (left.length === 0) return null;
+    // Without a cage length there is no table of angles, but what is left out must be seen, and undone.
+    return (
+      <section className={styles.panel} aria-label={WORDS.cagePanel.cageAngle}>
+        <p className={styles.note} data-testid="wrap">
+          {WORDS.cagePanel.leftOutGears(pairsText(left))}{' '}
+          <Button size="small" disabled={fromLink} onClick={() => avoid([])}>
+            {WORDS.cagePanel.allowAll}
+          </Button>
+        </p>
+      </section>
+    );
+  }
   const out = cells.flat().filter(({ allowed }) => !allowed);
   const slack = cells.flat().filter(({ pose, allowed, isBigBig }) => pose.state === 'slack' && allowed && !isBigBig);
   const placeOf = ({ ringPlace, cogPlace }: GearCell): GearPlace => ({ ring: ringPlace, cog: cogPlace });

@@ -3,7 +3,7 @@ import { M_PER_KM } from '../../core/units';
 import { formatShorthand } from '../../formats/shorthand';
 import { fixed, short } from '../../kit/format';
 import { hasWords } from '../../kit/search';
-import { STEP_TITLES, findingsText, pairsText, readingTitle, withUnit } from '../../messages/job';
+import { findingsText, pairsText, readingTitle, stepTitle, withUnit } from '../../messages/job';
 import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT, kmText } from '../../kit/shop/words';
 import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
 import { WORDS } from './words/text';
@@ -96,13 +96,17 @@ const UNIT_OF: Readonly<Partial<Record<ReadingId, ReadingUnit>>> = {
 const unitOf = (id: ReadingId): ReadingUnit => UNIT_OF[id] ?? (id.startsWith('torque.') ? 'N·m' : 'mm');
 
 /** What was read, found and noted at each step; of a job that is over a check that stayed open as well, as open. */
-function readingEvents({ id: jobId, name, progress, finishedAtMs }: JobRecord): LogEvent[] {
+function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRecord): LogEvent[] {
+  const rings = work.kind === 'swap' ? work.to.setup.chainrings.length : 2;
   return (Object.keys(progress) as StepId[]).flatMap((stepId): LogEvent[] => {
     const step = progress[stepId]!;
+    const title = stepTitle(stepId, rings);
     const readings = Object.entries(step.values ?? {}) as [ReadingId, number][];
     const said = [
       ...readings.map(([id, value]) =>
-        readings.length > 1 ? `${readingTitle(id)} ${withUnit(value, unitOf(id))}` : withUnit(value, unitOf(id)),
+        readings.length > 1 && readingTitle(id) !== title
+          ? `${readingTitle(id)}: ${withUnit(value, unitOf(id))}`
+          : withUnit(value, unitOf(id)),
       ),
       findingsText(step),
       step.note ?? '',
@@ -116,7 +120,7 @@ function readingEvents({ id: jobId, name, progress, finishedAtMs }: JobRecord): 
         id: `${jobId} ${stepId}`,
         kind: 'reading',
         atMs,
-        title: `${STEP_TITLES[stepId]}${isOpenCheck ? WORDS.timeline.leftOpen : ''}`,
+        title: `${title}${isOpenCheck ? WORDS.timeline.leftOpen : ''}`,
         text: `${said.join('; ')} (${name})`,
       },
     ];

@@ -1,13 +1,21 @@
 import type { JobCard, JobStep, Progress } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
 import { short } from '../../kit/format';
-import { bScrewText, cardHeadline, itemMassText, itemText, priceText, spacerText } from '../../kit/shop/card-words';
+import {
+  bScrewText,
+  cardHeadline,
+  itemMassText,
+  itemText,
+  priceText,
+  shifterText,
+  spacerText,
+} from '../../kit/shop/card-words';
 import {
   CONSUMABLE_TEXT,
-  STEP_TITLES,
   TOOL_TEXT,
   chainText,
   readingTitle,
+  stepTitle,
   stepWords,
   targetText,
   torqueText,
@@ -72,7 +80,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               ))}
             </div>
           </div>
-          <p>{[chainText(card), bScrewText(card), spacerText(card)].filter(Boolean).join(' ')}</p>
+          <p>{[chainText(card), shifterText(card), bScrewText(card), spacerText(card)].filter(Boolean).join(' ')}</p>
           <p>
             <b>{WORDS.jobPaper.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.{' '}
             <b>{WORDS.jobPaper.consumables}</b>{' '}
@@ -89,7 +97,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               <tr key={step.id}>
                 <td className={styles.box} data-done={done?.doneAtMs !== undefined} />
                 <td>
-                  <b>{STEP_TITLES[step.id]}.</b> {text}
+                  <b>{stepTitle(step.id, card?.to.setup.chainrings.length ?? 2)}.</b> {text}
                   {caution && <em> {caution}</em>}
                   {step.torques.map((torque) => (
                     <em key={torque.joint}> {torqueText(torque)}.</em>

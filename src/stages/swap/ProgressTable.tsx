@@ -1,12 +1,13 @@
 'use client';
 
 import { isBehind, type JobStep, type StepProgress } from '../../core/job';
-import { STEP_TITLES, findingsText, readingTitle, stepMark, withUnit } from '../../messages/job';
+import { findingsText, readingTitle, stepMark, stepTitle, withUnit } from '../../messages/job';
 import type { JobRecord } from '../../records';
 import styles from './Swap.module.css';
 
 /** Each step with what was read, noted and found. */
 export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly JobStep[] }) {
+  const rings = job.work.kind === 'swap' ? job.work.to.setup.chainrings.length : 2;
   const shown = job.state === 'done' ? steps.filter(({ id }) => job.progress[id]) : steps;
   return (
     <table className={styles.progress} data-testid="progress">
@@ -16,7 +17,7 @@ export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly 
           return (
             <tr key={step.id} data-behind={isBehind(job.progress, step.id)}>
               <td>{stepMark(progress)}</td>
-              <th scope="row">{STEP_TITLES[step.id]}</th>
+              <th scope="row">{stepTitle(step.id, rings)}</th>
               <td>{readingsText(step, progress)}</td>
               <td>{[findingsText(progress), progress?.note].filter(Boolean).join('; ')}</td>
             </tr>

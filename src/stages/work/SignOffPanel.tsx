@@ -4,7 +4,7 @@ import { Button, Checkbox } from 'antd';
 import { useState } from 'react';
 import type { CheckId } from '../../core/fit';
 import { acceptedGears, isBehind, isPutBack, obstacleTo, openFinding, type Outcome } from '../../core/job';
-import { STEP_TITLES, SYMPTOM_TEXT, obstacleText, pairsText } from '../../messages/job';
+import { SYMPTOM_TEXT, obstacleText, pairsText } from '../../messages/job';
 import { swapSignOff } from '../../kit/shop/sign-off';
 import { NAME_LENGTH_MAX, isSwap } from '../../records';
 import { useBench } from '../../kit/bench/BenchProvider';
@@ -19,7 +19,7 @@ import { WORDS } from './words/text';
 
 /** How it came out; a swap that stays makes its setup A. */
 export function SignOffPanel({ work }: { work: Work }) {
-  const { job, steps, card, facts, edit } = work;
+  const { job, steps, card, facts, edit, titleOf } = work;
   const state = useBench();
   const putsBack = isPutBack(job.progress);
   const [chosen, setOutcome] = useState<Outcome>();
@@ -36,7 +36,7 @@ export function SignOffPanel({ work }: { work: Work }) {
   const open = steps.filter(({ id }) => id !== 'signOff' && !isBehind(job.progress, id));
   const findings = steps.flatMap(({ id }) => {
     const finding = openFinding(job.progress[id]);
-    return finding ? [`${STEP_TITLES[id]}: ${SYMPTOM_TEXT[finding.symptom].toLowerCase()}`] : [];
+    return finding ? [`${titleOf(id)}: ${SYMPTOM_TEXT[finding.symptom].toLowerCase()}`] : [];
   });
   const accepted = acceptedGears(job.progress);
   const inTheWay = obstacleTo('signOff', steps, job.progress, 'done');
@@ -46,7 +46,7 @@ export function SignOffPanel({ work }: { work: Work }) {
     outcome === undefined
       ? WORDS.signOffPanel.howDidItComeOut
       : stays && inTheWay !== undefined
-        ? obstacleText(inTheWay)
+        ? obstacleText(inTheWay, titleOf)
         : outcome === 'works' && (findings.length > 0 || accepted.length > 0)
           ? WORDS.signOffPanel.worksWithNotesInstead
           : outcome !== 'works' && !note
@@ -69,7 +69,7 @@ export function SignOffPanel({ work }: { work: Work }) {
     <div className={styles.sign}>
       {open.length > 0 && (
         <p className={styles.doubt} data-testid="still-open">
-          {WORDS.signOffPanel.stillOpen(open.map(({ id }) => STEP_TITLES[id]).join(', '))}
+          {WORDS.signOffPanel.stillOpen(open.map(({ id }) => titleOf(id)).join(', '))}
         </p>
       )}
       {findings.length > 0 && (

@@ -12,17 +12,18 @@ import {
   type Ending,
   type Finding,
   type GearPair,
+  type StepId,
   type StepProgress,
   type Symptom,
 } from '../../core/job';
-import { ENDING_LABEL, REMEDY_TEXT, STEP_TITLES, SYMPTOM_TEXT, findingText, pairText } from '../../messages/job';
+import { ENDING_LABEL, REMEDY_TEXT, SYMPTOM_TEXT, findingText, pairText } from '../../messages/job';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
 import { WORDS } from './words/text';
 
 /** What a check found, what helps, and how it ended: a branch that comes back to the check. */
-export function TroublePanel({ work }: { work: Work }) {
-  const { job, steps, step, editStepOf, goTo } = work;
+export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: StepId) => void }) {
+  const { job, steps, step, editStepOf, titleOf } = work;
   const progress = job.progress[step.id];
   if (step.symptoms.length === 0) return null;
   const finding = openFinding(progress);
@@ -55,8 +56,8 @@ export function TroublePanel({ work }: { work: Work }) {
                 <li key={remedy.code}>
                   {REMEDY_TEXT[remedy.code]}{' '}
                   {back !== undefined && back !== step.id && steps.some(({ id }) => id === back) && (
-                    <Button size="middle" onClick={() => goTo(back)}>
-                      {WORDS.troublePanel.backToStepTitle(STEP_TITLES[back])}
+                    <Button size="middle" onClick={() => onBackTo(back)}>
+                      {WORDS.troublePanel.backToStepTitle(titleOf(back))}
                     </Button>
                   )}
                 </li>

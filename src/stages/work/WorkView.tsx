@@ -4,18 +4,8 @@ import { PauseOutlined, CaretRightOutlined, UnorderedListOutlined } from '@ant-d
 import { Alert, Button, Drawer } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
-import { isBehind, obstacleTo, openFinding } from '../../core/job';
-import {
-  CONSUMABLE_TEXT,
-  STEP_TITLES,
-  TOOL_TEXT,
-  itemName,
-  obstacleText,
-  stepMark,
-  stepWords,
-  torqueText,
-} from '../../messages/job';
-import { capital } from '../../kit/format';
+import { isBehind, obstacleTo, openFinding, type StepId } from '../../core/job';
+import { CONSUMABLE_TEXT, TOOL_TEXT, itemName, obstacleText, stepMark, stepWords } from '../../messages/job';
 import { Clock } from './Clock';
 import { PhotoField } from './PhotoField';
 import { SignOffPanel } from './SignOffPanel';
@@ -29,8 +19,19 @@ import { WORDS } from './words/text';
 
 /** The step on screen, large; what it needs, and the way on. */
 export function WorkView({ work }: { work: Work }) {
-  const { job, bike, steps, step, place, behind, goTo, finish, conflict } = work;
+  const { job, bike, steps, step, place, behind, goTo, finish, conflict, titleOf } = work;
   const [listOpen, setListOpen] = useState(false);
+  // The check from which a remedy led to an earlier step: from there the way goes back to it.
+  const [returnTo, setReturnTo] = useState<StepId>();
+  const backTo = (id: StepId) => {
+    setReturnTo(step.id);
+    goTo(id);
+  };
+  const returns = returnTo !== undefined && returnTo !== step.id && steps.some(({ id }) => id === returnTo);
+  const goBack = () => {
+    setReturnTo(undefined);
+    goTo(returnTo!);
+  };
   const isElsewhere = useOtherTab(job.id);
   const progress = job.progress[step.id];
   const inTheWay = obstacleTo(step.id, steps, job.progress, 'done');
@@ -73,7 +74,7 @@ export function WorkView({ work }: { work: Work }) {
           <i key={id} data-behind={isBehind(job.progress, id)} data-here={id === step.id} />
         ))}
       </div>
-      {isElsewhere && <Alert type="info" showIcon title={WORDS.workView.thisJobIsOpenIn} />}
+      {isElsewhere && <Alert type="info" showIcon title={WORDS.workView.thisJobIsOpenIn} data-testid="elsewhere" />}
       {conflict && (
         <Alert
           type="warning"
@@ -85,7 +86,7 @@ export function WorkView({ work }: { work: Work }) {
       )}
       <section
         className={styles.step}
-        aria-label={STEP_TITLES[step.id]}
+        aria-label={titleOf(step.id)}
         data-testid="step"
         data-step={step.id}
         data-kept={work.isKept}
@@ -95,15 +96,10 @@ export function WorkView({ work }: { work: Work }) {
           {behindIt && (progress?.skipped ? WORDS.workView.leftOut : WORDS.workView.done)}
           {!work.isKept && WORDS.workView.writing}
         </p>
-        <h2>{STEP_TITLES[step.id]}</h2>
+        <h2>{titleOf(step.id)}</h2>
         <p className={styles.text}>{words.text}</p>
         <p className={styles.why}>{words.why}</p>
         {words.caution && <p className={styles.caution}>{words.caution}</p>}
-        {step.torques.map((torque) => (
-          <p key={torque.joint} className={styles.why}>
-            {capital(torqueText(torque))}.
-          </p>
-        ))}
         {step.id === 'gather' && work.card && (
           <ul className={styles.gather}>
             {[
@@ -121,13 +117,13 @@ export function WorkView({ work }: { work: Work }) {
         ) : (
           <>
             <StepFields key={step.id} work={work} />
-            <TroublePanel key={`trouble ${step.id}`} work={work} />
+            <TroublePanel key={`trouble ${step.id}`} work={work} onBackTo={backTo} />
             <PhotoField jobId={job.id} stepId={step.id} />
           </>
         )}
       </section>
       <footer className={styles.foot}>
-        {inTheWay && step.id !== 'signOff' && <p role="status">{obstacleText(inTheWay)}</p>}
+        {inTheWay && step.id !== 'signOff' && <p role="status">{obstacleText(inTheWay, titleOf)}</p>}
         <Button
           size="large"
           disabled={place === 0}
@@ -149,9 +145,14 @@ export function WorkView({ work }: { work: Work }) {
                 {WORDS.workView.leaveOut}
               </Button>
             )}
+            {returns && (
+              <Button size="large" type="primary" className={styles.done} onClick={goBack} data-testid="return">
+                {WORDS.workView.returnTo(titleOf(returnTo))}
+              </Button>
+            )}
             <Button
               size="large"
-              type="primary"
+              {...(!returns && { type: 'primary' as const })}
               className={styles.done}
               disabled={inTheWay !== undefined || openFinding(progress) !== undefined}
               onClick={() => (behindIt ? goTo(steps[Math.min(place + 1, steps.length - 1)]!.id) : finish('done'))}
@@ -179,7 +180,7 @@ export function WorkView({ work }: { work: Work }) {
                   setListOpen(false);
                 }}
               >
-                <span>{stepMark(job.progress[id])}</span> {i + 1}. {STEP_TITLES[id]}
+                <span>{stepMark(job.progress[id])}</span> {i + 1}. {titleOf(id)}
               </button>
             </li>
           ))}

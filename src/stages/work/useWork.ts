@@ -18,6 +18,7 @@ import { useBench } from '../../kit/bench/BenchProvider';
 import { allDigits } from '../../kit/format';
 import { jobFactsOf, stepsOf } from '../../kit/shop/job-facts';
 import { useShop } from '../../kit/shop/ShopProvider';
+import { stepTitle } from '../../messages/job';
 import { isSwap, jobWithCard, type BikeRecord, type JobFacts, type JobRecord } from '../../records';
 import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
 import { WriteQueue } from './write-queue';
@@ -30,6 +31,8 @@ export interface Work {
   readonly facts: JobFacts;
   readonly steps: readonly JobStep[];
   readonly step: JobStep;
+  /** What a step is called on this bike: on 1x there is no big or small ring. */
+  readonly titleOf: (id: StepId) => string;
   readonly place: number;
   readonly behind: number;
   readonly goTo: (id: StepId) => void;
@@ -128,6 +131,7 @@ export function useWork(jobId: string): WorkState {
     facts,
     steps,
     step,
+    titleOf: (id) => stepTitle(id, card?.to.setup.chainrings.length ?? 2),
     place: steps.indexOf(step),
     behind: steps.filter(({ id }) => isBehind(job.progress, id)).length,
     goTo,

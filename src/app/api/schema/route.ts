@@ -3,6 +3,7 @@ import { findRequestSchema, findResponseSchema } from '../../../records/exchange
 import { fitRequestSchema, fitResponseSchema } from '../../../records/exchange/fit';
 import { gearsRequestSchema, gearsResponseSchema } from '../../../records/exchange/gears';
 import { healthSchema, problemSchema } from '../../../records/exchange/http';
+import { jobCardRequestSchema, jobCardResponseSchema } from '../../../records/exchange/job-card';
 
 /** The whole HTTP interface as JSON Schema 2020-12, made from the schemas that the handlers check with. */
 export function GET(): Response {
@@ -18,6 +19,8 @@ export function GET(): Response {
       FitResponse: { description: 'answer of POST /api/fit', ...output(fitResponseSchema) },
       FindRequest: { description: 'body of POST /api/find', ...input(findRequestSchema) },
       FindResponse: { description: 'answer of POST /api/find', ...output(findResponseSchema) },
+      JobCardRequest: { description: 'body of POST /api/job-card', ...input(jobCardRequestSchema) },
+      JobCardResponse: { description: 'answer of POST /api/job-card', ...output(jobCardResponseSchema) },
       HealthResponse: { description: 'answer of GET /api/health', ...output(healthSchema) },
       Problem: { description: 'application/problem+json, with status 400, 413, 500 or 503', ...output(problemSchema) },
     },

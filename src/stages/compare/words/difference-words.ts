@@ -103,7 +103,7 @@ export function valueText(
         ? 'none'
         : `${fixed(value, 2)} W (${fixed(value * (1 - DRAG_SPREAD), 2)}–${fixed(value * (1 + DRAG_SPREAD), 2)})`;
     case 'mass':
-      return `${fixed(value, 0)} g`;
+      return `${figures.candidate.isMassEstimate ? 'about ' : ''}${fixed(value, 0)} g`;
     case 'cost':
       return short(value, 2);
     default:

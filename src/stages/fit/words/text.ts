@@ -19,6 +19,7 @@ export const WORDS = {
     allowAll: 'Allow all',
     chainringCogIsUsed: (chainring: number, cog: number) => `${chainring}/${cog} is used`,
     bigCannotBeLeftOut: 'Big-big cannot be left out',
+    leftOutGears: (gears: string) => `Left out of this combination of rings, cassette and derailleur: ${gears}.`,
     leftOutElsewhere: (count: number) =>
       `${count} gears are left out of another combination of rings, cassette and derailleur. Here they all count.`,
     leaveItOut: 'Leave it out',

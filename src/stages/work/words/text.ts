@@ -38,7 +38,7 @@ export const WORDS = {
     whatWasFoundWhatWas: 'what was found, what was set',
   },
   torqueField: {
-    markedOnThePart: (joint: string) => `Torque marked on the part: ${joint}`,
+    markedOnThePart: (joint: string) => `Marked on the ${joint} (takes precedence)`,
     torque: 'torque',
     torqueOf: (joint: string) => `torque of the ${joint}`,
     seeThePart: 'see the part',
@@ -132,6 +132,7 @@ export const WORDS = {
     done: ', done',
     writing: ', saving …',
     stepBefore: 'Previous step',
+    returnTo: (step: string) => `Back to ${step}`,
     allSteps: 'All steps',
     leaveOut: 'Skip',
     next: 'Next',
