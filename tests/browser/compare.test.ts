@@ -203,9 +203,9 @@ test('shifting: the crossover in words, and the cross-chain rule is the rider’
     '[data-testid=crossover]',
     'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6 %',
   );
-  await app.shows('[data-testid=big-change]', '11 clicks in 4 lever pushes, and one ring change');
-  await app.type('lever', '1');
-  await app.shows('[data-testid=big-change]', '11 clicks in 11 lever pushes');
+  await app.shows('[data-testid=big-change]', '11 clicks in 6 pushes of the lever (4 pushes back), one ring change');
+  await app.type('lever-harder', '1');
+  await app.shows('[data-testid=big-change]', '11 clicks in 11 pushes of the lever (4 pushes back)');
   await app.type('crossed', '4');
   await app.shows('[aria-label="Shift path"]', 'Shift path: 16 gears');
 });

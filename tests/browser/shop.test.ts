@@ -64,13 +64,13 @@ describe('shelf', () => {
     await app.type('own-scale', '42.5');
     await app.shows('#own-scale-problem', '42.5 g is not a multiple of 1 g');
     await app.click('.ant-select:has([aria-label="Resolution of the scale"])');
-    await app.clickText("div[contains(@class,'ant-select-item-option')]", '0.5 g');
+    await app.clickText("div[contains(@class,'ant-select-item-option')]", '0.1 g');
     await app.type('own-scale', '42.5');
     await app.clickText('button', 'Save the weight');
     await app.gone('[data-testid=scale]');
     await app.holds('part-mass', '42.5');
-    await app.holds('part-resolution', '0.5');
-    await app.shows('[data-testid=part-sheet]', 'weighed 42.5 g ± 0.25 g');
+    await app.holds('part-resolution', '0.1');
+    await app.shows('[data-testid=part-sheet]', 'weighed 42.5 g ± 0.05 g');
     await app.clickText('button', 'weigh it');
     await app.clickText('button', 'Try the demo scale');
     await app.shows('[data-testid=demo-scale]', 'Demo.');

@@ -90,8 +90,10 @@ function judgeLinks({ target, window, usesQuickLink }: StepReading, links: numbe
     return isMeant ? { kind: 'withoutQuickLink', links: whole } : { kind: 'odd' };
   }
   if (links < min) return { kind: 'below', by: min - links };
-  if (links > max)
-    return max < min && links === target ? { kind: 'slackAtPlanned' } : { kind: 'above', by: links - max };
+  if (links > max) {
+    if (max < min && links === target) return { kind: 'slackAtPlanned' };
+    return { kind: 'above', by: links - Math.max(min, max) };
+  }
   if (links === target) return { kind: 'onTarget' };
   return target === undefined && window === undefined ? { kind: 'noTarget' } : { kind: 'inWindow' };
 }

@@ -23,7 +23,7 @@ export function chainText({
 }
 
 /** What the two ends of the drivetrain are called: on 1x there is no big or small ring. */
-interface Ends {
+export interface Ends {
   readonly big: string;
   readonly small: string;
 }

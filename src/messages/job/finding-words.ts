@@ -8,7 +8,7 @@ export const SYMPTOM_TEXT: Readonly<Record<Symptom, string>> = {
   skipping: 'Skipping',
   rubbing: 'Rubbing',
   slack: 'Slack chain',
-  lockedUp: 'Locked up in big-big',
+  lockedUp: 'Locked up',
   cannotReach: 'Cannot reach a gear',
   chainOff: 'Chain comes off',
   dropsCogs: 'Chain drops cogs',
@@ -52,7 +52,7 @@ export const REMEDY_TEXT: Readonly<Record<RemedyCode, string>> = {
     'Right length, still slack: the cage is too short for this range. Compatibility shows the cage length needed.',
   'slack.leaveOut': 'Or accept it with limits: never ride the gears in which it is slack, and write them on the bike.',
   'lockedUp.doNotForce': 'Do not force it: shift back by hand, take the wheel out if it is stuck.',
-  'lockedUp.longerChain': 'The chain is too short: use a longer one, by big-big + 2.',
+  'lockedUp.longerChain': 'The chain is too short: use a longer one.',
   'lockedUp.cage':
     'Right length, cage fully stretched: the cage is too short. Compatibility shows the cage length needed.',
   'cannotReach.lowLimit': 'Back out the low limit screw half a turn at a time, turning the cranks slowly by hand.',
@@ -113,7 +113,7 @@ export function obstacleText(obstacle: Obstacle, titleOf: (id: StepId) => string
     case 'chainTooShort':
       return obstacle.minLinks === undefined
         ? `Never ride with this chain: ${count(obstacle.links, 'link')} cannot be right. Count again.`
-        : `Never ride with this chain: ${count(obstacle.links, 'link')} cannot be joined or do not reach big-big, which needs ${obstacle.minLinks}. Count again, or use a longer chain.`;
+        : `Never ride with this chain: ${count(obstacle.links, 'link')} cannot be joined or are too few; at least ${obstacle.minLinks} are needed. Count again, or use a longer chain.`;
     case 'mustBePutBack':
       return 'A check ended with the old parts being put back: sign the job off as put back.';
     case 'findingOpen':

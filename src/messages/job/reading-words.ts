@@ -1,7 +1,8 @@
 import type { ReadingBasis, ReadingId, ReadingJudgement, ReadingUnit, StepReading } from '../../core/job';
 import { allDigits, short } from '../../core/number-text';
-import { JOINT_TEXT } from './torque-words';
+import { endsOf, type Ends } from './chain-words';
 import { count } from './list';
+import { JOINT_TEXT } from './torque-words';
 
 /** What is read. */
 export function readingTitle(id: ReadingId): string {
@@ -42,8 +43,7 @@ export function withUnit(value: number, unit: ReadingUnit): string {
 }
 
 /** Why a target is what it is. */
-const BASIS: Readonly<Record<ReadingBasis, string>> = {
-  chainWindow: 'big-big + 2, and taut in small-small',
+const BASIS: Readonly<Record<Exclude<ReadingBasis, 'chainWindow'>, string>> = {
   bodyAndCassette: 'freehub body less cassette',
   'gap.lastTime': 'it worked last time with this cassette',
   'gap.derailleur': 'from the gap set for this derailleur',
@@ -55,6 +55,9 @@ const BASIS: Readonly<Record<ReadingBasis, string>> = {
   clearance: 'so that nothing touches under load',
   wearLimit: 'the limit for this number of speeds',
 };
+
+const basisText = (basis: ReadingBasis, { big, small }: Ends): string =>
+  basis === 'chainWindow' ? `${big} + 2, and taut in ${small}` : BASIS[basis];
 
 /** The target of a reading: "114 links (112 to 116)". */
 export function targetText({ target, window, unit }: StepReading): string | undefined {
@@ -71,12 +74,16 @@ export function targetText({ target, window, unit }: StepReading): string | unde
   return `${withUnit(target, unit)}${span}`;
 }
 
-/** What is thought of a reading, against this job's own target, with the reason and the next step. */
-export function judgementText(reading: StepReading, value: number, judged: ReadingJudgement): string {
+/**
+ * What is thought of a reading, against this job's own target, with the reason and the next step.
+ * @param rings of the setup that goes on
+ */
+export function judgementText(reading: StepReading, value: number, judged: ReadingJudgement, rings: number): string {
   const { id, unit, possible, basis } = reading;
   const value$ = withUnit(value, unit);
   const target = targetText(reading);
-  const why = basis ? BASIS[basis] : '';
+  const ends = endsOf(rings);
+  const why = basis ? basisText(basis, ends) : '';
   switch (judged.kind) {
     case 'onTarget':
       return `${value$}: on target (${why}).`;
@@ -93,11 +100,11 @@ export function judgementText(reading: StepReading, value: number, judged: Readi
     case 'withoutQuickLink':
       return `${value$} and the quick link make ${judged.links}. Enter ${judged.links} if the quick link is not in your count, or count again.`;
     case 'slackAtPlanned':
-      return `${value$}, as planned for big-big; it hangs slack in small-small, whatever its length: the cage is too short for this range. Leave those gears out.`;
+      return `${value$}, as planned for ${ends.big}; it hangs slack in ${ends.small}, whatever its length: the cage is too short for this range. Leave those gears out.`;
     case 'below':
       return `${value$}, ${withUnit(judged.by, unit)} too ${unit === 'links' ? 'few' : 'little'}: ${target ? `the target is ${target}` : 'below the target'} (${why}). ${belowStep(id)}`;
     case 'above':
-      return `${value$}, ${withUnit(judged.by, unit)} too ${unit === 'links' ? 'many' : 'much'}: ${target ? `the target is ${target}` : 'above the target'} (${why}). ${aboveStep(id)}`;
+      return `${value$}, ${withUnit(judged.by, unit)} too ${unit === 'links' ? 'many' : 'much'}: ${target ? `the target is ${target}` : 'above the target'} (${why}). ${aboveStep(id, ends)}`;
   }
 }
 
@@ -118,10 +125,10 @@ function belowStep(id: ReadingId): string {
   }
 }
 
-function aboveStep(id: ReadingId): string {
+function aboveStep(id: ReadingId, { small }: Ends): string {
   switch (id) {
     case 'links':
-      return 'It hangs slack in small-small: take links out in pairs, or leave those gears out.';
+      return `It hangs slack in ${small}: take links out in pairs, or leave those gears out.`;
     case 'gapMm':
       return 'Shifting will be slow: turn the B-tension screw out.';
     case 'spacerMm':

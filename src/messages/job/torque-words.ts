@@ -15,7 +15,7 @@ export const JOINT_TEXT: Readonly<Record<Joint, string>> = {
 
 /** The torque of a joint and whose figure it is. */
 export function torqueText({ joint, torqueNm, by }: TorqueTarget): string {
-  const what = JOINT_TEXT[joint];
+  const what = JOINT_TEXT[joint].replace(/^./, (letter) => letter.toUpperCase());
   if (torqueNm === undefined) return `${what}: to the torque marked on the part`;
   return by === 'part'
     ? `${what}: ${short(torqueNm, 1)} N·m, as read off the part`

@@ -20,6 +20,6 @@ export const warningText = {
   shifterUnknown:
     'The number of cogs changes and the shifter’s speeds are not known. Read them off the shifter first; a new one is assumed.',
   tooShort: (links: number, minLinks: number) =>
-    `Never ride with this chain: ${count(links, 'link')}, where big-big needs ${minLinks}.`,
+    `Never ride with this chain: ${count(links, 'link')}, where at least ${minLinks} are needed.`,
   passed: (id: CheckId, overT: number) => `${LIMIT_TEXT[id] ?? id}: ${overT}T past the published limit.`,
 };

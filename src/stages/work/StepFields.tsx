@@ -70,7 +70,7 @@ function ReadingField({ work, reading, isFirst }: { work: Work; reading: StepRea
           role="status"
           data-testid={isFirst ? 'judged' : `judged-${reading.id}`}
         >
-          {judgementText(reading, value!, judged)}
+          {judgementText(reading, value!, judged, work.rings)}
         </p>
       )}
       {torque && <TorqueField bike={work.bike} torque={torque} />}

@@ -32,6 +32,8 @@ export interface Work {
   readonly steps: readonly JobStep[];
   readonly step: JobStep;
   /** What a step is called on this bike: on 1x there is no big or small ring. */
+  /** Chainrings of the setup that goes on. */
+  readonly rings: number;
   readonly titleOf: (id: StepId) => string;
   readonly place: number;
   readonly behind: number;
@@ -102,6 +104,7 @@ export function useWork(jobId: string): WorkState {
   const card = worked?.card;
   const { steps: all } = stepsOf(job, card, facts.setups[0]?.cogs.length);
   const steps = workSteps(all);
+  const rings = card?.to.setup.chainrings.length ?? 2;
   const step = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress) ?? steps.at(-1)!;
 
   const edit: Work['edit'] = (what, change) =>
@@ -131,7 +134,8 @@ export function useWork(jobId: string): WorkState {
     facts,
     steps,
     step,
-    titleOf: (id) => stepTitle(id, card?.to.setup.chainrings.length ?? 2),
+    rings,
+    titleOf: (id) => stepTitle(id, rings),
     place: steps.indexOf(step),
     behind: steps.filter(({ id }) => isBehind(job.progress, id)).length,
     goTo,
