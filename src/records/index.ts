@@ -35,7 +35,7 @@ export { editThroughParts, partsInSlots, resolvedSetup, stockOfSetup, sumsOf } f
 export type { PartsById } from './made-setup';
 export { jobSideOf } from './job-side';
 export { combinationOf, fitInputFor, leftOutOf } from './selectors/fit-input';
-export { goneParts, isSwap, jobWithCard, weightAndCost } from './selectors/job-card';
+export { goneParts, isSwap, jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from './selectors/job-card';
 export type { JobFacts, JobWithCard } from './selectors/job-card';
 export { finishedSwap } from './selectors/finished-swap';
 export type { FinishedSwap, TakenOff } from './selectors/finished-swap';

@@ -1,7 +1,17 @@
 import 'fake-indexeddb/auto';
 import { chainLinks } from '../core/fit';
 import { itemName, chainText } from '../messages/job';
-import { jobSideOf, leftOutOf, resolvedSetup, type SetupRecord, type SwapWork } from '../records';
+import {
+  jobSideOf,
+  jobWithCard,
+  leftOutOf,
+  moveTo,
+  resolvedSetup,
+  weightAndCost,
+  withoutCopiedChain,
+  type SetupRecord,
+  type SwapWork,
+} from '../records';
 import { datasetSchema } from '../records/schema';
 import { parseShorthand } from '../formats/shorthand';
 import { cardOf, factsOf, signOff, workOn } from '../../tests/support/workshop';
@@ -18,7 +28,8 @@ import {
   takeStock,
   undo,
 } from './index';
-import { EMPTY_DATASET, prepareStore } from './dataset';
+import { EMPTY_DATASET, prepareStore, replaceDataset } from './dataset';
+import { demoDataset } from './demo';
 import { RontelDatabase } from './db';
 
 let count = 0;
@@ -49,6 +60,9 @@ async function bikeWith(db: RontelDatabase, on: string, other: string, more: Par
 
 const setupsOf = (db: RontelDatabase, bikeId: string) => db.setups.where('bikeId').equals(bikeId).sortBy('rank');
 
+/** What the page of jobs asks for where nothing is ticked. */
+const PLAIN = { kind: 'swap', chain: 'leave', newChain: false, weighs: false, usesQuickLink: true } as const;
+
 /** Books a swap there and back, as the Jobs page does. */
 async function bookPair(db: RontelDatabase, bikeId: string, chain: SwapWork['chain'] = 'fit') {
   const bike = (await db.bikes.get(bikeId))!;
@@ -56,13 +70,10 @@ async function bookPair(db: RontelDatabase, bikeId: string, chain: SwapWork['cha
   const parts = await readParts(db);
   const { chainLinks: _links, ...to } = b!;
   const work: SwapWork = {
-    kind: 'swap',
+    ...PLAIN,
     from: jobSideOf(bike, a!, parts),
     to: jobSideOf(bike, to, parts),
     chain,
-    newChain: false,
-    weighs: false,
-    usesQuickLink: true,
   };
   const ids = await addJobs(
     db,
@@ -342,6 +353,33 @@ test('the same whole-setup weights and cost as in a comparison are those of the 
   const { card } = await cardOf(db, there);
   expect(card.massChange).toMatchObject({ grams: -85, by: 'setups' });
   expect(card.cost).toMatchObject({ sums: [{ sum: 55 }], isTyped: true });
+});
+
+test('a comparison and a search say of every setup what its job card says it weighs and costs', async () => {
+  const db = await open();
+  await replaceDataset(db, demoDataset(), 'demo', 1);
+  const parts = await readParts(db);
+  let compared = 0;
+  for (const bike of await db.bikes.toArray()) {
+    const facts = await factsOf(db, bike.id);
+    const [fitted, ...others] = facts.setups.map((setup) => resolvedSetup(setup, parts));
+    for (const setup of others) {
+      const work: SwapWork = {
+        ...PLAIN,
+        from: jobSideOf(bike, fitted!, parts),
+        to: jobSideOf(bike, withoutCopiedChain(setup, fitted!), parts),
+      };
+      const { card } = jobWithCard({ state: 'asked', progress: {}, work }, facts);
+      const { cost, massChange, buy } = moveTo(setup, fitted!, bike, parts);
+      expect({ cost, massChange, buy }).toEqual({ cost: card.cost, massChange: card.massChange, buy: card.buy });
+      const known = weightAndCost(setup, fitted!, bike, parts);
+      if (known.massG !== undefined && fitted!.massG !== undefined) {
+        expect(known.massG - fitted!.massG).toBeCloseTo(card.massChange.grams!, 6);
+        compared += 1;
+      }
+    }
+  }
+  expect(compared).toBeGreaterThan(1);
 });
 
 test('a job whose bike was deleted stays whole when the bike comes back', async () => {

@@ -206,7 +206,25 @@ test('prices are the rider’s own, and the cost of each setup follows them', as
   await app.shows('[aria-label="Limits on the aims"]', /cost at most [5-9]\d\d/);
   await app.scrollTo(ROW);
   await app.click(`${ROW} td:nth-child(2)`);
-  await app.shows('[data-testid=details]', 'cost, by your prices');
+  await app.shows('[data-testid=details]', 'cost in the ranking, an estimate');
+  // What a setup costs and weighs is said in the words of its job card, here and there.
+  const onCard = async (term: string) =>
+    app.driver.executeScript<string>(
+      `return [...document.querySelectorAll('[data-testid=details] dt')].find((one) => one.textContent === arguments[0]).nextElementSibling.textContent`,
+      term,
+    );
+  const buy = await onCard('to buy, as on the job card');
+  const weight = await onCard('weight, as on the job card');
+  await app.click(`${ROW} button[aria-label^="To the bench"]`);
+  await app.find('[data-setup=d]');
+  await app.press('j');
+  await app.find('[data-testid=card-steps]');
+  await app.choose('target', 'D');
+  await app.shows('[data-testid=card-headline]', weight);
+  await app.shows(
+    '[data-testid=card-headline]',
+    buy === 'nothing' ? 'nothing to buy' : buy.slice(buy.lastIndexOf(': ')),
+  );
 });
 
 test('the search goes by the served interface too, off its main thread', async () => {

@@ -28,6 +28,11 @@ export function costText({ sums, unpriced, isTyped }: Cost): string {
   return `${known === '' ? 'no price' : known}, without ${namesOf(unpriced)}`;
 }
 
+/** What is to be bought and what it costs: "Cassette 10-44, 12 speed: 138 EUR". */
+export function purchasesText({ buy, cost }: Pick<JobCard, 'buy' | 'cost'>): string {
+  return buy.length === 0 ? 'nothing' : `${namesOf(buy)}: ${costText(cost)}`;
+}
+
 export function priceText({ price, currency, isAssumedPrice }: Purchase): string {
   if (price === undefined) return 'no price';
   return `${moneyText(price, currency)}${isAssumedPrice ? ', assumed' : ''}`;

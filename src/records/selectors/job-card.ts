@@ -6,6 +6,7 @@ import {
   moveOf,
   type JobCard,
   type LearnedTimes,
+  type Move,
   type PastSwap,
   type Progress,
   type StockPart,
@@ -232,6 +233,28 @@ export interface WeightAndCost {
   readonly cost: number | undefined;
 }
 
+/** A setup without the chain that it was copied with: only another count of links is a wish. */
+export function withoutCopiedChain(setup: SetupRecord, fitted: SetupRecord): SetupRecord {
+  const { chainLinks, ...rest } = setup;
+  return chainLinks === undefined || chainLinks === fitted.chainLinks ? rest : setup;
+}
+
+/** What moves, is bought and weighed from the setup on the bike to another, as on the card of that job. */
+export function moveTo(setup: SetupRecord, fitted: SetupRecord, bike: BikeRecord, parts: PartsById): Move {
+  const facts = { bike, parts };
+  const { chainstayMm, suspensionGrowthMm, bbDropMm } = fitInputFor(bike, setup, fitted, []);
+  return moveOf(
+    buildOf(jobSideOf(bike, fitted, parts), facts),
+    buildOf(jobSideOf(bike, withoutCopiedChain(setup, fitted), parts), facts, {}),
+    {
+      frame: { chainstayMm, longestChainstayMm: chainstayMm + suspensionGrowthMm, bbDropMm },
+      chain: { choice: 'leave', alternates: false, newChain: false },
+      prices: fillFind(bike.find ?? {}, []).prices,
+      isReturn: false,
+    },
+  );
+}
+
 /**
  * What a setup of a bike weighs and costs. As it is known of the whole setup; else by the parts that would move from
  * the setup on the bike, in the same way as on the card of that job.
@@ -244,18 +267,7 @@ export function weightAndCost(
 ): WeightAndCost {
   const known = { massG: setup.massG, isMassEstimate: false, cost: setup.cost };
   if (setup.id === fitted.id || (setup.massG !== undefined && setup.cost !== undefined)) return known;
-  const facts = { bike, parts };
-  const { chainstayMm, suspensionGrowthMm, bbDropMm } = fitInputFor(bike, setup, fitted, []);
-  const { massChange, cost } = moveOf(
-    buildOf(jobSideOf(bike, fitted, parts), facts),
-    buildOf(jobSideOf(bike, setup, parts), facts, {}),
-    {
-      frame: { chainstayMm, longestChainstayMm: chainstayMm + suspensionGrowthMm, bbDropMm },
-      chain: { choice: 'leave', alternates: false, newChain: false },
-      prices: fillFind(bike.find ?? {}, []).prices,
-      isReturn: false,
-    },
-  );
+  const { massChange, cost } = moveTo(setup, fitted, bike, parts);
   const isWhole = massChange.grams !== undefined && massChange.unweighed.length === 0;
   const [sum] = cost.sums;
   return {

@@ -9,9 +9,10 @@ import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } fr
 import { explainDevelopment, explainSpeed, explainStep } from '../../kit/explain/gears';
 import { Explained } from '../../kit/explain/Slip';
 import { fixed, percentText, speedText } from '../../kit/format';
+import { massText, purchasesText } from '../../kit/shop/card-words';
 import { ZONE_TEXT } from '../../kit/words';
 import { aimText } from './words/aim-words';
-import { KIND_TEXT, PART_NAME, partsText } from './words/part-words';
+import { KIND_TEXT, PART_NAME } from './words/part-words';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
@@ -28,7 +29,7 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
   const { speedUnit } = preferences;
   const { metrics, build, cost, massChangeG, cassette } = found;
   const { closeUp } = find;
-  const { fit, figures, longestChainstayMm, wheel, riding } = useMemo(() => closeUp(found), [closeUp, found]);
+  const { fit, figures, move, longestChainstayMm, wheel, riding } = useMemo(() => closeUp(found), [closeUp, found]);
   const { report, zones } = figures;
   const present = bench.setups[0]!;
   const context = { riding, wheel, speedUnit };
@@ -70,7 +71,8 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
       text: WORDS.foundDetails.chainLinks(build.chainLinks),
       explain: () => explainLinks(found, longestChainstayMm),
     },
-    { term: 'buys', text: partsText(build.newParts) },
+    { term: WORDS.foundDetails.toBuyOnTheCard, text: purchasesText(move) },
+    { term: WORDS.foundDetails.weightOnTheCard, text: massText(move.massChange) },
     {
       term: WORDS.foundDetails.costByYourPrices,
       text: aimText('cost', cost, speedUnit),

@@ -16,13 +16,14 @@ import {
 } from '../../core/find';
 import { setupFigures, type SetupFigures } from '../../core/compare';
 import { fitAnswer, fitReport, type FitAnswer } from '../../core/fit';
+import type { Move } from '../../core/job';
 import { rolloutMm, type Riding, type Wheel } from '../../core/gears';
 import { isAtHand } from '../../core/shelf';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import { withOptional } from '../../kit/fields/with-optional';
-import { wheelOf, wheelsetOf, type PartsById, type SetupRecord } from '../../records';
+import { moveTo, wheelOf, wheelsetOf, type PartsById, type SetupRecord } from '../../records';
 import { addSetup, readPacked, readRoute, type RontelDatabase } from '../../store';
 import { findClient } from '../../workers/find/client';
 import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
@@ -59,6 +60,8 @@ export type Question = Pick<Find, 'settings' | 'say' | 'inUse'>;
 export interface CloseUp {
   readonly fit: FitAnswer;
   readonly figures: SetupFigures;
+  /** What moves and is bought, as the job card will say. */
+  readonly move: Move;
   /** Chainstay at its longest, mm. */
   readonly longestChainstayMm: number;
   readonly wheel: Wheel;
@@ -149,6 +152,16 @@ export function useFind(): Find {
     () => new SetupBuilder((question.ok && question.input.bike) || { ...context.bike, keep: settings.keep }),
     [question, context, settings.keep],
   );
+  const recordOf = useCallback(
+    (found: FoundFacts) => {
+      const { chainrings, cassette, build } = found;
+      const derailleurId = question.ok
+        ? question.input.bike?.present.others?.[build.derailleur - 1]?.partId
+        : undefined;
+      return candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build), derailleurId);
+    },
+    [question, builder, present],
+  );
   const closeUp = useCallback(
     (found: FoundFacts): CloseUp => {
       const built = builder.fitInput(found.chainrings, found.cassette.cogs, found.build);
@@ -166,12 +179,13 @@ export function useFind(): Find {
       return {
         fit: fitAnswer(fitReport(built), context.bike.school),
         figures: setupFigures(candidate, brief, bike),
+        move: moveTo({ ...recordOf(found), id: '', rank: 0 }, present, bike, parts),
         longestChainstayMm: built.chainstayMm + built.suspensionGrowthMm,
         wheel: wheelOf(wheelsetOf(bike, present)),
         riding: { ...bike, rolloutMm: context.rolloutMm, cadenceRpm: brief.highRpm, crankLengthMm: bike.crankLengthMm },
       };
     },
-    [builder, context, bike, present, brief],
+    [builder, context, bike, present, brief, parts, recordOf],
   );
   const { editBike } = edits;
   const say = useCallback<Find['say']>(
@@ -191,12 +205,7 @@ export function useFind(): Find {
     say,
     closeUp,
     layOnBench: async (found) => {
-      const { chainrings, cassette, build } = found;
-      const derailleurId = question.ok
-        ? question.input.bike?.present.others?.[build.derailleur - 1]?.partId
-        : undefined;
-      const content = candidateOf(present, found, builder.toLay(chainrings, cassette.cogs, build), derailleurId);
-      const id = await addSetup(db, content, WORDS.useFind.foundSetupOnName(bike.name), Date.now());
+      const id = await addSetup(db, recordOf(found), WORDS.useFind.foundSetupOnName(bike.name), Date.now());
       return id === undefined ? undefined : setups.length;
     },
   };

@@ -7,7 +7,15 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { capital } from '../../kit/format';
 import { withNewChain } from '../../kit/shop/new-chain';
 import { SWAP_KIND_TEXT } from '../../kit/shop/words';
-import { NAME_LENGTH_MAX, jobSideOf, jobWithCard, type JobFacts, type SetupRecord, type SwapWork } from '../../records';
+import {
+  NAME_LENGTH_MAX,
+  jobSideOf,
+  jobWithCard,
+  withoutCopiedChain,
+  type JobFacts,
+  type SetupRecord,
+  type SwapWork,
+} from '../../records';
 import { addJobs, type JobContent } from '../../store';
 import { WORDS } from './words/text';
 
@@ -51,12 +59,6 @@ const NO_CHOICES: PlanChoices = {
   occasion: '',
   backOn: '',
 };
-
-/** A setup without the chain that it was copied with: only another count of links is a wish. */
-function withoutCopiedChain(setup: SetupRecord, fitted: SetupRecord): SetupRecord {
-  const { chainLinks, ...rest } = setup;
-  return chainLinks === undefined || chainLinks === fitted.chainLinks ? rest : setup;
-}
 
 /** The job from A to another setup of the bike, or to A again with a new chain. */
 export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {

@@ -101,8 +101,10 @@ export const WORDS = {
     holesHoleShareOfTheSpeeds: (holes: number, holeShare: string) => `${holes}, ${holeShare} of the speeds`,
     capacityAskedFor: 'capacity asked for',
     chainLinks: (chainLinks: number) => `${chainLinks} links`,
-    costByYourPrices: 'cost, by your prices',
-    weightAgainstAEstimate: 'weight against A, estimate',
+    toBuyOnTheCard: 'to buy, as on the job card',
+    weightOnTheCard: 'weight, as on the job card',
+    costByYourPrices: 'cost in the ranking, an estimate',
+    weightAgainstAEstimate: 'weight in the ranking, an estimate',
     fitKind: (kind: string) => `Fit: ${kind}.`,
   },
   frontChart: {
