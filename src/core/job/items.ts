@@ -49,6 +49,8 @@ export interface Purchase extends CardItem {
   readonly currency: string | undefined;
   /** Whether the price is that of a middle sort, in the absence of the rider's own. */
   readonly isAssumedPrice: boolean;
+  /** What it comes with, at an assumed price: then it costs nothing of its own. */
+  readonly comesWith?: 'crank' | 'frontDerailleur' | undefined;
 }
 
 /** What purchases cost, for each currency on its own: rates of exchange are not for a workshop to guess. */
@@ -211,7 +213,7 @@ export function purchasesOf(
   to: StockedBuild,
   { isReturn, prices = DEFAULT_PRICES }: { readonly isReturn: boolean; readonly prices?: Prices | undefined },
 ): Purchase[] {
-  return on.flatMap((item): Purchase[] => {
+  const bought = on.flatMap((item): Purchase[] => {
     const { what, label } = item;
     const part = what in to.stock ? to.stock[what as Slot | 'freehub'] : undefined;
     if (what === 'wheels') return [];
@@ -227,7 +229,22 @@ export function purchasesOf(
       { ...item, price: own ?? assumed, currency: own === undefined ? undefined : part?.currency, isAssumedPrice },
     ];
   });
+  const isAssumed = (what: CardSlot) => bought.some((one) => one.what === what && one.isAssumedPrice);
+  return bought.map((one): Purchase => {
+    const comesWith = COMES_WITH[one.what];
+    const hasOwnPrice = one.price !== undefined && !one.isAssumedPrice;
+    return comesWith && !hasOwnPrice && isAssumed(comesWith)
+      ? { ...one, price: 0, isAssumedPrice: true, comesWith }
+      : one;
+  });
 }
+
+/** The assumed price of a crank is one with rings, that of a front derailleur one with its shifter. */
+const COMES_WITH: Readonly<Partial<Record<CardSlot, 'crank' | 'frontDerailleur'>>> = {
+  bigRing: 'crank',
+  smallRing: 'crank',
+  frontShifter: 'frontDerailleur',
+};
 
 /** Whether a chain in stock has fewer links than are needed. */
 function isTooShort({ chainLinks }: StockPart, { links }: ItemLabel): boolean {

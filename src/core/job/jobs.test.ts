@@ -34,6 +34,20 @@ test.each(JOB_CASES)('$name: chain, parts and steps, one by one', (job) => {
   }).toEqual(JOB_CARDS[job.name]);
 });
 
+test('rings come with a crank at an assumed price, and a front shifter with its derailleur', () => {
+  const card = cardOf(JOB_CASES.find(({ name }) => name === '1x to 2x')!);
+  expect(card.buy.map(({ what, price, comesWith }) => [what, price, comesWith])).toEqual([
+    ['crank', 140, undefined],
+    ['bigRing', 0, 'crank'],
+    ['smallRing', 0, 'crank'],
+    ['frontDerailleur', 110, undefined],
+    ['frontShifter', 0, 'frontDerailleur'],
+  ]);
+  expect(card.cost).toEqual({ sums: [{ currency: undefined, sum: 250 }], unpriced: [], isTyped: false });
+  const kept = cardOf(JOB_CASES.find(({ name }) => name === '1x to 2x on a crank that carries two rings')!);
+  expect(kept.buy.filter(({ price }) => price === 45)).toHaveLength(2);
+});
+
 /** Big-big + 2 of what goes on, at the longest chainstay. */
 function neededLinks(card: JobCard, job: CardWishes): number {
   const { chainrings, cogs } = card.to.setup;

@@ -33,7 +33,8 @@ export function purchasesText({ buy, cost }: Pick<JobCard, 'buy' | 'cost'>): str
   return buy.length === 0 ? 'nothing' : `${namesOf(buy)}: ${costText(cost)}`;
 }
 
-export function priceText({ price, currency, isAssumedPrice }: Purchase): string {
+export function priceText({ price, currency, isAssumedPrice, comesWith }: Purchase): string {
+  if (comesWith) return `with the ${CARD_SLOT_TEXT[comesWith]}`;
   if (price === undefined) return 'no price';
   return `${moneyText(price, currency)}${isAssumedPrice ? ', assumed' : ''}`;
 }
