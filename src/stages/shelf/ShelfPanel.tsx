@@ -27,20 +27,28 @@ const byText = (of: (line: ShelfLine) => string) => (a: ShelfLine, b: ShelfLine)
 const byNumber = (of: (line: ShelfLine) => number | undefined) => (a: ShelfLine, b: ShelfLine) =>
   (of(a) ?? Infinity) - (of(b) ?? Infinity);
 
+/** Where a part is: on which bikes, and in which place. */
+const whereText = ({ part, on }: ShelfLine) =>
+  [...on.map((name) => WORDS.shelfPanel.onName(name)), ...(part.place ? [part.place] : [])].join(', ');
+
 function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsType<ShelfLine> {
   const all: TableColumnsType<ShelfLine> = [
     {
       key: 'name',
       title: WORDS.shelfPanel.part,
       sorter: byText(({ part }) => part.name),
-      render: (_, { part, summary }) => (
-        <>
-          <button type="button" className={styles.name} onClick={() => open(part.id)} data-part={part.id}>
-            {part.name}
-          </button>
-          <span className={styles.summary}>{summary}</span>
-        </>
-      ),
+      render: (_, line) => {
+        const { part, summary } = line;
+        return (
+          <>
+            <button type="button" className={styles.name} onClick={() => open(part.id)} data-part={part.id}>
+              {part.name}
+            </button>
+            <span className={styles.summary}>{summary}</span>
+            <span className={styles.whereBelow}>{whereText(line)}</span>
+          </>
+        );
+      },
     },
     {
       key: 'kind',
@@ -65,11 +73,11 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
     },
     {
       key: 'where',
+      responsive: ['sm'],
       title: WORDS.shelfPanel.where,
       width: 150,
       sorter: byText(({ part, on }) => on.join() || (part.place ?? '')),
-      render: (_, { part, on }) =>
-        [...on.map((name) => WORDS.shelfPanel.onName(name)), ...(part.place ? [part.place] : [])].join(', '),
+      render: (_, line) => whereText(line),
     },
     {
       key: 'condition',
