@@ -217,8 +217,8 @@ export function purchasesOf(
     const { what, label } = item;
     const part = what in to.stock ? to.stock[what as Slot | 'freehub'] : undefined;
     if (what === 'wheels') return [];
-    if (part?.inStock && !isTooShort(part, label)) return [];
     const isOther = part !== undefined && isTooShort(part, label);
+    if (part?.inStock && !isOther) return [];
     // What came off at the first of the two jobs is there, unless the stock knows better.
     if (isReturn && !part && what !== 'chain') return [];
     const kind = PRICE_KIND[what];

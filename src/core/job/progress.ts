@@ -132,15 +132,10 @@ export function obstacleTo(
 }
 
 function shortChain(steps: readonly JobStep[], progress: Progress): Obstacle | undefined {
-  for (const { id, readings } of steps) {
-    for (const reading of readings) {
-      const links = progress[id]?.values?.[reading.id];
-      if (id === 'chainLength' && links !== undefined && stopsRiding(reading, links)) {
-        return { code: 'chainTooShort', links, minLinks: reading.window?.min };
-      }
-    }
-  }
-  return undefined;
+  const reading = steps.find(({ id }) => id === 'chainLength')?.readings.find(({ id }) => id === 'links');
+  const links = progress.chainLength?.values?.links;
+  if (!reading || links === undefined || !stopsRiding(reading, links)) return undefined;
+  return { code: 'chainTooShort', links, minLinks: reading.window?.min };
 }
 
 /** How long a job was worked on, ms. */
