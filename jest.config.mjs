@@ -13,7 +13,7 @@ const swc = {
 };
 const shared = {
   transform: swc,
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|nanoid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3)/)'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/tests/empty-module.js',
@@ -23,7 +23,7 @@ const shared = {
 /** @type {import('jest').Config} */
 const config = {
   // A page under test is slower than a function; this is where a hung test ends, not a measure of speed.
-  testTimeout: 300_000,
+  testTimeout: 900_000,
   reporters: ['default', '<rootDir>/scripts/counts-reporter.cjs'],
   projects: [
     { ...shared, displayName: 'unit', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'] },

@@ -4,6 +4,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NextConfig } from 'next';
 import { version } from './package.json';
+import { FIRST_PAGE } from './src/offline/places';
 
 /** On every answer; the content policy, with its nonce, is the proxy's. */
 const HEADERS = [
@@ -37,6 +38,7 @@ const config: NextConfig = {
   devIndicators: false,
   // Asked for by browsers wherever a page does not name an icon of its own, as a file that is opened by itself.
   rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
+  redirects: () => Promise.resolve([{ source: '/', destination: FIRST_PAGE, permanent: false }]),
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
 };
 

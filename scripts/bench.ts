@@ -24,7 +24,7 @@ const TOURER: Setup = {
 };
 const wheelMm = rolloutMm({ rimDiameterMm: 622, tyreWidthMm: 38 });
 const geometry = { ...DRIVE_DEFAULTS, cageLengthMm: 93 };
-const brief = fillBrief({}, 90);
+const brief = fillBrief({ preferredRpm: 90 });
 const riding = { rolloutMm: wheelMm, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
 const candidate: Candidate = {
   id: '',
@@ -178,7 +178,7 @@ rate('tell gears, 100,000 samples of a 2x12', () => gearUse(recording, useRules)
 
 // The search of the whole space, against a bare loop that works out the same metrics and keeps nothing.
 const space = {
-  ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16 }),
+  ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16, anyTeeth: true }),
   cassettes: GENERIC_CASSETTES,
   riding: {
     rolloutMm: wheelMm,

@@ -1,9 +1,13 @@
 // Runs the framework's own command with its telemetry off, whatever the shell.
 import { spawn } from 'node:child_process';
+import { writeInlineScripts } from './inline-scripts.mjs';
 
 const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', ...process.argv.slice(2)], {
   stdio: 'inherit',
   env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
-child.on('exit', (code) => process.exit(code ?? 1));
+child.on('exit', (code) => {
+  if (code === 0 && process.argv[2] === 'build') writeInlineScripts();
+  process.exit(code ?? 1);
+});

@@ -55,8 +55,17 @@ export function installPackages() {
 }
 
 export function build() {
-  const paths = ['package-lock.json', 'package.json', 'next.config.ts', 'tsconfig.json', 'src'];
-  unlessDone('build', paths, '.next/BUILD_ID', () => must('building', process.execPath, ['scripts/next.mjs', 'build']));
+  const paths = [
+    'package-lock.json',
+    'package.json',
+    'next.config.ts',
+    'tsconfig.json',
+    'scripts/inline-scripts.mjs',
+    'src',
+  ];
+  unlessDone('build', paths, '.next/inline-scripts.json', () =>
+    must('building', process.execPath, ['scripts/next.mjs', 'build']),
+  );
 }
 
 /** Debian's own browser and driver, for the tests that drive the real interface. */
@@ -101,7 +110,7 @@ export function freePort() {
 
 /** Starts the built app as one process and waits until it answers. */
 export async function startServer(port, firstStart) {
-  const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-p', String(port)], {
+  const server = spawn(process.execPath, ['scripts/serve.mjs', '-p', String(port)], {
     stdio: ['ignore', 'ignore', 'inherit'],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', RONTEL_FIRST_START: firstStart },
   });

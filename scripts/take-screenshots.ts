@@ -25,7 +25,7 @@ interface Shot {
 const LADDER = '[data-gear]';
 
 const SHOTS: readonly Shot[] = [
-  { name: 'brief', path: '/brief', ready: '[data-testid=climb-speed]' },
+  { name: 'brief', path: '/brief', ready: '[data-testid=one-or-two]' },
   { name: 'gears', path: '/gears', ready: LADDER },
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
@@ -39,7 +39,12 @@ const SHOTS: readonly Shot[] = [
       await app.scrollTo('[aria-label=View]');
     },
   },
-  { name: 'compare', path: '/compare', ready: LADDER },
+  {
+    name: 'compare',
+    path: '/compare',
+    ready: '[data-testid=one-or-two]',
+    prepare: (app) => app.scrollTo('section[aria-label=Ladder]'),
+  },
   {
     name: 'compare-needs',
     path: '/compare',

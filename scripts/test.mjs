@@ -1,5 +1,7 @@
 // npm test: everything that is checked, from a fresh clone; `npm test -- unit` or `npm run test:unit` for one part.
+import { spawn } from 'node:child_process';
 import { audit } from './audit.mjs';
+import { licences } from './licences.mjs';
 import { build, installBrowser, installPackages, run } from './prepare.mjs';
 
 const bin = (name) => `node_modules/.bin/${name}`;
@@ -11,6 +13,7 @@ const PARTS = {
     run(bin('prettier'), ['--check', '--log-level', 'warn', '.']) &&
     run(bin('eslint'), ['.', '--max-warnings', '0']) &&
     run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']) &&
+    licences() &&
     audit(),
   types: () =>
     run(bin('tsc'), ['--noEmit', '-p', '.']) &&
@@ -37,9 +40,24 @@ if (unknown) {
   process.exit(1);
 }
 
+/** Each list keeps one core busy; what one says comes once it has ended. */
+const TOGETHER = [['lint'], ['types', 'build']];
+
+function inItsOwnProcess(names) {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, ['scripts/test.mjs', ...names], { stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (said += piece));
+    child.on('exit', (code) => {
+      console.log(said.replace(/\nparts: .*\n$/, ''));
+      resolve(code === 0);
+    });
+  });
+}
+
 installPackages();
-const results = [];
-for (const name of asked.length > 0 ? asked : Object.keys(PARTS)) {
+const results = asked.length > 0 ? [] : await Promise.all(TOGETHER.map(inItsOwnProcess));
+for (const name of asked.length > 0 ? asked : Object.keys(PARTS).filter((one) => !TOGETHER.flat().includes(one))) {
   console.log(`\n── ${name} ──`);
   const began = Date.now();
   const passed = PARTS[name]();

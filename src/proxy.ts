@@ -1,17 +1,31 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { NONCE_HEADER, contentPolicy } from './app/_policy/content-policy';
+import { contentPolicy } from './app/_policy/content-policy';
+import { inlineScriptsOf } from './app/_policy/inline-scripts';
+import { FIRST_START_COOKIE } from './store/first-start';
 
-/** Gives every page its content policy, with a nonce of its own that the framework puts on its scripts. */
+const READING = ['GET', 'HEAD'];
+
+/** Gives every page its content policy, and says what a new browser begins with; nobody writes to a page. */
 export function proxy(request: NextRequest) {
-  const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');
-  const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development');
-  const headers = new Headers(request.headers);
-  headers.set(NONCE_HEADER, nonce);
-  headers.set('content-security-policy', policy);
-  const response = NextResponse.next({ request: { headers } });
-  response.headers.set('content-security-policy', policy);
+  if (!READING.includes(request.method)) {
+    return new NextResponse(null, { status: 405, headers: { allow: READING.join(', ') } });
+  }
+  const response = NextResponse.next();
+  const isDev = process.env.NODE_ENV === 'development';
+  response.headers.set(
+    'content-security-policy',
+    contentPolicy(isDev ? 'development' : inlineScriptsOf(request.nextUrl.pathname)),
+  );
+  // A page names the files of its build: a shared cache must ask whether it is still the one.
+  response.headers.set('cache-control', 'no-cache');
+  const firstStart = process.env.RONTEL_FIRST_START === 'demo' ? 'demo' : 'empty';
+  if (request.cookies.get(FIRST_START_COOKIE)?.value !== firstStart) {
+    response.cookies.set(FIRST_START_COOKIE, firstStart, { path: '/', sameSite: 'strict', httpOnly: false });
+  }
   return response;
 }
 
-/** Pages alone: what the framework has built runs no script of a page. */
-export const config = { matcher: '/((?!_next/|api/|serwist/|manifest|icon|favicon).*)' };
+/** Everything that may answer with a page, and the script that a browser keeps; other files have no scripts to run. */
+export const config = {
+  matcher: '/((?!_next/static/|_next/image|api/|manifest\\.webmanifest$|icon\\.svg$|favicon\\.ico$).*)',
+};

@@ -4,7 +4,7 @@ import type { BikeRecord, SetupRecord, WheelsetRecord } from '../records';
 export const DERAILLEUR_ORDER = ['totalCapacityT', 'largestCogMaxT', 'largestCogMinT', 'smallestCogMinT'] as const;
 
 /**
- * A setup as the query of an address, every cog named so that it reads the same when the built-in
+ * A setup as what stands behind the # of an address, which no server hears of: every cog named so that it reads the same when the built-in
  * list has changed: `setup=48-32x11-12-…`, `hub=1-0.7` for a two-speed hub, `wheel=622x38` or `rollout=2150`, `rpm`, `close`, `crank`, `rd`, `name`.
  */
 export function writeLink(
@@ -25,7 +25,7 @@ export function writeLink(
   return query.toString();
 }
 
-/** Whether a query is that of a link; reading it is another matter. */
+/** Whether a query or a fragment is that of a link; reading it is another matter. */
 export function carriesSetup(query: string): boolean {
   return new URLSearchParams(query).has('setup');
 }

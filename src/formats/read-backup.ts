@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { excerpt } from './excerpt';
-import { DATA_VERSION, MIGRATIONS, migrate, type Dataset } from '../records';
-import { datasetSchema } from '../records/schema';
+import { DATA_VERSION, KEPT_TABLES, MIGRATIONS, migrate, type Dataset } from '../records';
+import { datasetSchema, sortOut, type SortedOut } from '../records/schema';
 import { BACKUP_FORMAT } from './backup';
 
 /** Far above any honest backup of this data, and small enough to be read at once. */
@@ -36,9 +36,12 @@ export type BackupFailure = {
   readonly message: string;
 };
 
+/** What of a damaged file can be taken in all the same, and what would be left out or mended. */
+export type BackupRest = SortedOut & { readonly savedAt: string };
+
 export type BackupResult =
   | { readonly ok: true; readonly dataset: Dataset; readonly savedAt: string }
-  | { readonly ok: false; readonly failure: BackupFailure };
+  | { readonly ok: false; readonly failure: BackupFailure; readonly rest?: BackupRest | undefined };
 
 /** Parse, version gate, migrate, validate; storing it is the store's matter. */
 export function readBackup(text: string): BackupResult {
@@ -64,12 +67,16 @@ export function readBackup(text: string): BackupResult {
   }
   const envelope = envelopeSchema.safeParse(json.value);
   if (!envelope.success) return refuse('damaged', damage(envelope.error));
-  const dataset = datasetSchema.safeParse(migrate(envelope.data.data, dataVersion, MIGRATIONS));
-  if (!dataset.success) return refuse('damaged', damage(dataset.error));
-  return { ok: true, dataset: dataset.data, savedAt: envelope.data.savedAt };
+  const { savedAt, data } = envelope.data;
+  const tables = migrate(data, dataVersion, MIGRATIONS);
+  const dataset = datasetSchema.safeParse(tables);
+  if (dataset.success) return { ok: true, dataset: dataset.data, savedAt };
+  const rest = sortOut(tables);
+  const isEmpty = KEPT_TABLES.every((table) => rest.dataset[table].length === 0);
+  return { ...refuse('damaged', damage(dataset.error)), ...(!isEmpty && { rest: { ...rest, savedAt } }) };
 }
 
-function refuse(kind: BackupFailure['kind'], message: string): BackupResult {
+function refuse(kind: BackupFailure['kind'], message: string): Extract<BackupResult, { ok: false }> {
   return { ok: false, failure: { kind, message } };
 }
 

@@ -22,13 +22,26 @@ test.each([
   '  48 / 32   x  11 – 36 ',
   '48/32 x 11-36 12-speed',
   '48/32 x 11-36-12s',
+  '2x48/32 11-36',
+  '48/32 11-36 12s',
+  '32/48 x 11-36',
+  '48t/32t x 11-36t',
+  '48 T / 32 T x 11-36',
   '48 32 x 11,12,13,14,15,17,19,21,24,28,32,36',
   '48/32 * 11 12 13 14 15 17 19 21 24 28 32 36 12 sp',
 ])('the tourer as %p', (text) => {
   expect(read(text).setup).toEqual(TOURER);
 });
 
-test.each(['44x10-44', '44 x 10-11-13-15-17-19-21-24-28-32-38-44', '44 X 10-44 12 Speed'])('one ring as %p', (text) => {
+test.each([
+  '44x10-44',
+  '1x44 10-44',
+  '1 x 44 x 10-44',
+  '44t 10-44',
+  '1x44t x 10-44t',
+  '44 x 10-11-13-15-17-19-21-24-28-32-38-44',
+  '44 X 10-44 12 Speed',
+])('one ring as %p', (text) => {
   expect(read(text).setup).toEqual(ONE_RING);
 });
 
@@ -52,22 +65,30 @@ test.each([
   ['banana x 11-36', '“banana” is no number of teeth', false],
   ['72/32 x 11-36', 'chainring 72: chainrings run from 20 to 70 teeth', false],
   ['19 x 11-36', 'chainring 19: chainrings run from 20 to 70 teeth', false],
-  ['32/48 x 11-36', 'chainrings 32/48: the big ring stands first; write 48/32', false],
+  ['44/32/22 x 11-36', 'triples are not supported: enter two of the three rings', false],
   ['48/48 x 11-36', 'chainrings 48/48 are the same: give one ring, or a smaller second one', false],
-  ['50/39/30 x 11-36', '3 chainrings: give one ring or two', false],
+  ['50/39/30 x 11-36', 'triples are not supported: enter two of the three rings', false],
   ['44 x 11-61', 'cog 61: cogs run from 9 to 60 teeth', false],
   ['44 x 36-11', 'cog 11 after 36: cogs run from the smallest to the largest; write them in rising order', false],
   ['44 x 11-13-13-15', 'cog 13 is there twice: name each cog once', false],
   ['44 x 11.5-13-15', 'cog 11.5: teeth are whole numbers from 9 to 60', false],
-  ['44 x 11-36 7s', 'no built-in 11-36 has 7 speeds: there is 9, 10, 11 and 12; or type every cog', false],
+  ['44 x 11-36 20s', '20 cogs do not fit 11-36: there is 9, 10, 11 and 12; or type every cog', false],
   ['44 x 11-13-15 12s', '3 cogs are named but 12 speeds said: leave out “12s” or mend the cogs', false],
   [
     '44 x 11-38',
-    'no built-in cassette runs 11-38: type every cog, 11-…-38; the nearest are 11-40, 11-36, 11-42',
+    'no built-in cassette runs 11-38: add the number of cogs, as in 11-38 11s, or type every cog; the nearest are 11-40, 11-36, 11-42',
     false,
   ],
 ])('%p is refused', (text, message, unfinished) => {
   expect(refusal(text)).toEqual({ ok: false, message, unfinished });
+});
+
+test('a range that is not listed is proposed with its number of cogs, and reads back as every cog', () => {
+  const { setup, alternatives } = read('50/34 x 11-45 11s');
+  expect(setup.cogs).toEqual([11, 13, 15, 17, 20, 23, 26, 30, 34, 39, 45]);
+  expect(alternatives).toEqual([]);
+  expect(formatShorthand(setup)).toBe('50/34 x 11-13-15-17-20-23-26-30-34-39-45');
+  expect(read('50/34 x 12-23 10s').setup.cogs).toHaveLength(10);
 });
 
 test('every setup reads back from its shorthand', () => {

@@ -1,4 +1,5 @@
 import { NO_HUB_STAGE, checkSetup, type Setup } from '../core/gears';
+import { proposedCogs } from '../core/parts/proposed-cogs';
 import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/parts/cassettes';
 
 export type ShorthandResult =
@@ -18,15 +19,28 @@ export type ShorthandResult =
 const EXAMPLE = '48/32 x 11-36';
 /** Of what was typed no more than this is said again. */
 const QUOTED_MAX = 20;
+/** `1x` or `2x` before the rings says only how many there are. */
+const LAYOUT_AHEAD = /^[12]\s*x\s*(?=\d{2})/;
+/** Rings and a range with a space alone between them. */
+const NO_X_BETWEEN = /^(\d{2}(?:\s*\/\s*\d{2})?)\s+(\d{1,2}\s*-\s*\d{2}.*)$/;
 const SPEEDS = /\s*[-\s]?\s*\b(\d{1,3})\s*-?\s*(?:s|sp|spd|speeds?)$/;
 
 /**
  * Reads one line of shorthand: `rings x cassette [speeds]`. Rings are parted by / or -; a cassette is a
  * range (`11-36`), for which the commonest built-in cassette is taken, or every cog (`10-11-13-…`;
- * commas or spaces do as well). Case and spaces are free.
+ * commas or spaces do as well). For a range with a number of cogs that is not listed the cogs between are proposed, by the most
+ * even steps. Case and spaces are free. Read as well: `1x44 10-44` and `44 10-44`, `34t`, and rings with
+ * the small one first.
  */
 export function parseShorthand(text: string): ShorthandResult {
-  const line = text.trim().toLowerCase().replace(/[–—−]/g, '-').replace(/[×✕*]/g, 'x');
+  const line = text
+    .trim()
+    .toLowerCase()
+    .replace(/[–—−]/g, '-')
+    .replace(/[×✕*]/g, 'x')
+    .replace(/(\d)\s*t(?![a-z])/g, '$1')
+    .replace(LAYOUT_AHEAD, '')
+    .replace(NO_X_BETWEEN, '$1 x $2');
   if (line === '') return unfinished(`type rings, x, cassette: ${EXAMPLE}`);
 
   const [ringsText = '', cassetteText, ...more] = line.split('x');
@@ -37,6 +51,7 @@ export function parseShorthand(text: string): ShorthandResult {
 
   const rings = numbersOf(ringsText, /[/\-,\s]+/);
   if (!rings.ok) return rings;
+  if (rings.numbers.length === 3) return wrong('triples are not supported: enter two of the three rings');
   const { speeds, cogsText } = splitSpeeds(cassetteText);
   if (cogsText === '') return unfinished('now the cassette: a range such as 11-36, or every cog');
   const cogs = numbersOf(cogsText, /\s*[-,]\s*|\s+/);
@@ -44,7 +59,11 @@ export function parseShorthand(text: string): ShorthandResult {
 
   const chosen = chooseCogs(cogs.numbers, speeds, /^\d+\s*-\s*\d+$/.test(cogsText));
   if (!chosen.ok) return chosen;
-  const setup: Setup = { chainrings: rings.numbers, cogs: chosen.numbers, hubStages: NO_HUB_STAGE };
+  const setup: Setup = {
+    chainrings: rings.numbers.sort((a, b) => b - a),
+    cogs: chosen.numbers,
+    hubStages: NO_HUB_STAGE,
+  };
   const [problem] = checkSetup(setup);
   if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(line) };
   return { ok: true, setup, alternatives: cassettesOfRange(setup.cogs[0]!, setup.cogs.at(-1)!) };
@@ -122,11 +141,14 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
   if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(`${largest}`) };
   const range = `${smallest}-${largest}`;
   const found = cassettesOfRange(smallest, largest);
+  const isListed = found.some(({ cogs }) => speeds === undefined || cogs.length === speeds);
+  const proposed = isListed || speeds === undefined ? undefined : proposedCogs(smallest, largest, speeds);
+  if (proposed) return { ok: true, numbers: [...proposed] };
   if (found.length === 0) {
     const near = nearestRanges(smallest, largest, 3).join(', ');
     return {
       ok: false,
-      message: `no built-in cassette runs ${range}: type every cog, ${smallest}-…-${largest}; the nearest are ${near}`,
+      message: `no built-in cassette runs ${range}: add the number of cogs, as in ${range} 11s, or type every cog; the nearest are ${near}`,
       // The first two of a list of cogs look like a narrow range.
       unfinished: largest < 18,
     };
@@ -134,7 +156,7 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
   const cassette = speeds === undefined ? found[0] : found.find(({ cogs }) => cogs.length === speeds);
   if (!cassette) {
     const counts = found.map(({ cogs }) => cogs.length).sort((a, b) => a - b);
-    return wrong(`no built-in ${range} has ${speeds} speeds: there is ${listed(counts)}; or type every cog`);
+    return wrong(`${speeds} cogs do not fit ${range}: there is ${listed(counts)}; or type every cog`);
   }
   return { ok: true, numbers: [...cassette.cogs] };
 }

@@ -13,9 +13,33 @@ export function capital(text: string): string {
   return `${text[0]!.toUpperCase()}${text.slice(1)}`;
 }
 
-/** A day as its reader writes it. */
+/** A day with its month as a word, so that nobody takes one number for the other: 16 Sep 2026, as this person's system orders them. */
+const DAY: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'short', year: 'numeric' };
+
+/** The day of a moment. */
 export function dateText(ms: number): string {
-  return new Date(ms).toLocaleDateString();
+  return new Date(ms).toLocaleDateString(undefined, DAY);
+}
+
+/** A day that is kept as 2026-09-16. */
+export function isoDayText(iso: string): string {
+  const [year, month, day] = iso.split('-').map(Number);
+  return dateText(new Date(year!, month! - 1, day).getTime());
+}
+
+/** From here on seconds say nothing. */
+const WITHOUT_SECONDS_MIN = 10;
+
+/** How long something takes: 1 h 05 min, 42 min, 4 min 30 s, 45 s. */
+export function durationText(seconds: number): string {
+  const whole = Math.round(seconds);
+  const two = (value: number) => String(value).padStart(2, '0');
+  const minutes = Math.floor(whole / 60);
+  if (whole < 60) return `${whole} s`;
+  if (minutes < WITHOUT_SECONDS_MIN) return whole % 60 === 0 ? `${minutes} min` : `${minutes} min ${two(whole % 60)} s`;
+  const rounded = Math.round(whole / 60);
+  if (rounded < 60) return `${rounded} min`;
+  return rounded % 60 === 0 ? `${rounded / 60} h` : `${Math.floor(rounded / 60)} h ${two(rounded % 60)} min`;
 }
 
 /** Hour and minute of a moment, as this person's system writes them. */

@@ -5,9 +5,12 @@ export const USE_TEXT: Readonly<Record<Use, string>> = {
   touring: 'touring',
   allRoad: 'all road',
   road: 'road',
+  timeTrial: 'time trial',
   trail: 'trail',
   loads: 'carrying loads',
   town: 'town',
+  folding: 'folding or small wheels',
+  child: 'a child',
 };
 
 export const EFFORT_TEXT: Readonly<Record<Effort, string>> = { easy: 'easy', steady: 'steady', strong: 'strong' };

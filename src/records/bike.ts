@@ -1,4 +1,4 @@
-import { DEFAULT_CADENCE_RPM, DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS } from '../core/gears';
+import { DEFAULT_CADENCE_RPM, DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS, type Bounds } from '../core/gears';
 import type { Brief } from '../core/brief';
 import type { LimitsSchool } from '../core/fit';
 import type { KnownTorques } from '../core/job';
@@ -26,6 +26,8 @@ export interface BikeRecord {
   /** Largest ring that the frame has room for, with one ring and as the big one of two, teeth. */
   readonly oneRingMaxT?: number | undefined;
   readonly twoRingsMaxT?: number | undefined;
+  /** Whether the frame has a mount and room for a front derailleur; absent where it is not known. */
+  readonly takesFrontDerailleur?: boolean | undefined;
   /** Past this a chain is called steep, degrees. */
   readonly steepAngleDeg?: number | undefined;
   /** How published limits are taken; by the sheet where it is absent. */
@@ -34,6 +36,8 @@ export interface BikeRecord {
   readonly lossSchool?: LossSchool | undefined;
   /** Loss ascribed to the chain's sideways angle, percent of the power a degree; none where it is absent. */
   readonly angleLossPercentPerDeg?: number | undefined;
+  /** A difference in losses that somebody has measured and published, for the rider to hold against the estimate. */
+  readonly publishedLoss?: PublishedLoss | undefined;
   /** Torques that were read off its parts, N·m; usual ones are shown for the rest. */
   readonly torquesNm?: KnownTorques | undefined;
   /** The cadence the rider likes best. */
@@ -43,11 +47,33 @@ export interface BikeRecord {
   /** How many cogs at each end count as cross-chained on two rings. */
   readonly crossedCogs: number;
   readonly brief: Brief;
+  /** What the bike is ridden for in turn, each with a setup of its own. */
+  readonly roles?: readonly BikeRole[] | undefined;
   /** The search as it stands now. */
   readonly find?: FindSettings | undefined;
   readonly savedSearches?: readonly SavedSearch[] | undefined;
   readonly builtCassettes?: readonly BuiltCassette[] | undefined;
 }
+
+/** One of several roles of a bike, such as gravel or loaded touring. */
+export interface BikeRole {
+  readonly id: string;
+  readonly name: string;
+  /** Of the bike; absent until it is chosen, and it may have been removed since. */
+  readonly setupId?: string | undefined;
+  /** What differs from the bike's own brief. */
+  readonly brief: Brief;
+}
+
+export const ROLES_MAX = 6;
+
+/** A published figure, W, with where it stands. */
+export interface PublishedLoss {
+  readonly differenceW?: number | undefined;
+  readonly source?: string | undefined;
+}
+
+export const PUBLISHED_LOSS_W: Bounds = { min: 0, max: 50 };
 
 export const SAVED_SEARCHES_MAX = 30;
 
@@ -93,4 +119,25 @@ export const BIKE_MIGRATIONS: readonly Migration[] = [
       brief: {},
     }),
   },
+  {
+    toVersion: 12,
+    name: 'the cadence a rider likes best is another than the one at which speeds are shown',
+    table: 'bikes',
+    // One that was never touched says nothing of the rider.
+    up: ({ brief, cadenceRpm, ...rest }: Record<string, unknown> & BikeBefore12) => ({
+      ...rest,
+      cadenceRpm,
+      brief:
+        typeof cadenceRpm === 'number' && cadenceRpm !== CADENCE_BEFORE_12
+          ? { preferredRpm: cadenceRpm, ...brief }
+          : brief,
+    }),
+  },
 ];
+
+/** Before version 12 one cadence was both. */
+interface BikeBefore12 {
+  readonly cadenceRpm?: unknown;
+  readonly brief?: object;
+}
+const CADENCE_BEFORE_12 = 90;

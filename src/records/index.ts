@@ -1,13 +1,14 @@
+export { ONE_OF, recordText } from './record-words';
 export { NAME_LENGTH_MAX } from './text';
-export { BIKE_DEFAULTS, BUILT_CASSETTES_MAX, SAVED_SEARCHES_MAX } from './bike';
+export { BIKE_DEFAULTS, BUILT_CASSETTES_MAX, PUBLISHED_LOSS_W, ROLES_MAX, SAVED_SEARCHES_MAX } from './bike';
 export { WHEEL_DEFAULTS, wheelOf, wheelsetOf } from './wheelset';
 export type { WheelsetRecord } from './wheelset';
-export type { BikeRecord, LossSchool } from './bike';
+export type { BikeRecord, BikeRole, LossSchool, PublishedLoss } from './bike';
 export type { BuiltCassette, SavedSearch } from './find-settings';
 export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G } from './setup';
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, QUANTITIES, STEP_ROUTES } from './preferences';
-export type { GearsView, Preferences, Quantity, StepRoute } from './preferences';
+export type { GearsView, Preferences, Quantity, StepRoute, TableSettings } from './preferences';
 export { DATA_VERSION, EMPTY_TABLES, KEPT_TABLES, MIGRATIONS } from './dataset';
 export type { Dataset, KeptRecords, KeptTable } from './dataset';
 export { sameRecord } from './canonical';
@@ -35,7 +36,21 @@ export { editThroughParts, partsInSlots, resolvedSetup, stockOfSetup, sumsOf } f
 export type { PartsById } from './made-setup';
 export { jobSideOf } from './job-side';
 export { combinationOf, fitInputFor, leftOutOf } from './selectors/fit-input';
-export { goneParts, isSwap, jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from './selectors/job-card';
+export { roleChanges, roleStates } from './selectors/roles';
+export type { RoleChange, RoleSetup, RoleState } from './selectors/roles';
+export { recordedSeconds } from './selectors/recorded-seconds';
+export { foundSetup } from './selectors/found-setup';
+export {
+  findStockOf,
+  goneParts,
+  isSwap,
+  jobWithCard,
+  moveTo,
+  weightAndCost,
+  withoutCopiedChain,
+} from './selectors/job-card';
 export type { JobFacts, JobWithCard } from './selectors/job-card';
 export { finishedSwap } from './selectors/finished-swap';
 export type { FinishedSwap, TakenOff } from './selectors/finished-swap';
+export { PART_GROUPS, withPartsOf } from './same-parts';
+export type { PartGroup } from './same-parts';

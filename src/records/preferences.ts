@@ -1,3 +1,4 @@
+import type { TableReading } from '../core/gears';
 import type { CsvMapping } from './csv-mapping';
 import type { Migration } from './migration';
 
@@ -12,9 +13,25 @@ export const STEP_ROUTES = ['cassette', 'shiftPath', 'allGears'] as const;
 export type StepRoute = (typeof STEP_ROUTES)[number];
 
 /** Which side of a setup the Gears stage shows below the ladder. */
-export const GEARS_VIEWS = ['table', 'riding', 'shifting'] as const;
+export const GEARS_VIEWS = ['table', 'riding', 'shifting', 'tables'] as const;
 
 export type GearsView = (typeof GEARS_VIEWS)[number];
+
+/** What was typed above the tables of any rings and cogs; what is absent follows the bike. */
+export interface TableSettings {
+  readonly ringFromT?: number | undefined;
+  readonly ringToT?: number | undefined;
+  readonly cogFromT?: number | undefined;
+  readonly cogToT?: number | undefined;
+  readonly reading?: TableReading | undefined;
+  readonly cadenceRpm?: number | undefined;
+  readonly speedKmh?: number | undefined;
+  /** At which the setups of a comparison are held against each other. */
+  readonly compareKmh?: number | undefined;
+  /** At which losses of two gears are held against each other. */
+  readonly lossPowerW?: number | undefined;
+  readonly lossKmh?: number | undefined;
+}
 
 /** How this person likes to read things; one record, no part of any bike. */
 export interface Preferences {
@@ -28,6 +45,7 @@ export interface Preferences {
   readonly speedUnit: 'kmh' | 'mph';
   readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
   readonly stepRoute: StepRoute;
+  readonly tables?: TableSettings | undefined;
   readonly theme: 'system' | 'light' | 'dark';
   /** Who is learning now. */
   readonly currentLearnerId?: string | undefined;

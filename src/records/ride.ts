@@ -18,6 +18,8 @@ export interface RideRecord {
   readonly wheelsetId: string;
   /** Of its samples: the same ride from another file has the same. */
   readonly digest: string;
+  /** Pedalled time in each gear of `setup`, in the order of `gearsOf`, s; absent where it was not worked out. */
+  readonly gearSeconds?: readonly number[] | undefined;
 }
 
 /** A ride on what a setup has now. */
@@ -27,6 +29,7 @@ export function rideOf(
   startedAtMs: number,
   { timeS, distanceM }: Recording,
   digest: string,
+  gearSeconds?: readonly number[],
 ): Omit<RideRecord, 'id'> {
   return {
     bikeId,
@@ -37,6 +40,7 @@ export function rideOf(
     setup: { chainrings, cogs, hubStages },
     wheelsetId,
     digest,
+    gearSeconds,
   };
 }
 

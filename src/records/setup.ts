@@ -1,5 +1,6 @@
 import type { Bounds, ClicksPerPush, Setup } from '../core/gears';
-import type { DriveParts, LeftOutGears, RearDerailleur } from '../core/fit';
+import type { ChecklistAnswers, DriveParts, LeftOutGears, RearDerailleur } from '../core/fit';
+import type { NewParts } from '../core/job';
 import type { Slot } from '../core/shelf';
 import type { Migration } from './migration';
 import { WHEEL_DEFAULTS } from './wheelset';
@@ -20,6 +21,8 @@ export interface SetupRecord extends Setup {
   readonly leftOut?: LeftOutGears | undefined;
   /** Links of its chain: as counted on the bike, or as planned. */
   readonly chainLinks?: number | undefined;
+  /** What was looked at on the bike, where no figure decides. */
+  readonly checklist?: ChecklistAnswers | undefined;
   /** Middle of ring or rings, and of the cassette, from the frame's mid-plane, mm; ring to ring and cog to cog, mm. */
   readonly frontChainlineMm?: number | undefined;
   readonly rearChainlineMm?: number | undefined;
@@ -27,6 +30,8 @@ export interface SetupRecord extends Setup {
   readonly cogPitchMm?: number | undefined;
   /** Cogs that one push of the rear lever moves over at most, in each direction. */
   readonly clicksPerPush: ClicksPerPush;
+  /** Parts that are others than the bike had at first, each with a mark of its own, although nothing may be known of them. */
+  readonly newParts?: NewParts | undefined;
   /** Parts in stock that a person chose for it, by place; their data take precedence over what stands here. */
   readonly shelf?: Readonly<Partial<Record<Slot, string>>> | undefined;
   /** Weight of all its parts, g. */
@@ -69,6 +74,12 @@ export const SETUP_MIGRATIONS: readonly Migration[] = [
     name: 'left-out gears belong to a combination; a lever has two directions',
     table: 'setups',
     up: setupTo9,
+  },
+  {
+    toVersion: 11,
+    name: 'a setup may mark parts as new ones, which older versions do not know',
+    table: 'setups',
+    up: (setup) => setup,
   },
 ];
 

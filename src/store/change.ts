@@ -1,7 +1,10 @@
 import type { EntityTable } from 'dexie';
 import { KEPT_TABLES, sameRecord, type KeptRecords, type KeptTable } from '../records';
+import { mustBelong } from './belonging';
 import { binnedOf } from './bin';
+import { carriedOver } from './carried-over';
 import type { RontelDatabase } from './db';
+import { openGate } from './gate';
 import type { HistoryEntry, RecordChange } from './history-entry';
 
 /** Undo steps that are kept. */
@@ -9,15 +12,21 @@ const HISTORY_LENGTH = 200;
 /** Edits of one field closer in time than this are one undo step. */
 const MERGE_WITHIN_MS = 1500;
 
+/** From so many records on it is quicker to ask first which of them there are. */
+const MANY = 500;
+
 /** Collects what one change does; every write goes through it, so that undo misses none. */
 export interface Draft {
   readonly put: <T extends KeptTable>(table: T, record: KeptRecords[T]) => Promise<void>;
+  /** The same for many at once. */
+  readonly putAll: <T extends KeptTable>(table: T, records: readonly KeptRecords[T][]) => Promise<void>;
   readonly update: <T extends KeptTable>(
     table: T,
     id: string,
     edit: (record: KeptRecords[T]) => KeptRecords[T],
   ) => Promise<void>;
   readonly remove: (table: KeptTable, id: string) => Promise<void>;
+  readonly removeAll: (table: KeptTable, ids: readonly string[]) => Promise<void>;
 }
 
 export interface ChangeOptions {
@@ -27,38 +36,60 @@ export interface ChangeOptions {
   readonly now: number;
 }
 
-/** Does `work` as one transaction and one undo step; rolls all of it back when it throws. */
+/**
+ * Does `work` as one transaction and one undo step of this tab; rolls all of it back when it throws.
+ * @throws RefusedRecordError where a record is none that can be kept
+ * @throws DoesNotFitError where what is written names something that is not there, such as a bike that another
+ * window has removed
+ */
 export async function change(
   db: RontelDatabase,
   { label, mergeKey, now }: ChangeOptions,
   work: (draft: Draft) => Promise<void>,
 ): Promise<void> {
+  await openGate();
   await db.transaction('rw', changeTables(db), async () => {
     const changes = new Map<string, RecordChange>();
     await work(draftInto(db, changes));
     const real = [...changes.values()].filter(isReal);
-    if (real.length > 0) await remember(db, { label, mergeKey, at: now, undone: 0, changes: real });
+    if (real.length === 0) return;
+    await mustBelong(db, real);
+    await remember(db, { label, mergeKey, at: now, undone: 0, tab: db.tab, changes: real });
     const binned = binnedOf(label, now, real);
     if (binned) await db.bin.add(binned);
   });
 }
 
-/** Takes back the newest step; answers with its label, or undefined when there is none. */
+/**
+ * Takes back the newest step of this tab; answers with its label, or undefined when there is none.
+ * @throws BuiltOnError where another window has changed the same since; the step is let go of, so that the next undo
+ * goes on with the one before it
+ */
 export function undo(db: RontelDatabase): Promise<string | undefined> {
   return travel(db, 0);
 }
 
-/** Does the step again that was taken back last. */
+/** Does the step of this tab again that was taken back last. @throws BuiltOnError as {@link undo} does */
 export function redo(db: RontelDatabase): Promise<string | undefined> {
   return travel(db, 1);
 }
 
-/** The labels that undo and redo would act on now. */
+/** The labels that undo and redo would act on now, in this tab. */
 export async function historyLabels(
   db: RontelDatabase,
 ): Promise<{ undo: string | undefined; redo: string | undefined }> {
   const [last, next] = [await newest(db, 0), await newest(db, 1)];
   return { undo: last?.label, redo: next?.label };
+}
+
+/** Why a step was not taken back or done again: another window has changed the same since. Nothing was changed. */
+export class BuiltOnError extends Error {
+  constructor(label: string, from: 0 | 1) {
+    super(
+      `“${label}” was not ${from === 0 ? 'taken back' : 'done again'}: another window has changed the same since, and that stands. ` +
+        'Change it by hand, or take it back there first.',
+    );
+  }
 }
 
 /** The tables that a change may write to. */
@@ -77,33 +108,62 @@ export function tableOf(db: RontelDatabase, table: KeptTable): EntityTable<KeptR
 }
 
 function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draft {
-  const record = async (table: KeptTable, id: string, after: KeptRecords[KeptTable] | undefined) => {
-    const known = changes.get(`${table}/${id}`);
-    const before = known ? known.before : await tableOf(db, table).get(id);
-    changes.set(`${table}/${id}`, { table, id, before, after });
-    await apply(db, table, id, after);
+  const note = (
+    table: KeptTable,
+    id: string,
+    before: KeptRecords[KeptTable] | undefined,
+    after: RecordChange['after'],
+  ) => {
+    const key = `${table}/${id}`;
+    const known = changes.get(key);
+    changes.set(key, { table, id, before: known ? known.before : before, after });
+  };
+  /** What was there when the change began, of tables to which it writes much. */
+  const idsBefore = new Map<KeptTable, ReadonlySet<string>>();
+  /** Records as they are; asked for one by one only where there is one. */
+  const recordsNow = async (table: KeptTable, ids: readonly string[]) => {
+    if (ids.length < MANY) return tableOf(db, table).bulkGet([...ids]);
+    if (!idsBefore.has(table)) idsBefore.set(table, new Set(await tableOf(db, table).toCollection().primaryKeys()));
+    const there = ids.filter((id) => idsBefore.get(table)!.has(id));
+    const found = new Map((await tableOf(db, table).bulkGet(there)).flatMap((one) => (one ? [[one.id, one]] : [])));
+    return ids.map((id) => found.get(id));
+  };
+  const putAll = async (table: KeptTable, records: readonly KeptRecords[KeptTable][]) => {
+    if (records.length === 0) return;
+    const before = await recordsNow(
+      table,
+      records.map(({ id }) => id),
+    );
+    records.forEach((record, i) => note(table, record.id, before[i], record));
+    await tableOf(db, table).bulkPut([...records]);
+  };
+  const removeAll = async (table: KeptTable, ids: readonly string[]) => {
+    if (ids.length === 0) return;
+    const before = await recordsNow(table, ids);
+    ids.forEach((id, i) => note(table, id, before[i], undefined));
+    await tableOf(db, table).bulkDelete([...ids]);
   };
   return {
-    put: (table, value) => record(table, value.id, value),
+    put: (table, record) => putAll(table, [record]),
+    putAll,
     update: async (table, id, edit) => {
       const now = await tableOf(db, table).get(id);
       if (!now) throw new Error(`nothing to change: ${table} ${id} is gone`);
-      await record(table, id, edit(now as KeptRecords[typeof table]));
+      await putAll(table, [edit(now as KeptRecords[typeof table])]);
     },
-    remove: (table, id) => record(table, id, undefined),
+    remove: (table, id) => removeAll(table, [id]),
+    removeAll,
   };
 }
 
-async function apply(db: RontelDatabase, table: KeptTable, id: string, value: KeptRecords[KeptTable] | undefined) {
-  if (value === undefined) await tableOf(db, table).delete(id);
-  else await tableOf(db, table).put(value);
-}
-
 async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> {
-  await db.history.where('undone').equals(1).delete();
+  await stepsOf(db, 1).delete();
   const last = await newest(db, 0);
+  const newestOfAll = await db.history.orderBy('seq').last();
   if (
     last &&
+    // What another tab wrote in between is no part of this step.
+    last.seq === newestOfAll?.seq &&
     entry.mergeKey !== undefined &&
     last.mergeKey === entry.mergeKey &&
     // A clock that was set back would otherwise make one step of all that follows.
@@ -121,7 +181,7 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
 }
 
 function isReal({ before, after }: RecordChange): boolean {
-  return !sameRecord(before, after);
+  return before === undefined || after === undefined ? before !== after : !sameRecord(before, after);
 }
 
 function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordChange[]): RecordChange[] {
@@ -133,20 +193,39 @@ function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordCh
   return [...merged.values()];
 }
 
+/** Steps of this tab: those that undo (0) or redo (1) acts on. */
+const stepsOf = (db: RontelDatabase, undone: 0 | 1) => db.history.where('[tab+undone]').equals([db.tab, undone]);
+
 /** The step that undo (0) or redo (1) acts on: the last one done, the first one undone. */
 async function newest(db: RontelDatabase, undone: 0 | 1): Promise<HistoryEntry | undefined> {
-  const entries = db.history.where('undone').equals(undone);
-  return undone === 0 ? entries.last() : entries.first();
+  const entries = await stepsOf(db, undone).sortBy('seq');
+  return undone === 0 ? entries.at(-1) : entries[0];
 }
 
-function travel(db: RontelDatabase, from: 0 | 1): Promise<string | undefined> {
-  return db.transaction('rw', [...keptTables(db), db.history], async () => {
+async function travel(db: RontelDatabase, from: 0 | 1): Promise<string | undefined> {
+  await openGate();
+  const builtOn = await db.transaction('rw', [...keptTables(db), db.history], async () => {
     const entry = await newest(db, from);
     if (!entry) return undefined;
+    const steps: RecordChange[] = [];
     for (const { table, id, before, after } of entry.changes) {
-      await apply(db, table, id, from === 0 ? before : after);
+      const [was, becomes] = from === 0 ? [after, before] : [before, after];
+      const now = await tableOf(db, table).get(id);
+      const next = carriedOver(was, becomes, now);
+      if (!next.ok) {
+        await db.history.delete(entry.seq);
+        return { error: new BuiltOnError(entry.label, from) };
+      }
+      steps.push({ table, id, before: now, after: next.value as KeptRecords[KeptTable] | undefined });
     }
+    for (const { table, id, after } of steps) {
+      if (after === undefined) await tableOf(db, table).delete(id);
+      else await tableOf(db, table).put(after);
+    }
+    await mustBelong(db, steps);
     await db.history.put({ ...entry, undone: from === 0 ? 1 : 0 });
-    return entry.label;
+    return { label: entry.label };
   });
+  if (builtOn?.error) throw builtOn.error;
+  return builtOn?.label;
 }

@@ -6,9 +6,13 @@ import {
   PREFERENCES_DEFAULTS,
   migrate,
   type Dataset,
+  type KeptTable,
 } from '../records';
+import { putAside } from './aside';
+import { putInPieces, type BulkOptions } from './bulk';
 import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
+import { openGate } from './gate';
 
 /** A workshop in which nothing has been done yet. */
 export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
@@ -39,14 +43,29 @@ export function readDataset(db: RontelDatabase): Promise<Dataset> {
 }
 
 /** Puts `dataset` in the place of all that is kept; one undo step. What is not in it goes. */
-export async function replaceDataset(db: RontelDatabase, dataset: Dataset, label: string, now: number): Promise<void> {
+export async function replaceDataset(
+  db: RontelDatabase,
+  dataset: Dataset,
+  label: string,
+  now: number,
+  options: BulkOptions = {},
+): Promise<void> {
+  await openGate();
   await db.transaction('rw', [...changeTables(db), db.preferences], async () => {
     await change(db, { label, now }, async (draft) => {
       for (const table of [...KEPT_TABLES].reverse()) {
         const kept = new Set(dataset[table].map(({ id }) => id));
-        for (const id of await db[table].toCollection().primaryKeys()) if (!kept.has(id)) await draft.remove(table, id);
+        const here = await idsOf(db, table);
+        await draft.removeAll(
+          table,
+          here.filter((id) => !kept.has(id)),
+        );
       }
-      for (const table of KEPT_TABLES) for (const record of dataset[table]) await draft.put(table, record);
+      await putInPieces(
+        draft,
+        KEPT_TABLES.map((table) => ({ table, records: dataset[table] })),
+        options,
+      );
     });
     await db.preferences.clear();
     await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
@@ -72,18 +91,37 @@ export async function prepareStore(db: RontelDatabase, first: () => Dataset | Pr
   // Before the transaction, which would end while it waits.
   const found = (await db.meta.get('dataVersion'))?.value;
   const fresh = found === undefined ? await first() : undefined;
-  // Loaded where older data are brought up to date alone: what stands here was checked when it came.
-  const schemas = found !== undefined && found < DATA_VERSION ? await import('../records/schema') : undefined;
-  await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history], async () => {
+  if (found === DATA_VERSION) return;
+  // Loaded where there is something to write alone: the schemas are large.
+  const { sortOut } = fresh === EMPTY_DATASET ? { sortOut: undefined } : await import('../records/schema');
+  if (sortOut) await openGate();
+  await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history, db.aside], async () => {
     const stored = (await db.meta.get('dataVersion'))?.value;
     if (stored === DATA_VERSION) return;
     if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
-    const dataset =
-      stored === undefined ? fresh! : schemas!.datasetSchema.parse(migrate(await readDataset(db), stored, MIGRATIONS));
-    for (const table of KEPT_TABLES) await tableOf(db, table).bulkPut([...dataset[table]]);
-    await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
+    let dataset = fresh;
+    if (stored !== undefined) {
+      const sorted = sortOut!(migrate(await readDataset(db), stored, MIGRATIONS));
+      dataset = sorted.dataset;
+      await putAside(db, sorted);
+    }
+    if (dataset !== EMPTY_DATASET) await writeOver(db, dataset!);
     // Steps remembered in an older shape cannot be taken back into the new one.
     await db.history.clear();
     await db.meta.put({ key: 'dataVersion', value: DATA_VERSION });
   });
 }
+
+/** Puts a dataset in the place of what is there, without an undo step. */
+export async function writeOver(db: RontelDatabase, dataset: Dataset): Promise<void> {
+  for (const table of KEPT_TABLES) {
+    const kept = new Set(dataset[table].map(({ id }) => id));
+    const here = await idsOf(db, table);
+    await tableOf(db, table).bulkDelete(here.filter((id) => !kept.has(id)));
+    await tableOf(db, table).bulkPut([...dataset[table]]);
+  }
+  await db.preferences.bulkPut(dataset.preferences.length > 0 ? [...dataset.preferences] : [PREFERENCES_DEFAULTS]);
+}
+
+const idsOf = (db: RontelDatabase, table: KeptTable): Promise<string[]> =>
+  tableOf(db, table).toCollection().primaryKeys();

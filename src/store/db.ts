@@ -12,7 +12,9 @@ import type {
   RouteRecord,
   SetupRecord,
 } from '../records';
+import type { AsideEntry } from './aside';
 import type { BinEntry } from './bin';
+import { GATE } from './gate';
 import type { HistoryEntry } from './history-entry';
 
 /** A fact about the data as a whole. */
@@ -20,6 +22,9 @@ export interface MetaRecord {
   readonly key: 'dataVersion' | 'backupSavedAtMs';
   readonly value: number;
 }
+
+/** The tab of all steps from before tabs were told apart. */
+const EARLIER_TAB = 'earlier';
 
 /** The name under which the browser keeps all of it. */
 export const DATABASE_NAME = 'rontel';
@@ -39,13 +44,17 @@ export class RontelDatabase extends Dexie {
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly bin!: EntityTable<BinEntry, 'seq'>;
+  readonly aside!: EntityTable<AsideEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
+  /** Which tab this is; undo takes back what was done in it. */
+  tab = EARLIER_TAB;
   /** Here, so that whoever follows the database need not load the package before there is one. */
   readonly follow = liveQuery;
 
   /** @param engine another than the browser's own, such as one in memory */
   constructor(name: string, engine?: DexieOptions) {
     super(name, engine);
+    this.use(GATE);
     this.version(1).stores({
       bikes: 'id, rank',
       setups: 'id, bikeId, rank',
@@ -64,5 +73,8 @@ export class RontelDatabase extends Dexie {
     this.version(5).stores({ bin: '++seq, atMs' });
     // Of years of jobs few passed a limit: those alone are in this index.
     this.version(6).stores({ jobs: 'id, bikeId, state, dueOn, passed.length' });
+    this.version(7)
+      .stores({ history: '++seq, undone, [tab+undone]', aside: '++seq' })
+      .upgrade((transaction) => transaction.table<HistoryEntry>('history').toCollection().modify({ tab: EARLIER_TAB }));
   }
 }

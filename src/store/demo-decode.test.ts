@@ -26,7 +26,7 @@ test.each(setups.map((setup) => [setup.id, setup] as const))(
   'gears of a ride of the stand-in are told: %s',
   (_, setup) => {
     const bike = bikes.find((one) => one.id === setup.bikeId)!;
-    const brief = fillBrief(bike.brief, bike.cadenceRpm);
+    const brief = fillBrief(bike.brief);
     const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
     const gears = developedGears(setup, wheelMm);
     const band = { lowRpm: brief.lowRpm, highRpm: brief.highRpm, crossedCogs: bike.crossedCogs };

@@ -105,7 +105,7 @@ export function demoRides(
 }
 
 function demoRide(bike: BikeRecord, setup: SetupRecord, name: string, id: string, startedAtMs: number): DemoRide {
-  const brief = fillBrief(bike.brief, bike.cadenceRpm);
+  const brief = fillBrief(bike.brief);
   if (contradictions(brief).length > 0) throw new Error(`demo bike ${bike.id} contradicts itself`);
   const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
   const rules = rideRulesOf(brief, setup, wheelMm, bike.crossedCogs, DEFAULT_WALKING_RPM);
@@ -114,7 +114,14 @@ function demoRide(bike: BikeRecord, setup: SetupRecord, name: string, id: string
   return {
     ride: {
       id,
-      ...rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording)),
+      ...rideOf(
+        setup,
+        name,
+        startedAtMs,
+        recording,
+        digestOf(startedAtMs, recording),
+        Array.from(ridden.secondsByGear, Math.round),
+      ),
     },
     recording: { id, packed: packRecording(recording) },
   };

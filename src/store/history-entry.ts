@@ -18,6 +18,8 @@ export interface HistoryEntry {
   readonly mergeKey?: string | undefined;
   /** Milliseconds since 1970. */
   readonly at: number;
+  /** The tab that did it: undo of another leaves it alone. */
+  readonly tab: string;
   /** 1 when taken back and waiting for redo; a number, for the index. */
   readonly undone: 0 | 1;
   readonly changes: readonly RecordChange[];

@@ -1,4 +1,4 @@
-export { change, redo, undo } from './change';
+export { BuiltOnError, change, redo, undo } from './change';
 export { backupSaved, readBackupState } from './keeping';
 export type { BackupState } from './keeping';
 export {
@@ -13,10 +13,16 @@ export {
 } from './copies';
 export type { CopyRecord, OutsideFile } from './copies';
 export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
+export { lookOver } from './look-over';
+export { letGoOfAside, putBackAside, readAside } from './aside';
+export type { AsideEntry } from './aside';
 export { BIN_DAYS } from './bin';
-export { DoesNotFitError, bringBack, emptyBin, findProblems, mendProblems, readBin } from './recovery';
+export { DoesNotFitError } from './belonging';
+export { bringBack, emptyBin, findProblems, mendProblems, readBin } from './recovery';
 export type { Binned } from './recovery';
 export { takeIn } from './take-in';
+export { LeftOffError } from './bulk';
+export type { BulkOptions } from './bulk';
 export type { RontelDatabase } from './db';
 
 /** Loaded when it is asked for: most browsers never see it, or see it once. */
@@ -24,9 +30,10 @@ export const loadTakeInDemo = () => import('./take-in-demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';
+export type { StoreFailure } from './StoreProvider';
 export { useLive } from './useLive';
 export { useThemeChoice, useWorkshop } from './useWorkshop';
-export type { Workshop } from './useWorkshop';
+export type { Workshop, WorkshopState } from './useWorkshop';
 export { addBike, removeBike, setPreferences } from './workshop';
 export type { PreferencesEdit } from './workshop';
 export {

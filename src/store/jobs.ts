@@ -15,6 +15,7 @@ import {
 } from '../records';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
+import { openGate } from './gate';
 import { exchangeParts, readParts } from './parts';
 
 export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof typeof JOB_DEFAULTS> &
@@ -88,6 +89,7 @@ export async function editStep(
 
 /** Looks at another step; where one stands is kept with the job, and is no step of undo. */
 export async function showStep(db: RontelDatabase, jobId: string, at: StepId): Promise<void> {
+  await openGate();
   await db.jobs.update(jobId, { at });
 }
 

@@ -1,5 +1,6 @@
 import type { KeptTable } from '../records';
-import { dataProblems, datasetSchema, type DataProblem } from '../records/schema';
+import { dataProblems, type DataProblem } from '../records/schema';
+import { DoesNotFitError } from './belonging';
 import { lastKeptMs, type BinEntry } from './bin';
 import { change, tableOf } from './change';
 import { readKept } from './dataset';
@@ -29,28 +30,18 @@ async function missingOf(db: RontelDatabase, { records }: BinEntry): Promise<Bin
   return records.filter(({ table, record }) => !here.get(table)!.has(record.id));
 }
 
-/** Why something was not done: it would not fit what is here. Nothing was changed. */
-export class DoesNotFitError extends Error {}
-
 /** Brings an entry of the bin back as one step, what is here again left as it is; all or nothing. */
 export async function bringBack(db: RontelDatabase, seq: number, now: number): Promise<void> {
   const entry = await db.bin.get(seq);
-  if (!entry) throw new DoesNotFitError('it is no longer in the bin');
+  if (!entry) throw new DoesNotFitError('It is no longer in the bin');
   await change(db, { label: `bring back: ${entry.label}`, now }, async (draft) => {
     for (const { table, record } of await missingOf(db, entry)) await draft.put(table, record);
-    await mustFit(db);
   });
 }
 
 /** Empties the bin for good: this alone cannot be undone. */
 export async function emptyBin(db: RontelDatabase): Promise<void> {
   await db.bin.clear();
-}
-
-/** Throws where what is kept no longer belongs together; a change that does is rolled back. */
-export async function mustFit(db: RontelDatabase): Promise<void> {
-  const result = datasetSchema.safeParse(await readKept(db));
-  if (!result.success) throw new DoesNotFitError(result.error.issues[0]?.message ?? 'it does not fit');
 }
 
 /** What is wrong with what is kept. */

@@ -1,10 +1,11 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
 import { SEEDED } from '../../tests/support/arbitraries';
+import { seededRandom } from '../../tests/support/rides';
 import { ONE_RING, TOURER } from '../../tests/support/setups';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
-import { DATA_VERSION } from '../records';
+import { DATA_VERSION, type BikeRecord } from '../records';
 import { datasetSchema } from '../records/schema';
 import { historyLabels } from './change';
 import {
@@ -87,7 +88,7 @@ test('undo and redo go back and forth, and a new change ends redo', async () => 
 
 test('quick edits of one field are one step; slow ones and other fields are their own', async () => {
   const db = await open();
-  await setCadence(db, 8, 0, 'cadence');
+  await setCadence(db, 84, 0, 'cadence');
   await setCadence(db, 85, 400, 'cadence');
   await setCadence(db, 86, 1500, 'cadence');
   await setCadence(db, 87, 9000, 'cadence');
@@ -241,4 +242,97 @@ test('adding a backup leaves what is here as it is', async () => {
   expect(await takeIn(db, backup, 'here', 'backup', 2)).toBe(6);
   expect(await cadence(db)).toBe(66);
   expect(await db.bikes.get('pinewood-hardtail')).toBeDefined();
+});
+
+describe('two tabs of one browser', () => {
+  const twoTabs = async () => {
+    const one = await open();
+    const two = new RontelDatabase(one.name);
+    two.tab = 'two';
+    const [bike] = await one.bikes.orderBy('rank').toArray();
+    const write = (db: RontelDatabase, what: string, edit: (bike: BikeRecord) => BikeRecord, now = 0) =>
+      change(db, { label: what, mergeKey: what, now }, (draft) => draft.update('bikes', bike!.id, edit));
+    const read = () => one.bikes.get(bike!.id);
+    return { one, two, bike: bike!, write, read };
+  };
+
+  test('undo takes back what was done in its own tab, and leaves the other’s alone', async () => {
+    const { one, two, bike, write, read } = await twoTabs();
+    await write(one, 'cadence', (now) => ({ ...now, cadenceRpm: 70 }));
+    await write(two, 'chainstay', (now) => ({ ...now, chainstayMm: 440 }));
+    expect(await historyLabels(one)).toEqual({ undo: 'cadence', redo: undefined });
+    expect(await historyLabels(two)).toEqual({ undo: 'chainstay', redo: undefined });
+    expect(await undo(one)).toBe('cadence');
+    expect(await read()).toMatchObject({ cadenceRpm: bike.cadenceRpm, chainstayMm: 440 });
+    expect(await undo(one)).toBeUndefined();
+    expect(await undo(two)).toBe('chainstay');
+    expect(await read()).toEqual(bike);
+    await redo(one);
+    await redo(two);
+    expect(await read()).toMatchObject({ cadenceRpm: 70, chainstayMm: 440 });
+    two.close();
+  });
+
+  test('what the other tab has built on is not taken back, and the next undo goes on before it', async () => {
+    const { one, two, write, read } = await twoTabs();
+    await write(one, 'chainstay', (now) => ({ ...now, chainstayMm: 440 }));
+    await write(one, 'cadence', (now) => ({ ...now, cadenceRpm: 70 }), 5000);
+    await write(two, 'cadence', (now) => ({ ...now, cadenceRpm: 75 }));
+    await expect(undo(one)).rejects.toThrow('“cadence” was not taken back: another window has changed the same since');
+    expect(await read()).toMatchObject({ cadenceRpm: 75, chainstayMm: 440 });
+    expect(await undo(one)).toBe('chainstay');
+    expect((await read())!.cadenceRpm).toBe(75);
+    two.close();
+  });
+
+  test('typing that another tab has written between is two steps, so that undo spares what came between', async () => {
+    const { one, two, write, read } = await twoTabs();
+    await write(one, 'cadence', (now) => ({ ...now, cadenceRpm: 70 }));
+    await write(two, 'chainstay', (now) => ({ ...now, chainstayMm: 440 }), 100);
+    await write(one, 'cadence', (now) => ({ ...now, cadenceRpm: 71 }), 200);
+    await undo(one);
+    expect(await read()).toMatchObject({ cadenceRpm: 70, chainstayMm: 440 });
+    two.close();
+  });
+
+  /** `npm run reliability` makes it 2,000. */
+  const EDITS = process.env.RELIABILITY === 'full' ? 2000 : 250;
+
+  test('edits, undos and redos in two tabs: each field has what was last written to it, and nothing is lost', async () => {
+    const { one, two, bike, write, read } = await twoTabs();
+    const random = seededRandom(20261128);
+    const fields = { one: 'chainstayMm', two: 'bbDropMm' } as const;
+    // What each tab believes of its own field; of the field that both write to only that nobody's write is half there.
+    const stacks = {
+      one: [bike.chainstayMm] as (number | undefined)[],
+      two: [bike.bbDropMm] as (number | undefined)[],
+    };
+    const at = { one: 0, two: 0 };
+    for (let i = 0; i < EDITS; i += 1) {
+      const who = random() < 0.5 ? 'one' : 'two';
+      const db = who === 'one' ? one : two;
+      const act = random();
+      if (act < 0.6) {
+        // Each once: to write what is there already is no step.
+        const value = who === 'one' ? 400 + i / 20 : 20 + i / 50;
+        await write(db, `${who} ${i}`, (now) => ({ ...now, [fields[who]]: value }), i * 5000);
+        stacks[who].splice(at[who] + 1, Infinity, value);
+        at[who] += 1;
+        // As long as undo remembers.
+        if (at[who] > 60) {
+          stacks[who].splice(0, at[who] - 60);
+          at[who] = 60;
+        }
+      } else if (act < 0.85 && at[who] > 0) {
+        await undo(db);
+        at[who] -= 1;
+      } else if (act >= 0.85 && at[who] < stacks[who].length - 1) {
+        await redo(db);
+        at[who] += 1;
+      }
+      const now = (await read())!;
+      expect([i, now.chainstayMm, now.bbDropMm]).toEqual([i, stacks.one[at.one], stacks.two[at.two]]);
+    }
+    two.close();
+  }, 120_000);
 });

@@ -1,8 +1,8 @@
 import { differencesOf, recordsToTake, type Dataset, type Preferred } from '../records';
+import { putInPieces, type BulkOptions } from './bulk';
 import { change } from './change';
 import { readKept } from './dataset';
 import type { RontelDatabase } from './db';
-import { mustFit } from './recovery';
 
 /**
  * Takes a file in beside what is here, by id, as one step; all or nothing.
@@ -16,15 +16,14 @@ export async function takeIn(
   preferred: Preferred,
   label: string,
   now: number,
+  options: BulkOptions = {},
 ): Promise<number> {
   let taken = 0;
   await change(db, { label, now }, async (draft) => {
     const differences = differencesOf(await readKept(db), file);
-    for (const { table, records } of recordsToTake(differences, preferred)) {
-      for (const record of records) await draft.put(table, record);
-      taken += records.length;
-    }
-    if (taken > 0) await mustFit(db);
+    const all = recordsToTake(differences, preferred);
+    await putInPieces(draft, all, options);
+    taken = all.reduce((sum, { records }) => sum + records.length, 0);
   });
   return taken;
 }

@@ -25,6 +25,8 @@ export interface Workshop {
   readonly db: RontelDatabase;
   /** Why the browser keeps nothing; undefined where it keeps all of it. */
   readonly inMemoryBecause: string | undefined;
+  /** Records that could not be read at opening, and were set aside or mended. */
+  readonly setAside: number;
   /** In the workshop's order. */
   readonly bikes: readonly BikeRecord[];
   /** The bike on the bench; undefined in an empty workshop. */
@@ -44,8 +46,7 @@ export interface Workshop {
   readonly history: { readonly undo: string | undefined; readonly redo: string | undefined };
 }
 
-export type WorkshopState =
-  { readonly kind: 'opening' } | Extract<StoreState, { kind: 'failed' }> | ({ readonly kind: 'ready' } & Workshop);
+export type WorkshopState = Exclude<StoreState, { kind: 'ready' }> | ({ readonly kind: 'ready' } & Workshop);
 
 /** Until years of jobs have been read: the bench does not wait for them. */
 const NO_EXPERIENCE: readonly Experience[] = [];
@@ -67,10 +68,10 @@ export function useWorkshop(): WorkshopState {
   const experience = useLive(db, readExperience);
   const resolved = useMemo(() => parts && resolvedBy(parts), [parts]);
   return useMemo(() => {
-    if (store.kind === 'failed') return store;
+    if (store.kind !== 'ready') return store;
     const hasRides = bikeId === undefined || rides !== undefined;
-    if (store.kind === 'opening' || !bench || !parts || !resolved || !hasRides) return { kind: 'opening' };
-    const { db, inMemoryBecause } = store;
+    if (!bench || !parts || !resolved || !hasRides) return { kind: 'opening' };
+    const { db, inMemoryBecause, setAside } = store;
     const setups = bench.setups.map(resolved);
     const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
     const own = rides?.bikeId === bikeId ? (rides?.rides ?? []) : [];
@@ -78,6 +79,7 @@ export function useWorkshop(): WorkshopState {
       kind: 'ready',
       db,
       inMemoryBecause,
+      setAside,
       ...bench,
       bike,
       setups,

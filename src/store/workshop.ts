@@ -8,6 +8,7 @@ import {
   type SetupRecord,
 } from '../records';
 import type { Setup } from '../core/gears';
+import { openGate } from './gate';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 
@@ -56,6 +57,7 @@ export type PreferencesEdit = PreferencesChange | ((now: Preferences) => Prefere
 
 /** How things are looked at; no undo step. */
 export async function setPreferences(db: RontelDatabase, edit: PreferencesEdit): Promise<void> {
+  await openGate();
   await db.transaction('rw', db.preferences, async () => {
     const now = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
     await db.preferences.put({ ...now, ...(typeof edit === 'function' ? edit(now) : edit) });

@@ -56,7 +56,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.clickText("section[@aria-label='Copies']//button", 'Open');
   await app.shows('[data-testid=differences]', 'bikes');
   await app.clickText('button', 'Replace the 4 here');
-  await app.gone('[data-testid=differences]');
+  await app.gone(`[aria-label="Backup to take in"]`);
   await app.open('/gears');
   await app.shows('[data-testid=range]', '473.9 %');
   await app.holds('setup', '46/30 x 11-34');

@@ -127,12 +127,18 @@ test('the link that is copied opens the same setup', async () => {
   const link = await app.driver.executeAsyncScript<string>(
     'navigator.clipboard.readText().then(arguments[arguments.length - 1])',
   );
-  expect(new URL(link).searchParams.get('setup')).toBe('44x10-11-13-15-17-19-21-24-28-32-38-44');
+  // Behind the #: no server hears of the bike.
+  const { hash, search } = new URL(link);
+  expect(search).toBe('');
+  expect(new URLSearchParams(hash.slice(1)).get('setup')).toBe('44x10-11-13-15-17-19-21-24-28-32-38-44');
   await app.open(link.slice(app.url.length));
   await app.shows('[role=status]', 'Seawall came by a link');
   // Nothing of it can be changed, all of it can be read.
   expect(await app.faults()).toEqual([]);
   await app.shows('[data-testid=range]', '440.0 %');
+  await app.clickText('button', 'Leave it');
+  await app.gone('[role=status] button');
+  expect(await app.driver.executeScript('return window.location.hash')).toBe('');
 });
 
 test('a broken link says why and lets one go on', async () => {
@@ -154,6 +160,7 @@ test('a bike is renamed, copied and removed, and undo brings it back', async () 
   await menu('Duplicate bike');
   await app.shows('[aria-label=Bench]', 'Copy of Ferry runner');
   await menu('Remove Copy of Ferry runner');
+  await app.shows('[aria-label=Bench]', /^(?!.*Copy of)/s);
   await app.open('/data');
   await app.shows('[data-testid=kept]', 'My bike, Ferry runner.');
   await app.click('[data-tool=undo]');

@@ -76,9 +76,12 @@ test('capacity over the sheet names the nearest mends', async () => {
 test('a mend is laid on the setup by a click, and taken back by undo', async () => {
   await app.type('totalCapacityT', '39');
   await app.leaveField();
-  await app.shows('[data-testid=fit-answer]', 'Does not go together: capacity −2T');
+  await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
   await app.clickText('button', 'a 34T small ring');
-  await app.shows('[data-testid=fit-answer]', 'Goes together');
+  await app.shows(
+    '[data-testid=fit-answer]',
+    /^Compatible, by the sheet|^Not known yet: \d+ of \d+ checks have their data, none/,
+  );
   await app.holds('setup', '48/34 x 11-36');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows('[data-testid=fit-answer]', 'capacity −2T');
@@ -89,19 +92,23 @@ test('both schools on limits: outside stays outside, with a reason and an extra 
   await app.type('totalCapacityT', '39');
   await app.leaveField();
   await app.clickText('label', 'workshop-tested');
-  await app.shows('[data-testid=fit-answer]', 'Past the sheet, to be tried: capacity −2T');
+  await app.shows('[data-testid=fit-answer]', 'Past a published limit, to be tried: capacity −2T');
   await app.shows('[data-testid=check-totalCapacity]', /outside[\s\S]*Worth a trial: by its geometry the cage holds/);
   await app.shows('[data-testid=check-totalCapacity]', 'Extra check: Big-big by hand, slowly');
   await app.type('cageLengthMm', '60');
   await app.shows('[data-testid=check-totalCapacity]', 'Not worth a trial');
-  await app.shows('[data-testid=fit-answer]', 'Does not go together: capacity −2T');
+  await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
 });
 
 test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
   const big = await app.find('[aria-label="48/36 is used"]');
   expect(await big.isEnabled()).toBe(false);
   await app.shows('[data-testid=wrap]', 'Big-big stays: a mis-shift into it');
-  for (const cog of [11, 12, 13]) await app.click(`[aria-label="32/${cog} is used"]`);
+  // Faster than the page draws: none of the clicks is lost.
+  await app.find('[aria-label="32/13 is used"]');
+  await app.driver.executeScript(
+    `for (const cog of [11, 12, 13]) document.querySelector('[aria-label="32/' + cog + ' is used"]').click();`,
+  );
   await app.shows('[data-testid=wrap]', '38T in the gears you allow, 41T in all of them: 3 left out');
   await app.shows(
     '[data-testid=check-totalCapacity]',
@@ -117,7 +124,10 @@ test('what hangs slack is left out at once', async () => {
   await app.shows('[data-testid=check-chainLength]', 'slack');
   await app.clickText('button', 'Leave out what hangs slack');
   await app.shows('[data-testid=check-chainLength]', 'slack in gears that are left out of this combination');
-  await app.shows('[data-testid=fit-answer]', 'Goes together');
+  await app.shows(
+    '[data-testid=fit-answer]',
+    /^Compatible, by the sheet|^Not known yet: \d+ of \d+ checks have their data, none/,
+  );
 });
 
 test('a missing datum is named, and a click leads to its field', async () => {
@@ -131,21 +141,31 @@ test('a missing datum is named, and a click leads to its field', async () => {
 });
 
 test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
-  await app.type('pullRatio', '1.5');
-  await app.shows('[data-testid=check-indexing]', '+0.30 mm a click, 1.65 mm at both ends');
+  await app.type('pullRatio', '1.52');
+  await app.shows('[data-testid=check-indexing]', '+0.31 mm a click, 1.69 mm at both ends');
   const errors = await app.driver.executeScript<number[]>(
     `return [...document.querySelectorAll('[aria-label=Indexing] [data-error-mm]')].map((e) => +e.dataset.errorMm)`,
   );
   expect(errors).toHaveLength(12);
-  expect(errors[0]).toBeCloseTo(-1.65, 3);
-  expect(errors[11]).toBeCloseTo(1.65, 3);
+  expect(errors[0]).toBeCloseTo(-1.685, 2);
+  expect(errors[11]).toBeCloseTo(1.685, 2);
   await app.leaveField();
   await app.clickText('label', 'electronic');
   await app.type('shifterFamily', 'Tideway radio');
   await app.type('derailleurFamily', 'Tideway wired');
-  await app.shows('[data-testid=check-indexing]', 'do not speak with each other');
+  await app.shows('[data-testid=check-indexing]', 'whether the two work together: the part makers say it');
   await app.type('derailleurFamily', 'tideway radio');
   await app.shows('[data-testid=check-indexing]', 'inside');
+});
+
+test('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
+  await app.clickText('label', 'electronic');
+  await app.choose('frontControl', 'by the system');
+  await app.shows('.ant-select:has(#frontControl)', 'by the system');
+  await app.open('/gears');
+  await app.clickText('label', 'Shifting');
+  await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
+  await app.shows('section[aria-label="Shift path"]', 'Shifts that need both hands at once: 0.');
 });
 
 test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
@@ -180,7 +200,7 @@ test('another chain or another setup is laid over, each chain as long as its lin
 });
 
 test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
-  await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.6 to 1\.1 W\) to 2\.2 W in 32\/11/);
+  await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
   await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
   await app.type('frontDragCm2', '40');
   await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
@@ -256,4 +276,36 @@ test('the drawings are taken away as SVG, the angles as CSV', async () => {
 
 test('the page never complained', async () => {
   expect(await app.complaints()).toEqual([]);
+});
+
+test('what no figure decides is looked at, and answered once for the setup', async () => {
+  await app.shows('[data-testid=checklist-count]', '0 of 9 looked at');
+  await app.click('[data-testid=look-spokes] .ant-segmented-item:nth-child(2)');
+  await app.click('[data-testid=look-quickLink] .ant-segmented-item:nth-child(3)');
+  await app.shows('[data-testid=checklist-count]', '2 of 9 looked at. 1 does not fit');
+  await app.driver.navigate().refresh();
+  await app.shows('[data-testid=checklist-count]', '2 of 9 looked at. 1 does not fit');
+});
+
+test('a candidate takes a group of parts as A has it, by one click', async () => {
+  await app.click('[data-setup=b] [aria-label^="Look at"], [data-setup=b] input');
+  await app.find('[data-testid=same-as-a]');
+  await app.holds('totalCapacityT', '36');
+  await app.clickText('button', 'rear derailleur');
+  await app.holds('totalCapacityT', '41');
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.holds('totalCapacityT', '36');
+});
+
+test('families come from a list with typical figures, and two names that people typed are no contradiction', async () => {
+  await app.type('cablePullMm', '');
+  await app.type('pullRatio', '');
+  await app.leaveField();
+  await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
+  await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
+  await app.leaveField();
+  await app.shows('[data-testid=check-indexing]', '(typical figures)');
+  await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
+  await app.leaveField();
+  await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
 });

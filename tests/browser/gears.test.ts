@@ -46,86 +46,35 @@ const HOLD_BACK = `
     for (const work of held) requestAnimationFrame(work);
   };`;
 
-/** Whether there is anything in a stretch of the canvas: what is drawn on it comes a moment after it is said to. */
-const INKED = `
-  window.isInked = (top, height) => {
-    const canvas = document.querySelector('canvas[aria-hidden]');
-    const copy = document.createElement('canvas').getContext('2d');
-    copy.canvas.width = canvas.width;
-    copy.canvas.height = height;
-    copy.drawImage(canvas, 0, -top);
-    return copy.getImageData(0, 0, canvas.width, height).data.some((value) => value > 0);
-  };`;
-
-test('a tooth typed is shown at once by the canvas over the ladder; the drawing follows, and the canvas is empty again', async () => {
-  const AXIS: readonly [top: number, height: number] = [0, 20];
-  const FIELD: readonly [top: number, height: number] = [40, 100];
-  const ink = (place: readonly [top: number, height: number], isThere: boolean) =>
-    app.driver.wait(
-      () => app.driver.executeScript<boolean>('return isInked(...arguments[0]) === arguments[1]', place, isThere),
-      20_000,
-      `ink at ${place[0]}: ${isThere}`,
-    );
+test('a tooth typed is on the ladder in the frame of its key, ahead of the database and of the rest of the page', async () => {
   const rungs = () => app.driver.findElements(By.css('[data-gear]')).then(({ length }) => length);
   const axes = () =>
     app.driver.executeScript<string>(
       "return [...document.querySelectorAll('[data-axis]')].map((axis) => axis.innerHTML).join()",
     );
-  await app.find('canvas[data-open]');
-  // Out of sight and back: it is another canvas then.
-  await app.driver.executeScript("document.querySelector('main').style.display = 'none'");
-  await app.gone('canvas[aria-hidden]');
-  await app.driver.executeScript("document.querySelector('main').style.display = ''");
-  await app.find('canvas[data-open]');
-  await app.driver.executeScript(INKED);
   const before = await axes();
-
-  // Eleven cogs instead of twelve, in a drawing of the same size.
   await app.driver.executeScript(HOLD_BACK);
+  // Eleven cogs instead of twelve, on the same axis.
   await app.type('setup', '48/32 x 11-34');
-  await app.find('canvas[data-shows]');
-  await ink(FIELD, true);
-  await ink(AXIS, false);
-  expect(await rungs()).toBe(24);
-  await app.driver.executeScript('letGo()');
-  await app.shows('[data-testid=readout]', '32/34');
-  await app.gone('canvas[data-shows]');
-  await ink(FIELD, false);
   expect(await rungs()).toBe(22);
   expect(await axes()).toBe(before);
-
-  // A cassette that needs another axis: the canvas shows that, too.
-  await app.driver.executeScript(HOLD_BACK);
+  expect(await app.text('[data-testid=range]')).toBe('490.9 %');
+  // A cassette that needs another axis.
   await app.type('setup', '48/32 x 11-51');
-  await app.find('canvas[data-shows]');
-  await ink(AXIS, true);
-  expect(await axes()).toBe(before);
+  expect(await axes()).not.toBe(before);
+  expect(await app.text('[data-testid=range]')).toBe('490.9 %');
   await app.driver.executeScript('letGo()');
   await app.shows('[data-testid=readout]', '32/51');
-  await app.gone('canvas[data-shows]');
-  await ink(AXIS, false);
-  expect(await axes()).not.toBe(before);
 });
 
-test('the canvas leaves what is typed to the drawing while it has the colours of another theme, and reads the new ones', async () => {
-  await app.find('canvas[data-open]');
-  await app.driver.executeScript(`
-    document.documentElement.dataset.theme = 'dark';
-    const post = Worker.prototype.postMessage;
-    window.told = [];
-    Worker.prototype.postMessage = function (message, ...rest) {
-      window.told.push(message.kind);
-      return post.call(this, message, ...rest);
-    };
-  `);
-  const field = await app.find('#setup');
-  await field.click();
-  await app.driver.executeScript('arguments[0].setSelectionRange(12, 13)', field);
-  await app.driver.actions().sendKeys('4').perform();
-  await app.shows('[data-testid=readout]', '32/34');
-  const told = () => app.driver.executeScript<string[]>('return window.told');
-  await app.driver.wait(async () => (await told()).includes('looks'), 20_000, 'the looks are read anew');
-  expect(await told()).not.toContain('show');
+test('pointing at a height reads the gear there, its cadence and the next step', async () => {
+  const ladder = await app.find('svg[aria-label="Ladder of gears"]');
+  await app.driver.actions().move({ origin: ladder, x: 30, y: 0 }).perform();
+  await app.shows('[data-testid=pointed]', /^\d+\.\d\n?\d\d\/\d\d at \d\d rpm, next \d+\.\d %/);
+  await app.driver.actions().move({ origin: ladder, x: 30, y: -190 }).perform();
+  await app.shows('[data-testid=pointed]', '48/11 at');
+  await app.driver.actions().move({ x: 5, y: 5 }).perform();
+  await app.gone('[data-testid=pointed]');
 });
 
 test('undo and redo, by key and by button, with what they act on said', async () => {
@@ -160,9 +109,17 @@ test('wheel, cadence and crank turn teeth into metres and speeds', async () => {
   await app.shows('[data-testid=readout]', '10.5 km/h at 90 rpm');
 });
 
+test('a range that is not listed is read with its number of cogs; those between are proposed, and said to be', async () => {
+  await app.type('setup', '48/32 x 11-45 11s');
+  await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34-39-45');
+  await app.shows('[data-testid=proposed]', 'proposed, by the most even steps: check them against the cassette');
+  await app.type('setup', '48/32 x 11-13-15-17-19-23-26-30-34-39-45');
+  await app.gone('[data-testid=proposed]');
+});
+
 test('what cannot be is refused beside its field; the text stays and nothing is touched', async () => {
   const refused = [
-    ['setup', '32/48 x 11-36', 'chainrings 32/48: the big ring stands first; write 48/32'],
+    ['setup', '44/32/22 x 11-36', 'triples are not supported: enter two of the three rings'],
     ['setup', '48/32 x 11-61', 'cog 61: cogs run from 9 to 60 teeth'],
     ['setup', '72 x 11-36', 'chainring 72: chainrings run from 20 to 70 teeth'],
     ['setup', '44 x 11-13-13', 'cog 13 is there twice: name each cog once'],
@@ -296,9 +253,9 @@ test('every figure on the page has a working with formula, numbers and source', 
 test('the ladder is walked with the arrow keys', async () => {
   await app.click('[data-gear="32/24"] text');
   await app.shows('[data-testid=readout]', '32/24 = 4:3');
-  await app.press(Key.ARROW_RIGHT);
+  await app.press(Key.ARROW_UP);
   await app.shows('[data-testid=readout]', '32/21');
-  await app.press(Key.ARROW_LEFT, Key.ARROW_UP);
+  await app.press(Key.ARROW_DOWN, Key.ARROW_RIGHT);
   await app.shows('[data-testid=readout]', '48/36 = 4:3');
   await app.shows('[data-testid=readout]', 'same as 32/24');
 });
@@ -307,7 +264,7 @@ test('the ladder is true to scale on screen', async () => {
   const middles = await app.driver.executeScript<Record<string, number>>(
     `return Object.fromEntries([...document.querySelectorAll('[data-gear]')].map((rung) => {
       const box = rung.querySelectorAll('rect')[1].getBoundingClientRect();
-      return [rung.dataset.gear, box.left + box.width / 2];
+      return [rung.dataset.gear, box.top + box.height / 2];
     }))`,
   );
   const perLog = (a: string, b: string, quotient: number) => (middles[b]! - middles[a]!) / Math.log(quotient);
@@ -359,6 +316,42 @@ test('a chart is there in numbers too, for who cannot see it', async () => {
   // Each of the 24 gears is a line from the low end of the band to the high.
   expect(rows).toHaveLength(48);
   expect(await app.faults()).toEqual([]);
+});
+
+test('any rings by any cogs: what is typed stays while one looks around, and the present gears are marked', async () => {
+  await app.clickText('label', 'Tables');
+  await app.type('table-ringFromT', '38');
+  await app.type('table-ringToT', '48');
+  await app.type('table-cogFromT', '9');
+  await app.type('table-cogToT', '14');
+  await app.leaveField();
+  await app.shows('[data-testid=ring-cog-table] thead', '38');
+  const count = (css: string, wanted: number) =>
+    app.driver.wait(
+      async () => (await app.driver.findElements(By.css(css))).length === wanted,
+      60_000,
+      `${wanted} of ${css}`,
+    );
+  await count('[data-testid=ring-cog-table] tbody td', 11 * 6);
+  // Of 48 with 11 to 14.
+  await count('[data-present]', 4);
+  await app.clickText('label', 'Cadence at a speed');
+  await app.type('table-speedKmh', '30');
+  await app.leaveField();
+  await app.shows('[data-present="48/12"]', '57.0');
+  await app.open('/compare');
+  await app.open('/gears');
+  await app.shows('[data-present="48/12"]', '57.0');
+  await app.type('table-ringToT', '30');
+  await app.leaveField();
+  await app.shows('[data-testid=table-empty]', 'The smaller number must come first');
+  await app.shows('[data-testid=cadence-table]', '48/11');
+  await app.fits();
+});
+
+test('near duplicates are marked in the table and on the ladder', async () => {
+  await app.shows('[data-testid=gear-table]', '≈48/32');
+  await app.find('[data-testid=gear-table] [title^="nearly the same as 48/32"]');
 });
 
 test('the page never complained', async () => {

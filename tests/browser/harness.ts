@@ -4,14 +4,42 @@ import { join } from 'node:path';
 import { Browser, Builder, By, Key, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
 import { Level, Preferences } from 'selenium-webdriver/lib/logging';
+import WebSocket from 'ws';
 import { CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
 
 /** Where a hung page ends, not a measure of speed: a machine that shares its cores can stand still for a while. */
-const WAIT_MS = 60_000;
+const WAIT_MS = 120_000;
+/** Longer than a page or a script may take, which the browser itself ends. */
+const ANSWER_MS = WAIT_MS + 30_000;
 const POLL_MS = 50;
 /** Scripts are compiled whole once instead of piece by piece on each page: a third of the time of opening one. */
 const COMPILED_WHOLE = ['--js-flags=--no-lazy'];
 const DESK = { width: 1280, height: 800 };
+
+/** Fails, with what it was for, where an answer takes longer than any page does. */
+async function withinLimit<T>(answer: Promise<T>, what: string): Promise<T> {
+  let timer: NodeJS.Timeout | undefined;
+  const limit = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new Error(`no answer in ${ANSWER_MS / 1000} s: ${what}`)), ANSWER_MS);
+  });
+  return Promise.race([answer, limit]).finally(() => clearTimeout(timer));
+}
+
+/** Makes a browser that has stopped answering fail the test, and each later one at once, instead of holding all up. */
+function failWhereSilent(driver: WebDriver): void {
+  const executor = driver.getExecutor();
+  const execute = executor.execute.bind(executor);
+  let silent: Error | undefined;
+  executor.execute = async (command) => {
+    if (silent) throw silent;
+    return withinLimit<unknown>(execute(command), `the browser, asked for ${command.getName()}`).catch(
+      (cause: Error) => {
+        if (cause.message.startsWith('no answer in')) silent = cause;
+        throw cause;
+      },
+    );
+  };
+}
 
 /** The built app in a real browser, with a profile of its own. */
 export class AppInBrowser {
@@ -68,6 +96,8 @@ export class AppInBrowser {
       .setChromeOptions(options)
       .setChromeService(new ServiceBuilder(CHROMEDRIVER))
       .build();
+    failWhereSilent(driver);
+    await driver.manage().setTimeouts({ script: WAIT_MS, pageLoad: WAIT_MS });
     const asked = before ? (await before(port)).port : port;
     const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server.kill(), !!before);
     if (!before) await app.addScript(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
@@ -77,23 +107,24 @@ export class AppInBrowser {
   }
 
   async stop(): Promise<void> {
-    await this.driver.quit();
-    this.stopServer();
-    rmSync(this.folder, { recursive: true, force: true });
+    try {
+      await this.driver.quit();
+    } finally {
+      this.stopServer();
+      rmSync(this.folder, { recursive: true, force: true });
+    }
   }
 
   async devTools(command: string, parameters: object): Promise<void> {
     await (this.driver as Driver).sendDevToolsCommand(command, parameters);
   }
 
-  /** The exact size of the page, which a window's size is not. */
-  resize(width: number, height: number): Promise<void> {
-    return this.devTools('Emulation.setDeviceMetricsOverride', {
-      width,
-      height,
-      deviceScaleFactor: 1,
-      mobile: width < 600,
-    });
+  /**
+   * The exact size of the page, which a window's size is not.
+   * @param mobile whether it grows wider where what is on it does, as phones let it; not where its width is measured
+   */
+  resize(width: number, height: number, mobile = width < 600): Promise<void> {
+    return this.devTools('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile });
   }
 
   async open(path: string): Promise<void> {
@@ -311,19 +342,45 @@ export class AppInBrowser {
     await this.driver.executeScript('arguments[0].scrollIntoView()', await this.find(css));
   }
 
-  /** Ends a tab that is not the one looked at, with its process and without telling it. */
+  /**
+   * Ends a tab that is not the one looked at, with its process and without telling it. Over a line of its own to the
+   * browser: the driver waits for an answer to each command, and whoever would give this one is gone.
+   */
   async killTab(handle: string): Promise<void> {
-    const looking = await this.driver.getWindowHandle();
-    await this.driver.switchTo().window(handle);
-    // The browser's answer never comes: whoever would give it is gone.
-    await this.devTools('Page.crash', {}).catch(() => undefined);
-    await this.driver.switchTo().window(looking);
-    await this.devTools('Target.closeTarget', { targetId: handle });
+    const capabilities = await this.driver.getCapabilities();
+    const { debuggerAddress } = capabilities.get('goog:chromeOptions') as { debuggerAddress: string };
+    const line = new WebSocket(`ws://${debuggerAddress}/devtools/page/${handle}`);
+    const crashed = new Promise<void>((resolve, reject) => {
+      line.on('error', reject);
+      line.on('message', (said: Buffer) => said.includes('Inspector.targetCrashed') && resolve());
+    });
+    line.on('open', () => {
+      for (const [id, method] of ['Inspector.enable', 'Page.crash'].entries())
+        line.send(JSON.stringify({ id, method }));
+    });
+    await withinLimit(crashed, 'the tab does not end');
+    line.terminate();
+    await fetch(`http://${debuggerAddress}/json/close/${handle}`);
+    await this.wait(
+      async () => !(await this.driver.getAllWindowHandles()).includes(handle),
+      'the tab that was killed is still there',
+    );
   }
 
   /** What is on screen, as a PNG. */
   async picture(): Promise<Buffer> {
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');
+  }
+
+  /** A square picture of so many pixels a side, drawn by the browser, as PNG in base64. */
+  drawn(side: number): Promise<string> {
+    return this.driver.executeAsyncScript<string>(
+      `const [side, done] = arguments; const canvas = document.createElement('canvas');
+       canvas.width = canvas.height = side; const pen = canvas.getContext('2d');
+       for (let i = 0; i < 400; i += 1) { pen.fillStyle = 'hsl(' + i * 7 + ' 80% 50%)'; pen.fillRect(i * 9 % side, i * 31 % side, 300, 300); }
+       done(canvas.toDataURL('image/png').split(',')[1]);`,
+      side,
+    );
   }
 
   /** How many pages the page would take on paper of size A4. */
@@ -370,13 +427,18 @@ export class AppInBrowser {
     );
   }
 
-  /** Accessibility faults of the page as it is. */
-  async faults(): Promise<string[]> {
-    await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
+  /**
+   * Accessibility faults of the page as it is.
+   * @param rules those that alone are looked at; all where there are none
+   */
+  async faults(rules: readonly string[] = []): Promise<string[]> {
+    if (await this.driver.executeScript<boolean>('return !window.axe'))
+      await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     return this.driver.executeAsyncScript<string[]>(
-      `const done = arguments[arguments.length - 1];
-       axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
+      `const [rules, done] = arguments;
+       axe.run(document, { resultTypes: ['violations'], ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
          done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
+      rules,
     );
   }
 

@@ -318,8 +318,8 @@ test('what a word means is a key, a click or a mark away on any page', async () 
   await app.open('/gears');
   await app.driver.executeScript(
     `const walk = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT);
-     while (walk.nextNode()) { const at = walk.currentNode.data.indexOf('twins'); if (at < 0) continue;
-       const range = document.createRange(); range.setStart(walk.currentNode, at); range.setEnd(walk.currentNode, at + 5);
+     while (walk.nextNode()) { const at = walk.currentNode.data.indexOf('duplicates'); if (at < 0) continue;
+       const range = document.createRange(); range.setStart(walk.currentNode, at); range.setEnd(walk.currentNode, at + 10);
        const chosen = getSelection(); chosen.removeAllRanges(); chosen.addRange(range); break; }`,
   );
   await app.click('[data-testid=ask-about-word]');

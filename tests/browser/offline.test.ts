@@ -26,8 +26,6 @@ test('after one visit every stage works with the server gone, its workers, fonts
     await app.find(shown);
   }
   await app.open('/gears');
-  // Drawn by its worker.
-  await app.find('canvas[data-open]');
   await app.type('setup', '46/30 x 11-34');
   await app.shows('[data-testid=range]', '473.9 %');
   await app.driver.navigate().refresh();

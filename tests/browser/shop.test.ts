@@ -211,7 +211,7 @@ describe('swap', () => {
          field.dispatchEvent(new Event('input', { bubbles: true })); };
        set('due-on', '2027-02-10'); set('back-on', '2027-02-01');`,
     );
-    await app.shows('[aria-label=Plan]', 'Back on 2027-02-01 is not after 2027-02-10');
+    await app.shows('[aria-label=Plan]', /Back on .*Feb.* is not after .*Feb/);
     await app.driver.executeScript(
       `const field = document.getElementById('back-on');
        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, '2027-02-20');

@@ -1,5 +1,8 @@
+import { createHash } from 'node:crypto';
+import { request } from 'node:http';
 import { Key } from 'selenium-webdriver';
 import type { BikeRecord } from '../../src/records';
+import { readBackup } from '../../src/formats/read-backup';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -24,23 +27,64 @@ const STAGES = [
 ] as const;
 
 test('pages run their own scripts alone, and every answer says how it may be used', async () => {
-  const page = await fetch(`${app.url}/gears`);
-  const policy = page.headers.get('content-security-policy')!;
-  const [, nonce] = /'nonce-([^']+)'/.exec(policy)!;
-  expect(policy).not.toMatch(/script-src[^;]*'unsafe/);
-  expect(policy).toContain("object-src 'none'");
-  expect(policy).toContain("frame-ancestors 'none'");
-  const scripts = [...(await page.text()).matchAll(/<script\b[^>]*>/g)].map(([tag]) => tag);
-  expect(scripts.length).toBeGreaterThan(2);
-  for (const tag of scripts) expect(tag).toContain(`nonce="${nonce}"`);
-  const again = await fetch(`${app.url}/gears`);
-  expect(again.headers.get('content-security-policy')).not.toBe(policy);
+  for (const path of [
+    '/gears',
+    '/data',
+    '/work?job=x',
+    '/not-there',
+    '/_next/not-there',
+    '/serwist/not-there',
+    '/iconic',
+  ]) {
+    const page = await fetch(`${app.url}${path}`);
+    const policy = page.headers.get('content-security-policy')!;
+    expect(policy).not.toMatch(/script-src[^;]*'unsafe/);
+    expect(policy).toContain("object-src 'none'");
+    expect(policy).toContain("frame-ancestors 'none'");
+    // Each script that stands in the page has its fingerprint in the policy; the others are files of the app.
+    const scripts = [...(await page.text()).matchAll(/<script\b([^>]*)>([^]*?)<\/script>/g)];
+    expect(scripts.length).toBeGreaterThan(2);
+    for (const [, attributes, text] of scripts) {
+      if (/\ssrc="\/_next\//.test(attributes!)) continue;
+      expect([path, policy]).toEqual([
+        path,
+        expect.stringContaining(`'sha256-${createHash('sha256').update(text!).digest('base64')}'`),
+      ]);
+    }
+  }
   for (const path of ['/gears', '/api/health', '/icon.svg', '/not-there']) {
     const { headers } = await fetch(`${app.url}${path}`);
     expect([path, headers.get('x-content-type-options')]).toEqual([path, 'nosniff']);
     expect(headers.get('referrer-policy')).toBe('no-referrer');
     expect(headers.get('x-powered-by')).toBeNull();
   }
+});
+
+test('nobody writes to a page, shared caches ask again, and what there is not is said in its own form', async () => {
+  const status = async (method: string, path: string) => {
+    const { port } = new URL(app.url);
+    return new Promise<number | undefined>((resolve, reject) => {
+      const asked = request({ host: 'localhost', port, method, path }, (answer) => {
+        answer.resume();
+        resolve(answer.statusCode);
+      });
+      asked.on('error', reject);
+      asked.end();
+    });
+  };
+  for (const method of ['POST', 'PUT', 'DELETE', 'PATCH', 'TRACE']) {
+    expect([method, await status(method, '/gears')]).toEqual([method, 405]);
+  }
+  expect(await status('TRACE', '/api/gears')).toBe(405);
+  for (const path of ['/gears', '/serwist/sw.js']) {
+    expect([path, (await fetch(`${app.url}${path}`)).headers.get('cache-control')]).toEqual([path, 'no-cache']);
+  }
+  const unknown = await fetch(`${app.url}/api/not-there`, { method: 'POST', body: '{}' });
+  expect([unknown.status, unknown.headers.get('content-type')]).toEqual([404, 'application/problem+json']);
+  const home = await fetch(app.url, { redirect: 'manual' });
+  expect([home.status, home.headers.get('location')]).toEqual([307, '/gears']);
+  const all = await Promise.all(Array.from({ length: 200 }, async () => (await fetch(`${app.url}/gears`)).status));
+  expect(new Set(all)).toEqual(new Set([200]));
 });
 
 test('a script that somebody puts into a page does not run', async () => {
@@ -120,13 +164,52 @@ test('data of a newer Rontel are left alone, and can be saved as they are', asyn
   await app.find('[data-gear]');
 });
 
-test('erased by another window, it says so and writes nothing into the void', async () => {
+test('deleted by another window, it says so, and what was there can be saved', async () => {
+  await app.begin('/gears');
+  await app.find('[data-gear]');
+  await app.driver.executeScript(`indexedDB.deleteDatabase('rontel');`);
+  await app.shows('[role=alert]', 'The data in this browser are being deleted');
+  await app.clickText('button', 'Save all of it as a backup');
+  const saved = await app.download('.json');
+  const result = readBackup(saved);
+  expect(result.ok && result.dataset.bikes.map(({ id }) => id)).toContain('estuary-tourer');
+});
+
+test('a newer Rontel in another window: this one lets go, and says that nothing is lost', async () => {
   await app.begin('/gears');
   await app.find('[data-gear]');
   await app.driver.executeAsyncScript(
+    `const done = arguments[0]; const open = indexedDB.open('rontel', 10_000);
+     open.onsuccess = () => { open.result.close(); done(); };`,
+  );
+  await app.shows('[role=alert]', 'A newer Rontel is open in another window');
+  await app.driver.executeAsyncScript(
     `const done = arguments[0]; const gone = indexedDB.deleteDatabase('rontel'); gone.onsuccess = () => done();`,
   );
-  await app.shows('[role=alert]', 'The browser has taken its database away');
+});
+
+test('held up by another window it says so after some seconds, with what to do, and goes on by itself', async () => {
+  await app.begin('/gears');
+  await app.driver.get(`${app.url}/icon.svg`);
+  // Another window with the data of an older layout open, which does not let go.
+  await app.driver.executeAsyncScript(
+    `const done = arguments[0]; const gone = indexedDB.deleteDatabase('rontel');
+     gone.onsuccess = () => { const open = indexedDB.open('rontel', 10); open.onsuccess = () => { window.held = open.result; done(); }; };`,
+  );
+  const holder = await app.driver.getWindowHandle();
+  await app.driver.switchTo().newWindow('tab');
+  try {
+    await app.driver.get(`${app.url}/gears`);
+    await app.shows('[data-testid=waits]', 'Close all other windows of Rontel');
+    const waiting = await app.driver.getWindowHandle();
+    await app.driver.switchTo().window(holder);
+    await app.driver.executeScript('window.held.close()');
+    await app.driver.switchTo().window(waiting);
+    await app.find('[data-gear]');
+    await app.driver.close();
+  } finally {
+    await app.driver.switchTo().window(holder);
+  }
 });
 
 test('a backup tells what it brings before anything changes; conflicts are decided, all of it or none', async () => {

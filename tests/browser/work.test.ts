@@ -297,21 +297,11 @@ test('a check that is left open stands in the log as open, with its reading', as
   await app.shows('[data-testid=timeline]', 'noise, still open; ticks on the 24');
 });
 
-/** A picture of so many pixels, drawn by the browser. */
-const drawn = (side: number) =>
-  app.driver.executeAsyncScript<string>(
-    `const done = arguments[1]; const canvas = document.createElement('canvas');
-     canvas.width = canvas.height = arguments[0]; const pen = canvas.getContext('2d');
-     for (let i = 0; i < 400; i += 1) { pen.fillStyle = 'hsl(' + i * 7 + ' 80% 50%)'; pen.fillRect(i * 9 % arguments[0], i * 31 % arguments[0], 300, 300); }
-     done(canvas.toDataURL('image/png').split(',')[1]);`,
-    side,
-  );
-
 test('a photo is made small and kept; one too large and one that is none are refused with a reason', async () => {
   const picker = await app.find('[data-testid=photo-file]');
   const give = (name: string, content: Buffer) => app.give('[data-testid=photo-file]', { [name]: content });
   expect(await picker.getAttribute('accept')).toBe('image/*');
-  await give('bench.png', Buffer.from(await drawn(2600), 'base64'));
+  await give('bench.png', Buffer.from(await app.drawn(2600), 'base64'));
   await app.find('[data-testid=step] figure img');
   const { width, length } = await app.driver.executeScript<{ width: number; length: number }>(
     `const image = document.querySelector('[data-testid=step] figure img');

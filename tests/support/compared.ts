@@ -24,7 +24,7 @@ export interface ComparedPair {
 
 /** Two setups in the light of one brief, the second the one fitted now. */
 export function compared(own: Candidate, base: Candidate, said: Brief, preferredRpm = 88): ComparedPair {
-  const brief = fillBrief(said, preferredRpm);
+  const brief = fillBrief({ preferredRpm, ...said });
   const rules = { closenessPercent: 5, crossedCogs: 2 };
   const [ownFigures, baseFigures] = [own, base].map((one) => setupFigures(one, brief, rules));
   return {

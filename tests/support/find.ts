@@ -1,5 +1,7 @@
-import type { FindBike, FindRiding } from '@/core/find';
+import { needsOf, type FilledBrief } from '@/core/brief';
+import type { FindBike, FindContext, FindRiding } from '@/core/find';
 import type { FitInput } from '@/core/fit';
+import type { Setup } from '@/core/gears';
 import { TOURER, TOURER_ROLLOUT_MM } from './setups';
 
 /** The tourer of the worked examples as a bike that a search starts from, its sheet known as far as a test needs it. */
@@ -32,3 +34,28 @@ export const TOURER_RIDING: FindRiding = {
   preferredRpm: 88,
   zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
 };
+
+/** What a search is asked of a bike of which nothing is known but its gears and wheel. */
+export function contextOfGears(present: Setup, brief: FilledBrief, rolloutMm: number): FindContext {
+  return {
+    bike: {
+      present: {
+        setup: present,
+        chainstayMm: 430,
+        chainLinks: undefined,
+        suspensionGrowthMm: 0,
+        bbDropMm: 70,
+        rearDerailleur: {},
+        parts: {},
+        freehub: {},
+      },
+      school: 'sheet',
+    },
+    rolloutMm,
+    crossedCogs: 2,
+    brief,
+    briefNeeds: needsOf(brief),
+    shelf: [],
+    built: [],
+  };
+}

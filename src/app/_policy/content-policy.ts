@@ -1,15 +1,14 @@
-/** The request header by which the page learns the nonce of its own scripts. */
-export const NONCE_HEADER = 'x-nonce';
-
 /**
- * What a page may load and run: its own files, and of the scripts in it those that carry its nonce.
- * Styles may stand in the page, for the component library writes them as it draws; they run nothing.
- * @param isDev the development server evaluates code; a built app never does
+ * What a page may load and run: its own files, and of the scripts in it those whose fingerprints were taken when the app
+ * was built. Styles may stand in the page, for the component library writes them as it draws; they run nothing.
+ * @param hashes of the scripts in the page, such as sha256-…; `development` lets the development server do as it must
  */
-export function contentPolicy(nonce: string, isDev: boolean): string {
+export function contentPolicy(hashes: readonly string[] | 'development'): string {
+  const isDev = hashes === 'development';
+  const scripts = isDev ? "'unsafe-inline' 'unsafe-eval'" : hashes.map((hash) => `'${hash}'`).join(' ');
   return [
     "default-src 'self'",
-    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${isDev ? " 'unsafe-eval'" : ''}`,
+    `script-src 'self' ${scripts}`.trim(),
     "style-src 'self' 'unsafe-inline'",
     // Photos and saved drawings are made in the page.
     "img-src 'self' data: blob:",

@@ -150,6 +150,10 @@ test('health and schema', async () => {
     'GearsResponse',
     'FitRequest',
     'FitResponse',
+    'NeedsRequest',
+    'NeedsResponse',
+    'CompareRequest',
+    'CompareResponse',
     'FindRequest',
     'FindResponse',
     'JobCardRequest',
@@ -211,9 +215,9 @@ describe('fit', () => {
       (await fit({ ...tourer, ...more })).body.checks.find((check) => check.id === id);
     expect(await verdictOf({}, 'freehubLength')).toMatchObject({ verdict: 'notKnown', unit: 'mm' });
     const known = {
-      parts: { cassetteLengthMm: 34.9, spacerMm: 0, cablePullMm: 2.4, shifterSpeeds: 12, chainSpeeds: 11 },
+      parts: { cassetteLengthMm: 34.9, spacerMm: 0, cablePullMm: 2.41, shifterSpeeds: 12, chainSpeeds: 11 },
       freehub: { bodyLengthMm: 36.75 },
-      rearDerailleur: { ...tourer.rearDerailleur, pullRatio: 1.5 },
+      rearDerailleur: { ...tourer.rearDerailleur, pullRatio: 1.49 },
     };
     const spacer = await verdictOf(known, 'freehubLength');
     expect(spacer).toMatchObject({ verdict: 'outside', unit: 'mm' });

@@ -1,12 +1,14 @@
 import { mutatedJson, mutatedTexts } from '../../../tests/support/mutate';
 import type { Problem } from '../../records/exchange/http';
-import { BODY_MS_MAX } from './_http/body';
-import { AT_ONCE_MAX } from './_http/guard';
+import { BODIES_AT_ONCE, BODY_MS_MAX } from './_http/body';
+import { POST as compare } from './compare/route';
 import { POST as find } from './find/route';
 import { POST as fit } from './fit/route';
 import { POST as gears } from './gears/route';
+import { POST as needs } from './needs/route';
 
-const COUNT = 2000;
+/** Ten times as many: `npm run reliability`. */
+const COUNT = process.env.RELIABILITY === 'full' ? 20_000 : 800;
 /** A search takes a thread and its time; most broken requests never get there. */
 const SEARCHES = 200;
 
@@ -16,6 +18,24 @@ const setup = { chainrings: [48, 32], cogs };
 const BODIES = {
   gears: [gears, { wheel, cadenceRpm: 90, setups: [setup] }, COUNT],
   fit: [fit, { setup, chainstayMm: 430, rearDerailleur: { totalCapacityT: 41, cageLengthMm: 93 } }, COUNT],
+  needs: [
+    needs,
+    {
+      wheel,
+      rider: {
+        riding: 'touring',
+        riderKg: 72,
+        climbPercent: 8,
+        assist: { supportFactor: 1, maxW: 250, cutOffKmh: 25 },
+      },
+    },
+    COUNT,
+  ],
+  compare: [
+    compare,
+    { wheel, rider: { riding: 'road', power60W: 200 }, setups: [setup, { chainrings: [42], cogs }] },
+    COUNT / 4,
+  ],
   find: [
     find,
     {
@@ -63,21 +83,46 @@ function endless(): Request {
   return new Request('http://localhost/api', { method: 'POST', body, duplex: 'half' } as RequestInit);
 }
 
-test('a body that never ends is not waited for, and more at once than there is room for are asked to come back', async () => {
+test('bodies that never end are not waited for, and do not keep out those that come at once', async () => {
   jest.useFakeTimers();
   try {
-    const waiting = Array.from({ length: AT_ONCE_MAX }, () => gears(endless()));
-    const oneMore = await fit(endless());
-    expect(oneMore.status).toBe(503);
-    expect(oneMore.headers.get('retry-after')).toBe('2');
+    const trickling = Array.from({ length: 32 }, () => gears(endless()));
+    const honest = new Request('http://localhost/api', { method: 'POST', body: JSON.stringify(BODIES.gears[1]) });
+    expect((await gears(honest)).status).toBe(200);
+    // Of one address the oldest were let go for it; the others are waited for as long as any.
+    const first = await trickling[0]!;
+    expect([first.status, ((await first.json()) as Problem).detail]).toEqual([
+      408,
+      'So many bodies come slowly from this address that the oldest was let go; send it at once.',
+    ]);
     await jest.advanceTimersByTimeAsync(BODY_MS_MAX);
-    for (const response of await Promise.all(waiting)) {
-      expect(response.status).toBe(408);
-      expect(((await response.json()) as Problem).detail).toContain('within 10 s');
-    }
+    const all = await Promise.all(trickling);
+    expect(all.map(({ status }) => status)).toEqual(Array(32).fill(408));
+    const late = all.slice(1).map(async (response) => ((await response.json()) as Problem).detail);
+    expect((await Promise.all(late)).filter((detail) => detail.includes('within 10 s'))).toHaveLength(
+      BODIES_AT_ONCE.ofOne - 1,
+    );
   } finally {
     jest.useRealTimers();
   }
-  // Those that left made room.
-  await ask(fit, JSON.stringify(BODIES.fit[1]));
+});
+
+test.each([33, 5000, 200_000])('nested %d levels deep: refused by name before it is read', async (depth) => {
+  for (const [open, close] of [
+    ['[', ']'],
+    ['{"a":', '}'],
+  ] as const) {
+    const core = `${open.repeat(depth)}1${close.repeat(depth)}`;
+    for (const body of [core, `{"wheel":${core}}`, core.slice(0, depth * open.length)]) {
+      const response = await gears(new Request('http://localhost/api', { method: 'POST', body }));
+      const isTooLarge = body.length > 1_000_000;
+      expect([response.status, ((await response.json()) as Problem).title]).toEqual(
+        isTooLarge ? [413, 'Body too large'] : [400, 'Nested too deep'],
+      );
+    }
+  }
+  // Brackets in a text are none.
+  const name = '['.repeat(60);
+  const body = JSON.stringify({ ...BODIES.gears[1], setups: [{ ...setup, name }] });
+  expect((await gears(new Request('http://localhost/api', { method: 'POST', body }))).status).toBe(200);
 });

@@ -1,7 +1,8 @@
 import type { Bounds } from '../gears';
+import type { GearTeeth } from './used-gears';
 
 /** What a bike is ridden for; it sets what is taken for what the rider leaves open. */
-export const USES = ['touring', 'allRoad', 'road', 'trail', 'loads', 'town'] as const;
+export const USES = ['touring', 'allRoad', 'road', 'timeTrial', 'trail', 'loads', 'town', 'folding', 'child'] as const;
 export type Use = (typeof USES)[number];
 
 export const EFFORTS = ['easy', 'steady', 'strong'] as const;
@@ -38,8 +39,12 @@ export interface BriefNumbers {
   readonly riderMassKg: number;
   readonly bikeMassKg: number;
   readonly loadMassKg: number;
-  /** Sustained at the cranks. */
+  /** Held for an hour at the cranks. */
   readonly powerW: number;
+  /** Work above the critical power that is there once, J for each kg of rider. */
+  readonly anaerobicJPerKg: number;
+  /** The cadence that the rider likes best; not the one at which speeds are shown. */
+  readonly preferredRpm: number;
   readonly lowRpm: number;
   readonly highRpm: number;
   readonly spinOutRpm: number;
@@ -61,12 +66,29 @@ export interface BriefNumbers {
   readonly rollingPercent: number;
   readonly hillyPercent: number;
   readonly mountainPercent: number;
+  /** A motor's power for each watt of the rider's; 0 without a motor. */
+  readonly assistFactor: number;
+  readonly assistMaxW: number;
+  /** At and above it the motor gives nothing. */
+  readonly assistCutOffKmh: number;
   /** Drag area of a front derailleur with its second ring, an estimate; grows with speed cubed as watts. */
   readonly frontDragCm2: number;
 }
 
+/** Bounds of a ratio of ring to cog that a rider may need. */
+export const LOWEST_RATIO: Bounds = { min: 0.3, max: 3 };
+
+export const USUAL_GEARS_MAX = 8;
+
 /** What a rider says of the riding; everything may be left open. */
 export interface Brief extends Partial<BriefNumbers> {
+  /** The easiest gear is to be this ratio of ring to cog at most; nothing is asked where it is absent. */
+  readonly lowestRatio?: number | undefined;
+  /** Gears in which the rider sits on the flat; teeth of the setup fitted at the time. */
+  readonly usualGears?: readonly GearTeeth[] | undefined;
+  /** Cogs and rings that are rarely used, teeth. */
+  readonly rareCogs?: readonly number[] | undefined;
+  readonly rareRings?: readonly number[] | undefined;
   readonly use?: Use | undefined;
   readonly effort?: Effort | undefined;
   readonly position?: Position | undefined;
@@ -76,11 +98,16 @@ export interface Brief extends Partial<BriefNumbers> {
   readonly aims?: readonly Aim[] | undefined;
 }
 
+/** What of a brief is taken where it is not said, and counts in figures. */
+export type BriefField = keyof BriefNumbers | 'position' | 'surface';
+
 export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
   riderMassKg: { min: 20, max: 200 },
   bikeMassKg: { min: 4, max: 80 },
   loadMassKg: { min: 0, max: 250 },
   powerW: { min: 20, max: 600 },
+  anaerobicJPerKg: { min: 50, max: 350 },
+  preferredRpm: { min: 30, max: 150 },
   lowRpm: { min: 30, max: 150 },
   highRpm: { min: 30, max: 160 },
   spinOutRpm: { min: 40, max: 200 },
@@ -99,6 +126,9 @@ export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
   rollingPercent: { min: 0, max: 100 },
   hillyPercent: { min: 0, max: 100 },
   mountainPercent: { min: 0, max: 100 },
+  assistFactor: { min: 0, max: 5 },
+  assistMaxW: { min: 50, max: 750 },
+  assistCutOffKmh: { min: 10, max: 50 },
   frontDragCm2: { min: 0, max: 100 },
 };
 
@@ -107,7 +137,9 @@ export const BRIEF_TERMS: Readonly<Record<keyof BriefNumbers, readonly [term: st
   riderMassKg: ['rider', 'kg'],
   bikeMassKg: ['bike', 'kg'],
   loadMassKg: ['load', 'kg'],
-  powerW: ['sustained power', 'W'],
+  powerW: ['power for an hour', 'W'],
+  anaerobicJPerKg: ['reserve for short efforts', 'J/kg'],
+  preferredRpm: ['preferred cadence', 'rpm'],
   lowRpm: ['lowest comfortable', 'rpm'],
   highRpm: ['highest comfortable', 'rpm'],
   spinOutRpm: ['spin-out', 'rpm'],
@@ -126,7 +158,11 @@ export const BRIEF_TERMS: Readonly<Record<keyof BriefNumbers, readonly [term: st
   rollingPercent: ['rolling', '%'],
   hillyPercent: ['hilly', '%'],
   mountainPercent: ['mountains', '%'],
+  assistFactor: ['motor, for each watt of yours', '×'],
+  assistMaxW: ['motor, at most', 'W'],
+  assistCutOffKmh: ['motor cuts off at', 'km/h'],
   frontDragCm2: ['drag area of a front derailleur and second ring', 'cm²'],
 };
 
 export const BRIEF_NUMBERS = Object.keys(BRIEF_BOUNDS) as (keyof BriefNumbers)[];
+export const BRIEF_FIELDS: readonly BriefField[] = [...BRIEF_NUMBERS, 'position', 'surface'];

@@ -4,7 +4,8 @@ import type { FilledBrief } from './fill';
 
 /** Numbers that are sound alone and cannot be true together. */
 export interface Contradiction {
-  readonly fields: readonly (keyof BriefNumbers | 'preferredRpm')[];
+  readonly fields: readonly (keyof BriefNumbers)[];
+  readonly code: 'cadenceRange' | 'spinOut' | 'climbCadence' | 'preferredCadence' | 'speeds' | 'zones' | 'terrain';
   readonly message: string;
 }
 
@@ -12,24 +13,28 @@ export interface Contradiction {
 export function contradictions(brief: FilledBrief): Contradiction[] {
   const found: Contradiction[] = [];
   const rising = (
+    code: Contradiction['code'],
     low: Contradiction['fields'][number],
     high: Contradiction['fields'][number],
     say: (low: string, high: string) => string,
   ) => {
     if (brief[low] < brief[high]) return;
-    found.push({ fields: [low, high], message: say(allDigits(brief[low]), allDigits(brief[high])) });
+    found.push({ fields: [low, high], code, message: say(allDigits(brief[low]), allDigits(brief[high])) });
   };
   rising(
+    'cadenceRange',
     'lowRpm',
     'highRpm',
     (low, high) => `lowest comfortable cadence ${low} rpm, highest ${high} rpm: the first must be below the second`,
   );
   rising(
+    'spinOut',
     'highRpm',
     'spinOutRpm',
     (high, spinOut) => `highest comfortable cadence ${high} rpm, spin-out ${spinOut} rpm: one spins out above comfort`,
   );
   rising(
+    'climbCadence',
     'climbingRpm',
     'highRpm',
     (climbing, high) =>
@@ -38,16 +43,19 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
   if (brief.preferredRpm < brief.lowRpm || brief.preferredRpm > brief.highRpm) {
     found.push({
       fields: ['preferredRpm', 'lowRpm', 'highRpm'],
+      code: 'preferredCadence',
       message: `preferred cadence ${allDigits(brief.preferredRpm)} rpm lies outside the comfortable ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm: move it or the band`,
     });
   }
   rising(
+    'speeds',
     'cruisingSpeedKmh',
     'topSpeedKmh',
     (cruising, top) =>
       `usual speed ${cruising} km/h, top pedalled speed ${top} km/h: the usual one must be below the top`,
   );
   rising(
+    'zones',
     'climbingBelowKmh',
     'fastAboveKmh',
     (climbing, fast) => `climbing ends at ${climbing} km/h, fast begins at ${fast} km/h: the first must be below`,
@@ -56,6 +64,7 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
   if (Math.abs(shares - 100) > 0.05) {
     found.push({
       fields: [...TERRAINS],
+      code: 'terrain',
       message: `shares of terrain add up to ${short(shares, 2)} %: they must make 100 %`,
     });
   }

@@ -1,7 +1,13 @@
+export { RARE_COG_SHARE, RARE_RING_SHARE, RECORDED_MIN_S, riddenSizes, usedGears, usageOf } from './used-gears';
+export type { GearTeeth, RiddenSizes, UsedGears } from './used-gears';
+export { roleBrief } from './role-brief';
+export { needUncertainty } from './uncertainty';
+export type { NeedUncertainty } from './uncertainty';
 export {
   AIMS,
   BOTHERS,
   BRIEF_BOUNDS,
+  LOWEST_RATIO,
   BRIEF_NUMBERS,
   BRIEF_TERMS,
   EFFORTS,
@@ -9,8 +15,9 @@ export {
   SURFACES,
   TERRAINS,
   USES,
+  USUAL_GEARS_MAX,
 } from './brief';
-export type { Aim, Bother, Brief, BriefNumbers, Effort, Position, Surface, Terrain, Use } from './brief';
+export type { Aim, Bother, Brief, BriefField, BriefNumbers, Effort, Position, Surface, Terrain, Use } from './brief';
 export {
   AIR_DENSITY_KG_M3,
   DRIVE_EFFICIENCY,
@@ -20,12 +27,15 @@ export {
   bandOf,
   fillBrief,
   resistanceOf,
+  staminaOf,
   totalMassKg,
   zonesOf,
 } from './fill';
 export type { FilledBrief } from './fill';
+export { NEED_FIELDS, assumedIn } from './assumed';
+export type { BriefNeed } from './assumed';
 export { contradictions } from './contradictions';
 export type { Contradiction } from './contradictions';
-export { needsOf } from './needs';
+export { BALANCE_KMH, needsOf } from './needs';
 export type { Needs } from './needs';
 export { rideRulesOf } from './ride-rules';

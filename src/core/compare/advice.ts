@@ -1,18 +1,25 @@
 import { nearlyEqual } from '../numbers';
-import { CHAINRING_TEETH, COG_TEETH, ZONES, highRpmToClose, within, type Hole, type Step, type Zone } from '../gears';
-import type { FilledBrief } from '../brief';
+import { ZONES, highRpmToClose, type Hole, type Step, type Zone } from '../gears';
+import { needUncertainty, type FilledBrief } from '../brief';
+import type { Check, FrontControl, Retention } from '../fit';
+import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from '../parts/sold';
 import { teethForEasier, teethForHarder } from '../ride';
 import { stepTolerance } from './difference';
 import type { SetupFigures } from './figures';
 
 /** Whether a setup meets one need, with the figure that says so. What would change it is in `remedy`. */
-export type NeedAnswer = { readonly met: boolean } & (
+export type NeedAnswer = {
+  readonly met: boolean;
+  /** Missed by less than the need itself may be off. */
+  readonly justAbout?: boolean | undefined;
+} & (
   | {
       readonly id: 'climb';
       readonly climbRpm: number;
       /** Teeth that would do; absent where no ring or cog in bounds does. */
       readonly remedy: { readonly ringT: number | undefined; readonly cogT: number | undefined };
     }
+  | { readonly id: 'lowestRatio'; readonly ratio: number; readonly neededRatio: number }
   | {
       readonly id: 'topSpeed';
       readonly topKmh: number;
@@ -41,7 +48,19 @@ export type NeedAnswer = { readonly met: boolean } & (
       readonly cog: number;
       readonly crossChained: boolean;
     }
-  | { readonly id: 'frontShifting'; readonly frontShifts: number; readonly doubleShifts: number }
+  | {
+      readonly id: 'frontShifting';
+      readonly frontShifts: number;
+      readonly doubleShifts: number;
+      readonly control: FrontControl;
+    }
+  | {
+      readonly id: 'chainSecurity';
+      readonly chainrings: number;
+      /** What holds the chain on a single ring; undefined where nobody has said. */
+      readonly retention: readonly Retention[] | undefined;
+      readonly known: boolean;
+    }
   | { readonly id: 'quiet'; readonly ring: number; readonly cog: number; readonly cogsFromEnd: number }
   | {
       readonly id: 'weight';
@@ -49,7 +68,7 @@ export type NeedAnswer = { readonly met: boolean } & (
       /** Against the setup fitted now; undefined where either is not weighed. */
       readonly changeG: number | undefined;
     }
-  | { readonly id: 'capacity'; readonly message: string; readonly fixes: readonly string[]; readonly known: boolean }
+  | { readonly id: 'limits'; readonly message: string; readonly fixes: readonly string[]; readonly known: boolean }
 );
 
 /** Cogs at either end of the cassette on which a chain is loudest. */
@@ -60,34 +79,34 @@ const LOUD_END_COGS = 2;
  * @param fitted the setup fitted now
  */
 export function needAnswers(figures: SetupFigures, brief: FilledBrief, fitted: SetupFigures): NeedAnswer[] {
-  const { report, capacity } = figures;
+  const { report } = figures;
   const bothered = (...what: FilledBrief['bothers']) => brief.bothers.some((one) => what.includes(one));
   const answers: NeedAnswer[] = [
-    climbAnswer(figures),
-    topAnswer(figures),
+    climbAnswer(figures, brief),
+    ...(brief.lowestRatio === undefined ? [] : [ratioAnswer(figures, brief.lowestRatio)]),
+    topAnswer(figures, brief),
     ...ZONES.map((zone) => stepAnswer(figures, brief, zone)),
     holesAnswer(figures),
     cruisingAnswer(figures, brief),
   ];
-  if (bothered('frontShifting', 'droppedChain') || brief.aims[0] === 'simplicity') {
-    const { frontShifts, doubleShifts } = report.path;
-    answers.push({ id: 'frontShifting', met: frontShifts === 0, frontShifts, doubleShifts });
+  if (bothered('droppedChain')) answers.push(securityAnswer(figures));
+  if (bothered('frontShifting') || brief.aims[0] === 'simplicity') {
+    const { byHand, candidate } = figures;
+    answers.push({
+      id: 'frontShifting',
+      met: byHand.front === 0,
+      frontShifts: report.path.frontShifts,
+      doubleShifts: byHand.double,
+      control: candidate.frontControl ?? 'lever',
+    });
   }
   if (bothered('noise')) answers.push(quietAnswer(figures));
   if (bothered('weight')) answers.push(weightAnswer(figures, fitted));
-  answers.push({
-    id: 'capacity',
-    met: capacity.verdict === 'inside' || capacity.verdict === 'at',
-    known: capacity.verdict !== 'notKnown',
-    message: capacity.message,
-    fixes: capacity.fixes.map(({ text }) => text),
-  });
+  answers.push(limitsAnswer(figures));
   return answers;
 }
 
-const inBounds = (teeth: number, bounds: typeof COG_TEETH) => (within(teeth, bounds) ? teeth : undefined);
-
-function climbAnswer({ report, needs, climbRpm, candidate }: SetupFigures): NeedAnswer {
+function climbAnswer({ report, needs, climbRpm, candidate }: SetupFigures, brief: FilledBrief): NeedAnswer {
   const easiest = report.gears[0]!;
   const teeth = teethForEasier(
     easiest.chainring,
@@ -99,12 +118,21 @@ function climbAnswer({ report, needs, climbRpm, candidate }: SetupFigures): Need
   return {
     id: 'climb',
     met: easiest.developmentM <= needs.easiestMaxM,
+    justAbout: isJustAbout(easiest.developmentM, needs.easiestMaxM, needUncertainty(brief, needs).easiest),
     climbRpm,
-    remedy: { ringT: inBounds(teeth.ringAtMostT, CHAINRING_TEETH), cogT: inBounds(teeth.cogAtLeastT, COG_TEETH) },
+    remedy: {
+      ringT: soldRing(report.setup.chainrings, 'smallest', { atMost: teeth.ringAtMostT }),
+      cogT: soldLargestCog(teeth.cogAtLeastT),
+    },
   };
 }
 
-function topAnswer({ report, needs, coverage, candidate }: SetupFigures): NeedAnswer {
+function ratioAnswer({ report }: SetupFigures, neededRatio: number): NeedAnswer {
+  const { ratio } = report.gears[0]!;
+  return { id: 'lowestRatio', met: ratio <= neededRatio || nearlyEqual(ratio, neededRatio), ratio, neededRatio };
+}
+
+function topAnswer({ report, needs, coverage, candidate }: SetupFigures, brief: FilledBrief): NeedAnswer {
   const hardest = report.gears.at(-1)!;
   const teeth = teethForHarder(
     hardest.chainring,
@@ -116,16 +144,37 @@ function topAnswer({ report, needs, coverage, candidate }: SetupFigures): NeedAn
   return {
     id: 'topSpeed',
     met: hardest.developmentM >= needs.hardestMinM,
+    justAbout: isJustAbout(needs.hardestMinM, hardest.developmentM, needUncertainty(brief, needs).topSpeed),
     topKmh: coverage.topKmh,
-    remedy: { ringT: inBounds(teeth.ringAtLeastT, CHAINRING_TEETH), cogT: inBounds(teeth.cogAtMostT, COG_TEETH) },
+    remedy: {
+      ringT: soldRing(report.setup.chainrings, 'largest', { atLeast: teeth.ringAtLeastT }),
+      cogT: soldSmallestCog(teeth.cogAtMostT),
+    },
   };
+}
+
+/** Whether a figure is over its limit by no more than the limit may be off. @param uncertainty a share */
+const isJustAbout = (value: number, limit: number, uncertainty: number) =>
+  value > limit && value <= limit * (1 + uncertainty);
+
+/**
+ * Two rings have a front derailleur round the chain. One ring is held by a guide, or by its teeth and a clutch together;
+ * with one of the two it hangs on wear and chainline, which nobody can read off a sheet.
+ */
+function securityAnswer({ candidate: { setup, retention } }: SetupFigures): NeedAnswer {
+  const has = (one: Retention) => retention?.includes(one) ?? false;
+  const two = setup.chainrings.length > 1;
+  const met = two || has('guide') || (has('clutch') && has('narrowWide'));
+  const known = met || retention?.length === 0;
+  return { id: 'chainSecurity', met, known, chainrings: setup.chainrings.length, retention };
 }
 
 function stepAnswer({ zones }: SetupFigures, brief: FilledBrief, zone: Zone): NeedAnswer {
   const { largest } = zones[zone];
   const toleranceFraction = stepTolerance(brief, zone);
   const between = largest && Math.round(Math.sqrt(largest.from.cog * largest.to.cog));
-  const splits = largest && between !== largest.from.cog && between !== largest.to.cog && !largest.ringChange;
+  const splits =
+    largest && between !== largest.from.cog && between !== largest.to.cog && !largest.ringChange && isSoldCog(between!);
   return {
     id: `steps.${zone}`,
     zone,
@@ -183,59 +232,19 @@ function weightAnswer({ candidate: { massG } }: SetupFigures, fitted: SetupFigur
   return { id: 'weight', met: changeG !== undefined && changeG < 0, massG, changeG };
 }
 
-/** The schools of thought on one ring or two. */
-export const SCHOOLS = ['cadence', 'simplicity', 'range', 'economy'] as const;
-export type School = (typeof SCHOOLS)[number];
+/** Limits without which nobody can say that a derailleur takes a setup. */
+const DECIDING: readonly Check['id'][] = ['totalCapacity', 'largestCog'];
 
-export interface SchoolChoice {
-  readonly school: School;
-  /** Places in `all` of the setups that it would take; more than one where it sees no difference. */
-  readonly choices: readonly number[];
-  /** Whether it cannot say for want of a weight or cost. */
-  readonly notKnown: boolean;
-}
-
-/** Figures by which a school ranks, the weightiest first, less is better. */
-const SCHOOL_RANKING: Readonly<
-  Record<School, (figures: SetupFigures, brief: FilledBrief) => readonly (number | undefined)[]>
-> = {
-  cadence: ({ coverage, report }) => [coverage.holes.length, report.path.largestStep],
-  simplicity: ({ report, bigChange }) => [
-    report.path.frontShifts + report.path.hubShifts,
-    report.path.doubleShifts,
-    bigChange.leverPushes,
-  ],
-  range: ({ report, needs }) => [
-    // How far each end falls short, on a log scale; then the plain width.
-    Math.max(0, Math.log(report.gears[0]!.developmentM / needs.easiestMaxM)) +
-      Math.max(0, Math.log(needs.hardestMinM / report.gears.at(-1)!.developmentM)),
-    -report.range.quotient,
-  ],
-  economy: ({ candidate, frontDragW, loss }, { aims, powerW }) => {
-    const aim = aims.find((one) => one === 'weight' || one === 'cost' || one === 'aero') ?? 'weight';
-    if (aim === 'weight') return [candidate.massG];
-    return aim === 'cost' ? [candidate.cost] : [frontDragW + loss.fraction * powerW];
-  },
-};
-
-/** What each school would take of several setups. */
-export function schoolChoices(all: readonly SetupFigures[], brief: FilledBrief): SchoolChoice[] {
-  return SCHOOLS.map((school): SchoolChoice => {
-    const ranks = all.map((figures) => SCHOOL_RANKING[school](figures, brief));
-    if (ranks.some((rank) => rank.some((value) => value === undefined))) {
-      return { school, choices: [], notKnown: true };
-    }
-    const known = ranks as readonly (readonly number[])[];
-    const best = known.reduce((least, rank) => (compareRanks(rank, least) < 0 ? rank : least));
-    return {
-      school,
-      choices: known.flatMap((rank, i) => (compareRanks(rank, best) === 0 ? [i] : [])),
-      notKnown: false,
-    };
-  });
-}
-
-function compareRanks(a: readonly number[], b: readonly number[]): number {
-  const place = a.findIndex((value, i) => !nearlyEqual(value, b[i]!));
-  return place < 0 ? 0 : a[place]! - b[place]!;
+/** Within all limits that are known; not known while one that decides is not, unless another is passed. */
+function limitsAnswer({ limits, capacity }: SetupFigures): NeedAnswer {
+  const passed = limits.find(({ verdict }) => verdict === 'outside' || verdict === 'cannotWork');
+  const open = limits.find(({ id, verdict }) => verdict === 'notKnown' && DECIDING.includes(id));
+  const telling = passed ?? open ?? capacity;
+  return {
+    id: 'limits',
+    met: !passed && !open,
+    known: !!passed || !open,
+    message: telling.message,
+    fixes: telling.fixes.map(({ text }) => text),
+  };
 }

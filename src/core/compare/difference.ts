@@ -1,6 +1,7 @@
 import { nearlyEqual } from '../numbers';
 import { ZONES, type Zone } from '../gears';
 import type { FilledBrief } from '../brief';
+import { isWithinSpreads, type Spread } from '../fit';
 import type { SetupFigures } from './figures';
 
 export type RowId =
@@ -21,6 +22,7 @@ export type RowId =
   | 'rearClicks'
   | 'leverPushes'
   | 'capacity'
+  | 'riddenStep'
   | 'loss'
   | 'frontDrag'
   | 'mass'
@@ -28,9 +30,10 @@ export type RowId =
 
 /**
  * What a difference means for this brief: `enough` where both meet what is asked, or nothing is
- * asked, so that the difference stands without being a gain or a loss.
+ * asked, so that the difference stands without being a gain or a loss; `withinSpread` where it is smaller than both are
+ * known to.
  */
-export type Judgement = 'better' | 'worse' | 'same' | 'enough' | 'notKnown';
+export type Judgement = 'better' | 'worse' | 'same' | 'enough' | 'withinSpread' | 'notKnown';
 
 export interface DifferenceRow {
   readonly id: RowId;
@@ -49,6 +52,7 @@ interface Rule {
   /** Which way is the gain; `none` where a difference is neither. */
   readonly gain: 'more' | 'less' | 'none';
   /** Whether a value is all that the brief asks for; where both are, there is no gain in more. */
+  readonly spread?: ((figures: SetupFigures) => Spread) | undefined;
   readonly meets?: ((value: number, brief: FilledBrief, figures: SetupFigures) => boolean) | undefined;
 }
 
@@ -60,6 +64,12 @@ const TOLERANCE_FIELD = {
 
 /** The largest step that the brief allows in a zone, as a share. */
 export const stepTolerance = (brief: FilledBrief, zone: Zone) => brief[TOLERANCE_FIELD[zone]] / 100;
+
+/** Published measurements and guesses of the drag of small parts differ by half either way. */
+export const DRAG_SPREAD = 0.5;
+
+/** Whether it is taken, for the rider has not said it. */
+export const isToleranceAssumed = ({ assumed }: FilledBrief, zone: Zone) => assumed.includes(TOLERANCE_FIELD[zone]);
 
 const RULES: readonly Rule[] = [
   {
@@ -110,7 +120,7 @@ const RULES: readonly Rule[] = [
   { id: 'pathGears', value: ({ report }) => report.path.gears.length, gain: 'none' },
   { id: 'frontShifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },
   { id: 'hubShifts', value: ({ report }) => report.path.hubShifts, gain: 'less' },
-  { id: 'doubleShifts', value: ({ report }) => report.path.doubleShifts, gain: 'less' },
+  { id: 'doubleShifts', value: ({ byHand }) => byHand.double, gain: 'less' },
   { id: 'rearClicks', value: ({ bigChange }) => bigChange.rearClicks, gain: 'none' },
   { id: 'leverPushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },
   {
@@ -120,8 +130,19 @@ const RULES: readonly Rule[] = [
     // Capacity to spare is no fault and no gain, only weight.
     meets: (value) => value >= 0,
   },
-  { id: 'loss', value: ({ loss }) => loss.fraction, gain: 'less' },
-  { id: 'frontDrag', value: ({ frontDragW }) => frontDragW, gain: 'less' },
+  { id: 'riddenStep', value: ({ riddenStep }) => riddenStep, gain: 'less' },
+  {
+    id: 'loss',
+    value: ({ loss }) => loss.fraction,
+    gain: 'less',
+    spread: ({ loss: { lowFraction, highFraction } }) => ({ low: lowFraction, high: highFraction }),
+  },
+  {
+    id: 'frontDrag',
+    value: ({ frontDragW }) => frontDragW,
+    gain: 'less',
+    spread: ({ frontDragW }) => ({ low: frontDragW * (1 - DRAG_SPREAD), high: frontDragW * (1 + DRAG_SPREAD) }),
+  },
   { id: 'mass', value: ({ candidate }) => candidate.massG, gain: 'less' },
   { id: 'cost', value: ({ candidate }) => candidate.cost, gain: 'less' },
 ];
@@ -143,7 +164,7 @@ export function difference(own: SetupFigures, base: SetupFigures, brief: FilledB
 }
 
 function judge(
-  { gain, meets }: Rule,
+  { gain, meets, spread }: Rule,
   ownValue: number,
   baseValue: number,
   own: SetupFigures,
@@ -151,6 +172,7 @@ function judge(
   brief: FilledBrief,
 ): Judgement {
   if (nearlyEqual(ownValue, baseValue)) return 'same';
+  if (spread && isWithinSpreads(ownValue, baseValue, spread(own), spread(base))) return 'withinSpread';
   if (gain === 'none' || (meets?.(ownValue, brief, own) && meets(baseValue, brief, base))) return 'enough';
   return ownValue > baseValue === (gain === 'more') ? 'better' : 'worse';
 }

@@ -1,9 +1,15 @@
 import {
+  addLosses,
   articulationLoss,
   checkCapacity,
+  checkRingDifference,
+  hubLoss,
   type Check,
+  type FitInput,
+  type FrontControl,
   type GearPlace,
   type LossEstimate,
+  type Retention,
   type RearDerailleur,
 } from '../fit';
 import {
@@ -25,7 +31,10 @@ import {
   type ZoneSteps,
 } from '../gears';
 import { bandOf, needsOf, zonesOf, type FilledBrief, type Needs } from '../brief';
+import { shiftsByHand, type ShiftsByHand } from './by-hand';
+import { anglesOf } from './chain-angles';
 import { frontDragW } from './drag';
+import { speedsRidden, timeWeightedStep } from './ridden-step';
 
 /** A setup with all that a comparison asks of it. */
 export interface Candidate {
@@ -37,6 +46,13 @@ export interface Candidate {
   /** Places of the gears that the rider never uses. */
   readonly avoided?: readonly GearPlace[] | undefined;
   readonly clicksPerPush: ClicksPerPush;
+  /** How front shifts are made; by a lever of their own where it is absent. */
+  readonly frontControl?: FrontControl | undefined;
+  /** What keeps the chain on a single ring; absent where it is not known. */
+  readonly retention?: readonly Retention[] | undefined;
+  /** mm; typical where it is absent. */
+  readonly chainstayMm?: number | undefined;
+  readonly chainline?: FitInput['chainline'];
   readonly massG: number | undefined;
   /** Whether it is worked out by teeth, not weighed. */
   readonly isMassEstimate?: boolean | undefined;
@@ -52,15 +68,22 @@ export interface SetupFigures {
   readonly zones: Readonly<Record<Zone, ZoneSteps>>;
   readonly spinOutKmh: number;
   readonly bigChange: BigChange;
+  readonly byHand: ShiftsByHand;
   /** Cadence in the easiest gear on the steepest climb. */
   readonly climbRpm: number;
   /** The gear for the usual speed on the flat. */
   readonly cruising: GearAtSpeed<SizedGear>;
-  /** Chain losses in that gear, a share of the power. */
+  /** The mean step, weighed by the time at each speed; undefined for a single gear. */
+  readonly riddenStep: number | undefined;
+  /** Loss of the chain in that gear, a share of the power. */
+  readonly chainLoss: LossEstimate;
+  /** The same with that of a two-speed hub. */
   readonly loss: LossEstimate;
   /** Drag of a front derailleur and second ring at the usual speed, W; 0 on one ring. */
   readonly frontDragW: number;
   readonly capacity: Check;
+  /** All that the derailleurs' sheets limit: capacity, cogs, and of two rings their difference. */
+  readonly limits: readonly Check[];
 }
 
 /** How a comparison counts. */
@@ -69,12 +92,21 @@ export interface CompareRules {
   readonly crossedCogs: number;
 }
 
-export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: CompareRules): SetupFigures {
+/** @param needs where they are known better than by the brief alone */
+export function setupFigures(
+  candidate: Candidate,
+  brief: FilledBrief,
+  rules: CompareRules,
+  needs: Needs = needsOf(brief),
+): SetupFigures {
   const { setup, rolloutMm, crankLengthMm, clicksPerPush, rearDerailleur, avoided } = candidate;
   const report = gearReport(setup, { rolloutMm, crankLengthMm, cadenceRpm: brief.preferredRpm, ...rules });
-  const cruising = gearFor(report.gears, brief.cruisingSpeedKmh, brief.cruisingRpm);
-  const needs = needsOf(brief);
+  // Of the shift sequence: what is cross-chained is not in it, as nobody rides it for long.
+  const cruising = gearFor(report.pathGears, brief.cruisingSpeedKmh, brief.cruisingRpm);
+  const rear = checkCapacity({ setup, rearDerailleur, avoided });
   const hardest = report.gears.at(-1)!;
+  const { chainring, cog } = cruising.gear;
+  const chainLoss = articulationLoss(chainring, cog, angleOf(candidate, cruising.gear));
   return {
     candidate,
     report,
@@ -83,10 +115,19 @@ export function setupFigures(candidate: Candidate, brief: FilledBrief, rules: Co
     zones: stepsByZone(report.path.steps, rolloutMm, brief.preferredRpm, zonesOf(brief)),
     spinOutKmh: speedKmh(hardest.developmentM, brief.spinOutRpm),
     bigChange: bigChange(setup, report.path, clicksPerPush),
+    byHand: shiftsByHand(report.path, candidate.frontControl ?? 'lever'),
     climbRpm: cadenceRpm(report.gears[0]!.developmentM, needs.climbSpeedKmh),
     cruising,
-    loss: articulationLoss(cruising.gear.chainring, cruising.gear.cog),
+    riddenStep: timeWeightedStep(report.pathGears, brief.preferredRpm, speedsRidden(brief, needs)),
+    chainLoss,
+    loss: addLosses(chainLoss, hubLoss(cruising.gear.hubStage)),
     frontDragW: setup.chainrings.length > 1 ? frontDragW(brief.frontDragCm2, brief.cruisingSpeedKmh) : 0,
-    capacity: checkCapacity({ setup, rearDerailleur, avoided }).find(({ id }) => id === 'totalCapacity')!,
+    capacity: rear.find(({ id }) => id === 'totalCapacity')!,
+    // With one ring there is no front derailleur to limit anything.
+    limits: setup.chainrings.length > 1 ? [...rear, checkRingDifference(setup, rearDerailleur)] : rear,
   };
+}
+
+function angleOf(candidate: Candidate, gear: SizedGear): number {
+  return anglesOf(candidate).find(({ chainring, cog }) => chainring === gear.chainring && cog === gear.cog)!.angleDeg;
 }

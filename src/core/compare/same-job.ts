@@ -1,3 +1,4 @@
+import { usageOf, type UsedGears } from '../brief';
 import { nearestGear, type GearReport, type SizedGear } from '../gears';
 
 /** A gear in use and the one nearest in size on another setup. */
@@ -6,14 +7,21 @@ export interface SameJob {
   readonly nearest: SizedGear;
   /** Development of `nearest` over that of `gear`, less 1; above 0 harder. */
   readonly change: number;
+  /** How often the rider uses `gear`. */
+  readonly use: ReturnType<typeof usageOf>;
 }
 
-/** For every gear of a rider's shift path, the gear on the other setup that does the same job. */
-export function sameJobs(used: GearReport, other: GearReport): SameJob[] {
+/**
+ * For every gear that a rider shifts through, and every usual one beside, the gear on the other setup that does the same job.
+ * @param used what is known of the rider's use of the gears of `now`
+ */
+export function sameJobs(now: GearReport, other: GearReport, used?: UsedGears): SameJob[] {
   // A rider rides straight gears where one is as near.
   const straight = other.gears.filter(({ crossChained }) => !crossChained);
-  return used.pathGears.map((gear) => {
+  const shifted = new Set(now.pathGears.map(({ key }) => key));
+  const gears = now.gears.filter((gear) => shifted.has(gear.key) || usageOf(used, gear) === 'usual');
+  return gears.map((gear) => {
     const nearest = nearestGear(straight, gear.developmentM);
-    return { gear, nearest, change: nearest.developmentM / gear.developmentM - 1 };
+    return { gear, nearest, change: nearest.developmentM / gear.developmentM - 1, use: usageOf(used, gear) };
   });
 }

@@ -1,12 +1,15 @@
 import { TOURER_BIKE, TOURER_FITTED, TOURER_RIDING } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { DEFAULT_PRICES } from '../parts/price-list';
 import { layoutAdvice } from './layout-advice';
 import { aimSpans, partingAims, withinLimits } from './limits';
+import { SetupBuilder } from './builder';
+import { joinEquals } from './equals';
 import { leastChange } from './least-change';
+import { missOf } from './misses';
 import { missedNeeds } from './needs';
 import { ParetoFront, beats } from './pareto';
-import { DEFAULT_PRICES } from './parts';
 import { checkFind, type FindQuestion } from './problems';
 import { reasons } from './reasons';
 import { ringChoices, type RingRule } from './ring-choices';
@@ -14,7 +17,7 @@ import { findSetups, type FindInput } from './search';
 
 const present = TOURER_FITTED;
 const bike = TOURER_BIKE;
-const rings: RingRule = { layouts: ['1x', '2x'], minT: 28, maxT: 50, ringDifferenceMaxT: 16 };
+const rings: RingRule = { layouts: ['1x', '2x'], minT: 28, maxT: 50, ringDifferenceMaxT: 16, anyTeeth: true };
 const question = (more: Partial<FindInput> = {}): FindInput => ({
   ringChoices: ringChoices(rings),
   cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12),
@@ -72,10 +75,10 @@ test('needs of money and weight, and locks, keep setups out', () => {
   const { front } = findSetups(
     question({ needs: { costMax: 45 }, prices: DEFAULT_PRICES, aims: ['cost', 'largestStep'] }),
   );
-  expect(front.every(({ cost }) => cost <= 45)).toBe(true);
+  expect(front.every(({ build: { cost } }) => cost <= 45)).toBe(true);
   const lighter = findSetups(question({ needs: { massChangeMaxG: -200 }, aims: ['mass', 'newParts'] }));
   expect(lighter.met).toBeGreaterThan(0);
-  expect(lighter.front.every(({ massChangeG }) => massChangeG <= -200)).toBe(true);
+  expect(lighter.front.every(({ build: { massChangeG } }) => massChangeG <= -200)).toBe(true);
   expect(lighter.fellAt.mass).toBeGreaterThan(0);
   const locked = findSetups(question({ needs: {}, bike: { ...bike, keep: ['ring', 'chain', 'rearDerailleur'] } }));
   expect(locked.fellAt.keep).toBeGreaterThan(0);
@@ -129,7 +132,8 @@ test('limits on the aims leave of a front just what a search within them would f
 });
 
 test('the least change is one ring, or one cassette, and it meets the needs', () => {
-  const input = question({ needs: { easiestDevelopmentMaxM: 1.9 } });
+  const wide = ringChoices({ ...rings, ringDifferenceMaxT: 17 });
+  const input = question({ ringChoices: wide, needs: { easiestDevelopmentMaxM: 1.9 } });
   const { present: now, presentMiss, ring, cassette } = leastChange(input);
   expect(now.build.newParts).toEqual([]);
   expect(presentMiss!.missed.map(({ need }) => need)).toEqual(['easiest']);
@@ -206,7 +210,67 @@ test.each<[string, FindQuestion, string]>([
 
 test('a sound question has no problem, and the whole space is some 19,000 setups', () => {
   expect(checkFind(asked({ bike }))).toEqual([]);
-  const all = ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16 });
+  const all = ringChoices({ layouts: ['1x', '2x'], minT: 24, maxT: 54, ringDifferenceMaxT: 16, anyTeeth: true });
   expect(all).toHaveLength(31 + 360);
   expect(all.length * GENERIC_CASSETTES.length).toBeGreaterThan(18_000);
+});
+
+test('rings are ones that are sold, those of the bike, or those that the rider named', () => {
+  const rule: RingRule = { ...rings, minT: 22, maxT: 56, ringDifferenceMaxT: 17, anyTeeth: false };
+  const names = (more: Partial<RingRule>) => ringChoices({ ...rule, ...more }).map((one) => one.join('/'));
+  const sold = names({});
+  expect(sold).toEqual(expect.arrayContaining(['26', '39', '48/31', '50/34']));
+  for (const never of ['22', '55', '50/33', '48/47']) expect(sold).not.toContain(never);
+  expect(sold).toHaveLength(16 + 13 + 21);
+  const own = names({ present: [50, 33] });
+  expect(own).toEqual([...sold, '50/33'].sort((a, b) => own.indexOf(a) - own.indexOf(b)));
+  expect(names({ only: [33, 50] })).toEqual(['33', '50', '50/33']);
+  expect(names({ anyTeeth: true }).length).toBeGreaterThan(400);
+});
+
+test('a ring of a pair that stays alone gets a guide, unless a clutch holds the chain; a new one holds it itself', () => {
+  const buys = (chainrings: number[], retention?: ('clutch' | 'guide')[], keep: 'guide'[] = []) => {
+    const parts = { ...present.parts, retention };
+    const build = new SetupBuilder({ ...bike, present: { ...present, parts }, keep }).build(chainrings, TOURER.cogs);
+    return { parts: build.newParts, breaches: build.breaches };
+  };
+  expect(buys([48]).parts).toContain('guide');
+  expect(buys([48], ['clutch']).parts).not.toContain('guide');
+  expect(buys([42]).parts).not.toContain('guide');
+  expect(buys([48], undefined, ['guide']).breaches).toEqual(['guide']);
+});
+
+test('a derailleur without published limits, and a front one where nobody knows of room, are no yes', () => {
+  const oneRing = { ...present, setup: { ...TOURER, chainrings: [44] } };
+  const doubts = (more: Partial<typeof bike>, chainrings: number[]) =>
+    new SetupBuilder({ ...bike, ...more }).build(chainrings, TOURER.cogs).doubts;
+  expect(doubts({}, [48, 32])).toEqual([]);
+  expect(doubts({ present: { ...present, rearDerailleur: { totalCapacityT: 41 } } }, [48, 32])).toEqual([
+    'derailleurLimits',
+  ]);
+  expect(doubts({ present: oneRing }, [48, 32])).toEqual(['frontRoom']);
+  expect(doubts({ present: oneRing, frontRoom: 'yes' }, [48, 32])).toEqual([]);
+  expect(doubts({ present: oneRing }, [44])).toEqual([]);
+});
+
+test('setups with the same figures are one answer, led by the one that is likeliest to be bought', () => {
+  const { front } = findSetups(question({ aims: ['frontShifts', 'newParts'], needs: { topSpeedMinKmh: 40 } }));
+  const rows = joinEquals(front);
+  expect(rows.length).toBeLessThan(front.length);
+  expect(rows.flatMap(({ all }) => all)).toHaveLength(front.length);
+  for (const { lead, all } of rows) {
+    expect(all[0]).toBe(lead);
+    for (const one of all) {
+      one.values.forEach((value, i) => expect(value).toBeCloseTo(lead.values[i]!, 9));
+      expect(lead.build.buy.length).toBeLessThanOrEqual(one.build.buy.length);
+    }
+  }
+});
+
+test('a need missed by less than it may itself be off is just about met', () => {
+  const needs = { topSpeedMinKmh: 50.2, uncertainty: { topSpeed: 0.01 } };
+  const miss = missOf(findSetups(question({})).front[0]!, [{ need: 'topSpeed', shortfall: 0.009 }], needs);
+  expect(miss.justAbout).toBe(true);
+  expect(missOf(miss.facts, [{ need: 'topSpeed', shortfall: 0.011 }], needs).justAbout).toBe(false);
+  expect(missOf(miss.facts, [{ need: 'fit', shortfall: 0.001 }], needs).justAbout).toBe(false);
 });

@@ -4,8 +4,8 @@ import { TOURER_FITTED } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
 import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { PART_KINDS } from '../parts/price-list';
 import { SetupBuilder, type FindBike } from './builder';
-import { PART_KINDS } from './parts';
 
 const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
 const whole = (min: number, max: number) => optional(fc.integer({ min, max }));
@@ -142,7 +142,7 @@ test('another ring is a ring; one below the crank’s least is a crank, and a lo
 
 test('a 10T cog asks for another freehub body, 44T for another derailleur, and more chain for a new one', () => {
   const build = builderFor().build([44], WIDE);
-  expect(build.newParts).toEqual(['ring', 'cassette', 'freehub', 'chain', 'rearDerailleur']);
+  expect(build.newParts).toEqual(['ring', 'cassette', 'freehub', 'rearDerailleur', 'chain']);
   expect(build).toMatchObject({ kind: 'open', derailleur: 1, chainLinks: 114 });
   expect(builderFor({ keep: ['freehub', 'chain'] }).build([44], WIDE).breaches).toEqual(['freehub', 'chain']);
   expect(builderFor({ keep: ['rearDerailleur'] }).build([44], WIDE).kind).toBe('doesNot');

@@ -1,6 +1,5 @@
 import {
   checkCapacity,
-  checkChainSpeeds,
   checkExtender,
   checkFreehub,
   checkFreehubLength,
@@ -14,6 +13,7 @@ import {
   checkSmallestRing,
   chainLinks,
   derailleurMark,
+  directPitches,
   goesTogether,
   graverKind,
   kindOfCheck,
@@ -25,10 +25,27 @@ import {
   type FitKind,
   type Freehub,
   type LimitsSchool,
+  type Retention,
 } from '../fit';
-import { sameTeeth } from '../parts/cassettes';
+import {
+  DESCRIBED_SLOTS,
+  chainOfMove,
+  inStockFor,
+  partsOfMove,
+  type ChainWindow,
+  type DescribedSlot,
+  type NewParts,
+  type PartOfMove,
+  type Purchase,
+  type StockCandidate,
+  type StockPart,
+  type StockedBuild,
+} from '../job';
+import { isUncommonCount, sameTeeth } from '../parts/cassettes';
+import { isUncommon } from '../parts/rings';
+import { DEFAULT_PRICES, PART_KINDS, type PartKind, type Prices } from '../parts/price-list';
+import type { FrontRoom } from './front-room';
 import { DerailleurOption, type NumberedCassette } from './derailleur-option';
-import { PART_KINDS, type PartKind } from './parts';
 
 /** What a search knows of the bike: the setup on it now, how limits are taken, and what is not to be replaced. */
 export interface FindBike {
@@ -36,20 +53,44 @@ export interface FindBike {
   readonly present: FitInput;
   readonly school: LimitsSchool;
   readonly keep: readonly PartKind[];
+  /** Whether the frame takes a front derailleur; not known where it is absent. */
+  readonly frontRoom?: FrontRoom['room'] | undefined;
+  /** What is in stock; without it everything that is not on the bike is bought. */
+  readonly stock?: FindStock | undefined;
 }
+
+/** Parts in stock, as a job card sees them. */
+export interface FindStock {
+  /** The setup that is on the bike. */
+  readonly present: StockedBuild;
+  readonly candidates: readonly StockCandidate[];
+  /** The derailleurs among `others` that are parts in stock, by id. */
+  readonly derailleurs: Readonly<Record<string, StockPart>>;
+}
+
+/** What must be known before a build can be called compatible: the published limits of its derailleur, room for a front one. */
+export type Doubt = 'derailleurLimits' | 'frontRoom';
 
 /** A setup as it would be built on the bike. */
 export interface Build {
   /** Whether it goes together, by the same checks as a setup on the bench. */
   readonly kind: FitKind;
-  /** What is bought for it, in the order of the kinds; a kind twice where two are. */
+  /** Why it only may be compatible; empty where nothing that decides it is unknown. */
+  readonly doubts: readonly Doubt[];
+  /** Whether a ring or cassette is bought that not every shop has. */
+  readonly lessCommon: boolean;
+  /** Parts that are others than those on the bike, in the order of the kinds; a kind twice where two are. */
   readonly newParts: readonly PartKind[];
+  /** What is bought for it, as the card of the job says. */
+  readonly buy: readonly Purchase[];
+  /** Sum of the prices that are known. */
+  readonly cost: number;
+  /** What the bike gains in weight, g, as far as the parts that move have weights or estimates. */
+  readonly massChangeG: number;
   /** Parts that are to be kept and cannot be. */
   readonly breaches: readonly PartKind[];
   /** Which rear derailleur: 0 the present one, then those that can be had; one past them a new one, its sheet not known. */
   readonly derailleur: number;
-  /** What that one costs, where it is known; else what its kind does. */
-  readonly derailleurCost: number | undefined;
   readonly chainLinks: number;
   readonly capacityRequiredT: number;
   /** Capacity over what is published, teeth; 0 where it is not, or not known. */
@@ -62,8 +103,11 @@ interface RingPart {
   readonly kind: FitKind;
   readonly newParts: PartKind[];
   readonly breaches: PartKind[];
+  /** Whether it adds a front derailleur to a frame of which nobody knows whether it takes one. */
+  readonly frontInDoubt: boolean;
   readonly parts: Partial<DriveParts>;
   readonly ringDifferenceMaxT: number | undefined;
+  readonly move: PartOfMove;
 }
 
 /** What hangs on the cassette, with one rear derailleur. */
@@ -73,8 +117,19 @@ interface CogPart extends NumberedCassette {
   readonly breaches: PartKind[];
   readonly parts: DriveParts;
   readonly freehub: Freehub;
-  readonly widerChain: boolean;
+  /** The setup with the rings that are on the bike. */
+  readonly built: StockedBuild;
+  readonly move: PartOfMove;
+  readonly chains: Map<number, ChainPart>;
 }
+
+interface ChainPart {
+  readonly move: PartOfMove;
+  readonly isNew: boolean;
+}
+
+/** Whether a setup goes together, and with which derailleur. */
+type Checked = Pick<Build, 'kind' | 'derailleur' | 'chainLinks' | 'capacityRequiredT' | 'capacityOverT'>;
 
 /** The narrowest chain that a cassette asks for by its cogs: below nine all chains have one width. */
 const chainSpeedsFor = (cogCount: number) => Math.max(8, cogCount);
@@ -99,6 +154,28 @@ function assumed(present: FitInput): FitInput {
   };
 }
 
+/** A bike of which no part is known to the stock. */
+function withoutStock({ setup, rearDerailleur, parts = {}, freehub = {}, chainLinks: links }: FitInput): StockedBuild {
+  return { setup, rearDerailleur, parts, freehub, chainLinks: links, stock: {} };
+}
+
+/** By whether the derailleur's limits, and the room for a front derailleur, are unknown: a search asks for very many. */
+const DOUBTS = {
+  limitsKnown: { sure: [], frontInDoubt: ['frontRoom'] },
+  limitsUnknown: { sure: ['derailleurLimits'], frontInDoubt: ['derailleurLimits', 'frontRoom'] },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, readonly Doubt[]>>>>;
+
+/** Whether something beside the ring's teeth holds the chain. */
+const holdsChain = ({ retention = [] }: DriveParts) => retention.includes('clutch') || retention.includes('guide');
+
+const withRetention = ({ retention = [] }: DriveParts, one: Retention): readonly Retention[] => [
+  ...retention.filter((other) => other !== one),
+  one,
+];
+
+/** A part that is new on the bike, for whoever asks only whether it is the same one. */
+const NEW_PART = 'new';
+
 /**
  * Builds setups on a bike out of rings and cassettes: which parts stay, which are bought, and whether
  * it goes together. A part is replaced only where it would not go and need not be kept. The checks
@@ -111,10 +188,15 @@ export class SetupBuilder {
   /** By the very lists that are asked for: a search asks for the same ones again and again. */
   private readonly rings = new Map<readonly number[], RingPart>();
   private readonly cassettes = new Map<readonly number[], readonly CogPart[]>();
-  private readonly lengths = new Map<number, number>();
+  private readonly lengths = new Map<number, ChainWindow>();
+  private readonly stock: FindStock;
 
-  constructor(private readonly bike: FindBike) {
+  constructor(
+    private readonly bike: FindBike,
+    private readonly prices: Prices = DEFAULT_PRICES,
+  ) {
     this.present = assumed(bike.present);
+    this.stock = bike.stock ?? { present: withoutStock(bike.present), candidates: [], derailleurs: {} };
     this.keep = new Set(bike.keep);
     const { rearDerailleur, others = [] } = this.present;
     const known = [rearDerailleur, ...others.map((other) => other.rearDerailleur)];
@@ -126,13 +208,16 @@ export class SetupBuilder {
   build(chainrings: readonly number[], cogs: readonly number[]): Build {
     const ring = this.ringPart(chainrings);
     const perOption = this.cogParts(cogs);
-    let first: Build | undefined;
+    let chosen: Checked | undefined;
     for (const derailleur of perOption.keys()) {
-      const build = this.join(ring, perOption[derailleur]!, derailleur);
-      if (goesTogether(build.kind)) return build;
-      first ??= build;
+      const checked = this.check(ring, perOption[derailleur]!, derailleur);
+      if (goesTogether(checked.kind)) {
+        chosen = checked;
+        break;
+      }
+      chosen ??= checked;
     }
-    return first!;
+    return this.join(ring, perOption[chosen!.derailleur]!, chosen!);
   }
 
   /** What a fit report is asked of a build. */
@@ -166,19 +251,31 @@ export class SetupBuilder {
     chainrings: readonly number[],
     cogs: readonly number[],
     build: Build,
-  ): Pick<FitInput, 'rearDerailleur' | 'chainLinks'> & { readonly parts: DriveParts } {
+  ): Pick<FitInput, 'rearDerailleur' | 'chainLinks'> & {
+    readonly parts: DriveParts;
+    /** The parts that are others than those on the bike, although they may not be told apart by anything that is known. */
+    readonly others: readonly DescribedSlot[];
+    /** The derailleur in stock that it takes. */
+    readonly derailleurId: string | undefined;
+  } {
     const { rearDerailleur, parts = {}, chainLinks: links } = this.fitInput(chainrings, cogs, build);
-    const said = this.bike.present.parts ?? {};
     const { newParts } = build;
+    const { chainSpeeds } = this.bike.present.parts ?? {};
     return {
       rearDerailleur,
       chainLinks: links,
       parts: {
-        ...parts,
-        shifterSpeeds: newParts.includes('shifter') ? parts.shifterSpeeds : said.shifterSpeeds,
-        chainSpeeds: newParts.includes('chain') ? parts.chainSpeeds : said.chainSpeeds,
+        ...this.said(parts, newParts),
+        chainSpeeds: newParts.includes('chain') ? parts.chainSpeeds : chainSpeeds,
       },
+      others: DESCRIBED_SLOTS.filter((part) => newParts.includes(part)),
+      derailleurId: this.otherPartId(build.derailleur),
     };
+  }
+
+  /** The parts without what was only assumed of a shifter that stays. */
+  private said(parts: DriveParts, newParts: readonly PartKind[]): DriveParts {
+    return newParts.includes('shifter') ? parts : { ...parts, shifterSpeeds: this.bike.present.parts?.shifterSpeeds };
   }
 
   private kind(checks: readonly Check[], rear = this.present.rearDerailleur, place = 0): FitKind {
@@ -210,7 +307,10 @@ export class SetupBuilder {
     const secondRing = chainrings.length > 1 && setup.chainrings.length === 1;
     const breaches: PartKind[] = [];
     const newParts: PartKind[] = [];
+    const isPairTo1x = chainrings.length === 1 && setup.chainrings.length > 1;
     const newRings = chainrings.filter((ring) => !setup.chainrings.includes(ring));
+    // A ring of a pair is made for chains to leave it: alone it needs something that holds the chain.
+    const needsGuide = isPairTo1x && newRings.length === 0 && !holdsChain(parts);
 
     const tooSmall = !goesTogether(this.kind([checkSmallestRing(shape, parts)]));
     const newCrank = secondRing || (tooSmall && !keep.has('crank'));
@@ -220,6 +320,7 @@ export class SetupBuilder {
     if (newRings.length > 0 && keep.has('ring')) breaches.push('ring');
 
     const tooFar = !goesTogether(this.kind([checkRingDifference(shape, rearDerailleur)]));
+    if (needsGuide) (keep.has('guide') ? breaches : newParts).push('guide');
     const newFront = secondRing || (chainrings.length > 1 && tooFar && !keep.has('frontDerailleur'));
     if (newFront) newParts.push('frontDerailleur');
     if (secondRing && keep.has('frontDerailleur')) breaches.push('frontDerailleur');
@@ -227,6 +328,9 @@ export class SetupBuilder {
     const changes: Partial<DriveParts> = {
       ...(newCrank && { smallestRingT: undefined, boltCircleMm: undefined }),
       ...(newFront && { frontBigRingMinT: undefined, frontBigRingMaxT: undefined }),
+      ...(needsGuide && { retention: withRetention(parts, 'guide') }),
+      // A single ring is bought with teeth that hold the chain.
+      ...(chainrings.length === 1 && newRings.length > 0 && { retention: withRetention(parts, 'narrowWide') }),
     };
     const ringDifferenceMaxT = newFront ? undefined : rearDerailleur.ringDifferenceMaxT;
     const all = { ...parts, ...changes };
@@ -237,7 +341,15 @@ export class SetupBuilder {
       checkRingRoom(shape, ringRoom),
       checkRetention(shape, all),
     ]);
-    const part = { chainrings, kind, newParts, breaches, parts: changes, ringDifferenceMaxT };
+    const built = this.stocked({
+      setup: shape,
+      rearDerailleur: { ...rearDerailleur, ringDifferenceMaxT },
+      parts: this.said(all, newParts),
+      newParts,
+    });
+    const move = partsOfMove(this.stock.present, built, this.prices).front;
+    const frontInDoubt = secondRing && (this.bike.frontRoom ?? 'notKnown') === 'notKnown';
+    const part = { chainrings, kind, newParts, breaches, frontInDoubt, parts: changes, ringDifferenceMaxT, move };
     this.rings.set(chainrings, part);
     return part;
   }
@@ -283,7 +395,9 @@ export class SetupBuilder {
       checkIndexing({ cogCount: count, pitchMm, parts, rearDerailleur }),
       checkShifterSpeeds(count, parts, rearDerailleur),
     ];
-    if (!goesTogether(this.kind(shifting())) && !keep.has('shifter')) {
+    // As a job card takes it: clicks for another count of cogs are clicks of another length.
+    const otherClicks = parts.shifting !== 'electronic' && parts.shifterSpeeds !== count;
+    if ((otherClicks || !goesTogether(this.kind(shifting()))) && !keep.has('shifter')) {
       newParts.push('shifter');
       parts = { ...parts, shifterSpeeds: count, cablePullMm: undefined, shifterFamily: undefined };
     }
@@ -298,17 +412,55 @@ export class SetupBuilder {
         place,
       ),
     );
-    const widerChain = !goesTogether(this.kind([checkChainSpeeds(count, parts)]));
     newParts.sort((a, b) => PART_KINDS.indexOf(a) - PART_KINDS.indexOf(b));
-    return { cogs, id, kind, newParts, breaches, parts, freehub, widerChain };
+    if (place > 0) newParts.push('rearDerailleur');
+    const built = this.stocked(
+      {
+        setup: { ...present.setup, cogs },
+        rearDerailleur: { ...rearDerailleur, ringDifferenceMaxT: present.rearDerailleur.ringDifferenceMaxT },
+        parts: this.said(parts, newParts),
+        newParts,
+      },
+      this.otherPartId(place),
+    );
+    const move = partsOfMove(this.stock.present, built, this.prices).rear;
+    return { cogs, id, kind, newParts, breaches, parts, freehub, built, move, chains: new Map() };
   }
 
-  private join(ring: RingPart, cassette: CogPart, place: number): Build {
-    const { present, keep } = this;
+  /** A setup as a job card sees it, with what is in stock for it. @param derailleurId of the one in stock that was chosen */
+  private stocked(
+    built: Pick<StockedBuild, 'setup' | 'rearDerailleur' | 'parts'> & { readonly newParts: readonly PartKind[] },
+    derailleurId?: string,
+  ): StockedBuild {
+    const { present, candidates, derailleurs } = this.stock;
+    const { setup, rearDerailleur, parts } = built;
+    const chosen = derailleurId === undefined ? undefined : derailleurs[derailleurId];
+    const marked = DESCRIBED_SLOTS.filter((part) => built.newParts.includes(part));
+    const newParts: NewParts = { ...present.newParts, ...Object.fromEntries(marked.map((part) => [part, NEW_PART])) };
+    const found = inStockFor(
+      { ...setup, rearDerailleur, parts },
+      candidates,
+      new Set(chosen ? ['rearDerailleur'] : []),
+    );
+    return {
+      setup,
+      rearDerailleur,
+      parts,
+      freehub: present.freehub,
+      chainLinks: undefined,
+      newParts,
+      ...(chosen && { partIds: { rearDerailleur: derailleurId } }),
+      stock: { ...Object.fromEntries(found), ...(chosen && { rearDerailleur: chosen }) },
+    };
+  }
+
+  /** Whether rings and cassette go together with the rear derailleur at this place. */
+  private check(ring: RingPart, cassette: CogPart, place: number): Checked {
+    const { present } = this;
     const { chainrings } = ring;
     const { cogs } = cassette;
     const option = this.options[place]!;
-    const links = this.linksFor(chainrings[0]!, cogs.at(-1)!);
+    const { minLinks } = this.leastFor(chainrings[0]!, cogs.at(-1)!);
     const { hubStages } = present.setup;
     // Gears that are left out of what is on the bike say nothing of another combination: all of them count here.
     const capacityRequiredT = chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!;
@@ -317,42 +469,86 @@ export class SetupBuilder {
 
     let kind = graverKind(ring.kind, cassette.kind);
     if (totalCapacityT === undefined) kind = graverKind(kind, 'open');
-    kind = graverKind(kind, option.cageKind(chainrings, cassette, links, capacityOverT, this.bike.school));
+    kind = graverKind(kind, option.cageKind(chainrings, cassette, minLinks, capacityOverT, this.bike.school));
     if (hubStages.length > 1) {
       kind = graverKind(kind, this.kind(checkHubRatio({ chainrings, cogs, hubStages }, cassette.parts)));
     }
+    return { kind, derailleur: place, chainLinks: minLinks, capacityRequiredT, capacityOverT };
+  }
 
-    const newChain = cassette.widerChain || links > present.chainLinks!;
+  private join(ring: RingPart, cassette: CogPart, checked: Checked): Build {
+    const chain = this.chainFor(ring, cassette, checked.derailleur);
+    const { kind, derailleur, chainLinks: links, capacityRequiredT, capacityOverT } = checked;
     const newParts = ring.newParts.concat(cassette.newParts);
-    if (newChain) newParts.push('chain');
-    if (place > 0) newParts.push('rearDerailleur');
     const breaches = ring.breaches.concat(cassette.breaches);
-    if (newChain && keep.has('chain')) breaches.push('chain');
-    const derailleurCost = present.others?.[place - 1]?.cost;
+    if (chain.isNew) {
+      newParts.push('chain');
+      if (this.keep.has('chain')) breaches.push('chain');
+    }
+    const [front, rear] = [ring.move, cassette.move];
+    const { totalCapacityT, largestCogMaxT } = this.options[derailleur]!.rearDerailleur;
+    const limitsKnown = totalCapacityT !== undefined && largestCogMaxT !== undefined;
     return {
       kind,
+      lessCommon: this.isLessCommon(ring.chainrings, cassette.cogs),
+      doubts: DOUBTS[limitsKnown ? 'limitsKnown' : 'limitsUnknown'][ring.frontInDoubt ? 'frontInDoubt' : 'sure'],
       newParts,
+      buy: front.buy.concat(rear.buy, chain.move.buy),
+      cost: front.cost + rear.cost + chain.move.cost,
+      massChangeG: front.massChangeG + rear.massChangeG + chain.move.massChangeG,
       breaches,
-      derailleur: place,
-      derailleurCost,
+      derailleur,
       chainLinks: links,
       capacityRequiredT,
       capacityOverT,
     };
   }
 
-  private linksFor(bigRing: number, largestCog: number): number {
+  /** Whether it takes a ring or a cassette that not every shop has; what is on the bike need not be bought. */
+  private isLessCommon(chainrings: readonly number[], cogs: readonly number[]): boolean {
+    const { setup } = this.present;
+    const isThere = chainrings.every((ring) => setup.chainrings.includes(ring));
+    return (isUncommon(chainrings) && !isThere) || (isUncommonCount(cogs.length) && cogs.length !== setup.cogs.length);
+  }
+
+  /** What becomes of the chain: it hangs on the cassette, the links that are needed, and whether those there hang slack. */
+  private chainFor({ chainrings }: RingPart, cassette: CogPart, place: number): ChainPart {
+    const { present } = this;
+    const least = this.leastFor(chainrings[0]!, cassette.cogs.at(-1)!);
+    // Only of a chain that is longer than needed is it asked whether it hangs slack.
+    const maxLinks =
+      present.chainLinks! > least.minLinks ? this.options[place]!.mostLinks(chainrings, cassette) : undefined;
+    const isSlack = maxLinks !== undefined && maxLinks < present.chainLinks!;
+    const key = isSlack ? -least.minLinks : least.minLinks;
+    const known = cassette.chains.get(key);
+    if (known) return known;
+    const own = { ...least, maxLinks };
+    const old = () => this.leastFor(present.setup.chainrings[0]!, present.setup.cogs.at(-1)!);
+    const { plan, ...move } = chainOfMove(this.stock.present, cassette.built, { own, old }, this.prices);
+    const chain: ChainPart = { move, isNew: plan.action === 'newChain' || plan.action === 'ask' };
+    cassette.chains.set(key, chain);
+    return chain;
+  }
+
+  /** The fewest links that a setup takes; the most hang on the cage. */
+  private leastFor(bigRing: number, largestCog: number): ChainWindow {
     const key = bigRing * 100 + largestCog;
     const known = this.lengths.get(key);
     if (known !== undefined) return known;
     const { chainstayMm, suspensionGrowthMm } = this.present;
-    const links = chainLinks({
+    const longestMm = chainstayMm + suspensionGrowthMm;
+    const { bigBigPlusTwo } = chainLinks({
       chainrings: [bigRing],
       cogs: [largestCog],
-      chainstayMm: chainstayMm + suspensionGrowthMm,
+      chainstayMm: longestMm,
       geometry: undefined,
-    }).bigBigPlusTwo;
-    this.lengths.set(key, links);
-    return links;
+    });
+    const least: ChainWindow = {
+      minLinks: bigBigPlusTwo,
+      maxLinks: undefined,
+      directPitches: directPitches(bigRing, largestCog, longestMm),
+    };
+    this.lengths.set(key, least);
+    return least;
   }
 }

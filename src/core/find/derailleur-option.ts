@@ -1,8 +1,10 @@
 import {
   CageReach,
+  PITCH_MM,
   geometryOf,
   derailleurMark,
   tallyOf,
+  tautLengthMm,
   type DriveGeometry,
   type DerailleurMark,
   type Experience,
@@ -11,6 +13,7 @@ import {
   type LimitsSchool,
   type RearDerailleur,
 } from '../fit';
+import { evenDown } from '../numbers';
 
 /** A cassette, with a number of its own for what is remembered of it. */
 export interface NumberedCassette {
@@ -27,6 +30,8 @@ export class DerailleurOption {
   /** Over the gears of a ring that are allowed, links: above it one is slack; below it one is not held. */
   private readonly tautTo = new Map<number, number>();
   private readonly holdsFrom = new Map<number, number>();
+  /** The same in mm of chain, as a job card tells it. */
+  private readonly tautToMm = new Map<number, number>();
 
   constructor(
     readonly rearDerailleur: RearDerailleur,
@@ -65,12 +70,25 @@ export class DerailleurOption {
     return chainrings.every((ring, row) => links >= this.heldFrom(ring, row, cassette)) ? 'goesWithChecks' : 'doesNot';
   }
 
+  /** The most links that hang taut in every gear, even; undefined where the cage or a path is not known. */
+  mostLinks(chainrings: readonly number[], cassette: NumberedCassette): number | undefined {
+    const { geometry } = this;
+    if (!geometry) return undefined;
+    let leastMm = Infinity;
+    for (let row = 0; row < chainrings.length; row += 1) {
+      const ring = chainrings[row]!;
+      const negativeMm = (cog: number) => -(tautLengthMm(ring, cog, geometry) ?? -Infinity);
+      leastMm = Math.min(leastMm, -this.mostOverRow(this.tautToMm, ring, row, cassette, negativeMm));
+    }
+    return leastMm === -Infinity ? undefined : evenDown(leastMm / PITCH_MM);
+  }
+
   private tautUpTo(ring: number, row: number, cassette: NumberedCassette): number {
-    return -this.mostOverRow(this.tautTo, ring, row, cassette, (gear) => -gear.mostLinks());
+    return -this.mostOverRow(this.tautTo, ring, row, cassette, (cog) => -this.gear(ring, cog).mostLinks());
   }
 
   private heldFrom(ring: number, row: number, cassette: NumberedCassette): number {
-    return this.mostOverRow(this.holdsFrom, ring, row, cassette, (gear) => gear.fewestLinks());
+    return this.mostOverRow(this.holdsFrom, ring, row, cassette, (cog) => this.gear(ring, cog).fewestLinks());
   }
 
   /** The most of something over the gears of one ring, by its place. */
@@ -79,14 +97,14 @@ export class DerailleurOption {
     ring: number,
     row: number,
     { cogs, id }: NumberedCassette,
-    of: (gear: CageReach) => number,
+    of: (cog: number) => number,
   ): number {
     const key = (id * 100 + ring) * 2 + row;
     let most = known.get(key);
     if (most !== undefined) return most;
     most = -Infinity;
     for (let cog = 0; cog < cogs.length; cog += 1) {
-      most = Math.max(most, of(this.gear(ring, cogs[cog]!)));
+      most = Math.max(most, of(cogs[cog]!));
     }
     known.set(key, most);
     return most;

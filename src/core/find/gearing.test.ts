@@ -49,6 +49,27 @@ test('the worked examples: 17 gears, largest step 16.7 %; and the one ring besid
   expect(one).toMatchObject({ pathGears: 12, frontShifts: 0, doubleShifts: 0, largestStep: 6 / 32 });
 });
 
+test('how far a setup is from the usual gears is the change of the worst of them; what is not felt is none', () => {
+  const sizeM = (ring: number, cog: number) => ((ring / cog) * riding.rolloutMm) / 1000;
+  const change = (...usualM: number[]) =>
+    gearMetrics(ONE_RING.chainrings, ONE_RING.cogs, { ...riding, usualM }).usualChange;
+  const [ring, [, second]] = [ONE_RING.chainrings[0]!, ONE_RING.cogs];
+  expect(change()).toBe(0);
+  expect(change(sizeM(ring, second!))).toBe(0);
+  expect(change(sizeM(ring, second!) * 1.02)).toBe(0);
+  // Beyond the hardest gear, by a tenth.
+  const hardestM = sizeM(ring, ONE_RING.cogs[0]!);
+  expect(change(sizeM(ring, second!), hardestM * 1.1)).toBeCloseTo(0.1, 10);
+  expect(gearMetrics(ONE_RING.chainrings, ONE_RING.cogs, riding).usualChange).toBe(0);
+});
+
+test('where the system shifts the front no setup has a double shift', () => {
+  const metrics = (frontShiftsItself: boolean) =>
+    gearMetrics(TOURER.chainrings, TOURER.cogs, { ...riding, frontShiftsItself });
+  expect(metrics(false)).toMatchObject({ frontShifts: 1, doubleShifts: 1 });
+  expect(metrics(true)).toMatchObject({ frontShifts: 1, doubleShifts: 0 });
+});
+
 test('the short cut is the shift path, on real cassettes with any rings', () => {
   const rings = fc.tuple(fc.integer({ min: 24, max: 54 }), fc.integer({ min: 0, max: 20 }));
   fc.assert(

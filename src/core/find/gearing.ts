@@ -11,10 +11,17 @@ export interface FindRiding {
   readonly highRpm: number;
   readonly preferredRpm: number;
   readonly zones: ZoneLimits;
+  /** Largest steps that do not bother, as shares; without them none does. */
+  readonly stepTolerance?: Readonly<Record<Zone, number>> | undefined;
+  /** Whether the system shifts the front, so that no shift needs both hands. */
+  readonly frontShiftsItself?: boolean | undefined;
+  /** Developments of the gears that the rider uses most now, metres; none where they are not known. */
+  readonly usualM?: readonly number[] | undefined;
 }
 
 /** What a search asks of the gears of a setup. Steps are speed steps along the shift path, as shares. */
 export interface GearMetrics {
+  readonly easiestRatio: number;
   readonly easiestDevelopmentM: number;
   readonly hardestDevelopmentM: number;
   /** Hardest gear at the high rpm, km/h. */
@@ -22,6 +29,8 @@ export interface GearMetrics {
   readonly largestStep: number;
   /** 0 where no step falls into the zone. */
   readonly zoneSteps: Readonly<Record<Zone, number>>;
+  /** By how much the step that is farthest over what the rider accepts in its zone is over it; 0 where none is by a point. */
+  readonly stepsOver: number;
   /** The even step that, taken as often, spans the same range; 0 for a single gear. */
   readonly meanStep: number;
   readonly pathGears: number;
@@ -30,6 +39,8 @@ export interface GearMetrics {
   readonly holes: number;
   /** Share of the speeds from lowest steady to top, on a log scale, at which no gear keeps the rider in the band. */
   readonly holeShare: number;
+  /** How far the usual gear that changes most is from the nearest one here, as a share; 0 where none is known, or none changes to be felt. */
+  readonly usualChange: number;
 }
 
 /** A shift path by numbers alone: quotients of neighbours as integers where the hub has one stage. */
@@ -46,7 +57,7 @@ interface Path {
  * path is that of {@link shiftPath} (a test holds them together); a two-speed hub goes the long way.
  */
 export function gearMetrics(chainrings: readonly number[], cogs: readonly number[], riding: FindRiding): GearMetrics {
-  const { rolloutMm, hubStages, crossedCogs, lowRpm, highRpm, preferredRpm, zones } = riding;
+  const { rolloutMm, hubStages, crossedCogs, lowRpm, highRpm, preferredRpm, zones, stepTolerance, usualM } = riding;
   const path = pathOf(chainrings, cogs, hubStages, crossedCogs);
   const { ratios } = path;
   const last = ratios.length - 1;
@@ -65,18 +76,48 @@ export function gearMetrics(chainrings: readonly number[], cogs: readonly number
     ((chainrings[0]! * cogs.at(-1)!) / (chainrings.at(-1)! * cogs[0]!)) * (hubStages[0]! / hubStages.at(-1)!);
   const hardestDevelopmentM = (hardest * rolloutMm) / 1000;
   return {
+    easiestRatio: easiest,
     easiestDevelopmentM: (easiest * rolloutMm) / 1000,
     hardestDevelopmentM,
     topSpeedKmh: (hardestDevelopmentM * highRpm * 60) / 1000,
     largestStep: path.largestStep,
     zoneSteps,
+    stepsOver: stepTolerance ? stepsOverOf(zoneSteps, stepTolerance) : 0,
     meanStep: last > 0 ? Math.expm1(Math.log(range) / last) : 0,
     pathGears: ratios.length,
     frontShifts: path.frontShifts,
-    doubleShifts: path.doubleShifts,
+    doubleShifts: riding.frontShiftsItself ? 0 : path.doubleShifts,
     holes,
     holeShare: missing / Math.log(range * (highRpm / lowRpm)),
+    usualChange: usualM ? usualChangeOf(ratios, rolloutMm / 1000, usualM) : 0,
   };
+}
+
+/** A step that is over by less is not felt: one point, as a share. */
+const STEP_NOT_FELT = 0.01;
+
+function stepsOverOf(
+  steps: Readonly<Record<Zone, number>>,
+  { climbing, between, fast }: Readonly<Record<Zone, number>>,
+): number {
+  const over = Math.max(steps.climbing - climbing, steps.between - between, steps.fast - fast);
+  return over >= STEP_NOT_FELT ? over : 0;
+}
+
+/** A gear that changes by less is felt as the same: a share. */
+const CHANGE_NOT_FELT = 0.025;
+
+function usualChangeOf(ratios: readonly number[], rolloutM: number, usualM: readonly number[]): number {
+  let most = 0;
+  for (const sizeM of usualM) {
+    let least = Infinity;
+    for (const ratio of ratios) {
+      const quotient = (ratio * rolloutM) / sizeM;
+      least = Math.min(least, quotient > 1 ? quotient - 1 : 1 / quotient - 1);
+    }
+    most = Math.max(most, least);
+  }
+  return most < CHANGE_NOT_FELT ? 0 : withoutRounding(most);
 }
 
 function pathOf(

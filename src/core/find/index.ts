@@ -11,19 +11,20 @@ export type { FindRiding, GearMetrics } from './gearing';
 export { ParetoFront, beats } from './pareto';
 export { FIND_AIMS } from './aims';
 export type { FindAim } from './aims';
-export { DEFAULT_PRICES, FRONT_MASS_G, PART_KINDS, cassetteMassG, chainMassG, priceOf, ringMassG } from './parts';
-export type { PartKind, Prices } from './parts';
 export { SetupBuilder } from './builder';
-export type { Build, FindBike } from './builder';
+export type { Build, Doubt, FindBike, FindStock } from './builder';
+export { frontRoomOf } from './front-room';
+export type { FrontRoom } from './front-room';
 export { FIND_NEEDS, missedNeeds } from './needs';
 export type { FindNeed, FindNeeds, MissedNeed } from './needs';
-export { ownPrices } from './found';
 export type { CassetteOption, Found, FoundFacts } from './found';
 export type { Miss } from './misses';
 export { closestMisses, findSetups, searchSetups, valuesOf } from './search';
 export type { FindInput, FindProgress, FindResult, FindRoad, LayoutResult } from './search';
 export { leastChange } from './least-change';
 export type { Change, LeastChange } from './least-change';
+export { joinEquals } from './equals';
+export type { Equals } from './equals';
 export { reasons } from './reasons';
 export type { Reason } from './reasons';
 export { layoutAdvice } from './layout-advice';
@@ -40,7 +41,16 @@ export type {
   CogWanted,
   CogZone,
 } from './cassette-builder';
-export { BOUGHT_SPEEDS, BRIEF_ASKS, FIND_AIMS_MAX, FIND_COST, FIND_MASS_CHANGE_G, PRICE, fillFind } from './settings';
+export {
+  BOUGHT_SPEEDS,
+  BRIEF_ASKS,
+  FIND_AIMS_MAX,
+  FIND_COST,
+  FIND_MASS_CHANGE_G,
+  PRICE,
+  fillFind,
+  filledPrices,
+} from './settings';
 export type { BriefAsk, FilledFind, FindSettings, RoadChoice } from './settings';
 export { findQuestion, ridingOf } from './question';
 export type { FindContext, FindQuestionResult } from './question';

@@ -10,6 +10,7 @@ export interface LayoutAdvice {
   readonly kind: 'both' | 'only' | 'neither' | 'notSearched';
   /** The one that meets the brief, of `only`; the one that the first aim in which they differ speaks for, of `both`. */
   readonly layout: Layout | undefined;
+  readonly searched: readonly Layout[];
   readonly sides: Readonly<
     Record<Layout, { readonly best: Found | undefined; readonly closest: Miss | undefined; readonly met: number }>
   >;
@@ -36,8 +37,8 @@ export function layoutAdvice(
           return nearlyEqual(ofOne, ofTwo) ? [] : [{ aim, layout: LAYOUTS[ofOne < ofTwo ? 0 : 1] }];
         })
       : [];
-  if (searched.length < 2) return { kind: 'notSearched', layout: undefined, sides, speaks };
-  if (one && two) return { kind: 'both', layout: speaks[0]?.layout, sides, speaks };
-  if (one ?? two) return { kind: 'only', layout: one ? '1x' : '2x', sides, speaks };
-  return { kind: 'neither', layout: undefined, sides, speaks };
+  if (searched.length < 2) return { kind: 'notSearched', layout: undefined, searched, sides, speaks };
+  if (one && two) return { kind: 'both', layout: speaks[0]?.layout, searched, sides, speaks };
+  if (one ?? two) return { kind: 'only', layout: one ? '1x' : '2x', searched, sides, speaks };
+  return { kind: 'neither', layout: undefined, searched, sides, speaks };
 }

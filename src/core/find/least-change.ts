@@ -37,7 +37,7 @@ export function leastChange(input: FindInput): LeastChange {
   const otherRings = chainrings.flatMap((_, place) =>
     teeth
       .map((ring) => chainrings.map((now, i) => (i === place ? ring : now)))
-      .filter((rings) => rings[place] !== chainrings[place] && (rings.length === 1 || rings[0]! > rings[1]!)),
+      .filter((rings) => rings[place] !== chainrings[place] && ringChoices.some((choice) => sameTeeth(choice, rings))),
   );
   const ringsApart = ({ chainrings: other }: FoundFacts) =>
     other.reduce((sum, ring, place) => sum + Math.abs(ring - chainrings[place]!), 0);
@@ -47,7 +47,7 @@ export function leastChange(input: FindInput): LeastChange {
   const missed = missedNeeds(present, needs);
   return {
     present,
-    presentMiss: missed.length > 0 ? missOf(present, missed) : undefined,
+    presentMiss: missed.length > 0 ? missOf(present, missed, needs) : undefined,
     ring: least(
       otherRings.map((rings) => facts(rings, own)),
       ringsApart,
@@ -59,8 +59,8 @@ export function leastChange(input: FindInput): LeastChange {
   };
 
   function least(all: readonly FoundFacts[], apart: (one: FoundFacts) => number): Change {
-    const rank = (one: FoundFacts) => [one.build.newParts.length, apart(one), ...valuesOf(one, aims, 0)];
-    const misses = all.map((one) => missOf(one, missedNeeds(one, needs)));
+    const rank = (one: FoundFacts) => [one.build.buy.length, apart(one), ...valuesOf(one, aims, 0)];
+    const misses = all.map((one) => missOf(one, missedNeeds(one, needs), needs));
     const meets = misses.filter((miss) => miss.missed.length === 0).map((miss) => miss.facts);
     const best = (by: (one: FoundFacts) => readonly number[], of: readonly FoundFacts[]) =>
       of.reduce<FoundFacts | undefined>(

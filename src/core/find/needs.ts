@@ -7,6 +7,8 @@ import type { FoundFacts } from './found';
 export interface FindNeeds {
   /** The easiest gear goes at most so far for a crank turn. */
   readonly easiestDevelopmentMaxM?: number | undefined;
+  /** Ring ÷ cog of the easiest gear at most. */
+  readonly lowestRatioMax?: number | undefined;
   /** Hardest gear at the high rpm. */
   readonly topSpeedMinKmh?: number | undefined;
   /** Along the shift path, as a share. */
@@ -15,11 +17,14 @@ export interface FindNeeds {
   readonly costMax?: number | undefined;
   /** Against the setup fitted now, g; below 0 where it must become lighter. */
   readonly massChangeMaxG?: number | undefined;
+  /** How far a need itself may be off, as a share; none where it is absent. */
+  readonly uncertainty?: Readonly<Partial<Record<FindNeed, number>>> | undefined;
 }
 
 /** The needs in the order in which a search asks: what is cheap to tell first. */
 export const FIND_NEEDS = [
   'easiest',
+  'lowestRatio',
   'topSpeed',
   'keep',
   'cost',
@@ -33,19 +38,23 @@ export type FindNeed = (typeof FIND_NEEDS)[number];
 /** Of a part that must be kept and is not, and of a check that fails by no number: as bad as a tenth of anything else. */
 const FLAT_SHORTFALL = 0.1;
 
+/** What rings, cassette and chain of a bike weigh, more or less: a weight missed by so much is missed wholly. */
+const DRIVE_MASS_G = 1000;
+
 const over = (value: number, limit: number | undefined) =>
   limit === undefined || atLeast(limit, value) ? 0 : Math.log(value / limit);
 
 /** By how much each need is missed, on a log scale; 0 where it is met or not asked. */
 const SHORTFALLS: Readonly<Record<FindNeed, (facts: FoundFacts, needs: FindNeeds) => number>> = {
   easiest: ({ metrics }, { easiestDevelopmentMaxM }) => over(metrics.easiestDevelopmentM, easiestDevelopmentMaxM),
+  lowestRatio: ({ metrics }, { lowestRatioMax }) => over(metrics.easiestRatio, lowestRatioMax),
   topSpeed: ({ metrics }, { topSpeedMinKmh }) =>
     topSpeedMinKmh === undefined ? 0 : over(topSpeedMinKmh, metrics.topSpeedKmh),
   keep: ({ build }) => FLAT_SHORTFALL * build.breaches.length,
-  cost: ({ cost }, { costMax }) =>
+  cost: ({ build: { cost } }, { costMax }) =>
     costMax === undefined || cost <= costMax ? 0 : costMax === 0 ? 1 : over(cost, costMax),
-  mass: ({ massChangeG, massG }, { massChangeMaxG }) =>
-    massChangeMaxG === undefined || massChangeG <= massChangeMaxG ? 0 : (massChangeG - massChangeMaxG) / massG,
+  mass: ({ build: { massChangeG } }, { massChangeMaxG }) =>
+    massChangeMaxG === undefined || massChangeG <= massChangeMaxG ? 0 : (massChangeG - massChangeMaxG) / DRIVE_MASS_G,
   fit: ({ build: { kind, capacityOverT, capacityRequiredT } }) => {
     if (goesTogether(kind)) return 0;
     if (kind === 'cannotWork') return 1;

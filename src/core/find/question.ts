@@ -1,7 +1,7 @@
 import { stepTolerance } from '../compare';
 import type { FilledBrief, Needs } from '../brief';
-import { zonesOf } from '../brief';
-import type { FitInput, RearDerailleur } from '../fit';
+import { needUncertainty, zonesOf } from '../brief';
+import { frontControlOf, type FitInput, type RearDerailleur } from '../fit';
 import { ZONES } from '../gears';
 import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
 import type { FindBike } from './builder';
@@ -9,46 +9,67 @@ import type { CassetteOption } from './found';
 import type { FindRiding } from './gearing';
 import type { FindNeeds } from './needs';
 import { checkFind, type FindProblem } from './problems';
-import { ringChoices } from './ring-choices';
+import { ringChoices, type Layout } from './ring-choices';
+import { frontRoomOf, type FrontRoom } from './front-room';
 import type { FindInput } from './search';
 import type { FilledFind } from './settings';
 
 /** What a search of a bike is made from. */
 export interface FindContext {
-  readonly bike: Omit<FindBike, 'keep'>;
+  readonly bike: Omit<FindBike, 'keep' | 'frontRoom'>;
+  /** Whether the frame takes a front derailleur, where that was said. */
+  readonly takesFrontDerailleur?: boolean | undefined;
   readonly rolloutMm: number;
   readonly crossedCogs: number;
   readonly brief: FilledBrief;
   readonly briefNeeds: Needs;
-  /** Cassettes that lie on the shelf, or can be bought at a price that is known. */
+  /** Cassettes that are in stock, or on the list to be bought. */
   readonly shelf: readonly CassetteOption[];
   /** Cassettes that were built for the bike. */
   readonly built: readonly CassetteOption[];
 }
 
 export type FindQuestionResult =
-  | { readonly ok: true; readonly input: Omit<FindInput, 'road'> }
+  | {
+      readonly ok: true;
+      readonly input: Omit<FindInput, 'road'>;
+      /** Without two rings where the frame takes no front derailleur. */
+      readonly layouts: readonly Layout[];
+      readonly frontRoom: FrontRoom;
+    }
   | { readonly ok: false; readonly problems: readonly FindProblem[] };
 
 /** The search that a person asks for; or all that is wrong with it. */
 export function findQuestion(settings: FilledFind, context: FindContext): FindQuestionResult {
   const {
-    layouts,
+    layouts: asked,
     ringMinT: minT,
     ringMaxT: maxT,
     ringDifferenceMaxT,
     ringsAtHand: only,
+    anyTeeth,
     aims,
     keep,
     prices,
   } = settings;
-  const bike: FindBike = { ...context.bike, present: withDistinctOthers(context.bike.present), keep };
-  const rings = { layouts, minT, maxT, ringDifferenceMaxT, only };
+  const { chainrings } = context.bike.present.setup;
+  const frontRoom = frontRoomOf(context.takesFrontDerailleur, chainrings, context.brief.use);
+  const bike: FindBike = {
+    ...context.bike,
+    present: withDistinctOthers(context.bike.present),
+    keep,
+    frontRoom: frontRoom.room,
+  };
+  const layouts = frontRoom.room === 'no' ? asked.filter((layout) => layout !== '2x') : asked;
+  if (layouts.length === 0 && asked.length > 0) return { ok: false, problems: [noRoomForTwo(frontRoom)] };
+  const rings = { layouts, minT, maxT, ringDifferenceMaxT, only, anyTeeth, present: chainrings };
   const cassettes = cassettesFor(settings, context);
   const problems = checkFind({ rings, cassetteCount: cassettes.length, aims, bike });
   if (problems.length > 0) return { ok: false, problems };
   return {
     ok: true,
+    layouts,
+    frontRoom,
     input: {
       ringChoices: ringChoices(rings),
       cassettes,
@@ -60,6 +81,11 @@ export function findQuestion(settings: FilledFind, context: FindContext): FindQu
     },
   };
 }
+
+const noRoomForTwo = ({ assumed }: FrontRoom): FindProblem => ({
+  field: 'layouts',
+  message: `only two rings are searched, but the frame takes no front derailleur${assumed ? ' (assumed for trail bikes)' : ''}: search one ring, or say that the frame takes one`,
+});
 
 /**
  * Other derailleurs by what is known of them, each once: one of which nothing is known is no other than
@@ -95,18 +121,20 @@ export function ridingOf({
     highRpm: brief.highRpm,
     preferredRpm: brief.preferredRpm,
     zones: zonesOf(brief),
+    stepTolerance: {
+      climbing: stepTolerance(brief, 'climbing'),
+      between: stepTolerance(brief, 'between'),
+      fast: stepTolerance(brief, 'fast'),
+    },
+    frontShiftsItself: frontControlOf(bike.present.parts ?? {}) !== 'lever',
+    usualM: brief.ridden?.usualM,
   };
 }
 
-/** The cassette that is on the bike, with what the shelf knows of it, those of the shelf, those that can be bought with as many cogs as are asked for, and those that were built. */
+/** The cassette that is on the bike, those of the shelf, those that can be bought with as many cogs as are asked for, and those that were built. */
 function cassettesFor({ speeds }: FilledFind, { bike, shelf, built }: FindContext): readonly CassetteOption[] {
   const all: CassetteOption[] = [
-    // It is there, whatever one like it would cost.
-    {
-      cogs: bike.present.setup.cogs,
-      massG: shelf.find(({ cogs }) => sameTeeth(cogs, bike.present.setup.cogs))?.massG,
-      cost: 0,
-    },
+    { cogs: bike.present.setup.cogs },
     ...shelf,
     ...GENERIC_CASSETTES.filter(({ cogs }) => speeds.includes(cogs.length)),
     ...built,
@@ -117,11 +145,13 @@ function cassettesFor({ speeds }: FilledFind, { bike, shelf, built }: FindContex
 function needsFor({ asks, costMax, massChangeMaxG }: FilledFind, { brief, briefNeeds }: FindContext): FindNeeds {
   return {
     easiestDevelopmentMaxM: asks.includes('easiest') ? briefNeeds.easiestMaxM : undefined,
+    lowestRatioMax: asks.includes('lowestRatio') ? brief.lowestRatio : undefined,
     topSpeedMinKmh: asks.includes('topSpeed') ? brief.topSpeedKmh : undefined,
     zoneStepMax: Object.fromEntries(
       ZONES.filter((zone) => asks.includes(`step.${zone}`)).map((zone) => [zone, stepTolerance(brief, zone)]),
     ),
     costMax,
     massChangeMaxG,
+    uncertainty: needUncertainty(brief, briefNeeds),
   };
 }

@@ -1,4 +1,6 @@
 import { CHAINRING_TEETH, type Bounds } from '../gears';
+import { sameTeeth } from '../parts/cassettes';
+import { areRingsSold } from '../parts/rings';
 
 export const LAYOUTS = ['1x', '2x'] as const;
 export type Layout = (typeof LAYOUTS)[number];
@@ -18,6 +20,10 @@ export interface RingRule {
   readonly ringDifferenceMaxT: number;
   /** Rings that are at hand, where no other is to be tried; outside `minT` to `maxT` they are not tried either. */
   readonly only?: readonly number[] | undefined;
+  /** Whether rings and pairs that nobody sells are tried too. Those at hand are, in any pair. */
+  readonly anyTeeth: boolean;
+  /** Rings on the bike, big ring first: they need not be bought, together or each alone. */
+  readonly present?: readonly number[] | undefined;
 }
 
 /** The teeth of which rings are made up. */
@@ -26,8 +32,20 @@ function teethOf({ minT, maxT, only }: RingRule): number[] {
   return only ? all.filter((teeth) => only.includes(teeth)) : all;
 }
 
-/** Every choice of one ring, then of two (big ring first) that differ by 1 to the most that is allowed. */
+/**
+ * Every choice of one ring, then of two (big ring first) that differ by 1 to the most that is allowed: those that are
+ * sold or on the bike, of rings at hand any, and with `anyTeeth` all.
+ */
 export function ringChoices(rule: RingRule): (readonly number[])[] {
+  const { anyTeeth, only, present = [] } = rule;
+  const all = everyChoice(rule);
+  if (anyTeeth || only) return all;
+  const isPresent = (rings: readonly number[]) =>
+    sameTeeth(rings, present) || (rings.length === 1 && present.includes(rings[0]!));
+  return all.filter((rings) => areRingsSold(rings) || isPresent(rings));
+}
+
+function everyChoice(rule: RingRule): (readonly number[])[] {
   const teeth = teethOf(rule);
   const one = rule.layouts.includes('1x') ? teeth.map((ring) => [ring]) : [];
   const two = rule.layouts.includes('2x')

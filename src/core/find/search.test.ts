@@ -71,7 +71,10 @@ function byBruteForce({ ringChoices: rings, cassettes, needs, aims, bike }: Find
         topSpeed: -covered.topKmh,
         capacity: requiredCapacityT(setup),
       };
-      return { name: `${chainrings.join('/')} x ${cogs.join('-')}`, meets, values: aims.map((aim) => figures[aim]!) };
+      // What is known to be compatible is never beaten by what is not.
+      const doubt = (build?.doubts.length ?? 0) > 0 ? 1 : 0;
+      const values = [...aims.map((aim) => figures[aim]!), doubt, build?.lessCommon ? 1 : 0];
+      return { name: `${chainrings.join('/')} x ${cogs.join('-')}`, meets, values };
     }),
   );
   const met = all.filter(({ meets }) => meets);
@@ -115,7 +118,7 @@ const questions: fc.Arbitrary<FindInput> = fc
     ),
   })
   .map(({ minT, span, ringDifferenceMaxT, layouts, cassettes, aims, needs, bike }) => ({
-    ringChoices: ringChoices({ layouts, minT, maxT: minT + span, ringDifferenceMaxT }),
+    ringChoices: ringChoices({ layouts, minT, maxT: minT + span, ringDifferenceMaxT, anyTeeth: true }),
     cassettes,
     aims,
     needs,
@@ -147,7 +150,7 @@ test('what meets a brief, and what none beats, are those that brute force finds'
 });
 
 const whole = (): FindInput => ({
-  ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 40, maxT: 48, ringDifferenceMaxT: 16 }),
+  ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 40, maxT: 48, ringDifferenceMaxT: 16, anyTeeth: true }),
   cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12),
   aims: ['outOfBand', 'largestStep', 'frontShifts'],
   needs: { easiestDevelopmentMaxM: 2.6 },
@@ -213,10 +216,10 @@ test('a route is ridden through by every setup that is left', () => {
     stepM: 20,
     elevationM: Float64Array.from({ length: 200 }, (_, i) => 30 * Math.sin(i / 14)),
   };
-  const brief = fillBrief({ lowRpm: 80, highRpm: 96 }, 88);
+  const brief = fillBrief({ preferredRpm: 88, lowRpm: 80, highRpm: 96 });
   const input = {
     ...whole(),
-    ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 44, maxT: 47, ringDifferenceMaxT: 3 }),
+    ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 44, maxT: 47, ringDifferenceMaxT: 3, anyTeeth: true }),
     road: roadOfRoute(profile, LADEN, brief, riding),
   };
   const bySetup = (chainrings: readonly number[], cogs: readonly number[]) => {
@@ -229,7 +232,7 @@ test('a route is ridden through by every setup that is left', () => {
 
 test('a ride is given up where another has done better already, and the answer stays the same', () => {
   const profile = { stepM: 20, elevationM: Float64Array.from({ length: 150 }, (_, i) => 25 * Math.sin(i / 11)) };
-  const brief = fillBrief({ lowRpm: 80, highRpm: 96 }, 88);
+  const brief = fillBrief({ preferredRpm: 88, lowRpm: 80, highRpm: 96 });
   const road = roadOfRoute(profile, LADEN, brief, riding);
   const limits: number[] = [];
   const watched = {
@@ -239,7 +242,10 @@ test('a ride is given up where another has done better already, and the answer s
       return road.outOfBandS(rings, cogs, stopAboveS);
     },
   };
-  const few = { ...whole(), ringChoices: ringChoices({ layouts: ['2x'], minT: 36, maxT: 46, ringDifferenceMaxT: 14 }) };
+  const few = {
+    ...whole(),
+    ringChoices: ringChoices({ layouts: ['2x'], minT: 36, maxT: 46, ringDifferenceMaxT: 14, anyTeeth: true }),
+  };
   const found = findSetups({ ...few, cassettes: few.cassettes.slice(0, 4), road: watched });
   expect(limits.filter(Number.isFinite).length).toBeGreaterThan(limits.length / 3);
   const patient = {

@@ -1,5 +1,5 @@
 import { compareInOrder } from '../numbers';
-import { sameTeeth } from '../parts/cassettes';
+import { DEFAULT_PRICES, type Prices } from '../parts/price-list';
 import { aimValue, type FindAim } from './aims';
 import { SetupBuilder, type FindBike } from './builder';
 import { factsOf, type CassetteOption, type FactRules, type Found, type FoundFacts } from './found';
@@ -7,7 +7,6 @@ import type { FindRiding } from './gearing';
 import { ClosestMisses, type Miss } from './misses';
 import { FIND_NEEDS, missedNeeds, type FindNeed, type FindNeeds } from './needs';
 import { ParetoFront, beats } from './pareto';
-import { DEFAULT_PRICES, drivePartsMassG, type Prices } from './parts';
 import { LAYOUTS, layoutOf, type Layout } from './ring-choices';
 
 /** A way or a ride on which the time out of the cadence band is counted. */
@@ -55,8 +54,12 @@ export interface FindResult {
   /** Every ring choice with every cassette. */
   readonly searched: number;
   readonly met: number;
+  /** How many of those are known to be compatible; the others may be. */
+  readonly compatible: number;
   /** How many fell at each need, asked in the order of the needs: each setup falls at the first that it misses. */
   readonly fellAt: Readonly<Record<FindNeed, number>>;
+  /** How many meet every need but this one: so many more would meet them all without it. */
+  readonly onlyMissed: Readonly<Record<FindNeed, number>>;
   /** Those that none beats on all aims. */
   readonly front: readonly Found[];
   readonly layouts: Readonly<Record<Layout, LayoutResult>>;
@@ -75,13 +78,8 @@ export function closestMisses({ layouts }: FindResult, count: number): readonly 
 const CHUNK = 256;
 
 /** What the facts of a search are worked out with. */
-export function factRulesOf({ riding, prices = DEFAULT_PRICES, bike, cassettes }: FindInput): FactRules {
-  if (!bike) return { riding, prices, builder: undefined, presentMassG: 0 };
-  const builder = new SetupBuilder(bike);
-  const { chainrings, cogs } = bike.present.setup;
-  const own = cassettes.find((one) => sameTeeth(one.cogs, cogs));
-  const { chainLinks } = builder.build(chainrings, cogs);
-  return { riding, prices, builder, presentMassG: drivePartsMassG(chainrings, cogs, chainLinks, own?.massG) };
+export function factRulesOf({ riding, prices = DEFAULT_PRICES, bike }: FindInput): FactRules {
+  return { riding, builder: bike && new SetupBuilder(bike, prices) };
 }
 
 /** A front for each layout: one ring is asked for its best even where two rings beat it on every aim. */
@@ -106,7 +104,9 @@ class Fronts {
   best(layout: Layout): Found | undefined {
     const { members } = this.byLayout[layout];
     if (members.length === 0) return undefined;
-    return members.reduce((best, one) => (compareInOrder(one.values, best.values) < 0 ? one : best));
+    // What is known to be compatible first, then what every shop has.
+    const inOrder = ({ values }: Found) => [values.at(-2)!, values.at(-1)!, ...values];
+    return members.reduce((best, one) => (compareInOrder(inOrder(one), inOrder(best)) < 0 ? one : best));
   }
 }
 
@@ -124,10 +124,12 @@ export function* searchSetups(input: FindInput): Generator<FindProgress, FindRes
   const fellAt = Object.fromEntries(FIND_NEEDS.map((need) => [need, 0])) as Record<FindNeed, number>;
   const rides = aims.includes('outOfBand') && road !== undefined;
   const left: FoundFacts[] = [];
-  const fronts = new Fronts(aims.length);
+  const fronts = new Fronts(aims.length + BEHIND_AIMS);
   const front = () => fronts.together();
   const met: Record<Layout, number> = { '1x': 0, '2x': 0 };
-  const closest: Record<Layout, ClosestMisses> = { '1x': new ClosestMisses(), '2x': new ClosestMisses() };
+  const closest: Record<Layout, ClosestMisses> = { '1x': new ClosestMisses(needs), '2x': new ClosestMisses(needs) };
+  const onlyMissed = Object.fromEntries(FIND_NEEDS.map((need) => [need, 0])) as Record<FindNeed, number>;
+  let compatible = 0;
   let done = 0;
   for (const chainrings of ringChoices) {
     const layout = layoutOf(chainrings);
@@ -136,9 +138,11 @@ export function* searchSetups(input: FindInput): Generator<FindProgress, FindRes
       const missed = missedNeeds(facts, needs);
       if (missed.length > 0) {
         fellAt[missed[0]!.need] += 1;
+        if (missed.length === 1) onlyMissed[missed[0]!.need] += 1;
         closest[layout].add(facts, missed);
       } else {
         met[layout] += 1;
+        if (facts.build.doubts.length === 0) compatible += 1;
         left.push(facts);
       }
       done += 1;
@@ -155,7 +159,9 @@ export function* searchSetups(input: FindInput): Generator<FindProgress, FindRes
   return {
     searched: total,
     met: met['1x'] + met['2x'],
+    compatible,
     fellAt,
+    onlyMissed,
     front: front(),
     layouts: { '1x': resultOf('1x'), '2x': resultOf('2x') },
     ridden,
@@ -176,7 +182,7 @@ function* weighThose(left: readonly FoundFacts[], aims: readonly FindAim[], fron
  */
 function bestFirst(left: readonly FoundFacts[], aims: readonly FindAim[]): readonly Found[] {
   const all = left.map((facts): Found => ({ ...facts, outOfBandS: undefined, values: valuesOf(facts, aims, 0) }));
-  const spans = aims.map((_, a) => {
+  const spans = Array.from({ length: aims.length + BEHIND_AIMS }, (_, a) => {
     let [least, most] = [Infinity, -Infinity];
     for (const { values } of all) {
       least = Math.min(least, values[a]!);
@@ -220,9 +226,17 @@ function* rideThose(
   return ridden;
 }
 
-/** The values of a setup in the aims. */
+/** How many values stand behind those of the aims. */
+export const BEHIND_AIMS = 2;
+
+/**
+ * The values of a setup in the aims; then 1 where it only may be compatible, else 0; then 1 where not every shop has its
+ * ring or cassette, else 0. So what is known to be compatible, and what every shop has, is never beaten by what is not.
+ */
 export function valuesOf(facts: FoundFacts, aims: readonly FindAim[], outOfBandS: number): number[] {
-  return aims.map((aim) => (aim === 'outOfBand' ? outOfBandS : aimValue(aim, facts)));
+  const values = aims.map((aim) => (aim === 'outOfBand' ? outOfBandS : aimValue(aim, facts)));
+  values.push(facts.build.doubts.length > 0 ? 1 : 0, facts.build.lessCommon ? 1 : 0);
+  return values;
 }
 
 /** Runs a search to its end without a stop. */

@@ -1,12 +1,18 @@
-import type { Aim } from '../brief';
+import type { Aim, FilledBrief } from '../brief';
 import { COG_COUNT, ZONES, type Bounds } from '../gears';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { GENERIC_CASSETTES, MODERN_COGS_MIN } from '../parts/cassettes';
+import { DEFAULT_PRICES, type PartKind, type Prices } from '../parts/price-list';
+import { WIDEST_SOLD_PAIR_T } from '../parts/rings';
 import type { FindAim } from './aims';
-import { DEFAULT_PRICES, type PartKind, type Prices } from './parts';
-import { DEFAULT_RING_DIFFERENCE_MAX_T, LAYOUTS, type Layout } from './ring-choices';
+import { LAYOUTS, type Layout } from './ring-choices';
 
 /** Needs of the brief that a search may be asked to hold to. */
-export const BRIEF_ASKS = ['easiest', 'topSpeed', ...ZONES.map((zone) => `step.${zone}` as const)] as const;
+export const BRIEF_ASKS = [
+  'easiest',
+  'lowestRatio',
+  'topSpeed',
+  ...ZONES.map((zone) => `step.${zone}` as const),
+] as const;
 export type BriefAsk = (typeof BRIEF_ASKS)[number];
 
 /** A route, or the recording of a ride, by its id. */
@@ -23,6 +29,8 @@ export interface FindSettings {
   readonly ringDifferenceMaxT?: number | undefined;
   /** Rings that are at hand, where no other is to be tried. */
   readonly ringsAtHand?: readonly number[] | undefined;
+  /** Whether rings and pairs that nobody sells are tried too; not where it is absent. */
+  readonly anyTeeth?: boolean | undefined;
   /** Cog counts of the cassettes that are tried. */
   readonly speeds?: readonly number[] | undefined;
   readonly keep?: readonly PartKind[] | undefined;
@@ -42,6 +50,7 @@ export interface FilledFind {
   readonly ringMaxT: number;
   readonly ringDifferenceMaxT: number;
   readonly ringsAtHand: readonly number[] | undefined;
+  readonly anyTeeth: boolean;
   readonly speeds: readonly number[];
   readonly keep: readonly PartKind[];
   readonly asks: readonly BriefAsk[];
@@ -57,13 +66,16 @@ export const FIND_MASS_CHANGE_G: Bounds = { min: -5000, max: 5000 };
 export const PRICE: Bounds = { min: 0, max: 10_000 };
 export const FIND_AIMS_MAX = 6;
 
-/** Rings that are common on bikes for grown people. */
-const RINGS: Bounds = { min: 24, max: 54 };
+/** From the smallest ring of a pair that is sold to the largest single one. */
+const RINGS: Bounds = { min: 22, max: 56 };
 
 /** Cog counts that can be bought, fewest first. */
 export const BOUGHT_SPEEDS: readonly number[] = Array.from({ length: COG_COUNT.max }, (_, i) => i + 1).filter((count) =>
   GENERIC_CASSETTES.some(({ cogs }) => cogs.length === count),
 );
+
+/** Cog counts that are tried unless others are asked for: those of modern cassettes, and that of the one on the bike. */
+const usualSpeeds = (cogsNow: number) => BOUGHT_SPEEDS.filter((count) => count >= MODERN_COGS_MIN || count === cogsNow);
 
 /** What a rider's aim comes to in a search; air drag hangs on the second ring. */
 const OF_BRIEF: Readonly<Record<Aim, FindAim>> = {
@@ -74,32 +86,48 @@ const OF_BRIEF: Readonly<Record<Aim, FindAim>> = {
   cost: 'cost',
   aero: 'frontShifts',
 };
-const USUAL: readonly FindAim[] = ['largestStep', 'frontShifts', 'newParts'];
+/** Steps and gaps that bother come first; what does not bother gives way to what must be bought. */
+const USUAL: readonly FindAim[] = ['stepsOver', 'holes', 'newParts', 'frontShifts'];
 const AIMS_TAKEN = 4;
 
-/** The aims of a brief, then the usual ones. */
-export function aimsOfBrief(aims: readonly Aim[]): readonly FindAim[] {
-  return [...new Set([...aims.map((aim) => OF_BRIEF[aim]), ...USUAL])].slice(0, AIMS_TAKEN);
+/** The aims of a brief, then the usual ones; with usual gears that are known, one more: that they stay. */
+export function aimsOfBrief({ aims, ridden }: Pick<FilledBrief, 'aims' | 'ridden'>): readonly FindAim[] {
+  const taken = [...new Set([...aims.map((aim) => OF_BRIEF[aim]), ...USUAL])].slice(0, AIMS_TAKEN);
+  return ridden && ridden.usualM.length > 0 ? [...taken, 'usualGears'] : taken;
 }
 
-/** Fills what is left open. @param briefAims those of the bike's brief */
-export function fillFind(said: FindSettings, briefAims: readonly Aim[]): FilledFind {
+/** Steps are a matter of taste: they rank, and leave a setup out only where the rider says so. */
+const ASKED: readonly BriefAsk[] = ['easiest', 'lowestRatio', 'topSpeed'];
+
+/**
+ * Fills what is left open.
+ * @param brief of the bike: its aims, and the gears that are in use
+ * @param cogsNow how many cogs the cassette on the bike has
+ */
+export function fillFind(said: FindSettings, brief: Pick<FilledBrief, 'aims' | 'ridden'>, cogsNow: number): FilledFind {
   return {
     layouts: said.layouts ?? LAYOUTS,
     ringMinT: said.ringMinT ?? RINGS.min,
     ringMaxT: said.ringMaxT ?? RINGS.max,
-    ringDifferenceMaxT: said.ringDifferenceMaxT ?? DEFAULT_RING_DIFFERENCE_MAX_T,
+    ringDifferenceMaxT: said.ringDifferenceMaxT ?? WIDEST_SOLD_PAIR_T,
     ringsAtHand: said.ringsAtHand,
-    speeds: said.speeds ?? BOUGHT_SPEEDS,
+    anyTeeth: said.anyTeeth ?? false,
+    speeds: said.speeds ?? usualSpeeds(cogsNow),
     keep: said.keep ?? [],
-    asks: said.asks ?? BRIEF_ASKS,
+    asks: said.asks ?? ASKED,
     costMax: said.costMax,
     massChangeMaxG: said.massChangeMaxG,
-    aims: said.aims ?? aimsOfBrief(briefAims),
-    prices: { ...DEFAULT_PRICES, ...withoutUndefined(said.prices) },
+    aims: said.aims ?? aimsOfBrief(brief),
+    prices: filledPrices(said.prices),
     road: said.road,
   };
 }
+
+/** Prices as they were said, round sums for the rest. */
+export const filledPrices = (said: FindSettings['prices']): Prices => ({
+  ...DEFAULT_PRICES,
+  ...withoutUndefined(said),
+});
 
 function withoutUndefined(prices: Partial<Prices> = {}): Partial<Prices> {
   return Object.fromEntries(Object.entries(prices).filter(([, price]) => price !== undefined));

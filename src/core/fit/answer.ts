@@ -4,6 +4,11 @@ import type { Check, CheckId } from './verdict';
 
 /** Checks that warn of a nuisance, and do not by themselves say no. */
 const CAUTIONS: readonly CheckId[] = ['chainline', 'retention', 'hangerExtender', 'frontCage'];
+/** A front cage so far from the curve of the big ring shifts badly; farther it no longer guides the chain. */
+const FRONT_CAGE_NUISANCE_T = 4;
+
+const isCaution = ({ id, margin = 0 }: Check) =>
+  CAUTIONS.includes(id) && !(id === 'frontCage' && -margin > FRONT_CAGE_NUISANCE_T);
 
 /**
  * The whole of the checks in one word, from the best to the gravest. `open`: as far as it is known it
@@ -21,14 +26,14 @@ export function graverKind(a: FitKind, b: FitKind): FitKind {
 export const goesTogether = (kind: FitKind) => kind !== 'doesNot' && kind !== 'cannotWork';
 
 /** What one check says of the whole, by a school on limits. */
-export function kindOfCheck({ id, verdict }: Check, trial: Trial | undefined, school: LimitsSchool): FitKind {
-  switch (verdict) {
+export function kindOfCheck(check: Check, trial: Trial | undefined, school: LimitsSchool): FitKind {
+  switch (check.verdict) {
     case 'cannotWork':
       return 'cannotWork';
     case 'notKnown':
       return 'open';
     case 'outside':
-      if (CAUTIONS.includes(id)) return 'goes';
+      if (isCaution(check)) return 'goes';
       return school === 'sheet' || !trial || trial.decision === 'doNot' ? 'doesNot' : 'goesWithChecks';
     case 'inside':
     case 'at':
@@ -36,13 +41,37 @@ export function kindOfCheck({ id, verdict }: Check, trial: Trial | undefined, sc
   }
 }
 
+/** Checks by how much hangs on their data: what breaks or cannot be ridden first, then what shifts badly, then nuisances. */
+const DECIDING_ORDER: readonly CheckId[] = [
+  'largestCog',
+  'totalCapacity',
+  'chainLength',
+  'shifterSpeeds',
+  'indexing',
+  'freehub',
+  'smallestRing',
+  'ringRoom',
+  'ringDifference',
+  'chainSpeeds',
+  'hubRatio',
+  'smallestCog',
+  'largestCogMinimum',
+  'freehubLength',
+  'frontCage',
+  'retention',
+  'chainline',
+  'hangerExtender',
+];
+
 /** A school's answer by a set of checks. */
 export interface FitAnswer {
   readonly kind: FitKind;
   /** The checks that decide it, the gravest first. */
   readonly deciding: readonly Check[];
-  /** Those that wait for a datum. */
+  /** Those that wait for a datum, the ones that decide most first. */
   readonly unknown: readonly Check[];
+  /** How many checks there are, and how many have their data. */
+  readonly counts: { readonly all: number; readonly known: number };
   readonly cautions: readonly Check[];
 }
 
@@ -59,11 +88,12 @@ export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsSchool):
         ? ofKind('goesWithChecks')
         : []
       : [...ofKind('cannotWork'), ...ofKind('doesNot')],
-    unknown: ofKind('open'),
+    unknown: [...ofKind('open')].sort((a, b) => DECIDING_ORDER.indexOf(a.id) - DECIDING_ORDER.indexOf(b.id)),
+    counts: { all: checks.length, known: checks.filter(({ verdict }) => verdict !== 'notKnown').length },
     // An extender that is not there is no nuisance: the largest cog says what is wrong.
     cautions: checks.filter(
-      ({ id, verdict, limit }) =>
-        verdict === 'outside' && CAUTIONS.includes(id) && !(id === 'hangerExtender' && limit === 0),
+      (check) =>
+        check.verdict === 'outside' && isCaution(check) && !(check.id === 'hangerExtender' && check.limit === 0),
     ),
   };
 }

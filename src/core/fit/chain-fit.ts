@@ -11,7 +11,7 @@ export interface ChainEnds {
   readonly withPin: number;
 }
 
-/** Undefined for an odd count: two ends of the same kind cannot be joined without a half link. */
+/** Undefined for an odd count: two ends of the same kind cannot be joined. */
 export function chainEnds(links: number): ChainEnds | undefined {
   return links % 2 === 0 ? { withQuickLink: links - 1, withPin: links } : undefined;
 }

@@ -17,7 +17,7 @@ test('cogs fan out evenly about the rear chainline, the smallest outermost; ring
 
 test('typical pitches by speeds; the nearest where there is none', () => {
   expect([8, 9, 10, 11, 12, 13].map(typicalCogPitchMm)).toEqual([4.8, 4.35, 3.95, 3.75, 3.6, 3.5]);
-  expect([typicalCogPitchMm(1), typicalCogPitchMm(14)]).toEqual([4.8, 3.5]);
+  expect([typicalCogPitchMm(1), typicalCogPitchMm(14)]).toEqual([5.5, 3.5]);
 });
 
 test('the straightest cog of the big ring lies outside that of the small one', () => {

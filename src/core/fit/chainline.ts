@@ -32,6 +32,8 @@ export const DEFAULT_STEEP_ANGLE_DEG = 3;
 
 /** Typical cog pitch by speeds, mm. */
 const TYPICAL_COG_PITCH_MM: Readonly<Record<number, number>> = {
+  6: 5.5,
+  7: 5,
   8: 4.8,
   9: 4.35,
   10: 3.95,
@@ -42,7 +44,7 @@ const TYPICAL_COG_PITCH_MM: Readonly<Record<number, number>> = {
 
 /** The typical pitch of a cassette of so many cogs; that of the nearest count where it has none of its own. */
 export function typicalCogPitchMm(cogCount: number): number {
-  return TYPICAL_COG_PITCH_MM[Math.min(13, Math.max(8, cogCount))]!;
+  return TYPICAL_COG_PITCH_MM[Math.min(13, Math.max(6, cogCount))]!;
 }
 
 /** A gear with the sideways angle of its chain. */

@@ -2,16 +2,20 @@ import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
 import {
+  CHECKLIST,
   CHECK_GROUPS,
   LIMITS_SCHOOLS,
   MM_PER_TOOTH,
   chainEnds,
+  checklistOf,
   checkDriveParts,
   extenderForMm,
   extenderGainT,
   fitAnswer,
+  kindOfCheck,
   fitReport,
   frontHeightChangeMm,
+  indexingDoubtMm,
   indexingError,
   lossWatts,
   smallestRingOfBoltCircleT,
@@ -67,6 +71,12 @@ describe('front derailleur', () => {
     expect(parts('frontCage', { frontBigRingMinT, frontBigRingMaxT })).toMatchObject({ verdict, margin });
   });
 
+  test('up to 4T beside its curve it is a nuisance, farther it does not go together', () => {
+    const kind = (frontBigRingMinT: number) =>
+      kindOfCheck(parts('frontCage', { frontBigRingMinT, frontBigRingMaxT: 56 }), undefined, 'sheet');
+    expect([48, 50, 52, 53, 55].map(kind)).toEqual(['goes', 'goes', 'goes', 'doesNot', 'doesNot']);
+  });
+
   test('not known, and nothing to ask on one ring', () => {
     expect(parts('frontCage', {}).verdict).toBe('notKnown');
     expect(parts('frontCage', {}, { setup: ONE_RING }).verdict).toBe('inside');
@@ -88,18 +98,33 @@ describe('indexing', () => {
     parts('indexing', { cablePullMm }, { rearDerailleur: { ...SHEET, pullRatio } });
 
   test('inside, outside, and nearer to the next cog than to its own', () => {
-    expect(indexing(2.4, 1.5)).toMatchObject({ verdict: 'inside' });
-    const outside = indexing(2.5, 1.5);
+    expect(indexing(2.41, 1.49)).toMatchObject({ verdict: 'inside' });
+    const outside = indexing(2.51, 1.51);
     expect(outside).toMatchObject({ verdict: 'outside', unit: 'mm', limit: 0.6 });
     expect(outside.message).toBe(
-      'A click moves 3.75 mm, cogs are 3.6 mm apart: +0.15 mm a click, 0.82 mm at both ends, 0.22 mm more than it forgives.',
+      'A click moves 3.79 mm, cogs are 3.6 mm apart: +0.19 mm a click, 1.05 mm at both ends, 0.45 mm more than it forgives.',
     );
     expect(outside.fixes.map(({ text }) => text)).toEqual([
-      'a derailleur ratio of about 1.44',
-      'a shifter that pulls about 2.40 mm a click',
+      'a derailleur ratio of about 1.43',
+      'a shifter that pulls about 2.38 mm a click',
     ]);
-    expect(indexing(2.7, 1.7)).toMatchObject({ verdict: 'cannotWork' });
+    expect(indexing(2.71, 1.71)).toMatchObject({ verdict: 'cannotWork' });
     expect(parts('indexing', {}, { setup: { ...ONE_RING, cogs: [17] } }).verdict).toBe('inside');
+  });
+
+  test('figures that are rounded to a tenth decide only what rounding cannot turn', () => {
+    // 0.05 mm of 2.5 and 0.05 of 1.5 come to 0.15 mm a click, 0.8 mm at the ends of twelve cogs.
+    expect(indexingDoubtMm(2.5, 1.5, 12)).toBeCloseTo((Math.hypot(0.05 * 1.5, 0.05 * 2.5) * 11) / 2, 12);
+    expect(indexing(2.4, 1.5)).toMatchObject({ verdict: 'notKnown', limit: 0.6 });
+    expect(indexing(2.5, 1.5)).toMatchObject({ verdict: 'notKnown' });
+    expect(indexing(2.9, 1.7)).toMatchObject({ verdict: 'cannotWork' });
+    const road = 'road, 11-speed, about 2.7 mm per click';
+    const family = (shifterFamily: string, derailleurFamily: string) =>
+      parts('indexing', { shifterFamily, derailleurFamily }, { setup: { ...TOURER, cogs: TOURER.cogs.slice(1) } });
+    expect(family(road, road)).toMatchObject({ verdict: 'inside' });
+    const mixed = family(road, 'mountain, 11-speed, about 3.6 mm per click');
+    expect(mixed).toMatchObject({ verdict: 'cannotWork' });
+    expect(mixed.message).toContain('(typical figures)');
   });
 
   test('says which datum is missing', () => {
@@ -112,7 +137,9 @@ describe('indexing', () => {
     const families = (shifterFamily?: string, derailleurFamily?: string) =>
       parts('indexing', { shifting: 'electronic', shifterFamily, derailleurFamily });
     expect(families('Wired, 2nd', ' wired,  2ND ').verdict).toBe('inside');
-    expect(families('Wired', 'Radio')).toMatchObject({ verdict: 'cannotWork' });
+    // Two names that people typed may be one family; two of the list are not.
+    expect(families('Wired', 'Radio')).toMatchObject({ verdict: 'notKnown' });
+    expect(families('electronic, wired, road', 'electronic, wireless, road')).toMatchObject({ verdict: 'cannotWork' });
     expect(families('Wired').missing).toBe('the family of the derailleur');
   });
 
@@ -400,4 +427,12 @@ test('numbers of parts that cannot be, and limits that contradict each other', (
   );
   expect(checkDriveParts({ chainSpeeds: 11.5 })[0]?.message).toContain('whole');
   expect(checkDriveParts({ frontBigRingMinT: 50, frontBigRingMaxT: 46 })[0]?.path).toEqual(['frontBigRingMinT']);
+});
+
+test('the checklist asks what no figure decides; of a front derailleur only where there are two rings', () => {
+  const two = checklistOf(TOURER, { spokes: 'fits' });
+  expect(two.map(({ id }) => id)).toEqual([...CHECKLIST]);
+  expect(two.find(({ id }) => id === 'spokes')!.answer).toBe('fits');
+  const one = checklistOf(ONE_RING, {}).map(({ id }) => id);
+  expect(CHECKLIST.filter((id) => !one.includes(id))).toEqual(['frontMount', 'frontPull']);
 });

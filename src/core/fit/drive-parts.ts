@@ -7,6 +7,20 @@ export type Retention = (typeof RETENTIONS)[number];
 export const SHIFTINGS = ['cable', 'electronic'] as const;
 export type Shifting = (typeof SHIFTINGS)[number];
 
+/**
+ * How an electronic front derailleur is shifted: by a lever of its own; by the system, as the rider shifts the rear; or
+ * both by one pair of buttons, in the order of the gears. A cable has a lever of its own.
+ */
+export const FRONT_CONTROLS = ['lever', 'automatic', 'sequential'] as const;
+export type FrontControl = (typeof FRONT_CONTROLS)[number];
+
+/** How front shifts are made: a cable leaves no choice. */
+export const frontControlOf = ({
+  shifting,
+  frontControl,
+}: Pick<DriveParts, 'shifting' | 'frontControl'>): FrontControl =>
+  shifting === 'electronic' ? (frontControl ?? 'lever') : 'lever';
+
 /** The numbers of the parts beside the rear derailleur; absent where they are not known. */
 export interface DrivePartNumbers {
   /** Range of largest rings that the front derailleur's cage is curved for. */
@@ -36,6 +50,7 @@ export interface DrivePartNumbers {
 /** What is known of shifter, cassette, chain, crank and hub. Absent where it is not known. */
 export interface DriveParts extends DrivePartNumbers {
   readonly shifting?: Shifting | undefined;
+  readonly frontControl?: FrontControl | undefined;
   /** Families of electronic parts that speak with each other. */
   readonly shifterFamily?: string | undefined;
   readonly derailleurFamily?: string | undefined;

@@ -11,10 +11,12 @@ export { chainEnds, checkChainSpeeds } from './chain-fit';
 export type { ChainEnds } from './chain-fit';
 export { checkData, contradiction } from './datum';
 export type { DatumProblem, DatumRule } from './datum';
-export { DRIVE_PART_DATA, RETENTIONS, SHIFTINGS, checkDriveParts } from './drive-parts';
-export type { DrivePartNumbers, DriveParts, Retention, Shifting } from './drive-parts';
+export { DRIVE_PART_DATA, FRONT_CONTROLS, RETENTIONS, SHIFTINGS, checkDriveParts, frontControlOf } from './drive-parts';
+export { CHECKLIST, checklistOf } from './checklist';
+export type { ChecklistAnswer, ChecklistAnswers, ChecklistId, ChecklistItem } from './checklist';
+export type { DrivePartNumbers, DriveParts, FrontControl, Retention, Shifting } from './drive-parts';
 export { contradicts, isOtherDerailleur } from './other-derailleur';
-export { belongsTo, leaveOut, leftOutPlaces } from './left-out';
+export { belongsTo, leaveOut, leftOutPlaces, toggledPlace } from './left-out';
 export type { Combination, LeftOutGears } from './left-out';
 export { derailleurMark, isSameDerailleur, tallyOf } from './experience';
 export type { Count, DerailleurMark, Experience, Tally } from './experience';
@@ -30,7 +32,14 @@ export {
 } from './freehub';
 export type { Freehub } from './freehub';
 export { MM_PER_TOOTH, checkFrontCage, checkRingDifference, frontHeightChangeMm } from './front';
-export { INDEXING_TOLERANCE_MM, checkIndexing, checkShifterSpeeds, indexingError, sameName } from './indexing';
+export {
+  INDEXING_TOLERANCE_MM,
+  checkIndexing,
+  checkShifterSpeeds,
+  indexingDoubtMm,
+  indexingError,
+  sameName,
+} from './indexing';
 export type { IndexingError } from './indexing';
 export { checkRetention, checkRingRoom, checkSmallestRing, smallestRingOfBoltCircleT } from './rings';
 export type { RingRoom } from './rings';
@@ -40,7 +49,17 @@ export { REAR_DERAILLEUR_DATA, checkRearDerailleur } from './rear-derailleur';
 export type { RearDerailleur } from './rear-derailleur';
 export { CHECK_GROUPS } from './verdict';
 export type { Check, CheckGroup, CheckId, DriveChange, Fix, Verdict } from './verdict';
-export { ANGLE_LOSS_PERCENT_PER_DEG, CHAIN_FRICTION, articulationLoss, lossWatts } from './losses';
+export {
+  ANGLE_LOSS_PERCENT_PER_DEG,
+  CHAIN_FRICTION,
+  LOSS_SPREAD,
+  addLosses,
+  articulationLoss,
+  hubLoss,
+  isWithinSpreads,
+  lossWatts,
+} from './losses';
+export type { Spread } from './losses';
 export type { LossEstimate, LossWatts } from './losses';
 export { PITCH_MM } from './chain';
 export { pitchRadiusMm } from './sprocket';

@@ -1,4 +1,5 @@
 import { allDigits, fixed } from '../number-text';
+import { listedFamily } from '../parts/shift-families';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, notKnown, type Check } from './verdict';
@@ -42,13 +43,38 @@ export interface IndexingInput {
   readonly rearDerailleur: RearDerailleur;
 }
 
+/** Cable pull and actuation ratio: as they are known, else those that are typical of the family. */
+function pullFigures({ cablePullMm, shifterFamily, derailleurFamily }: DriveParts, { pullRatio }: RearDerailleur) {
+  const typical = (name: string | undefined) => (name === undefined ? undefined : listedFamily(name));
+  return {
+    cablePullMm: cablePullMm ?? typical(shifterFamily)?.cablePullMm,
+    pullRatio: pullRatio ?? typical(derailleurFamily)?.pullRatio,
+    isTypical: cablePullMm === undefined || pullRatio === undefined,
+  };
+}
+
 /** The indexing of a cable shifter; undefined where it is none, or not known well enough. */
 export function indexingOf({ cogCount, pitchMm, parts, rearDerailleur }: IndexingInput): IndexingError | undefined {
-  const { cablePullMm, shifting } = parts;
-  const { pullRatio } = rearDerailleur;
-  if (shifting === 'electronic' || cablePullMm === undefined || pullRatio === undefined) return undefined;
+  const { cablePullMm, pullRatio } = pullFigures(parts, rearDerailleur);
+  if (parts.shifting === 'electronic' || cablePullMm === undefined || pullRatio === undefined) return undefined;
   return indexingError(cablePullMm, pullRatio, pitchMm, cogCount);
 }
+
+/** How far a figure may be off that was published to so many digits: half of its last one. */
+const roundedBy = (figure: number) => (Number.isInteger(Math.round(figure * 1e6) / 1e5) ? 0.05 : 0.005);
+
+/**
+ * How far the error at both ends may be off, mm: pull and ratio are published rounded, to a tenth where they are written
+ * so, and both may be off at once.
+ */
+export function indexingDoubtMm(cablePullMm: number, pullRatio: number, cogCount: number): number {
+  const ofAClick = Math.hypot(roundedBy(cablePullMm) * pullRatio, roundedBy(pullRatio) * cablePullMm);
+  return (ofAClick * (cogCount - 1)) / 2;
+}
+
+/** Whether shifter and derailleur are of one family, by name. */
+const sameFamily = ({ shifterFamily, derailleurFamily }: DriveParts) =>
+  shifterFamily !== undefined && derailleurFamily !== undefined && sameName(shifterFamily, derailleurFamily);
 
 /** Whether every click lands on its cog; electronic: whether the parts speak with each other. */
 export function checkIndexing(input: IndexingInput): Check {
@@ -57,6 +83,9 @@ export function checkIndexing(input: IndexingInput): Check {
   if (parts.shifting === 'electronic') return checkFamilies(parts);
   const error = indexingOf(input);
   if (!error) {
+    if (sameFamily(parts)) {
+      return answered('indexing', 'inside', `Shifter and derailleur are of the family “${parts.shifterFamily}”.`);
+    }
     const missing = [
       ...(parts.cablePullMm === undefined ? ['the cable that the shifter pulls a click'] : []),
       ...(rearDerailleur.pullRatio === undefined ? ['the derailleur’s ratio'] : []),
@@ -65,14 +94,24 @@ export function checkIndexing(input: IndexingInput): Check {
   }
   const toleranceMm = parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   const margin = toleranceMm - error.atEndsMm;
+  const { cablePullMm, pullRatio, isTypical } = pullFigures(parts, rearDerailleur);
   const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${fixed(Math.abs(error.perClickMm), 2)} mm a click`;
-  const what = `A click moves ${fixed(error.moveMm, 2)} mm, cogs are ${allDigits(pitchMm)} mm apart: ${perClick}, ${fixed(error.atEndsMm, 2)} mm at both ends`;
+  const figures = isTypical ? ' (typical figures)' : '';
+  const what = `A click moves ${fixed(error.moveMm, 2)} mm${figures}, cogs are ${allDigits(pitchMm)} mm apart: ${perClick}, ${fixed(error.atEndsMm, 2)} mm at both ends`;
   const numbers = { required: error.atEndsMm, limit: toleranceMm, margin, unit: 'mm' } as const;
   const fixes = [
-    { text: `a derailleur ratio of about ${fixed(pitchMm / parts.cablePullMm!, 2)}` },
-    { text: `a shifter that pulls about ${fixed(pitchMm / rearDerailleur.pullRatio!, 2)} mm a click` },
+    { text: `a derailleur ratio of about ${fixed(pitchMm / cablePullMm!, 2)}` },
+    { text: `a shifter that pulls about ${fixed(pitchMm / pullRatio!, 2)} mm a click` },
   ];
-  if (error.atEndsMm >= pitchMm / 2) {
+  const doubtMm = indexingDoubtMm(cablePullMm!, pullRatio!, cogCount);
+  const doubt = `${fixed(doubtMm, 2)} mm either way, as both figures are rounded`;
+  // What rounding alone may have put on either side of the limit is not known.
+  if (Math.abs(margin) < doubtMm && !sameFamily(parts)) {
+    const missing = 'pull and ratio to more digits, or the same family for both';
+    const numbersKnown = { required: error.atEndsMm, limit: toleranceMm, unit: 'mm' } as const;
+    return notKnown('indexing', `${what}, give or take ${doubt}`, missing, numbersKnown);
+  }
+  if (error.atEndsMm - doubtMm >= pitchMm / 2) {
     return answered('indexing', 'cannotWork', `${what}: nearer to the next cog than to its own.`, {
       ...numbers,
       fixes,
@@ -98,10 +137,15 @@ function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {
   if (sameName(shifterFamily, derailleurFamily)) {
     return answered('indexing', 'inside', `Electronic, both of the family “${shifterFamily}”.`);
   }
+  // Names that people typed may be two names of one family: only families of the list are known to differ.
+  if (!listedFamily(shifterFamily) || !listedFamily(derailleurFamily)) {
+    const what = `Electronic, shifter of “${shifterFamily}”, derailleur of “${derailleurFamily}”`;
+    return notKnown('indexing', what, 'whether the two work together: the part makers say it');
+  }
   return answered(
     'indexing',
     'cannotWork',
-    `Shifter of the family “${shifterFamily}”, derailleur of “${derailleurFamily}”: they do not speak with each other.`,
+    `Shifter of the family “${shifterFamily}”, derailleur of “${derailleurFamily}”: they do not work together.`,
     {
       fixes: [
         { text: `a derailleur of the family “${shifterFamily}”` },

@@ -43,6 +43,12 @@ export function leftOutPlaces(leftOut: LeftOutGears | undefined, combination: Co
   });
 }
 
+/** Places with one more, or without it where it was among them. */
+export function toggledPlace(place: GearPlace, places: readonly GearPlace[]): readonly GearPlace[] {
+  const others = places.filter(({ ring, cog }) => ring !== place.ring || cog !== place.cog);
+  return others.length < places.length ? others : [...places, place];
+}
+
 /** Leaves the gears at some places out of a combination; undefined where none is. */
 export function leaveOut(places: readonly GearPlace[], combination: Combination): LeftOutGears | undefined {
   if (places.length === 0) return undefined;

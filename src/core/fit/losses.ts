@@ -13,18 +13,58 @@ export interface LossEstimate {
   readonly highFraction: number;
 }
 
+/** What the estimate leaves out, as far as published measurements differ on it: it widens the spread alone. */
+export const LOSS_SPREAD = {
+  /** Share of the loss by which chain tension changes the friction, either way. */
+  tension: 0.15,
+  /** Share of the power that the two pulleys take at most. */
+  pulleys: 0.002,
+  /** Share of the power for each degree of sideways angle at most; some found none (Spicer et al., J. Mech. Design 2001). */
+  perDegree: 0.001,
+} as const;
+
 /**
- * Share of the power lost as links bend on to and off ring and cog: μ · r_pin · (2π / p) · (1/ring + 1/cog).
- * From first principles; the sideways angle is left out, for measurements disagree on it
- * (Spicer et al., J. Mech. Design 2001, found little).
+ * Share of the power lost as links bend on to and off ring and cog: μ · r_pin · (2π / p) · (1/ring + 1/cog), from first
+ * principles. What is left out is in the spread.
+ * @param angleDeg of the chain, sideways
  */
-export function articulationLoss(chainring: number, cog: number): LossEstimate {
+export function articulationLoss(chainring: number, cog: number, angleDeg = 0): LossEstimate {
   const perMu = PIN_RADIUS_MM * ((2 * Math.PI) / PITCH_MM) * (1 / chainring + 1 / cog);
+  const { tension, pulleys, perDegree } = LOSS_SPREAD;
   return {
     fraction: CHAIN_FRICTION.mu * perMu,
-    lowFraction: CHAIN_FRICTION.lowMu * perMu,
-    highFraction: CHAIN_FRICTION.highMu * perMu,
+    lowFraction: CHAIN_FRICTION.lowMu * perMu * (1 - tension),
+    highFraction: CHAIN_FRICTION.highMu * perMu * (1 + tension) + pulleys + perDegree * Math.abs(angleDeg),
   };
+}
+
+/**
+ * Share of the power that a two-speed hub takes in a stage that is geared: one planetary stage with its bearings, some
+ * 1 to 2 % for each of two or three meshes, an assumption; direct drive loses nothing.
+ */
+export const HUB_STAGE_LOSS: LossEstimate = { fraction: 0.03, lowFraction: 0.015, highFraction: 0.05 };
+const NO_LOSS: LossEstimate = { fraction: 0, lowFraction: 0, highFraction: 0 };
+
+/** @param hubStage ratio of the stage; 1 straight through, or without a two-speed hub */
+export const hubLoss = (hubStage: number): LossEstimate => (hubStage === 1 ? NO_LOSS : HUB_STAGE_LOSS);
+
+/** Adds two losses up; both may be at the same end of their spans. */
+export const addLosses = (a: LossEstimate, b: LossEstimate): LossEstimate => ({
+  fraction: a.fraction + b.fraction,
+  lowFraction: a.lowFraction + b.lowFraction,
+  highFraction: a.highFraction + b.highFraction,
+});
+
+/** A figure with the span in which it lies. */
+export interface Spread {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Whether a difference is smaller than both spreads together, so that nobody can call one of the two better. */
+export function isWithinSpreads(a: number, b: number, spreadA: Spread, spreadB: Spread): boolean {
+  const half = ({ low, high }: Spread) => (high - low) / 2;
+  return Math.abs(a - b) < half(spreadA) + half(spreadB);
 }
 
 /** Loss that a rider ascribes to the sideways angle, percent of the power for each degree. */
@@ -48,7 +88,7 @@ export function lossWatts(
   powerW: number,
   anglePercentPerDeg: number,
 ): LossWatts {
-  const { fraction, lowFraction, highFraction } = articulationLoss(chainring, cog);
+  const { fraction, lowFraction, highFraction } = articulationLoss(chainring, cog, angleDeg);
   const angle = (Math.abs(angleDeg) * anglePercentPerDeg) / 100;
   const watts = (share: number) => (share + angle) * powerW;
   return { chainring, cog, watts: watts(fraction), lowWatts: watts(lowFraction), highWatts: watts(highFraction) };

@@ -11,9 +11,11 @@ import {
   gearInches,
   gearReport,
   gearsOf,
+  gearKey,
   largestStep,
   lowestTerms,
   meanStep,
+  nearDuplicates,
   rangeOf,
   ringOverlap,
   rolloutMm,
@@ -283,4 +285,27 @@ test('the report sizes every gear and marks twins and crossed chains', () => {
   expect(byKey.get('32/36')!.gainRatio).toBeCloseTo((32 / 36) * (349 / 170), 9);
   expect(report.gears.filter(({ crossChained }) => crossChained)).toHaveLength(4);
   expect(report.distinct).toHaveLength(18);
+});
+
+test('near duplicates are closer than the minimum difference, on two rings, each gear once', () => {
+  // 48/32 on 11-36: 32/21 is 1.524, 48/32 is 1.5, 1.6 % apart.
+  const names = (percent: number) =>
+    nearDuplicates(gearsOf(TOURER), percent).map(([a, b]) => `${a.chainring}/${a.cog} ${b.chainring}/${b.cog}`);
+  expect(names(0)).toEqual([]);
+  expect(names(1)).toEqual([]);
+  expect(names(2)).toContain('32/21 48/32');
+  expect(names(5).length).toBeGreaterThan(names(2).length);
+  fc.assert(
+    fc.property(setupArbitrary(), fc.integer({ min: 0, max: 15 }), (setup, percent) => {
+      const pairs = nearDuplicates(gearsOf(setup), percent);
+      for (const [a, b] of pairs) {
+        expect(a.chainring).toBeLessThan(b.chainring);
+        expect(a.hubStage).toBe(b.hubStage);
+        expect(Math.max(a.ratio / b.ratio, b.ratio / a.ratio)).toBeLessThan(1 + percent / 100);
+      }
+      const keys = pairs.flat().map(gearKey);
+      expect(new Set(keys).size).toBe(keys.length);
+    }),
+    { ...SEEDED, numRuns: 100 },
+  );
 });

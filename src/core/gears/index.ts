@@ -28,7 +28,17 @@ export {
 export type { GearInchSchool } from './size';
 export { largestStep, meanStep, stepBetween, stepOfSize, stepsAlong } from './steps';
 export type { Step, StepReading, StepSize } from './steps';
-export { exactTwins } from './twins';
+export {
+  TABLE_CADENCES_RPM,
+  TABLE_READINGS,
+  cadenceJumps,
+  cadenceTable,
+  ringCogTable,
+  span,
+  spanAround,
+} from './tables';
+export type { CadenceJump, TableReading } from './tables';
+export { exactTwins, nearDuplicates } from './twins';
 export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';
 export type { CadenceBand } from './riding';
 export { CLOSENESS_PERCENT, DEFAULT_CLOSENESS_PERCENT, distinctCurve, distinctGears } from './distinct';
@@ -43,7 +53,7 @@ export { coverage, highRpmToClose } from './coverage';
 export type { Coverage, Hole, SpeedSpan } from './coverage';
 export { atSpeed, cadenceRuns, gearFor, nearestGear } from './at-speed';
 export type { CadenceRun, GearAtSpeed } from './at-speed';
-export { ZONES, speedOfStepKmh, stepsByZone, zoneOf } from './zones';
+export { ZONES, isStepOver, speedOfStepKmh, stepsByZone, zoneOf } from './zones';
 export type { Zone, ZoneLimits, ZoneSteps } from './zones';
 export { WHEEL_TURNS, checkRolloutTry, measuredRollout } from './rollout-tries';
 export type { RolloutMeasurement, RolloutTry } from './rollout-tries';

@@ -7,7 +7,7 @@ import type { Setup } from './setup';
 import { shiftPath, type ShiftPath } from './shift-path';
 import { developmentM, gainRatio, gearInches, speedKmh } from './size';
 import { stepsAlong, type Step } from './steps';
-import { exactTwins, twinByKey } from './twins';
+import { exactTwins, nearDuplicates, twinByKey } from './twins';
 
 /** What the sizes depend on besides teeth. */
 export interface Riding {
@@ -31,6 +31,8 @@ export interface SizedGear extends Gear {
   readonly crossChained: boolean;
   /** The gear of exactly this size on the other ring. */
   readonly twin: Gear | undefined;
+  /** The gear on the other ring that is closer than the minimum difference, and not exactly the same. */
+  readonly near: Gear | undefined;
 }
 
 /** The gears of a setup by their sizes, and how those of its rings lie to each other. */
@@ -39,6 +41,8 @@ export interface GearSizes {
   /** Easiest first. */
   readonly gears: readonly SizedGear[];
   readonly twins: readonly (readonly [Gear, Gear])[];
+  /** Gears on different rings closer than the minimum difference. */
+  readonly nears: readonly (readonly [Gear, Gear])[];
   readonly overlap: RingOverlap | undefined;
 }
 
@@ -79,16 +83,24 @@ export function gearReport(setup: Setup, riding: Riding): GearReport {
 
 function sizesOf(gears: readonly Gear[], setup: Setup, riding: Riding): GearSizes {
   const twins = exactTwins(gears);
-  const twinOf = twinByKey(twins);
+  const nears = nearDuplicates(gears, riding.closenessPercent);
+  const [twinOf, nearOf] = [twinByKey(twins), twinByKey(nears)];
   return {
     setup,
-    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf)),
+    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf, nearOf)),
     twins,
+    nears,
     overlap: ringOverlap(setup),
   };
 }
 
-function sizeGear(gear: Gear, setup: Setup, riding: Riding, twinOf: Map<string, Gear>): SizedGear {
+function sizeGear(
+  gear: Gear,
+  setup: Setup,
+  riding: Riding,
+  twinOf: Map<string, Gear>,
+  nearOf: Map<string, Gear>,
+): SizedGear {
   const { rolloutMm, cadenceRpm, crankLengthMm } = riding;
   const key = gearKey(gear);
   const development = developmentM(gear.ratio, rolloutMm);
@@ -102,5 +114,6 @@ function sizeGear(gear: Gear, setup: Setup, riding: Riding, twinOf: Map<string, 
     speedKmh: speedKmh(development, cadenceRpm),
     crossChained: isCrossChained(setup, gear, riding.crossedCogs),
     twin: twinOf.get(key),
+    near: nearOf.get(key),
   };
 }

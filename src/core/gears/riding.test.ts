@@ -10,6 +10,7 @@ import {
   gearFor,
   gearsOf,
   highRpmToClose,
+  isStepOver,
   measuredRollout,
   nearestGear,
   shiftPath,
@@ -225,4 +226,14 @@ describe('measured rollout', () => {
   test('a sound try has no fault', () => {
     expect(checkRolloutTry({ turns: 3, distanceMm: 6500 })).toBeUndefined();
   });
+});
+
+test('a step is over what is accepted in the zone in which it is taken; one that is just as large is not', () => {
+  const limits = { climbingBelowKmh: 15, fastAboveKmh: 28 };
+  const accepted = { climbing: 0.2, between: 0.15, fast: 0.1 };
+  const isOver = (easierM: number, step: number) => isStepOver(easierM, easierM * (1 + step), 90, limits, accepted);
+  // At 90 rpm: 2 m are 10.8 km/h, 4 m 21.6, 7 m 37.8.
+  expect([isOver(2, 0.19), isOver(2, 0.2), isOver(2, 0.21)]).toEqual([false, false, true]);
+  expect([isOver(4, 0.15), isOver(4, 0.16)]).toEqual([false, true]);
+  expect([isOver(7, 0.1), isOver(7, 0.11)]).toEqual([false, true]);
 });

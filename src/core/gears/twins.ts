@@ -14,6 +14,26 @@ export function exactTwins(gears: readonly Gear[]): [Gear, Gear][] {
   );
 }
 
+/**
+ * Pairs of gears on different rings, in the same hub stage, that are closer than `closenessPercent` and not exactly the
+ * same; each gear with the nearest on the other ring alone. The gear on the smaller ring first.
+ * @param gears easiest first
+ */
+export function nearDuplicates(gears: readonly Gear[], closenessPercent: number): [Gear, Gear][] {
+  const threshold = 1 + closenessPercent / 100;
+  const apart = (a: Gear, b: Gear) => Math.max(a.ratio / b.ratio, b.ratio / a.ratio);
+  const nearestOf = (gear: Gear): Gear | undefined =>
+    gears
+      .filter(({ chainring, hubStage }) => chainring !== gear.chainring && hubStage === gear.hubStage)
+      .reduce<Gear | undefined>((best, one) => (!best || apart(one, gear) < apart(best, gear) ? one : best), undefined);
+  return gears.flatMap((gear): [Gear, Gear][] => {
+    const near = nearestOf(gear);
+    if (!near || gear.chainring > near.chainring || gear.chainring * near.cog === near.chainring * gear.cog) return [];
+    // Each is the other's nearest: of several in a row the closest pair alone.
+    return nearestOf(near) === gear && apart(gear, near) < threshold ? [[gear, near]] : [];
+  });
+}
+
 /** For each gear that has a twin, its twin, by {@link gearKey}. */
 export function twinByKey(twins: readonly (readonly [Gear, Gear])[]): Map<string, Gear> {
   return new Map(

@@ -1,3 +1,4 @@
+import { atLeast } from '../numbers';
 import { largestStep, meanStep, type Step, type StepSize } from './steps';
 import { developmentM, speedKmh } from './size';
 
@@ -27,6 +28,18 @@ export function speedOfStepKmh({ from, to }: Step, rolloutMm: number, preferredR
 export function zoneOf(speed: number, limits: ZoneLimits): Zone {
   if (speed < limits.climbingBelowKmh) return 'climbing';
   return speed > limits.fastAboveKmh ? 'fast' : 'between';
+}
+
+/** Whether the step between two neighbours is larger than what is accepted in the zone in which it is taken; shares. */
+export function isStepOver(
+  easierM: number,
+  harderM: number,
+  preferredRpm: number,
+  limits: ZoneLimits,
+  accepted: Readonly<Record<Zone, number>>,
+): boolean {
+  const zone = zoneOf(speedKmh(Math.sqrt(easierM * harderM), preferredRpm), limits);
+  return !atLeast(accepted[zone], harderM / easierM - 1);
 }
 
 /** Parts steps by the zone in which they are taken. */

@@ -182,6 +182,11 @@ test('wear: the gauge limit by speeds, and a line to it with its spread', () => 
   const residual = Math.sqrt((0 + 0.025 ** 2 + 0.05 ** 2 + 0.025 ** 2) / 2);
   const half = (1.886 * residual * Math.sqrt(1 + 1 / 4 + 2500 ** 2 / 5_000_000)) / 0.000175;
   expect(four.forecast.spreadKm![1] - 4000).toBeCloseTo(half, 6);
+  // Readings that scatter so much that the line says little: nothing lasts less than it has.
+  const wild = wearForecast([read(0, 0.3), read(500, 0.05), read(900, 0.4)], 0.5);
+  if (wild.kind !== 'forecast') throw new Error('no forecast');
+  expect(wild.forecast.spreadKm![0]).toBe(900);
+  expect(wild.forecast.spreadKm![1]).toBeGreaterThan(wild.forecast.limitKm);
   expect(wearForecast([read(0, 0)], 0.5)).toEqual({ kind: 'tooFew' });
   expect(wearForecast([read(5, 0.1), read(5, 0.2)], 0.5)).toEqual({ kind: 'tooFew' });
   expect(wearForecast([read(0, 0.2), read(900, 0.1)], 0.5)).toEqual({ kind: 'notWearing' });
@@ -210,6 +215,10 @@ test('when a distance is reached, by what was ridden lately', () => {
     { atMs: 99 * day, km: 90 },
   ];
   expect(kmPerDay(trips, 100 * day)).toBe(2);
+  // Known for ten days only: the eighty before them say nothing; the first reading may be older than the first ride.
+  const lately = trips.slice(-2);
+  expect(kmPerDay(lately, 100 * day, 100 * day)).toBe(180 / 5);
+  expect(kmPerDay(lately, 100 * day, 90 * day)).toBe(18);
   expect(kmPerDay(trips, 400 * day)).toBeUndefined();
   expect(whenAtKm(100, 150, 2, 0)).toBe(25 * day);
   expect(whenAtKm(200, 150, 2, 7)).toBe(7);

@@ -2,6 +2,13 @@ import type { DriveParts, Freehub, GearPlace, RearDerailleur } from '../fit';
 import type { Setup } from '../gears';
 import type { Slot } from '../shelf';
 
+/** Parts that another description alone makes another part, unless the person says that it is the same one. */
+export const DESCRIBED_SLOTS = ['rearDerailleur', 'frontDerailleur', 'shifter', 'crank'] as const;
+export type DescribedSlot = (typeof DESCRIBED_SLOTS)[number];
+
+/** Marks of parts that were planned as new ones before anything was known of them: setups with the same mark have the same part. */
+export type NewParts = Readonly<Partial<Record<DescribedSlot, string>>>;
+
 /** A setup with its parts, as far as a job card needs them. What is not known is undefined, never guessed. */
 export interface Build {
   readonly setup: Setup;
@@ -14,6 +21,8 @@ export interface Build {
   readonly leftOut?: readonly GearPlace[] | undefined;
   /** Which parts in stock it has; a cassette with the same teeth may be another one. */
   readonly partIds?: Readonly<Partial<Record<Slot, string>>> | undefined;
+  /** Parts that are others than the bike had at first, each with a mark of its own, although nothing may be known of them. */
+  readonly newParts?: NewParts | undefined;
   /** Which wheels it runs on. */
   readonly wheels?: { readonly id: string; readonly name: string } | undefined;
 }

@@ -1,4 +1,3 @@
-import type { Prices } from '../find';
 import {
   DEFAULT_STEEP_ANGLE_DEG,
   backPedalGears,
@@ -12,10 +11,11 @@ import {
   type FitReport,
   type LimitsSchool,
 } from '../fit';
-import type { GearPair, StockedBuild } from './build';
+import type { Prices } from '../parts/price-list';
+import type { DescribedSlot, GearPair, StockedBuild } from './build';
 import type { ChainChoice } from './chain-plan';
 import type { Frame } from './chain-window';
-import { needsOtherBody, swapKind, type DescribedSlot, type SwapDifference, type SwapKind } from './difference';
+import { needsOtherBody, swapKind, type SwapDifference, type SwapKind } from './difference';
 import { NOTHING_KNOWN, type LastTime } from './last-time';
 import { moveOf, type Move } from './move';
 import { workSteps } from './progress';

@@ -69,13 +69,23 @@ export interface ChainWish {
   readonly newChain: boolean;
 }
 
+/** The counts of links that the new setup takes, and those that the old one does. */
+export interface ChainWindows {
+  readonly own: ChainWindow;
+  readonly old: () => ChainWindow;
+}
+
 /**
  * What becomes of the chain. It is never cut below big-big + 2 of the new setup, nor of the other one of a
  * seasonal pair; nothing is cut while its width or its length is not known.
  */
 export function planChain(from: Build, to: Build, frame: Frame, wish: ChainWish): ChainPlan {
-  const ownWindow = chainWindow(to, frame);
-  const window = wish.alternates ? sharedWindow(ownWindow, chainWindow(from, frame)) : ownWindow;
+  return planChainWithin(from, to, { own: chainWindow(to, frame), old: () => chainWindow(from, frame) }, wish);
+}
+
+/** The same where the windows of both setups are known already. */
+export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindows, wish: ChainWish): ChainPlan {
+  const window = wish.alternates ? sharedWindow(own, old()) : own;
   const { minLinks, maxLinks } = window;
   const linksNow = from.chainLinks;
   // A copy of a setup has the chain of the one that it was copied from: only another count is a wish.
@@ -85,7 +95,7 @@ export function planChain(from: Build, to: Build, frame: Frame, wish: ChainWish)
   const warnings: ChainWarning[] = [];
   if (typedLinks !== undefined && typedLinks < minLinks) warnings.push({ code: 'typedTooFew', typedLinks });
   if (maxLinks !== undefined && maxLinks < minLinks) {
-    warnings.push({ code: wish.alternates && !isEmpty(ownWindow) ? 'noneServesBoth' : 'slackAtPlanned' });
+    warnings.push({ code: wish.alternates && !isEmpty(own) ? 'noneServesBoth' : 'slackAtPlanned' });
   }
   const plan = (action: ChainAction, reason: ChainReason, linksAfter: number | undefined): ChainPlan => ({
     action,
@@ -94,7 +104,7 @@ export function planChain(from: Build, to: Build, frame: Frame, wish: ChainWish)
     linksAfter,
     targetLinks,
     window,
-    ownWindow,
+    ownWindow: own,
     present,
     alternates: wish.alternates,
     warnings,
@@ -106,14 +116,14 @@ export function planChain(from: Build, to: Build, frame: Frame, wish: ChainWish)
   if (isOtherChain(from, to)) return plan('newChain', 'otherPart', targetLinks);
   if (width === 'other') return plan('newChain', 'otherWidth', targetLinks);
   if (linksNow === undefined) {
-    const isLongEnough = minLinks <= chainWindow(from, frame).minLinks;
+    const isLongEnough = minLinks <= old().minLinks;
     return isLongEnough
       ? plan('leave', 'notCounted', undefined)
-      : plan('newChain', ownWindow.minLinks < minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
+      : plan('newChain', own.minLinks < minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
   }
   if (linksNow < minLinks) {
     if (wish.choice === 'leave') warnings.push({ code: 'cannotLeave', end: 'bigBig' });
-    return plan('newChain', linksNow >= ownWindow.minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
+    return plan('newChain', linksNow >= own.minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
   }
   if (linksNow === targetLinks) return plan('leave', 'fits', linksNow);
   if (wish.choice === 'leave') {
@@ -139,5 +149,5 @@ function widthOf(from: Build, to: Build): 'same' | 'other' | 'notKnown' {
   const [before, after] = [from.setup.cogs.length, to.setup.cogs.length];
   if (chainSpeeds === undefined) return before === after ? 'same' : 'notKnown';
   const { verdict } = checkChainSpeeds(after, { chainSpeeds });
-  return verdict === 'inside' || verdict === 'at' || before === after ? 'same' : 'other';
+  return verdict === 'inside' || verdict === 'at' ? 'same' : 'other';
 }

@@ -2,7 +2,7 @@ import { contradicts, frontHeightChangeMm, isOtherDerailleur, spacerNeededMm } f
 import { sameTeeth } from '../parts/cassettes';
 import type { Setup } from '../gears';
 import type { Slot } from '../shelf';
-import { isElectronic, type Build } from './build';
+import { isElectronic, type Build, type DescribedSlot } from './build';
 import type { ChainPlan } from './chain-plan';
 
 /** Which way the B-tension screw goes: in (clockwise) for a larger largest cog, out for a smaller. */
@@ -10,10 +10,6 @@ export type BScrew = 'in' | 'out' | 'stays';
 
 /** Whether something goes on the bike, comes off it, or neither. */
 export type Comes = 'on' | 'off' | 'stays';
-
-/** Parts that another description alone makes another part, unless the person says that it is the same one. */
-export const DESCRIBED_SLOTS = ['rearDerailleur', 'frontDerailleur', 'shifter', 'crank'] as const;
-export type DescribedSlot = (typeof DESCRIBED_SLOTS)[number];
 
 /** What differs between the setup on a bike and the one that it is to have. */
 export interface SwapDifference {
@@ -81,13 +77,17 @@ export function swapDifference(
   const freehub = !wheels && isOtherBody(from, to);
   const described = (slot: DescribedSlot, contradicts: boolean) => contradicts && !keeps.includes(slot);
   const named = (slot: Slot) => from.partIds?.[slot] !== undefined && from.partIds[slot] === to.partIds?.[slot];
-  const otherRear = described('rearDerailleur', !named('rearDerailleur') && isOtherDerailleur(from, to));
+  const otherMark = (slot: DescribedSlot) => from.newParts?.[slot] !== to.newParts?.[slot];
+  const differs = (slot: DescribedSlot, contradicts: boolean) =>
+    described(slot, !named(slot) && (contradicts || otherMark(slot)));
+  const otherRear = differs('rearDerailleur', isOtherDerailleur(from, to));
   const rearDerailleur = isOther('rearDerailleur') || otherRear;
-  const shift = shifterChange(from, to, keeps, isOther('shifter'), named('shifter'));
+  const otherShifter = differs('shifter', isOtherShifter(from, to));
+  const shift = shifterChange(from, to, keeps, isOther('shifter'), otherShifter);
   const secondRing = from.setup.chainrings.length === 1 && to.setup.chainrings.length > 1;
-  const newCrank = described('crank', secondRing && !named('crank'));
+  const newCrank = differs('crank', secondRing);
   const crank = isOther('crank') || newCrank;
-  const otherFront = described('frontDerailleur', !named('frontDerailleur') && isOtherFront(from, to));
+  const otherFront = differs('frontDerailleur', isOtherFront(from, to));
   const front = frontOf(from.setup, to.setup, isOther('frontDerailleur') || otherFront);
   const guide = comes(hasGuide(from), hasGuide(to));
   const extender = comes(from.parts.hangerExtenderMm !== undefined, to.parts.hangerExtenderMm !== undefined);
@@ -202,23 +202,26 @@ export function needsOtherBody({ setup, parts, freehub }: Pick<Build, 'setup' | 
   return contradicts(spline, parts.cassetteSpline) || (smallestCogT !== undefined && setup.cogs[0]! < smallestCogT);
 }
 
+function isOtherShifter(from: Build, to: Build): boolean {
+  return (
+    contradicts(from.parts.shifterSpeeds, to.parts.shifterSpeeds) ||
+    contradicts(from.parts.cablePullMm, to.parts.cablePullMm) ||
+    contradicts(from.parts.shifterFamily, to.parts.shifterFamily) ||
+    contradicts(from.parts.shifting, to.parts.shifting)
+  );
+}
+
 /** The shifter stays where its clicks are known to suit; else another is assumed, as a search does. */
 function shifterChange(
   from: Build,
   to: Build,
   keeps: readonly DescribedSlot[],
   isOther: boolean,
-  isNamed: boolean,
+  isDescribed: boolean,
 ): { readonly shifter: SwapDifference['shifter']; readonly asks: boolean; readonly byDescription: boolean } {
   if (isOther) return { shifter: 'other', asks: false, byDescription: false };
   if (keeps.includes('shifter')) return { shifter: 'stays', asks: false, byDescription: false };
-  const described =
-    !isNamed &&
-    (contradicts(from.parts.shifterSpeeds, to.parts.shifterSpeeds) ||
-      contradicts(from.parts.cablePullMm, to.parts.cablePullMm) ||
-      contradicts(from.parts.shifterFamily, to.parts.shifterFamily) ||
-      contradicts(from.parts.shifting, to.parts.shifting));
-  if (described) return { shifter: 'other', asks: false, byDescription: true };
+  if (isDescribed) return { shifter: 'other', asks: false, byDescription: true };
   const cogs = to.setup.cogs.length;
   // A motor is taught the number of cogs; whether it can be is for its maker to say.
   if (from.setup.cogs.length === cogs || isElectronic(from)) {

@@ -1,20 +1,31 @@
-export { isElectronic, pairsAt } from './build';
-export type { Build, GearPair, StockPart, StockedBuild } from './build';
+export { DESCRIBED_SLOTS, isElectronic, pairsAt } from './build';
+export type { Build, DescribedSlot, GearPair, NewParts, StockPart, StockedBuild } from './build';
 export { CHAIN_CHOICES, planChain } from './chain-plan';
 export type { ChainAction, ChainChoice, ChainPlan, ChainReason, ChainWarning } from './chain-plan';
 export { chainWindow, endChecks, sharedWindow } from './chain-window';
 export type { ChainWindow, EndCheck, EndChecks, Frame } from './chain-window';
-export { DESCRIBED_SLOTS, SWAP_KINDS, needsOtherBody, swapKind } from './difference';
-export type { DescribedSlot, SwapDifference, SwapKind } from './difference';
-export { costOfPurchases } from './items';
+export { SWAP_KINDS, needsOtherBody, swapKind } from './difference';
+export type { SwapDifference, SwapKind } from './difference';
+export { addCosts, costOfPurchases, inCardOrder } from './items';
 export type { CardItem, CardSlot, Cost, MassChange, Purchase } from './items';
 export { STEP_IDS } from './step-ids';
 export type { StepId } from './step-ids';
+export { driveForRoles } from './drive-for-roles';
+export type {
+  ChainVerdict,
+  DerailleurForRoles,
+  DerailleurNeeds,
+  DriveForRoles,
+  NamedDerailleur,
+  RoleDrive,
+} from './drive-for-roles';
 export { minutesOf } from './steps';
 export type { JobStep } from './steps';
 export { recheckSteps } from './recheck';
-export { moveOf } from './move';
-export type { Move, MoveOptions } from './move';
+export { chainOfMove, moveOf, partsOfMove } from './move';
+export type { Move, MoveOptions, PartOfMove, PartsOfMove } from './move';
+export { inStockFor } from './stock';
+export type { StockCandidate, StockSlot } from './stock';
 export { jobCard, passedLimits } from './card';
 export type { CardOptions, JobCard, PassedLimit } from './card';
 export { JOINTS, TORQUE_NM, USUAL_TORQUE_NM } from './torque';

@@ -1,14 +1,8 @@
-import {
-  DEFAULT_PRICES,
-  FRONT_MASS_G,
-  cassetteMassG,
-  chainMassG,
-  ringMassG,
-  type PartKind,
-  type Prices,
-} from '../find';
+import { FRONT_MASS_G, cassetteMassG, chainMassG, ringMassG } from '../parts/mass-by-teeth';
+import { DEFAULT_PRICES, type PartKind, type Prices } from '../parts/price-list';
 import type { Slot } from '../shelf';
 import type { StockPart, StockedBuild } from './build';
+import type { ChainPlan } from './chain-plan';
 import type { SwapDifference } from './difference';
 
 /** Places of a bike that a job reaches: those of a setup, and what belongs to wheels and handlebar. */
@@ -24,6 +18,31 @@ export interface ItemLabel {
   readonly isPartOfChain?: boolean | undefined;
   readonly spacerMm?: number | undefined;
   readonly rings?: number | undefined;
+}
+
+/** The order in which a card lists them. */
+const CARD_ORDER: readonly CardSlot[] = [
+  'cassette',
+  'wheels',
+  'hub',
+  'hubShifter',
+  'freehub',
+  'spacer',
+  'crank',
+  'bigRing',
+  'smallRing',
+  'frontDerailleur',
+  'frontShifter',
+  'rearDerailleur',
+  'extender',
+  'guide',
+  'shifter',
+  'chain',
+];
+
+/** Sorts items as a card lists them. */
+export function inCardOrder<T extends { readonly what: CardSlot }>(items: readonly T[]): readonly T[] {
+  return [...items].sort((a, b) => CARD_ORDER.indexOf(a.what) - CARD_ORDER.indexOf(b.what));
 }
 
 /** One part that comes off or goes on. */
@@ -82,39 +101,56 @@ export function costOfPurchases(purchases: readonly Purchase[], typedCost?: numb
   if (typedCost !== undefined && purchases.length > 0) {
     return { sums: [{ currency: undefined, sum: typedCost }], unpriced: [], isTyped: true };
   }
-  const sums = new Map<string | undefined, number>();
-  for (const { price, currency } of purchases) {
-    if (price !== undefined) sums.set(currency, (sums.get(currency) ?? 0) + price);
-  }
   return {
-    sums: [...sums].map(([currency, sum]) => ({ currency, sum })),
+    sums: sumsByCurrency(
+      purchases.flatMap(({ price, currency }) => (price === undefined ? [] : [{ currency, sum: price }])),
+    ),
     unpriced: purchases.filter(({ price }) => price === undefined),
     isTyped: false,
   };
 }
 
-/** Everything that comes off and goes on. */
-export function movedItems(difference: SwapDifference, from: StockedBuild, to: StockedBuild): MovedItems {
-  const off: CardItem[] = [];
-  const on: CardItem[] = [];
-  const stockOf = (side: StockedBuild, what: CardSlot): StockPart | undefined =>
-    what in side.stock ? side.stock[what as Slot | 'freehub'] : undefined;
-  const move = (
-    list: CardItem[],
-    what: CardSlot,
-    label: ItemLabel = {},
-    { estimateG, isAssumed = false }: { readonly estimateG?: number; readonly isAssumed?: boolean } = {},
-  ) => {
-    const side = list === off ? from : to;
+function sumsByCurrency(all: Cost['sums']): Cost['sums'] {
+  const sums = new Map<string | undefined, number>();
+  for (const { currency, sum } of all) sums.set(currency, (sums.get(currency) ?? 0) + sum);
+  return [...sums].map(([currency, sum]) => ({ currency, sum }));
+}
+
+/** Adds up what several jobs cost. */
+export function addCosts(costs: readonly Cost[]): Cost {
+  return {
+    sums: sumsByCurrency(costs.flatMap(({ sums }) => sums)),
+    unpriced: costs.flatMap(({ unpriced }) => unpriced),
+    isTyped: false,
+  };
+}
+
+/** Puts an item on the list of what comes off, or of what goes on. */
+type MoveItem = (
+  side: 'off' | 'on',
+  what: CardSlot,
+  label?: ItemLabel,
+  known?: { readonly estimateG?: number; readonly isAssumed?: boolean },
+) => void;
+
+/** @param isNewCrank whether the crank is another one: then its rings may have been weighed with it */
+function moving(
+  from: StockedBuild,
+  to: StockedBuild,
+  isNewCrank: boolean,
+): { readonly items: MovedItems; readonly move: MoveItem } {
+  const items = { off: [] as CardItem[], on: [] as CardItem[] };
+  const move: MoveItem = (which, what, label = {}, { estimateG, isAssumed = false } = {}) => {
+    const side = which === 'off' ? from : to;
     // Links that come out of a chain are no part of their own in stock.
     const found = label.isPartOfChain ? undefined : stockOf(side, what);
     // A chain in stock that is too short is not the one that goes on.
-    const part = found && what === 'chain' && list === on && isTooShort(found, label) ? undefined : found;
+    const part = found && what === 'chain' && which === 'on' && isTooShort(found, label) ? undefined : found;
     const isRing = what === 'bigRing' || what === 'smallRing';
-    const weighsWithCrank = isRing && difference.crank && side.stock.crank?.withRings === true;
+    const weighsWithCrank = isRing && isNewCrank && side.stock.crank?.withRings === true;
     const massG = weighsWithCrank ? 0 : (part?.massG ?? estimateG);
-    list.push({
-      key: `${list === off ? 'off' : 'on'} ${what}`,
+    items[which].push({
+      key: `${which} ${what}`,
       what,
       label: { ...label, ...(part && { partName: part.name }) },
       ...(part?.id !== undefined && { partId: part.id }),
@@ -123,37 +159,47 @@ export function movedItems(difference: SwapDifference, from: StockedBuild, to: S
       isAssumed,
     });
   };
+  return { items, move };
+}
+
+const stockOf = ({ stock }: StockedBuild, what: CardSlot): StockPart | undefined =>
+  what in stock ? stock[what as Slot | 'freehub'] : undefined;
+
+/** Everything that comes off and goes on. */
+export function movedItems(difference: SwapDifference, from: StockedBuild, to: StockedBuild): MovedItems {
+  const { items, move } = moving(from, to, difference.crank);
   const both = (what: CardSlot) => {
-    move(off, what);
-    move(on, what);
+    move('off', what);
+    move('on', what);
   };
   const comes = (what: CardSlot, how: 'on' | 'off' | 'stays') => {
-    if (how !== 'stays') move(how === 'on' ? on : off, what);
+    if (how !== 'stays') move(how, what);
   };
-  const ring = (list: CardItem[], { setup }: StockedBuild, teeth: number) =>
-    move(list, teeth === setup.chainrings[0] ? 'bigRing' : 'smallRing', { teeth }, { estimateG: ringMassG(teeth) });
+  const ring = (which: 'off' | 'on', { setup }: StockedBuild, teeth: number) =>
+    move(which, teeth === setup.chainrings[0] ? 'bigRing' : 'smallRing', { teeth }, { estimateG: ringMassG(teeth) });
 
-  const { cassette, chain, front, shifter } = difference;
+  const { cassette, front, shifter } = difference;
   if (cassette) {
-    move(off, 'cassette', { cogs: cassette.off }, { estimateG: cassetteMassG(cassette.off) });
-    move(on, 'cassette', { cogs: cassette.on }, { estimateG: cassetteMassG(cassette.on) });
+    move('off', 'cassette', { cogs: cassette.off }, { estimateG: cassetteMassG(cassette.off) });
+    move('on', 'cassette', { cogs: cassette.on }, { estimateG: cassetteMassG(cassette.on) });
   }
   if (difference.wheels) {
-    move(off, 'wheels', { partName: from.wheels?.name });
-    move(on, 'wheels', { partName: to.wheels?.name });
+    move('off', 'wheels', { partName: from.wheels?.name });
+    move('on', 'wheels', { partName: to.wheels?.name });
   }
   comes('hub', difference.hub);
   comes('hubShifter', difference.hub);
   if (difference.freehub) both('freehub');
-  spacers(difference, from, (side, spacerMm) => move(side === 'off' ? off : on, 'spacer', { spacerMm }));
+  spacers(difference, from, move);
   if (difference.crank) {
-    move(off, 'crank', { rings: from.setup.chainrings.length });
-    move(on, 'crank', { rings: to.setup.chainrings.length }, { isAssumed: difference.byDescription.includes('crank') });
+    move('off', 'crank', { rings: from.setup.chainrings.length });
+    const isAssumed = difference.byDescription.includes('crank');
+    move('on', 'crank', { rings: to.setup.chainrings.length }, { isAssumed });
   }
-  for (const teeth of difference.ringsOff) ring(off, from, teeth);
-  for (const teeth of difference.ringsOn) ring(on, to, teeth);
+  for (const teeth of difference.ringsOff) ring('off', from, teeth);
+  for (const teeth of difference.ringsOn) ring('on', to, teeth);
   if (front.kind === 'off' || front.kind === 'on') {
-    move(front.kind === 'on' ? on : off, 'frontDerailleur', {}, { estimateG: FRONT_MASS_G });
+    move(front.kind, 'frontDerailleur', {}, { estimateG: FRONT_MASS_G });
     comes('frontShifter', front.kind);
   }
   if (front.kind === 'other') both('frontDerailleur');
@@ -161,35 +207,40 @@ export function movedItems(difference: SwapDifference, from: StockedBuild, to: S
   comes('extender', difference.extender);
   comes('guide', difference.guide);
   if (shifter !== 'stays') {
-    move(off, 'shifter');
-    move(on, 'shifter', {}, { isAssumed: shifter === 'assumed' });
+    move('off', 'shifter');
+    move('on', 'shifter', {}, { isAssumed: shifter === 'assumed' });
   }
-  const { action, linksNow, linksAfter } = chain;
+  moveChain(difference.chain, move);
+  return items;
+}
+
+/** What comes off and goes on of the chain alone. */
+export function movedChain(chain: ChainPlan, from: StockedBuild, to: StockedBuild): MovedItems {
+  const { items, move } = moving(from, to, false);
+  moveChain(chain, move);
+  return items;
+}
+
+function moveChain({ action, linksNow, linksAfter, targetLinks }: ChainPlan, move: MoveItem): void {
   if (action === 'shorten') {
     const links = linksNow! - linksAfter!;
-    move(off, 'chain', { links, isPartOfChain: true }, { estimateG: chainMassG(links) });
+    move('off', 'chain', { links, isPartOfChain: true }, { estimateG: chainMassG(links) });
   }
   if (action === 'newChain' || action === 'ask') {
     const isAssumed = action === 'ask';
-    const estimate = (links: number | undefined) => (links === undefined ? {} : { estimateG: chainMassG(links) });
-    move(off, 'chain', { links: linksNow }, { ...estimate(linksNow ?? chain.targetLinks), isAssumed });
-    move(on, 'chain', { links: chain.targetLinks }, { ...estimate(chain.targetLinks), isAssumed });
+    move('off', 'chain', { links: linksNow }, { estimateG: chainMassG(linksNow ?? targetLinks), isAssumed });
+    move('on', 'chain', { links: targetLinks }, { estimateG: chainMassG(targetLinks), isAssumed });
   }
-  return { off, on };
 }
 
 /** Spacers closer than this are the same ones, mm. */
 const SPACER_SAME_MM = 0.15;
 
-function spacers(
-  { spacerMm }: SwapDifference,
-  from: StockedBuild,
-  move: (side: 'off' | 'on', spacerMm: number) => void,
-): void {
+function spacers({ spacerMm }: SwapDifference, from: StockedBuild, move: MoveItem): void {
   const before = from.parts.spacerMm ?? 0;
   if (spacerMm === undefined || Math.abs(spacerMm - before) <= SPACER_SAME_MM) return;
-  if (before > 0) move('off', before);
-  if (spacerMm > 0) move('on', spacerMm);
+  if (before > 0) move('off', 'spacer', { spacerMm: before });
+  if (spacerMm > 0) move('on', 'spacer', { spacerMm });
 }
 
 const PRICE_KIND: Readonly<Partial<Record<CardSlot, PartKind>>> = {
@@ -199,6 +250,7 @@ const PRICE_KIND: Readonly<Partial<Record<CardSlot, PartKind>>> = {
   cassette: 'cassette',
   rearDerailleur: 'rearDerailleur',
   frontDerailleur: 'frontDerailleur',
+  guide: 'guide',
   shifter: 'shifter',
   chain: 'chain',
   freehub: 'freehub',
@@ -215,7 +267,7 @@ export function purchasesOf(
 ): Purchase[] {
   const bought = on.flatMap((item): Purchase[] => {
     const { what, label } = item;
-    const part = what in to.stock ? to.stock[what as Slot | 'freehub'] : undefined;
+    const part = stockOf(to, what);
     if (what === 'wheels') return [];
     const isOther = part !== undefined && isTooShort(part, label);
     if (part?.inStock && !isOther) return [];

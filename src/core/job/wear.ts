@@ -63,7 +63,11 @@ export function wearForecast(readings: readonly WearReading[], limitPercent: num
     limitPercent,
     ratePer1000Km: line.slope * 1000,
     limitKm,
-    spreadKm: halfKm === undefined ? undefined : [limitKm - halfKm, limitKm + halfKm],
+    // A chain that was measured below the limit has lasted so far.
+    spreadKm:
+      halfKm === undefined
+        ? undefined
+        : [Math.max(isReached ? 0 : last!.km, limitKm - halfKm), Math.max(last!.km, limitKm + halfKm)],
     wearAt: (km) => line.intercept + line.slope * km,
   };
   return { kind: isReached ? 'reached' : 'forecast', forecast };
@@ -101,14 +105,20 @@ function lineThrough(points: readonly { readonly x: number; readonly y: number }
   };
 }
 
-/** Kilometres a day over the last while; undefined where nothing was ridden. */
+/**
+ * Kilometres a day over the last while, days without a ride among them; undefined where nothing was ridden.
+ * @param sinceMs from when on it is known what was ridden: days before it do not count
+ */
 export function kmPerDay(
   trips: readonly { readonly atMs: number; readonly km: number }[],
   nowMs: number,
+  sinceMs = -Infinity,
 ): number | undefined {
   const recent = trips.filter(({ atMs }) => atMs <= nowMs && nowMs - atMs <= LATELY_DAYS * DAY_MS);
   const km = recent.reduce((sum, trip) => sum + trip.km, 0);
-  return km > 0 ? km / LATELY_DAYS : undefined;
+  if (km === 0) return undefined;
+  const first = Math.min(sinceMs, ...recent.map(({ atMs }) => atMs));
+  return km / Math.min(LATELY_DAYS, Math.max(1, Math.ceil((nowMs - first) / DAY_MS)));
 }
 
 const LATELY_DAYS = 90;

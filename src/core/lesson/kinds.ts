@@ -3,6 +3,7 @@ export const DRILL_KINDS = [
   'harderOrEasier',
   'howMuch',
   'ratio',
+  'wheelTurns',
   'twin',
   'order',
   'cadenceAfterShift',

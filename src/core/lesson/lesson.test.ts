@@ -210,6 +210,7 @@ test('capacity, links and clicks are those of core', () => {
   every('ringClicks', (question) => {
     const clicks = shiftPath(setupOf(question.text)).crossovers.map(({ rearClicks }) => rearClicks);
     expect(clicks).toContain(number(question).value);
+    expect(question.text).toContain('Leave out cross-chained gears: the big ring with its 2 largest cogs');
   });
   every('links', (question, level) => {
     const { value } = number(question);

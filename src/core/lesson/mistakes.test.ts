@@ -102,3 +102,20 @@ test('figures of the predictions, checked by hand', () => {
   }
   expect(lessonSetup.holes(bike)).toBe(SINGLE);
 });
+
+test('turns of the wheel come out whole at every level, small at first, and upside down is recognised', () => {
+  for (const level of LEVELS) {
+    for (const seed of SEEDS) {
+      const question = drill('wheelTurns', seed, { level });
+      const [, ring, cog] = /^(\d+)\/(\d+): you turn the crank/.exec(question.text)!.map(Number);
+      const turns = question.text.includes('the crank once') ? 1 : Number(/crank (\d+) times/.exec(question.text)![1]);
+      const value = (turns * ring!) / cog!;
+      expect(question.answer).toMatchObject({ kind: 'number', value: Math.round(value), tolerance: 0 });
+      expect(value).toBeCloseTo(Math.round(value), 9);
+      if (level === 1) expect(turns).toBeLessThanOrEqual(10);
+      expect(grade(question, value)).toMatchObject({ isRight: true });
+      if (ring === cog) expect(question.mistakes).toEqual([]);
+      else expect(grade(question, (turns * cog!) / ring!).mistake?.mistake).toBe('upsideDown');
+    }
+  }
+});

@@ -1,5 +1,6 @@
 import { atLeast } from '../numbers';
 import {
+  DEFAULT_CROSSED_COGS,
   clicksBetween,
   coverage,
   developedGears,
@@ -93,7 +94,7 @@ export const RIDING_DRILLS = {
     const { from, to } = crossover.step;
     const clicks = clicksBetween(setup, to, from);
     return {
-      text: `${setupName(setup)}: you drop from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at once make the step to the next easier gear the smallest${isNamed ? `, the one to ${name(from)}` : ''}?`,
+      text: `${setupName(setup)}: you drop from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at once make the step to the next easier gear the smallest${isNamed ? `, the one to ${name(from)}` : ''}? Leave out cross-chained gears: the big ring with its ${DEFAULT_CROSSED_COGS} largest cogs, the small ring with its ${DEFAULT_CROSSED_COGS} smallest.`,
       answer: { kind: 'number', value: Math.abs(clicks), unit: 'clicks', tolerance: 0, decimals: 0 },
       working: [
         `from the ${to.cog} to the ${from.cog} there are ${Math.abs(clicks)} cogs`,

@@ -50,6 +50,11 @@ const ORDER_COUNT: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
 const NEAR_HALF = 0.06;
 const isNearHalf = ({ ratio }: Gear) => Math.abs(ratio * 2 - Math.round(ratio * 2)) <= 2 * NEAR_HALF;
 
+/** Of a gear in lowest terms, turns of the crank after which both are down: few at first, for they are multiplied in the head. */
+const CRANK_TERM: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: 7 };
+/** The turns that are asked about are that many times these at most. */
+const MANY_TIMES = 5;
+
 /** Gears of different sizes in no order; at the last level neighbours in size. */
 function toOrder(random: Seeded, { level, drivetrains }: Making): Gear[] {
   const count = ORDER_COUNT[level];
@@ -126,6 +131,30 @@ export const SIZE_DRILLS = {
           mistake: 'upsideDown',
           value: 1 / gear.ratio,
           why: `${gear.cog} ÷ ${gear.chainring} is how often the crank turns for one turn of the wheel. Ring ÷ cog is asked.`,
+        },
+      ]),
+    };
+  },
+  wheelTurns: (random, { level, drivetrains }) => {
+    const most = CRANK_TERM[level];
+    const suits = (gear: Gear) => lowestTerms(gear)[1] <= most;
+    const setup = drivetrains.draw(random, 'any', (one) => gearsOf(one).some(suits));
+    const gear = random.pick(gearsOf(setup).filter(suits));
+    const [wheel, crank] = lowestTerms(gear);
+    const times = random.whole(1, MANY_TIMES);
+    const [turns, value] = [crank * times, wheel * times];
+    return {
+      text: `${name(gear)}: you turn the crank ${turns === 1 ? 'once' : `${turns} times`}. How often does the wheel turn?`,
+      answer: { kind: 'number', value, unit: 'turns', tolerance: 0, decimals: 0 },
+      working: [
+        `${name(gear)} = ${wheel}:${crank} in lowest terms: ${wheel} of the wheel for ${crank} of the crank`,
+        `${turns} ÷ ${crank} = ${times}, and ${times} × ${wheel} = ${value}`,
+      ],
+      mistakes: apart(value, 0, [
+        {
+          mistake: 'upsideDown',
+          value: (turns * gear.cog) / gear.chainring,
+          why: `That is ${turns} × ${gear.cog} ÷ ${gear.chainring}: how often the crank turns for ${turns} of the wheel. The larger ring drives the smaller cog faster.`,
         },
       ]),
     };

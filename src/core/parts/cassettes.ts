@@ -9,6 +9,13 @@ export interface GenericCassette {
  * commonest today stands first in {@link COMMONEST_FIRST}; otherwise more speeds go before fewer.
  */
 const TOOTH_LISTS = [
+  // 6 and 7 cogs, for old bikes; those from 14T screw on
+  '14-16-18-21-24-28',
+  '11-13-15-18-21-24-28',
+  '12-14-16-18-21-24-28',
+  '12-14-16-18-21-26-32',
+  '14-16-18-20-22-24-28',
+  '14-16-18-20-22-24-34',
   // 8 cogs
   '11-13-15-17-19-21-24-28',
   '11-13-15-17-20-23-26-30',
@@ -45,12 +52,15 @@ const TOOTH_LISTS = [
   '11-13-15-17-19-21-24-27-31-35-40',
   '11-13-15-17-19-21-24-28-32-37-42',
   '11-13-15-17-19-21-24-28-32-37-46',
+  '11-13-15-17-20-23-26-30-36-43-50',
   '11-13-15-18-21-24-28-33-39-45-51',
   // 12 cogs
   '10-11-12-13-14-15-16-17-19-21-24-28',
   '10-11-12-13-14-15-17-19-21-24-28-33',
   '10-11-12-13-15-17-19-21-24-28-32-36',
   '10-11-13-15-17-19-21-24-28-32-38-44',
+  '10-12-14-16-18-21-24-28-32-36-40-45',
+  '10-12-14-16-18-21-24-28-32-36-42-50',
   '10-12-14-16-18-21-24-28-33-39-45-51',
   '10-12-14-16-18-21-24-28-32-36-42-52',
   '11-12-13-14-15-16-17-19-21-24-27-30',
@@ -72,6 +82,7 @@ const COMMONEST_FIRST: Readonly<Record<string, number>> = {
   '11-30': 11,
   '11-32': 11,
   '11-34': 11,
+  '11-50': 12,
 };
 
 export const GENERIC_CASSETTES: readonly GenericCassette[] = TOOTH_LISTS.map((list) => ({
@@ -94,6 +105,14 @@ export function nearestRanges(smallest: number, largest: number, count: number):
   const byDistance = [...GENERIC_CASSETTES].sort((a, b) => distance(a) - distance(b));
   return [...new Set(byDistance.map(({ cogs }) => `${cogs[0]}-${cogs.at(-1)}`))].slice(0, count);
 }
+
+/** Fewer cogs are bought for old bikes alone. */
+export const MODERN_COGS_MIN = 8;
+/** More cogs come from few makers. */
+const COMMON_COGS_MAX = 12;
+
+/** Whether a cassette of so many cogs is one that not every shop has. */
+export const isUncommonCount = (cogs: number): boolean => cogs < MODERN_COGS_MIN || cogs > COMMON_COGS_MAX;
 
 export function sameTeeth(a: readonly number[], b: readonly number[]): boolean {
   return a.length === b.length && a.every((teeth, i) => teeth === b[i]);

@@ -21,4 +21,6 @@ export const RIM_SIZES: readonly RimSize[] = [
   { diameterMm: 355, alsoCalled: '18 in' },
   { diameterMm: 349, alsoCalled: '16 in narrow' },
   { diameterMm: 305, alsoCalled: '16 in' },
+  { diameterMm: 254, alsoCalled: '14 in' },
+  { diameterMm: 203, alsoCalled: '12 in' },
 ];

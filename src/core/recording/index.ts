@@ -5,6 +5,7 @@ export {
   alongPositionsM,
   durationsS,
   haversineM,
+  isPlausible,
   recordingOf,
 } from './recording';
 export type { RawSample, Recording, RecordingFailure, RecordingNotes, RecordingResult } from './recording';

@@ -1,4 +1,6 @@
+import { within, type Bounds } from '../gears';
 import { short } from '../number-text';
+import { ELEVATION_M, RIDE_DISTANCE_M, RIDE_SECONDS, TIME_MS } from '../world';
 
 /**
  * A ride as it was recorded: columns of one length, a row a sample. NaN where a sample has no such
@@ -34,6 +36,8 @@ export interface RecordingNotes {
   /** Speeds that no bicycle does. */
   readonly absurdSpeeds: number;
   readonly absurdCadences: number;
+  /** Heights that no road has, such as the value of a device for "no data". */
+  readonly absurdHeights: number;
   /** Pauses, and their seconds together. */
   readonly pauses: number;
   readonly pausedS: number;
@@ -93,7 +97,21 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
     }
     if (sample.timeMs! > before) kept.push(sample);
   }
+  const outside = [kept[0]!, kept.at(-1)!].find(({ timeMs }) => !within(timeMs!, TIME_MS));
+  if (outside) {
+    return refuse(
+      'absurd',
+      `its time is ${outside.timeMs} ms since 1970: it runs from 1970 to 2199; mend the clock, or choose another column or unit`,
+    );
+  }
   const n = kept.length;
+  const lastsS = (kept.at(-1)!.timeMs! - first) / 1000;
+  if (!within(lastsS, RIDE_SECONDS)) {
+    return refuse(
+      'absurd',
+      `it lasts ${short(lastsS / 86_400, 1)} days: at most ${RIDE_SECONDS.max / 86_400}; cut the file, or check the unit of its times`,
+    );
+  }
   const timeS = Float64Array.from(kept, ({ timeMs }) => (timeMs! - first) / 1000);
   const distance = distances(kept);
   const fromFile = kept.some(({ speedMs }) => speedMs !== undefined);
@@ -104,15 +122,26 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (!kept.some(({ cadenceRpm }) => cadenceRpm !== undefined)) {
     return refuse('noCadence', 'there is no cadence in it: gears cannot be told');
   }
-  const speed = cleaned(rawSpeed, ABSURD_SPEED_MS);
+  const speed = cleaned(rawSpeed, { min: 0, max: ABSURD_SPEED_MS });
   const cadence = cleaned(
     Float32Array.from(kept, ({ cadenceRpm }) => cadenceRpm ?? NaN),
-    ABSURD_CADENCE_RPM,
+    { min: 0, max: ABSURD_CADENCE_RPM },
+  );
+  const height = cleaned(
+    Float32Array.from(kept, ({ elevationM }) => elevationM ?? NaN),
+    ELEVATION_M,
   );
   if (speed.absurd > FAULTY_SHARE_MAX * n) {
     return refuse(
       'absurd',
       `${speed.absurd} of ${n} speeds are below 0 or above ${short(ABSURD_SPEED_MS * 3.6, 1)} km/h: check the unit`,
+    );
+  }
+  const distanceM = distance?.metres ?? ridden(speed.values, timeS);
+  if (!within(distanceM.at(-1)!, RIDE_DISTANCE_M)) {
+    return refuse(
+      'absurd',
+      `it is ${distanceM.at(-1)! / 1000} km long: at most ${RIDE_DISTANCE_M.max / 1000} km; check the unit of its distances`,
     );
   }
   if (!speed.values.some((value) => value > STANDING_MS)) {
@@ -126,18 +155,34 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       timeS,
       speedMs: speed.values,
       cadenceRpm: cadence.values,
-      distanceM: distance?.metres ?? ridden(speed.values, timeS),
-      elevationM: Float32Array.from(kept, ({ elevationM }) => elevationM ?? NaN),
+      distanceM,
+      elevationM: height.values,
     },
     notes: {
       repeated: samples.length - n,
       absurdSpeeds: speed.absurd,
       absurdCadences: cadence.absurd,
+      absurdHeights: height.absurd,
       pauses: gaps.length,
       pausedS: gaps.reduce((sum, gap) => sum + gap, 0),
       speedFrom: fromFile ? 'file' : distance!.from,
     },
   };
+}
+
+/** Whether every figure of a recording that was kept is one that a ride can have. */
+export function isPlausible({ timeS, speedMs, cadenceRpm, distanceM, elevationM }: Recording): boolean {
+  const isRising = (values: Float64Array, most: number) =>
+    values.every((value, i) => value >= (values[i - 1] ?? 0) && value <= most);
+  const isWithin = (values: Float32Array, bounds: Bounds) =>
+    values.every((value) => Number.isNaN(value) || within(value, bounds));
+  return (
+    isRising(timeS, RIDE_SECONDS.max) &&
+    isRising(distanceM, RIDE_DISTANCE_M.max) &&
+    isWithin(speedMs, { min: 0, max: ABSURD_SPEED_MS }) &&
+    isWithin(cadenceRpm, { min: 0, max: ABSURD_CADENCE_RPM }) &&
+    isWithin(elevationM, ELEVATION_M)
+  );
 }
 
 /** How long each sample stands for, seconds: until the next, and a second before a pause and at the end. */
@@ -148,10 +193,10 @@ export function durationsS(timeS: Float64Array): Float64Array {
   });
 }
 
-function cleaned(values: Float32Array, most: number): { readonly values: Float32Array; readonly absurd: number } {
+function cleaned(values: Float32Array, bounds: Bounds): { readonly values: Float32Array; readonly absurd: number } {
   let absurd = 0;
   const kept = values.map((value) => {
-    if (Number.isNaN(value) || (value >= 0 && value <= most)) return value;
+    if (Number.isNaN(value) || within(value, bounds)) return value;
     absurd += 1;
     return NaN;
   });

@@ -1,11 +1,7 @@
 import { gearFor, type Gear, type GearAtSpeed } from '../gears';
 import { ceilNearly, floorNearly } from '../numbers';
 import { speedForPower, type Resistance } from './road-load';
-
-const KMH_PER_MS = 3.6;
-
-export const kmhOf = (speedMs: number) => speedMs * KMH_PER_MS;
-export const msOf = (speedKmh: number) => speedKmh / KMH_PER_MS;
+import { kmhOf } from './speed';
 
 /** A steady climb at a rider's power. */
 export interface Climb {

@@ -1,6 +1,9 @@
 export { GRAVITY_MS2, powerForSpeed, speedForPower } from './road-load';
-export type { Resistance } from './road-load';
-export { climb, developmentForM, kmhOf, msOf, teethForEasier, teethForHarder } from './climb';
+export type { MotorAssist, Resistance } from './road-load';
+export { SHORTEST_EFFORT_S, climbEffort, criticalPowerW } from './sustained';
+export type { Stamina } from './sustained';
+export { climb, developmentForM, teethForEasier, teethForHarder } from './climb';
+export { kmhOf, msOf } from './speed';
 export type { Climb } from './climb';
 export { climbsOf, elevationProfile, lengthM, totals, SMOOTHING_M } from './profile';
 export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes, ProfileResult, WayPoint } from './profile';

@@ -1,3 +1,6 @@
+import { within } from '../gears';
+import { ELEVATION_M } from '../world';
+
 /** Height along a way, at even steps, smoothed. */
 export interface ElevationProfile {
   readonly stepM: number;
@@ -18,6 +21,8 @@ export interface ProfileNotes {
   readonly longestGapM: number;
   /** Points without an elevation. */
   readonly missing: number;
+  /** Points with a height that no road has, such as the value of a device for "no data": they count as missing. */
+  readonly absurd: number;
 }
 
 export type ProfileFailure = {
@@ -48,7 +53,15 @@ const refuse = (kind: ProfileFailure['kind'], message: string): ProfileResult =>
  * (its weights fall evenly to 0), which keeps straight slopes as they are.
  */
 export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
-  const known = points.filter(({ elevationM }) => elevationM !== undefined && Number.isFinite(elevationM));
+  const told = points.filter(({ elevationM }) => elevationM !== undefined && !Number.isNaN(elevationM));
+  const known = told.filter(({ elevationM }) => within(elevationM!, ELEVATION_M));
+  const absurd = told.length - known.length;
+  if (known.length < 2 && absurd > 0) {
+    return refuse(
+      'noElevation',
+      `${absurd} of its ${points.length} heights are below ${ELEVATION_M.min} m or above ${ELEVATION_M.max} m: such heights mean “no data”; plan the route anew with heights`,
+    );
+  }
   if (known.length < 2) return refuse('noElevation', 'there is no elevation along it');
   const start = known[0]!.distanceM;
   const lengthM = known.at(-1)!.distanceM - start;
@@ -81,7 +94,7 @@ export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
   return {
     ok: true,
     profile: { stepM: PROFILE_STEP_M, elevationM: smoothed(raw, SMOOTHING_M / PROFILE_STEP_M) },
-    notes: { points: points.length, longestGapM, missing: points.length - known.length },
+    notes: { points: points.length, longestGapM, missing: points.length - known.length, absurd },
   };
 }
 

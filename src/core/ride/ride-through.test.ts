@@ -163,3 +163,16 @@ test('a ride is given up as soon as too much of it is out of the band, and not b
   expect(part.totalS).toBeLessThan(whole.totalS);
   expect(whole.points.slice(0, part.points.length)).toEqual(part.points);
 });
+
+test('a motor makes a climb faster, and on the flat nobody is helped beyond its cut-off', () => {
+  const assist = { supportFactor: 1, maxW: 250, cutOffKmh: 20 };
+  const [hill, flat] = [profileOf(way(81, (x) => x * 0.06)), profileOf(way(161, () => 0))];
+  const ride = (profile: ElevationProfile, powerW: number, helped: boolean) =>
+    rideThrough(profile, { ...LADEN, assist: helped ? assist : undefined }, rules(TOURER, { powerW }));
+  expect(ride(hill, 180, true).totalS).toBeLessThan(0.65 * ride(hill, 180, false).totalS);
+  // These legs alone go faster than the cut-off: the motor helps only while they get there.
+  const [own, helped] = [ride(flat, 250, false), ride(flat, 250, true)];
+  expect(helped.points.at(-1)!.speedKmh).toBeCloseTo(own.points.at(-1)!.speedKmh, 1);
+  // These do not: the motor holds them at it.
+  expect(ride(flat, 70, true).points.at(-1)!.speedKmh).toBeCloseTo(20, 0);
+});

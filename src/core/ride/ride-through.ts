@@ -1,7 +1,7 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
-import { kmhOf, msOf } from './climb';
 import type { ElevationProfile } from './profile';
-import { GRAVITY_MS2, airForceN, speedForPower, type Resistance } from './road-load';
+import { GRAVITY_MS2, airForceN, assistedPowerW, speedForPower, type Resistance } from './road-load';
+import { kmhOf, msOf } from './speed';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -50,7 +50,7 @@ export interface RidePoint {
 
 /** Where the rider's work went while riding, J; what was walked is left out. */
 export interface RideEnergy {
-  /** From the rider, at the road. */
+  /** From the rider and a motor, at the road. */
   readonly givenJ: number;
   readonly climbedJ: number;
   readonly airJ: number;
@@ -197,7 +197,7 @@ export function rideThrough(
     timeS += STEP_S;
     if (walks) speedMs = msOf(WALKING_KMH);
     else {
-      const givenW = coasts ? 0 : powerW * resistance.efficiency;
+      const givenW = coasts ? 0 : assistedPowerW(powerW, speedMs, resistance.assist) * resistance.efficiency;
       const airN = airForceN(speedMs, resistance);
       const next = nextSpeedMs(speedMs, givenW, road.climbN[place]! + road.rollingN[place]! + airN, massKg);
       spend(energy, speedMs, next, givenW, road.climbN[place]!, road.rollingN[place]!, airN, massKg);

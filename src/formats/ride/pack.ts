@@ -1,7 +1,8 @@
-import { gunzipSync, gzipSync } from 'fflate';
+import { gzipSync } from 'fflate';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
-import type { Recording } from '../../core/recording';
+import { gunzipBounded } from './gunzip';
+import { isPlausible, type Recording } from '../../core/recording';
 
 /** Samples of one recording that are read back; far above any ride. */
 const SAMPLES_MAX = 2_000_000;
@@ -16,20 +17,26 @@ export function packRecording(recording: Recording): string {
   return base64(gzipSync(columnsOf(recording), { mtime: 0 }));
 }
 
-/** The same samples, bit for bit; undefined where the text is none. */
+/** Unpacked bytes of a recording at most; more are refused while they are unpacked. */
+const BYTES_MAX = SAMPLES_MAX * SAMPLE_BYTES;
+
+/** The same samples, bit for bit; undefined where the text is none, or its figures are not those of a ride. */
 export function unpackRecording(packed: string): Recording | undefined {
   try {
-    const bytes = gunzipSync(bytesOf(packed));
+    const unpacked = gunzipBounded(bytesOf(packed), BYTES_MAX);
+    if (!unpacked.ok) return undefined;
+    const { bytes } = unpacked;
     const n = bytes.length / SAMPLE_BYTES;
-    if (!Number.isInteger(n) || n < 1 || n > SAMPLES_MAX) return undefined;
-    const { buffer } = bytes.slice();
-    return {
+    if (!Number.isInteger(n) || n < 1) return undefined;
+    const { buffer } = bytes;
+    const recording: Recording = {
       timeS: new Float64Array(buffer, 0, n),
       distanceM: new Float64Array(buffer, 8 * n, n),
       speedMs: new Float32Array(buffer, 16 * n, n),
       cadenceRpm: new Float32Array(buffer, 20 * n, n),
       elevationM: new Float32Array(buffer, 24 * n, n),
     };
+    return isPlausible(recording) ? recording : undefined;
   } catch {
     return undefined;
   }

@@ -8,6 +8,7 @@ import { writeGpxRoute } from './gpx';
 import { gunzipBounded } from './gunzip';
 import { guessMapping, writeRideCsv } from './ride-csv';
 import { readRideFile, type RideFileResult } from './ride-file';
+import { packRecording, unpackRecording } from './pack';
 import { writeTcx } from './tcx';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 400, seed: 1 });
@@ -47,6 +48,41 @@ describe('GPX', () => {
     });
   });
 
+  test('heights that mean “no data” are gaps, told with their count; a route of nothing else is refused', async () => {
+    const noData = (i: number) => (i % 10 < 3 ? -32768 : i === 45 ? 9100 : 10 + i * 0.3);
+    const way = (height: (i: number) => number) =>
+      gpx(many(60, (i) => `<trkpt lat="${52 + i * 0.0001}" lon="1.5"><ele>${height(i)}</ele></trkpt>`));
+    const bridged = await read('way.gpx', way(noData));
+    if (bridged.kind !== 'route') throw new Error(JSON.stringify(bridged));
+    expect(bridged.notes).toMatchObject({ absurd: 19, missing: 19 });
+    expect(bridged.profile.elevationM.every((height) => height >= 10 && height <= 28)).toBe(true);
+    expect(
+      failureOf(
+        await read(
+          'way.gpx',
+          way(() => -32768),
+        ),
+      ),
+    ).toEqual({
+      kind: 'noElevation',
+      message:
+        '60 of its 60 heights are below -500 m or above 9000 m: such heights mean “no data”; plan the route anew with heights',
+    });
+    const ridden = rideOf(
+      await read('out.gpx', gpx(many(60, (i) => point(i, timed(i)).replace(/<ele>.*<\/ele>/, '<ele>-32768</ele>')))),
+    );
+    expect(ridden.notes.absurdHeights).toBe(60);
+    expect(ridden.recording.elevationM.every(Number.isNaN)).toBe(true);
+  });
+
+  test('a name has something to read in it, and whole characters', async () => {
+    const unnamed = gpx(many(60, (i) => point(i))).replace(/<name>.*<\/name>/, '<name> </name>');
+    expect(await read(' .gpx', unnamed)).toMatchObject({ kind: 'route', name: 'ride' });
+    expect(await read('fen.gpx', unnamed)).toMatchObject({ name: 'fen' });
+    const { name } = (await read(`${'a'.repeat(79)}🚲b.gpx`, unnamed)) as { name: string };
+    expect(name).toBe('a'.repeat(79));
+  });
+
   test('a written route is read back, true in length', async () => {
     const points = Array.from({ length: 101 }, (_, i) => ({ distanceM: i * 20, elevationM: 5 + i }));
     const back = await read('fen.gpx', writeGpxRoute('Fen <loop>', points));
@@ -70,6 +106,17 @@ describe('CSV', () => {
     const ride = rideOf(await read('r.csv', writeRideCsv(recording)));
     expect([...ride.recording.timeS]).toEqual([...recording.timeS]);
     ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 5));
+  });
+
+  test.each([
+    ['times in another unit', '0,6,80,0\n5e12,6,80,5\n', 'its time is 5000000000000000 ms since 1970: it runs from'],
+    ['a time before 1970', '-9e9,6,80,0\n1,6,80,5\n', 'its time is -9000000000000 ms since 1970: it runs from'],
+    ['a pause of years', '0,6,80,0\n90000000,6,80,5\n', 'it lasts 1041.7 days: at most 31;'],
+    ['a distance in another unit', '0,6,80,0\n1,6,80,49e9\n', 'it is 49000000 km long: at most 20000 km;'],
+  ])('%s: refused with value, bounds and next step', async (_, rows, message) => {
+    const failure = failureOf(await read('r.csv', `time (s),speed (m/s),cadence,distance (m)\n${rows}`));
+    expect(failure).toMatchObject({ kind: 'absurd', message: expect.stringContaining(message) as string });
+    expect(failure!.message).toMatch(/; (mend|cut|check) /);
   });
 
   test('units are guessed from the headings', () => {
@@ -178,4 +225,15 @@ describe('what gives nothing is a named failure', () => {
       { ...SEEDED, numRuns: 300 },
     );
   });
+});
+
+test('samples that were kept are unpacked only where they are few enough, and those of a ride', () => {
+  const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString('base64');
+  expect(unpackRecording(packRecording(recording))!.timeS).toEqual(recording.timeS);
+  // 84 million bytes of zeros in some 80,000.
+  expect(unpackRecording(base64(gzipSync(new Uint8Array(84_000_000))))).toBeUndefined();
+  const years = { ...recording, timeS: recording.timeS.map((s) => s * 1e300) };
+  expect(unpackRecording(packRecording(years))).toBeUndefined();
+  const fast = { ...recording, speedMs: recording.speedMs.map(() => 1e30) };
+  expect(unpackRecording(packRecording(fast))).toBeUndefined();
 });

@@ -5,8 +5,8 @@ import {
   type RecordingFailure,
   type RecordingNotes,
 } from '../../core/recording';
-import { elevationProfile, type ElevationProfile, type ProfileFailure } from '../../core/ride';
-import type { CsvMapping } from '../../records';
+import { elevationProfile, type ElevationProfile, type ProfileFailure, type ProfileNotes } from '../../core/ride';
+import { NAME_LENGTH_MAX, type CsvMapping } from '../../records';
 import { readFit } from './fit';
 import { readGpx } from './gpx';
 import { gunzipBounded } from './gunzip';
@@ -36,6 +36,7 @@ export type RideFileResult =
       readonly format: RideFileKind;
       readonly name: string;
       readonly profile: ElevationProfile;
+      readonly notes: ProfileNotes;
       /** Why it is no ride as well. */
       readonly notRide: string;
     }
@@ -103,7 +104,7 @@ function ascii(bytes: Uint8Array, from: number, length: number): string {
 function fromTrack(format: RideFileKind, fileName: string, result: TrackResult): RideFileResult {
   if (!result.ok) return { kind: 'failed', failure: result.failure };
   const { track } = result;
-  const name = (track.name?.trim() || fileName).slice(0, 80) || 'ride';
+  const name = shortName(track.name ?? '') || shortName(fileName) || 'ride';
   const ride = recordingOf(track.samples);
   const profile = profileOf(track, ride.ok ? ride.recording : undefined);
   if (ride.ok) {
@@ -120,11 +121,24 @@ function fromTrack(format: RideFileKind, fileName: string, result: TrackResult):
   }
   // Without time or cadence it can still be a way to ride.
   if (ride.failure.kind === 'noTime' || ride.failure.kind === 'noCadence') {
-    if (profile.ok) return { kind: 'route', format, name, profile: profile.profile, notRide: ride.failure.message };
+    if (profile.ok) {
+      const { profile: heights, notes } = profile;
+      return { kind: 'route', format, name, profile: heights, notes, notRide: ride.failure.message };
+    }
     if (ride.failure.kind === 'noTime') return { kind: 'failed', failure: profile.failure };
   }
   return { kind: 'failed', failure: ride.failure };
 }
+
+/** A name as it can be kept, whole characters at most; empty where there is nothing but blanks. */
+const shortName = (name: string) => {
+  let short = '';
+  for (const character of name.trim()) {
+    if (short.length + character.length > NAME_LENGTH_MAX) break;
+    short += character;
+  }
+  return short.trim();
+};
 
 function profileOf({ samples }: Track, recording: Recording | undefined) {
   const counted = samples.every(({ distanceM }) => distanceM !== undefined);

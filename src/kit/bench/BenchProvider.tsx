@@ -4,7 +4,7 @@ import { App } from 'antd';
 import { createContext, use, useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { wheelsetOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup } from '../../core/gears';
-import { useWorkshop, type Workshop } from '../../store';
+import { useWorkshop, type Workshop, type WorkshopState } from '../../store';
 import { afterFrame } from '../after-frame';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
 import { useSteady } from '../useSteady';
@@ -29,8 +29,7 @@ export interface Bench {
 }
 
 export type BenchState =
-  | { readonly kind: 'opening' }
-  | { readonly kind: 'failed'; readonly message: string; readonly newerVersion: number | undefined }
+  | Exclude<WorkshopState, { kind: 'ready' }>
   | {
       readonly kind: 'ready';
       readonly workshop: Workshop;

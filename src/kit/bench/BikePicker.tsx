@@ -3,7 +3,7 @@
 import { EllipsisOutlined } from '@ant-design/icons';
 import { Button, Dropdown, Select } from 'antd';
 import { useState } from 'react';
-import { NAME_LENGTH_MAX } from '../../records';
+import { NAME_LENGTH_MAX, type BikeRecord } from '../../records';
 import { addBike, removeBike } from '../../store';
 import { Field } from '../fields/Field';
 import { useSteady } from '../useSteady';
@@ -12,6 +12,9 @@ import { NewBikeDialog } from './NewBikeDialog';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
+
+/** Roles of a copy: its setups are not those of the original. */
+const withoutSetups = (roles: BikeRecord['roles']) => roles?.map(({ setupId: _original, ...role }) => role);
 
 /** Which bike is on the bench; new, renamed and removed from here. */
 export function BikePicker() {
@@ -23,7 +26,9 @@ export function BikePicker() {
 
   const duplicate = useSteady(() => {
     const name = WORDS.bikePicker.copyOfName(bike.name).slice(0, NAME_LENGTH_MAX);
-    edits.write(() => addBike(db, { bike: { ...bike, name }, setup: { ...setup } }, Date.now()));
+    edits.write(() =>
+      addBike(db, { bike: { ...bike, name, roles: withoutSetups(bike.roles) }, setup: { ...setup } }, Date.now()),
+    );
   });
 
   return (

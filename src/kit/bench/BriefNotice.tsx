@@ -2,19 +2,24 @@
 
 import Link from 'next/link';
 import type { Contradiction } from '../../core/brief';
+import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
+import { contradictionText } from './contradiction-words';
 import { WORDS } from './text';
+import { useBrief } from './useBrief';
 
 /** Stands in the place of figures that a contradictory brief cannot give. */
 export function BriefNotice({ contradictions }: { contradictions: readonly Contradiction[] }) {
+  const { preferences } = useReadyBench();
+  const { brief } = useBrief();
   return (
     <div className={styles.contradiction} role="alert">
       <p>
         {WORDS.briefNotice.theBriefContradictsItselfSo} <Link href="/brief">{WORDS.briefNotice.brief}</Link>:
       </p>
       <ul>
-        {contradictions.map(({ message }) => (
-          <li key={message}>{message}</li>
+        {contradictions.map((one) => (
+          <li key={one.code}>{contradictionText(one, brief, preferences.speedUnit)}</li>
         ))}
       </ul>
     </div>

@@ -3,6 +3,7 @@
 import { BRIEF_BOUNDS, BRIEF_TERMS, type BriefNumbers } from '../../core/brief';
 import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
+import { SpeedField } from '../fields/SpeedField';
 import { withOptional } from '../fields/with-optional';
 import { short } from '../format';
 import { useReadyBench } from './BenchProvider';
@@ -24,23 +25,36 @@ export function BriefNumber({
   const { bike, fromLink } = bench;
   const [term, unit] = BRIEF_TERMS[field];
   const contradicts = contradictions.some(({ fields }) => fields.includes(field));
+  const set = (value: number | undefined) =>
+    edits.editBike(term, (record) => ({ ...record, brief: withOptional(record.brief, field, value) }));
+  const common = {
+    id: field,
+    label: label ?? capital(term),
+    term,
+    owner: bike.id,
+    disabled: fromLink,
+    bounds: BRIEF_BOUNDS[field],
+    width,
+    doubted: contradicts,
+    onCommit: set,
+  };
+  if (unit === 'km/h') {
+    return (
+      <SpeedField
+        {...common}
+        assumedKmh={brief[field]}
+        assumedText={WORDS.briefNumber.briefAssumed}
+        valueKmh={bike.brief[field]}
+      />
+    );
+  }
   return (
     <NumberField
-      id={field}
-      label={label ?? capital(term)}
-      term={term}
-      owner={bike.id}
-      disabled={fromLink}
+      {...common}
       unit={unit}
-      bounds={BRIEF_BOUNDS[field]}
       optional
-      width={width}
       placeholder={WORDS.briefNumber.briefAssumed(short(brief[field], 1))}
-      doubted={contradicts}
       value={bike.brief[field]}
-      onCommit={(value) =>
-        edits.editBike(term, (record) => ({ ...record, brief: withOptional(record.brief, field, value) }))
-      }
     />
   );
 }

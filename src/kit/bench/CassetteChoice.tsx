@@ -2,6 +2,7 @@
 
 import { Radio } from 'antd';
 import { cassettesOfRange, sameTeeth } from '../../core/parts/cassettes';
+import { isProposed } from '../../core/parts/proposed-cogs';
 import { useReadyBench } from './BenchProvider';
 import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
@@ -19,6 +20,11 @@ export function CassetteChoice() {
       <span className={styles.cogs} data-testid="cogs">
         {setup.cogs.join('-')}
       </span>
+      {chosen < 0 && isProposed(setup.cogs) && (
+        <span className={styles.caption} data-testid="proposed">
+          {WORDS.cassetteChoice.proposed}
+        </span>
+      )}
       {alternatives.length > (chosen < 0 ? 0 : 1) && (
         <>
           <span className={styles.caption} id="cassette-choice">

@@ -1,20 +1,20 @@
 'use client';
 
 import { Button } from 'antd';
-import { usePathname, useRouter } from 'next/navigation';
+import { usePathname } from 'next/navigation';
 import { addBike } from '../../store';
 import { useBench } from './BenchProvider';
+import { leaveLink } from './useLink';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
 
 /** Says that a link is being looked at, and lets it be kept; or why it cannot be read. */
 export function LinkNotice() {
   const state = useBench();
-  const router = useRouter();
   const pathname = usePathname();
   if (state.kind !== 'ready') return null;
   const { bench, linkProblem, workshop, edits } = state;
-  const leave = () => router.replace(pathname);
+  const leave = () => leaveLink(pathname);
   if (linkProblem) {
     return (
       <div className={styles.notice} role="alert">

@@ -1,3 +1,4 @@
+import { BuiltOnError } from '../../store';
 import { WORDS } from './text';
 /** What stands behind an error of the database: it wraps what the browser said. */
 function namesOf(error: unknown): string[] {
@@ -11,6 +12,9 @@ export function failureText(error: unknown): string {
   if (namesOf(error).includes('QuotaExceededError')) {
     return WORDS.failure.theBrowserHasNoMore;
   }
+  // These say it themselves.
+  if (error instanceof Error && error.message.endsWith('Nothing was changed.')) return error.message;
+  if (error instanceof BuiltOnError) return error.message;
   const cause = error instanceof Error ? error.message : String(error);
   return WORDS.failure.causeNothingElseHasChanged(cause);
 }

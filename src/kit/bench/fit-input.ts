@@ -21,13 +21,36 @@ export function fitInputOf(
   };
 }
 
+/** Every rear derailleur that may be had for a bike: those of its setups, then those in stock. */
+export function derailleursAtHand(
+  bike: BikeRecord,
+  setups: readonly SetupRecord[],
+  { parts }: ShopFacts,
+): OtherDerailleur[] {
+  const fitted = setups[0]!;
+  const own = fitted.shelf?.rearDerailleur === undefined ? [ofPlace(fitted, 0)] : [];
+  const chosen = setups.flatMap(({ shelf }) => shelf?.rearDerailleur ?? []);
+  const stocked = onTheShelf(bike, { ...fitted, shelf: undefined }, parts);
+  const isChosen = ({ partId }: OtherDerailleur) => partId !== undefined && chosen.includes(partId);
+  return [
+    ...own,
+    ...onTheBench(fitted, setups),
+    ...stocked.filter(isChosen),
+    ...stocked.filter((one) => !isChosen(one)),
+  ];
+}
+
+const ofPlace = ({ name, rearDerailleur }: SetupRecord, place: number): OtherDerailleur => ({
+  name: WORDS.fitInput.ofLetterValue(LETTERS[place], name ? `, ${name}` : ''),
+  rearDerailleur,
+});
+
 /** Rear derailleurs of other setups, which may be had of the same bike. */
 function onTheBench(setup: SetupRecord, setups: readonly SetupRecord[]): OtherDerailleur[] {
   return setups.flatMap((other, place) => {
     // One of the shelf is told of by its own name.
     if (other.id === setup.id || other.shelf?.rearDerailleur !== undefined) return [];
-    const name = WORDS.fitInput.ofLetterValue(LETTERS[place], other.name ? `, ${other.name}` : '');
-    return [{ name, rearDerailleur: other.rearDerailleur }];
+    return [ofPlace(other, place)];
   });
 }
 

@@ -23,11 +23,18 @@ export const WORDS = {
     theBriefContradictsItselfSo: 'The brief contradicts itself, so there is nothing to reckon with here. Mend it in',
     brief: 'Brief',
   },
+  assumed: {
+    assumed: 'assumed:',
+    assumedFor: 'assumed for',
+    set: 'Set this value',
+    byUsualGears: ' (by your usual gears)',
+  },
   briefNumber: {
     briefAssumed: (brief: string) => `${brief} assumed`,
   },
   cassetteChoice: {
     countCassettesRun: (count: number) => `${count} cassettes run`,
+    proposed: 'Cogs between the ends proposed, by the most even steps: check them against the cassette.',
     countSpeedValue: (count: number, value: string) => `${count}-speed${value}`,
   },
   emptyBench: {
@@ -99,6 +106,10 @@ export const WORDS = {
     theRiderAsTheBrief: 'The rider, as the brief has it',
     riderTotalMassKgAllUpPowerW: (totalMassKg: string, powerW: string, lowRpm: string, highRpm: string) =>
       `Rider: ${totalMassKg} kg all-up, ${powerW} W, ${lowRpm}–${highRpm} rpm`,
+    assumed: (what: string) => ` (${what} assumed)`,
+    weight: 'weight',
+    power: 'power',
+    cadence: 'cadence',
   },
   rolloutHelper: {
     measureTheRollout: 'Measure the rollout',

@@ -1,5 +1,5 @@
-import { useSearchParams } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { usePathname, useSearchParams } from 'next/navigation';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { carriesSetup } from '../../formats/link';
 import type { LinkResult } from '../../formats/read-link';
 import { failureText } from './failure';
@@ -7,9 +7,30 @@ import { WORDS } from './text';
 
 export type Link = LinkResult | { readonly kind: 'reading' };
 
-/** What the page's address carries. Its reader is loaded for an address that carries something. */
+function followFragment(changed: () => void): () => void {
+  window.addEventListener('hashchange', changed);
+  return () => window.removeEventListener('hashchange', changed);
+}
+
+/** Takes what a link carries out of the address. */
+export function leaveLink(pathname: string): void {
+  window.history.replaceState(null, '', pathname);
+  window.dispatchEvent(new HashChangeEvent('hashchange'));
+}
+
+/**
+ * What the page's address carries: behind its #, which no server hears of, or as its query in links of before. Its reader is loaded for an address that carries something.
+ */
 export function useLink(): Link {
-  const query = useSearchParams().toString();
+  const search = useSearchParams().toString();
+  // Read anew on another page, whose address carries nothing.
+  usePathname();
+  const fragment = useSyncExternalStore(
+    followFragment,
+    () => window.location.hash.slice(1),
+    () => '',
+  );
+  const query = carriesSetup(search) ? search : fragment;
   const [read, setRead] = useState<{ readonly query: string; readonly result: LinkResult }>();
   const carries = carriesSetup(query);
   useEffect(() => {

@@ -1,33 +1,58 @@
-import { EFFORT_W_PER_KG, resistanceOf, totalMassKg, type FilledBrief, type Needs } from '../../core/brief';
+import {
+  BALANCE_KMH,
+  EFFORT_W_PER_KG,
+  resistanceOf,
+  staminaOf,
+  totalMassKg,
+  type FilledBrief,
+  type Needs,
+} from '../../core/brief';
+import { SHORTEST_EFFORT_S, criticalPowerW } from '../../core/ride';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 import { explainRoadLoad } from './ride';
 
-export function explainPower(brief: FilledBrief, typed: boolean): Explanation {
-  const { effort, riderMassKg, powerW } = brief;
+export function explainPower(brief: FilledBrief, { climbPowerW, climbMinutes }: Needs, typed: boolean): Explanation {
+  const { effort, riderMassKg, powerW, anaerobicJPerKg } = brief;
+  const { anaerobicJ } = staminaOf(brief);
+  const hour = typed
+    ? `for an hour: ${short(powerW, 1)} W, as typed`
+    : `for an hour, ${effort}: ${allDigits(EFFORT_W_PER_KG[effort])} W/kg × ${short(riderMassKg, 1)} kg = ${short(powerW, 0)} W`;
+  const critical = criticalPowerW(staminaOf(brief));
+  const seconds = climbMinutes * 60;
+  const counted = Math.max(SHORTEST_EFFORT_S, seconds);
   return {
-    title: `Sustained power ${short(powerW, 0)} W`,
-    formula: typed ? 'as typed' : 'power = watts for each kg of rider × rider',
-    worked: typed
-      ? [`${short(powerW, 1)} W`]
-      : [`${effort}: ${allDigits(EFFORT_W_PER_KG[effort])} W/kg × ${short(riderMassKg, 1)} kg = ${short(powerW, 0)} W`],
-    source: 'What a fit amateur holds for an hour, by effort. A power meter, or a timed climb, tells yours.',
+    title: `Power on the climb ${short(climbPowerW, 0)} W`,
+    formula:
+      'power = critical power + work above it ÷ time; critical power = power for an hour − work above it ÷ 3600 s',
+    worked: [
+      hour,
+      `work above it: ${short(anaerobicJPerKg, 0)} J/kg × ${short(riderMassKg, 1)} kg = ${short(anaerobicJ, 0)} J`,
+      `critical power: ${short(powerW, 1)} − ${short(anaerobicJ, 0)} ÷ 3600 = ${fixed(critical, 1)} W`,
+      `${fixed(critical, 1)} + ${short(anaerobicJ, 0)} ÷ ${fixed(counted, 0)} s = ${fixed(climbPowerW, 1)} W`,
+    ],
+    source:
+      'Monod and Scherrer, Ergonomics 8 (1965); for no less than two minutes. A power meter, or a timed climb, tells yours.',
   };
 }
 
-export function explainClimbSpeed(brief: FilledBrief, { climbSpeedKmh }: Needs): Explanation {
-  const { steepestGradePercent, powerW, riderMassKg, bikeMassKg, loadMassKg } = brief;
-  const load = explainRoadLoad(climbSpeedKmh, { gradePercent: steepestGradePercent, powerW }, resistanceOf(brief));
+export function explainClimbSpeed(brief: FilledBrief, { climbSpeedKmh, climbPowerW }: Needs): Explanation {
+  const { steepestGradePercent: gradePercent, riderMassKg, bikeMassKg, loadMassKg } = brief;
+  const load = explainRoadLoad(climbSpeedKmh, { gradePercent, powerW: climbPowerW }, resistanceOf(brief));
   const parts = [riderMassKg, bikeMassKg, loadMassKg].map((mass) => short(mass, 1)).join(' + ');
   return { ...load, worked: [`all-up: ${parts} = ${short(totalMassKg(brief), 1)} kg`, ...load.worked] };
 }
 
-export function explainEasiestNeed(brief: FilledBrief, { climbSpeedKmh, easiestMaxM }: Needs): Explanation {
+export function explainEasiestNeed(brief: FilledBrief, { climbSpeedKmh, easiestMaxM, walks }: Needs): Explanation {
+  const speedKmh = walks ? BALANCE_KMH : climbSpeedKmh;
   return {
     title: `Easiest gear wanted: ${fixed(easiestMaxM, 2)} m or less`,
     formula: 'development = speed on the steepest climb ÷ lowest accepted cadence',
     worked: [
-      `${fixed(climbSpeedKmh, 2)} km/h × 1000 ÷ (${short(brief.climbingRpm, 1)} rpm × 60) = ${fixed(easiestMaxM, 3)} m`,
+      ...(walks
+        ? [`${fixed(climbSpeedKmh, 2)} km/h is too slow to stay upright: worked out at ${fixed(BALANCE_KMH, 1)} km/h`]
+        : []),
+      `${fixed(speedKmh, 2)} km/h × 1000 ÷ (${short(brief.climbingRpm, 1)} rpm × 60) = ${fixed(easiestMaxM, 3)} m`,
     ],
     source: 'The speed is worked out by road load: see the figure beside it.',
   };

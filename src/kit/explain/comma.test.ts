@@ -31,7 +31,7 @@ test('no working has a point in a number for who writes a comma', async () => {
   const report = gearReport(TOURER, riding);
   const context = { riding, wheel: { rimDiameterMm: 622, tyreWidthMm: 37.5 }, speedUnit: 'mph' } as const;
   const gear = report.gears[0]!;
-  const filled = fillBrief({ riderMassKg: 72.5, frontDragCm2: 10.5 }, 88.5);
+  const filled = fillBrief({ preferredRpm: 88.5, riderMassKg: 72.5, frontDragCm2: 10.5 });
   const needs = needsOf(filled);
   const said = [TOURER, ONE_RING].map((setup) =>
     setupFigures(candidate(setup), filled, { closenessPercent: 5, crossedCogs: 2 }),
@@ -57,7 +57,7 @@ test('no working has a point in a number for who writes a comma', async () => {
     ...checks.map((check) => fit.explainCheck(check, TOURER)),
     fit.explainChain('bigBigPlusTwo', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
     fit.explainChain('equation', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
-    brief.explainPower(filled, false),
+    brief.explainPower(filled, needs, false),
     brief.explainClimbSpeed(filled, needs),
     losses.explainFrontDrag(10.5, 27.5, 1.2),
     losses.explainLoss({ chainring: 48, cog: 36, watts: 2.5, lowWatts: 1.5, highWatts: 3.5 }, 180, 0.5),
@@ -75,9 +75,9 @@ test('nor has a question, its working, or what is said of an impossible number',
     }
   }
   none(
-    contradictions(fillBrief({ lowRpm: 95.5, highRpm: 90.5, topSpeedKmh: 20.5, cruisingSpeedKmh: 25.5 }, 88)).map(
-      ({ message }) => message,
-    ),
+    contradictions(
+      fillBrief({ preferredRpm: 88, lowRpm: 95.5, highRpm: 90.5, topSpeedKmh: 20.5, cruisingSpeedKmh: 25.5 }),
+    ).map(({ message }) => message),
   );
   none(checkWheel({ rimDiameterMm: 622, tyreWidthMm: 12.5 }).map(({ message }) => message));
 });

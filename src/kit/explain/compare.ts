@@ -1,8 +1,9 @@
 import type { FilledBrief } from '../../core/brief';
-import type { RowId, SetupFigures } from '../../core/compare';
-import { CHAIN_FRICTION } from '../../core/fit';
+import { speedsRidden, type RowId, type SetupFigures } from '../../core/compare';
+import { CHAIN_FRICTION, LOSS_SPREAD, hubLoss } from '../../core/fit';
 import type { Zone } from '../../core/gears';
-import { allDigits, fixed, percentText, short, speedText, type SpeedUnit } from '../format';
+import { percent } from '../../core/units';
+import { SPEED_UNIT_TEXT, allDigits, fixed, percentText, short, speedIn, speedText, type SpeedUnit } from '../format';
 import { ZONE_TEXT } from '../words';
 import type { Explanation } from './explanation';
 import { explainCheck } from './fit';
@@ -98,6 +99,22 @@ export function explainFigure(
       };
     case 'capacity':
       return explainCheck(capacity, report.setup);
+    case 'riddenStep': {
+      if (figures.riddenStep === undefined) return undefined;
+      const speeds = speedsRidden(brief, figures.needs);
+      return {
+        title: `Average step at the speeds you ride: ${percentText(figures.riddenStep)}`,
+        formula: 'sum of step × share of the time between its two gears, each at the preferred cadence',
+        worked: speeds.map(
+          ({ share, centreKmh }) =>
+            `${fixed(percent(share), 0)}% of the time about ${fixed(speedIn(unit, centreKmh), 1)} ${SPEED_UNIT_TEXT[unit]}`,
+        ),
+        source:
+          brief.ridden && brief.ridden.shares.length > 0
+            ? 'Speeds follow from your recordings: the time in each gear.'
+            : 'Speeds follow from the terrain, usual speed and steepest climb on the Needs page.',
+      };
+    }
     case 'loss':
       return explainLoss(figures, brief);
     case 'frontDrag':
@@ -131,17 +148,23 @@ export function explainFigure(
   }
 }
 
-function explainLoss({ loss, cruising }: SetupFigures, brief: FilledBrief): Explanation {
-  const { chainring, cog } = cruising.gear;
+function explainLoss({ loss: whole, chainLoss: loss, cruising }: SetupFigures, brief: FilledBrief): Explanation {
+  const { chainring, cog, hubStage } = cruising.gear;
+  const hub = hubLoss(hubStage);
   const { mu, lowMu, highMu } = CHAIN_FRICTION;
   return {
-    title: `Chain loss in ${chainring}/${cog}: ${percentText(loss.fraction)}`,
+    title: `Loss in ${gearName(cruising.gear)}: ${percentText(whole.fraction)}`,
     formula: 'share = μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog)',
     worked: [
       `${allDigits(mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) = ${percentText(loss.fraction)}`,
-      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${allDigits(lowMu)} to ${allDigits(highMu)}: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
+      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${allDigits(lowMu)} to ${allDigits(highMu)}, ${fixed(percent(LOSS_SPREAD.tension), 0)}% either way for chain tension, and up to ${short(percent(LOSS_SPREAD.pulleys), 2)}% for the pulleys and ${short(percent(LOSS_SPREAD.perDegree), 2)}% per degree of angle: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
+      ...(hub.fraction > 0
+        ? [
+            `two-speed hub, geared stage: ${percentText(hub.fraction)} (${percentText(hub.lowFraction)} to ${percentText(hub.highFraction)}), ${fixed(hub.fraction * brief.powerW, 1)} W; an estimate for one planetary stage`,
+          ]
+        : []),
     ],
     source:
-      'First principles: links bending on to and off ring and cog, in the gear for your usual speed. Measurements disagree on the share of the sideways angle (Spicer et al., J. Mech. Design 2001, found little), so it is left out.',
+      'First principles: links bending on to and off ring and cog, in the gear for your usual speed. Measurements disagree on the share of the sideways angle (Spicer et al., J. Mech. Design 2001, found little): it is in the spread.',
   };
 }

@@ -98,18 +98,24 @@ describe('workings can be checked with pencil and paper', () => {
 
 describe('the brief', () => {
   const said = { riderMassKg: 72, bikeMassKg: 15, loadMassKg: 18 };
-  const brief = fillBrief({ ...said, powerW: 180 }, 88);
+  const brief = fillBrief({ preferredRpm: 88, highRpm: 98, climbingRpm: 65, topSpeedKmh: 45, ...said, powerW: 180 });
   const needs = needsOf(brief);
 
   test('power by effort, or as typed', () => {
-    expect(textOf(explainPower(fillBrief(said, 88), false))).toContain('steady: 2 W/kg × 72 kg = 144 W');
-    expect(textOf(explainPower(brief, true))).toContain('as typed');
+    const taken = fillBrief({ preferredRpm: 88, ...said });
+    const text = textOf(explainPower(taken, needsOf(taken), false));
+    expect(text).toContain('steady: 2.2 W/kg × 72 kg = 158 W');
+    expect(text).toContain('work above it: 200 J/kg × 72 kg = 14400 J');
+    expect(text).toContain('critical power: 158.4 − 14400 ÷ 3600 = 154.4 W');
+    expect(textOf(explainPower(brief, needs, true))).toContain('as typed');
   });
 
   test('the climb in newtons, and the gears that it asks for', () => {
     const climb = textOf(explainClimbSpeed(brief, needs));
     expect(climb).toContain('all-up: 72 + 15 + 18 = 105 kg');
     expect(climb).toContain('Martin et al.');
+    const helped = fillBrief({ ...said, powerW: 180, assistFactor: 1, assistMaxW: 100 });
+    expect(textOf(explainClimbSpeed(helped, needsOf(helped)))).toContain('W + motor 100 W) × 0.96');
     // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8 %.
     expect(climb).toContain(': 88.3 N');
     expect(textOf(explainEasiestNeed(brief, needs))).toContain('× 1000 ÷ (65 rpm × 60)');

@@ -1,32 +1,27 @@
-import {
-  PART_KINDS,
-  ownPrices,
-  priceOf,
-  type FindAim,
-  type FindResult,
-  type FoundFacts,
-  type PartKind,
-  type Prices,
-} from '../../core/find';
+import type { FindAim, FindResult, FoundFacts } from '../../core/find';
 import { directPitches } from '../../core/fit';
-import type { Setup } from '../../core/gears';
+import type { CardItem, Move } from '../../core/job';
+import { CHAIN_G_A_LINK, COG_G, FRONT_MASS_G, RING_G } from '../../core/parts/mass-by-teeth';
 import { allDigits, fixed, short } from '../format';
+import { costText, itemMassText, itemText, massText, priceText } from '../shop/card-words';
 import { DEFINITION, type Explanation } from './explanation';
 
 /** Why a setup is on the list, or is not. */
 export function explainFront(
   { searched, met, front }: FindResult,
+  rows: number,
   aims: readonly FindAim[],
   names: Readonly<Record<FindAim, string>>,
 ): Explanation {
   return {
-    title: `${front.length} that no other beats`,
+    title: `${rows} that no other beats`,
     formula: 'A beats B: as good in every aim, and better in one at least',
     worked: [
       `${searched} setups: every choice of rings with every cassette`,
       `${met} of them meet every need`,
       `aims: ${aims.map((aim) => names[aim]).join(', ')}`,
-      `each of the ${met} is held against the others; ${met - front.length} are beaten by one of the ${front.length}`,
+      `each of the ${met} is compared with the others; ${met - front.length} are beaten by one of the ${front.length}`,
+      ...(rows < front.length ? [`those with the same figures stand in one row: ${rows} rows`] : []),
     ],
     source: 'Pareto’s order; worked out for all of them, none is left to chance.',
     note: 'No aim is weighed against another: what you give up for what is yours to say. Setups that are alike in all aims stay together.',
@@ -47,41 +42,27 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
   };
 }
 
-export function explainCost(
-  { build, cassette, cost }: FoundFacts,
-  prices: Prices,
-  names: Readonly<Record<PartKind, string>>,
-): Explanation {
-  const count = (part: PartKind) => build.newParts.filter((one) => one === part).length;
-  const bought = PART_KINDS.filter((part) => count(part) > 0);
+/** Explains what a setup costs: the same purchases as on the card of its job. */
+export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>): Explanation {
   return {
-    title: `Cost: ${short(cost, 2)}`,
-    formula: 'cost = sum of the prices of the parts that must be bought',
-    worked:
-      bought.length === 0
-        ? ['nothing must be bought']
-        : bought.map(
-            (part) =>
-              `${count(part)} × ${names[part]} at ${short(priceOf(part, prices, ownPrices({ cassette, build })), 2)}`,
-          ),
-    source: 'The prices that stand under “What parts cost you”; grey ones are round sums of a middle sort.',
+    title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost)}`,
+    formula: 'cost = sum of the prices of what goes on and is not in stock',
+    worked: buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one)}`),
+    source:
+      'Parts: the price of each part, where it has one. Else the prices under “What parts cost you”; grey ones are round sums of a middle sort.',
     note: 'A part is bought only where the present one would not go with the rest.',
   };
 }
 
-export function explainMassChange(
-  { chainrings, cassette, build, massG, massChangeG }: FoundFacts,
-  present: Setup,
-): Explanation {
+/** Explains what a setup weighs against the one on the bike: the same items as on the card of its job. */
+export function explainMassChange({ off, on, massChange }: Pick<Move, 'off' | 'on' | 'massChange'>): Explanation {
+  const line = (sign: string) => (item: CardItem) => `${sign} ${itemText(item)}: ${itemMassText(item)}`;
   return {
-    title: `Weight against A: ${fixed(massChangeG, 0)} g, an estimate`,
-    formula: `rings ${allDigits(0.045)} g × T², cogs ${allDigits(0.31)} g × T^${allDigits(1.5)}, chain ${allDigits(2.25)} g a link, front derailleur with cable and shifter 230 g`,
-    worked: [
-      `${chainrings.join('/')} x ${cassette.cogs.join('-')}, ${build.chainLinks} links: ${fixed(massG, 0)} g`,
-      `A, ${present.chainrings.join('/')} x ${present.cogs.join('-')}, alike: ${fixed(massG - massChangeG, 0)} g`,
-    ],
-    source: 'Estimated by teeth, for parts of a middle sort.',
-    note: 'Makers differ by a fifth and more: weigh before you pay for grams.',
+    title: `Weight against A: ${massText(massChange)}`,
+    formula: 'weight of what goes on − weight of what comes off',
+    worked: off.length + on.length === 0 ? ['nothing moves'] : [...on.map(line('+')), ...off.map(line('−'))],
+    source: `Parts, as weighed. “About”: estimated by teeth, for parts of a middle sort: rings ${allDigits(RING_G)} g × T², cogs ${allDigits(COG_G)} g × T^${allDigits(1.5)}, chain ${allDigits(CHAIN_G_A_LINK)} g a link, front derailleur with cable and shifter ${allDigits(FRONT_MASS_G)} g.`,
+    note: 'Makers differ by a fifth and more: weigh before you pay for grams. A place in which one side has no weight is left out on both.',
   };
 }
 

@@ -28,6 +28,13 @@ export interface GearContext {
 export const gearName = ({ chainring, cog, hubStage = 1 }: Pick<Gear, 'chainring' | 'cog'> & Partial<Gear>) =>
   hubStage === 1 ? `${chainring}/${cog}` : `${chainring}/${cog} ×${hubStage}`;
 
+/** Changes in size below this are none, as a share. */
+const SAME_SIZE = 0.0005;
+
+/** How another gear differs in size: "the same", "1.2 % harder". */
+export const sizeChangeText = (change: number) =>
+  Math.abs(change) < SAME_SIZE ? 'the same' : `${percentText(Math.abs(change))} ${change > 0 ? 'harder' : 'easier'}`;
+
 /** The teeth as a quotient: 32 ÷ 36, times the stage where there is one. */
 const teethOf = ({ chainring, cog, hubStage }: Gear) =>
   hubStage === 1 ? `${chainring} ÷ ${cog}` : `${chainring} ÷ ${cog} × ${hubStage}`;

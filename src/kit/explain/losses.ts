@@ -1,4 +1,5 @@
-import { CHAIN_FRICTION, type LossWatts } from '../../core/fit';
+import { CHAIN_FRICTION, LOSS_SPREAD, type LossWatts } from '../../core/fit';
+import { percent } from '../../core/units';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 
@@ -14,7 +15,7 @@ export function explainLoss(
     worked: [
       `${allDigits(CHAIN_FRICTION.mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) × ${short(powerW, 0)} W`,
       `sideways angle: ${short(anglePercentPerDeg, 2)} % of the power a degree`,
-      `with μ from ${allDigits(CHAIN_FRICTION.lowMu)} to ${allDigits(CHAIN_FRICTION.highMu)}: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
+      `with μ from ${allDigits(CHAIN_FRICTION.lowMu)} to ${allDigits(CHAIN_FRICTION.highMu)}, ${fixed(percent(LOSS_SPREAD.tension), 0)}% either way for chain tension, up to ${short(percent(LOSS_SPREAD.pulleys), 2)}% of the power for the pulleys and up to ${short(percent(LOSS_SPREAD.perDegree), 2)}% per degree of angle: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
     ],
     source:
       'First principles: links bend on to and off ring and cog. Spicer et al., J. Mech. Design 2001, found little effect of the angle.',

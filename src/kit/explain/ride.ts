@@ -11,14 +11,18 @@ export function explainRoadLoad(
   const { massKg, crr, cdaM2, airDensityKgM3, efficiency } = resistance;
   const speed = msOf(speedKmh);
   const air = 0.5 * airDensityKgM3 * cdaM2 * speed ** 2;
-  const slope = (powerForSpeed(speed, gradePercent / 100, resistance) * efficiency) / speed - air;
+  const legs = { ...resistance, assist: undefined };
+  const neededW = powerForSpeed(speed, gradePercent / 100, legs);
+  const slope = (neededW * efficiency) / speed - air;
+  const motorW = resistance.assist ? neededW - powerW : 0;
+  const given = motorW > 0 ? `(${short(powerW, 0)} W + motor ${short(motorW, 0)} W)` : `${short(powerW, 0)} W`;
   return {
     title: `${fixed(speedKmh, 1)} km/h on ${short(gradePercent, 1)} %`,
     formula: 'power × efficiency = speed × (slope and rolling + air)',
     worked: [
       `slope and rolling: ${short(massKg, 1)} kg × ${allDigits(GRAVITY_MS2)} × (sin θ + ${allDigits(crr)} cos θ), tan θ = ${short(gradePercent / 100, 4)}: ${fixed(slope, 1)} N`,
       `air: ½ × ${allDigits(airDensityKgM3)} × ${allDigits(cdaM2)} m² × (${fixed(speed, 2)} m/s)² = ${fixed(air, 2)} N`,
-      `${short(powerW, 0)} W × ${allDigits(efficiency)} ÷ ${fixed(slope + air, 1)} N = ${fixed(speed, 2)} m/s`,
+      `${given} × ${allDigits(efficiency)} ÷ ${fixed(slope + air, 1)} N = ${fixed(speed, 2)} m/s`,
     ],
     source:
       'Road load after Martin et al., J. Appl. Biomech. 1998, reduced: P·η = v·(m·g·(sin θ + C_rr·cos θ) + ½·ρ·CdA·v²). Still air.',

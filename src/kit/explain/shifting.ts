@@ -1,4 +1,5 @@
 import { pushesFor, type BigChange, type ClicksPerPush, type Crossover, type Setup } from '../../core/gears';
+import type { FrontControl } from '../../core/fit';
 import { fixed, percentText } from '../format';
 
 /** Cogs as clicks: three clicks. */
@@ -11,6 +12,7 @@ export function crossoverWords(
   { step, rearClicks, changesRing, changesHubStage }: Crossover,
   { cogs }: Setup,
   perPush: ClicksPerPush,
+  control: FrontControl = 'lever',
 ) {
   const { from, to } = step;
   const what = [changesRing && `the ${from.chainring} ring`, changesHubStage && `the hub’s ×${from.hubStage}`];
@@ -23,6 +25,14 @@ export function crossoverWords(
     const way = harder ? 'harder' : 'easier';
     return ` and go ${clicksText(rearClicks)} ${way} (${pushesText(pushesFor(rearClicks, perPush[way]))})`;
   };
+  if (control !== 'lever' && changesRing && !changesHubStage) {
+    const clicks = rearClicks === 0 ? '' : `, and the rear by ${clicksText(rearClicks)}`;
+    const ease = 'ease off while it moves';
+    return {
+      easier: `At the ${to.cog}, the system drops to the ${from.chainring} ring${clicks}; ${ease}: ${fixed(-100 * step.cadenceDrop, 1)} %`,
+      harder: `At the ${from.cog}, the system changes up to the ${to.chainring} ring${clicks}; ${ease}: +${percentText(step.speedStep)}`,
+    };
+  }
   return {
     easier: `At the ${to.cog}, drop to ${join(what)}${rear(softens)}: ${fixed(-100 * step.cadenceDrop, 1)} %`,
     harder: `At the ${from.cog}, change up to ${join(back)}${rear(!softens)}: +${percentText(step.speedStep)}`,

@@ -4,6 +4,12 @@ export const WORDS = {
     notKnown: 'not known',
     assumed: (assumed: number) => `${assumed} assumed`,
   },
+  draft: {
+    overtaken: (stored: string) =>
+      stored === ''
+        ? 'Another window has emptied this meanwhile, and that stands.'
+        : `Another window has changed this to ${stored} meanwhile, and that stands.`,
+  },
   nameField: {
     aNameOfCountCharacters: (count: number, nameLengthMax: number) =>
       `a name of ${count} characters: at most ${nameLengthMax}`,

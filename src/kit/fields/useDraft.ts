@@ -2,6 +2,7 @@
 
 import { useEffect, useReducer, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useHistoryEpoch } from './HistoryEpoch';
+import { WORDS } from './text';
 
 export type Parsed<T> =
   | { readonly ok: true; readonly value: T }
@@ -13,6 +14,8 @@ interface DraftState {
   readonly epoch: number;
   /** What was stored when typing began, as text: where the record goes back to when the text cannot be read. */
   readonly base: string;
+  /** What this field has written since, the last one last, as text; first what was stored. */
+  readonly wrote: readonly string[];
 }
 
 export interface Draft {
@@ -41,6 +44,8 @@ const atOnce = (draw: () => void) => {
  * was before the typing: on the way to "500" there is a "50" that nobody meant. While the text is
  * merely unfinished the last readable state stands until the field is left. A draft gives way to
  * the stored value on Escape, on undo and redo, and when another record comes on the bench.
+ * The record goes back only where what is stored is still what this field wrote: what another
+ * window has written meanwhile stands, and the field says so.
  * @param owner names the record that the field belongs to
  * @param stored the stored value as text, which `parse` reads back as that value
  * @param drawn when what is typed is drawn: at once, or for a field that keeps its text itself after what cannot wait
@@ -71,7 +76,20 @@ export function useDraft<T>(
       ? { message: parsed.message, unfinished: focused && parsed.unfinished === true }
       : undefined;
   };
+  /** Said until something else is typed: it is no fault of what stands in the field. */
+  const noticeOf = (by: { readonly owner: string; readonly stored: string } | undefined) =>
+    by?.owner === owner && by.stored === stored && !active
+      ? { message: WORDS.draft.overtaken(stored), unfinished: true }
+      : undefined;
   const latest = () => own(ahead.current) ?? active;
+
+  /** A value as text, whatever way it was typed. */
+  const valueOf = (typed: string) => {
+    const parsed = parse(typed);
+    return parsed.ok ? (JSON.stringify(parsed.value) ?? '') : typed;
+  };
+  const isOvertaken = ({ wrote }: DraftState) => !wrote.map(valueOf).includes(valueOf(stored));
+  const [overtakenBy, setOvertakenBy] = useState<{ readonly owner: string; readonly stored: string }>();
 
   const show = (next: DraftState | undefined) => {
     leave.current?.();
@@ -80,39 +98,50 @@ export function useDraft<T>(
     // A field that keeps its text itself is to show this one, though it may be the one that was drawn last.
     redraw();
   };
-  const goBack = (base: string) => {
-    const before = parse(base);
+  /** Puts back what was stored before the typing; answers with the draft as it is then. */
+  const goBack = (from: DraftState): DraftState => {
+    if (isOvertaken(from)) {
+      setOvertakenBy({ owner, stored });
+      return { ...from, base: stored, wrote: [stored] };
+    }
+    if (valueOf(from.wrote.at(-1)!) === valueOf(from.base)) return from;
+    const before = parse(from.base);
     if (before.ok) commit(before.value);
+    return { ...from, wrote: [...from.wrote, from.base] };
   };
   const drop = () => {
     const dropped = latest();
     show(undefined);
-    if (dropped) goBack(dropped.base);
+    if (dropped) goBack(dropped);
   };
 
   return {
     text,
     latestText: () => latest()?.text ?? text,
-    problem: problemOf(active),
+    problem: problemOf(active) ?? noticeOf(overtakenBy),
     inputProps: {
       value: text,
       onChange: ({ target }) => {
-        const base = latest()?.base ?? stored;
-        const typed = { text: target.value, owner, epoch, base };
+        const before = latest();
+        // What another window has written meanwhile is what this typing begins from.
+        const { base, wrote } = before && !isOvertaken(before) ? before : { base: stored, wrote: [stored] };
+        setOvertakenBy(undefined);
+        const next = parse(target.value);
+        const begun = { text: target.value, owner, epoch, base, wrote };
+        const typed = next.ok ? { ...begun, wrote: [...wrote, target.value] } : next.unfinished ? begun : goBack(begun);
         leave.current?.();
         ahead.current = typed;
         leave.current = drawn(() => show(typed));
-        const next = parse(target.value);
         if (next.ok) commit(next.value);
-        else if (!next.unfinished) goBack(base);
       },
       onFocus: () => setFocused(true),
       onBlur: () => {
         setFocused(false);
         const left = latest();
         const isRefused = problemOf(left) !== undefined;
-        show(isRefused ? left : undefined);
-        if (left && isRefused) goBack(left.base);
+        const overtaken = left && isRefused && isOvertaken(left);
+        const kept = left && isRefused ? goBack(left) : undefined;
+        show(overtaken ? undefined : kept);
       },
       onKeyDown: (event) => {
         const undoes = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey;

@@ -288,7 +288,10 @@ export const TERMS: readonly Term[] = [
     'Twins',
     rungs('twins'),
     'Two gears of exactly the same ratio on different rings, such as 32/24 and 48/36. Near twins are closer than one can feel.',
-    { also: ['twin', 'exact twins', 'near twins'], see: ['overlap', 'ratio'] },
+    {
+      also: ['twin', 'exact twins', 'near twins', 'duplicates', 'exact duplicates', 'near duplicates'],
+      see: ['overlap', 'ratio'],
+    },
   ),
   term(
     'overlap',

@@ -1,22 +1,27 @@
 'use client';
 
+import isEqual from 'fast-deep-equal';
 import {
   memo,
-  useEffect,
   useId,
   useImperativeHandle,
   useMemo,
   useRef,
   useState,
   type KeyboardEvent,
+  type PointerEvent,
   type Ref,
-  type RefObject,
+  type TouchEvent,
 } from 'react';
+import { speedKmh } from '../../core/gears';
 import { useTypedNow, type Bench } from '../bench/BenchProvider';
-import { signOf } from '../bench/setup-sign';
-import { AheadCanvas } from './ahead-canvas';
-import { laidOut, type LadderAsked, type LadderFrame, type LaidOut } from './asked';
-import { neighbourOf, type PlacedGear } from './layout';
+import { LETTERS, signOf } from '../bench/setup-sign';
+import { gearName, stepText } from '../explain/gears';
+import { fixed, speedText } from '../format';
+import { laidOut, pictureOf, rememberedLanes, type LadderAsked, type LaidOut } from './asked';
+import { NARROW, neighbourOf, type LadderLane, type PlacedGear } from './layout';
+import { useSteady } from '../useSteady';
+import { pointedAt } from './pointed';
 import type { Span } from './scale';
 import type { LadderPicture, Part } from './scene';
 import { TAIL_GAP, type Shape } from './shapes';
@@ -26,86 +31,111 @@ import styles from './Ladder.module.css';
 
 export interface LadderProps {
   readonly picture: LadderPicture;
-  /** What it was made from. */
-  readonly asked: LadderAsked;
-  /** What it will be made from, of a bench that has just been typed. */
-  readonly askedOf: (bench: Bench) => LadderAsked;
-  readonly onSelect: (selected: PlacedGear) => void;
+  /** What it will be made from, of a bench that has just been typed; without it the picture waits for the database. */
+  readonly askedOf?: (bench: Bench) => LadderAsked;
+  /** Without it no gear is chosen. */
+  readonly onSelect?: ((selected: PlacedGear) => void) | undefined;
   /** The drawing, for saving it. */
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
 
+/** A swipe is a way across of this many pixels at least. */
+const SWIPE_PX = 50;
+
 /**
- * All gears on one log axis: a lane a setup, a row a ring, a rung a gear, in true scale. While somebody types, a canvas
- * over the drawing shows the gears at once; the drawing itself, which can be read out, clicked and saved, follows.
+ * All gears on one standing log scale: a column a setup, an upright a ring, a rung a gear, in true scale. It draws what is
+ * being typed in the frame of the key press, ahead of the database and of all else on the page.
  */
-export function Ladder({ picture, asked, askedOf, onSelect, drawingRef }: LadderProps) {
+export function Ladder({ picture: saved, askedOf, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
+  const [typed, setTyped] = useState<Bench>();
+  useTypedNow(setTyped);
+  const [lanes] = useState(rememberedLanes);
+  const picture = useMemo(
+    () => (typed && askedOf ? pictureOf(askedOf(typed), saved, lanes) : saved),
+    [typed, askedOf, saved, lanes],
+  );
+  // On a phone one column fills the screen.
+  const isNarrow = width > 0 && width < NARROW && picture.lanes.length > 1;
+  const [turnedTo, turnTo] = useState<number>();
+  const shownPlace = picture.lanes.some(({ place }) => place === turnedTo) ? turnedTo! : picture.selected.place;
+  const shown = useMemo(
+    () => (isNarrow ? { ...picture, lanes: picture.lanes.filter(({ place }) => place === shownPlace) } : picture),
+    [picture, isNarrow, shownPlace],
+  );
   const [span, setSpan] = useState<Span>();
-  const drawn = useMemo(() => (width > 0 ? laidOut(picture, width, span) : undefined), [picture, width, span]);
+  const drawn = useMemo(() => (width > 0 ? laidOut(shown, width, span) : undefined), [shown, width, span]);
   if (drawn && drawn.layout.span !== span) setSpan(drawn.layout.span);
-  const svg = useRef<SVGSVGElement>(null);
-  const over = useRef<HTMLDivElement>(null);
-  const ahead = useRef<AheadCanvas>(undefined);
-  // A ladder that is out of sight for a while has no width, and comes back with another drawing.
-  const isThere = drawn !== undefined;
-  useEffect(() => {
-    if (!isThere || !over.current || !svg.current) return undefined;
-    const opened = new AheadCanvas(over.current, svg.current, styles);
-    ahead.current = opened;
-    return () => {
-      opened.close();
-      ahead.current = undefined;
-    };
-  }, [isThere]);
-  useEffect(() => {
-    if (!drawn) return;
-    const { scene, layout } = drawn;
-    ahead.current?.liesOver({
-      asked,
-      frame: frameOf(picture),
-      width: scene.width,
-      height: scene.height,
-      span: layout.span,
-    });
-  }, [drawn, picture, asked]);
-  useTypedNow((bench) => (bench ? ahead.current?.show(askedOf(bench)) : ahead.current?.empty()));
+  const touched = useRef<number>(undefined);
+  const places = picture.lanes.map(({ place }) => place);
+  const swipe = {
+    onTouchStart: ({ touches }: TouchEvent) => (touched.current = touches[0]?.clientX),
+    onTouchEnd: ({ changedTouches }: TouchEvent) => {
+      const way = (changedTouches[0]?.clientX ?? 0) - (touched.current ?? 0);
+      if (Math.abs(way) < SWIPE_PX) return;
+      const next = places[places.indexOf(shownPlace) + (way < 0 ? 1 : -1)];
+      if (next !== undefined) turnTo(next);
+    },
+  };
   return (
-    <div ref={ref} className={styles.frame} style={drawn && { height: drawn.layout.height }}>
-      {drawn && (
-        <Drawing svg={svg} drawingRef={drawingRef} drawn={drawn} selected={picture.selected} onSelect={onSelect} />
-      )}
-      <div ref={over} />
+    <div>
+      {isNarrow && <ColumnPicker lanes={picture.lanes} shown={shownPlace} onTurn={turnTo} />}
+      <div ref={ref} className={styles.frame} style={{ height: picture.height }} {...(isNarrow && swipe)}>
+        {drawn && (
+          <Drawing drawingRef={drawingRef} drawn={drawn} lanes={shown.lanes} picture={shown} onSelect={onSelect} />
+        )}
+      </div>
     </div>
   );
 }
 
-const frameOf = ({ upper, lower, reading, speedUnit }: LadderPicture): LadderFrame => ({
-  upper,
-  lower,
-  reading,
-  speedUnit,
-});
-
-interface DrawingProps {
-  readonly svg: RefObject<SVGSVGElement | null>;
-  readonly drawingRef: Ref<SVGSVGElement> | undefined;
-  readonly drawn: LaidOut;
-  readonly selected: LadderPicture['selected'];
-  readonly onSelect: (selected: PlacedGear) => void;
+/** Which setup a narrow ladder shows; a swipe over the drawing does the same. */
+function ColumnPicker({
+  lanes,
+  shown,
+  onTurn,
+}: {
+  lanes: readonly LadderLane[];
+  shown: number;
+  onTurn: (place: number) => void;
+}) {
+  return (
+    <div className={styles.picker} role="group" aria-label={WORDS.ladder.setupShown}>
+      {lanes.map(({ place, title }) => (
+        <button
+          key={place}
+          type="button"
+          data-setup={signOf(place)}
+          aria-pressed={place === shown}
+          aria-label={WORDS.ladder.showSetup(LETTERS[place]!, title)}
+          onClick={() => onTurn(place)}
+        >
+          {LETTERS[place]}
+        </button>
+      ))}
+    </div>
+  );
 }
 
-const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSelect }: DrawingProps) {
-  useImperativeHandle(drawingRef, () => svg.current!, [svg]);
+interface DrawingProps {
+  readonly drawingRef: Ref<SVGSVGElement> | undefined;
+  readonly drawn: LaidOut;
+  readonly lanes: readonly LadderLane[];
+  readonly picture: LadderPicture;
+  readonly onSelect: LadderProps['onSelect'];
+}
+
+function Drawing({ drawingRef, drawn, lanes, picture, onSelect }: DrawingProps) {
+  const svg = useRef<SVGSVGElement>(null);
+  useImperativeHandle(drawingRef, () => svg.current!, []);
   const { layout, scene } = drawn;
-  const group = useRef<SVGGElement>(null);
-  const hatchId = useId();
-  const moveTo = (event: KeyboardEvent, from: PlacedGear) => {
-    const next = neighbourOf(layout, from, event.key);
-    if (!next) return;
-    event.preventDefault();
-    onSelect(next);
-    group.current?.querySelector<SVGGElement>(`[data-place="${next.place}"][data-gear="${next.gear.key}"]`)?.focus();
+  const { scale, left, right } = layout;
+  const [pointedY, setPointedY] = useState<number>();
+  const point = ({ clientX, clientY, pointerType }: PointerEvent) => {
+    const box = svg.current!.getBoundingClientRect();
+    const [x, y] = [clientX - box.left, clientY - box.top];
+    const isInside = pointerType !== 'touch' && x >= left && x <= right && y <= scale.begin && y >= scale.end;
+    setPointedY(isInside ? y : undefined);
   };
   return (
     <svg
@@ -115,7 +145,76 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
       height={scene.height}
       role="group"
       aria-label={WORDS.ladder.ladderOfGears}
+      onPointerMove={point}
+      onPointerLeave={() => setPointedY(undefined)}
     >
+      <Gears drawn={drawn} selected={picture.selected} onSelect={onSelect} />
+      {pointedY !== undefined && <PointedAt y={pointedY} drawn={drawn} lanes={lanes} picture={picture} />}
+    </svg>
+  );
+}
+
+/** A line at the height that is pointed at, and what every column does at that speed. */
+function PointedAt({
+  y,
+  drawn,
+  lanes,
+  picture,
+}: {
+  y: number;
+  drawn: LaidOut;
+  lanes: readonly LadderLane[];
+  picture: LadderPicture;
+}) {
+  const { layout } = drawn;
+  const developmentM = layout.scale.sizeAt(y);
+  const { speedUnit, reading, left: axis } = picture;
+  const textY = layout.scale.end - 6;
+  return (
+    <g className={styles.pointed} data-testid="pointed" aria-hidden>
+      <line className={styles.pointer} x1={layout.left} x2={layout.right} y1={y} y2={y} />
+      <text className={styles.pointedSpeed} x={layout.left - 6} y={y + 4}>
+        {fixed(developmentM * axis.perMetre, 1)}
+      </text>
+      {pointedAt(lanes, developmentM).map(({ place, gear, cadenceRpm, next }) => {
+        const column = layout.columns.find((one) => one.place === place)!;
+        return (
+          <text key={place} className={styles.pointedText} x={column.left + 8} y={textY}>
+            {WORDS.ladder.pointed(
+              gearName(gear),
+              fixed(cadenceRpm, 0),
+              next ? stepText(next, reading) : WORDS.ladder.hardest,
+            )}
+          </text>
+        );
+      })}
+      <title>{speedText(speedUnit, speedKmh(developmentM, lanes[0]!.cadenceRpm))}</title>
+    </g>
+  );
+}
+
+interface GearsProps {
+  readonly drawn: LaidOut;
+  readonly selected: LadderPicture['selected'];
+  readonly onSelect: LadderProps['onSelect'];
+}
+
+const Gears = memo(function Gears({ drawn, selected, onSelect }: GearsProps) {
+  const { layout, scene } = drawn;
+  const group = useRef<SVGGElement>(null);
+  const hatchId = useId();
+  const moveTo = useSteady((event: KeyboardEvent, from: PlacedGear) => {
+    const next = neighbourOf(layout, from, event.key);
+    if (!next) return;
+    event.preventDefault();
+    onSelect?.(next);
+    group.current?.querySelector<SVGGElement>(`[data-place="${next.place}"][data-gear="${next.gear.key}"]`)?.focus();
+  });
+  return (
+    <>
+      {scene.across.map((part) => (
+        <PartView key={part.key} part={part} hatchId={hatchId} />
+      ))}
       {scene.axes.map(({ side, title, parts }) => (
         <g key={side} data-axis={side}>
           {parts.map((part) => (
@@ -124,11 +223,8 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
           <title>{title}</title>
         </g>
       ))}
-      {scene.lines.map((part) => (
-        <PartView key={part.key} part={part} hatchId={hatchId} />
-      ))}
       <g ref={group}>
-        {scene.lanes.map(({ place, parts }) => (
+        {scene.columns.map(({ place, parts }) => (
           <g key={place} data-setup={signOf(place)}>
             <defs>
               <pattern
@@ -158,53 +254,61 @@ const Drawing = memo(function Drawing({ svg, drawingRef, drawn, selected, onSele
           </g>
         ))}
       </g>
-    </svg>
+    </>
   );
 });
 
-function PartView({ part, hatchId }: { part: Part; hatchId: string }) {
+/** A tooth that is typed moves few parts: those that say the same as before are not drawn again. */
+const PartView = memo(function PartView({ part, hatchId }: { part: Part; hatchId: string }) {
   return (
-    <g data-hole={part.hole}>
+    <g data-gap={part.gap}>
       {part.shapes.map((shape, i) => (
         <ShapeView key={i} shape={shape} x={part.x} y={part.y} hatchId={hatchId} />
       ))}
       {part.title && <title>{part.title}</title>}
     </g>
   );
-}
+}, isEqual);
 
 interface RungProps {
   readonly part: Part;
   readonly placed: PlacedGear;
   readonly isSelected: boolean;
-  readonly onSelect: (selected: PlacedGear) => void;
+  readonly onSelect: LadderProps['onSelect'];
   readonly onKeyDown: (event: KeyboardEvent, from: PlacedGear) => void;
 }
 
-function Rung({ part, placed, isSelected, onSelect, onKeyDown }: RungProps) {
+const Rung = memo(function Rung({ part, placed, isSelected, onSelect, onKeyDown }: RungProps) {
   const { gear, place } = placed;
   return (
     <g
       className={styles.rung}
       data-gear={gear.key}
       data-place={place}
-      role="button"
-      aria-pressed={isSelected}
+      data-share={part.share?.toFixed(4)}
       aria-label={WORDS.ladder.ringChainringCogValue(
         gear.chainring,
         gear.cog,
         gear.crossChained ? WORDS.ladder.crossChained : '',
+        part.share,
       )}
-      tabIndex={isSelected ? 0 : -1}
-      onClick={() => onSelect(placed)}
-      onKeyDown={(event) => (event.key === 'Enter' || event.key === ' ' ? onSelect(placed) : onKeyDown(event, placed))}
+      {...(onSelect
+        ? {
+            role: 'button',
+            'aria-pressed': isSelected,
+            tabIndex: isSelected ? 0 : -1,
+            onClick: () => onSelect(placed),
+            onKeyDown: (event: KeyboardEvent) =>
+              event.key === 'Enter' || event.key === ' ' ? onSelect(placed) : onKeyDown(event, placed),
+          }
+        : { role: 'img' })}
     >
       {part.shapes.map((shape, i) => (
         <ShapeView key={i} shape={shape} x={part.x} y={part.y} />
       ))}
     </g>
   );
-}
+}, isEqual);
 
 const classesOf = (look: string) =>
   look
@@ -220,10 +324,7 @@ interface ShapeViewProps {
   readonly hatchId?: string;
 }
 
-/**
- * Each shape but a path has its place on the drawing itself, without a transform of its part: the browser would sort and join a
- * hundred transforms for every frame of the page, whatever changed on it.
- */
+/** Each shape but a path has its place on the drawing itself: the browser would join a hundred transforms for every frame. */
 function ShapeView({ shape, x, y, hatchId }: ShapeViewProps) {
   const className = classesOf(shape.look);
   switch (shape.kind) {
@@ -236,8 +337,6 @@ function ShapeView({ shape, x, y, hatchId }: ShapeViewProps) {
       const box = { x: x + shape.x, y: y + shape.y, width, height };
       return hatched ? <rect {...box} fill={`url(#${hatchId})`} /> : <rect className={className} {...box} />;
     }
-    case 'circle':
-      return <circle className={className} cx={x} cy={y} r={shape.radius} />;
     case 'path': {
       const scaled = shape.scale === 1 ? '' : ` scale(${shape.scale})`;
       return <path className={className} d={shape.d} transform={`translate(${x} ${y})${scaled}`} />;

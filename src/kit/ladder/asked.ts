@@ -1,11 +1,11 @@
 import isEqual from 'fast-deep-equal';
-import { coverage, gearSizes, type CadenceBand, type Riding, type Setup } from '../../core/gears';
+import { coverage, gearReport, type CadenceBand, type Riding, type Setup } from '../../core/gears';
 import { speedIn } from '../format';
 import { ladderLayout, type LadderLane, type LadderLayout } from './layout';
 import type { Span } from './scale';
 import { ladderScene, type LadderPicture, type LadderScene } from './scene';
 
-/** A lane before anything of it is computed: small enough to be sent to a worker with every key. */
+/** A setup on the ladder before anything of it is computed. */
 export interface LaneAsked {
   /** Place on the bench. */
   readonly place: number;
@@ -24,11 +24,11 @@ export interface LadderAsked {
   readonly chosen: { readonly place: number; readonly key: string | undefined };
 }
 
-/** What of a picture hangs on no tooth. */
-export type LadderFrame = Pick<LadderPicture, 'upper' | 'lower' | 'reading' | 'speedUnit'>;
+/** What of a picture depends on no tooth. */
+export type LadderFrame = Omit<LadderPicture, 'lanes' | 'selected'>;
 
 export function laneOf({ place, title, setup, riding, band }: LaneAsked): LadderLane {
-  const report = gearSizes(setup, riding);
+  const report = gearReport(setup, riding);
   return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm: riding.cadenceRpm };
 }
 
@@ -66,7 +66,10 @@ export interface LaidOut {
  * @param before what the axis showed last
  */
 export function laidOut(picture: LadderPicture, width: number, before: Span | undefined): LaidOut {
-  const { lanes, reading, speedUnit } = picture;
-  const layout = ladderLayout(lanes, width, { before, reading, speedIn: (speed) => speedIn(speedUnit, speed) });
+  const { lanes, reading, speedUnit, height, needs } = picture;
+  const layout = ladderLayout(lanes, width, {
+    ...{ before, reading, height, needs },
+    speedIn: (speed) => speedIn(speedUnit, speed),
+  });
   return { layout, scene: ladderScene(layout, picture) };
 }

@@ -1,10 +1,14 @@
 import {
+  isStepOver,
   stepBetween,
   type Coverage,
-  type GearSizes,
+  type Gear,
+  type GearReport,
   type SizedGear,
   type SpeedSpan,
   type StepReading,
+  type Zone,
+  type ZoneLimits,
 } from '../../core/gears';
 import { developmentForM } from '../../core/ride';
 import { stepText } from '../explain/gears';
@@ -16,11 +20,24 @@ export interface LadderLane {
   /** Place on the bench: letter, shape, colour and line. */
   readonly place: number;
   readonly title: string;
-  readonly report: GearSizes;
+  readonly report: GearReport;
   /** Speeds that the rider's cadences reach; undefined where the brief contradicts itself. */
   readonly coverage: Coverage | undefined;
   /** The cadence at which the axis of speeds holds. */
   readonly cadenceRpm: number;
+  /** Share of the pedalled time in each gear, by its key: bars stand on the rungs then, in the place of steps and speeds. */
+  readonly shares?: ReadonlyMap<string, number> | undefined;
+}
+
+/** What the rider needs, across all columns; undefined where the brief contradicts itself. */
+export interface LadderNeeds {
+  readonly easiestMaxM: number;
+  readonly hardestMinM: number;
+  readonly zones: ZoneLimits;
+  /** At which zones and steps are judged. */
+  readonly preferredRpm: number;
+  /** Largest steps that do not bother, by zone, as shares. */
+  readonly tolerance: Readonly<Record<Zone, number>>;
 }
 
 export interface LadderOptions {
@@ -29,260 +46,354 @@ export interface LadderOptions {
   readonly reading: StepReading;
   /** Turns km/h into what the person reads. */
   readonly speedIn: (speedKmh: number) => number;
+  readonly height: number;
+  readonly needs?: LadderNeeds | undefined;
+  /** The share of the time that has the longest bar; of all columns the largest. */
+  readonly mostShare?: number | undefined;
 }
 
 /** Where everything of the ladder goes, in pixels. Nothing here is rounded, so that lengths stay true. */
 export interface LadderLayout {
   readonly width: number;
   readonly height: number;
-  /** Thickness of a rung. */
-  readonly barWidth: number;
-  readonly railHeight: number;
   /** What the axis shows. */
   readonly span: Span;
+  /** From the lower end, with the easiest gears, to the upper one. */
   readonly scale: LadderScale;
-  readonly lanes: readonly LaneLayout[];
+  /** The columns lie between. */
+  readonly left: number;
+  readonly right: number;
+  readonly columns: readonly ColumnLayout[];
+  readonly zones: readonly { readonly from: number; readonly to: number; readonly shaded: boolean }[];
+  readonly needs: readonly {
+    readonly end: 'easiest' | 'hardest';
+    readonly at: number;
+    readonly developmentM: number;
+  }[];
 }
 
-export interface LaneLayout {
+/** One setup: from the uprights on the left to the speeds that its rider reaches on the right. */
+export interface ColumnLayout {
   readonly place: number;
   readonly title: string;
-  /** Base line of the title; undefined on a ladder of one lane, which needs none. */
-  readonly titleY: number | undefined;
-  readonly rows: readonly LadderRow[];
-  /** Lines that tie exact twins on the two rings. */
-  readonly ties: readonly { readonly key: string; readonly x: number; readonly top: number; readonly bottom: number }[];
+  readonly left: number;
+  readonly width: number;
+  readonly uprights: readonly Upright[];
+  /** Ring changes of the shift sequence, from the easier gear to the harder. */
+  readonly bridges: readonly { readonly from: Spot; readonly to: Spot }[];
+  readonly steps: readonly StepLayout[];
+  /** Duplicates on two uprights, exact ones and near ones. */
+  readonly ties: readonly { readonly key: string; readonly mark: '=' | '≈'; readonly from: Spot; readonly to: Spot }[];
   /** The stretch that both rings reach. */
-  readonly overlap:
-    | {
-        readonly from: number;
-        readonly to: number;
-        readonly top: number;
-        readonly bottom: number;
-        readonly share: number;
-        /** Middle of its text, clear of the ties; undefined where there is no room for it. */
-        readonly textX: number | undefined;
-      }
-    | undefined;
+  readonly overlap: { readonly from: number; readonly to: number; readonly share: number } | undefined;
+  readonly stepsX: number;
   readonly coverage: CoverageLayout | undefined;
 }
 
-export interface CoverageLayout {
+export interface Spot {
+  readonly x: number;
   readonly y: number;
+}
+
+/** A ring, or a ring with a stage of the hub: a rung a gear, easiest at the foot. */
+export interface Upright {
+  readonly chainring: number;
+  readonly hubStage: number;
+  readonly x: number;
+  /** Half the length of a rung. */
+  readonly half: number;
+  /** Which side its cogs are written on. */
+  readonly side: 'left' | 'right';
+  readonly bottom: number;
+  readonly top: number;
+  readonly rungs: readonly {
+    readonly gear: SizedGear;
+    readonly y: number;
+    readonly isOnPath: boolean;
+    /** Whether there is room to write its cog. */
+    readonly isNamed: boolean;
+    /** The share of the time in it, and how long its bar is; undefined where no time is shown. */
+    readonly use: { readonly share: number; readonly length: number; readonly isWritten: boolean } | undefined;
+  }[];
+}
+
+export interface StepLayout {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  /** Whether there is room to write it. */
+  readonly isWritten: boolean;
+  /** Whether it is larger than what does not bother this rider. */
+  readonly isOver: boolean;
+}
+
+export interface CoverageLayout {
+  readonly x: number;
   readonly label: string;
   readonly spans: readonly { readonly from: number; readonly to: number }[];
-  readonly holes: readonly {
+  readonly gaps: readonly {
     readonly from: number;
     readonly to: number;
     readonly text: string;
     /** Where the text stands; undefined where there is no room for it. */
-    readonly textX: number | undefined;
+    readonly textY: number | undefined;
   }[];
 }
 
-export interface LadderRow {
-  readonly chainring: number;
-  readonly hubStage: number;
-  /** Middle of the row. */
-  readonly y: number;
-  readonly from: number;
-  readonly to: number;
-  readonly rungs: readonly { readonly gear: SizedGear; readonly x: number }[];
-  /** Steps between neighbouring rungs, where there is room to write them. */
-  readonly gaps: readonly { readonly x: number; readonly text: string }[];
-}
+/** Above the scale: names of the columns and what is read out where one points. */
+const HEAD_HEIGHT = 38;
+/** Of a ladder of one setup, which needs no name. */
+const LOW_HEAD_HEIGHT = 22;
+/** Below it: the rings. */
+const FOOT_HEIGHT = 34;
+export const RUNG_HALF = 16;
+/** A column as narrow as this, such as on a card, has shorter rungs. */
+const SLIM = 240;
+const SLIM_RUNG_HALF = 11;
+/** With bars of time on them rungs are short. */
+const USED_RUNG_HALF = 7;
+export const COVERAGE_WIDTH = 10;
+const LEFT_AXIS = 44;
+const RIGHT_AXIS = 34;
+const TEXT_HEIGHT = 11.5;
+const GAP_TEXT_WIDTH = 58;
+/** Below this a ladder shows one setup at a time. */
+export const NARROW = 560;
 
-export const AXIS_HEIGHT = 30;
-export const COVERAGE_HEIGHT = 9;
-const LABEL_HEIGHT = 18;
-const GAP_TEXT_WIDTH = 38;
-const HOLE_TEXT_WIDTH = 58;
-const HOLE_TEXT_HEIGHT = 16;
-const TITLE_HEIGHT = 17;
-
-/** One lane is drawn large; several share the height. */
-const SIZES = {
-  one: { railHeight: 28, rowPitch: 76, laneGap: 0 },
-  several: { railHeight: 20, rowPitch: 54, laneGap: 8 },
-} as const;
+/** Where the uprights of a column stand, by how many there are, as shares of its width; then steps and speeds. */
+const UPRIGHTS_AT: readonly (readonly number[])[] = [
+  [],
+  [0.3],
+  [0.2, 0.44],
+  [0.16, 0.3, 0.46],
+  [0.13, 0.25, 0.37, 0.49],
+];
+/** With bars of time the rings stand in the middle, and the bars go outward. */
+const USED_UPRIGHTS_AT: readonly (readonly number[])[] = [
+  [],
+  [0.16],
+  [0.37, 0.63],
+  [0.3, 0.5, 0.7],
+  [0.2, 0.4, 0.6, 0.8],
+];
+/** Room for the share behind a bar. */
+const SHARE_TEXT_WIDTH = 34;
+/** Shares below are not written. */
+const SHARE_WRITTEN = 0.005;
+const STEPS_AT = 0.62;
+/** Where no speeds stand beside them. */
+const STEPS_ALONE_AT = 0.76;
+const SPEEDS_AT = 0.765;
 
 /** Everything that has a place along the axis, as developments in metres. */
-function sizesOf(lanes: readonly LadderLane[]): number[] {
-  return lanes.flatMap(({ report, coverage, cadenceRpm }) => [
-    ...report.gears.map(({ developmentM }) => developmentM),
-    ...(coverage ? [coverage.lowestSteadyKmh, coverage.topKmh].map((v) => developmentForM(v, cadenceRpm)) : []),
-  ]);
+function sizesOf(lanes: readonly LadderLane[], needs: LadderNeeds | undefined): number[] {
+  return [
+    ...lanes.flatMap(({ report, coverage, cadenceRpm }) => [
+      ...report.gears.map(({ developmentM }) => developmentM),
+      ...(coverage ? [coverage.lowestSteadyKmh, coverage.topKmh].map((v) => developmentForM(v, cadenceRpm)) : []),
+    ]),
+    ...(needs ? [needs.easiestMaxM, needs.hardestMinM] : []),
+  ];
 }
 
+/** @param lanes at least one */
 export function ladderLayout(lanes: readonly LadderLane[], width: number, options: LadderOptions): LadderLayout {
-  const narrow = width < 600;
-  const size = lanes.length > 1 ? SIZES.several : SIZES.one;
-  const span = steadySpan(sizesOf(lanes), options.before);
-  const scale = ladderScale(span, narrow ? 34 : 62, width - (narrow ? 8 : 18));
-  let top = AXIS_HEIGHT;
-  const laid = lanes.map((lane) => {
-    const { layout, bottom } = layoutLane(lane, lanes.length > 1, top, scale, size, options);
-    top = bottom + size.laneGap;
-    return layout;
-  });
+  const { height, needs } = options;
+  const span = steadySpan(sizesOf(lanes, needs), options.before);
+  const mostShare = Math.max(...lanes.flatMap(({ shares }) => [...(shares?.values() ?? [])]), 1e-9);
+  const scale = ladderScale(span, height - FOOT_HEIGHT, lanes.length > 1 ? HEAD_HEIGHT : LOW_HEAD_HEIGHT);
+  const [left, right] = [LEFT_AXIS, width - RIGHT_AXIS];
+  const columnWidth = Math.max(0, right - left) / lanes.length;
   return {
-    width,
-    height: top - size.laneGap + 4 + AXIS_HEIGHT,
-    barWidth: narrow ? 4 : lanes.length > 1 ? 6 : 7,
-    railHeight: size.railHeight,
-    span,
-    scale,
-    lanes: laid,
+    ...{ width, height, span, scale, left, right },
+    columns: lanes.map((lane, i) =>
+      layoutColumn(lane, left + i * columnWidth, columnWidth, scale, { ...options, mostShare }),
+    ),
+    zones: needs ? zonesOf(needs, lanes[0]!.cadenceRpm, scale) : [],
+    needs: needs
+      ? [
+          { end: 'easiest', developmentM: needs.easiestMaxM, at: scale.at(needs.easiestMaxM) },
+          { end: 'hardest', developmentM: needs.hardestMinM, at: scale.at(needs.hardestMinM) },
+        ]
+      : [],
   };
 }
 
-function layoutLane(
+/** Zones are speeds: on an axis that holds at another cadence they stand elsewhere. */
+function zonesOf({ zones }: LadderNeeds, cadenceRpm: number, { at, begin, end }: LadderScale): LadderLayout['zones'] {
+  const inside = (y: number) => Math.min(begin, Math.max(end, y));
+  const [climbing, fast] = [zones.climbingBelowKmh, zones.fastAboveKmh].map((speed) =>
+    inside(at(developmentForM(speed, cadenceRpm))),
+  ) as [number, number];
+  return [
+    { from: begin, to: climbing, shaded: false },
+    { from: climbing, to: fast, shaded: true },
+    { from: fast, to: end, shaded: false },
+  ];
+}
+
+function layoutColumn(
   lane: LadderLane,
-  titled: boolean,
-  top: number,
+  left: number,
+  width: number,
   scale: LadderScale,
-  size: (typeof SIZES)['one' | 'several'],
   options: LadderOptions,
-): { layout: LaneLayout; bottom: number } {
+): ColumnLayout {
   const { report, place, title } = lane;
-  const first = top + (titled ? TITLE_HEIGHT : 0) + LABEL_HEIGHT + size.railHeight / 2;
-  const rows = rowsOf(report).map((row, i) =>
-    layoutRow(row, first + i * size.rowPitch, report, scale, options.reading),
-  );
-  const [upper, lower] = rows;
-  const between = upper &&
-    lower && { top: upper.y + size.railHeight / 2, bottom: lower.y - size.railHeight / 2 - LABEL_HEIGHT };
-  // With a two-speed hub there are more rows than the two that one tie can span.
-  const ties =
-    between && rows.length === 2
-      ? report.twins.flatMap(([a, b]) => {
-          const rung = lower.rungs.find(({ gear }) => gear.cog === a.cog && gear.chainring === a.chainring);
-          return rung ? [{ key: `${a.cog}=${b.cog}`, x: rung.x, ...between }] : [];
-        })
+  const { path } = report;
+  const rows = rowsOf(report);
+  const isOnPath = new Set(report.pathGears.map(({ key }) => key));
+  const { shares } = lane;
+  const half = shares ? USED_RUNG_HALF : width < SLIM ? SLIM_RUNG_HALF : RUNG_HALF;
+  const places = (shares ? USED_UPRIGHTS_AT : UPRIGHTS_AT)[rows.length]!;
+  const uprights = rows.map(({ chainring, hubStage }, i): Upright => {
+    const own = report.gears.filter((gear) => gear.chainring === chainring && gear.hubStage === hubStage);
+    const spots = own.map((gear) => ({ gear, y: scale.at(gear.developmentM), isOnPath: isOnPath.has(gear.key) }));
+    const side = i < rows.length / 2 && rows.length > 1 ? 'left' : 'right';
+    const room = width * (side === 'left' ? places[i]! : 1 - places[i]!) - half - SHARE_TEXT_WIDTH - 4;
+    const named = keptApart(
+      spots,
+      ({ y }) => y,
+      ({ isOnPath: first }) => first,
+    );
+    return {
+      ...{ chainring, hubStage },
+      half,
+      x: left + width * places[i]!,
+      side,
+      bottom: spots[0]!.y,
+      top: spots.at(-1)!.y,
+      rungs: spots.map((spot) => ({
+        ...spot,
+        isNamed: named.has(spot),
+        use: shares && timeIn(shares.get(spot.gear.key) ?? 0, room, options.mostShare ?? 1, named.has(spot)),
+      })),
+    };
+  });
+  const spotOf = (gear: Gear): Spot => {
+    const upright = uprights.find(
+      ({ chainring, hubStage }) => chainring === gear.chainring && hubStage === gear.hubStage,
+    )!;
+    return { x: upright.x, y: upright.rungs.find((rung) => rung.gear.cog === gear.cog)!.y };
+  };
+  const [small, big] = uprights;
+  const tiesOf = (mark: '=' | '≈', pairs: GearReport['twins']) =>
+    uprights.length === 2
+      ? pairs.map(([a, b]) => ({ key: `${a.cog}${mark}${b.cog}`, mark, from: spotOf(a), to: spotOf(b) }))
       : [];
-  const overlap = report.overlap;
-  const rowsEnd = rows.at(-1)!.y + size.railHeight / 2;
-  const coverage = lane.coverage && layoutCoverage(lane, lane.coverage, rowsEnd + 10, scale, options);
+  const { overlap } = report;
   return {
-    layout: {
-      place,
-      title,
-      titleY: titled ? top + TITLE_HEIGHT - 2 : undefined,
-      rows,
-      ties,
-      overlap:
-        between && overlap && overlap.share > 0 && rows.length === 2
-          ? {
-              from: upper.from,
-              to: lower.to,
-              share: overlap.share,
-              textX: freePlace(
-                upper.from,
-                lower.to,
-                ties.map(({ x }) => x),
-              ),
-              ...between,
-            }
-          : undefined,
-      coverage,
-    },
-    // Room for the speeds of holes whether there are any or not: what stands below does not jump while teeth are typed.
-    bottom: coverage ? coverage.y + COVERAGE_HEIGHT + HOLE_TEXT_HEIGHT : rowsEnd + 4,
+    ...{ place, title, left, width, uprights },
+    bridges: shares ? [] : path.crossovers.map(({ step }) => ({ from: spotOf(step.from), to: spotOf(step.to) })),
+    steps: shares ? [] : layoutSteps(lane, scale, options),
+    ties: shares ? [] : [...tiesOf('=', report.twins), ...tiesOf('≈', report.nears)],
+    overlap:
+      !shares && small && big && uprights.length === 2 && overlap && overlap.share > 0
+        ? { from: big.bottom, to: small.top, share: overlap.share }
+        : undefined,
+    stepsX: left + width * (lane.coverage ? STEPS_AT : STEPS_ALONE_AT),
+    coverage: shares ? undefined : lane.coverage && layoutCoverage(lane, lane.coverage, left, width, scale, options),
   };
 }
 
-/** Half the width of the overlap's text, with a little air. */
-const OVERLAP_TEXT_HALF = 62;
-const TIE_HALF = 10;
-
-/** The middle for a text between `from` and `to` that no tie crosses: nearest to the middle of both. */
-function freePlace(from: number, to: number, ties: readonly number[]): number | undefined {
-  const reach = OVERLAP_TEXT_HALF + TIE_HALF;
-  const middle = (from + to) / 2;
-  return [middle, ...ties.flatMap((x) => [x - reach, x + reach])]
-    .filter((x) => x - OVERLAP_TEXT_HALF >= from && x + OVERLAP_TEXT_HALF <= to)
-    .filter((x) => ties.every((tie) => Math.abs(tie - x) >= reach - 1e-9))
-    .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle))[0];
+function timeIn(share: number, room: number, most: number, isNamed: boolean): Upright['rungs'][number]['use'] {
+  return { share, length: Math.max(0, room) * (share / most), isWritten: isNamed && share >= SHARE_WRITTEN };
 }
 
-/** Ring and hub stage of each row, the hardest first. */
-function rowsOf({ setup }: GearSizes) {
+/** Ring and hub stage of each upright, the easiest first. */
+function rowsOf({ setup }: GearReport) {
   return setup.chainrings
     .flatMap((chainring) => setup.hubStages.map((hubStage) => ({ chainring, hubStage })))
-    .sort((a, b) => b.chainring * b.hubStage - a.chainring * a.hubStage);
+    .sort((a, b) => a.chainring * a.hubStage - b.chainring * b.hubStage);
 }
 
-function layoutRow(
-  { chainring, hubStage }: { chainring: number; hubStage: number },
-  y: number,
-  { gears }: GearSizes,
-  scale: LadderScale,
-  reading: StepReading,
-): LadderRow {
-  const rungs = gears
-    .filter((gear) => gear.chainring === chainring && gear.hubStage === hubStage)
-    .map((gear) => ({ gear, x: scale.x(gear.developmentM) }));
-  const gaps = rungs.slice(1).flatMap(({ gear, x }, i) => {
-    const easier = rungs[i]!;
-    if (x - easier.x < GAP_TEXT_WIDTH) return [];
-    const text = stepText(stepBetween(easier.gear, gear), reading).replace(' %', '');
-    return [{ x: (easier.x + x) / 2, text }];
-  });
-  return { chainring, hubStage, y, from: rungs[0]!.x, to: rungs.at(-1)!.x, rungs, gaps };
+/** Those of which the texts do not touch: first the ones that matter most, then the rest from the foot up. */
+function keptApart<T>(all: readonly T[], yOf: (one: T) => number, matters: (one: T) => boolean): ReadonlySet<T> {
+  const kept = new Set<T>();
+  for (const one of [...all.filter(matters), ...all.filter((other) => !matters(other))]) {
+    if ([...kept].every((other) => Math.abs(yOf(other) - yOf(one)) >= TEXT_HEIGHT)) kept.add(one);
+  }
+  return kept;
 }
+
+/** The steps along the shift sequence; of those whose texts would touch, one over the rider's limit is written first. */
+function layoutSteps({ report }: LadderLane, scale: LadderScale, { reading, needs }: LadderOptions): StepLayout[] {
+  const steps = report.pathGears.slice(1).map((harder, i) => {
+    const easier = report.pathGears[i]!;
+    const step = stepBetween(easier, harder);
+    return {
+      from: scale.at(easier.developmentM),
+      to: scale.at(harder.developmentM),
+      text: stepText(step, reading).replace(' %', ''),
+      isOver: needs !== undefined && isOver(easier, harder, needs),
+    };
+  });
+  const written = keptApart(
+    steps,
+    ({ from, to }) => (from + to) / 2,
+    (step) => step.isOver,
+  );
+  return steps.map((step) => ({ ...step, isWritten: written.has(step) }));
+}
+
+const isOver = (easier: SizedGear, harder: SizedGear, { preferredRpm, zones, tolerance }: LadderNeeds) =>
+  isStepOver(easier.developmentM, harder.developmentM, preferredRpm, zones, tolerance);
 
 function layoutCoverage(
   { cadenceRpm }: LadderLane,
   { spans, holes, band }: Coverage,
-  y: number,
+  left: number,
+  width: number,
   scale: LadderScale,
   { speedIn }: LadderOptions,
 ): CoverageLayout {
+  const x = left + width * SPEEDS_AT;
   const place = ({ fromKmh, toKmh }: SpeedSpan) => ({
-    from: scale.x(developmentForM(fromKmh, cadenceRpm)),
-    to: scale.x(developmentForM(toKmh, cadenceRpm)),
+    from: scale.at(developmentForM(fromKmh, cadenceRpm)),
+    to: scale.at(developmentForM(toKmh, cadenceRpm)),
   });
-  let free = -Infinity;
+  const hasRoom = x + COVERAGE_WIDTH + 4 + GAP_TEXT_WIDTH <= left + width;
+  let free = Infinity;
   return {
-    y,
+    x,
     label: `${allDigits(band.lowRpm)}–${allDigits(band.highRpm)}`,
     spans: spans.map(place),
-    holes: holes.map((hole) => {
+    gaps: holes.map((hole) => {
       const span = place(hole);
       const middle = (span.from + span.to) / 2;
-      const fits = middle - HOLE_TEXT_WIDTH / 2 >= free;
-      if (fits) free = middle + HOLE_TEXT_WIDTH / 2;
+      const fits = hasRoom && middle <= free - TEXT_HEIGHT;
+      if (fits) free = middle;
       return {
         ...span,
         text: `${fixed(speedIn(hole.fromKmh), 1)}–${fixed(speedIn(hole.toKmh), 1)}`,
-        textX: fits ? middle : undefined,
+        textY: fits ? middle : undefined,
       };
     }),
   };
 }
 
-/** A gear on a ladder of several lanes. */
+/** A gear on a ladder of several setups. */
 export interface PlacedGear {
   readonly place: number;
   readonly gear: SizedGear;
 }
 
-/** The gear that an arrow key leads to: along its own row, or to the nearest size in the next row up or down. */
+/** The gear that an arrow key leads to: up and down its own ring, or to the nearest size on the next ring to either side. */
 export function neighbourOf(layout: LadderLayout, { place, gear }: PlacedGear, key: string): PlacedGear | undefined {
-  const rows = layout.lanes.flatMap((lane) => lane.rows.map((row) => ({ place: lane.place, row })));
-  const at = rows.findIndex(
-    ({ place: own, row }) => own === place && row.rungs.some((rung) => rung.gear.key === gear.key),
+  const all = layout.columns.flatMap((column) => column.uprights.map((upright) => ({ place: column.place, upright })));
+  const at = all.findIndex(
+    ({ place: own, upright }) => own === place && upright.rungs.some((rung) => rung.gear.key === gear.key),
   );
-  const rungs = rows[at]?.row.rungs ?? [];
+  const rungs = all[at]?.upright.rungs ?? [];
   const along = rungs.findIndex((rung) => rung.gear.key === gear.key);
-  if (key === 'ArrowRight' || key === 'ArrowLeft') {
-    const next = rungs[key === 'ArrowRight' ? along + 1 : along - 1];
+  if (key === 'ArrowUp' || key === 'ArrowDown') {
+    const next = rungs[key === 'ArrowUp' ? along + 1 : along - 1];
     return next && { place, gear: next.gear };
   }
-  if (key !== 'ArrowUp' && key !== 'ArrowDown') return undefined;
-  const other = rows[key === 'ArrowUp' ? at - 1 : at + 1];
+  if (key !== 'ArrowLeft' && key !== 'ArrowRight') return undefined;
+  const other = all[key === 'ArrowLeft' ? at - 1 : at + 1];
   if (!other) return undefined;
   const distance = (candidate: SizedGear) => Math.abs(Math.log(candidate.developmentM / gear.developmentM));
-  const nearest = other.row.rungs.reduce((best, rung) => (distance(rung.gear) < distance(best.gear) ? rung : best));
+  const nearest = other.upright.rungs.reduce((best, rung) => (distance(rung.gear) < distance(best.gear) ? rung : best));
   return { place: other.place, gear: nearest.gear };
 }

@@ -11,7 +11,9 @@ test('a tooth typed over leaves the axis where it is; a cassette that needs more
   const span = spanOf(TOURER);
   expect(steadySpan(TOURER, undefined)).toEqual(span);
   expect(steadySpan(with34, span)).toBe(span);
-  expect(ladderScale(steadySpan(with34, span), 60, 1200).x(TOURER[3]!)).toBe(ladderScale(span, 60, 1200).x(TOURER[3]!));
+  expect(ladderScale(steadySpan(with34, span), 60, 1200).at(TOURER[3]!)).toBe(
+    ladderScale(span, 60, 1200).at(TOURER[3]!),
+  );
   const wide = steadySpan(with51, span);
   expect(wide).toEqual(spanOf(with51));
   expect(steadySpan(TOURER, wide)).toEqual(span);

@@ -2,10 +2,13 @@ import { allDigits } from '../format';
 
 /** Places gear sizes along the ladder: equal steps in percent are equally long, wherever they are. */
 export interface LadderScale {
-  /** Pixels from the left edge of the picture for a development in metres. */
-  readonly x: (developmentM: number) => number;
-  readonly left: number;
-  readonly right: number;
+  /** Where a development in metres stands, pixels along the picture. */
+  readonly at: (developmentM: number) => number;
+  /** The development that stands at a place, metres: the inverse of `at`. */
+  readonly sizeAt: (pixels: number) => number;
+  /** Where the scale begins, with the easiest, and where it ends; standing, its begin is the lower end. */
+  readonly begin: number;
+  readonly end: number;
 }
 
 /** The stretch of gear sizes that a ladder shows: developments in metres, or ratios. */
@@ -44,13 +47,18 @@ export function steadySpan(sizes: readonly number[], before: Span | undefined): 
   return hasRoom && lengthOf(own) >= KEPT_USE * lengthOf(before) ? before : own;
 }
 
-export function ladderScale(span: Span, left: number, right: number): LadderScale {
-  const pixels = (right - left) / lengthOf(span);
-  return { x: (developmentM) => left + Math.log(developmentM / span.least) * pixels, left, right };
+export function ladderScale(span: Span, begin: number, end: number): LadderScale {
+  const pixels = (end - begin) / lengthOf(span);
+  return {
+    at: (developmentM) => begin + Math.log(developmentM / span.least) * pixels,
+    sizeAt: (place) => span.least * Math.exp((place - begin) / pixels),
+    begin,
+    end,
+  };
 }
 
 export interface Tick {
-  readonly x: number;
+  readonly at: number;
   readonly label: string;
 }
 
@@ -70,9 +78,10 @@ const TICK_VALUES = [0.1, 1, 10, 100]
 export function axisTicks(scale: LadderScale, perMetre: number, minGap: number): Tick[] {
   const placed: Tick[] = [];
   for (const value of TICK_VALUES) {
-    const x = scale.x(value / perMetre);
-    const inside = x >= scale.left && x <= scale.right;
-    if (inside && placed.every((tick) => Math.abs(tick.x - x) >= minGap)) placed.push({ x, label: allDigits(value) });
+    const at = scale.at(value / perMetre);
+    const inside = at >= Math.min(scale.begin, scale.end) && at <= Math.max(scale.begin, scale.end);
+    if (inside && placed.every((tick) => Math.abs(tick.at - at) >= minGap))
+      placed.push({ at, label: allDigits(value) });
   }
-  return placed.sort((a, b) => a.x - b.x);
+  return placed.sort((a, b) => a.at - b.at);
 }

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { coverage, gearReport, type Setup } from '../../core/gears';
-import { ladderLayout, type LadderLane } from './layout';
-import { LOOKS, ladderScene, type LadderPicture, type Part } from './scene';
+import { laidOut } from './asked';
+import type { LadderLane } from './layout';
+import type { LadderPicture, Part } from './scene';
 
 const lane = (setup: Setup, place: number): LadderLane => {
   const report = gearReport(setup, {
@@ -20,14 +22,19 @@ const lane = (setup: Setup, place: number): LadderLane => {
 function drawn(setups: readonly Setup[], key: string, width = 1240) {
   const picture: LadderPicture = {
     lanes: setups.map(lane),
-    upper: { title: 'Speed, km/h', perMetre: 5.4 },
-    lower: { title: 'Development, m', perMetre: 1 },
+    left: { title: 'Speed, km/h', perMetre: 5.4 },
+    right: { title: 'Development, m', perMetre: 1 },
     reading: 'speedStep',
     speedUnit: 'kmh',
+    height: 520,
+    needs: {
+      ...{ easiestMaxM: 2.14, hardestMinM: 7.99, preferredRpm: 90 },
+      zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
+      tolerance: { climbing: 0.2, between: 0.18, fast: 0.16 },
+    },
     selected: { place: 0, key },
   };
-  const layout = ladderLayout(picture.lanes, width, { reading: 'speedStep', speedIn: (speed) => speed });
-  return { layout, scene: ladderScene(layout, picture) };
+  return laidOut(picture, width, undefined);
 }
 
 const looks = (parts: readonly Part[]) =>
@@ -37,30 +44,33 @@ const looks = (parts: readonly Part[]) =>
 const texts = (parts: readonly Part[]) =>
   parts.flatMap(({ shapes }) => shapes.flatMap((shape) => (shape.kind === 'text' ? shape.text : [])));
 
-/** From where to where each shape reaches down the drawing; of a text its base line. */
-const heights = (parts: readonly Part[]) =>
-  parts.flatMap(({ y, shapes }) =>
-    shapes.flatMap((shape): [number, number][] => {
-      if (shape.kind === 'line')
-        return [[y + Math.min(shape.from[1], shape.to[1]), y + Math.max(shape.from[1], shape.to[1])]];
-      if (shape.kind === 'rect') return [[y + shape.y, y + shape.y + shape.height]];
-      return shape.kind === 'text' ? [[y + shape.y, y + shape.y]] : [];
-    }),
-  );
-
-test('the tourer: a rung a gear, the crossed ones hollow, the chosen one marked, with a line through it', () => {
+test('the tourer: a rung a gear, those off the sequence open, the chosen one marked, with a line through it', () => {
   const { scene } = drawn([TOURER], '32/24');
-  const { parts } = scene.lanes[0]!;
+  const { parts } = scene.columns[0]!;
   expect(parts.filter(({ gear }) => gear)).toHaveLength(24);
-  expect(looks(parts).filter((look) => /^bar\b/.test(look) && look.includes('crossed'))).toHaveLength(4);
+  expect(looks(parts).filter((look) => /^bar\b/.test(look) && look.includes('open'))).toHaveLength(7);
   expect(looks(parts).filter((look) => look === 'bar selected')).toHaveLength(1);
   const chosen = parts.find(({ gear }) => gear?.key === '32/24')!;
-  expect(scene.lines.find(({ key }) => key === 'plumb')!.x).toBe(chosen.x);
-  expect(texts(parts)).toEqual(expect.arrayContaining(['48', '32', '12.5', '=']));
+  expect(scene.across.find(({ key }) => key === 'plumb')!.y).toBe(chosen.y);
+  expect(texts(parts)).toEqual(expect.arrayContaining(['48', '32', '12.5', '=', '≈']));
+  expect(looks(parts).filter((look) => look === 'bridge')).toHaveLength(1);
   expect(parts.find(({ key }) => key === 'overlap')!.title).toMatch(/^both rings: \d+\.\d %$/);
 });
 
-test('a lane of several has its sign and title; none has two parts of one key, or reaches into an axis', () => {
+test('what is needed stands across all columns, with its figure and its words', () => {
+  const { scene } = drawn([TOURER, TOURER], 'none');
+  const needs = scene.across.filter(({ key }) => key.startsWith('need'));
+  expect(needs.map(({ title }) => title)).toEqual(['easiest gear needed, 2.14 m', 'hardest gear needed, 7.99 m']);
+  expect(texts(needs)).toEqual([expect.stringContaining('2.14 m'), 'hardest gear needed, 7.99 m']);
+  expect(texts(drawn([TOURER], 'none', 360).scene.across)).toEqual(expect.arrayContaining(['need 7.99 m']));
+});
+
+/** Names of classes that the style sheet has. */
+const STYLED = new Set(
+  [...readFileSync('src/kit/ladder/Ladder.module.css', 'utf8').matchAll(/\.([a-zA-Z]+)/g)].map(([, name]) => name),
+);
+
+test('a column of several has its sign and title; no two parts have one key; every look is in the style sheet', () => {
   fc.assert(
     fc.property(
       fc.array(setupArbitrary(2), { minLength: 1, maxLength: 4 }),
@@ -68,22 +78,17 @@ test('a lane of several has its sign and title; none has two parts of one key, o
       (setups, width) => {
         const { layout, scene } = drawn(setups, 'none', width);
         expect(scene.height).toBe(layout.height);
-        for (const parts of [scene.lines, ...[...scene.axes, ...scene.lanes].map((one) => one.parts)])
-          for (const look of looks(parts)) expect(LOOKS).toContain(look);
-        const { top, bottom } = scene.field;
-        for (const [from, to] of [scene.lines, ...scene.lanes.map(({ parts }) => parts)].flatMap(heights)) {
-          expect(from).toBeGreaterThanOrEqual(top);
-          expect(to).toBeLessThanOrEqual(bottom);
+        const all = [scene.across, ...[...scene.axes, ...scene.columns].map(({ parts }) => parts)];
+        for (const parts of all) {
+          expect(new Set(parts.map(({ key }) => key)).size).toBe(parts.length);
+          for (const name of looks(parts).flatMap((look) => look.split(' '))) expect(STYLED).toContain(name);
+          expect(JSON.stringify(parts)).not.toMatch(/NaN|null/);
         }
-        for (const [from, to] of scene.axes.flatMap(({ parts }) => heights(parts)))
-          expect(to < top || from > bottom).toBe(true);
-        scene.lanes.forEach(({ place, parts }, i) => {
+        scene.columns.forEach(({ place, parts }, i) => {
           expect(place).toBe(i);
           expect(texts(parts).includes(`setup ${i}`)).toBe(setups.length > 1);
-          expect(new Set(parts.map(({ key }) => key)).size).toBe(parts.length);
-          for (const { x, gear } of parts) if (gear) expect(x).toBe(layout.scale.x(gear.developmentM));
+          for (const { y, gear } of parts) if (gear) expect(y).toBe(layout.scale.at(gear.developmentM));
         });
-        for (const { parts } of scene.axes) expect(new Set(parts.map(({ key }) => key)).size).toBe(parts.length);
       },
     ),
     { ...SEEDED, numRuns: 100 },
@@ -92,11 +97,31 @@ test('a lane of several has its sign and title; none has two parts of one key, o
 
 test('nothing is chosen: no line, no mark; a hub stage stands behind its ring', () => {
   const { scene } = drawn([{ ...TOURER, hubStages: [1, 0.7] }], 'none');
-  expect(scene.lines.some(({ key }) => key === 'plumb')).toBe(false);
-  const { parts } = scene.lanes[0]!;
+  expect(scene.across.some(({ key }) => key === 'plumb')).toBe(false);
+  const { parts } = scene.columns[0]!;
   expect(looks(parts).some((look) => look.includes('selected'))).toBe(false);
   const rings = parts.flatMap(({ shapes }) => shapes.filter(({ look }) => look === 'ring'));
   expect(rings.map((shape) => shape.kind === 'text' && shape.tail?.text)).toEqual(
     expect.arrayContaining([undefined, '×0.7']),
   );
+});
+
+test('what is said of a need stands on no rung, also where both rings reach far down', () => {
+  const wide = { chainrings: [48, 32], cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 45, 51], hubStages: [1] };
+  for (const width of [360, 400, 700, 1240]) {
+    for (const setup of [wide, TOURER]) {
+      const { scene, layout } = drawn([setup], 'none', width);
+      const rungs = scene.columns[0]!.parts.filter(({ gear }) => gear);
+      for (const { x, y, shapes } of scene.across.filter(({ key }) => key.startsWith('need'))) {
+        const text = shapes.find(({ kind }) => kind === 'text')!;
+        if (text.kind !== 'text') throw new Error('no text');
+        const [from, base] = [x + text.x, y + text.y];
+        const hit = rungs.filter(
+          (rung) => Math.abs(rung.y - base + 5) < 8 && rung.x + 20 > from && rung.x - 20 < from + 60,
+        );
+        expect(hit.map(({ key }) => [width, key])).toEqual([]);
+        expect(from).toBeGreaterThanOrEqual(layout.left);
+      }
+    }
+  }
 });

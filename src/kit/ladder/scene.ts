@@ -1,20 +1,22 @@
 import type { SizedGear, StepReading } from '../../core/gears';
+import { percent } from '../../core/units';
 import { LETTERS, SHAPE_PATHS } from '../bench/setup-sign';
-import { allDigits, percentText, type SpeedUnit } from '../format';
+import { allDigits, fixed, percentText, type SpeedUnit } from '../format';
 import {
-  AXIS_HEIGHT,
-  COVERAGE_HEIGHT,
+  COVERAGE_WIDTH,
+  type ColumnLayout,
   type CoverageLayout,
   type LadderLane,
   type LadderLayout,
-  type LadderRow,
-  type LaneLayout,
+  type LadderNeeds,
+  type Spot,
+  type Upright,
 } from './layout';
 import { axisTicks } from './scale';
 import type { Shape } from './shapes';
 import { WORDS } from './text';
 
-/** An axis over the ladder: what it says for one metre of development. */
+/** An axis beside the ladder: what it says for one metre of development. */
 export interface LadderAxis {
   readonly title: string;
   readonly perMetre: number;
@@ -23,14 +25,18 @@ export interface LadderAxis {
 /** Everything that a ladder is drawn from. */
 export interface LadderPicture {
   readonly lanes: readonly LadderLane[];
-  readonly upper: LadderAxis;
-  readonly lower: LadderAxis;
+  /** On the left: speeds. */
+  readonly left: LadderAxis;
+  /** On the right: any measure of a gear's size. */
+  readonly right: LadderAxis;
   readonly reading: StepReading;
   readonly speedUnit: SpeedUnit;
+  readonly height: number;
+  readonly needs?: LadderNeeds | undefined;
   readonly selected: { readonly place: number; readonly key: string };
 }
 
-/** Shapes that belong together and are moved together. */
+/** Shapes that belong together. */
 export interface Part {
   /** The same from one drawing to the next for what stands at the same place. */
   readonly key: string;
@@ -39,270 +45,390 @@ export interface Part {
   readonly shapes: readonly Shape[];
   /** The gear that a rung is. */
   readonly gear?: SizedGear;
+  /** Of the time that is spent in it. */
+  readonly share?: number;
   /** The speeds that no gear covers. */
-  readonly hole?: string;
+  readonly gap?: string;
   readonly title?: string;
 }
 
 export interface LadderScene {
   readonly width: number;
   readonly height: number;
-  /** Between the two axes and clear of them: no axis reaches into it, no lane out of it. */
-  readonly field: { readonly top: number; readonly bottom: number };
   readonly axes: readonly {
-    readonly side: 'upper' | 'lower';
+    readonly side: 'left' | 'right';
     readonly title: string;
     readonly parts: readonly Part[];
   }[];
-  /** From one axis to the other, behind the lanes: the grid, and a line through the gear that is read out. */
-  readonly lines: readonly Part[];
-  readonly lanes: readonly { readonly place: number; readonly parts: readonly Part[] }[];
+  /** Across all columns, behind them: zones, grid, needs, and a line through the gear that is read out. */
+  readonly across: readonly Part[];
+  readonly columns: readonly { readonly place: number; readonly parts: readonly Part[] }[];
 }
 
-/** Every look that a scene can have, so that all can be read before the first is needed. */
-export const LOOKS: readonly string[] = [
-  'axis',
-  'grid',
-  'tick',
-  'plumb',
-  'letter',
-  'name',
-  'ring',
-  'stage',
-  'rail',
-  'gap',
-  'target',
-  ...['bar', 'cog'].flatMap((look) => ['', ' crossed', ' selected', ' crossed selected'].map((state) => look + state)),
-  'tie',
-  'knot',
-  'equals',
-  'hatch',
-  'plate',
-  'overlap',
-  'band',
-  'span',
-  'hole',
-  'speeds',
-];
-
-/** How much smaller than in its own box a setup's sign stands before the title of a lane. */
+/** How much smaller than in its own box a setup's sign stands before the title of a column. */
 const SIGN_SCALE = 0.75;
-/** Half the width of the plate under the overlap's text. */
-const PLATE_HALF = 58;
+const RUNG_HEIGHT = 7;
+const TICK_GAP = 26;
+const TITLE_Y = 14;
+/** A text is crossed by a line that is nearer. */
+const HALO_REACH = 9;
 
-/** The drawing of a ladder as shapes, whoever draws them: there is one description, and screen and canvas agree. */
-export function ladderScene(layout: LadderLayout, { upper, lower, selected }: LadderPicture): LadderScene {
+/** The drawing of a ladder as shapes. */
+export function ladderScene(layout: LadderLayout, { left, right, selected }: LadderPicture): LadderScene {
   return {
     width: layout.width,
     height: layout.height,
-    field: fieldOf(layout),
     axes: [
-      { side: 'upper', title: upper.title, parts: axisParts(layout, upper, 'upper') },
-      { side: 'lower', title: lower.title, parts: axisParts(layout, lower, 'lower') },
+      { side: 'left', title: left.title, parts: axisParts(layout, left, 'left') },
+      { side: 'right', title: right.title, parts: axisParts(layout, right, 'right') },
     ],
-    lines: [
-      ...ticksOf(layout, upper).map(({ x, label }) => linePart(layout, label, 'grid', x)),
+    across: [
+      ...zoneParts(layout),
+      ...axisTicks(layout.scale, left.perMetre, TICK_GAP).map(({ at, label }) => acrossPart(layout, label, 'grid', at)),
       ...plumbOf(layout, selected),
+      ...needParts(layout),
     ],
-    lanes: layout.lanes.map((lane) => ({
-      place: lane.place,
-      parts: laneParts(lane, layout, lane.place === selected.place ? selected.key : undefined),
+    columns: layout.columns.map((column, i) => ({
+      place: column.place,
+      parts: columnParts(column, layout, i, column.place === selected.place ? selected.key : undefined),
     })),
   };
 }
 
-const edgesOf = ({ height }: LadderLayout) => ({ top: AXIS_HEIGHT - 6, bottom: height - AXIS_HEIGHT + 6 });
-
-function fieldOf(layout: LadderLayout): LadderScene['field'] {
-  const { top, bottom } = edgesOf(layout);
-  return { top: top + 1, bottom: bottom - 1 };
+function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'left' | 'right'): Part[] {
+  const x = side === 'left' ? layout.left - 6 : layout.right + 6;
+  return axisTicks(layout.scale, axis.perMetre, TICK_GAP).map(({ at, label }): Part => ({
+    key: label,
+    x,
+    y: at + 4,
+    shapes: [{ kind: 'text', look: `tick ${side}`, x: 0, y: 0, text: label }],
+  }));
 }
 
-const ticksOf = ({ scale, width }: LadderLayout, { perMetre }: LadderAxis) =>
-  axisTicks(scale, perMetre, width < 600 ? 30 : 40);
+function acrossPart({ left, right }: LadderLayout, key: string, look: string, y: number): Part {
+  return { key, x: left, y, shapes: [{ kind: 'line', look, from: [0, 0], to: [right - left, 0] }] };
+}
 
-function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'upper' | 'lower'): Part[] {
-  const { scale } = layout;
-  const { top, bottom } = edgesOf(layout);
-  const [edge, tickY, textY] = side === 'upper' ? [top, -4, -7] : [bottom, 4, 17];
-  return [
-    {
-      key: 'edge',
-      x: scale.left,
-      y: edge,
-      shapes: [{ kind: 'line', look: 'axis', from: [0, 0], to: [scale.right - scale.left, 0] }],
-    },
-    ...ticksOf(layout, axis).map(({ x, label }): Part => ({
-      key: label,
-      x,
-      y: edge,
-      shapes: [
-        { kind: 'line', look: 'axis', from: [0, 0], to: [0, tickY] },
-        { kind: 'text', look: 'tick', x: 0, y: textY, text: label },
-      ],
+function zoneParts({ zones, left, right }: LadderLayout): Part[] {
+  return zones.flatMap(({ from, to, shaded }, i): Part[] =>
+    from > to
+      ? [
+          {
+            key: `zone ${i}`,
+            x: left,
+            y: to,
+            shapes: [
+              {
+                kind: 'rect',
+                look: shaded ? 'zone shaded' : 'zone',
+                x: 0,
+                y: 0,
+                width: right - left,
+                height: from - to,
+              },
+            ],
+          },
+        ]
+      : [],
+  );
+}
+
+/** Room that the words for a need take, pixels. */
+const NEED_WIDTH = { long: 154, short: 68 };
+const NEED_TEXT_HEIGHT = 12;
+
+/**
+ * Lines that every setup must reach; a setup that ends short of one is short of the need. What they say stands where no
+ * rung of the first column is.
+ */
+function needParts(layout: LadderLayout): Part[] {
+  return layout.needs.map(({ end, at, developmentM }): Part => {
+    const line = acrossPart(layout, `need ${end}`, 'need', at);
+    const metres = fixed(developmentM, 2);
+    const title = WORDS.ladder.gearNeeded[end](metres);
+    const { x, y, isLong } = freePlace(layout, at);
+    const text = isLong ? title : WORDS.ladder.needed(metres);
+    return { ...line, title, shapes: [...line.shapes, { kind: 'text', look: 'needed', x, y, text }] };
+  });
+}
+
+/** A place above or below a line across the first column, from its left to its steps; the long words where they have room. */
+function freePlace(
+  layout: LadderLayout,
+  at: number,
+): { readonly x: number; readonly y: number; readonly isLong: boolean } {
+  const { left, uprights, stepsX } = layout.columns[0]!;
+  const taken = uprights.flatMap(({ x, half, side, bottom, rungs }) => [
+    // With its cog beside it.
+    ...rungs.map(({ y }) => ({
+      from: x - left - half - (side === 'left' ? 26 : 2),
+      to: x - left + half + (side === 'left' ? 2 : 26),
+      top: y - 7,
+      bottom: y + 7,
     })),
-  ];
-}
-
-function linePart(layout: LadderLayout, key: string, look: 'grid' | 'plumb', x: number): Part {
-  const { top, bottom } = fieldOf(layout);
-  return { key, x, y: top, shapes: [{ kind: 'line', look, from: [0, 0], to: [0, bottom - top] }] };
+    // The ring's own number.
+    { from: x - left - 14, to: x - left + 14, top: bottom + 8, bottom: bottom + 28 },
+  ]);
+  const isFree = (x: number, width: number, y: number) =>
+    x + width <= stepsX - left &&
+    taken.every(
+      (one) => x + width < one.from || x > one.to || at + y < one.top || at + y - NEED_TEXT_HEIGHT > one.bottom,
+    );
+  // Close to its line where that is free.
+  const ys = [-5, NEED_TEXT_HEIGHT + 1, NEED_TEXT_HEIGHT + 8, -14];
+  const xs = Array.from({ length: 12 }, (_, i) => 4 + (i * (stepsX - left)) / 12);
+  for (const isLong of [true, false]) {
+    for (const x of xs) {
+      const y = ys.find((one) => isFree(x, isLong ? NEED_WIDTH.long : NEED_WIDTH.short, one));
+      if (y !== undefined) return { x, y, isLong };
+    }
+  }
+  return { x: 4, y: ys[0]!, isLong: false };
 }
 
 function plumbOf(layout: LadderLayout, selected: LadderPicture['selected']): Part[] {
-  const rung = layout.lanes
+  const rung = layout.columns
     .find(({ place }) => place === selected.place)
-    ?.rows.flatMap(({ rungs }) => rungs)
+    ?.uprights.flatMap(({ rungs }) => rungs)
     .find(({ gear }) => gear.key === selected.key);
-  return rung ? [linePart(layout, 'plumb', 'plumb', rung.x)] : [];
+  return rung ? [acrossPart(layout, 'plumb', 'plumb', rung.y)] : [];
 }
 
-function laneParts(lane: LaneLayout, layout: LadderLayout, selectedKey: string | undefined): Part[] {
-  const { overlap, coverage, ties, rows } = lane;
+/** A halo for a text that the line of a need crosses. */
+const haloAt = ({ needs }: LadderLayout, y: number) =>
+  needs.some(({ at }) => Math.abs(at - y) < HALO_REACH) ? ' haloed' : '';
+
+function columnParts(column: ColumnLayout, layout: LadderLayout, i: number, selectedKey: string | undefined): Part[] {
+  const { overlap, coverage, ties, uprights, bridges, steps, stepsX } = column;
   return [
-    ...titleParts(lane),
-    ...(overlap ? [overlapPart(overlap)] : []),
-    ...ties.map(({ key, x, top, bottom }): Part => {
-      const half = (bottom - top) / 2;
+    ...(i > 0 ? [borderPart(column, layout)] : []),
+    ...(layout.columns.length > 1 ? titleParts(column) : []),
+    ...(overlap ? [overlapPart(overlap, uprights)] : []),
+    ...bridges.map(({ from, to }, n): Part => ({ key: `bridge ${n}`, ...bridge(from, to, uprights[0]!.half) })),
+    ...ties.map(({ key, mark, from, to }): Part => ({ key: `tie ${key}`, ...tie(mark, from, to, uprights[0]!.half) })),
+    ...steps.map(({ from, to, text, isWritten, isOver }, n): Part => {
+      const over = isOver ? ' over' : '';
+      const middle = (from + to) / 2;
+      const haloed = haloAt(layout, middle);
       return {
-        key: `tie ${key}`,
-        x,
-        y: top + half,
+        key: `step ${n}`,
+        x: stepsX,
+        y: from,
         shapes: [
-          { kind: 'line', look: 'tie', from: [0, -half], to: [0, half] },
-          { kind: 'circle', look: 'knot', radius: Math.min(8, half - 1) },
-          { kind: 'text', look: 'equals', x: 0, y: 4, text: '=' },
+          { kind: 'line', look: `stride${over}`, from: [0, -1.5], to: [0, to - from + 1.5] },
+          ...(isWritten
+            ? [{ kind: 'text', look: `step${over}${haloed}`, x: 6, y: (to - from) / 2 + 4, text } satisfies Shape]
+            : []),
         ],
       };
     }),
-    ...rows.flatMap((row) => rowParts(row, layout, selectedKey)),
-    ...(coverage ? coverageParts(coverage) : []),
+    ...uprights.flatMap((upright) => uprightParts(upright, selectedKey)),
+    ...(coverage ? coverageParts(coverage, layout) : []),
   ];
 }
 
-function titleParts({ place, title, titleY }: LaneLayout): Part[] {
-  if (titleY === undefined) return [];
+function borderPart({ left }: ColumnLayout, { height }: LadderLayout): Part {
+  return { key: 'border', x: left, y: 0, shapes: [{ kind: 'line', look: 'border', from: [0, 0], to: [0, height] }] };
+}
+
+function titleParts({ place, title, left }: ColumnLayout): Part[] {
   return [
     {
       key: 'sign',
-      x: 2,
-      y: titleY - 11,
+      x: left + 8,
+      y: TITLE_Y - 11,
       shapes: [{ kind: 'path', look: 'letter', d: SHAPE_PATHS[place]!, scale: SIGN_SCALE }],
     },
     {
       key: 'title',
-      x: 0,
-      y: titleY,
+      x: left + 8,
+      y: TITLE_Y,
       shapes: [
-        { kind: 'text', look: 'letter', x: 20, y: 0, text: LETTERS[place]! },
-        { kind: 'text', look: 'name', x: 36, y: 0, text: title },
+        { kind: 'text', look: 'letter', x: 18, y: 0, text: LETTERS[place]! },
+        { kind: 'text', look: 'name', x: 34, y: 0, text: title },
       ],
     },
   ];
 }
 
-function overlapPart({ from, to, top, bottom, share, textX }: NonNullable<LaneLayout['overlap']>): Part {
-  const half = Math.min(8, (bottom - top) / 2);
-  const text = WORDS.ladder.bothRingsShare(percentText(share));
-  const words: Shape[] =
-    textX === undefined
-      ? []
-      : [
-          {
-            kind: 'rect',
-            look: 'plate',
-            x: textX - from - PLATE_HALF,
-            y: -half - 1,
-            width: 2 * PLATE_HALF,
-            height: 2 * half + 2,
-          },
-          { kind: 'text', look: 'overlap', x: textX - from, y: 4, text },
-        ];
+function overlapPart(
+  { from, to, share }: NonNullable<ColumnLayout['overlap']>,
+  [small, big]: ColumnLayout['uprights'],
+): Part {
+  const x = small!.x + small!.half + 3;
   return {
     key: 'overlap',
-    x: from,
-    y: (top + bottom) / 2,
-    title: text,
+    x,
+    y: to,
+    title: WORDS.ladder.bothRingsShare(percentText(share)),
     shapes: [
-      { kind: 'rect', look: 'hatch', hatched: true, x: 0, y: -half, width: to - from, height: 2 * half },
-      ...words,
+      {
+        kind: 'rect',
+        look: 'hatch',
+        hatched: true,
+        x: 0,
+        y: 0,
+        width: Math.max(0, big!.x - big!.half - 3 - x),
+        height: from - to,
+      },
     ],
   };
 }
 
-function rowParts(row: LadderRow, { barWidth, railHeight }: LadderLayout, selectedKey: string | undefined): Part[] {
-  const half = railHeight / 2;
-  const name = `${row.chainring}@${row.hubStage}`;
-  const rail = (y: number): Shape => ({ kind: 'line', look: 'rail', from: [0, y], to: [row.to - row.from + 24, y] });
+/** The ring change of the shift sequence, as a bridge from upright to upright. */
+function bridge(from: Spot, to: Spot, half: number): Omit<Part, 'key'> {
+  const way = Math.sign(to.x - from.x);
+  const [dx, dy] = [to.x - from.x - 2 * way * half, to.y - from.y];
+  const d = `M0 0C${dx / 2} 0 ${dx / 2} ${dy} ${dx} ${dy}`;
+  return { x: from.x + way * half, y: from.y, shapes: [{ kind: 'path', look: 'bridge', d, scale: 1 }] };
+}
+
+function tie(mark: '=' | '≈', from: Spot, to: Spot, half: number): Omit<Part, 'key'> {
+  const way = Math.sign(to.x - from.x);
+  const [dx, dy] = [to.x - from.x - 2 * way * half, to.y - from.y];
+  return {
+    x: from.x + way * half,
+    y: from.y,
+    shapes: [
+      { kind: 'line', look: mark === '=' ? 'tie' : 'tie near', from: [0, 0], to: [dx, dy] },
+      { kind: 'text', look: 'equals', x: dx / 2, y: dy / 2 + 4, text: mark },
+    ],
+  };
+}
+
+function uprightParts(
+  { chainring, hubStage, x, half, side, bottom, top, rungs }: Upright,
+  selectedKey: string | undefined,
+): Part[] {
+  const name = `${chainring}@${hubStage}`;
+  const textX = side === 'left' ? -half - 6 : half + 6;
   return [
     {
+      key: `${name} upright`,
+      x,
+      y: bottom,
+      shapes: [{ kind: 'line', look: 'rail', from: [0, 8], to: [0, top - bottom - 8] }],
+    },
+    {
       key: `${name} ring`,
-      x: 2,
-      y: row.y + 6,
+      x,
+      y: bottom + 25,
       shapes: [
         {
           kind: 'text',
           look: 'ring',
           x: 0,
           y: 0,
-          text: `${row.chainring}`,
-          ...(row.hubStage === 1 ? {} : { tail: { look: 'stage', text: `×${allDigits(row.hubStage)}` } }),
+          text: `${chainring}`,
+          ...(hubStage === 1 ? {} : { tail: { look: 'stage', text: `×${allDigits(hubStage)}` } }),
         },
       ],
     },
-    { key: `${name} rails`, x: row.from - 12, y: row.y, shapes: [rail(-half), rail(half)] },
-    // By place, not by gear: what stands there is written over.
-    ...row.gaps.map(({ x, text }, i): Part => ({
-      key: `${name} gap ${i}`,
-      x,
-      y: row.y + 4,
-      shapes: [{ kind: 'text', look: 'gap', x: 0, y: 0, text }],
-    })),
-    ...row.rungs.map(({ gear, x }, i): Part => {
-      const state = `${gear.crossChained ? ' crossed' : ''}${gear.key === selectedKey ? ' selected' : ''}`;
+    ...rungs.map(({ gear, y, isOnPath, isNamed, use }, i): Part => {
+      // With time on it a rung is open where nobody rode in it; the cog stands on the inner side, for the bar goes outward.
+      const isFull = use ? use.share > 0 : isOnPath;
+      const inner = use ? (side === 'left' ? 'right' : 'left') : side;
+      const state = `${isFull ? '' : ' open'}${gear.key === selectedKey ? ' selected' : ''}`;
       return {
         key: `${name} rung ${i}`,
         x,
-        y: row.y,
+        y,
         gear,
+        ...(use && { share: use.share }),
         shapes: [
-          { kind: 'rect', look: 'target', x: -11, y: -half - 18, width: 22, height: railHeight + 22 },
-          { kind: 'rect', look: `bar${state}`, x: -barWidth / 2, y: -half, width: barWidth, height: railHeight },
-          { kind: 'text', look: `cog${state}`, x: 0, y: -half - 5, text: `${gear.cog}` },
+          { kind: 'rect', look: 'target', x: -half - 24, y: -9, width: 2 * half + 48, height: 18 },
+          {
+            kind: 'rect',
+            look: `bar${state}`,
+            x: -half,
+            y: -RUNG_HEIGHT / 2,
+            width: 2 * half,
+            height: RUNG_HEIGHT,
+          },
+          ...(isNamed || gear.key === selectedKey
+            ? [
+                {
+                  kind: 'text',
+                  look: `cog ${inner}${state}`,
+                  x: use ? -textX : textX,
+                  y: 4,
+                  text: `${gear.cog}`,
+                } satisfies Shape,
+              ]
+            : []),
+          ...(use ? barShapes(use, side, half) : []),
         ],
       };
     }),
   ];
 }
 
-/** Speeds that the rider's cadences reach, with the holes named. */
-function coverageParts({ y, label, spans, holes }: CoverageLayout): Part[] {
+/** The time in a gear as a bar from its rung outward, with its percent. */
+function barShapes(
+  { share, length, isWritten }: NonNullable<Upright['rungs'][number]['use']>,
+  side: Upright['side'],
+  half: number,
+): Shape[] {
+  const way = side === 'left' ? -1 : 1;
+  const from = way * (half + 1);
   return [
     {
-      key: 'band',
-      x: 2,
-      y: y + COVERAGE_HEIGHT,
-      shapes: [{ kind: 'text', look: 'band', x: 0, y: 0, text: label }],
+      kind: 'rect',
+      look: 'use',
+      x: way < 0 ? from - length : from,
+      y: -RUNG_HEIGHT / 2,
+      width: length,
+      height: RUNG_HEIGHT,
     },
+    ...(isWritten
+      ? [
+          {
+            kind: 'text',
+            look: `share ${side}`,
+            x: from + way * (length + 4),
+            y: 4,
+            text: fixed(percent(share), share < 0.095 ? 1 : 0),
+          } satisfies Shape,
+        ]
+      : []),
+  ];
+}
+
+/** Speeds that the rider's cadences reach, with the gaps named. */
+function coverageParts({ x, label, spans, gaps }: CoverageLayout, layout: LadderLayout): Part[] {
+  return [
     ...spans.map(({ from, to }, i): Part => ({
       key: `span ${i}`,
-      x: from,
-      y,
-      shapes: [{ kind: 'rect', look: 'span', x: 0, y: 0, width: to - from, height: COVERAGE_HEIGHT }],
+      x,
+      y: to,
+      title: WORDS.ladder.speedsAt(label),
+      shapes: [{ kind: 'rect', look: 'span', x: 0, y: 0, width: COVERAGE_WIDTH, height: from - to }],
     })),
-    ...holes.map(({ from, to, text, textX }, i): Part => {
-      const width = to - from;
-      const bracket = `M0 -3v${COVERAGE_HEIGHT + 6}M${width} -3v${COVERAGE_HEIGHT + 6}M0 ${COVERAGE_HEIGHT / 2}H${width}`;
-      const words: Shape[] =
-        textX === undefined ? [] : [{ kind: 'text', look: 'speeds', x: textX - from, y: COVERAGE_HEIGHT + 14, text }];
-      return {
-        key: `hole ${i}`,
-        x: from,
-        y,
-        hole: text,
-        title: text,
-        shapes: [{ kind: 'path', look: 'hole', d: bracket, scale: 1 }, ...words],
-      };
-    }),
+    ...gaps.map(({ from, to, text, textY }, i): Part => ({
+      key: `gap ${i}`,
+      x,
+      y: from,
+      gap: text,
+      title: text,
+      shapes: [
+        {
+          kind: 'path',
+          look: 'hole',
+          d: `M-4 0h${COVERAGE_WIDTH + 8}M-4 ${to - from}h${COVERAGE_WIDTH + 8}`,
+          scale: 1,
+        },
+        ...(textY === undefined
+          ? []
+          : [
+              {
+                kind: 'text',
+                look: `speeds${haloAt(layout, textY)}`,
+                x: COVERAGE_WIDTH + 8,
+                y: textY - from + 4,
+                text,
+              } satisfies Shape,
+            ]),
+      ],
+    })),
   ];
 }

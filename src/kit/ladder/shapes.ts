@@ -1,11 +1,10 @@
 /**
  * A shape of the drawing, in pixels from the place of its part. `look` names classes of the style sheet, a space
- * between them: whoever draws takes colours, lines and fonts from there.
+ * between them.
  */
 export type Shape =
   | { readonly kind: 'line'; readonly look: string; readonly from: Point; readonly to: Point }
   | ({ readonly kind: 'rect'; readonly look: string; readonly hatched?: boolean } & Box)
-  | { readonly kind: 'circle'; readonly look: string; readonly radius: number }
   | { readonly kind: 'path'; readonly look: string; readonly d: string; readonly scale: number }
   | {
       readonly kind: 'text';
@@ -26,18 +25,3 @@ interface Box {
 
 /** Pixels between a text and its tail. */
 export const TAIL_GAP = 3;
-
-/** What a look of the style sheet is for a canvas. */
-export interface Look {
-  readonly fill: string | undefined;
-  readonly stroke: string | undefined;
-  readonly lineWidth: number;
-  readonly dash: readonly number[];
-  readonly opacity: number;
-  readonly font: string;
-  readonly fontStretch: CanvasFontStretch;
-  readonly align: CanvasTextAlign;
-}
-
-/** A look hangs on its name and on the place of its setup. */
-export const lookKey = (place: number, look: string) => `${place} ${look}`;

@@ -6,7 +6,7 @@ import { Suspense, type ReactNode } from 'react';
 import { useBench } from '../bench/BenchProvider';
 import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
-import { MemoryNotice, SaveNewer } from './StoreNotices';
+import { AsideNotice, MemoryNotice, StoreFailed } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
 import { BackupNotice } from '../keeping/BackupNotice';
@@ -100,10 +100,15 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-function Opening() {
+function Opening({ waitsFor }: { waitsFor?: { readonly windows: number | undefined } | undefined }) {
   return (
     <main className={styles.main} aria-busy>
       <p className={styles.opening}>{WORDS.shell.openingTheWorkshop}</p>
+      {waitsFor && (
+        <p role="alert" className={styles.opening} data-testid="waits">
+          {WORDS.shell.waitsFor(waitsFor.windows)}
+        </p>
+      )}
     </main>
   );
 }
@@ -124,20 +129,12 @@ function Below({
   const keptDb = state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined;
   useCopying(keptDb);
   if (state.kind === 'opening') {
-    return <Opening />;
+    return <Opening waitsFor={state.waitsFor} />;
   }
   if (state.kind === 'failed') {
     return (
       <main className={styles.main}>
-        <div className={styles.failed} role="alert">
-          <h1>{WORDS.shell.theDataInThisBrowser}</h1>
-          <p>{state.message}</p>
-          {state.newerVersion === undefined ? (
-            <p>{WORDS.shell.nothingHasBeenDeletedClose}</p>
-          ) : (
-            <SaveNewer dataVersion={state.newerVersion} />
-          )}
-        </div>
+        <StoreFailed failure={state.failure} />
       </main>
     );
   }
@@ -147,6 +144,7 @@ function Below({
       {showsNotices && keptDb && <BackupNotice db={keptDb} className={styles.notice} />}
       <LinkNotice />
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
+      {state.workshop.setAside > 0 && <AsideNotice count={state.workshop.setAside} />}
       <Suspense fallback={<Opening />}>
         {state.bench && showsBench && <Bench />}
         <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>

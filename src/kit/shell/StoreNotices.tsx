@@ -3,6 +3,8 @@
 import { Alert, Button } from 'antd';
 import Link from 'next/link';
 import { useState } from 'react';
+import { writeBackup } from '../../formats/backup';
+import type { StoreFailure } from '../../store';
 import { fileName, saveText } from '../files';
 import styles from './Shell.module.css';
 import { WORDS } from './text';
@@ -26,27 +28,91 @@ export function MemoryNotice({ because }: { because: string }) {
   );
 }
 
-/** What a newer Rontel has written can be looked at by that one alone; it can be carried there as a file. */
-export function SaveNewer({ dataVersion }: { dataVersion: number }) {
+/** Says that records could not be read, until it is closed. */
+export function AsideNotice({ count }: { count: number }) {
+  return (
+    <Alert
+      className={styles.notice}
+      type="warning"
+      showIcon
+      closable
+      data-testid="set-aside"
+      title={WORDS.storeNotices.setAside(count)}
+      description={
+        <>
+          {WORDS.storeNotices.setAsideWhere} <Link href="/data">{WORDS.storeNotices.data}</Link>
+        </>
+      }
+    />
+  );
+}
+
+/** Why the data cannot be used, what has and has not happened to them, and what to do. */
+export function StoreFailed({ failure }: { failure: StoreFailure }) {
+  const { title, text } = failureWords(failure);
+  return (
+    <div className={styles.failed} role="alert">
+      <h1>{title}</h1>
+      <p>{text}</p>
+      {failure.reason === 'tooNew' && (
+        <SaveText
+          label={WORDS.storeNotices.saveAllOfItAs}
+          name={`version ${failure.dataVersion}`}
+          text={(now) => import('../../store/rescue').then(({ rescueText }) => rescueText(failure.dataVersion, now))}
+        />
+      )}
+      {failure.reason === 'deleted' && failure.rescued && (
+        <SaveText
+          label={WORDS.storeNotices.saveWhatWasThere}
+          name="rescued"
+          text={(now) => Promise.resolve(writeBackup(failure.rescued!, now))}
+        />
+      )}
+    </div>
+  );
+}
+
+function failureWords(failure: StoreFailure): { readonly title: string; readonly text: string } {
+  switch (failure.reason) {
+    case 'cannotOpen':
+      return { title: WORDS.storeNotices.cannotBeOpened, text: WORDS.storeNotices.cannotOpen(failure.message) };
+    case 'tooNew':
+      return {
+        title: WORDS.storeNotices.cannotBeOpened,
+        text: `${failure.message} ${WORDS.storeNotices.itIsLeftAsIt}`,
+      };
+    case 'updated':
+      return { title: WORDS.storeNotices.updated, text: WORDS.storeNotices.updatedWhatToDo };
+    case 'deleted':
+      return {
+        title: WORDS.storeNotices.deleted,
+        text: failure.rescued ? WORDS.storeNotices.deletedRescued : WORDS.storeNotices.deletedNotRescued,
+      };
+    case 'lost':
+      return { title: WORDS.storeNotices.lost, text: WORDS.storeNotices.lostWhatToDo };
+  }
+}
+
+interface SaveTextProps {
+  readonly label: string;
+  /** What the file is called beside its date. */
+  readonly name: string;
+  readonly text: (now: string) => Promise<string>;
+}
+
+function SaveText({ label, name, text }: SaveTextProps) {
   const [failure, setFailure] = useState<string>();
   const save = () => {
     const now = new Date().toISOString();
-    const rescued = import('../../store/rescue').then(({ rescueText }) => rescueText(dataVersion, now));
-    rescued.then(
-      (text) =>
-        saveText(
-          fileName(`rontel-backup ${now.slice(0, 10)} version ${dataVersion}`, 'json'),
-          'application/json',
-          text,
-        ),
+    text(now).then(
+      (saved) => saveText(fileName(`rontel-backup ${now.slice(0, 10)} ${name}`, 'json'), 'application/json', saved),
       (error: unknown) => setFailure(error instanceof Error ? error.message : String(error)),
     );
   };
   return (
     <>
-      <p>{WORDS.storeNotices.itIsLeftAsIt}</p>
       <Button type="primary" onClick={save}>
-        {WORDS.storeNotices.saveAllOfItAs}
+        {label}
       </Button>
       {failure && <p role="alert">{WORDS.storeNotices.itCannotBeReadFailure(failure)}</p>}
     </>

@@ -29,7 +29,7 @@ export function Toolbar() {
   const copyLink = useSteady(() => {
     if (!ready?.bench) return;
     const { bike, wheelset, setup } = ready.bench;
-    const link = `${window.location.origin}/gears?${writeLink(bike, wheelset, setup)}`;
+    const link = `${window.location.origin}/gears#${writeLink(bike, wheelset, setup)}`;
     // Browsers give the clipboard to secure pages only; a workshop's phone may read over plain http.
     const copied = navigator.clipboard
       ? navigator.clipboard.writeText(link)

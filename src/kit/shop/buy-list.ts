@@ -1,5 +1,5 @@
 import { freeCount } from '../../core/shelf';
-import type { JobCard, Purchase } from '../../core/job';
+import { addCosts, costOfPurchases, type Cost, type JobCard, type Purchase } from '../../core/job';
 import type { JobRecord, PartsById } from '../../records';
 
 /** Something to be bought, and the job that waits for it. */
@@ -57,4 +57,25 @@ export function buyList(
     });
     return [...bought, ...short];
   });
+}
+
+/** What is left to pay for a list, and the jobs in it whose cost was typed for the whole setup. */
+export interface StillToPay {
+  readonly cost: Cost;
+  readonly typedFor: readonly JobRecord[];
+}
+
+/**
+ * Adds up what has not come yet. A cost that was typed for a whole setup cannot be split over its parts: it counts
+ * until all of them have come, as on the job's card.
+ */
+export function stillToPay(lines: readonly BuyLine[]): StillToPay {
+  const open = lines.filter(({ hasCome }) => !hasCome);
+  const isOfTypedSum = ({ card, isShort }: BuyLine) => card.cost.isTyped && !isShort;
+  const typed = [...new Map(open.filter(isOfTypedSum).map(({ job, card }) => [job.id, { job, card }])).values()];
+  const single = costOfPurchases(open.filter((line) => !isOfTypedSum(line)).map(({ item }) => item));
+  return {
+    cost: addCosts([...typed.map(({ card }) => card.cost), single]),
+    typedFor: typed.map(({ job }) => job),
+  };
 }

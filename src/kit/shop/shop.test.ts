@@ -8,8 +8,8 @@ import {
   type JobRecord,
   type PartRecord,
 } from '../../records';
-import { learnedTimes } from '../../core/job';
-import { buyList, withPurchase } from './buy-list';
+import { costOfPurchases, learnedTimes } from '../../core/job';
+import { buyList, stillToPay, withPurchase } from './buy-list';
 import { chainText, itemName } from '../../messages/job';
 import { jobFactsOf, stepsOf } from './job-facts';
 import { cardHeadline, costText, massText, spacerText, timeText } from './card-words';
@@ -39,7 +39,11 @@ const card = (id: string) => cardOf(job(id));
 test('the card of a booked job: from what is on the bike and in stock now', () => {
   const winter = card('job-winter-ring');
   expect(winter.kind).toBe('twoToOne');
-  expect(winter.buy.map(itemName)).toEqual(['Cassette 10-44, 12 speed', 'freehub body', 'rear derailleur']);
+  expect(winter.buy.map(itemName)).toEqual([
+    'Cassette 10-44, 12 speed',
+    'Freehub body, short splines and a thread',
+    'rear derailleur',
+  ]);
   expect(cardHeadline(winter)).toBe(
     '2x to 1x, about 2 h 47 min; to buy: 310 (typed for the whole setup); −375 g by the weights of both setups.',
   );
@@ -75,7 +79,7 @@ test('the buy list: the earliest day first; a part that two jobs count on is sho
   const lines = buyList(jobs.map(entry), parts);
   expect(lines.map(({ job: { id }, item }) => [id, itemName(item)])).toEqual([
     ['job-winter-ring', 'Cassette 10-44, 12 speed'],
-    ['job-winter-ring', 'freehub body'],
+    ['job-winter-ring', 'Freehub body, short splines and a thread'],
     ['job-winter-ring', 'rear derailleur'],
     ['job-carrier-34', '34T chainring'],
   ]);
@@ -87,6 +91,19 @@ test('the buy list: the earliest day first; a part that two jobs count on is sho
   ]);
   const come = { ...job('job-winter-ring'), bought: ['on freehub'] };
   expect(buyList([entry(come)], parts).map(({ hasCome }) => hasCome)).toEqual([false, true, false]);
+});
+
+test('still to pay: a sum typed for a whole setup counts, as on the card, until all of it has come', () => {
+  const entry = (one: JobRecord) => ({ job: one, card: isSwap(one) ? cardOf(one) : undefined });
+  const winter = job('job-winter-ring');
+  const payFor = (all: readonly JobRecord[]) => stillToPay(buyList(all.map(entry), parts));
+  const { cost, typedFor } = payFor([winter, job('job-carrier-34')]);
+  expect(costText(card('job-winter-ring').cost)).toBe('310 (typed for the whole setup)');
+  expect(costText(cost)).toBe('355');
+  expect(typedFor.map(({ id }) => id)).toEqual(['job-winter-ring']);
+  expect(costText(payFor([{ ...winter, bought: ['on freehub'] }]).cost)).toBe('310');
+  const all = card('job-winter-ring').buy.map(({ key }) => key);
+  expect(payFor([{ ...winter, bought: all }])).toEqual({ cost: costOfPurchases([]), typedFor: [] });
 });
 
 test('the last purchase that comes makes a job that waits ready, and no other', () => {

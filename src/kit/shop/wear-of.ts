@@ -33,6 +33,7 @@ export function chainWearOf(part: PartRecord, trips: readonly Trip[], nowMs: num
   const perDay = kmPerDay(
     trips.filter(({ bikeId }) => bikes.includes(bikeId)),
     nowMs,
+    readings[0]?.atMs ?? nowMs,
   );
   const when = (km: number) => (perDay === undefined ? undefined : whenAtKm(nowKm, km, perDay, nowMs));
   const forecast = answer.kind === 'forecast' ? answer.forecast : undefined;

@@ -1,9 +1,6 @@
-import { fixed, short } from '../format';
+import { dateText, fixed, short } from '../format';
 import type { ChainWear } from './wear-of';
 import { kmText } from './words';
-
-const day = (ms: number) =>
-  new Date(ms).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** What a mechanic says of a chain, with the next step. */
 export function wearSentence(wear: ChainWear): string {
@@ -29,7 +26,7 @@ export function wearSentence(wear: ChainWear): string {
       const date =
         limitAtMs === undefined
           ? ', no date, for nothing was ridden in the last 90 days'
-          : `: about ${day(limitAtMs)}${spreadMs ? `, ${day(spreadMs[0])} to ${day(spreadMs[1])}` : ''}`;
+          : `: about ${dateText(limitAtMs)}${spreadMs ? `, ${dateText(spreadMs[0])} to ${dateText(spreadMs[1])}` : ''}`;
       return left <= 0
         ? `By the line it is at ${by} already: measure it.`
         : `${fixed(ratePer1000Km, 2)} % in 1000 km. At ${by} in ${kmText(left)}${spread}${date}.`;

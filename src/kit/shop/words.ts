@@ -2,7 +2,7 @@ import type { ShelfKind } from '../../core/shelf';
 import type { Outcome, SwapKind } from '../../core/job';
 import type { Condition, JobState, PartRecord } from '../../records';
 import { formatCassette } from '../../formats/shorthand';
-import { fixed, short } from '../format';
+import { durationText, fixed, short } from '../format';
 
 export const KIND_TEXT: Readonly<Record<ShelfKind, string>> = {
   cassette: 'cassette',
@@ -99,13 +99,8 @@ export function massChangeText(grams: number): string {
   return `${rounded > 0 ? '+' : ''}${fixed(rounded, 0)} g`;
 }
 
-/** Minutes as a mechanic says them: 45 min, 1 h 05 min. */
-export function minutesText(minutes: number): string {
-  const whole = Math.round(minutes);
-  if (whole < 60) return `${whole} min`;
-  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
-  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')} min`;
-}
+/** Whole minutes, or hours and minutes: nobody plans a job by seconds. */
+export const minutesText = (minutes: number) => (minutes < 0.5 ? '0 min' : durationText(Math.round(minutes) * 60));
 
 export function kmText(km: number): string {
   return `${fixed(km, km > 0 && km < 10 ? 1 : 0)} km`;

@@ -15,23 +15,32 @@ export const SCHOOL_NOTE: Readonly<Record<LimitsSchool, string>> = {
 };
 
 /** The verdict over all checks, and what decides it. */
-export function answerText({ kind, deciding, unknown, cautions }: FitAnswer, school: LimitsSchool): string {
+export function answerText({ kind, deciding, unknown, cautions, counts }: FitAnswer, school: LimitsSchool): string {
   const why = deciding.map(shortly).join('; ');
   const look = cautions.length > 0 ? ` Look at: ${cautions.map(shortly).join('; ')}.` : '';
   const open =
     unknown.length > 0 ? ` ${unknown.length} ${unknown.length === 1 ? 'check is' : 'checks are'} not known.` : '';
   switch (kind) {
     case 'goes':
-      return `Goes together, ${SCHOOL_TEXT[school]}.${look}`;
+      return `Compatible, ${SCHOOL_TEXT[school]}.${look}`;
     case 'open':
-      return `Goes together as far as is known.${open}${look}`;
+      return `Not known yet: ${counts.known} of ${counts.all} checks have their data, none of them says no. Most would be decided by ${firstMissing(unknown)}.${look}`;
     case 'goesWithChecks':
-      return `Past the sheet, to be tried: ${why}.${open}${look}`;
+      return `Past a published limit, to be tried: ${why}.${open}${look}`;
     case 'doesNot':
-      return `Does not go together: ${why}.${open}${look}`;
+      return `Not compatible: ${why}.${open}${look}`;
     case 'cannotWork':
       return `Cannot work: ${why}.${open}${look}`;
   }
+}
+
+/** Data that are asked for at once: more are not looked up in one go. */
+const ASKED_AT_ONCE = 3;
+
+/** The data that would decide most, in words. */
+function firstMissing(unknown: readonly Check[]): string {
+  const missing = [...new Set(unknown.flatMap((check) => check.missing ?? []))].slice(0, ASKED_AT_ONCE);
+  return missing.length <= 1 ? missing.join('') : `${missing.slice(0, -1).join('; ')}; and ${missing.at(-1)}`;
 }
 
 /** A check in two words: what it is about, and by how much. */

@@ -31,7 +31,7 @@ export const KEEP_TEXT: Readonly<Record<DescribedSlot, string>> = {
   rearDerailleur: 'keep the rear derailleur that is on the bike',
   frontDerailleur: 'keep the front derailleur that is on the bike',
   shifter: 'keep the shifter that is on the bike',
-  crank: 'the crank on the bike carries two rings: keep it',
+  crank: 'the crank on the bike takes these rings: keep it',
 };
 
 /** A part by its own name, or by what tells it from others of its kind. */

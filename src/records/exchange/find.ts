@@ -60,7 +60,13 @@ export const findRequestSchema = z.strictObject({
     .refine((cassettes) => cassettes.length >= 1 && cassettes.length <= CASSETTES_MAX, {
       error: ({ input }) => `${(input as unknown[]).length} cassettes: send 1 to ${CASSETTES_MAX}`,
     })
-    .meta({ minItems: 1, maxItems: CASSETTES_MAX }),
+    .meta({ minItems: 1, maxItems: CASSETTES_MAX })
+    .optional()
+    .describe('those that are sold, each named by its teeth, where none are sent'),
+  anyTeeth: z
+    .boolean()
+    .default(true)
+    .describe('false: only single rings and ring pairs that are sold, and within the other limits'),
   ringDifferenceMaxT: wholeTeeth(SEARCHED_RING_DIFFERENCE_T, 'ring difference').default(DEFAULT_RING_DIFFERENCE_MAX_T),
   rearDerailleur: rearDerailleurSchema.default({}),
   limit: boundedSchema(LIMIT, 'limit', 'candidates')

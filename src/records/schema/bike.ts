@@ -11,9 +11,16 @@ import { JOINTS, TORQUE_NM } from '../../core/job';
 import { briefSchema } from './brief';
 import { boundedSchema } from './drivetrain';
 import { builtCassetteSchema, findSettingsSchema, savedSearchSchema } from './find-settings';
-import { idSchema, nameSchema } from './text';
+import { idSchema, nameSchema, rankSchema } from './text';
 import { wheelsetSchema } from './wheelset';
-import { type BikeRecord, SAVED_SEARCHES_MAX, BUILT_CASSETTES_MAX, LOSS_SCHOOLS } from '../bike';
+import {
+  type BikeRecord,
+  PUBLISHED_LOSS_W,
+  SAVED_SEARCHES_MAX,
+  BUILT_CASSETTES_MAX,
+  LOSS_SCHOOLS,
+  ROLES_MAX,
+} from '../bike';
 
 const ringRoom = (what: string) =>
   boundedSchema(CHAINRING_TEETH, what, 'T')
@@ -23,7 +30,7 @@ const ringRoom = (what: string) =>
 export const bikeSchema: z.ZodType<BikeRecord> = z
   .strictObject({
     id: idSchema,
-    rank: z.number(),
+    rank: rankSchema,
     name: nameSchema,
     wheelsets: z.array(wheelsetSchema).min(1).max(8),
     crankLengthMm: boundedSchema(CRANK_LENGTH_MM, 'crank length', 'mm').optional(),
@@ -32,10 +39,17 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').optional(),
     oneRingMaxT: ringRoom('largest single ring'),
     twoRingsMaxT: ringRoom('largest big ring'),
+    takesFrontDerailleur: z.boolean().optional(),
     steepAngleDeg: boundedSchema(STEEP_ANGLE_DEG, 'steep angle', '°').optional(),
     limitsSchool: z.enum(LIMITS_SCHOOLS).optional(),
     lossSchool: z.enum(LOSS_SCHOOLS).optional(),
     angleLossPercentPerDeg: boundedSchema(ANGLE_LOSS_PERCENT_PER_DEG, 'loss by angle', '% a degree').optional(),
+    publishedLoss: z
+      .strictObject({
+        differenceW: boundedSchema(PUBLISHED_LOSS_W, 'published difference', 'W').optional(),
+        source: nameSchema.optional(),
+      })
+      .optional(),
     torquesNm: z.partialRecord(z.enum(JOINTS), boundedSchema(TORQUE_NM, 'torque', 'N·m')).optional(),
     cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
     closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
@@ -43,6 +57,10 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
       error: 'cross-chained cogs: a whole number',
     }),
     brief: briefSchema,
+    roles: z
+      .array(z.strictObject({ id: idSchema, name: nameSchema, setupId: idSchema.optional(), brief: briefSchema }))
+      .max(ROLES_MAX)
+      .optional(),
     find: findSettingsSchema.optional(),
     savedSearches: z.array(savedSearchSchema).max(SAVED_SEARCHES_MAX).optional(),
     builtCassettes: z.array(builtCassetteSchema).max(BUILT_CASSETTES_MAX).optional(),

@@ -5,12 +5,15 @@ import {
   BRIEF_BOUNDS,
   BRIEF_TERMS,
   EFFORTS,
+  LOWEST_RATIO,
   POSITIONS,
   SURFACES,
   USES,
+  USUAL_GEARS_MAX,
   type Brief,
   type BriefNumbers,
 } from '../../core/brief';
+import { CHAINRING_TEETH, COG_COUNT, COG_TEETH, type Bounds } from '../../core/gears';
 import { boundedSchema } from './drivetrain';
 
 const once = <T extends z.ZodType>(item: T) =>
@@ -18,9 +21,21 @@ const once = <T extends z.ZodType>(item: T) =>
 
 const number = (field: keyof BriefNumbers) => boundedSchema(BRIEF_BOUNDS[field], ...BRIEF_TERMS[field]).optional();
 
+const wholeTeeth = (bounds: Bounds, what: string) =>
+  boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` });
+
+const gearTeethSchema = z.strictObject({
+  chainring: wholeTeeth(CHAINRING_TEETH, 'ring'),
+  cog: wholeTeeth(COG_TEETH, 'cog'),
+});
+
 /** Bounds only: numbers that contradict each other are kept as they were said, and told. */
 export const briefSchema: z.ZodType<Brief> = z.strictObject({
   use: z.enum(USES).optional(),
+  lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', ': 1').optional(),
+  usualGears: z.array(gearTeethSchema).max(USUAL_GEARS_MAX).optional(),
+  rareCogs: once(wholeTeeth(COG_TEETH, 'cog')).max(COG_COUNT.max).optional(),
+  rareRings: once(wholeTeeth(CHAINRING_TEETH, 'ring')).max(2).optional(),
   effort: z.enum(EFFORTS).optional(),
   position: z.enum(POSITIONS).optional(),
   surface: z.enum(SURFACES).optional(),
@@ -30,6 +45,8 @@ export const briefSchema: z.ZodType<Brief> = z.strictObject({
   bikeMassKg: number('bikeMassKg'),
   loadMassKg: number('loadMassKg'),
   powerW: number('powerW'),
+  anaerobicJPerKg: number('anaerobicJPerKg'),
+  preferredRpm: number('preferredRpm'),
   lowRpm: number('lowRpm'),
   highRpm: number('highRpm'),
   spinOutRpm: number('spinOutRpm'),
@@ -48,5 +65,8 @@ export const briefSchema: z.ZodType<Brief> = z.strictObject({
   rollingPercent: number('rollingPercent'),
   hillyPercent: number('hillyPercent'),
   mountainPercent: number('mountainPercent'),
+  assistFactor: number('assistFactor'),
+  assistMaxW: number('assistMaxW'),
+  assistCutOffKmh: number('assistCutOffKmh'),
   frontDragCm2: number('frontDragCm2'),
 });

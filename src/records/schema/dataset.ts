@@ -29,6 +29,9 @@ export const RECORD_SCHEMAS: { readonly [T in KeptTable]: z.ZodType<KeptRecords[
   learners: learnerSchema,
 };
 
+/** The same with how things are looked at: everything that the gate of the database checks. */
+export const TABLE_SCHEMAS = { ...RECORD_SCHEMAS, preferences: preferencesSchema };
+
 export const datasetSchema = z
   .strictObject({
     bikes: z.array(bikeSchema),

@@ -17,6 +17,7 @@ import {
 import {
   DRIVE_PART_DATA,
   FREEHUB_DATA,
+  FRONT_CONTROLS,
   REAR_DERAILLEUR_DATA,
   RETENTIONS,
   SHIFTINGS,
@@ -118,6 +119,7 @@ export const drivePartsSchema: z.ZodType<DriveParts> = z
     hangerExtenderMm: partDatum('hangerExtenderMm'),
     hubRatioMin: partDatum('hubRatioMin'),
     shifting: z.enum(SHIFTINGS).optional(),
+    frontControl: z.enum(FRONT_CONTROLS).optional(),
     shifterFamily: nameSchema.optional(),
     derailleurFamily: nameSchema.optional(),
     cassetteSpline: nameSchema.optional(),

@@ -7,11 +7,11 @@ import {
   FIND_COST,
   FIND_MASS_CHANGE_G,
   LAYOUTS,
-  PART_KINDS,
   PRICE,
   SEARCHED_RING_DIFFERENCE_T,
   type FindSettings,
 } from '../../core/find';
+import { PART_KINDS } from '../../core/parts/price-list';
 import { boundedSchema, teethSchema } from './drivetrain';
 import { addProblems } from './problems';
 import { idSchema, nameSchema } from './text';
@@ -34,6 +34,7 @@ export const findSettingsSchema: z.ZodType<FindSettings> = z.strictObject({
   ringMaxT: ring.optional(),
   ringDifferenceMaxT: whole(SEARCHED_RING_DIFFERENCE_T, 'ring difference', 'T').optional(),
   ringsAtHand: once(ring).optional(),
+  anyTeeth: z.boolean().optional(),
   speeds: once(whole(COG_COUNT, 'speeds', 'cogs')).optional(),
   keep: once(z.enum(PART_KINDS)).optional(),
   asks: once(z.enum(BRIEF_ASKS)).optional(),

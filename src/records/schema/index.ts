@@ -1,8 +1,10 @@
 export { bikeSchema } from './bike';
 export { setupSchema } from './setup';
 export { preferencesSchema } from './preferences';
-export { datasetSchema } from './dataset';
+export { RECORD_SCHEMAS, TABLE_SCHEMAS, datasetSchema } from './dataset';
 export { rearDerailleurSchema, wheelSchema } from './drivetrain';
 export { partSchema } from './part';
 export { dataProblems } from './links';
 export type { DataProblem } from './links';
+export { sortOut, spoilingProblems } from './sort-out';
+export type { SetAside, SortedOut } from './sort-out';

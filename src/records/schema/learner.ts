@@ -2,32 +2,33 @@ import { z } from 'zod';
 import { DRILL_KINDS, LESSON_IDS } from '../../core/lesson/kinds';
 import { LEVELS } from '../../core/lesson/level';
 import { MISTAKES } from '../../core/lesson/question';
-import { idSchema, nameSchema, timeSchema } from './text';
+import { countSchema, idSchema, nameSchema, timeSchema } from './text';
 import { MEMORY_PHASES, type Skill, type LearnerRecord, LATELY_MAX } from '../learner';
 
 const SEED_MAX = 2 ** 32 - 1;
 
-const count = z.int().min(0);
+/** A century: the scheduler of repetitions looks no farther. */
+const daysSchema = z.number().min(0).max(36_500);
 
 const memorySchema = z.strictObject({
   dueMs: timeSchema,
   lastMs: timeSchema,
   phase: z.enum(MEMORY_PHASES),
-  shortSteps: count,
-  stabilityDays: z.number().min(0),
+  shortSteps: countSchema,
+  stabilityDays: daysSchema,
   difficulty: z.number().min(0).max(10),
-  intervalDays: z.number().min(0),
-  repetitions: count,
-  lapses: count,
+  intervalDays: daysSchema,
+  repetitions: countSchema,
+  lapses: countSchema,
 });
 
 const skillSchema = z
   .strictObject({
     level: z.literal(LEVELS),
-    run: z.int(),
-    asked: count,
-    right: count,
-    mistakes: z.partialRecord(z.enum(MISTAKES), count),
+    run: z.int().min(-10_000_000).max(10_000_000),
+    asked: countSchema,
+    right: countSchema,
+    mistakes: z.partialRecord(z.enum(MISTAKES), countSchema),
     lately: z.array(z.int().min(0).max(SEED_MAX)).max(LATELY_MAX),
     memory: memorySchema,
   })
@@ -43,7 +44,7 @@ export const learnerSchema: z.ZodType<LearnerRecord> = z.strictObject({
   name: nameSchema,
   createdAtMs: timeSchema,
   seed: z.int().min(0).max(SEED_MAX),
-  answered: count,
+  answered: countSchema,
   lessons: z.partialRecord(z.enum(LESSON_IDS), z.strictObject({ atMs: timeSchema, wasRight: z.boolean() })),
   skills: z.partialRecord(z.enum(DRILL_KINDS), skillSchema),
 });

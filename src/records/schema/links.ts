@@ -14,6 +14,8 @@ export interface DataProblem {
   readonly mend: string;
   /** The record as it would be; undefined where it goes. */
   readonly mended: KeptRecords[KeptTable] | undefined;
+  /** Whether a backup with it could not be read. */
+  readonly spoils: boolean;
 }
 
 const TAKE_AWAY = { mend: 'take it away; the bin keeps it', mended: undefined } as const;
@@ -31,6 +33,7 @@ export function dataProblems(dataset: Dataset): DataProblem[] {
     id: record.id,
     text,
     ...TAKE_AWAY,
+    spoils: table !== 'recordings',
   });
   return [
     ...shapeProblems(dataset),
@@ -55,7 +58,7 @@ export function dataProblems(dataset: Dataset): DataProblem[] {
       if (job.pairId === undefined || jobIds.has(job.pairId)) return [];
       const { pairId: _, ...alone } = job;
       const text = `job ${nameOf(job)} names another that takes it back, and that one is gone`;
-      return [{ table: 'jobs' as const, id: job.id, text, mend: 'let it stand alone', mended: alone }];
+      return [{ table: 'jobs' as const, id: job.id, text, mend: 'let it stand alone', mended: alone, spoils: false }];
     }),
     ...photos
       .filter(({ jobId }) => !jobIds.has(jobId))
@@ -80,6 +83,7 @@ function shapeProblems(dataset: Dataset): DataProblem[] {
           id: record.id,
           text: `${table} ${nameOf(record)} cannot be read${where}: ${issue?.message}`,
           ...TAKE_AWAY,
+          spoils: true,
         },
       ];
     }),
@@ -101,6 +105,7 @@ function wheelProblem<T extends 'setups' | 'rides'>(
       text: `${table === 'rides' ? 'ride' : 'setup'} ${nameOf(record)} is on wheels that ${bike.name} does not have`,
       mend: 'put it on the first wheels of the bike',
       mended: { ...record, wheelsetId: first!.id },
+      spoils: true,
     },
   ];
 }
@@ -116,6 +121,7 @@ function missingParts(setup: SetupRecord, partIds: ReadonlySet<string>): DataPro
       text: `setup ${nameOf(setup)} is made of ${shelf.length - there.length} parts that the shelf does not have`,
       mend: 'leave those places open; what was typed stands',
       mended: { ...setup, shelf: Object.fromEntries(there) },
+      spoils: false,
     },
   ];
 }
@@ -130,6 +136,7 @@ function lostMounts(part: PartRecord, bikes: ReadonlyMap<string, BikeRecord>): D
       text: `part ${nameOf(part)} was on ${part.mounts.length - mounts.length} bikes that are gone`,
       mend: 'forget those; its kilometres there go with them',
       mended: { ...part, mounts },
+      spoils: false,
     },
   ];
 }

@@ -1,7 +1,29 @@
 import { z } from 'zod';
+import { BRIEF_BOUNDS } from '../../core/brief';
+import { CADENCE_RPM, CHAINRING_TEETH, COG_TEETH, TABLE_READINGS, type Bounds } from '../../core/gears';
 import { csvMappingSchema } from './csv-mapping';
+import { boundedSchema } from './drivetrain';
 import { idSchema } from './text';
 import { QUANTITIES, STEP_ROUTES, GEARS_VIEWS, type Preferences } from '../preferences';
+
+const teeth = (bounds: Bounds, what: string) =>
+  boundedSchema(bounds, what, 'T')
+    .refine((value) => Number.isInteger(value), { error: `${what}: whole teeth` })
+    .optional();
+const speed = boundedSchema(BRIEF_BOUNDS.cruisingSpeedKmh, 'speed', 'km/h').optional();
+
+const tablesSchema = z.strictObject({
+  ringFromT: teeth(CHAINRING_TEETH, 'rings from'),
+  ringToT: teeth(CHAINRING_TEETH, 'rings to'),
+  cogFromT: teeth(COG_TEETH, 'cogs from'),
+  cogToT: teeth(COG_TEETH, 'cogs to'),
+  reading: z.enum(TABLE_READINGS).optional(),
+  cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm').optional(),
+  speedKmh: speed,
+  compareKmh: speed,
+  lossPowerW: boundedSchema(BRIEF_BOUNDS.powerW, 'power', 'W').optional(),
+  lossKmh: speed,
+});
 
 export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   id: z.literal('preferences'),
@@ -16,5 +38,6 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   theme: z.enum(['system', 'light', 'dark']),
   currentLearnerId: idSchema.optional(),
   currentRouteId: idSchema.optional(),
+  tables: tablesSchema.optional(),
   csvMappings: z.record(z.string().max(4000), csvMappingSchema).optional(),
 });

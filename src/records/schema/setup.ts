@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { COG_COUNT } from '../../core/gears';
-import { CHAINLINE_MM, CHAIN_LINKS, COG_PITCH_MM, RING_SPACING_MM } from '../../core/fit';
+import { CHAINLINE_MM, CHAIN_LINKS, CHECKLIST, COG_PITCH_MM, RING_SPACING_MM } from '../../core/fit';
+import { DESCRIBED_SLOTS } from '../../core/job';
 import { SLOTS } from '../../core/shelf';
 import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
-import { idSchema, nameSchema } from './text';
+import { idSchema, nameSchema, rankSchema } from './text';
 import { type SetupRecord, CLICKS_PER_PUSH, SETUP_MASS_G, SETUP_COST } from '../setup';
 
 /** Gears by their teeth, each once. */
@@ -20,7 +21,7 @@ export const setupSchema: z.ZodType<SetupRecord> = z
   .strictObject({
     id: idSchema,
     bikeId: idSchema,
-    rank: z.number(),
+    rank: rankSchema,
     name: nameSchema.optional(),
     wheelsetId: idSchema,
     chainrings: teethSchema.shape.chainrings,
@@ -45,6 +46,8 @@ export const setupSchema: z.ZodType<SetupRecord> = z
     ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
     cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
     clicksPerPush: z.strictObject({ easier: clicksSchema, harder: clicksSchema }),
+    checklist: z.partialRecord(z.enum(CHECKLIST), z.enum(['fits', 'doesNotFit'])).optional(),
+    newParts: z.partialRecord(z.enum(DESCRIBED_SLOTS), idSchema).optional(),
     shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
     massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
     cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),

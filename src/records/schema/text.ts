@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { within } from '../../core/gears';
+import { TIME_MS } from '../../core/world';
 import { NAME_LENGTH_MAX, NOTE_LENGTH_MAX, isCurrency } from '../text';
 
 /** A name as a person types it: something other than spaces, and not a novel. */
@@ -19,11 +21,21 @@ export const noteSchema = z
     error: ({ input }) => `a note of ${String(input).length} characters: at most ${NOTE_LENGTH_MAX}`,
   });
 
-/** Milliseconds since 1970, in the range that a date can have. */
-export const timeSchema = z.number().min(-8.64e15).max(8.64e15);
+/** Milliseconds since 1970. */
+export const timeSchema = z.number().refine((ms) => within(ms, TIME_MS), {
+  error: ({ input }) => `a time of ${String(input)} ms since 1970: it runs from 1970 to 2199`,
+});
 
 /** A day without a time or a place, ISO 8601. */
-export const dateSchema = z.iso.date();
+export const dateSchema = z.iso.date().refine((day) => within(Date.parse(day), TIME_MS), {
+  error: ({ input }) => `the day ${String(input)}: it runs from 1970 to 2199`,
+});
+
+/** A place in a list that people put in order. */
+export const rankSchema = z.number().min(-1_000_000).max(1_000_000);
+
+/** How often something happened. */
+export const countSchema = z.int().min(0).max(10_000_000);
 
 export const currencySchema = z
   .string()

@@ -1,6 +1,7 @@
-import { fillFind } from '../../core/find';
+import { filledPrices, type FindStock } from '../../core/find';
 import type { Experience } from '../../core/fit';
 import {
+  inStockFor,
   jobCard,
   lastTimeOf,
   moveOf,
@@ -9,10 +10,11 @@ import {
   type Move,
   type PastSwap,
   type Progress,
+  type StockCandidate,
   type StockPart,
   type StockedBuild,
 } from '../../core/job';
-import { SLOTS, freeCount, isAtHand, matchesSlot, suitsSlot, type Slot } from '../../core/shelf';
+import { SLOTS, freeCount, isAtHand, suitsSlot, type Slot } from '../../core/shelf';
 import type { BikeRecord } from '../bike';
 import type { JobRecord, JobSide, SwapWork } from '../job';
 import { jobSideOf } from '../job-side';
@@ -66,6 +68,21 @@ export function jobWithCard(job: SwapJob, facts: JobFacts): JobWithCard {
   };
 }
 
+/** Works out the card of a change between two setups of a bike, as if the first were on it; both stay in use. */
+export function changeCard(from: SetupRecord, to: SetupRecord, facts: JobFacts): JobCard {
+  const { bike, parts } = facts;
+  const work: SwapWork = {
+    kind: 'swap',
+    from: jobSideOf(bike, from, parts),
+    to: jobSideOf(bike, withoutCopiedChain(to, from), parts),
+    chain: 'leave',
+    newChain: false,
+    weighs: false,
+    usesQuickLink: true,
+  };
+  return cardFrom(work.from, { state: 'asked', work, progress: {}, alternates: true }, facts);
+}
+
 /** What is on the bike now; of a job that is over what was on it before. */
 function presentSide(job: SwapJob, { bike, setups, parts }: JobFacts): JobSide {
   const fitted = setups[0];
@@ -92,7 +109,7 @@ function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob
     alternates: alternates ?? (pairId !== undefined && jobs.some(({ id }) => id === pairId)),
     newChain: work.newChain,
     keeps: work.keeps,
-    prices: fillFind(bike.find ?? {}, []).prices,
+    prices: filledPrices(bike.find?.prices),
     weighs: work.weighs,
     usesQuickLink: work.usesQuickLink,
     checksHanger: work.checksHanger,
@@ -149,7 +166,8 @@ function buildOf(
     return id !== undefined && (!part || suitsSlot(slot, setup, part.data)) ? [[slot, id]] : [];
   });
   // The way back takes what came off: another part with the same teeth is not it.
-  const found = plan ? inStockFor(setup, parts, named).filter(([slot]) => !plan.isReturn || slot === 'chain') : [];
+  const taken = new Set(named.map(([slot]) => slot));
+  const found = plan ? inStockFor(setup, stockCandidates(parts, bike.id), taken) : [];
   const sums = sumsOf(setup, parts);
   return {
     setup: { chainrings, cogs, hubStages },
@@ -158,11 +176,12 @@ function buildOf(
     freehub: bike.wheelsets.find(({ id }) => id === setup.wheelsetId)?.freehub ?? side.freehub ?? {},
     chainLinks: plan?.isReturn ? undefined : chainLinks,
     leftOut: leftOutOf(setup),
+    newParts: setup.newParts,
     partIds: Object.fromEntries(named),
     wheels: wheelsOf(bike, setup),
     stock: Object.fromEntries([
       ...named.flatMap(([slot, id]) => stockPart(slot, id, side, parts, bike.id)),
-      ...found.map(([slot, part]): [string, StockPart] => [slot, ofStock(part, bike.id)]),
+      ...found.filter(([slot]) => !plan?.isReturn || slot === 'chain'),
     ]),
     ...(setup.massG !== undefined && { massG: setup.massG }),
     // A cost by parts is that of the purchases on the card; only one that was typed stands for itself.
@@ -198,31 +217,24 @@ function ofStock(part: PartRecord, bikeId: string): StockPart {
   };
 }
 
-/** Parts that lie free and suit, for the places in which none was chosen: nothing is bought that is there. */
-function inStockFor(
-  setup: SetupRecord,
-  parts: PartsById,
-  named: readonly (readonly [Slot, string])[],
-): [Slot | 'freehub', PartRecord][] {
-  const free = [...parts.values()].filter((part) => freeCount(part) > 0 && part.condition !== 'spent');
-  const taken = new Set(named.map(([slot]) => slot));
-  const found = SLOTS.flatMap((slot): [Slot, PartRecord][] => {
-    if (taken.has(slot)) return [];
-    const part =
-      slot === 'chain' ? longestChain(free, setup) : free.find((candidate) => matchesSlot(slot, setup, candidate));
-    return part ? [[slot, part]] : [];
-  });
-  const body = free.find(
-    ({ kind, data }) => kind === 'freehub' && data.spline !== undefined && data.spline === setup.parts.cassetteSpline,
-  );
-  return body ? [...found, ['freehub', body]] : found;
+/** Parts that a job may take without asking: those that lie free and are not worn out, and those that are to be bought. */
+function stockCandidates(parts: PartsById, bikeId: string): StockCandidate[] {
+  return [...parts.values()]
+    .filter((part) => (freeCount(part) > 0 && part.condition !== 'spent') || part.quantity === 0)
+    .map((part) => ({ ...ofStock(part, bikeId), kind: part.kind, data: part.data }));
 }
 
-/** A free chain made for as many speeds as there are cogs; of several the longest. */
-function longestChain(free: readonly PartRecord[], { cogs }: SetupRecord): PartRecord | undefined {
-  return free
-    .filter(({ kind, data }) => kind === 'chain' && data.chainSpeeds === Math.max(8, cogs.length))
-    .sort((a, b) => (b.data.chainLinks ?? 0) - (a.data.chainLinks ?? 0))[0];
+/** What is in stock for a search of a bike. */
+export function findStockOf(bike: BikeRecord, fitted: SetupRecord, parts: PartsById): FindStock {
+  return {
+    present: buildOf(jobSideOf(bike, fitted, parts), { bike, parts }),
+    candidates: stockCandidates(parts, bike.id),
+    derailleurs: Object.fromEntries(
+      [...parts.values()].flatMap((part) =>
+        part.kind === 'rearDerailleur' ? [[part.id, ofStock(part, bike.id)]] : [],
+      ),
+    ),
+  };
 }
 
 /** Weight and cost of a setup, and whether they are worked out from what would move. */
@@ -249,7 +261,7 @@ export function moveTo(setup: SetupRecord, fitted: SetupRecord, bike: BikeRecord
     {
       frame: { chainstayMm, longestChainstayMm: chainstayMm + suspensionGrowthMm, bbDropMm },
       chain: { choice: 'leave', alternates: false, newChain: false },
-      prices: fillFind(bike.find ?? {}, []).prices,
+      prices: filledPrices(bike.find?.prices),
       isReturn: false,
     },
   );

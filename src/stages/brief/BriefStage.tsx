@@ -1,10 +1,12 @@
 'use client';
 
 import { Checkbox, Select } from 'antd';
+import { useEffect } from 'react';
 import {
   AIMS,
   BOTHERS,
   EFFORT_W_PER_KG,
+  LOWEST_RATIO,
   POSITION_CDA_M2,
   SURFACE_CRR,
   TERRAINS,
@@ -15,7 +17,9 @@ import {
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { useBrief } from '../../kit/bench/useBrief';
+import { OneOrTwoHeadline } from '../../kit/finding/OneOrTwo';
 import { Field } from '../../kit/fields/Field';
+import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
 import { short } from '../../kit/format';
 import {
@@ -28,6 +32,8 @@ import {
   USE_TEXT,
 } from '../../kit/words';
 import { BriefChoice } from './BriefChoice';
+import { Roles } from './Roles';
+import { UsedGears } from './UsedGears';
 import { Wanted } from './Wanted';
 import styles from './Brief.module.css';
 import { WORDS } from './words/text';
@@ -35,9 +41,12 @@ import { WORDS } from './words/text';
 /** What the bike is for and how it is ridden, on one page; everything may be left open. */
 export function BriefStage() {
   const { brief } = useBrief();
+  // A link to one value leads into its field.
+  useEffect(() => document.getElementById(location.hash.slice(1))?.focus(), []);
   return (
     <>
       <h1 className={styles.hidden}>{WORDS.briefStage.brief}</h1>
+      <OneOrTwoHeadline />
       <Wanted />
       <div className={styles.columns}>
         <section className={styles.panel} aria-label={WORDS.briefStage.riderAndBike}>
@@ -64,21 +73,30 @@ export function BriefStage() {
               detail={(effort) => `${short(EFFORT_W_PER_KG[effort] * brief.riderMassKg, 0)} W`}
             />
             <BriefNumber field="powerW" />
+            <BriefNumber field="anaerobicJPerKg" />
           </div>
           <h2>{WORDS.briefStage.cadence}</h2>
           <div className={styles.fields}>
+            <BriefNumber field="preferredRpm" />
             <BriefNumber field="lowRpm" />
             <BriefNumber field="highRpm" />
             <BriefNumber field="climbingRpm" />
             <BriefNumber field="spinOutRpm" />
           </div>
-          <p className={styles.note}>{WORDS.briefStage.theCadenceYouLikeBest(short(brief.preferredRpm, 1))}</p>
+          <h2>{WORDS.briefStage.motor}</h2>
+          <div className={styles.fields}>
+            <BriefNumber field="assistFactor" />
+            <BriefNumber field="assistMaxW" />
+            <BriefNumber field="assistCutOffKmh" />
+          </div>
+          <p className={styles.note}>{WORDS.briefStage.withoutOneLeaveTheFirst}</p>
         </section>
         <section className={styles.panel} aria-label={WORDS.briefStage.roadsAndSpeeds}>
           <h2>{WORDS.briefStage.roadsAndSpeeds}</h2>
           <div className={styles.fields}>
             <BriefNumber field="steepestGradePercent" />
             <BriefNumber field="steepestLengthM" />
+            <LowestRatio />
             <BriefNumber field="cruisingSpeedKmh" />
             <BriefNumber field="cruisingRpm" />
             <BriefNumber field="topSpeedKmh" />
@@ -120,9 +138,38 @@ export function BriefStage() {
           </div>
           <Bothers />
           <Aims />
+          <UsedGears />
         </section>
       </div>
+      <Roles />
     </>
+  );
+}
+
+/** A ratio that the easiest gear must reach, beside the climb; nothing is asked while it is empty. */
+function LowestRatio() {
+  const { bench, edits } = useReadyBench();
+  const { bike, fromLink } = bench;
+  return (
+    <NumberField
+      id="lowestRatio"
+      label={WORDS.briefStage.lowestRatio}
+      term={WORDS.briefStage.lowestRatio}
+      owner={bike.id}
+      disabled={fromLink}
+      unit=": 1"
+      bounds={LOWEST_RATIO}
+      optional
+      width="100%"
+      placeholder={WORDS.briefStage.noneNeeded}
+      value={bike.brief.lowestRatio}
+      onCommit={(value) =>
+        edits.editBike(WORDS.briefStage.lowestRatio, (record) => ({
+          ...record,
+          brief: withOptional(record.brief, 'lowestRatio', value),
+        }))
+      }
+    />
   );
 }
 

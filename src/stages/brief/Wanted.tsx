@@ -1,18 +1,21 @@
 'use client';
 
+import { BALANCE_KMH } from '../../core/brief';
+import { Assumed } from '../../kit/bench/Assumed';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from '../../kit/explain/brief';
 import { Explained } from '../../kit/explain/Slip';
-import { fixed, short } from '../../kit/format';
+import { fixed, short, speedText } from '../../kit/format';
 import { useWanted } from './useWanted';
 import styles from './Brief.module.css';
 import { WORDS } from './words/text';
 
 /** What the brief asks of a setup, and how the one in depth stands to it. */
 export function Wanted() {
-  const { bench } = useReadyBench();
+  const { bench, preferences } = useReadyBench();
+  const unit = preferences.speedUnit;
   const { brief, contradictions, needs, easiestM, hardestM, climbRpm, topKmh, easyEnough, hardEnough } = useWanted();
   if (contradictions.length > 0) return <BriefNotice contradictions={contradictions} />;
   return (
@@ -20,17 +23,23 @@ export function Wanted() {
       <div className={styles.figure}>
         <h2>{WORDS.wanted.onTheSteepestClimb}</h2>
         <Explained className={styles.value} explain={() => explainClimbSpeed(brief, needs)}>
-          <span data-testid="climb-speed">{fixed(needs.climbSpeedKmh, 1)} km/h</span>
+          <span data-testid="climb-speed">{speedText(unit, needs.climbSpeedKmh)}</span>
         </Explained>
         <p>
-          <Explained explain={() => explainPower(brief, bench.bike.brief.powerW !== undefined)}>
-            {short(brief.powerW, 0)} W
+          <Explained explain={() => explainPower(brief, needs, bench.bike.brief.powerW !== undefined)}>
+            {short(needs.climbPowerW, 0)} W
           </Explained>{' '}
           {WORDS.wanted.onSteepestGradePercentClimbMinutes(
             short(brief.steepestGradePercent, 1),
             fixed(needs.climbMinutes, 0),
           )}
         </p>
+        {needs.walks && (
+          <p className={styles.walks} data-testid="walks">
+            {WORDS.wanted.youWillWalkHere(speedText(unit, BALANCE_KMH))}
+          </p>
+        )}
+        <Assumed need="climb" />
       </div>
       <div className={styles.figure}>
         <h2>{WORDS.wanted.easiestGearWanted}</h2>
@@ -44,7 +53,8 @@ export function Wanted() {
         <Explained className={styles.value} explain={() => explainHardestNeed(brief, needs)}>
           <span data-testid="hardest-wanted">{fixed(needs.hardestMinM, 2)} m</span>
         </Explained>
-        <p>{WORDS.wanted.orMoreForTopSpeedKmhKm(short(brief.topSpeedKmh, 1), short(brief.highRpm, 1))}</p>
+        <p>{WORDS.wanted.orMoreForTopSpeedKmhKm(speedText(unit, brief.topSpeedKmh), short(brief.highRpm, 1))}</p>
+        <Assumed need="topSpeed" />
       </div>
       <div className={styles.figure}>
         <h2>
@@ -58,7 +68,7 @@ export function Wanted() {
             {WORDS.wanted.valueHardestMAtTheHard(
               hardEnough ? '●' : '○',
               fixed(hardestM, 2),
-              fixed(topKmh, 1),
+              speedText(unit, topKmh),
               short(brief.highRpm, 1),
             )}
           </span>

@@ -50,7 +50,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
           <tbody>
             {others[0]!.rows.map(({ id, base: value }, i) => (
               <tr key={id}>
-                <th>{rowTitle(id, brief)}</th>
+                <th>{rowTitle(id, brief, unit)}</th>
                 <td>{valueText(id, value, base!.figures, brief, unit)}</td>
                 {others.map(({ place, figures, rows }) => [
                   <td key={`${place} value`}>{valueText(id, rows[i]!.own, figures, brief, unit)}</td>,

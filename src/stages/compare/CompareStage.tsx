@@ -5,18 +5,22 @@ import { Button } from 'antd';
 import { useRef, useState } from 'react';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { OneOrTwoHeadline } from '../../kit/finding/OneOrTwo';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { PrintSheet, usePrint } from '../../kit/print/PrintSheet';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
+import { AtSpeed } from './AtSpeed';
 import { CompareCharts } from './CompareCharts';
 import { CompareLadder } from './CompareLadder';
 import { ComparePaper } from './ComparePaper';
 import { DifferenceTable } from './DifferenceTable';
+import { ForWhom } from './ForWhom';
+import { LossesBetween } from './LossesBetween';
 import { NeedsTable } from './NeedsTable';
 import { SameJobTable } from './SameJobTable';
-import { Schools } from './Schools';
+import { Priorities } from './Priorities';
 import { useCompare } from './useCompare';
 import { Verdicts } from './Verdicts';
 import styles from './Compare.module.css';
@@ -42,6 +46,7 @@ export function CompareStage() {
       ) : (
         contradictions.length === 0 && <Verdicts comparison={comparison} />
       )}
+      <OneOrTwoHeadline />
       <section className={styles.panel} aria-label={WORDS.compareStage.ladder}>
         <CompareLadder
           comparison={comparison}
@@ -72,13 +77,16 @@ export function CompareStage() {
         <>
           <div className={styles.advice}>
             <NeedsTable comparison={comparison} />
-            {!alone && <Schools comparison={comparison} />}
+            {!alone && <Priorities comparison={comparison} />}
           </div>
           {!alone && (
             <>
+              <ForWhom comparison={comparison} />
               <DifferenceTable comparison={comparison} />
               <CompareCharts comparison={comparison} />
               <SameJobTable comparison={comparison} />
+              <AtSpeed comparison={comparison} />
+              <LossesBetween comparison={comparison} />
             </>
           )}
         </>

@@ -25,7 +25,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
   const unit = preferences.speedUnit;
   const rows = others[0]!.rows.map(({ id, base: value }, i) => ({
     id,
-    title: rowTitle(id, brief),
+    title: rowTitle(id, brief, unit),
     base: valueText(id, value, base!.figures, brief, unit),
     cells: others.map(({ place, figures, rows: own }) => {
       const row = own[i]!;

@@ -1,5 +1,7 @@
 'use client';
 
+import { NEED_FIELDS, type BriefNeed } from '../../core/brief';
+import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
@@ -27,7 +29,7 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
       ]),
     ],
     rows: all[0]!.answers.map((answer, i) => [
-      needTitle(answer, brief, unit),
+      needTitle(answer, brief, unit, inUse.needs),
       ...all.flatMap(({ answers }) => {
         const { figure, remedy } = needFigure(answers[i]!, unit);
         return [answers[i]!.met ? WORDS.needsTable.metInCsv : WORDS.needsTable.notMet, figure, remedy];
@@ -59,14 +61,15 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
               return (
                 <tr key={answer.id} data-need={answer.id}>
                   <th scope="row">
-                    {needTitle(answer, brief, unit)}
+                    {needTitle(answer, brief, unit, inUse.needs)}
                     {share !== undefined && <small> {WORDS.needsTable.sharePercentOfYourRiding(share)}</small>}
+                    {answer.id in NEED_FIELDS && <Assumed need={answer.id as BriefNeed} />}
                     {bother && <em> {WORDS.needsTable.bothersYouTodayBother(BOTHER_TEXT[bother])}</em>}
                   </th>
                   {all.map(({ place, answers }) => {
                     const own = answers[i]!;
                     const { figure, remedy } = needFigure(own, unit);
-                    const unknown = own.id === 'capacity' && !own.known;
+                    const unknown = 'known' in own && !own.known;
                     return (
                       <td key={place} className={own.met ? styles.met : unknown ? styles.unknown : styles.unmet}>
                         <b>
@@ -74,9 +77,12 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
                             ? WORDS.needsTable.notKnown
                             : own.met
                               ? WORDS.needsTable.met
-                              : WORDS.needsTable.notMetMarked}
+                              : own.justAbout
+                                ? WORDS.needsTable.justAbout
+                                : WORDS.needsTable.notMetMarked}
                         </b>{' '}
                         {figure}
+                        {!own.met && own.justAbout && <small> {WORDS.needsTable.justAboutWhy}</small>}
                         {remedy !== '' && <small> {WORDS.needsTable.wantsRemedy(remedy)}</small>}
                       </td>
                     );

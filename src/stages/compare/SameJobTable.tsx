@@ -3,24 +3,20 @@
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
-import { gearName } from '../../kit/explain/gears';
+import { gearName, sizeChangeText } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
-import { fixed, percentText } from '../../kit/format';
+import { fixed } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
-const sizeWords = (change: number) =>
-  Math.abs(change) < 0.0005
-    ? WORDS.sameJobTable.theSame
-    : WORDS.sameJobTable[change > 0 ? 'harder' : 'easier'](percentText(Math.abs(change)));
-
 /** For each gear in use now, the one that does its job on each candidate. */
 export function SameJobTable({ comparison }: { comparison: Comparison }) {
   const { bench } = useReadyBench();
   const jobs = comparison.all.slice(1).map(({ place, jobs: pairs }) => ({ place, pairs }));
-  const gears = jobs[0]!.pairs.map(({ gear }) => gear);
+  const own = jobs[0]!.pairs;
+  const gears = own.map(({ gear }) => gear);
   const table = () => ({
     fields: [
       'A',
@@ -55,15 +51,18 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
           </thead>
           <tbody>
             {gears.map((gear, i) => (
-              <tr key={gear.key}>
+              <tr key={gear.key} data-use={own[i]!.use}>
                 <th scope="row">
-                  {gearName(gear)} <small>{fixed(gear.developmentM, 2)} m</small>
+                  {gearName(gear)}{' '}
+                  <small>
+                    {fixed(gear.developmentM, 2)} m{WORDS.sameJobTable.use[own[i]!.use]}
+                  </small>
                 </th>
                 {jobs.map(({ place, pairs }) => [
                   <td key={`${place} gear`} className={styles.number}>
                     {gearName(pairs[i]!.nearest)}
                   </td>,
-                  <td key={`${place} change`}>{sizeWords(pairs[i]!.change)}</td>,
+                  <td key={`${place} change`}>{sizeChangeText(pairs[i]!.change)}</td>,
                 ])}
               </tr>
             ))}

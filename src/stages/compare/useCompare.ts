@@ -5,21 +5,23 @@ import type { FilledBrief } from '../../core/brief';
 import {
   cogChanges,
   difference,
+  forWhom,
   needAnswers,
   sameJobs,
-  schoolChoices,
+  priorityChoices,
   setupFigures,
   type DifferenceRow,
   type NeedAnswer,
   type SameJob,
-  type SchoolChoice,
+  type PriorityChoice,
   type SetupFigures,
+  type Suit,
 } from '../../core/compare';
+import { frontControlOf } from '../../core/fit';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
-import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
-import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
-import type { LaneAsked } from '../../kit/ladder/asked';
-import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useBrief, type BriefInUse } from '../../kit/bench/useBrief';
+import { titleOf } from '../../kit/ladder/lanes';
 import {
   leftOutOf,
   weightAndCost,
@@ -38,6 +40,8 @@ export interface Compared {
   readonly answers: readonly NeedAnswer[];
   /** Against the one fitted now; empty for that one itself. */
   readonly rows: readonly DifferenceRow[];
+  /** Who it suits beside the others; undefined where it is alone. */
+  readonly suit: Suit | undefined;
   readonly cogs: ReturnType<typeof cogChanges>;
   /** For each gear of the path of the one fitted now, the gear here that does its job. */
   readonly jobs: readonly SameJob[];
@@ -47,7 +51,7 @@ export interface Compared {
 
 export interface Comparison {
   readonly all: readonly Compared[];
-  readonly schools: readonly SchoolChoice[];
+  readonly priorities: readonly PriorityChoice[];
   readonly inUse: BriefInUse;
 }
 
@@ -60,40 +64,31 @@ export function useCompare(): Comparison {
   return useMemo(() => {
     const { brief } = inUse;
     const figures = setups.map((setup) => figuresOf(setup, setups[0]!, bike, parts, brief));
-    const all = figures.map((own, place): Compared => ({
-      place,
-      title: titleOf(setups[place]!),
-      figures: own,
-      answers: needAnswers(own, brief, figures[0]!),
-      rows: place === 0 ? [] : difference(own, figures[0]!, brief),
-      cogs: cogChanges(own, figures[0]!),
-      jobs: sameJobs(figures[0]!.report, own.report),
-      runs: cadenceRuns(own.report.pathGears, brief.preferredRpm, own.coverage.lowestSteadyKmh, own.coverage.topKmh),
-    }));
-    return { all, schools: schoolChoices(figures, brief), inUse };
+    const all = figures.map((own, place): Compared => {
+      const jobs = sameJobs(figures[0]!.report, own.report, inUse.used);
+      return {
+        place,
+        title: titleOf(setups[place]!),
+        figures: own,
+        answers: needAnswers(own, brief, figures[0]!),
+        rows: place === 0 ? [] : difference(own, figures[0]!, brief),
+        suit:
+          figures.length > 1
+            ? forWhom(
+                own,
+                figures.filter((_, i) => i !== place),
+                brief,
+                place === 0 ? [] : jobs,
+              )
+            : undefined,
+        cogs: cogChanges(own, figures[0]!),
+        jobs,
+        runs: cadenceRuns(own.report.pathGears, brief.preferredRpm, own.coverage.lowestSteadyKmh, own.coverage.topKmh),
+      };
+    });
+    return { all, priorities: priorityChoices(figures, brief), inUse };
   }, [bike, setups, parts, inUse]);
 }
-
-/** What the lanes of the setups are worked out from: on a bench that was just typed, ahead of all else said of them. */
-export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneAsked[] {
-  const { brief } = inUse;
-  const { crankLengthMm, closenessPercent, crossedCogs } = bike;
-  return setups.map((setup, place) => ({
-    place,
-    title: titleOf(setup),
-    setup: { chainrings: setup.chainrings, cogs: setup.cogs, hubStages: setup.hubStages },
-    riding: {
-      rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
-      cadenceRpm: brief.preferredRpm,
-      crankLengthMm,
-      closenessPercent,
-      crossedCogs,
-    },
-    band: bandInUse(inUse),
-  }));
-}
-
-const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
 
 function figuresOf(
   setup: SetupRecord,
@@ -111,6 +106,10 @@ function figuresOf(
       rearDerailleur: setup.rearDerailleur,
       avoided: leftOutOf(setup),
       clicksPerPush: setup.clicksPerPush,
+      frontControl: frontControlOf(setup.parts),
+      retention: setup.parts.retention,
+      chainstayMm: bike.chainstayMm,
+      chainline: setup,
       ...weightAndCost(setup, fitted, bike, parts),
     },
     brief,

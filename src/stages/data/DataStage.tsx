@@ -1,16 +1,18 @@
 'use client';
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
-import { App, Button, Popconfirm, Segmented } from 'antd';
+import { App, Button, Checkbox, Popconfirm, Segmented } from 'antd';
 import { useId, useRef, useState, type ChangeEvent } from 'react';
 import { writeBackup } from '../../formats/backup';
 import { readBackup } from '../../formats/read-backup';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
-import { backupSaved, readDataset, replaceDataset, EMPTY_DATASET } from '../../store';
+import { backupSaved, readDataset, replaceDataset, useLive, EMPTY_DATASET, type RontelDatabase } from '../../store';
+import { AsidePanel } from './AsidePanel';
 import { BinPanel } from './BinPanel';
 import { CheckPanel } from './CheckPanel';
 import { CopiesPanel } from './CopiesPanel';
+import { FailedImportNote } from './FailedImportNote';
 import { ImportReview } from './ImportReview';
 import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
@@ -25,7 +27,9 @@ export function DataStage() {
   const picker = useRef<HTMLInputElement>(null);
   // When the page was opened will do: backups are a matter of days.
   const [nowMs] = useState(() => Date.now());
-  const { pending, failure, read, clear } = useImport();
+  const [withPhotos, setWithPhotos] = useState(true);
+  const photos = useLive(state.kind === 'ready' ? state.workshop.db : undefined, countPhotos) ?? 0;
+  const { pending, failure, read, takeRest, clear } = useImport();
   if (state.kind !== 'ready') return null;
   const { workshop, preferences, edits } = state;
   const { db, bikes } = workshop;
@@ -33,10 +37,11 @@ export function DataStage() {
   const save = () =>
     edits.write(async () => {
       const now = new Date().toISOString();
+      const dataset = await readDataset(db);
       saveText(
         fileName(`rontel-backup ${now.slice(0, 10)}`, 'json'),
         'application/json',
-        writeBackup(await readDataset(db), now),
+        writeBackup(withPhotos ? dataset : { ...dataset, photos: [] }, now),
       );
       await backupSaved(db, Date.parse(now));
     });
@@ -99,11 +104,14 @@ export function DataStage() {
               </Button>
             </Popconfirm>
           </div>
-          {failure && (
-            <p className={styles.failure} role="alert">
-              <b>{failure.fileName}</b>: {failure.message}
+          {photos > 0 && (
+            <p>
+              <Checkbox checked={withPhotos} onChange={({ target }) => setWithPhotos(target.checked)}>
+                {WORDS.dataStage.withPhotos(photos)}
+              </Checkbox>
             </p>
           )}
+          {failure && <FailedImportNote failure={failure} onTakeRest={takeRest} />}
           {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
         </section>
 
@@ -140,12 +148,15 @@ export function DataStage() {
         {workshop.inMemoryBecause === undefined && (
           <CopiesPanel db={db} edits={edits} onOpen={(text, name) => read(readBackup, text, name)} />
         )}
+        <AsidePanel db={db} edits={edits} />
         <BinPanel db={db} edits={edits} />
         <CheckPanel db={db} edits={edits} />
       </div>
     </div>
   );
 }
+
+const countPhotos = (db: RontelDatabase) => db.photos.count();
 
 interface ChoiceProps<T extends string> {
   readonly name: string;

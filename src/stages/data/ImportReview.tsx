@@ -1,10 +1,10 @@
 'use client';
 
-import { App, Button } from 'antd';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { App, Button, Progress } from 'antd';
+import { useEffect, useState } from 'react';
 import type { BenchEdits } from '../../kit/bench/edits';
 import { differencesOf, type Preferred } from '../../records';
-import { readKept, replaceDataset, takeIn, type Workshop } from '../../store';
+import { LeftOffError, readKept, replaceDataset, takeIn, type BulkOptions, type Workshop } from '../../store';
 import { TABLE_TEXT, recordName } from './words/table-words';
 import type { PendingImport } from './useImport';
 import styles from './Data.module.css';
@@ -25,23 +25,61 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
   const { message } = App.useApp();
   const { fileName, savedAt, dataset } = pending;
   const { db, bikes } = workshop;
-  const differences = useLiveQuery(async () => differencesOf(await readKept(db), dataset), [db, dataset]);
+  const [running, setRunning] = useState<{
+    readonly done: number;
+    readonly total: number;
+    readonly stop: () => void;
+  }>();
+  const isRunning = running !== undefined;
+  const [differences, setDifferences] = useState<ReturnType<typeof differencesOf>>();
+  // Followed until it is decided: what is written then need not be compared once more.
+  useEffect(() => {
+    if (isRunning) return undefined;
+    const subscription = db
+      .follow(async () => differencesOf(await readKept(db), dataset))
+      .subscribe({ next: setDifferences });
+    return () => subscription.unsubscribe();
+  }, [db, dataset, isRunning]);
   if (!differences) return null;
   const added = differences.reduce((sum, one) => sum + one.added.length, 0);
   const conflicts = differences.flatMap((one) => one.conflicts);
   const label = WORDS.importReview.backupFileName(fileName);
-  const replace = () =>
+  /** Runs a write with its progress on screen; left off, nothing of it is kept and the review stands again. */
+  const run = (work: (options: BulkOptions) => Promise<string>) =>
     edits.write(async () => {
-      await replaceDataset(db, dataset, label, Date.now());
-      onDone();
-      message.success(WORDS.importReview.theBackupHasTakenThe);
+      const control = new AbortController();
+      const stop = () => control.abort();
+      setRunning({ done: 0, total: 0, stop });
+      try {
+        const onProgress = (done: number, total: number) => setRunning({ done, total, stop });
+        message.success(await work({ signal: control.signal, onProgress }));
+        onDone();
+      } catch (error) {
+        setRunning(undefined);
+        if (!(error instanceof LeftOffError)) throw error;
+        message.info(WORDS.importReview.leftOff);
+      }
+    });
+  const replace = () =>
+    run(async (options) => {
+      await replaceDataset(db, dataset, label, Date.now(), options);
+      return WORDS.importReview.theBackupHasTakenThe;
     });
   const merge = (preferred: Preferred) =>
-    edits.write(async () => {
-      const taken = await takeIn(db, dataset, preferred, label, Date.now());
-      onDone();
-      message.success(taken === 0 ? WORDS.importReview.allOfItWasHere : WORDS.importReview.takenRecordsTakenIn(taken));
+    run(async (options) => {
+      const taken = await takeIn(db, dataset, preferred, label, Date.now(), options);
+      return taken === 0 ? WORDS.importReview.allOfItWasHere : WORDS.importReview.takenRecordsTakenIn(taken);
     });
+  if (running) {
+    const { done, total, stop } = running;
+    return (
+      <div className={styles.review} role="group" aria-label={WORDS.importReview.backupToTakeIn}>
+        <p aria-live="polite">{WORDS.importReview.writing(fileName)}</p>
+        <Progress percent={total === 0 ? 0 : Math.floor((100 * done) / total)} />
+        <Button onClick={stop}>{WORDS.importReview.stop}</Button>
+      </div>
+    );
+  }
   return (
     <div className={styles.review} role="group" aria-label={WORDS.importReview.backupToTakeIn}>
       <p>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { BackupResult } from '../../formats/read-backup';
+import type { BackupRest, BackupResult } from '../../formats/read-backup';
 import type { Dataset } from '../../records';
 
 /** A backup that has been read and waits for a decision. */
@@ -11,10 +11,19 @@ export interface PendingImport {
   readonly dataset: Dataset;
 }
 
+/** A file that was not taken, and what of it could be all the same. */
+export interface FailedImport {
+  readonly fileName: string;
+  readonly message: string;
+  readonly rest: BackupRest | undefined;
+}
+
 export interface ImportState {
   readonly pending: PendingImport | undefined;
-  readonly failure: { readonly fileName: string; readonly message: string } | undefined;
+  readonly failure: FailedImport | undefined;
   readonly read: (reader: (text: string) => BackupResult, text: string, fileName: string) => void;
+  /** Goes on with what of the file can be read. */
+  readonly takeRest: () => void;
   readonly clear: () => void;
 }
 
@@ -28,7 +37,13 @@ export function useImport(): ImportState {
     read: (reader, text, fileName) => {
       const result = reader(text);
       setPending(result.ok ? { fileName, savedAt: result.savedAt, dataset: result.dataset } : undefined);
-      setFailure(result.ok ? undefined : { fileName, message: result.failure.message });
+      setFailure(result.ok ? undefined : { fileName, message: result.failure.message, rest: result.rest });
+    },
+    takeRest: () => {
+      if (!failure?.rest) return;
+      const { fileName, rest } = failure;
+      setPending({ fileName, savedAt: rest.savedAt, dataset: rest.dataset });
+      setFailure(undefined);
     },
     clear: () => {
       setPending(undefined);

@@ -3,41 +3,25 @@
 import type { FindAim, Found, Layout } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { AIM_NAME, aimText } from './words/aim-words';
-import { layoutSentences, leastSentences, missText } from './words/answer-words';
-import { partsText, setupName } from './words/part-words';
+import { AIM_NAME, aimText } from '../../kit/finding/aim-words';
+import { leastSentences } from '../../kit/finding/answer-words';
+import { partsText, setupName } from '../../kit/finding/part-words';
 import { LayButton } from './LayButton';
+import { useAdvice } from '../../kit/finding/useAdvice';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
 /** One ring or two, and what the setup fitted now would need changed least: both answered from the search. */
 export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
-  const { preferences } = useReadyBench();
-  const { brief, needs } = find.inUse;
-  const { speedUnit } = preferences;
   const { aims } = find.settings;
-  const missed = (miss: Parameters<typeof missText>[0]) => missText(miss, find.settings, brief, needs, speedUnit);
-  const { verdict, tips } = layoutSentences(told.advice, aims, speedUnit, missed);
+  const { missed } = useAdvice(find, told);
   const { sides } = told.advice;
   return (
     <div className={styles.advice}>
       <section className={styles.panel} aria-label={WORDS.advicePanels.oneRingOrTwo}>
         <h2>{WORDS.advicePanels.oneRingOrTwoFor}</h2>
-        <p className={styles.says} data-testid="layout-verdict">
-          {verdict}
-        </p>
         <BestOfEach one={sides['1x'].best} two={sides['2x'].best} aims={aims} find={find} />
-        {tips.length > 0 && (
-          <>
-            <h3 className={styles.subhead}>{WORDS.advicePanels.whatWouldTipIt}</h3>
-            <ul className={styles.tips} data-testid="layout-tips">
-              {tips.map((tip) => (
-                <li key={tip}>{tip}</li>
-              ))}
-            </ul>
-          </>
-        )}
       </section>
       <section className={styles.panel} aria-label={WORDS.advicePanels.leastChange}>
         <h2>{WORDS.advicePanels.whatAWouldNeedChanged}</h2>
@@ -99,7 +83,7 @@ function BestOfEach({
           <th scope="row">{WORDS.advicePanels.buys}</th>
           {sides.map(([layout, found]) => (
             <td key={layout} className={styles.wrap}>
-              {partsText(found.build.newParts)}
+              {partsText(found.build.buy)}
             </td>
           ))}
         </tr>

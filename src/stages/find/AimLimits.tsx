@@ -3,7 +3,7 @@
 import { Button, Slider } from 'antd';
 import type { AimSpan } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { AIM_MEANING, AIM_NAME, aimText } from './words/aim-words';
+import { AIM_MEANING, AIM_NAME, aimText } from '../../kit/finding/aim-words';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 

@@ -8,6 +8,7 @@ import { CHAINRING_TEETH, COG_COUNT, COG_TEETH } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
+import { SpeedField } from '../../kit/fields/SpeedField';
 import { withOptional } from '../../kit/fields/with-optional';
 import { percentText } from '../../kit/format';
 import { BUILT_CASSETTES_MAX } from '../../records';
@@ -75,11 +76,10 @@ function BuilderFields({
   const owner = WORDS.builderPanel.builderId(bench.bike.id);
   const { rides } = workshop;
   const number = (
-    field: 'count' | 'smallestT' | 'largestT' | 'fromKmh' | 'toKmh' | 'chainring',
+    field: 'count' | 'smallestT' | 'largestT' | 'chainring',
     label: string,
     unit: string,
     bounds: typeof COG_TEETH,
-    whole = true,
   ) => (
     <NumberField
       id={`builder-${field}`}
@@ -88,10 +88,23 @@ function BuilderFields({
       owner={owner}
       unit={unit}
       bounds={bounds}
-      whole={whole}
+      whole
       width="100%"
       disabled={disabled}
       value={ask[field]}
+      onCommit={(value) => value !== undefined && set({ [field]: value })}
+    />
+  );
+  const speed = (field: 'fromKmh' | 'toKmh', label: string) => (
+    <SpeedField
+      id={`builder-${field}`}
+      label={label}
+      owner={owner}
+      bounds={SPEED_KMH}
+      assumedKmh={ask[field]}
+      width="100%"
+      disabled={disabled}
+      valueKmh={ask[field]}
       onCommit={(value) => value !== undefined && set({ [field]: value })}
     />
   );
@@ -138,8 +151,8 @@ function BuilderFields({
           </div>
           {ask.goal === 'zone' && (
             <div className={styles.fields}>
-              {number('fromKmh', WORDS.builderPanel.fineFrom, 'km/h', SPEED_KMH, false)}
-              {number('toKmh', 'to', 'km/h', SPEED_KMH, false)}
+              {speed('fromKmh', WORDS.builderPanel.fineFrom)}
+              {speed('toKmh', WORDS.builderPanel.fineTo)}
               {number('chainring', WORDS.builderPanel.onTheRing, 'T', CHAINRING_TEETH)}
             </div>
           )}

@@ -31,7 +31,7 @@ export function FindStage() {
               // Limits belong to the front that they were set on.
               key={found.serial}
               find={find}
-              front={told.result.front}
+              rows={told.rows}
               reasons={told.reasons}
               present={told.present}
             />

@@ -1,11 +1,25 @@
 'use client';
 
 import { Button, Progress } from 'antd';
+import { closestMisses, type FindNeed } from '../../core/find';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { explainFront } from '../../kit/explain/find';
 import { Explained } from '../../kit/explain/Slip';
-import { AIM_NAME } from './words/aim-words';
-import { PHASE_TEXT, funnelText, headline } from './words/answer-words';
+import type { FindTold } from '../../workers/find/protocol';
+import { AIM_NAME } from '../../kit/finding/aim-words';
+import {
+  PHASE_TEXT,
+  bestThereIs,
+  compatibleText,
+  costText,
+  funnelText,
+  headline,
+  requirementCosts,
+} from '../../kit/finding/answer-words';
+import { OneOrTwo } from '../../kit/finding/OneOrTwo';
+import { useAdvice } from '../../kit/finding/useAdvice';
+import { capital } from '../../kit/format';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
@@ -75,17 +89,72 @@ export function FindVerdict({ find }: { find: Find }) {
         </section>
       );
     case 'found':
-      return (
-        <section className={styles.verdict} aria-label={WORDS.findVerdict.answer}>
-          <p className={styles.answer} data-testid="find-answer">
-            <Explained explain={() => explainFront(state.told.result, find.settings.aims, AIM_NAME)}>
-              {headline(state.told.result)}
-            </Explained>
-          </p>
-          <p className={styles.note} data-testid="funnel">
-            {funnelText(state.told.result)}
-          </p>
-        </section>
-      );
+      return <Answer find={find} told={state.told} />;
   }
+}
+
+/** The answer in one sentence, what stands behind it, and what each requirement costs. */
+function Answer({ find, told }: { find: Find; told: FindTold }) {
+  const { missed } = useAdvice(find, told);
+  const { result, rows } = told;
+  const [closest] = closestMisses(result, 1);
+  return (
+    <section className={styles.verdict} aria-label={WORDS.findVerdict.answer}>
+      <p className={styles.answer} data-testid="find-answer">
+        {result.met === 0 && closest ? (
+          `${bestThereIs(closest, missed)}.`
+        ) : (
+          <Explained explain={() => explainFront(result, rows.length, find.settings.aims, AIM_NAME)}>
+            {headline(result, rows.length)}
+          </Explained>
+        )}
+      </p>
+      <OneOrTwo search={find} told={told} />
+      <p className={styles.note} data-testid="funnel">
+        {funnelText(result)}
+      </p>
+      {compatibleText(result) && <p className={styles.note}>{compatibleText(result)}</p>}
+      <Requirements find={find} told={told} />
+    </section>
+  );
+}
+
+/** Each requirement with the setups that it alone rules out, to be left out on the spot. */
+function Requirements({ find, told }: { find: Find; told: FindTold }) {
+  const { preferences, bench } = useReadyBench();
+  const { settings, inUse, say } = find;
+  const costs = requirementCosts(told.result, settings, inUse.brief, inUse.needs, preferences.speedUnit);
+  if (costs.length === 0) return null;
+  const leaveOut = (need: FindNeed, text: string) => {
+    if (need === 'cost') say(text, 'costMax', undefined);
+    else if (need === 'mass') say(text, 'massChangeMaxG', undefined);
+    else if (need === 'keep') say(text, 'keep', undefined);
+    else
+      say(
+        text,
+        'asks',
+        settings.asks.filter((ask) => ask !== need),
+      );
+  };
+  return (
+    <ul className={styles.costs} aria-label={WORDS.findVerdict.requirements} data-testid="requirement-costs">
+      {costs.map((cost) => (
+        <li key={cost.need}>
+          <span>
+            {capital(cost.text)}: {costText(cost)}
+          </span>
+          {cost.need !== 'fit' && !bench.fromLink && (
+            <Button
+              type="link"
+              size="small"
+              aria-label={WORDS.findVerdict.leaveOutNeed(cost.text)}
+              onClick={() => leaveOut(cost.need, cost.text)}
+            >
+              {WORDS.findVerdict.leaveOut}
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
 }

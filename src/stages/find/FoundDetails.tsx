@@ -6,13 +6,13 @@ import { ZONES } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { Explanation } from '../../kit/explain/explanation';
 import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
-import { explainDevelopment, explainSpeed, explainStep } from '../../kit/explain/gears';
+import { explainDevelopment, explainSpeed, explainStep, gearName, sizeChangeText } from '../../kit/explain/gears';
 import { Explained } from '../../kit/explain/Slip';
 import { fixed, percentText, speedText } from '../../kit/format';
 import { massText, purchasesText } from '../../kit/shop/card-words';
 import { ZONE_TEXT } from '../../kit/words';
-import { aimText } from './words/aim-words';
-import { KIND_TEXT, PART_NAME } from './words/part-words';
+import { KIND_TEXT, setupName } from '../../kit/finding/part-words';
+import { FoundLadder } from './FoundLadder';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
@@ -24,14 +24,24 @@ interface Fact {
 }
 
 /** One of the setups found, figure by figure, with what Fit says of it. */
-export function FoundDetails({ find, found }: { find: Find; found: FoundFacts }) {
-  const { bench, preferences } = useReadyBench();
+export function FoundDetails({
+  find,
+  found,
+  equals,
+}: {
+  find: Find;
+  found: FoundFacts;
+  equals: readonly FoundFacts[];
+}) {
+  const { preferences } = useReadyBench();
   const { speedUnit } = preferences;
-  const { metrics, build, cost, massChangeG, cassette } = found;
+  const { metrics, build, cassette } = found;
   const { closeUp } = find;
-  const { fit, figures, move, longestChainstayMm, wheel, riding } = useMemo(() => closeUp(found), [closeUp, found]);
+  const { fit, figures, usual, move, longestChainstayMm, wheel, riding } = useMemo(
+    () => closeUp(found),
+    [closeUp, found],
+  );
   const { report, zones } = figures;
-  const present = bench.setups[0]!;
   const context = { riding, wheel, speedUnit };
   const facts: readonly Fact[] = [
     { term: 'cassette', text: cassette.cogs.join('-') },
@@ -53,6 +63,18 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
         explain: largest && (() => explainStep(largest, 'speedStep')),
       };
     }),
+    ...(usual.length > 0
+      ? [
+          {
+            term: WORDS.foundDetails.usualGears,
+            text: usual
+              .map(({ gear, nearest, change }) =>
+                WORDS.foundDetails.gearBecomes(gearName(gear), gearName(nearest), sizeChangeText(change)),
+              )
+              .join('; '),
+          },
+        ]
+      : []),
     { term: WORDS.foundDetails.gearsOnTheWay, text: String(metrics.pathGears) },
     {
       term: 'holes',
@@ -71,17 +93,11 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
       text: WORDS.foundDetails.chainLinks(build.chainLinks),
       explain: () => explainLinks(found, longestChainstayMm),
     },
-    { term: WORDS.foundDetails.toBuyOnTheCard, text: purchasesText(move) },
-    { term: WORDS.foundDetails.weightOnTheCard, text: massText(move.massChange) },
+    { term: WORDS.foundDetails.toBuy, text: purchasesText(move), explain: () => explainCost(move) },
     {
-      term: WORDS.foundDetails.costByYourPrices,
-      text: aimText('cost', cost, speedUnit),
-      explain: () => explainCost(found, find.settings.prices, PART_NAME),
-    },
-    {
-      term: WORDS.foundDetails.weightAgainstAEstimate,
-      text: aimText('mass', massChangeG, speedUnit),
-      explain: () => explainMassChange(found, present),
+      term: WORDS.foundDetails.weightAgainstA,
+      text: massText(move.massChange),
+      explain: () => explainMassChange(move),
     },
   ];
   const { kind, deciding, unknown, cautions } = fit;
@@ -95,6 +111,10 @@ export function FoundDetails({ find, found }: { find: Find; found: FoundFacts })
           </div>
         ))}
       </dl>
+      <FoundLadder find={find} found={found} />
+      {equals.length > 0 && (
+        <p data-testid="same-figures">{WORDS.foundDetails.sameFigures(equals.map(setupName).join(', '))}</p>
+      )}
       <p>
         <strong>{WORDS.foundDetails.fitKind(KIND_TEXT[kind])}</strong>{' '}
         {[...deciding, ...cautions].map(({ message }) => message).join(' ')}

@@ -10,8 +10,8 @@ import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis } from '../../kit/chart/setup-chart';
 import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
 import { usePalette } from '../../kit/theme/ThemeProvider';
-import { AIM_NAME, aimPhrase } from './words/aim-words';
-import { setupName } from './words/part-words';
+import { AIM_NAME, aimPhrase } from '../../kit/finding/aim-words';
+import { setupName } from '../../kit/finding/part-words';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -27,12 +27,14 @@ interface FrontChartProps {
 /** What an axis is marked in. */
 function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
   switch (aim) {
+    case 'stepsOver':
     case 'largestStep':
     case 'meanStep':
     case 'holes':
+    case 'usualGears':
       return `${AIM_NAME[aim]}, %`;
     case 'mass':
-      return WORDS.frontChart.weightAgainstAGEstimate;
+      return WORDS.frontChart.weightAgainstAG;
     case 'outOfBand':
       return WORDS.frontChart.timeOutOfTheBand;
     case 'easiest':
@@ -49,9 +51,11 @@ function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
 /** A value as it is drawn: in the unit of its axis, the right way up. */
 function drawn(aim: FindAim, value: number, speedUnit: SpeedUnit): number {
   switch (aim) {
+    case 'stepsOver':
     case 'largestStep':
     case 'meanStep':
     case 'holes':
+    case 'usualGears':
       return percent(value);
     case 'outOfBand':
       return value / 60;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { aimSpans, withinLimits, type Found, type Reason } from '../../core/find';
+import { aimSpans, withinLimits, type Equals, type Found, type Reason } from '../../core/find';
 import { AimLimits } from './AimLimits';
 import { FrontChart } from './FrontChart';
 import { FrontTable } from './FrontTable';
@@ -11,17 +11,19 @@ import { WORDS } from './words/text';
 
 interface FrontPanelProps {
   readonly find: Find;
-  readonly front: readonly Found[];
-  /** In the order of the front. */
+  /** The setups that none beats, those with the same figures as one. */
+  readonly rows: readonly Equals[];
+  /** In the order of the rows. */
   readonly reasons: readonly Reason[];
   readonly present: Found;
 }
 
 /** The setups that none beats: two aims as a picture, all of them as a table, limits on each. */
-export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
+export function FrontPanel({ find, rows, reasons, present }: FrontPanelProps) {
   const { aims } = find.settings;
   const [limits, setLimits] = useState<readonly (number | undefined)[]>([]);
   const [chosen, setChosen] = useState<string>();
+  const front = useMemo(() => rows.map(({ lead }) => lead), [rows]);
   const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
@@ -47,7 +49,7 @@ export function FrontPanel({ find, front, reasons, present }: FrontPanelProps) {
       )}
       <FrontTable
         find={find}
-        front={front}
+        rows={rows}
         places={places}
         reasons={reasons}
         present={present}

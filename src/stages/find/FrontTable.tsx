@@ -2,12 +2,12 @@
 
 import { Table, type TableColumnsType } from 'antd';
 import { useMemo } from 'react';
-import type { Found, Reason } from '../../core/find';
+import type { Equals, Found, Reason } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { AIM_NAME, aimText, givesUpText, whyText } from './words/aim-words';
-import { KIND_TEXT, partsText, setupName } from './words/part-words';
+import { AIM_NAME, aimText, givesUpText, whyText } from '../../kit/finding/aim-words';
+import { KIND_TEXT, doubtText, partsText, setupName } from '../../kit/finding/part-words';
 import { FoundDetails } from './FoundDetails';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
@@ -16,7 +16,7 @@ import { WORDS } from './words/text';
 
 interface FrontTableProps {
   readonly find: Find;
-  readonly front: readonly Found[];
+  readonly rows: readonly Equals[];
   readonly places: readonly number[];
   readonly reasons: readonly Reason[];
   readonly present: Found;
@@ -27,19 +27,27 @@ interface FrontTableProps {
 interface Row {
   readonly key: string;
   readonly found: Found;
+  /** Setups with the same figures, this one first. */
+  readonly equals: readonly Found[];
   readonly reason: Reason;
 }
 
-const ROWS_A_PAGE = 12;
+const ROWS_A_PAGE = 20;
 
 /** The same setups as a table: why each is there, and what it gives up. */
-export function FrontTable({ find, front, places, reasons, present, chosen, onChoose }: FrontTableProps) {
+export function FrontTable({ find, rows: joined, places, reasons, present, chosen, onChoose }: FrontTableProps) {
   const { preferences, bench } = useReadyBench();
   const { aims } = find.settings;
   const { speedUnit } = preferences;
   const all = useMemo(
-    () => front.map((found, place): Row => ({ key: setupName(found), found, reason: reasons[place]! })),
-    [front, reasons],
+    () =>
+      joined.map(({ lead, all: equals }, place): Row => ({
+        key: setupName(lead),
+        found: lead,
+        equals,
+        reason: reasons[place]!,
+      })),
+    [joined, reasons],
   );
   const rows = places.map((place) => all[place]!);
   const columns: TableColumnsType<Row> = [
@@ -47,15 +55,33 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
       title: WORDS.frontTable.setup,
       key: 'setup',
       width: 340,
-      render: (_, { key, found, reason }) => (
+      render: (_, { key, found, equals, reason }) => (
         <>
           <span className={styles.setup}>
             <i data-shape={found.chainrings.length === 1 ? 'round' : 'square'} aria-hidden /> {key}
           </span>
           <span className={styles.why}>
+            {equals.length > 1 && (
+              <>
+                {WORDS.frontTable.oneOfSame(equals.length)}
+                <br />
+              </>
+            )}
             {whyText(reason, found, aims, speedUnit)}.
             <br />
             {givesUpText(reason, speedUnit)}.
+            {found.build.lessCommon && (
+              <>
+                <br />
+                {WORDS.frontTable.lessCommon}
+              </>
+            )}
+            {found.build.doubts.length > 0 && (
+              <>
+                <br />
+                {doubtText(found.build.doubts)}
+              </>
+            )}
           </span>
         </>
       ),
@@ -64,7 +90,10 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
       title: AIM_NAME[aim],
       key: aim,
       align: 'right' as const,
-      sorter: (one: Row, other: Row) => one.found.values[a]! - other.found.values[a]!,
+      // Whatever is sorted by, what is known to be compatible comes first.
+      sorter: (one: Row, other: Row, order?: 'ascend' | 'descend' | null) =>
+        (order === 'descend' ? -1 : 1) * (one.found.build.doubts.length - other.found.build.doubts.length) ||
+        one.found.values[a]! - other.found.values[a]!,
       defaultSortOrder: a === 0 ? ('ascend' as const) : undefined,
       render: (_: unknown, { found }: Row) => (
         <span className={styles.number}>{aimText(aim, found.values[a]!, speedUnit)}</span>
@@ -73,7 +102,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
     {
       title: WORDS.frontTable.buys,
       key: 'buys',
-      render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.newParts)}</span>,
+      render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.buy)}</span>,
     },
     { title: WORDS.frontTable.bench, key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
   ];
@@ -92,7 +121,7 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
           columnTitle: <span className={styles.hidden}>{WORDS.frontTable.open}</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),
-          expandedRowRender: ({ found }) => <FoundDetails find={find} found={found} />,
+          expandedRowRender: ({ found, equals }) => <FoundDetails find={find} found={found} equals={equals.slice(1)} />,
         }}
         title={() => (
           <div className={styles.tableHead}>
@@ -105,11 +134,25 @@ export function FrontTable({ find, front, places, reasons, present, chosen, onCh
             <SaveTable
               name={WORDS.frontTable.nameSearch(bench.bike.name)}
               table={() => ({
-                fields: ['setup', ...aims, 'buys', 'fit', 'chain_links', 'easiest_m', 'top_kmh', 'why', 'gives_up'],
-                rows: rows.map(({ key, found, reason }) => [
+                fields: [
+                  'setup',
+                  ...aims,
+                  'may_be_compatible_only',
+                  'less_common_ring',
+                  'same_figures',
+                  'buys',
+                  'fit',
+                  'chain_links',
+                  'easiest_m',
+                  'top_kmh',
+                  'why',
+                  'gives_up',
+                ],
+                rows: rows.map(({ key, found, equals, reason }) => [
                   key,
                   ...found.values,
-                  partsText(found.build.newParts),
+                  equals.map(setupName).join('; '),
+                  partsText(found.build.buy),
                   KIND_TEXT[found.build.kind],
                   found.build.chainLinks,
                   found.metrics.easiestDevelopmentM,

@@ -6,7 +6,7 @@ import type { FoundFacts } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SETUPS_MAX } from '../../records';
-import { setupName } from './words/part-words';
+import { setupName } from '../../kit/finding/part-words';
 import type { Find } from './useFind';
 import { WORDS } from './words/text';
 

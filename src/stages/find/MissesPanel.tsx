@@ -3,8 +3,8 @@
 import { closestMisses } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { FindTold } from '../../workers/find/protocol';
-import { missText } from './words/answer-words';
-import { setupName } from './words/part-words';
+import { missText } from '../../kit/finding/answer-words';
+import { setupName } from '../../kit/finding/part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import styles from './Find.module.css';

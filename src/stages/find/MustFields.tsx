@@ -4,9 +4,10 @@ import { Checkbox, Select } from 'antd';
 import Link from 'next/link';
 import { BRIEF_ASKS, FIND_COST, FIND_MASS_CHANGE_G, type BriefAsk } from '../../core/find';
 import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
+import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
-import { askText } from './words/answer-words';
+import { askText, asksOf } from '../../kit/finding/answer-words';
 import { FindNumber } from './FindNumber';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
@@ -28,7 +29,7 @@ export function MustFields({ find }: { find: Question }) {
       <Checkbox.Group
         className={styles.list}
         value={[...settings.asks]}
-        options={BRIEF_ASKS.map((value) => ({
+        options={asksOf(BRIEF_ASKS, brief).map((value) => ({
           value,
           label: contradictions.length > 0 ? '…' : askText(value, brief, needs, preferences.speedUnit),
         }))}
@@ -36,10 +37,14 @@ export function MustFields({ find }: { find: Question }) {
           say(
             'needs',
             'asks',
-            BRIEF_ASKS.filter((one) => asks.includes(one)),
+            BRIEF_ASKS.filter(
+              (one) => asks.includes(one) || (one === 'lowestRatio' && brief.lowestRatio === undefined),
+            ),
           )
         }
       />
+      {settings.asks.includes('easiest') && <Assumed need="climb" />}
+      {settings.asks.includes('topSpeed') && <Assumed need="topSpeed" />}
       <Field id="find-school" label={WORDS.mustFields.goTogetherLimitsTaken}>
         <Select<LimitsSchool>
           id="find-school"

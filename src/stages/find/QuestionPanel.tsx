@@ -2,23 +2,16 @@
 
 import { Checkbox, Select } from 'antd';
 import { memo } from 'react';
-import {
-  FIND_AIMS,
-  FIND_AIMS_MAX,
-  PART_KINDS,
-  PRICE,
-  type FindAim,
-  type PartKind,
-  type RoadChoice,
-} from '../../core/find';
+import { FIND_AIMS, FIND_AIMS_MAX, PRICE, type FindAim, type RoadChoice } from '../../core/find';
+import { PART_KINDS, type PartKind } from '../../core/parts/price-list';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
 import { allDigits } from '../../kit/format';
 import { withOptional } from '../../kit/fields/with-optional';
-import { AIM_MEANING, AIM_NAME } from './words/aim-words';
+import { AIM_MEANING, AIM_NAME } from '../../kit/finding/aim-words';
 import { MustFields } from './MustFields';
-import { PART_NAME, PART_SHORT } from './words/part-words';
+import { PART_NAME, PART_SHORT } from '../../kit/finding/part-words';
 import { SavedSearches } from './SavedSearches';
 import { SpaceFields } from './SpaceFields';
 import type { Question } from './useFind';
@@ -83,6 +76,8 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
         <Select<FindAim[]>
           id="find-aims"
           mode="multiple"
+          // All criteria at a glance.
+          listHeight={440}
           disabled={fromLink}
           maxCount={FIND_AIMS_MAX}
           style={{ width: '100%' }}

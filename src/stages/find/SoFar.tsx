@@ -2,8 +2,8 @@
 
 import type { FindAim, Found } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { aimPhrase } from './words/aim-words';
-import { setupName } from './words/part-words';
+import { aimPhrase } from '../../kit/finding/aim-words';
+import { setupName } from '../../kit/finding/part-words';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 

@@ -1,10 +1,12 @@
 'use client';
 
 import { Checkbox, Select } from 'antd';
-import { BOUGHT_SPEEDS, LAYOUTS, SEARCHED_RING_DIFFERENCE_T, type Layout } from '../../core/find';
+import type { Use } from '../../core/brief';
+import { BOUGHT_SPEEDS, LAYOUTS, SEARCHED_RING_DIFFERENCE_T, frontRoomOf, type Layout } from '../../core/find';
 import { CHAINRING_TEETH } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
+import { withOptional } from '../../kit/fields/with-optional';
 import { FindNumber } from './FindNumber';
 import { ringsOfShelf } from './rings-of-shelf';
 import { TeethField } from './TeethField';
@@ -15,7 +17,8 @@ import { WORDS } from './words/text';
 const LAYOUT_LABEL: Readonly<Record<Layout, string>> = WORDS.spaceFields.layoutLabel;
 
 /** Which rings and cassettes are tried. */
-export function SpaceFields({ find: { settings, say } }: { find: Question }) {
+export function SpaceFields({ find: { settings, say, inUse } }: { find: Question }) {
+  const { brief } = inUse;
   const { bench, workshop } = useReadyBench();
   const { bike, fromLink } = bench;
   const built = bike.builtCassettes ?? [];
@@ -62,6 +65,15 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
           whole
         />
       </div>
+      <Checkbox
+        className={styles.any}
+        checked={settings.anyTeeth}
+        disabled={fromLink || settings.ringsAtHand !== undefined}
+        onChange={({ target }) => say(WORDS.spaceFields.anyTeeth, 'anyTeeth', target.checked || undefined)}
+      >
+        {WORDS.spaceFields.anyTeeth}
+      </Checkbox>
+      <FrontRoomField use={brief.use} />
       <TeethField
         id="rings-at-hand"
         label={
@@ -116,5 +128,49 @@ export function SpaceFields({ find: { settings, say } }: { find: Question }) {
         </p>
       )}
     </fieldset>
+  );
+}
+
+const ROOMS = ['yes', 'no', 'notKnown'] as const;
+
+/** Whether the frame takes a front derailleur, saved with the bike; without a word it follows from what is known. */
+function FrontRoomField({ use }: { use: Use }) {
+  const { bench, edits } = useReadyBench();
+  const { bike, setups, fromLink } = bench;
+  const { chainrings } = setups[0]!;
+  const said = bike.takesFrontDerailleur;
+  const unsaid = frontRoomOf(undefined, chainrings, use).room;
+  const { room } = frontRoomOf(said, chainrings, use);
+  const unsaidText = {
+    yes: WORDS.spaceFields.hasOne,
+    no: WORDS.spaceFields.assumedNo,
+    notKnown: WORDS.spaceFields.notKnown,
+  };
+  const set = (value: (typeof ROOMS)[number]) =>
+    edits.editBike(WORDS.spaceFields.takesFront, (record) =>
+      withOptional(record, 'takesFrontDerailleur', value === 'notKnown' ? undefined : value === 'yes'),
+    );
+  const note = { yes: '', no: WORDS.spaceFields.noFront, notKnown: WORDS.spaceFields.unknownFront }[room];
+  return (
+    <>
+      <Field id="takes-front" label={WORDS.spaceFields.takesFront}>
+        <Select<(typeof ROOMS)[number]>
+          id="takes-front"
+          disabled={fromLink}
+          style={{ width: '100%' }}
+          value={said === undefined ? 'notKnown' : said ? 'yes' : 'no'}
+          options={ROOMS.map((value) => ({
+            value,
+            label: value === 'notKnown' ? unsaidText[unsaid] : WORDS.spaceFields[value],
+          }))}
+          onChange={set}
+        />
+      </Field>
+      {note && (
+        <p className={styles.note} data-testid="front-room">
+          {note}
+        </p>
+      )}
+    </>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
-import { leaveOut, type GearPlace } from '../../core/fit';
+import { leaveOut, toggledPlace, type GearPlace } from '../../core/fit';
 import { pairsAt } from '../../core/job';
 import { pairsText } from '../../messages/job';
 import { combinationOf, leftOutOf } from '../../records';
@@ -54,8 +54,11 @@ export function CagePanel({ fit }: { fit: Fit }) {
   const out = cells.flat().filter(({ allowed }) => !allowed);
   const slack = cells.flat().filter(({ pose, allowed, isBigBig }) => pose.state === 'slack' && allowed && !isBigBig);
   const placeOf = ({ ringPlace, cogPlace }: GearCell): GearPlace => ({ ring: ringPlace, cog: cogPlace });
+  // By what is kept, not by what is shown: a second click may come before the first is drawn.
   const toggle = (cell: GearCell) =>
-    avoid((cell.allowed ? [...out, cell] : out.filter((one) => one !== cell)).map(placeOf));
+    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
+      withOptional(record, 'leftOut', leaveOut(toggledPlace(placeOf(cell), leftOutOf(record)), combinationOf(record))),
+    );
   return (
     <section className={styles.panel} aria-label={WORDS.cagePanel.cageAngle}>
       <div className={styles.panelHead}>

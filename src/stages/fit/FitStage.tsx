@@ -2,10 +2,12 @@
 
 import { CagePanel } from './CagePanel';
 import { ChainPanel } from './ChainPanel';
+import { ChecklistPanel } from './ChecklistPanel';
 import { ChecksPanel } from './ChecksPanel';
 import { DrivePanel } from './DrivePanel';
 import { HubPanel } from './HubPanel';
 import { LossPanel } from './LossPanel';
+import { SameAsA } from './SameAsA';
 import { ShiftPanel } from './ShiftPanel';
 import { SidePanel } from './SidePanel';
 import { TopPanel } from './TopPanel';
@@ -19,6 +21,7 @@ export function FitStage() {
   return (
     <>
       <h1 className={styles.hidden}>{WORDS.fitStage.fit}</h1>
+      <SameAsA />
       <div className={styles.top}>
         <ChecksPanel fit={fit} />
         <div className={styles.column}>
@@ -26,6 +29,7 @@ export function FitStage() {
           <HubPanel />
         </div>
       </div>
+      <ChecklistPanel />
       <SidePanel fit={fit} />
       <CagePanel fit={fit} />
       <ShiftPanel fit={fit} />

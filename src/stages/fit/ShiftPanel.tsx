@@ -1,12 +1,14 @@
 'use client';
 
-import { Segmented } from 'antd';
+import { Segmented, Select } from 'antd';
 import { useRef } from 'react';
-import { INDEXING_TOLERANCE_MM, type Shifting } from '../../core/fit';
+import { FRONT_CONTROLS, INDEXING_TOLERANCE_MM, type FrontControl, type Shifting } from '../../core/fit';
+import { listedFamily } from '../../core/parts/shift-families';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { DerailleurNumber, PartName, PartNumber, usePartEdit } from '../../kit/bench/PartFields';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { COG_PITCH_MM, typicalCogPitchMm } from '../../core/fit';
+import { Field } from '../../kit/fields/Field';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { allDigits, short } from '../../kit/format';
@@ -16,6 +18,8 @@ import { usePartOffers } from './usePartOffers';
 import type { Fit } from './useFit';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
+
+const familyOf = (name: string | undefined) => (name === undefined ? undefined : listedFamily(name));
 
 /** Whether every click lands on its cog, drawn at each cog; electronic: whether the parts speak with each other. */
 export function ShiftPanel({ fit }: { fit: Fit }) {
@@ -76,29 +80,42 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
         </p>
       )}
       <div className={styles.fields}>
+        <PartName
+          field="shifterFamily"
+          label={WORDS.shiftPanel.familyOfTheShifter}
+          offered={offers.families}
+          placeholder={WORDS.shiftPanel.fromTheListOrYourOwn}
+        />
+        <PartName
+          field="derailleurFamily"
+          label={WORDS.shiftPanel.familyOfTheDerailleur}
+          offered={offers.families}
+          placeholder={WORDS.shiftPanel.fromTheListOrYourOwn}
+        />
         {shifting === 'cable' ? (
           <>
-            <PartNumber field="cablePullMm" />
-            <DerailleurNumber field="pullRatio" />
+            <PartNumber field="cablePullMm" assumed={familyOf(setup.parts.shifterFamily)?.cablePullMm} />
+            <DerailleurNumber field="pullRatio" assumed={familyOf(setup.parts.derailleurFamily)?.pullRatio} />
           </>
         ) : (
-          <>
-            <PartName
-              field="shifterFamily"
-              label={WORDS.shiftPanel.familyOfTheShifter}
-              offered={offers.families}
-              placeholder={WORDS.shiftPanel.asItsMakerCallsIt}
-            />
-            <PartName
-              field="derailleurFamily"
-              label={WORDS.shiftPanel.familyOfTheDerailleur}
-              offered={offers.families}
-              placeholder={WORDS.shiftPanel.asItsMakerCallsIt}
-            />
-            <DerailleurNumber field="speeds" />
-          </>
+          <DerailleurNumber field="speeds" />
         )}
         <PartNumber field="shifterSpeeds" />
+        {shifting === 'electronic' && setup.chainrings.length > 1 && (
+          <Field id="frontControl" label={WORDS.shiftPanel.frontShiftsAreMade}>
+            <Select<FrontControl>
+              id="frontControl"
+              disabled={fromLink}
+              style={{ width: '100%' }}
+              popupMatchSelectWidth={false}
+              value={setup.parts.frontControl ?? 'lever'}
+              options={FRONT_CONTROLS.map((value) => ({ value, label: WORDS.shiftPanel.frontControl[value] }))}
+              onChange={(next) =>
+                editPart('frontControl', WORDS.shiftPanel.frontShiftsAreMade, next === 'lever' ? undefined : next)
+              }
+            />
+          </Field>
+        )}
         {shifting === 'cable' && (
           <>
             <SetupNumber

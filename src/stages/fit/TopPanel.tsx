@@ -1,6 +1,6 @@
 'use client';
 
-import { Slider } from 'antd';
+import { Select, Slider } from 'antd';
 import { useRef } from 'react';
 import {
   CHAINLINE_DEFAULTS,
@@ -11,6 +11,7 @@ import {
   STEEP_ANGLE_DEG,
   typicalCogPitchMm,
 } from '../../core/fit';
+import { CHAINLINE_FAMILIES } from '../../core/parts/chainlines';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
@@ -31,7 +32,7 @@ const SHIFT_MM = 3;
 
 /** The chain from above: its angle in every gear, the straightest cog, and where it is steep. */
 export function TopPanel({ fit }: { fit: Fit }) {
-  const { bench } = useReadyBench();
+  const { bench, edits } = useReadyBench();
   const { setup } = bench;
   const drawing = useRef<SVGSVGElement>(null);
   const chainline = useChainline(fit);
@@ -82,6 +83,23 @@ export function TopPanel({ fit }: { fit: Fit }) {
         )}
       </p>
       <div className={styles.fields}>
+        <Field id="chainline-typical" label={WORDS.topPanel.likeATypicalOne}>
+          <Select
+            id="chainline-typical"
+            value={null}
+            placeholder={WORDS.topPanel.kindOfCrank}
+            disabled={bench.fromLink}
+            popupMatchSelectWidth={false}
+            style={{ width: 190 }}
+            options={CHAINLINE_FAMILIES.map(({ name }, i) => ({ value: i, label: name }))}
+            onChange={(i: number | null) => {
+              const family = i === null ? undefined : CHAINLINE_FAMILIES[i];
+              if (!family) return;
+              const { frontChainlineMm } = family;
+              edits.editSetup(WORDS.topPanel.frontChainline, (record) => ({ ...record, frontChainlineMm }));
+            }}
+          />
+        </Field>
         {fields.map(([field, term, bounds, assumed]) => (
           <SetupNumber
             key={field}

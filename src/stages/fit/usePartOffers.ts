@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import { sameName } from '../../core/fit';
+import { SHIFT_FAMILIES } from '../../core/parts/shift-families';
 import { FREEHUB_FAMILIES } from '../../core/parts/freehubs';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 
@@ -13,7 +14,7 @@ export interface PartOffers {
 
 export function usePartOffers(): PartOffers {
   const { bench, workshop } = useReadyBench();
-  const { setups } = bench;
+  const { setups, setup } = bench;
   const { bikes } = workshop;
   return useMemo(
     () => ({
@@ -22,9 +23,14 @@ export function usePartOffers(): PartOffers {
         ...bikes.flatMap(({ wheelsets }) => wheelsets.map(({ freehub }) => freehub?.spline)),
         ...setups.map(({ parts }) => parts.cassetteSpline),
       ]),
-      families: once(setups.flatMap(({ parts }) => [parts.shifterFamily, parts.derailleurFamily])),
+      families: once([
+        ...SHIFT_FAMILIES.filter(({ shifting }) => shifting === (setup.parts.shifting ?? 'cable')).map(
+          ({ name }) => name,
+        ),
+        ...setups.flatMap(({ parts }) => [parts.shifterFamily, parts.derailleurFamily]),
+      ]),
     }),
-    [setups, bikes],
+    [setups, setup, bikes],
   );
 }
 

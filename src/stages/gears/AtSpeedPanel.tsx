@@ -7,7 +7,8 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { NumberField } from '../../kit/fields/NumberField';
-import { fixed, kmhFrom, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
+import { SpeedField } from '../../kit/fields/SpeedField';
+import { fixed, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
@@ -25,7 +26,6 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
   const atRpm = typedRpm ?? context.riding.cadenceRpm;
   const rows = speedRows(report, brief, atKmh, atRpm);
   const nearest = rows.find(({ isNearest }) => isNearest)!;
-  const bounds = BRIEF_BOUNDS.cruisingSpeedKmh;
   return (
     <section className={styles.panel} aria-label={WORDS.atSpeedPanel.atOneSpeed}>
       <div className={styles.panelHead}>
@@ -45,18 +45,16 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
             ]),
           })}
         />
-        <NumberField
+        <SpeedField
           id="at-speed"
           label={WORDS.atSpeedPanel.speed}
           term={WORDS.atSpeedPanel.speedInSentence}
-          owner={`at-speed ${unit}`}
-          unit={SPEED_UNIT_TEXT[unit]}
-          bounds={{ min: Math.ceil(speedIn(unit, bounds.min)), max: Math.floor(speedIn(unit, bounds.max)) }}
-          optional
+          owner="at-speed"
+          bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
+          assumedKmh={brief.cruisingSpeedKmh}
+          valueKmh={typedKmh}
           width={96}
-          placeholder={short(speedIn(unit, brief.cruisingSpeedKmh), 1)}
-          value={typedKmh === undefined ? undefined : Number(speedIn(unit, typedKmh).toFixed(4))}
-          onCommit={(value) => setTypedKmh(value === undefined ? undefined : kmhFrom(unit, value))}
+          onCommit={setTypedKmh}
         />
         <NumberField
           id="at-rpm"

@@ -1,18 +1,35 @@
+import { useMemo } from 'react';
+import { frontControlOf } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { crossoverWords } from '../../kit/explain/shifting';
 import { fixed, percentText, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
+import { laneOf } from '../../kit/ladder/asked';
+import { Ladder } from '../../kit/ladder/Ladder';
+import { frameAtPreferred, laneAskedOf } from '../../kit/ladder/lanes';
+import type { LadderPicture } from '../../kit/ladder/scene';
 import { formatShorthand } from '../../formats/shorthand';
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
 import styles from './GearCard.module.css';
 import { WORDS } from './words/text';
 
-/** The shift path on a card to tape to the bike; black on white. */
+const LADDER_HEIGHT = 340;
+/** On paper no gear is chosen. */
+const NO_GEAR = { place: -1, key: '' };
+
+/** The ladder and the shift path on a card to tape to the bike; black on white. */
 export function GearCard({ gears }: { gears: Gears }) {
   const { bench, preferences } = useReadyBench();
   const { report, inUse, context } = gears;
   const unit = preferences.speedUnit;
+  const { bike, setup, place } = bench;
+  const picture = useMemo((): LadderPicture => {
+    const lane = laneAskedOf(place, '', setup, context.riding.rolloutMm, bike, inUse);
+    // A card is too narrow for the bar of speeds.
+    const lanes = [laneOf({ ...lane, band: undefined })];
+    return { ...frameAtPreferred(inUse, preferences, LADDER_HEIGHT), lanes, selected: NO_GEAR };
+  }, [place, setup, context, bike, inUse, preferences]);
   const rows = speedRows(report, inUse.brief, inUse.brief.cruisingSpeedKmh, context.riding.cadenceRpm).filter(
     ({ onPath }) => onPath,
   );
@@ -21,6 +38,7 @@ export function GearCard({ gears }: { gears: Gears }) {
       <h1>
         {bench.bike.name} <span>{formatShorthand(report.setup)}</span>
       </h1>
+      <Ladder picture={picture} />
       <table>
         <thead>
           <tr>
@@ -43,7 +61,8 @@ export function GearCard({ gears }: { gears: Gears }) {
       </table>
       {report.path.crossovers.map((crossover) => (
         <p key={gearName(crossover.step.to)}>
-          {crossoverWords(crossover, report.setup, bench.setup.clicksPerPush).easier}.
+          {crossoverWords(crossover, report.setup, bench.setup.clicksPerPush, frontControlOf(bench.setup.parts)).easier}
+          .
         </p>
       ))}
     </article>

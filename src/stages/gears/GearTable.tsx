@@ -4,6 +4,7 @@ import { DownloadOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import { gearKey, type SizedGear } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { allDigits } from '../../kit/format';
 import { Explained } from '../../kit/explain/Slip';
 import { useSaveCsv } from '../../kit/export/useSaveCsv';
 import { withKey } from '../../kit/shell/shortcuts';
@@ -38,6 +39,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
     edits.editPreferences((now) => preferencesFor(nextOf(QUANTITY_VIEWS, quantityView(quantityChoice(now))).id)),
   );
   useShortcut('csv', save);
+  const closeness = allDigits(report.closenessPercent);
   const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
 
   return (
@@ -94,6 +96,11 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
                       {gear.twin && (
                         <span title={WORDS.gearTable.exactlyTheSameAsChainring(gear.twin.chainring, gear.twin.cog)}>
                           ={gear.twin.chainring}/{gear.twin.cog}
+                        </span>
+                      )}
+                      {gear.near && (
+                        <span title={WORDS.gearTable.nearlyTheSameAs(gear.near.chainring, gear.near.cog, closeness)}>
+                          ≈{gear.near.chainring}/{gear.near.cog}
                         </span>
                       )}
                     </span>

@@ -14,6 +14,7 @@ import { LadderPanel } from './LadderPanel';
 import { gearOrFirst, nextOf } from './quantity';
 import { RidingView } from './RidingView';
 import { ShiftingView } from './ShiftingView';
+import { TablesView } from './TablesView';
 import { StepList } from './StepList';
 import { useGears } from './useGears';
 import styles from './Gears.module.css';
@@ -33,28 +34,35 @@ export function GearsStage() {
   return (
     <>
       <h1 className={styles.hidden}>{WORDS.gearsStage.gears}</h1>
-      <KeyFigures gears={gears} />
-      <LadderPanel gears={gears} selectedKey={selectedKey} onSelect={select} />
-      <Segmented<GearsView>
-        aria-label={WORDS.gearsStage.view}
-        className={styles.views}
-        title={withKey(WORDS.gearsStage.view, 'view')}
-        value={view}
-        onChange={(gearsView) => edits.editPreferences({ gearsView })}
-        options={GEARS_VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
-      />
-      {view === 'table' && (
-        <div className={styles.columns}>
-          <GearTable gears={gears} selected={selected} onSelect={select} />
-          <StepList gears={gears} />
-          <div className={styles.column}>
-            <DerailleurPanel gears={gears} />
-            <DistinctPanel gears={gears} />
-          </div>
+      <div className={styles.stage}>
+        <div className={styles.ladderColumn}>
+          <LadderPanel gears={gears} selectedKey={selectedKey} onSelect={select} />
         </div>
-      )}
-      {view === 'riding' && <RidingView gears={gears} />}
-      {view === 'shifting' && <ShiftingView gears={gears} />}
+        <div className={styles.beside}>
+          <KeyFigures gears={gears} />
+          <Segmented<GearsView>
+            aria-label={WORDS.gearsStage.view}
+            className={styles.views}
+            title={withKey(WORDS.gearsStage.view, 'view')}
+            value={view}
+            onChange={(gearsView) => edits.editPreferences({ gearsView })}
+            options={GEARS_VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
+          />
+          {view === 'table' && (
+            <div className={styles.columns}>
+              <GearTable gears={gears} selected={selected} onSelect={select} />
+              <StepList gears={gears} />
+              <div className={styles.column}>
+                <DerailleurPanel gears={gears} />
+                <DistinctPanel gears={gears} />
+              </div>
+            </div>
+          )}
+          {view === 'riding' && <RidingView gears={gears} />}
+          {view === 'shifting' && <ShiftingView gears={gears} />}
+          {view === 'tables' && <TablesView gears={gears} />}
+        </div>
+      </div>
     </>
   );
 }

@@ -1,8 +1,9 @@
 'use client';
 
-import { useCallback, useMemo, useRef, type RefObject } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
+import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
   explainDevelopment,
   explainGainRatio,
@@ -18,6 +19,7 @@ import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import type { LadderAsked, LadderFrame } from '../../kit/ladder/asked';
 import { Ladder } from '../../kit/ladder/Ladder';
+import { ladderNeeds } from '../../kit/ladder/needs';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
@@ -25,6 +27,8 @@ import { gearOrFirst, quantityChoice, quantityView } from './quantity';
 import { laneAsked, type Gears } from './useGears';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
+
+const LADDER_HEIGHT = 470;
 
 interface LadderPanelProps {
   readonly gears: Gears;
@@ -43,34 +47,33 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
     (typed: Bench): LadderAsked => ({ lanes: [laneAsked(typed, inUse)], chosen: { place, key: selectedKey } }),
     [inUse, place, selectedKey],
   );
-  const asked = useMemo(() => askedOf(bench), [askedOf, bench]);
   const { cadenceRpm } = context.riding;
   const picture = useMemo((): LadderPicture => {
     const lanes = [{ place, title: '', report, coverage, cadenceRpm }];
-    return { ...ladderFrame(selected, cadenceRpm, preferences), lanes, selected: { place, key: selected.key } };
-  }, [place, report, coverage, cadenceRpm, selected, preferences]);
+    const frame = ladderFrame(selected, cadenceRpm, inUse, preferences);
+    return { ...frame, lanes, selected: { place, key: selected.key } };
+  }, [place, report, coverage, cadenceRpm, selected, inUse, preferences]);
   const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
     <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
-      <LadderHead
-        title={picture.upper.title}
+      <div className={styles.ladderHead}>
+        <b>{picture.left.title}</b>
+        <b className={styles.rightTitle}>{picture.right.title}</b>
+        <SavePicture name={WORDS.ladderPanel.nameLadder(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
+      </div>
+      <Ladder picture={picture} askedOf={askedOf} onSelect={select} drawingRef={drawing} />
+      <Readout gears={gears} gear={selected} />
+      <Legend
         reading={preferences.stepReading}
         hasTwoRings={report.setup.chainrings.length > 1}
         hasBand={coverage !== undefined}
-        name={bench.bike.name}
-        drawing={drawing}
       />
-      <Ladder picture={picture} asked={asked} askedOf={askedOf} onSelect={select} drawingRef={drawing} />
-      <div className={styles.ladderFoot}>
-        <Readout gears={gears} gear={selected} />
-        <b>{picture.lower.title}</b>
-      </div>
     </section>
   );
 }
 
 /** The axes of the ladder, by any gear of it. */
-function ladderFrame(gear: SizedGear, cadenceRpm: number, preferences: Preferences): LadderFrame {
+function ladderFrame(gear: SizedGear, cadenceRpm: number, inUse: BriefInUse, preferences: Preferences): LadderFrame {
   const { speedUnit, stepReading } = preferences;
   const speed = quantityView(speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
   const view = quantityView(quantityChoice(preferences));
@@ -78,43 +81,40 @@ function ladderFrame(gear: SizedGear, cadenceRpm: number, preferences: Preferenc
   const shown = view.id === speed.id || view.perMetre(gear) === undefined ? quantityView('development') : view;
   const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(short(cadenceRpm, 1), SPEED_UNIT_TEXT[speedUnit]);
   return {
-    upper: { title: upperTitle, perMetre: speed.perMetre(gear)! },
-    lower: { title: shown.title, perMetre: shown.perMetre(gear)! },
+    height: LADDER_HEIGHT,
+    needs: ladderNeeds(inUse),
+    left: { title: upperTitle, perMetre: speed.perMetre(gear)! },
+    right: { title: shown.title, perMetre: shown.perMetre(gear)! },
     reading: stepReading,
     speedUnit,
   };
 }
 
-interface LadderHeadProps {
-  readonly title: string;
+interface LegendProps {
   readonly reading: StepReading;
   readonly hasTwoRings: boolean;
   readonly hasBand: boolean;
-  readonly name: string;
-  readonly drawing: RefObject<SVGSVGElement | null>;
 }
 
-/** What the drawing shows; it hangs on no tooth. */
-function LadderHead({ title, reading, hasTwoRings, hasBand, name, drawing }: LadderHeadProps) {
+/** What the drawing shows; it depends on no tooth. */
+function Legend({ reading, hasTwoRings, hasBand }: LegendProps) {
   return (
-    <div className={styles.ladderHead}>
-      <b>{title}</b>
-      <span className={styles.legend}>
-        {WORDS.ladderPanel.betweenRungsReadingValue(READING_TEXT[reading], reading === 'logStep' ? '' : ', %')}
-        {hasTwoRings && (
-          <>
-            <i className={styles.legendHollow} /> {WORDS.ladderPanel.crossChained}{' '}
-            <i className={styles.legendTwin}>=</i> {WORDS.ladderPanel.exactTwins}
-          </>
-        )}
-        {hasBand && (
-          <>
-            <i className={styles.legendHole} /> {WORDS.ladderPanel.noGearInYourBand}
-          </>
-        )}
-        <SavePicture name={WORDS.ladderPanel.nameLadder(name)} picture={() => svgPicture(drawing.current)} />
-      </span>
-    </div>
+    <p className={styles.legend}>
+      {WORDS.ladderPanel.besideTheRungs(READING_TEXT[reading], reading === 'logStep' ? '' : ', %')}
+      {hasTwoRings && (
+        <>
+          {' '}
+          <i className={styles.legendHollow} /> {WORDS.ladderPanel.offTheSequence} <b>=</b>{' '}
+          {WORDS.ladderPanel.exactTwins} <b>≈</b> {WORDS.ladderPanel.nearDuplicates}
+        </>
+      )}
+      {hasBand && (
+        <>
+          {' '}
+          <i className={styles.legendHole} /> {WORDS.ladderPanel.noGearInYourBand}
+        </>
+      )}
+    </p>
   );
 }
 
@@ -145,6 +145,7 @@ function Readout({ gears, gear }: { gears: Gears; gear: SizedGear }) {
         )}
       </Explained>
       {gear.twin && <span>{WORDS.ladderPanel.sameAsGearName(gearName(gear.twin))}</span>}
+      {gear.near && <span>{WORDS.ladderPanel.nearlySameAs(gearName(gear.near))}</span>}
       {gear.crossChained && <span>{WORDS.ladderPanel.crossChained}</span>}
     </p>
   );

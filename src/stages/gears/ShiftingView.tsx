@@ -3,6 +3,8 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import dynamic from 'next/dynamic';
+import { shiftsByHand } from '../../core/compare';
+import { frontControlOf } from '../../core/fit';
 import { CROSSED_COGS } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LeverField } from '../../kit/bench/LeverField';
@@ -29,6 +31,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
   const { report, inUse, context, bigChange } = gears;
   const { bike, setup, place, fromLink } = bench;
   const { path } = report;
+  const control = frontControlOf(setup.parts);
   const { printing, print } = usePrint();
   useShortcut('print', print);
   const chart = { brief: inUse.brief, reading: preferences.stepReading, speedUnit: preferences.speedUnit, height: 190 };
@@ -61,7 +64,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
           })}
         </ol>
         {path.crossovers.map((crossover) => {
-          const words = crossoverWords(crossover, setup, setup.clicksPerPush);
+          const words = crossoverWords(crossover, setup, setup.clicksPerPush, control);
           return (
             <ul key={gearName(crossover.step.to)} className={styles.words} data-testid="crossover">
               <li>{words.easier}.</li>
@@ -72,7 +75,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
         <p className={styles.stepSummary}>
           {path.crossovers.length === 0
             ? WORDS.shiftingView.oneHandDoesItAll
-            : WORDS.shiftingView.shiftsThatNeedBothHands(path.doubleShifts)}
+            : WORDS.shiftingView.shiftsThatNeedBothHands(shiftsByHand(path, control).double)}
         </p>
         <p className={styles.stepSummary} data-testid="big-change">
           {WORDS.shiftingView.overACrestFromThe(bigChangeWords(bigChange))}

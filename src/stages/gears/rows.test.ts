@@ -89,7 +89,7 @@ describe('steps', () => {
 });
 
 describe('at one speed', () => {
-  const brief = fillBrief({ lowRpm: 82, highRpm: 96 }, 90);
+  const brief = fillBrief({ preferredRpm: 90, lowRpm: 82, highRpm: 96 });
   const rows = speedRows(report(TOURER), brief, 12, 60);
   const row = (key: string) => rows.find(({ gear }) => gear.key === key)!;
 

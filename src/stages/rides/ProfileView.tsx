@@ -51,9 +51,10 @@ function Drawing({
   const length = lengthM(profile);
   const x = (metres: number) => LEFT + (metres / length) * (width - LEFT - RIGHT);
   const { elevationM, stepM } = profile;
-  const low = Math.min(...elevationM);
+  // Too many to be given as arguments.
+  const low = elevationM.reduce((least, one) => Math.min(least, one));
   // A fen is not to look like a mountain: at least 60 m of height.
-  const high = Math.max(Math.max(...elevationM), low + 60);
+  const high = elevationM.reduce((most, one) => Math.max(most, one), low + 60);
   const y = (height: number) => PROFILE - ((height - low) / (high - low)) * (PROFILE - 18);
   const every = Math.max(1, Math.floor(elevationM.length / width));
   const heights = [...elevationM].flatMap((height, i) =>
@@ -63,7 +64,9 @@ function Drawing({
   const fastest = speeds.reduce((most, one) => Math.max(most, one), 10);
   const developments = rides.flatMap(({ rules }) => rules.gears.map(({ developmentM }) => developmentM));
   const [easiest, hardest] = [Math.min(...developments), Math.max(...developments)];
-  const lanes = [
+  // A single gear is as high as it is low.
+  const gearSpan = Math.log(hardest / easiest) || 1;
+  const allLanes = [
     {
       name: SPEED_UNIT_TEXT[speedUnit],
       ends: [fixed(speedIn(speedUnit, fastest), 0), '0'],
@@ -82,12 +85,14 @@ function Drawing({
       name: WORDS.profileView.gearM,
       ends: [fixed(hardest, 1), fixed(easiest, 1)],
       value: (ride: (typeof rides)[number], i: number) =>
-        Math.log(ride.rules.gears[ride.ride.points[i]!.gear]!.developmentM / easiest) / Math.log(hardest / easiest),
+        Math.log(ride.rules.gears[ride.ride.points[i]!.gear]!.developmentM / easiest) / gearSpan,
     },
   ] as const;
+  // Where nobody rides, since details of the rider contradict each other, there is the way alone.
+  const lanes = rides.length > 0 ? allLanes : [];
   const top = (lane: number) => PROFILE + GAP + lane * (LANE + GAP);
   const height = top(lanes.length) + 6;
-  const bandY = (rpm: number) => top(1) + LANE - ((rpm - 40) / 80) * LANE;
+  const bandY = (rpm: number) => top(1) + LANE - ((Math.min(120, Math.max(40, rpm)) - 40) / 80) * LANE;
   const path = (ride: (typeof rides)[number], lane: number) => {
     const step = Math.max(1, Math.floor(ride.ride.points.length / width));
     let pen = 'M';

@@ -9,11 +9,10 @@ import { writeTcx } from '../../formats/ride/tcx';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
-import { SPEED_UNIT_TEXT, dateText, fixed, speedIn } from '../../kit/format';
+import { dateText, durationText, fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
 import { useFirst } from '../../kit/list/useFirst';
 import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
-import { durationText } from './words/ride-words';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 

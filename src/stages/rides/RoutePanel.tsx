@@ -14,15 +14,17 @@ import { svgPicture } from '../../kit/export/svg';
 import { gearName } from '../../kit/explain/gears';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
+import { SpeedField } from '../../kit/fields/SpeedField';
 import { fileName, saveText } from '../../kit/files';
-import { fixed, speedText } from '../../kit/format';
+import { durationText, fixed, speedText } from '../../kit/format';
 import { SURFACE_TEXT } from '../../kit/words';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { RouteRecord } from '../../records';
 import { removeRoute } from '../../store';
 import { ProfileView } from './ProfileView';
-import { durationText, shareText, throughSentence } from './words/ride-words';
+import { shareText, throughSentence } from './words/ride-words';
 import { SetupHeads, SetupTable } from './SetupTable';
+import { titleOf } from '../../kit/ladder/lanes';
 import { UseLadder } from './UseLadder';
 import type { RidesThrough } from './useRideThrough';
 import styles from './Rides.module.css';
@@ -56,6 +58,13 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
   const drawn = (rides ?? [])
     .map((ride, at) => ({ place: at, ride, rules: rules[at]! }))
     .filter((one) => shown === 'all' || one.place === place);
+  const columns = (rides ?? []).map((ride, at) => ({
+    place: at,
+    title: titleOf(setups[at]!),
+    setup: setups[at]!,
+    rolloutMm: through.rollouts[at]!,
+    shares: riddenGears(ride, rules[at]!.gears),
+  }));
   return (
     <section className={styles.panel} aria-label={WORDS.routePanel.rideThrough}>
       <div className={styles.panelHead}>
@@ -117,16 +126,16 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
             onChange={(surface) => setRoad({ surface })}
           />
         </Field>
-        <NumberField
+        <SpeedField
           id="headwind"
           label={WORDS.routePanel.headwindFromBehind}
           term={WORDS.routePanel.headwind}
           owner="road"
-          unit="km/h"
           bounds={HEADWIND_KMH}
+          assumedKmh={0}
           width={150}
-          value={road.headwindKmh}
-          onCommit={(value) => value !== undefined && setRoad({ headwindKmh: value })}
+          valueKmh={road.headwindKmh}
+          onCommit={(value) => setRoad({ headwindKmh: value ?? 0 })}
         />
         <NumberField
           id="walking"
@@ -168,13 +177,10 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         speedUnit={preferences.speedUnit}
         drawingRef={drawing}
       />
-      {rides?.[place] && (
+      {rides && (
         <>
-          <h3 className={styles.subhead}>
-            {WORDS.routePanel.timeInEachGearOf} {LETTERS[place]}
-            {WORDS.routePanel.percentOfTheDrivingTime}
-          </h3>
-          <UseLadder shares={riddenGears(rides[place], rules[place]!.gears)} rolloutMm={through.rollouts[place]!} />
+          <h3 className={styles.subhead}>{WORDS.routePanel.timeInEachGear}</h3>
+          <UseLadder columns={columns} />
         </>
       )}
       {rides && <CountsTable rides={rides} route={route} />}

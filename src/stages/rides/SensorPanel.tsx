@@ -5,15 +5,16 @@ import { useState } from 'react';
 import { recordingOf, recordingOfRide } from '../../core/recording';
 import { kmhOf } from '../../core/ride';
 import { digestOf, packRecording } from '../../formats/ride/pack';
+import { useBrief } from '../../kit/bench/useBrief';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
-import { fixed, speedText } from '../../kit/format';
+import { durationText, fixed, speedText } from '../../kit/format';
 import { gearName } from '../../kit/explain/gears';
 import { simulatedSensor } from '../../kit/sensor/simulated-sensor';
 import { NAME_LENGTH_MAX, rideOf } from '../../records';
 import { addRide } from '../../store';
-import { durationText } from './words/ride-words';
 import type { RidesThrough } from './useRideThrough';
+import { gearSeconds } from './gear-seconds';
 import { useSensor } from './useSensor';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
@@ -24,6 +25,7 @@ const LOST = [0, 0.1, 0.3] as const;
 /** Gear, cadence and speed now, from a sensor; the one that ships with the app rides the route above. */
 export function SensorPanel({ through, routeName }: { through: RidesThrough; routeName: string }) {
   const { bench, preferences, workshop, edits } = useReadyBench();
+  const { brief } = useBrief();
   const { setup, place, fromLink } = bench;
   const { rides, rules, rollouts } = through;
   const [faster, setFaster] = useState<number>(10);
@@ -40,8 +42,10 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
       }
       const { recording, startedAtMs } = result;
       const name = WORDS.sensorPanel.routeNameFromTheSensor(routeName).slice(0, NAME_LENGTH_MAX);
-      const heard = rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording));
-      const added = await addRide(workshop.db, heard, packRecording(recording), Date.now());
+      const packed = packRecording(recording);
+      const seconds = await gearSeconds(packed, bench, brief);
+      const heard = rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording), seconds);
+      const added = await addRide(workshop.db, heard, packed, Date.now());
       setKept(added ? WORDS.sensorPanel.keptAsARideName(name) : WORDS.sensorPanel.thisVeryRideIsHere);
     });
   return (

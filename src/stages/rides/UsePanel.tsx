@@ -1,20 +1,19 @@
 'use client';
 
 import { Progress } from 'antd';
-import { useRef } from 'react';
-import { rolloutMm } from '../../core/gears';
+import { useMemo, useRef } from 'react';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { gearName } from '../../kit/explain/gears';
-import { fixed } from '../../kit/format';
-import { wheelOf, wheelsetOf } from '../../records';
+import { durationText, fixed } from '../../kit/format';
 import type { UseTold } from '../../workers/rides/protocol';
 import { LikelierNote } from './LikelierNote';
 import { ReplayTable } from './ReplayTable';
-import { durationText, shareText, sureText, usageSentence } from './words/ride-words';
+import { shareText, sureText, usageSentence } from './words/ride-words';
+import { timeInGears } from './time-in-gears';
 import { UseLadder } from './UseLadder';
 import type { RidesUse } from './useUse';
 import styles from './Rides.module.css';
@@ -57,11 +56,14 @@ export function UsePanel({ use }: { use: RidesUse }) {
 
 function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { told: UseTold; use: RidesUse }) {
   const { bench } = useReadyBench();
-  const { bike } = bench;
+  const { bike, setups } = bench;
   const drawing = useRef<SVGSVGElement>(null);
   const [first] = rides;
+  const columns = useMemo(
+    () => (first ? timeInGears(first, use, replays, bike, setups) : []),
+    [first, use, replays, bike, setups],
+  );
   if (!first) return null;
-  const wheelset = wheelsetOf(bike, first);
   const hours = (use.drivingS + use.coastingS) / 3600;
   const facts: readonly (readonly [string, string, string?])[] = [
     ['driving', durationText(use.drivingS)],
@@ -102,7 +104,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
       <p className={styles.answer} data-testid="use-sentence">
         {usageSentence(use)}
       </p>
-      <UseLadder shares={use.shares} rolloutMm={rolloutMm(wheelOf(wheelset))} drawingRef={drawing} />
+      <UseLadder columns={columns} drawingRef={drawing} />
       <p className={styles.note}>{WORDS.usePanel.percentOfTheDrivingTime}</p>
       <dl className={styles.facts}>
         {facts.map(([term, value]) => (

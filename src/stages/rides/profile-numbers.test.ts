@@ -5,7 +5,7 @@ import { rideThrough } from '../../core/ride';
 import { profileNumbers } from './profile-numbers';
 
 const { bikes, routes } = demoDataset();
-const brief = fillBrief(bikes[0]!.brief, bikes[0]!.cadenceRpm);
+const brief = fillBrief(bikes[0]!.brief);
 const { stepM, elevationM } = routes[0]!;
 const profile = { stepM, elevationM: Float64Array.from(elevationM) };
 const rules = rideRulesOf(brief, TOURER, TOURER_ROLLOUT_MM, 2, 3);

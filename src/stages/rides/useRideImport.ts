@@ -4,11 +4,13 @@ import { useRef, useState } from 'react';
 import { RIDE_FILE_BYTES_MAX, mappingKey, sizeMessage, type RideFileResult } from '../../formats/ride/ride-file';
 import type { CsvHead } from '../../formats/ride/ride-csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useBrief } from '../../kit/bench/useBrief';
 import { rideOf, type CsvMapping } from '../../records';
 import { addRide, addRoute } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
-import { notesText } from './words/ride-words';
+import { gearSeconds } from './gear-seconds';
+import { notesText, routeNotesText } from './words/ride-words';
 import { WORDS } from './words/text';
 
 /** One file on its way in. */
@@ -39,6 +41,7 @@ export interface RideImport {
  */
 export function useRideImport(onKept: (rideId: string) => void): RideImport {
   const { bench, workshop, preferences, edits } = useReadyBench();
+  const { brief } = useBrief();
   const [jobs, setJobs] = useState<readonly ImportJob[]>([]);
   const [busy, setBusy] = useState(false);
   const files = useRef(new Map<string, File>());
@@ -63,7 +66,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         (done) => update(key, { done }),
         signal,
       );
-      update(key, await keep(result, packed, digest));
+      update(key, await keep(result, packed, digest, signal));
     } catch (error) {
       if (error instanceof Cancelled) update(key, { state: 'cancelled', message: WORDS.useRideImport.cancelled });
       else update(key, { state: 'failed', message: error instanceof Error ? error.message : String(error) });
@@ -74,6 +77,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
     result: RideFileResult,
     packed: string | undefined,
     digest: string | undefined,
+    signal: AbortSignal,
   ): Promise<Partial<ImportJob>> {
     const { setup } = bench;
     const { db } = workshop;
@@ -86,10 +90,14 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         const { stepM, elevationM } = result.profile;
         const id = await addRoute(db, { name: result.name, stepM, elevationM: [...elevationM] }, Date.now());
         edits.editPreferences({ currentRouteId: id });
-        return { state: 'kept', message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide) };
+        return {
+          state: 'kept',
+          message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide, routeNotesText(result.notes)).trim(),
+        };
       }
       case 'ride': {
-        const ride = rideOf(setup, result.name, result.startedAtMs, result.recording, digest!);
+        const seconds = await gearSeconds(packed!, bench, brief, signal);
+        const ride = rideOf(setup, result.name, result.startedAtMs, result.recording, digest!, seconds);
         const id = await addRide(db, ride, packed!, Date.now());
         if (id !== undefined) onKept(id);
         return id !== undefined

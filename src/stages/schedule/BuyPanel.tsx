@@ -1,10 +1,12 @@
 'use client';
 
+import { isoDayText } from '../../kit/format';
 import { Checkbox } from 'antd';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { costText, itemText, priceText } from '../../kit/shop/card-words';
 import { withPurchase, type BuyLine } from '../../kit/shop/buy-list';
+import { listed } from '../../messages/job';
 import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
 import styles from './Schedule.module.css';
@@ -13,7 +15,7 @@ import { WORDS } from './words/text';
 /** What all open jobs wait for together, with what is left to pay. */
 export function BuyPanel({ schedule }: { schedule: Schedule }) {
   const state = useBench();
-  const { buys, cost, jobs } = schedule;
+  const { buys, toPay, jobs } = schedule;
   if (state.kind !== 'ready') return null;
   const { edits, workshop } = state;
   const bikeName = (line: BuyLine) => jobs.find(({ job }) => job.id === line.job.id)?.bikeName ?? '';
@@ -49,7 +51,10 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
         />
       </div>
       <p className={styles.answer} data-testid="buy-cost">
-        {buys.length === 0 ? WORDS.buyPanel.nothingEveryOpenJobHas : WORDS.buyPanel.stillToPayCost(costText(cost))}
+        {buys.length === 0
+          ? WORDS.buyPanel.nothingEveryOpenJobHas
+          : WORDS.buyPanel.stillToPayCost(costText(toPay.cost))}
+        {toPay.typedFor.length > 0 && ` ${WORDS.buyPanel.typedSums(listed(toPay.typedFor.map(({ name }) => name)))}`}
       </p>
       <ul className={styles.buys} data-testid="buys">
         {buys.map((line) => (
@@ -59,7 +64,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
             </Checkbox>
             <span>
               {priceText(line.item)} · {line.job.name}, {bikeName(line)}
-              {line.job.dueOn && `, ${line.job.dueOn}`}
+              {line.job.dueOn && `, ${isoDayText(line.job.dueOn)}`}
               {line.isShort && WORDS.buyPanel.onTheShelfButAnother}
             </span>
           </li>

@@ -1,9 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { costOfPurchases, type Cost } from '../../core/job';
 import { useBench } from '../../kit/bench/BenchProvider';
-import { buyList, type BuyLine } from '../../kit/shop/buy-list';
+import { buyList, stillToPay, type BuyLine, type StillToPay } from '../../kit/shop/buy-list';
 import { jobFactsOf, stepsOf } from '../../kit/shop/job-facts';
 import { rechecksDue, type RecheckDue } from '../../kit/shop/due';
 import { useShop } from '../../kit/shop/ShopProvider';
@@ -21,7 +20,7 @@ export interface Schedule {
   readonly move: (weeks: number) => void;
   readonly toToday: () => void;
   readonly buys: readonly BuyLine[];
-  readonly cost: Cost;
+  readonly toPay: StillToPay;
   readonly due: readonly RecheckDue[];
   readonly chains: readonly { readonly part: PartRecord; readonly on: string; readonly wear: ChainWear }[];
 }
@@ -61,7 +60,7 @@ export function useSchedule(): Schedule | undefined {
     move: (weeks) => show((day) => weeksFrom(day, weeks)),
     toToday: () => show(today),
     buys,
-    cost: costOfPurchases(buys.filter(({ hasCome }) => !hasCome).map(({ item }) => item)),
+    toPay: stillToPay(buys),
     due: rechecksDue(shop.jobs, shop.rides, shop.notes),
     chains: [...parts.values()].flatMap((part) => {
       const on = part.mounts.find(({ toMs }) => toMs === undefined);

@@ -1,6 +1,6 @@
 import type { JobCard, JobStep, Progress } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
-import { short } from '../../kit/format';
+import { isoDayText, short } from '../../kit/format';
 import {
   bScrewText,
   cardHeadline,
@@ -45,7 +45,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
       <p className={styles.sub}>
         <b>{bikeName}</b>
         {from && to && ` · ${formatShorthand(from)} → ${formatShorthand(to)}`}
-        {dueOn && WORDS.jobPaper.onDueOn(dueOn)}
+        {dueOn && WORDS.jobPaper.onDueOn(isoDayText(dueOn))}
         {occasion && ` · ${occasion}`}
       </p>
       {card && (

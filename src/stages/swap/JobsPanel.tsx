@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { dateText } from '../../kit/format';
+import { dateText, isoDayText } from '../../kit/format';
 import { useFirst } from '../../kit/list/useFirst';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
 import type { JobLine } from './useJobs';
@@ -46,7 +46,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
                 {job.outcome && `: ${OUTCOME_TEXT[job.outcome]}`}
                 {job.state === 'done'
                   ? `, ${dateText(job.finishedAtMs!)}`
-                  : `, ${minutesText(minutes)}${job.dueOn ? WORDS.jobsPanel.onDueOn(job.dueOn) : ''}`}
+                  : `, ${minutesText(minutes)}${job.dueOn ? WORDS.jobsPanel.onDueOn(isoDayText(job.dueOn)) : ''}`}
               </span>
               {waits && <span>{WORDS.jobsPanel.waits}</span>}
               {job.occasion && <span>{job.occasion}</span>}

@@ -1,10 +1,11 @@
 'use client';
 
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { ChainChoice, DescribedSlot, JobCard } from '../../core/job';
 import { formatCassette, formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { capital } from '../../kit/format';
+import { capital, isoDayText } from '../../kit/format';
 import { withNewChain } from '../../kit/shop/new-chain';
 import { SWAP_KIND_TEXT } from '../../kit/shop/words';
 import {
@@ -66,7 +67,9 @@ export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
   const { bike, setups, setup } = bench;
   const { parts, db } = workshop;
   const [choices, setChoices] = useState(NO_CHOICES);
-  const [chosenId, choose] = useState<string>();
+  // Another page may send to a certain setup.
+  const asked = useSearchParams().get('to') ?? undefined;
+  const [chosenId, choose] = useState(asked);
   const fitted = setups[0]!;
   const target = setups.find(({ id }) => id === chosenId) ?? (setup.id === fitted.id ? (setups[1] ?? fitted) : setup);
   const targetPlace = setups.indexOf(target);
@@ -94,7 +97,7 @@ export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
     card.kind === 'nothing'
       ? WORDS.usePlan.nothingToChange
       : backOn !== '' && choices.dueOn !== '' && backOn <= choices.dueOn
-        ? WORDS.usePlan.backOnBackOnIsNot(backOn, choices.dueOn)
+        ? WORDS.usePlan.backOnBackOnIsNot(isoDayText(backOn), isoDayText(choices.dueOn))
         : undefined;
   const book = async () => {
     const name = choices.name.trim() || suggestedName;

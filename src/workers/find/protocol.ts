@@ -1,6 +1,7 @@
 import type { FilledBrief } from '../../core/brief';
 import type {
   CogWanted,
+  Equals,
   FindInput,
   FindProgress,
   FindResult,
@@ -40,7 +41,9 @@ export type FindStep = Omit<FindProgress, 'front'> & {
 
 export interface FindTold {
   readonly result: FindResult;
-  /** Of the members of the front, in their order. */
+  /** The front, setups with the same figures as one. */
+  readonly rows: readonly Equals[];
+  /** Of the rows, in their order. */
   readonly reasons: readonly Reason[];
   readonly advice: LayoutAdvice;
   readonly least: LeastChange;

@@ -1,4 +1,5 @@
 import {
+  joinEquals,
   layoutAdvice,
   leastChange,
   reasons,
@@ -32,9 +33,14 @@ function find({ input: sent, road, layouts }: FindAsked, onStep: OnStep): FindTo
   const input: FindInput = { ...sent, road: road && roadOf(road, sent.riding) };
   const result = run(input, onStep);
   const least = leastChange(input);
+  const rows = joinEquals(result.front);
   return {
     result,
-    reasons: reasons(result.front, input.aims),
+    rows,
+    reasons: reasons(
+      rows.map(({ lead }) => lead),
+      input.aims,
+    ),
     advice: layoutAdvice(result, input.aims, layouts),
     least,
     present: presentOf(least.present, input),

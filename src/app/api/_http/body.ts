@@ -29,9 +29,16 @@ export function problemResponse(problem: Omit<Problem, 'type'>): Response {
 
 type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
+/** Nothing that is asked for here lies deeper: the readers of JSON and of its shape go down level by level. */
+const DEPTH_MAX = 32;
+
 /** Reads and checks a JSON body; what cannot be taken comes back as the response to send. */
 export async function readBody<T extends z.ZodType>(request: Request, schema: T): Promise<Body<z.output<T>>> {
   const read = await readText(request);
+  if (read === 'crowded') {
+    const detail = `So many bodies come slowly from this address that the oldest was let go; send it at once.`;
+    return refuse({ title: 'Body too slow', status: 408, detail });
+  }
   if (read === 'late') {
     const detail = `The body did not come within ${BODY_MS_MAX / 1000} s; send it at once.`;
     return refuse({ title: 'Body too slow', status: 408, detail });
@@ -39,6 +46,14 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
   if (read === 'tooLarge') {
     const detail = `The body is over ${BODY_BYTES_MAX} bytes; send less at a time.`;
     return refuse({ title: 'Body too large', status: 413, detail });
+  }
+  if (isDeeperThan(read.text, DEPTH_MAX)) {
+    return refuse({
+      title: 'Nested too deep',
+      status: 400,
+      detail: `The body is nested more than ${DEPTH_MAX} levels deep.`,
+      issues: [{ path: '', message: `at most ${DEPTH_MAX} levels; what is asked for here has fewer than ten` }],
+    });
   }
   let json: unknown;
   try {
@@ -71,24 +86,66 @@ function refuse(problem: Omit<Problem, 'type'>): { ok: false; response: Response
   return { ok: false, response: problemResponse(problem) };
 }
 
+/** Whether brackets outside of texts are nested deeper; told by a look at each character, without going down. */
+function isDeeperThan(json: string, most: number): boolean {
+  let depth = 0;
+  let isText = false;
+  for (let at = 0; at < json.length; at += 1) {
+    const sign = json[at];
+    if (isText) {
+      if (sign === '\\') at += 1;
+      else if (sign === '"') isText = false;
+    } else if (sign === '"') isText = true;
+    else if (sign === '[' || sign === '{') {
+      depth += 1;
+      if (depth > most) return true;
+    } else if (sign === ']' || sign === '}') depth -= 1;
+  }
+  return false;
+}
+
+/** Bodies that come together from one address, and from all; the oldest is let go for the next. */
+export const BODIES_AT_ONCE = { ofOne: 8, ofAll: 256 } as const;
+
+interface Coming {
+  readonly from: string;
+  readonly letGo: () => void;
+}
+
+/** The oldest first. */
+const coming = new Set<Coming>();
+
+/** Makes room for one more: whoever trickles must not keep out those that send at once. */
+function makeRoom(from: string): void {
+  const own = [...coming].filter((one) => one.from === from);
+  if (own.length >= BODIES_AT_ONCE.ofOne) own[0]!.letGo();
+  else if (coming.size >= BODIES_AT_ONCE.ofAll) coming.values().next().value!.letGo();
+}
+
 /** The body as text, or why not: as soon as it proves too large, whatever its length header says, or too slow. */
-async function readText(request: Request): Promise<{ readonly text: string } | 'tooLarge' | 'late'> {
+async function readText(request: Request): Promise<{ readonly text: string } | 'tooLarge' | 'late' | 'crowded'> {
   if (Number(request.headers.get('content-length') ?? 0) > BODY_BYTES_MAX) return 'tooLarge';
   const reader = (request.body as ReadableStream<Uint8Array> | null)?.getReader();
   if (!reader) return { text: '' };
   const decoder = new TextDecoder();
   let text = '';
   let bytes = 0;
-  let isLate = false;
+  let ended: 'late' | 'crowded' | undefined;
   // Whoever waits for a piece is told that it is the last.
-  const timer = setTimeout(() => {
-    isLate = true;
+  const end = (why: 'late' | 'crowded') => {
+    ended = why;
+    coming.delete(one);
     reader.cancel().catch(() => undefined);
-  }, BODY_MS_MAX);
+  };
+  const from = request.headers.get('x-forwarded-for') ?? '';
+  const one: Coming = { from, letGo: () => end('crowded') };
+  makeRoom(from);
+  coming.add(one);
+  const timer = setTimeout(() => end('late'), BODY_MS_MAX);
   try {
     for (;;) {
       const { done, value } = await reader.read();
-      if (isLate) return 'late';
+      if (ended) return ended;
       if (done) return { text: text + decoder.decode() };
       bytes += value.byteLength;
       if (bytes > BODY_BYTES_MAX) {
@@ -99,5 +156,6 @@ async function readText(request: Request): Promise<{ readonly text: string } | '
     }
   } finally {
     clearTimeout(timer);
+    coming.delete(one);
   }
 }

@@ -1,23 +1,35 @@
-import { problemResponse } from './body';
+import type { z } from 'zod';
+import { problemResponse, readBody } from './body';
 
-/** Requests that are in hand together; one more is asked to come back. */
-export const AT_ONCE_MAX = 32;
+/** Requests that are worked on together, once their bodies have come; one more is asked to come back. */
+export const AT_ONCE_MAX = 64;
 
 let inHand = 0;
 
-/** Lets so many work at once. Answers an unforeseen failure without telling what it was; the server's log has it. */
-export async function guarded(work: () => Promise<Response>): Promise<Response> {
-  if (inHand >= AT_ONCE_MAX) {
-    const detail = `${AT_ONCE_MAX} requests are in hand; ask again in a few seconds.`;
-    return problemResponse({ title: 'No answer now', status: 503, detail });
-  }
-  inHand += 1;
+/**
+ * Reads and checks a body, then lets so many work at once. Answers an unforeseen failure without telling what it was;
+ * the server's log has it.
+ */
+export async function answered<T extends z.ZodType>(
+  request: Request,
+  schema: T,
+  answer: (value: z.output<T>, signal: AbortSignal) => Response | Promise<Response>,
+): Promise<Response> {
   try {
-    return await work();
+    const body = await readBody(request, schema);
+    if (!body.ok) return body.response;
+    if (inHand >= AT_ONCE_MAX) {
+      const detail = `${AT_ONCE_MAX} requests are in hand; ask again in a few seconds.`;
+      return problemResponse({ title: 'No answer now', status: 503, detail });
+    }
+    inHand += 1;
+    try {
+      return await answer(body.value, request.signal);
+    } finally {
+      inHand -= 1;
+    }
   } catch (error) {
     console.error(error);
     return problemResponse({ title: 'Failed', status: 500, detail: 'Rontel failed to answer; nothing was kept.' });
-  } finally {
-    inHand -= 1;
   }
 }

@@ -3,7 +3,7 @@ import { GENERIC_CASSETTES } from '../../../core/parts/cassettes';
 import { gearReport, rolloutMm, coverage } from '../../../core/gears';
 import { findResponseSchema, type FindResponse } from '../../../records/exchange/find';
 import type { Problem } from '../../../records/exchange/http';
-import { findOnThread } from '../../../workers/find/on-thread';
+import { findOnThread, LARGE_AT_ONCE, LARGE_WAITING } from '../../../workers/find/on-thread';
 import { POST } from './route';
 
 const wheel = { rimDiameterMm: 622, tyreWidthMm: 38 };
@@ -121,6 +121,17 @@ test('limit, ring difference, layout and derailleur are heard', async () => {
   ).toBe(true);
 });
 
+test('without cassettes all that are sold are searched, and only rings that are sold where that is asked', async () => {
+  const { cassettes: _, ...rest } = body;
+  const any = await found({ ...rest, rings: { min: 34, max: 52 }, layouts: ['1x', '2x'] });
+  const sold = await found({ ...rest, rings: { min: 34, max: 52 }, layouts: ['1x', '2x'], anyTeeth: false });
+  expect(any.searched % GENERIC_CASSETTES.length).toBe(0);
+  // 34 to 52: ten even rings, and 35, 37, 39, 41, 43, 45, 47, 49 and 51; of pairs 52/36, 50/37, 50/34, 48/35 and 46/36.
+  expect(sold.searched).toBe((10 + 9 + 5) * GENERIC_CASSETTES.length);
+  expect(sold.met).toBeLessThan(any.met);
+  expect(sold.candidates[0]!.cassette).toMatch(/^\d+(-\d+)+$/);
+});
+
 test('needs that nothing meets are answered with none', async () => {
   const answer = await found({ ...body, needs: { easiestDevelopmentMaxM: 0.5, topSpeedMinKmh: 90 } });
   expect(answer).toEqual({ searched: expect.any(Number) as number, met: 0, candidates: [] });
@@ -168,9 +179,24 @@ test('a space that is too large is refused with its size, and a search that take
     },
   };
   // A thread cannot even start in so short a time.
-  expect(await findOnThread(input, 0)).toEqual({ kind: 'late' });
-  // Two at a time, sixteen wait, and nobody else is let in.
-  const all = await Promise.all(Array.from({ length: 20 }, () => findOnThread(input)));
-  expect(all.filter(({ kind }) => kind === 'found')).toHaveLength(18);
-  expect(all.slice(18).map(({ kind }) => kind)).toEqual(['busy', 'busy']);
+  expect(await findOnThread(input, { timeOutMs: 0 })).toEqual({ kind: 'late' });
+  // Of large ones one core fewer at a time, twice as many wait, and nobody else is let in; a small one does not wait behind them.
+  const rings = Array.from({ length: 101 }, (_, i) => [30 + (i % 20)]);
+  const sets = Array.from({ length: 199 }, () => ({ cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 36] }));
+  const large = { ...input, ringChoices: rings, cassettes: sets };
+  // However slow the machine: none of them gives up of itself.
+  const patient = { timeOutMs: 120_000, waitMs: 120_000 };
+  const control = new AbortController();
+  const { signal } = control;
+  const all = Array.from({ length: LARGE_AT_ONCE + LARGE_WAITING }, () => findOnThread(large, { ...patient, signal }));
+  expect((await findOnThread(large, patient)).kind).toBe('busy');
+  expect((await findOnThread(input, patient)).kind).toBe('found');
+  // Whoever leaves ends the search, and whoever has waited long enough is asked to come back.
+  control.abort();
+  expect((await Promise.all(all)).map(({ kind }) => kind)).toEqual(all.map(() => 'left'));
+  expect((await findOnThread(large, { signal })).kind).toBe('left');
+  // The places of those that left are free.
+  const again = Array.from({ length: LARGE_AT_ONCE }, () => findOnThread(large, patient));
+  expect((await findOnThread(large, { waitMs: 1 })).kind).toBe('busy');
+  expect((await Promise.all(again)).map(({ kind }) => kind)).toEqual(again.map(() => 'found'));
 });

@@ -1,35 +1,41 @@
-import { checkFind, ringChoices, type FindAim, type FindInput, type Found } from '../../../core/find';
+import {
+  checkFind,
+  ringChoices,
+  type CassetteOption,
+  type FindAim,
+  type FindInput,
+  type Found,
+  type RingRule,
+} from '../../../core/find';
 import { checkCapacity, checkRingDifference, type RearDerailleur, type Verdict } from '../../../core/fit';
 import { DEFAULT_CROSSED_COGS, NO_HUB_STAGE, rolloutMm } from '../../../core/gears';
 import { compareInOrder } from '../../../core/numbers';
+import { GENERIC_CASSETTES } from '../../../core/parts/cassettes';
 import { percent } from '../../../core/units';
 import { findRequestSchema, type FindRequest, type FindResponse } from '../../../records/exchange/find';
 import { findOnThread } from '../../../workers/find/on-thread';
-import { problemResponse, readBody } from '../_http/body';
-import { guarded } from '../_http/guard';
+import { problemResponse } from '../_http/body';
+import { answered } from '../_http/guard';
 
 /** Setups that meet needs, and that none beats. */
 export function POST(request: Request): Promise<Response> {
-  return guarded(async () => {
-    const body = await readBody(request, findRequestSchema);
-    return body.ok ? answer(body.value) : body.response;
-  });
+  return answered(request, findRequestSchema, answer);
 }
 
 const AIMS: readonly FindAim[] = ['largestStep', 'meanStep', 'frontShifts', 'capacity'];
 
-async function answer(request: FindRequest): Promise<Response> {
-  const { rings, layouts, cassettes, ringDifferenceMaxT } = request;
-  const rule = { layouts, minT: rings.min, maxT: rings.max, ringDifferenceMaxT };
-  const problems = checkFind({ rings: rule, cassetteCount: cassettes.length, aims: AIMS });
+async function answer(request: FindRequest, signal: AbortSignal): Promise<Response> {
+  const problems = checkFind({ rings: ruleOf(request), cassetteCount: cassettesOf(request).length, aims: AIMS });
   if (problems.some(({ field }) => field === 'space')) {
     const issues = problems.map(({ message }) => ({ path: 'rings', message }));
     return problemResponse({ title: 'Too much to search', status: 400, detail: 'The space is too large.', issues });
   }
-  const found = await findOnThread(inputOf(request));
+  const found = await findOnThread(inputOf(request), { signal });
   switch (found.kind) {
     case 'busy':
       return unavailable('Other searches are running; ask again in a few seconds.');
+    case 'left':
+      return problemResponse({ title: 'Gone', status: 499, detail: 'Whoever asked has gone.' });
     case 'late':
       return unavailable('The search took too long; narrow the rings, or send fewer cassettes.');
     case 'found': {
@@ -47,12 +53,25 @@ function unavailable(detail: string): Response {
   return problemResponse({ title: 'No answer now', status: 503, detail });
 }
 
-function inputOf({ wheel, cadence, needs, rings, layouts, cassettes, ringDifferenceMaxT }: FindRequest): FindInput {
+const ruleOf = ({ layouts, rings, ringDifferenceMaxT, anyTeeth }: FindRequest): RingRule => ({
+  layouts,
+  minT: rings.min,
+  maxT: rings.max,
+  ringDifferenceMaxT,
+  anyTeeth,
+});
+
+/** Those that were sent; else those that are sold, each named by its teeth. */
+const cassettesOf = ({ cassettes }: FindRequest): readonly CassetteOption[] =>
+  cassettes ?? GENERIC_CASSETTES.map(({ cogs }) => ({ cogs, name: cogs.join('-') }));
+
+function inputOf(request: FindRequest): FindInput {
+  const { wheel, cadence, needs } = request;
   const { lowRpm, highRpm } = cadence;
   const { largestStepMaxPercent, ...ends } = needs;
   return {
-    ringChoices: ringChoices({ layouts, minT: rings.min, maxT: rings.max, ringDifferenceMaxT }),
-    cassettes,
+    ringChoices: ringChoices(ruleOf(request)),
+    cassettes: cassettesOf(request),
     aims: AIMS,
     needs: {
       ...ends,

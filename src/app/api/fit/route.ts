@@ -1,14 +1,11 @@
 import { fitReport, type CageRow, type Check } from '../../../core/fit';
 import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../records/exchange/fit';
-import { problemResponse, readBody } from '../_http/body';
-import { guarded } from '../_http/guard';
+import { problemResponse } from '../_http/body';
+import { answered } from '../_http/guard';
 
 /** Whether a setup goes together, how long its chain is, and how the cage hangs in every gear. */
 export function POST(request: Request): Promise<Response> {
-  return guarded(async () => {
-    const body = await readBody(request, fitRequestSchema);
-    return body.ok ? answer(body.value) : body.response;
-  });
+  return answered(request, fitRequestSchema, answer);
 }
 
 function answer({ pitchLineGapMm, ...request }: FitRequest): Response {

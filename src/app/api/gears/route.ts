@@ -2,15 +2,11 @@ import { gearReport, rolloutMm, type Gear, type GearReport } from '../../../core
 import { percent } from '../../../core/units';
 import { formatShorthand } from '../../../formats/shorthand';
 import { gearsRequestSchema, type GearsRequest, type GearsResponse } from '../../../records/exchange/gears';
-import { readBody } from '../_http/body';
-import { guarded } from '../_http/guard';
+import { answered } from '../_http/guard';
 
 /** All gears of up to eight setups. */
 export function POST(request: Request): Promise<Response> {
-  return guarded(async () => {
-    const body = await readBody(request, gearsRequestSchema);
-    return body.ok ? Response.json(answer(body.value)) : body.response;
-  });
+  return answered(request, gearsRequestSchema, (value) => Response.json(answer(value)));
 }
 
 function answer({ wheel, crankLengthMm, cadenceRpm, closenessPercent, setups }: GearsRequest): GearsResponse {

@@ -2,15 +2,11 @@ import type { GearPlace } from '../../../core/fit';
 import { jobCard, stopsRiding, type CardItem, type JobCard, type StockedBuild } from '../../../core/job';
 import { itemName, stepTitle, stepWords, warningText } from '../../../messages/job';
 import { jobCardRequestSchema, type JobCardRequest, type JobCardResponse } from '../../../records/exchange/job-card';
-import { readBody } from '../_http/body';
-import { guarded } from '../_http/guard';
+import { answered } from '../_http/guard';
 
 /** Works out the job card from one setup to another. */
 export function POST(request: Request): Promise<Response> {
-  return guarded(async () => {
-    const body = await readBody(request, jobCardRequestSchema);
-    return body.ok ? Response.json(answer(body.value)) : body.response;
-  });
+  return answered(request, jobCardRequestSchema, (value) => Response.json(answer(value)));
 }
 
 type BuildRequest = JobCardRequest['from'];

@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import { compareRequestSchema, compareResponseSchema } from '../../../records/exchange/compare';
 import { findRequestSchema, findResponseSchema } from '../../../records/exchange/find';
 import { fitRequestSchema, fitResponseSchema } from '../../../records/exchange/fit';
 import { gearsRequestSchema, gearsResponseSchema } from '../../../records/exchange/gears';
 import { healthSchema, problemSchema } from '../../../records/exchange/http';
 import { jobCardRequestSchema, jobCardResponseSchema } from '../../../records/exchange/job-card';
+import { needsRequestSchema, needsResponseSchema } from '../../../records/exchange/needs';
 
 /** The whole HTTP interface as JSON Schema 2020-12, made from the schemas that the handlers check with. */
 export function GET(): Response {
@@ -17,6 +19,10 @@ export function GET(): Response {
       GearsResponse: { description: 'answer of POST /api/gears', ...output(gearsResponseSchema) },
       FitRequest: { description: 'body of POST /api/fit', ...input(fitRequestSchema) },
       FitResponse: { description: 'answer of POST /api/fit', ...output(fitResponseSchema) },
+      NeedsRequest: { description: 'body of POST /api/needs', ...input(needsRequestSchema) },
+      NeedsResponse: { description: 'answer of POST /api/needs', ...output(needsResponseSchema) },
+      CompareRequest: { description: 'body of POST /api/compare', ...input(compareRequestSchema) },
+      CompareResponse: { description: 'answer of POST /api/compare', ...output(compareResponseSchema) },
       FindRequest: { description: 'body of POST /api/find', ...input(findRequestSchema) },
       FindResponse: { description: 'answer of POST /api/find', ...output(findResponseSchema) },
       JobCardRequest: { description: 'body of POST /api/job-card', ...input(jobCardRequestSchema) },

@@ -4,6 +4,8 @@ export const WORDS = {
     textAssumed: (text: string) => `${text} assumed`,
   },
   briefStage: {
+    lowestRatio: 'Lowest ratio',
+    noneNeeded: 'none needed',
     brief: 'Brief',
     riderAndBike: 'Rider and bike',
     riddenFor: 'Ridden for',
@@ -12,8 +14,9 @@ export const WORDS = {
     allUp: 'All-up',
     effortIfWattsAreUnknown: 'Effort, if watts are unknown',
     cadence: 'Cadence',
-    theCadenceYouLikeBest: (preferredRpm: string) =>
-      `The cadence you like best stands on the bench: ${preferredRpm} rpm.`,
+    motor: 'Motor assist',
+    withoutOneLeaveTheFirst:
+      'Without a motor leave the first field empty. It helps up to its cut-off speed; the top gear is for your legs alone.',
     roadsAndSpeeds: 'Roads and speeds',
     surface: 'Surface',
     terrainSharesOfYourRiding: 'Terrain, shares of your riding',
@@ -31,20 +34,68 @@ export const WORDS = {
     nothingAboveTheRest: 'nothing above the rest',
     whatMatters: 'what matters',
   },
+  usedGears: {
+    gearsYouUse: 'gears you use',
+    gearsYouUseOn: (setups: number) => (setups > 1 ? 'Gears you use on A' : 'Gears you use'),
+    usualOnTheFlat: 'Usual gears on the flat',
+    rareCogs: 'Cogs rarely used',
+    rareRings: 'Rings rarely used',
+    notSaid: 'not known',
+    notOnA: (what: string) => `${what} (not on A)`,
+    gearAtSpeed: (gear: string, speed: string) => `${gear} · ${speed}`,
+    untilRecorded:
+      'They set the usual speed on the flat where you leave it empty, and count in Compare and Find, until half an hour of recordings on these gears says it better.',
+  },
+  roles: {
+    rolesOfTheBike: 'Roles of the bike',
+    intro:
+      'One bike, ridden for different things in turn: fast road, gravel, loaded, time trial. Each role has a setup and needs of its own; what is left empty is as above, or assumed for the riding.',
+    addRole: 'Add role',
+    roleNumber: (count: number) => `Role ${count}`,
+    removeRole: (name: string) => `Remove the role ${name}`,
+    fieldOfRole: (field: string, name: string) => `${ROLE_FIELD_TEXT[field] ?? field} of the role ${name}`,
+    role: 'Role',
+    setup: 'Setup',
+    ridden: 'Ridden for',
+    load: 'Load',
+    climb: 'Steepest climb',
+    climbLength: 'Its length',
+    topSpeed: 'Top speed',
+    meets: 'Meets its needs',
+    chooseASetup: 'choose a setup',
+    setupOnWheels: (setup: string, wheels: string) => `${setup} on ${wheels}`,
+    changes: 'From one role to another',
+    plan: 'Plan this job',
+    same: 'same setup',
+    notFromA: 'Plan it once one of them is A',
+    oneDrive: 'One rear derailleur and chain for all roles',
+  },
   wanted: {
     whatItAsksFor: 'What it asks for',
     onTheSteepestClimb: 'On the steepest climb',
     onSteepestGradePercentClimbMinutes: (steepestGradePercent: string, climbMinutes: string) =>
       `on ${steepestGradePercent} %, ${climbMinutes} minutes`,
+    youWillWalkHere: (balanceKmh: string) =>
+      `You will walk here: nobody balances below about ${balanceKmh}. More power or less weight helps; a lower gear does not.`,
     easiestGearWanted: 'Easiest gear wanted',
     orLessToKeepClimbingRpm: (climbingRpm: string) => `or less, to keep ${climbingRpm} rpm there`,
     hardestGearWanted: 'Hardest gear wanted',
-    orMoreForTopSpeedKmhKm: (topSpeedKmh: string, highRpm: string) =>
-      `or more, for ${topSpeedKmh} km/h at ${highRpm} rpm`,
+    orMoreForTopSpeedKmhKm: (topSpeedKmh: string, highRpm: string) => `or more, for ${topSpeedKmh} at ${highRpm} rpm`,
     gives: 'gives',
     valueEasiestMAtTheEasy: (value: string, easiestM: string, climbRpm: string) =>
       `${value} ${easiestM} m at the easy end: ${climbRpm} rpm on that climb`,
     valueHardestMAtTheHard: (value: string, hardestM: string, topKmh: string, highRpm: string) =>
-      `${value} ${hardestM} m at the hard end: ${topKmh} km/h at ${highRpm} rpm`,
+      `${value} ${hardestM} m at the hard end: ${topKmh} at ${highRpm} rpm`,
   },
+};
+
+/** What is edited of a role, as undo names it. */
+const ROLE_FIELD_TEXT: Readonly<Record<string, string>> = {
+  name: 'name',
+  setupId: 'setup',
+  use: 'riding',
+  loadMassKg: 'load',
+  steepestGradePercent: 'steepest climb',
+  steepestLengthM: 'length of the climb',
+  topSpeedKmh: 'top speed',
 };

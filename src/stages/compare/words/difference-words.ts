@@ -1,5 +1,7 @@
-import type { FilledBrief } from '../../../core/brief';
+import { assumedIn, type FilledBrief } from '../../../core/brief';
 import {
+  DRAG_SPREAD,
+  isToleranceAssumed,
   stepTolerance,
   type DifferenceRow,
   type Judgement,
@@ -7,11 +9,12 @@ import {
   type SetupFigures,
 } from '../../../core/compare';
 import type { Zone } from '../../../core/gears';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../../../kit/format';
+import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText, type SpeedUnit } from '../../../kit/format';
 import { ZONE_TEXT } from '../../../kit/words';
+import { listed } from '../../../messages/job';
 
 /** Titles of the rows, in their order. */
-export function rowTitle(id: RowId, brief: FilledBrief): string {
+export function rowTitle(id: RowId, brief: FilledBrief, unit: SpeedUnit): string {
   switch (id) {
     case 'easiest':
       return 'Easiest gear';
@@ -43,10 +46,12 @@ export function rowTitle(id: RowId, brief: FilledBrief): string {
       return 'Lever pushes from end to end (direction with more)';
     case 'capacity':
       return 'Spare capacity';
+    case 'riddenStep':
+      return 'Average step at the speeds you ride';
     case 'loss':
-      return `Chain loss at ${short(brief.cruisingSpeedKmh, 1)} km/h, estimate`;
+      return `Loss of chain and hub at ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]}, estimate`;
     case 'frontDrag':
-      return `Drag of front parts at ${short(brief.cruisingSpeedKmh, 1)} km/h, estimate`;
+      return `Drag of front parts at ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]}, estimate`;
     case 'mass':
       return 'Weight';
     case 'cost':
@@ -57,9 +62,6 @@ export function rowTitle(id: RowId, brief: FilledBrief): string {
     }
   }
 }
-
-/** Published measurements and guesses of the drag of small parts differ by half either way. */
-const DRAG_SPREAD = 0.5;
 
 /** A row's value of one setup, as text. */
 export function valueText(
@@ -116,12 +118,14 @@ export const JUDGEMENT_SIGN: Readonly<Record<Judgement, string>> = {
   worse: '▼',
   same: '=',
   enough: '·',
+  withinSpread: '≈',
   notKnown: '?',
 };
 
 /** The difference in words, for this brief. */
 export function differenceWords({ id, own, base, change, judgement }: DifferenceRow, brief: FilledBrief): string {
   if (judgement === 'same') return 'the same';
+  if (judgement === 'withinSpread') return 'no difference: inside the spreads';
   if (judgement === 'notKnown' || own === undefined || base === undefined) return 'not known';
   const share = change === undefined ? '' : percentText(Math.abs(change));
   const more = own > base;
@@ -148,6 +152,8 @@ export function differenceWords({ id, own, base, change, judgement }: Difference
       return `${fixed(Math.abs(own - base), 2)} W ${more ? 'more' : 'less'}`;
     case 'cost':
       return `${short(Math.abs(own - base), 2)} ${more ? 'more' : 'less'}`;
+    case 'riddenStep':
+      return more ? 'larger' : 'smaller';
     case 'holes':
     case 'distinct':
     case 'pathGears':
@@ -160,7 +166,8 @@ export function differenceWords({ id, own, base, change, judgement }: Difference
     default: {
       const zone = id.split('.')[1] as Zone;
       const limit = stepTolerance(brief, zone);
-      const side = own > limit ? `, above your ${percentText(limit)}` : '';
+      const side =
+        own > limit ? `, above ${isToleranceAssumed(brief, zone) ? 'the assumed' : 'your'} ${percentText(limit)}` : '';
       return `${more ? 'larger' : 'smaller'}${side}`;
     }
   }
@@ -184,6 +191,7 @@ export function verdictSentence(letter: string, rows: readonly DifferenceRow[], 
 function rowPhrase(row: DifferenceRow, brief: FilledBrief): string | undefined {
   const { id, own = 0, base = 0, change = 0 } = row;
   const share = percentText(Math.abs(change));
+  const cadences = assumedIn(brief, 'holes').length > 0 ? 'the assumed cadence range' : 'your cadence';
   switch (id) {
     case 'easiest':
       return `has an easiest gear ${share} ${own > base ? 'harder' : 'easier'}`;
@@ -191,8 +199,8 @@ function rowPhrase(row: DifferenceRow, brief: FilledBrief): string | undefined {
       return `is ${share} ${own > base ? 'faster' : 'slower'} at ${short(brief.highRpm, 1)} rpm`;
     case 'holes':
       return own === 0
-        ? 'leaves no holes in your cadence'
-        : `leaves ${own} ${own === 1 ? 'hole' : 'holes'} in your cadence instead of ${base}`;
+        ? `leaves no holes in ${cadences}`
+        : `leaves ${own} ${own === 1 ? 'hole' : 'holes'} in ${cadences} instead of ${base}`;
     case 'frontShifts':
       return own === 0 ? 'drops the front shift' : `asks for ${own} front ${own === 1 ? 'shift' : 'shifts'}`;
     case 'capacity':
@@ -213,9 +221,4 @@ function stepPhrase(rows: readonly DifferenceRow[]): string[] {
   if (steps.length === 0) return [];
   const sizes = steps.map(({ zone, own }) => `${percentText(own)} ${ZONE_TEXT[zone]}`);
   return [`takes ${steps[0]!.own > steps[0]!.base ? 'larger' : 'smaller'} steps (${sizes.join(', ')})`];
-}
-
-function listed(phrases: readonly string[]): string {
-  if (phrases.length <= 1) return phrases.join('');
-  return `${phrases.slice(0, -1).join(', ')} and ${phrases.at(-1)}`;
 }

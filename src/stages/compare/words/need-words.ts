@@ -1,14 +1,17 @@
-import { totalMassKg, type Bother, type FilledBrief } from '../../../core/brief';
+import { totalMassKg, type Bother, type FilledBrief, type Needs } from '../../../core/brief';
 import type { NeedAnswer } from '../../../core/compare';
+import type { Retention } from '../../../core/fit';
 import { gearName } from '../../../kit/explain/gears';
 import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../../../kit/format';
 import { ZONE_TEXT } from '../../../kit/words';
 
 /** A need as the rider would say it. */
-export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUnit): string {
+export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUnit, needs: Needs): string {
   switch (answer.id) {
     case 'climb':
-      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${short(totalMassKg(brief), 0)} kg, ${short(brief.powerW, 0)} W`;
+      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${short(totalMassKg(brief), 0)} kg, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will walk' : ''}`;
+    case 'lowestRatio':
+      return `an easiest ratio of ${short(answer.neededRatio, 3)} or less`;
     case 'topSpeed':
       return `${short(speedIn(unit, brief.topSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} at ${short(brief.highRpm, 1)} rpm`;
     case 'steps.climbing':
@@ -18,36 +21,23 @@ export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUni
     case 'holes':
       return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'cruising':
-      return `a straight gear for ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} in that band`;
+      return `a straight gear for ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} in that range`;
     case 'frontShifting':
       return 'no front shifting';
+    case 'chainSecurity':
+      return 'a chain that stays on';
     case 'quiet':
       return 'a quiet chain at the usual speed';
     case 'weight':
       return 'lighter than now';
-    case 'capacity':
-      return 'within the rear derailleur’s capacity';
+    case 'limits':
+      return 'within the limits of the derailleurs';
   }
 }
 
-/** Share of the riding, percent, that a need bears on; undefined where it bears on all of it. */
+/** Share of the riding, percent, that a need bears on; undefined where no share of the terrain says it. */
 export function needShare({ id }: NeedAnswer, brief: FilledBrief): number | undefined {
-  switch (id) {
-    case 'climb':
-    case 'steps.climbing':
-      return brief.hillyPercent + brief.mountainPercent;
-    case 'topSpeed':
-    case 'steps.between':
-    case 'steps.fast':
-    case 'cruising':
-      return brief.flatPercent + brief.rollingPercent;
-    case 'holes':
-    case 'frontShifting':
-    case 'quiet':
-    case 'weight':
-    case 'capacity':
-      return undefined;
-  }
+  return id === 'cruising' ? brief.flatPercent + brief.rollingPercent : undefined;
 }
 
 const ANSWERS: Readonly<Record<Bother, NeedAnswer['id']>> = {
@@ -55,7 +45,7 @@ const ANSWERS: Readonly<Record<Bother, NeedAnswer['id']>> = {
   spinsOut: 'topSpeed',
   holes: 'holes',
   frontShifting: 'frontShifting',
-  droppedChain: 'frontShifting',
+  droppedChain: 'chainSecurity',
   noise: 'quiet',
   weight: 'weight',
 };
@@ -74,6 +64,8 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
         figure: `${fixed(answer.climbRpm, 1)} rpm`,
         remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
       };
+    case 'lowestRatio':
+      return { figure: fixed(answer.ratio, 3), remedy: answer.met ? '' : 'a smaller ring or a larger cog' };
     case 'topSpeed':
       return {
         figure: speedText(unit, answer.topKmh),
@@ -111,9 +103,13 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
         figure:
           answer.frontShifts === 0
             ? 'none'
-            : `${answer.frontShifts} on the way up, ${answer.doubleShifts} with both hands`,
+            : answer.control === 'lever'
+              ? `${answer.frontShifts} on the way up, ${answer.doubleShifts} with both hands`
+              : `${answer.frontShifts} on the way up, made by the system; ease off while it moves`,
         remedy: answer.met ? '' : 'one ring',
       };
+    case 'chainSecurity':
+      return securityFigure(answer);
     case 'quiet':
       return {
         figure: `${answer.ring}/${answer.cog}, ${answer.cogsFromEnd} from the end`,
@@ -125,10 +121,29 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
         figure: `${fixed(answer.massG!, 0)} g, ${fixed(Math.abs(answer.changeG), 0)} g ${answer.changeG > 0 ? 'heavier' : 'lighter'}`,
         ...none,
       };
-    case 'capacity':
+    case 'limits':
       return { figure: answer.message.replace(/\.$/, ''), remedy: answer.fixes[0] ?? '' };
   }
 }
+
+function securityFigure({ met, chainrings, retention }: Extract<NeedAnswer, { readonly id: 'chainSecurity' }>): {
+  figure: string;
+  remedy: string;
+} {
+  if (chainrings > 1) return { figure: 'the front derailleur guides it', remedy: '' };
+  const held = retention?.map((one: Retention) => RETENTION_TEXT[one]).join(' and ') ?? '';
+  if (met) return { figure: `held by ${held}`, remedy: '' };
+  return {
+    figure: held || (retention ? 'nothing holds it' : 'what holds it is not known'),
+    remedy: 'a check of ring wear, clutch, guide and chainline',
+  };
+}
+
+const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
+  narrowWide: 'a narrow-wide ring',
+  clutch: 'a clutch',
+  guide: 'a chain guide',
+};
 
 function either({ ringT, cogT }: { ringT: number | undefined; cogT: number | undefined }, ring: string, cog: string) {
   const ways = [ringT !== undefined && `a ${ringT}T ${ring}`, cogT !== undefined && `a ${cogT}T ${cog}`];

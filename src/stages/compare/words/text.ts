@@ -1,5 +1,16 @@
 /** Everything that the stage Compare says, in one place: a translation is another object of this shape. */
 export const WORDS = {
+  atSpeed: {
+    atOneSpeed: 'At one speed',
+    cadenceAt: (speed: string, unit: string) => `Cadence in every gear at ${speed} ${unit}`,
+    nameAtOneSpeed: (name: string) => `${name} at one speed`,
+    speed: 'Speed',
+    gear: 'Gear',
+    rpm: 'rpm',
+    jump: 'Jump',
+    inRange: (low: string, high: string) =>
+      `Bold: inside your cadence range of ${low}–${high} rpm. Jump: change in rpm when shifting to that gear from the next easier one at this speed.`,
+  },
   compareCharts: {
     stepsOverlaid: 'Steps, overlaid',
     stepsAlongTheShiftPath: 'Steps along the shift path',
@@ -11,11 +22,8 @@ export const WORDS = {
       `Cadence over speed of ${count} setups; your band is ${lowRpm} to ${highRpm} rpm`,
   },
   compareLadder: {
-    speedAtPreferredRpmSpeedUnit: (preferredRpm: string, speedUnit: string) =>
-      `Speed at ${preferredRpm} rpm, ${speedUnit}`,
     betweenRungsReadingValueBars: (reading: string, value: string) =>
-      `between rungs: ${reading}${value}; bars: speeds in your band, brackets: holes`,
-    developmentM: 'Development, m',
+      `beside the rungs: ${reading}${value}, bold where it is over your limit; bars: speeds in your cadence range, gaps marked`,
     ladderOfGears: 'Ladder of gears',
   },
   compareStage: {
@@ -38,6 +46,34 @@ export const WORDS = {
     countCogs: (count: number) => `${count} cogs`,
     countKept: (count: number) => `${count} kept`,
   },
+  forWhom: {
+    forWhom: 'Who each setup suits',
+  },
+  lossesBetween: {
+    hub: 'Two-speed hub',
+    losses: 'Losses of two gears side by side',
+    oneGear: 'One gear',
+    otherGear: 'The other',
+    power: 'Power',
+    speed: 'Speed',
+    published: 'Published difference',
+    source: 'Its source',
+    sourceSuch: 'who measured it, where',
+    gear: 'Gear',
+    chain: 'Chain',
+    air: 'Front derailleur and second ring in the wind',
+    total: 'Together',
+    none: 'none',
+    watts: (watts: string, low: string, high: string) => `${watts} W (${low}–${high})`,
+    noDifference: (watts: string) =>
+      `No difference: ${watts} W is less than both estimates are known to. Neither gear can be called better.`,
+    difference: (more: string, watts: string, less: string) =>
+      `${more} loses ${watts} W more than ${less}, as an estimate.`,
+    publishedSays: (watts: string, source: string) => `Published: ${watts} W (${source}).`,
+    noSource: 'no source given',
+    estimate:
+      'Estimated from first principles. The spread covers friction, chain tension, chain angle and pulleys; published measurements disagree on the share of the angle. Dirt and wear change more than a tooth does.',
+  },
   needsTable: {
     letterFigure: (letter: string | undefined) => `${letter} figure`,
     letterWants: (letter: string | undefined) => `${letter} wants`,
@@ -50,35 +86,39 @@ export const WORDS = {
     bothersYouTodayBother: (bother: string) => `bothers you today: ${bother}`,
     notKnown: '? not known',
     met: '● met',
+    justAbout: '◐ just about met',
+    justAboutWhy: '(missed by less than tyre and power are known to)',
     notMetMarked: '○ not met',
     wantsRemedy: (remedy: string) => `wants ${remedy}`,
     metInCsv: 'met',
   },
   sameJobTable: {
-    theSame: 'the same',
+    use: { usual: ' · usual', rare: ' · rarely used', known: '' },
     sameJob: 'Same job',
     theSameJobForA: 'The same job: for a gear you use, the nearest on the other setup',
     nameSameJob: (name: string) => `${name} same job`,
     gearsThatDoTheSame: 'Gears that do the same job',
-    harder: (share: string) => `${share} harder`,
-    easier: (share: string) => `${share} easier`,
   },
-  schools: {
-    cadenceFirst: 'Cadence first',
-    fewestHolesThenTheSmallest: 'fewest holes, then the smallest largest step',
-    simplicityFirst: 'Simplicity first',
-    fewestFrontShiftsThenBoth: 'fewest front shifts, then both-hand shifts, then lever pushes',
-    rangeFirst: 'Range first',
-    leastShortOfTheWanted: 'least short of the wanted ends, then the widest range',
-    weightCostOrAirFirst: 'Weight, cost or air first',
-    byTheFirstOfThem: 'by the first of them that you name, weight if none',
-    schools: 'Schools',
-    theSchoolsAgree: 'The schools agree',
-    theSchoolsDisagreeYouChoose: 'The schools disagree; you choose',
+  priorities: {
+    texts: {
+      cadence: {
+        name: 'Cadence first',
+        by: 'narrowest gaps, then the smallest step at the speeds you ride, then the smallest largest step',
+      },
+      simplicity: { name: 'Simplicity first', by: 'fewest front shifts, then fewest double shifts' },
+      range: { name: 'Range first', by: 'least short of the gears you need, then the widest range' },
+      weight: { name: 'Weight first', by: 'lightest' },
+      cost: { name: 'Cost first', by: 'least to buy' },
+      aero: { name: 'Aero first', by: 'least chain loss and drag; differences inside the spreads are none' },
+    },
+    priorities: 'Priorities',
+    agree: 'Every priority chooses the same',
+    disagree: 'Priorities disagree; you decide',
     yours: ' (yours)',
-    cannotSayWeighOrPrice: 'cannot say: weigh or price each setup (E)',
-    seesNoDifference: 'sees no difference',
-    wouldTakeChoices: (choices: string) => `would take ${choices}`,
+    cannotSay: 'cannot say: weigh or price each setup (E)',
+    noDifference: 'sees no difference',
+    chooses: (choices: string) => `chooses ${choices}`,
+    without: (places: string) => `(not known for ${places})`,
   },
   verdicts: {
     verdict: 'Verdict',

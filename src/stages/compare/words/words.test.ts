@@ -3,13 +3,17 @@ import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
 import { candidate, compared } from '../../../../tests/support/compared';
 import { ONE_RING, TOURER } from '../../../../tests/support/setups';
 import type { Brief } from '../../../core/brief';
-import { needAnswers, type NeedAnswer, type RowId } from '../../../core/compare';
+import { forWhom, needAnswers, type NeedAnswer, type RowId } from '../../../core/compare';
 import { explainFigure } from '../../../kit/explain/compare';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
+import { boughtText, suitText } from './suit-words';
 import { botherOf, needFigure, needShare, needTitle } from './need-words';
 
 /** 180 W, 105 kg on 8 %, in a band of 82–94 rpm. */
-const BRIEF: Brief = { powerW: 180, lowRpm: 82, highRpm: 94, climbingRpm: 59 };
+const BRIEF: Brief = {
+  ...{ powerW: 180, lowRpm: 82, highRpm: 94, climbingRpm: 59, steepestLengthM: 2000 },
+  ...{ stepClimbingPercent: 17, stepBetweenPercent: 15, stepFastPercent: 12 },
+};
 const ONE = candidate(ONE_RING, { massG: 1610, cost: 310, rearDerailleur: { totalCapacityT: 33 } });
 const TWO = candidate(TOURER, { massG: 1985, cost: 0, rearDerailleur: { totalCapacityT: 41 } });
 const PAIR = compared(ONE, TWO, BRIEF);
@@ -38,6 +42,13 @@ describe('differences in words', () => {
     expect(words(id)).toBe(expected);
   });
 
+  test('a limit or a cadence range that the rider never typed is said to be assumed', () => {
+    const taken = compared(ONE, TWO, { preferredRpm: 88, lowRpm: 84, use: 'road' });
+    const row = (id: RowId) => taken.rows.find((one) => one.id === id)!;
+    expect(differenceWords(row('largestStep.climbing'), taken.brief)).toBe('larger, above the assumed 15.0 %');
+    expect(verdictSentence('B', taken.rows, taken.brief)).toContain('in the assumed cadence range');
+  });
+
   test('what is not known is said to be so', () => {
     const unknown = compared(candidate(ONE_RING), candidate(TOURER), BRIEF);
     expect(words('mass', unknown)).toBe('not known');
@@ -54,13 +65,13 @@ describe('differences in words', () => {
     expect(text('capacity')).toBe('−1T: over the sheet');
     expect(text('mass')).toBe('1610 g');
     expect(text('frontDrag')).toBe('none');
-    expect(text('loss')).toMatch(/^0\.\d %, 1\.\d W \(0\.\d–1\.\d\)$/);
+    expect(text('loss')).toMatch(/^0\.\d %, 1\.\d W \(0\.\d–2\.\d\)$/);
   });
 
   test('titles name the rpm and speeds that they hold for', () => {
-    expect(rowTitle('topSpeed', PAIR.brief)).toBe('Top speed at 94 rpm');
-    expect(rowTitle('holes', PAIR.brief)).toBe('Holes in 82–94 rpm');
-    expect(rowTitle('largestStep.between', PAIR.brief)).toBe('Largest step, in between');
+    expect(rowTitle('topSpeed', PAIR.brief, 'kmh')).toBe('Top speed at 94 rpm');
+    expect(rowTitle('holes', PAIR.brief, 'kmh')).toBe('Holes in 82–94 rpm');
+    expect(rowTitle('largestStep.between', PAIR.brief, 'kmh')).toBe('Largest step, in between');
   });
 });
 
@@ -90,7 +101,7 @@ describe('the verdict', () => {
         const texts = pair.rows.flatMap((row) => {
           const working = explainFigure(row.id, pair.own, pair.brief, 'kmh');
           return [
-            rowTitle(row.id, pair.brief),
+            rowTitle(row.id, pair.brief, 'kmh'),
             valueText(row.id, row.own, pair.own, pair.brief, 'kmh'),
             differenceWords(row, pair.brief),
             ...(working ? [working.title, working.formula, working.source, ...working.worked] : []),
@@ -110,27 +121,27 @@ describe('needs in words', () => {
   const brief: Brief = {
     ...BRIEF,
     topSpeedKmh: 60,
-    bothers: ['tooHardUphill', 'droppedChain', 'noise', 'weight', 'holes', 'spinsOut'],
+    bothers: ['tooHardUphill', 'frontShifting', 'droppedChain', 'noise', 'weight', 'holes', 'spinsOut'],
   };
   const pair = compared(ONE, TWO, brief);
   const answers = new Map(needAnswers(pair.own, pair.brief, pair.base).map((answer) => [answer.id, answer]));
   const of = (id: NeedAnswer['id']) => answers.get(id)!;
 
   test.each<[NeedAnswer['id'], string, string, string]>([
-    ['climb', '59 rpm on 8 %, 105 kg, 180 W', '53.0 rpm', 'a 39T ring or a 49T cog'],
-    ['topSpeed', '60 km/h at 94 rpm', '54.4 km/h', 'a 49T ring'],
+    ['climb', '59 rpm on 8 %, 105 kg, 191 W', '56.3 rpm', 'a 40T ring or a 50T cog'],
+    ['topSpeed', '60 km/h at 94 rpm', '54.4 km/h', 'a 50T ring'],
     ['steps.climbing', 'steps of 17.0 % or less, climbing', '18.8 % at 44/38→32', 'a 35T cog between'],
     ['holes', 'a gear for every speed at 82–94 rpm', '5 holes, widest 14.3–14.8', 'riding up to 97 rpm'],
     ['frontShifting', 'no front shifting', 'none', ''],
     ['weight', 'lighter than now', '1610 g, 375 g lighter', ''],
     [
-      'capacity',
-      'within the rear derailleur’s capacity',
+      'limits',
+      'within the limits of the derailleurs',
       '34T needed, 33T published: 1T over the sheet',
       'a largest cog of 43T',
     ],
   ])('%s', (id, title, figure, remedy) => {
-    expect(needTitle(of(id), pair.brief, 'kmh')).toBe(title);
+    expect(needTitle(of(id), pair.brief, 'kmh', pair.own.needs)).toBe(title);
     expect(needFigure(of(id), 'kmh')).toEqual({ figure, remedy: expect.stringContaining(remedy) as string });
   });
 
@@ -139,9 +150,11 @@ describe('needs in words', () => {
     expect(new Set(bothered)).toEqual(new Set(brief.bothers));
   });
 
-  test('the share of the riding that a need bears on adds up over climbing and the rest', () => {
-    expect(needShare(of('climb'), pair.brief)! + needShare(of('cruising'), pair.brief)!).toBe(100);
-    expect(needShare(of('capacity'), pair.brief)).toBeUndefined();
+  test('a share of the riding is said only where the terrain says it', () => {
+    expect(needShare(of('cruising'), pair.brief)).toBe(70);
+    for (const id of ['climb', 'topSpeed', 'steps.climbing', 'limits'] as const) {
+      expect(needShare(of(id), pair.brief)).toBeUndefined();
+    }
   });
 
   test('no need is without words, met or not, whatever the setup', () => {
@@ -150,7 +163,7 @@ describe('needs in words', () => {
         const random = compared(candidate(a), candidate(b), { bothers: ['noise', 'weight', 'frontShifting'] });
         for (const answer of needAnswers(random.own, random.brief, random.base)) {
           const { figure, remedy } = needFigure(answer, 'mph');
-          for (const text of [needTitle(answer, random.brief, 'mph'), figure]) {
+          for (const text of [needTitle(answer, random.brief, 'mph', random.own.needs), figure]) {
             expect(text).not.toBe('');
             expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
           }
@@ -159,5 +172,30 @@ describe('needs in words', () => {
       }),
       { ...SEEDED, numRuns: 60 },
     );
+  });
+});
+
+describe('whom a setup suits, in words', () => {
+  test('no sentence has a hole in it, whatever the setups', () => {
+    fc.assert(
+      fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
+        const pair = compared(candidate(a, { massG: 1500, cost: 90 }), candidate(b, { massG: 1900, cost: 0 }), {});
+        const text = suitText('B', forWhom(pair.own, [pair.base], pair.brief), pair.brief);
+        expect(text).toMatch(/^(For B: .+|Nothing speaks for B)\. (Against it: .+|Nothing speaks against it)\.$/);
+        expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
+      }),
+      { ...SEEDED, numRuns: 60 },
+    );
+  });
+
+  test('money is told with what it buys, and nothing where nothing is bought', () => {
+    expect(boughtText(310, PAIR.rows)).toBe(
+      '310 buys fewer front shifts, fewer double shifts, less drag and less weight.',
+    );
+    expect(boughtText(90, [])).toBe('');
+    expect(boughtText(0, PAIR.rows)).toBe('');
+    expect(boughtText(undefined, PAIR.rows)).toBe('');
+    const same = compared(TWO, TWO, BRIEF);
+    expect(boughtText(90, same.rows)).toBe('90 buys nothing that counts for your needs.');
   });
 });

@@ -1,5 +1,24 @@
 /** Everything that the stage Data says, in one place: a translation is another object of this shape. */
 export const WORDS = {
+  failedImport: {
+    theRestCanBeTaken: (leftOut: number, mended: number) =>
+      `The rest of it can be read. Left out: ${leftOut === 1 ? '1 record' : `${leftOut} records`}; mended: ${mended}. The file itself stays as it is.`,
+    andMore: (count: number) => `and ${count} more`,
+    lookAtTheRest: 'Look at what can be read',
+  },
+  asidePanel: {
+    title: 'Set aside',
+    setAside: 'set aside',
+    whatTheseAre:
+      'These records could not be read, so they were taken out of the bench: with them no backup could be opened again. Save them as files, put them back once what they need is there, or delete them. They are in no backup.',
+    mended: 'It was mended; this is how it was before.',
+    notKept: 'It is not in use.',
+    saveAsFile: 'Save as a file',
+    putBack: 'Put back',
+    itIsBack: 'It is back; undo takes it out again.',
+    deleteForGood: 'Delete it for good? This cannot be undone.',
+    delete: 'Delete',
+  },
   binPanel: {
     broughtBackUndoTakesIt: 'Brought back. Undo takes it away again.',
     bin: 'Bin',
@@ -57,6 +76,8 @@ export const WORDS = {
     noBikes: 'No bikes.',
     valueEverythingIsKeptAs: (value: string) =>
       `${value} Everything is kept as it is typed, in this browser and nowhere else: a backup is the only copy outside it.`,
+    withPhotos: (count: number) =>
+      `The backup holds ${count === 1 ? 'the photo' : `all ${count} photos`} taken at jobs. Untick to leave ${count === 1 ? 'it' : 'them'} out, such as for a file that others will see.`,
     saveABackup: 'Save a backup',
     openABackup: 'Open a backup…',
     eraseEverythingBikesRidesShelf: 'Erase everything: bikes, rides, shelf, jobs, learners?',
@@ -82,6 +103,9 @@ export const WORDS = {
     allOfItWasHere: 'All of it was here already.',
     takenRecordsTakenIn: (taken: number) => `${taken} records taken in.`,
     backupToTakeIn: 'Backup to take in',
+    writing: (fileName: string) => `Taking in ${fileName}. Until all of it is written everything stays as it was.`,
+    stop: 'Stop',
+    leftOff: 'Stopped; nothing has changed.',
     noBikes: 'no bikes',
     savedReplaceUtcBikes: (replace: string, bikes: string) => `, saved ${replace} UTC: ${bikes}.`,
     what: 'what',

@@ -32,8 +32,7 @@ export function roomText({ bigBigPlusTwo, smallSmall }: ChainLinks): string {
 /** Where the chain is cut. */
 export function endsText(links: number): string {
   const ends = chainEnds(links);
-  if (!ends)
-    return `${links} is odd: a quick link or a pin joins an even count alone; count again, or use a half link.`;
+  if (!ends) return `${links} is odd: a quick link or a pin joins an even count alone; count again.`;
   return `${links} links: with a quick link cut to ${ends.withQuickLink}, both ends inner, for the quick link is the last outer one; with a joining pin cut to ${ends.withPin}, one end inner, one outer.`;
 }
 

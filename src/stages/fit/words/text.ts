@@ -83,6 +83,42 @@ export const WORDS = {
     theChainIsKeptOn: 'The chain is kept on by',
     nothing: 'nothing',
   },
+  checklistPanel: {
+    checklist: 'Look at these too',
+    note: 'No figure decides these. Look, measure or read the part maker’s instructions; where you are unsure, ask a qualified mechanic.',
+    fits: 'Fits',
+    doesNotFit: 'Does not fit',
+    open: 'Not looked at',
+    answered: (known: number, all: number) => `${known} of ${all} looked at`,
+    wrong: (count: number) => `${count} ${count === 1 ? 'does' : 'do'} not fit`,
+    questions: {
+      derailleurMount:
+        'Rear derailleur mount: does the hanger, or the direct mount, of this frame take the derailleur?',
+      crankAxle: 'Crank axle and bottom bracket: do axle diameter and length match the bottom bracket and shell width?',
+      frontMount: 'Front derailleur mount: clamp size, braze-on or direct mount, as the frame has it?',
+      frontPull:
+        'Front derailleur pull: does the cable come from the side (above, below or front) that it is made for?',
+      toothProfile: 'Tooth profile: are chainring and chain made for each other (narrow-wide only with its own width)?',
+      firstCog: 'First cog and lockring: is the lockring made for the smallest cog of this cassette?',
+      quickLink:
+        'Quick link: of the chain’s speed and maker, the right way round if it has a direction, and new if it is single-use?',
+      spokes: 'Largest cog against the spokes: does it clear them, and the derailleur cage too, in the lowest gear?',
+      wornRing: 'Chainring wear: are the teeth unworn? A new chain skips on worn teeth.',
+    },
+  },
+  sameAsA: {
+    sameAsA: 'Same as A',
+    groups: {
+      rearDerailleur: 'rear derailleur',
+      frontDerailleur: 'front derailleur',
+      shifter: 'shifter',
+      crank: 'crank',
+      cassette: 'cassette fitting',
+      chain: 'chain',
+      chainline: 'chainline',
+    },
+    take: (group: string) => `Same ${group} as A`,
+  },
   fitStage: {
     fit: 'Fit',
   },
@@ -147,6 +183,12 @@ export const WORDS = {
     dragAreaOfTheFront: 'Drag area of the front parts',
   },
   shiftPanel: {
+    frontShiftsAreMade: 'Front shifts are made',
+    frontControl: {
+      lever: 'by a lever of their own',
+      automatic: 'by the system (automatic)',
+      sequential: 'by the same buttons (sequential)',
+    },
     indexing: 'Indexing',
     indexingWhereEachClickPuts: 'Indexing: where each click puts the guide pulley',
     nameIndexing: (name: string) => `${name} indexing`,
@@ -160,7 +202,7 @@ export const WORDS = {
     electronicPartsPlaceThemselvesThey:
       'Electronic parts place themselves: they must be of one family, and made for the cassette’s speeds.',
     familyOfTheShifter: 'Family of the shifter',
-    asItsMakerCallsIt: 'as its maker calls it',
+    fromTheListOrYourOwn: 'from the list, or your own',
     familyOfTheDerailleur: 'Family of the derailleur',
     cogPitch: 'cog pitch',
     typicalCogPitchMmTypical: (typicalCogPitchMm: string) => `${typicalCogPitchMm} typical`,
@@ -188,6 +230,8 @@ export const WORDS = {
   topPanel: {
     fartherOut: (shiftMm: string) => `${shiftMm} mm farther out`,
     fartherIn: (shiftMm: string) => `${shiftMm} mm farther in`,
+    likeATypicalOne: 'Chainring like a typical one',
+    kindOfCrank: 'kind of crank',
     frontChainline: 'front chainline',
     ringSpacing: 'ring spacing',
     rearChainline: 'rear chainline',

@@ -36,7 +36,7 @@ function Rungs({ setup, gears, isFull, label, width }: RungStripProps & { width:
         </text>
       ))}
       {gears.map((gear) => {
-        const [x, y] = [scale.x(gear.ratio), setup.chainrings.indexOf(gear.chainring) * ROW_HEIGHT + 6];
+        const [x, y] = [scale.at(gear.ratio), setup.chainrings.indexOf(gear.chainring) * ROW_HEIGHT + 6];
         return (
           <g key={`${gear.chainring}/${gear.cog}`} data-full={isFull(gear)}>
             <line x1={x} x2={x} y1={y} y2={y + 24} />

@@ -17,15 +17,22 @@ import { WORDS } from '../words/text';
 
 /** Numbers by which a sheet is found again; four digits are soon written on paper. */
 const SHEET_NUMBER = { min: 1, max: 9999 } as const;
-/** What a first sheet asks: a kind for each idea. */
-const FIRST_KINDS: readonly DrillKind[] = ['ratio', 'order', 'howMuch', 'cadenceAfterShift', 'capacity', 'links'];
+/** Ready-made sheets: turns of the wheel, fractions and equal ratios, which children can do; and a kind for each idea. */
+const READY = {
+  first: ['wheelTurns', 'ratio', 'harderOrEasier', 'twin', 'order'],
+  workshop: ['ratio', 'order', 'howMuch', 'cadenceAfterShift', 'capacity', 'links'],
+} as const satisfies Readonly<Record<string, readonly DrillKind[]>>;
+type Ready = keyof typeof READY;
+const FIRST_COUNT = 10;
+
+const isSame = (kinds: readonly DrillKind[], ready: readonly DrillKind[]) => kinds.join() === ready.join();
 
 const anyNumber = () => SHEET_NUMBER.min + (anyWhole() % SHEET_NUMBER.max);
 
 /** Questions for paper with their answers on the second page; the number brings the same sheet again. */
 export function WorksheetView({ bike }: { bike: LearnBike }) {
-  const [kinds, setKinds] = useState<readonly DrillKind[]>(FIRST_KINDS);
-  const [count, setCount] = useState(FIRST_KINDS.length);
+  const [kinds, setKinds] = useState<readonly DrillKind[]>(READY.first);
+  const [count, setCount] = useState(FIRST_COUNT);
   const [level, setLevel] = useState<Level>(1);
   const [isOwn, setOwn] = useState(!bike.isExample);
   const [number, setNumber] = useState<number>(SHEET_NUMBER.min);
@@ -42,6 +49,15 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
     <div className={styles.layout}>
       <section className={styles.panel} aria-label={WORDS.worksheetView.theSheet}>
         <h2>{WORDS.worksheetView.whatIsAsked}</h2>
+        <Segmented<Ready | ''>
+          aria-label={WORDS.worksheetView.readyMade}
+          value={isSame(kinds, READY.first) ? 'first' : isSame(kinds, READY.workshop) ? 'workshop' : ''}
+          options={[
+            { value: 'first', label: WORDS.worksheetView.firstSheet },
+            { value: 'workshop', label: WORDS.worksheetView.workshopSheet },
+          ]}
+          onChange={(ready) => ready !== '' && setKinds(READY[ready])}
+        />
         <div className={styles.fields}>
           <Field id="sheet-kinds" label={WORDS.worksheetView.kindsOfQuestion}>
             <Select

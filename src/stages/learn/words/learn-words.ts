@@ -5,6 +5,7 @@ export const KIND_TEXT: Readonly<Record<DrillKind, string>> = {
   harderOrEasier: 'Harder or easier',
   howMuch: 'By how much',
   ratio: 'Estimate the ratio',
+  wheelTurns: 'Turns of the wheel',
   twin: 'Find the twin',
   order: 'Put in order',
   cadenceAfterShift: 'Cadence after a shift',
@@ -23,6 +24,8 @@ export const HINT_TEXT: Readonly<Record<DrillKind, string>> = {
   howMuch:
     'On one ring the ratio of the speeds is cog ÷ cog, the easier one’s on top. What it is above 1, times 100, is the percent.',
   ratio: 'Ring ÷ cog. First to the nearest half: how often does the cog go into the ring?',
+  wheelTurns:
+    'Bring ring/cog to lowest terms: that many turns of the wheel for that many of the crank. Then count how often.',
   twin: 'Bring ring/cog to lowest terms. The twin has the same.',
   order: 'Work out ring ÷ cog to one decimal; where two are close, to two. The smallest quotient is easiest.',
   cadenceAfterShift:

@@ -44,6 +44,7 @@ export const LESSON_WORDS: Readonly<Record<LessonId, LessonWords>> = {
     idea: [
       'In one gear speed goes with cadence: turn half as fast again, and you are half as fast again. Speed = development × turns in a minute.',
       'So a gear is not a speed but a stretch of speeds: those at which your cadence is one you can keep.',
+      'Shift before the hill, while your legs still turn lightly: a derailleur moves the chain only while you pedal, and shifts badly under full force. For a steep start choose the easiest gear before you stop.',
     ],
     task: `Find a gear and a cadence between 80 and 95 rpm that ride the speed asked for, to within ${short(0.3, 1)} km/h.`,
     seen: 'More than one gear does it, each at its own cadence. Which is right is for your legs to say.',
@@ -107,6 +108,7 @@ export const LESSON_WORDS: Readonly<Record<LessonId, LessonWords>> = {
     idea: [
       'Two rings give range and small steps together. One ring gives them up for less to shift, to adjust and to clog: it has either range or small steps.',
       'There is no best. There are needs, and each is met or not.',
+      'So their riders shift differently. With 1x one hand goes up and down the cassette, a click at a time or several. With 2x the rear hand does most of it, and the ring is changed early, before a long climb or descent, with a click or two at the back to keep the legs turning as before.',
     ],
     task: 'Say what matters most to you, and see what each setup has to offer for it.',
     seen: 'The same two setups, and another one wins: it was your question that decided.',

@@ -207,6 +207,9 @@ export const WORDS = {
     answersToSheetNumber: (number: number) => `Answers to sheet ${number}`,
   },
   worksheetView: {
+    readyMade: 'Ready-made sheets',
+    firstSheet: 'First sheet',
+    workshopSheet: 'Workshop sheet',
     gearsOfNameAndOf: (name: string) => `Gears of ${name} and of other bikes`,
     gearsOfBikesInCommon: 'Gears of bikes in common use',
     theSheet: 'The sheet',

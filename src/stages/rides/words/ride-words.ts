@@ -1,28 +1,35 @@
 import type { GearUse, RecordingNotes } from '../../../core/recording';
-import type { RideThrough } from '../../../core/ride';
+import type { ProfileNotes, RideThrough } from '../../../core/ride';
 import { gearName } from '../../../kit/explain/gears';
-import { fixed } from '../../../kit/format';
-
-/** Hours and minutes, or minutes and seconds: 1:05 h, 4:30 min. */
-export function durationText(seconds: number): string {
-  const whole = Math.round(seconds);
-  const [h, m, s] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60];
-  const two = (value: number) => String(value).padStart(2, '0');
-  return h > 0 ? `${h}:${two(m)} h` : `${m}:${two(s)} min`;
-}
+import { durationText, fixed } from '../../../kit/format';
 
 export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed((part / whole) * 100, 0)} %` : '–');
 
 /** What reading a ride left out or worked out. */
 export function notesText(notes: RecordingNotes): string {
-  const { repeated, absurdSpeeds, absurdCadences, pauses, pausedS, speedFrom } = notes;
+  const { repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom } = notes;
   const said = [
     ...(speedFrom === 'positions' ? ['speed worked out from positions'] : []),
     ...(speedFrom === 'distance' ? ['speed worked out from distance'] : []),
     ...(repeated > 0 ? [`${repeated} samples at the same time as the one before left out`] : []),
     ...(absurdSpeeds > 0 ? [`${absurdSpeeds} speeds that no bicycle does left out`] : []),
     ...(absurdCadences > 0 ? [`${absurdCadences} cadences that nobody turns left out`] : []),
+    ...(absurdHeights > 0 ? [absurdHeightsText(absurdHeights)] : []),
     ...(pauses > 0 ? [`${pauses} ${pauses === 1 ? 'pause' : 'pauses'} of ${durationText(pausedS)} together`] : []),
+  ];
+  return said.length === 0 ? '' : `${said.join('; ')}.`;
+}
+
+const absurdHeightsText = (count: number) =>
+  `${count} ${count === 1 ? 'height' : 'heights'} that no road has (“no data”) left out`;
+
+/** What reading a route left out or bridged. */
+export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes): string {
+  const said = [
+    ...(absurd > 0 ? [absurdHeightsText(absurd)] : []),
+    ...(missing > 0
+      ? [`${missing} points without a height, straight lines over them, ${fixed(longestGapM, 0)} m at most`]
+      : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;
 }

@@ -96,8 +96,7 @@ export const WORDS = {
     drawn: 'Drawn',
     allSetups: 'all setups',
     theOneInDepth: 'the one in depth',
-    timeInEachGearOf: 'Time in each gear of',
-    percentOfTheDrivingTime: ', percent of the driving time; ring: never used',
+    timeInEachGear: 'Time in each gear: percent of the pedalled time; open rung: never used',
     outOfTheBand: 'out of the band',
     belowIt: 'below it',
     aboveIt: 'above it',
@@ -145,7 +144,8 @@ export const WORDS = {
     setups: 'Setups',
   },
   useLadder: {
-    timeInEachGearShares: (shares: string) => `Time in each gear: ${shares}`,
+    asRidden: (setup: string) => `as ridden, ${setup}`,
+    wouldBe: (setup: string) => `would be, ${setup}`,
   },
   usePanel: {
     gearUse: 'Gear use',
@@ -161,7 +161,7 @@ export const WORDS = {
     countRides: (count: number) => `${count} rides`,
     whichGearsAreReallyUsedName: (name: string, setup: string) => `Which gears are really used: ${name} on ${setup}`,
     nameGearUse: (name: string) => `${name} gear use`,
-    percentOfTheDrivingTime: 'Percent of the driving time on each rung; ring: never used.',
+    percentOfTheDrivingTime: 'Bars: percent of the pedalled time in each gear; open rung: never used.',
     noJumpWasGoneBack: 'No jump was gone back and forth over.',
     gearNameAndGearName2CountBy: (gearName: string, gearName2: string, count: number) =>
       `${gearName} and ${gearName2} ${count} ×`,
@@ -177,7 +177,7 @@ export const WORDS = {
   useRideImport: {
     cancelled: 'cancelled',
     sayWhichColumnIsWhat: 'say which column is what',
-    keptAsARouteNotRide: (notRide: string) => `kept as a route: ${notRide}`,
+    keptAsARouteNotRide: (notRide: string, notes: string) => `kept as a route: ${notRide}. ${notes}`,
     keptAsARideNotes: (notes: string) => `kept as a ride. ${notes}`,
     theSameRideIsHere: 'the same ride is here already',
   },

@@ -22,6 +22,7 @@ export const WORDS = {
     buyList: 'buy list',
     nothingEveryOpenJobHas: 'Nothing: every open job has its parts.',
     stillToPayCost: (cost: string) => `Still to pay: ${cost}.`,
+    typedSums: (jobs: string) => `A sum typed for a whole setup counts until all its parts have come: ${jobs}.`,
     onTheShelfButAnother: ' · on the shelf, but another job counts on it',
     yes: 'yes',
     no: 'no',

@@ -1,0 +1,17 @@
+// npm run reliability: the long form of what `npm test` tries in short; its counts stand in docs/reliability.md.
+import { build, installBrowser, installPackages, run } from './prepare.mjs';
+
+installPackages();
+installBrowser();
+build();
+const jest = (project, paths) =>
+  run('node_modules/.bin/jest', ['--selectProjects', project, '--maxWorkers=2', '--testPathPatterns', paths], {
+    RELIABILITY: 'full',
+    // And half as many of each other kind: 300 in all.
+    RONTEL_KILLS: '100',
+  });
+const passed = [
+  jest('unit', '(hostile|src/store/(store|gate|carried-over))'),
+  jest('browser', 'browser/(faults|tabs|bounds|trust)'),
+];
+process.exit(passed.every(Boolean) ? 0 : 1);

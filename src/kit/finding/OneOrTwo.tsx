@@ -1,0 +1,63 @@
+'use client';
+
+import Link from 'next/link';
+import type { FindTold } from '../../workers/find/protocol';
+import styles from './Finding.module.css';
+import { WORDS } from './text';
+import { useAdvice } from './useAdvice';
+import { useSearch, type Search } from './useSearch';
+
+/** The question that most people come with, answered from a search, with what would change the answer. */
+export function OneOrTwo({ search, told }: { search: Search; told: FindTold }) {
+  const { verdict, tips } = useAdvice(search, told);
+  return (
+    <div className={styles.oneOrTwo} data-testid="one-or-two">
+      <p>
+        <b>{WORDS.oneOrTwo.oneOrTwoForMe}</b> {verdict}
+      </p>
+      {tips.length > 0 && (
+        <ul data-testid="layout-tips">
+          {tips.map((tip) => (
+            <li key={tip}>{tip}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+/** The same on a page that has no search of its own. */
+export function OneOrTwoHeadline() {
+  const search = useSearch();
+  const { state, inUse } = search;
+  // The page says what conflicts, and how to fix it.
+  if (inUse.contradictions.length > 0) return null;
+  return (
+    <section
+      className={styles.headline}
+      aria-label={WORDS.oneOrTwo.oneOrTwoForMe}
+      aria-busy={state.kind === 'searching'}
+    >
+      {state.kind === 'found' ? (
+        <OneOrTwo search={search} told={state.told} />
+      ) : (
+        <p data-testid="one-or-two-waits">
+          <b>{WORDS.oneOrTwo.oneOrTwoForMe}</b> {waitingText(state)}
+        </p>
+      )}
+      <Link href="/find">{WORDS.oneOrTwo.seeAll}</Link>
+    </section>
+  );
+}
+
+function waitingText(state: Exclude<Search['state'], { readonly kind: 'found' }>): string {
+  switch (state.kind) {
+    case 'cannot':
+      return WORDS.oneOrTwo.couldNot(state.problems[0]!.message);
+    case 'failed':
+      return WORDS.oneOrTwo.couldNot(state.message);
+    case 'searching':
+    case 'cancelled':
+      return WORDS.oneOrTwo.working;
+  }
+}

@@ -1,0 +1,25 @@
+'use client';
+
+import type { Miss } from '../../core/find';
+import type { FindTold } from '../../workers/find/protocol';
+import { useReadyBench } from '../bench/BenchProvider';
+import { layoutSentences, missText, type LayoutAnswer } from './answer-words';
+import type { Search } from './useSearch';
+
+const NOT_KNOWN = { room: 'notKnown', assumed: false } as const;
+
+/** What a search says of 1x and 2x, in sentences, and how it words a miss. */
+export function useAdvice(
+  { inUse, settings, question }: Search,
+  { advice }: FindTold,
+): LayoutAnswer & { readonly missed: (miss: Miss) => string } {
+  const { preferences } = useReadyBench();
+  const { brief, needs } = inUse;
+  const { speedUnit } = preferences;
+  const missed = (miss: Miss) => missText(miss, settings, brief, needs, speedUnit);
+  const frontRoom = question.ok ? question.frontRoom : NOT_KNOWN;
+  return {
+    ...layoutSentences(advice, { aims: settings.aims, brief, frontRoom, used: inUse.used }, speedUnit, missed),
+    missed,
+  };
+}

@@ -1,0 +1,64 @@
+import type { Setup } from '../../core/gears';
+import { rolloutMm } from '../../core/gears';
+import { developmentForM } from '../../core/ride';
+import { formatShorthand } from '../../formats/shorthand';
+import { wheelOf, wheelsetOf, type BikeRecord, type Preferences, type SetupRecord } from '../../records';
+import type { Bench } from '../bench/BenchProvider';
+import { bandInUse, type BriefInUse } from '../bench/useBrief';
+import { SPEED_UNIT_TEXT, short, speedIn } from '../format';
+import type { LadderFrame, LaneAsked } from './asked';
+import { ladderNeeds } from './needs';
+import { WORDS } from './text';
+
+/** What a setup is called over its column. */
+export const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
+
+/** One column of a bike's ladder, with speeds at the rider's preferred cadence. */
+export function laneAskedOf(
+  place: number,
+  title: string,
+  { chainrings, cogs, hubStages }: Setup,
+  wheelMm: number,
+  bike: BikeRecord,
+  inUse: BriefInUse,
+): LaneAsked {
+  const { crankLengthMm, closenessPercent, crossedCogs } = bike;
+  return {
+    place,
+    title,
+    setup: { chainrings, cogs, hubStages },
+    riding: {
+      rolloutMm: wheelMm,
+      cadenceRpm: inUse.brief.preferredRpm,
+      ...{ crankLengthMm, closenessPercent, crossedCogs },
+    },
+    band: bandInUse(inUse),
+  };
+}
+
+/** The columns of the setups of a bench, one that is just being typed too. */
+export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneAsked[] {
+  return setups.map((setup, place) =>
+    laneAskedOf(place, titleOf(setup), setup, rolloutMm(wheelOf(wheelsetOf(bike, setup))), bike, inUse),
+  );
+}
+
+/** Axes and needs of a ladder at the rider's preferred cadence. */
+export function frameAtPreferred(
+  inUse: BriefInUse,
+  { speedUnit, stepReading }: Pick<Preferences, 'speedUnit' | 'stepReading'>,
+  height: number,
+): LadderFrame {
+  const { preferredRpm } = inUse.brief;
+  return {
+    height,
+    needs: ladderNeeds(inUse),
+    left: {
+      title: WORDS.axes.speedAt(short(preferredRpm, 1), SPEED_UNIT_TEXT[speedUnit]),
+      perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm),
+    },
+    right: { title: WORDS.axes.developmentM, perMetre: 1 },
+    reading: stepReading,
+    speedUnit,
+  };
+}

@@ -1,0 +1,113 @@
+import { z } from 'zod';
+import {
+  BRIEF_BOUNDS,
+  BRIEF_TERMS,
+  LOWEST_RATIO,
+  USES,
+  resistanceOf,
+  type Brief,
+  type BriefNumbers,
+  type FilledBrief,
+  type Use,
+} from '../../core/brief';
+import type { Resistance } from '../../core/ride';
+import { boundedSchema } from '../schema/drivetrain';
+
+/** The kinds of riding as the interface names them; inside, cargo bikes are those that carry loads. */
+export const RIDINGS = USES.map(toRiding);
+export type Riding = Exclude<Use, 'loads'> | 'cargo';
+
+export function toRiding(use: Use): Riding {
+  return use === 'loads' ? 'cargo' : use;
+}
+
+export function toUse(riding: Riding): Use {
+  return riding === 'cargo' ? 'loads' : riding;
+}
+
+/** Each number of a rider, and of which of the brief's it is. */
+export const RIDER_NUMBERS = {
+  riderKg: 'riderMassKg',
+  bikeKg: 'bikeMassKg',
+  loadKg: 'loadMassKg',
+  power60W: 'powerW',
+  anaerobicJPerKg: 'anaerobicJPerKg',
+  preferredRpm: 'preferredRpm',
+  lowRpm: 'lowRpm',
+  highRpm: 'highRpm',
+  climbRpm: 'climbingRpm',
+  climbPercent: 'steepestGradePercent',
+  climbLengthM: 'steepestLengthM',
+  topSpeedKmh: 'topSpeedKmh',
+  usualSpeedKmh: 'cruisingSpeedKmh',
+} as const satisfies Record<string, keyof BriefNumbers>;
+export type RiderNumber = keyof typeof RIDER_NUMBERS;
+
+/** The largest steps that do not bother, by zone, and of which of the brief's each is. */
+export const STEP_TOLERANCES = {
+  climbing: 'stepClimbingPercent',
+  cruising: 'stepBetweenPercent',
+  fast: 'stepFastPercent',
+} as const satisfies Record<string, keyof BriefNumbers>;
+
+/** Drag area and rolling resistance of anything from a racer to a laden cargo bike on sand. */
+const CDA_M2 = { min: 0.15, max: 1.5 };
+const CRR = { min: 0.001, max: 0.1 };
+
+const of = (field: keyof BriefNumbers) => boundedSchema(BRIEF_BOUNDS[field], ...BRIEF_TERMS[field]);
+const numbers = Object.fromEntries(
+  Object.entries(RIDER_NUMBERS).map(([name, field]) => [name, of(field).optional()]),
+) as Record<RiderNumber, z.ZodOptional<ReturnType<typeof of>>>;
+
+/** A rider; what is left out is taken by the riding. */
+export const riderSchema = z.strictObject({
+  riding: z.enum(RIDINGS).optional(),
+  ...numbers,
+  cda: boundedSchema(CDA_M2, 'drag area', 'm²').optional(),
+  crr: boundedSchema(CRR, 'coefficient of rolling resistance', '').optional(),
+  lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', '').optional(),
+  stepTolerancePercent: z
+    .strictObject({
+      climbing: of('stepClimbingPercent').optional(),
+      cruising: of('stepBetweenPercent').optional(),
+      fast: of('stepFastPercent').optional(),
+    })
+    .optional(),
+  assist: z
+    .strictObject({
+      supportFactor: of('assistFactor'),
+      maxW: of('assistMaxW'),
+      cutOffKmh: of('assistCutOffKmh'),
+    })
+    .optional(),
+});
+export type Rider = z.infer<typeof riderSchema>;
+
+export const RIDER_NAMES = Object.entries(RIDER_NUMBERS) as [RiderNumber, keyof BriefNumbers][];
+export const TOLERANCE_NAMES = Object.entries(STEP_TOLERANCES) as [keyof typeof STEP_TOLERANCES, keyof BriefNumbers][];
+
+/** Writes a rider as a brief; what is not given stays open. */
+export function briefOfRider({ riding, assist, stepTolerancePercent, lowestRatio, ...rider }: Rider): Brief {
+  return {
+    use: riding && toUse(riding),
+    lowestRatio,
+    ...Object.fromEntries(RIDER_NAMES.map(([name, field]) => [field, rider[name]])),
+    ...Object.fromEntries(TOLERANCE_NAMES.map(([zone, field]) => [field, stepTolerancePercent?.[zone]])),
+    ...(assist && {
+      assistFactor: assist.supportFactor,
+      assistMaxW: assist.maxW,
+      assistCutOffKmh: assist.cutOffKmh,
+    }),
+  };
+}
+
+/** The resistance that a rider meets: drag area and rolling resistance as given, else by the riding. */
+export function resistanceOfRider({ cda, crr }: Rider, brief: FilledBrief): Resistance {
+  const usual = resistanceOf(brief);
+  return { ...usual, cdaM2: cda ?? usual.cdaM2, crr: crr ?? usual.crr };
+}
+
+/** A field of the brief as the interface names it. */
+export function riderNameOf(field: keyof BriefNumbers): string {
+  return RIDER_NAMES.find(([, own]) => own === field)?.[0] ?? field;
+}

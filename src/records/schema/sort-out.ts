@@ -1,0 +1,186 @@
+import type { z } from 'zod';
+import { within } from '../../core/gears';
+import { ELEVATION_M } from '../../core/world';
+import { EMPTY_TABLES, KEPT_TABLES, type Dataset, type KeptRecords, type KeptTable } from '../dataset';
+import type { RawTables } from '../migration';
+import { recordText } from '../record-words';
+import type { RouteRecord } from '../route';
+import { SETUPS_MAX } from '../setup';
+import { RECORD_SCHEMAS } from './dataset';
+import { dataProblems, type DataProblem } from './links';
+import { preferencesSchema } from './preferences';
+
+/** A record that cannot be kept with the rest, as it was found, and why. */
+export interface SetAside {
+  readonly table: KeptTable | 'preferences';
+  readonly record: unknown;
+  /** A sentence with its name. */
+  readonly text: string;
+}
+
+export interface SortedOut {
+  /** All that can be kept; it belongs together. */
+  readonly dataset: Dataset;
+  readonly aside: readonly SetAside[];
+  /** Records that were mended, as they were before. */
+  readonly mended: readonly SetAside[];
+}
+
+/** Rounds: what is set aside can leave others alone, but never more often than there are kinds of record. */
+const ROUNDS_MAX = 10;
+
+/** Parts what can be kept from what cannot, and mends what can be mended; nothing is lost, and all of it is told. */
+export function sortOut(tables: RawTables): SortedOut {
+  const aside: SetAside[] = [];
+  const mended: SetAside[] = [];
+  let dataset: Dataset = { ...EMPTY_TABLES, preferences: [] };
+  for (const table of KEPT_TABLES) dataset = { ...dataset, [table]: readable(table, tables[table], aside, mended) };
+  dataset = {
+    ...dataset,
+    preferences: tables.preferences
+      .filter((record) => preferencesSchema.safeParse(record).success)
+      .slice(0, 1) as Dataset['preferences'],
+  };
+  const lost = tables.preferences.filter((record) => !dataset.preferences.includes(record as never));
+  aside.push(
+    ...lost.map((record): SetAside => ({ table: 'preferences', record, text: 'settings that cannot be read' })),
+  );
+  for (let round = 0; round < ROUNDS_MAX; round += 1) {
+    const problems = spoilingProblems(dataset);
+    if (problems.length === 0) break;
+    // One at a time for each record: what mends one of its problems is worked out from the record as it is.
+    const first = new Map(problems.map((problem) => [`${problem.table}/${problem.id}`, problem]));
+    for (const { table, id, text, mend, mended: record } of first.values()) {
+      const kept = dataset[table] as readonly KeptRecords[KeptTable][];
+      const found = kept.find((one) => one.id === id);
+      if (record) mended.push({ table, record: found, text: `${text}: ${mend}` });
+      else aside.push({ table, record: found, text });
+      const others = kept.flatMap((one) => (one.id !== id ? [one] : record ? [record] : []));
+      dataset = { ...dataset, [table]: others };
+    }
+  }
+  return { dataset, aside, mended };
+}
+
+/** Everything because of which a backup of this data could not be read. */
+export function spoilingProblems(dataset: Dataset): readonly DataProblem[] {
+  return [...dataProblems(dataset).filter(({ spoils }) => spoils), ...surplusSetups(dataset)];
+}
+
+function readable<T extends KeptTable>(
+  table: T,
+  records: readonly unknown[],
+  aside: SetAside[],
+  mended: SetAside[],
+): readonly KeptRecords[T][] {
+  const schema = RECORD_SCHEMAS[table];
+  const seen = new Set<string>();
+  return records.flatMap((record) => {
+    const what = recordText(table, record);
+    let result = schema.safeParse(record);
+    if (!result.success) {
+      const [issue] = result.error.issues;
+      const why = `${what}: ${issue!.path.length > 0 ? `${issue!.path.join('.')}: ` : ''}${issue!.message}`;
+      const attempt = mend(table, record, result.error.issues);
+      result = schema.safeParse(attempt.record);
+      if (!result.success) {
+        aside.push({ table, record, text: why });
+        return [];
+      }
+      mended.push({ table, record, text: `${what}: ${attempt.text}` });
+    }
+    const { id } = result.data;
+    if (seen.has(id)) {
+      aside.push({ table, record, text: `${what}: the id ${id} is there twice` });
+      return [];
+    }
+    seen.add(id);
+    return [result.data];
+  });
+}
+
+type Issues = z.ZodError['issues'];
+
+/** A record with what can be mended of it, and what that is. */
+interface Attempt {
+  readonly record: unknown;
+  readonly text: string;
+}
+
+function mend(table: KeptTable, record: unknown, issues: Issues): Attempt {
+  const route = table === 'routes' ? mendedRoute(record) : undefined;
+  return route ?? withoutWrongFields(record, issues);
+}
+
+/** Leaves out every field that is wrong: most figures may be unknown. */
+function withoutWrongFields(record: unknown, issues: Issues): Attempt {
+  const copy: unknown = structuredClone(record);
+  const leftOut: string[] = [];
+  for (const { path, message, ...issue } of issues) {
+    const fields = issue.code === 'unrecognized_keys' ? issue.keys.map((key) => [...path, key]) : [path];
+    for (const field of fields) {
+      const parent = field.slice(0, -1).reduce<unknown>((at, key) => (at as Loose | undefined)?.[key as string], copy);
+      if (field.length === 0 || typeof parent !== 'object' || parent === null || Array.isArray(parent)) continue;
+      Reflect.deleteProperty(parent, field.at(-1)!);
+      leftOut.push(`${field.join('.')} left out (${message})`);
+    }
+  }
+  return { record: copy, text: leftOut.join('; ') };
+}
+
+type Loose = Readonly<Record<string, unknown>>;
+
+/** A route without the heights that mean "no data", straight lines in their place, and with a name; undefined where that is not what is wrong. */
+function mendedRoute(record: unknown): Attempt | undefined {
+  const route = record as Partial<RouteRecord> | null;
+  if (typeof route !== 'object' || route === null || !Array.isArray(route.elevationM)) return undefined;
+  const heights = route.elevationM as readonly unknown[];
+  const isHeight = (height: unknown): height is number => typeof height === 'number' && within(height, ELEVATION_M);
+  const wrong = heights.filter((height) => !isHeight(height)).length;
+  const isNamed = typeof route.name === 'string' && route.name.trim() !== '';
+  if ((wrong === 0 && isNamed) || wrong > heights.length / 2) return undefined;
+  const said = [
+    ...(wrong > 0
+      ? [
+          `${wrong} ${wrong === 1 ? 'height' : 'heights'} that no road has, straight lines in ${wrong === 1 ? 'its' : 'their'} place`,
+        ]
+      : []),
+    ...(isNamed ? [] : ['it had no name']),
+  ];
+  return {
+    record: { ...route, name: isNamed ? route.name : 'route', elevationM: bridged(heights, isHeight) },
+    text: said.join('; '),
+  };
+}
+
+/** Straight lines over what is not known; at the ends the nearest height that is. */
+function bridged(heights: readonly unknown[], isKnown: (height: unknown) => height is number): readonly number[] {
+  const known = heights.flatMap((height, i) => (isKnown(height) ? [{ i, height }] : []));
+  let next = 0;
+  return heights.map((height, i) => {
+    while (next < known.length && known[next]!.i < i) next += 1;
+    if (isKnown(height)) return height;
+    const [before, after] = [known[next - 1], known[next]];
+    if (!before) return after!.height;
+    if (!after) return before.height;
+    return before.height + ((after.height - before.height) * (i - before.i)) / (after.i - before.i);
+  });
+}
+
+/** Setups past those that a bike has room for, the last ones first. */
+function surplusSetups({ bikes, setups }: Dataset): DataProblem[] {
+  return bikes.flatMap(({ id, name }) =>
+    setups
+      .filter(({ bikeId }) => bikeId === id)
+      .sort((a, b) => a.rank - b.rank)
+      .slice(SETUPS_MAX)
+      .map((setup) => ({
+        table: 'setups' as const,
+        id: setup.id,
+        text: `${recordText('setups', setup)} is one more than the ${SETUPS_MAX} that ${name} has room for`,
+        mend: 'take it away; the bin keeps it',
+        mended: undefined,
+        spoils: true,
+      })),
+  );
+}

@@ -1,0 +1,108 @@
+'use client';
+
+import { BRIEF_BOUNDS } from '../../core/brief';
+import { cadenceJumps } from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import { gearName } from '../../kit/explain/gears';
+import { SaveTable } from '../../kit/export/SaveTable';
+import { SpeedField } from '../../kit/fields/SpeedField';
+import { withOptional } from '../../kit/fields/with-optional';
+import { SPEED_UNIT_TEXT, fixed, short, speedIn } from '../../kit/format';
+import { Sideways } from '../../kit/sheet/Sideways';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+import { WORDS } from './words/text';
+
+/** Every gear of every setup at one speed: its cadence, and the jump in rpm of the shift to it. */
+export function AtSpeed({ comparison }: { comparison: Comparison }) {
+  const { bench, preferences, edits } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { brief } = inUse;
+  const unit = preferences.speedUnit;
+  const typedKmh = preferences.tables?.compareKmh;
+  const kmh = typedKmh ?? brief.cruisingSpeedKmh;
+  const columns = all.map(({ place, figures }) => ({
+    place,
+    // Hardest first, as they lie from top to bottom of a stand.
+    rows: [...cadenceJumps(figures.report.pathGears, kmh)].reverse(),
+  }));
+  const height = Math.max(...columns.map(({ rows }) => rows.length));
+  const inRange = (rpm: number) => rpm >= brief.lowRpm && rpm <= brief.highRpm;
+  return (
+    <section className={styles.panel} aria-label={WORDS.atSpeed.atOneSpeed}>
+      <div className={styles.panelHead}>
+        <h2>{WORDS.atSpeed.cadenceAt(short(speedIn(unit, kmh), 1), SPEED_UNIT_TEXT[unit])}</h2>
+        <SpeedField
+          id="compare-speed"
+          label={WORDS.atSpeed.speed}
+          owner="compare-speed"
+          bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
+          assumedKmh={brief.cruisingSpeedKmh}
+          valueKmh={typedKmh}
+          onCommit={(value) =>
+            edits.editPreferences((now) => ({ tables: withOptional(now.tables ?? {}, 'compareKmh', value) }))
+          }
+        />
+        <SaveTable
+          name={WORDS.atSpeed.nameAtOneSpeed(bench.bike.name)}
+          table={() => ({
+            fields: ['setup', 'gear', 'cadence_rpm', 'jump_rpm'],
+            rows: columns.flatMap(({ place, rows }) =>
+              rows.map((row) => [LETTERS[place]!, gearName(row.gear), row.cadenceRpm, row.jumpRpm ?? '']),
+            ),
+          })}
+        />
+      </div>
+      <Sideways label={WORDS.atSpeed.atOneSpeed}>
+        <table className={styles.table} data-testid="compare-at-speed">
+          <thead>
+            <tr>
+              {columns.map(({ place }) => (
+                <th key={place} scope="colgroup" colSpan={3}>
+                  <SetupMark place={place} />
+                </th>
+              ))}
+            </tr>
+            <tr>
+              {columns.map(({ place }) => [
+                <th key={`${place} gear`} scope="col">
+                  {WORDS.atSpeed.gear}
+                </th>,
+                <th key={`${place} rpm`} scope="col">
+                  {WORDS.atSpeed.rpm}
+                </th>,
+                <th key={`${place} jump`} scope="col">
+                  {WORDS.atSpeed.jump}
+                </th>,
+              ])}
+            </tr>
+          </thead>
+          <tbody>
+            {Array.from({ length: height }, (_, i) => (
+              <tr key={i}>
+                {columns.map(({ place, rows }) => {
+                  const row = rows[i];
+                  const own = row && inRange(row.cadenceRpm);
+                  return [
+                    <td key={`${place} gear`} className={own ? styles.inRange : undefined}>
+                      {row && gearName(row.gear)}
+                    </td>,
+                    <td key={`${place} rpm`} className={own ? styles.inRange : styles.number}>
+                      {row && fixed(row.cadenceRpm, 0)}
+                    </td>,
+                    <td key={`${place} jump`} className={styles.number}>
+                      {row?.jumpRpm !== undefined && fixed(row.jumpRpm, 0)}
+                    </td>,
+                  ];
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Sideways>
+      <p className={styles.legend}>{WORDS.atSpeed.inRange(short(brief.lowRpm, 1), short(brief.highRpm, 1))}</p>
+    </section>
+  );
+}

@@ -1,0 +1,31 @@
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { SetupMark } from '../../kit/bench/SetupMark';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+import { WORDS } from './words/text';
+import { boughtText, suitText } from './words/suit-words';
+
+/** Who each setup suits, from facts, with the other side's case; and what its cost buys. */
+export function ForWhom({ comparison }: { comparison: Comparison }) {
+  const { all, inUse } = comparison;
+  return (
+    <section className={styles.panel} aria-label={WORDS.forWhom.forWhom}>
+      <h2>{WORDS.forWhom.forWhom}</h2>
+      <dl className={styles.suits}>
+        {all.map(({ place, suit, figures, rows, title }) => {
+          const bought = boughtText(figures.candidate.cost, rows);
+          return (
+            <div key={place}>
+              <dt>
+                <SetupMark place={place} /> {title}
+              </dt>
+              <dd data-testid={`suit-${LETTERS[place]}`}>
+                {suit && suitText(LETTERS[place]!, suit, inUse.brief)} {bought}
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,187 @@
+'use client';
+
+import { Input, Select } from 'antd';
+import { useState } from 'react';
+import { BRIEF_BOUNDS } from '../../core/brief';
+import { lossBetween, lossGearsOf, type LossGear, type LossOfGear } from '../../core/compare';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { LETTERS } from '../../kit/bench/setup-sign';
+import { gearName } from '../../kit/explain/gears';
+import { Field } from '../../kit/fields/Field';
+import { NumberField } from '../../kit/fields/NumberField';
+import { SpeedField } from '../../kit/fields/SpeedField';
+import { withOptional } from '../../kit/fields/with-optional';
+import { fixed, short } from '../../kit/format';
+import { PUBLISHED_LOSS_W, type PublishedLoss } from '../../records';
+import type { Comparison } from './useCompare';
+import styles from './Compare.module.css';
+import { WORDS } from './words/text';
+
+interface Choice extends LossGear {
+  readonly key: string;
+  readonly label: string;
+}
+
+/** Any two gears of the setups side by side in watts, at a power and a speed, with a published figure beside. */
+export function LossesBetween({ comparison }: { comparison: Comparison }) {
+  const { bench, preferences, edits } = useReadyBench();
+  const { all, inUse } = comparison;
+  const { brief } = inUse;
+  const { bike, fromLink } = bench;
+  const [keys, setKeys] = useState<readonly [string | undefined, string | undefined]>([undefined, undefined]);
+  const choices = all.flatMap(({ place, figures }) =>
+    lossGearsOf(figures.candidate).map((gear): Choice => {
+      const name = gearName(gear);
+      return { ...gear, key: `${place} ${name}`, label: `${LETTERS[place]} ${name}` };
+    }),
+  );
+  const cruisingKey = (at: number) => {
+    const { place, figures } = all[at]!;
+    return `${place} ${gearName(figures.cruising.gear)}`;
+  };
+  const chosen = ([0, 1] as const).map((side) => {
+    const wanted = keys[side] ?? cruisingKey(Math.min(side, all.length - 1));
+    return choices.find(({ key }) => key === wanted) ?? choices[0]!;
+  });
+  const { lossPowerW, lossKmh } = preferences.tables ?? {};
+  const powerW = lossPowerW ?? brief.powerW;
+  const speedKmh = lossKmh ?? brief.cruisingSpeedKmh;
+  const { left, right, differenceW, withinSpreads } = lossBetween(chosen[0]!, chosen[1]!, {
+    powerW,
+    speedKmh,
+    frontDragCm2: brief.frontDragCm2,
+    anglePercentPerDeg: bike.angleLossPercentPerDeg ?? 0,
+  });
+  const hasHub = all.some(({ figures }) => figures.candidate.setup.hubStages.length > 1);
+  const published = bike.publishedLoss ?? {};
+  const setPublished = (next: PublishedLoss) =>
+    edits.editBike(WORDS.lossesBetween.published, (record) =>
+      withOptional(record, 'publishedLoss', Object.keys(next).length > 0 ? next : undefined),
+    );
+  const setTables = (field: 'lossPowerW' | 'lossKmh', value: number | undefined) =>
+    edits.editPreferences((now) => ({ tables: withOptional(now.tables ?? {}, field, value) }));
+  const side = (at: 0 | 1, label: string) => (
+    <Field id={`loss-${at}`} label={label}>
+      <Select<string>
+        id={`loss-${at}`}
+        showSearch
+        style={{ width: 130 }}
+        value={chosen[at]!.key}
+        options={choices.map(({ key, label: text }) => ({ value: key, label: text }))}
+        onChange={(key) => setKeys(at === 0 ? [key, keys[1]] : [keys[0], key])}
+      />
+    </Field>
+  );
+  return (
+    <section className={styles.panel} aria-label={WORDS.lossesBetween.losses}>
+      <h2>{WORDS.lossesBetween.losses}</h2>
+      <div className={styles.lossFields}>
+        {side(0, WORDS.lossesBetween.oneGear)}
+        {side(1, WORDS.lossesBetween.otherGear)}
+        <NumberField
+          id="loss-power"
+          label={WORDS.lossesBetween.power}
+          term={WORDS.lossesBetween.power}
+          owner="loss"
+          unit="W"
+          bounds={BRIEF_BOUNDS.powerW}
+          optional
+          width={110}
+          placeholder={short(brief.powerW, 0)}
+          value={lossPowerW}
+          onCommit={(value) => setTables('lossPowerW', value)}
+        />
+        <SpeedField
+          id="loss-speed"
+          label={WORDS.lossesBetween.speed}
+          owner="loss"
+          bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
+          assumedKmh={brief.cruisingSpeedKmh}
+          valueKmh={lossKmh}
+          onCommit={(value) => setTables('lossKmh', value)}
+        />
+        <NumberField
+          id="published-loss"
+          label={WORDS.lossesBetween.published}
+          term={WORDS.lossesBetween.published}
+          owner={bike.id}
+          unit="W"
+          bounds={PUBLISHED_LOSS_W}
+          optional
+          disabled={fromLink}
+          width={120}
+          value={published.differenceW}
+          onCommit={(value) => setPublished(withOptional(published, 'differenceW', value))}
+        />
+        <Field id="published-source" label={WORDS.lossesBetween.source}>
+          <Input
+            id="published-source"
+            key={bike.id}
+            disabled={fromLink}
+            maxLength={120}
+            defaultValue={published.source}
+            placeholder={WORDS.lossesBetween.sourceSuch}
+            onBlur={({ target }) => {
+              const source = target.value.trim();
+              if (source !== (published.source ?? ''))
+                setPublished(withOptional(published, 'source', source || undefined));
+            }}
+          />
+        </Field>
+      </div>
+      <table className={styles.table} data-testid="losses-between">
+        <thead>
+          <tr>
+            <th scope="col">{WORDS.lossesBetween.gear}</th>
+            <th scope="col">{WORDS.lossesBetween.chain}</th>
+            {hasHub && <th scope="col">{WORDS.lossesBetween.hub}</th>}
+            <th scope="col">{WORDS.lossesBetween.air}</th>
+            <th scope="col">{WORDS.lossesBetween.total}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {[left, right].map((loss, i) => (
+            <LossRow key={i} label={chosen[i]!.label} loss={loss} hasHub={hasHub} />
+          ))}
+        </tbody>
+      </table>
+      <p data-testid="loss-verdict">
+        {withinSpreads
+          ? WORDS.lossesBetween.noDifference(fixed(Math.abs(differenceW), 1))
+          : WORDS.lossesBetween.difference(
+              chosen[differenceW > 0 ? 1 : 0]!.label,
+              fixed(Math.abs(differenceW), 1),
+              chosen[differenceW > 0 ? 0 : 1]!.label,
+            )}{' '}
+        {published.differenceW !== undefined &&
+          WORDS.lossesBetween.publishedSays(
+            fixed(published.differenceW, 1),
+            published.source ?? WORDS.lossesBetween.noSource,
+          )}
+      </p>
+      <p className={styles.legend}>{WORDS.lossesBetween.estimate}</p>
+    </section>
+  );
+}
+
+function LossRow({
+  label,
+  loss: { chain, hub, air, total },
+  hasHub,
+}: {
+  label: string;
+  loss: LossOfGear;
+  hasHub: boolean;
+}) {
+  const watts = ({ watts: value, lowWatts, highWatts }: LossOfGear['total']) =>
+    WORDS.lossesBetween.watts(fixed(value, 1), fixed(lowWatts, 1), fixed(highWatts, 1));
+  return (
+    <tr>
+      <th scope="row">{label}</th>
+      <td>{watts(chain)}</td>
+      {hasHub && <td>{hub.watts === 0 ? WORDS.lossesBetween.none : watts(hub)}</td>}
+      <td>{air.watts === 0 ? WORDS.lossesBetween.none : watts(air)}</td>
+      <td>{watts(total)}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,95 @@
+import type { FilledBrief } from '../../../core/brief';
+import type { DifferenceRow, NeedAnswer, RowId, Suit, SuitFact } from '../../../core/compare';
+import { gearName, sizeChangeText } from '../../../kit/explain/gears';
+import { fixed, percentText, short } from '../../../kit/format';
+import { listed } from '../../../messages/job';
+
+const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
+  climb: 'the steepest climb',
+  lowestRatio: 'the lowest ratio',
+  topSpeed: 'the top speed',
+  cruising: 'a straight gear at the usual speed',
+};
+
+/** A fact as part of a sentence about its setup. */
+function factPhrase(fact: SuitFact, brief: FilledBrief): string {
+  switch (fact.id) {
+    case 'meetsAll':
+      return 'it is easy enough on your steepest climb and reaches your top speed';
+    case 'misses':
+      return `it misses ${listed(fact.needs.map((id) => NEED_PHRASE[id] ?? id))}`;
+    case 'oneHand':
+      return 'one hand shifts everything, and there is no front derailleur to adjust, to clean or to clog with mud';
+    case 'bothHands':
+      return `both hands shift (${fact.frontShifts} front ${fact.frontShifts === 1 ? 'shift' : 'shifts'} in the sequence), and a front derailleur needs adjusting and cleaning`;
+    case 'systemShifts':
+      return fact.control === 'automatic'
+        ? 'one hand shifts everything, for the front shifts by itself; it still needs adjusting and cleaning, and easing off while it moves'
+        : 'one pair of buttons goes through all gears in order; the front derailleur still needs adjusting and cleaning, and easing off while it moves';
+    case 'smallerSteps':
+      return `steps are smaller at the speeds you ride (${percentText(fact.own)} on average; up to ${percentText(fact.other)} among the others)`;
+    case 'largerSteps':
+      return `steps are larger at the speeds you ride (${percentText(fact.own)} on average; ${percentText(fact.other)} at best among the others)`;
+    case 'noGaps':
+      return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+    case 'gaps':
+      return `${fact.count} ${fact.count === 1 ? 'gap' : 'gaps'} at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+    case 'widerRange':
+      return `a wider range (${percentText(fact.own)}, against ${percentText(fact.other)})`;
+    case 'narrowerRange':
+      return `a narrower range (${percentText(fact.own)}, against ${percentText(fact.other)})`;
+    case 'moreClearance':
+      return `the ring clears the ground by ${fixed(fact.mm, 0)} mm more`;
+    case 'lessClearance':
+      return `the ring clears the ground by ${fixed(fact.mm, 0)} mm less`;
+    case 'chainMayDrop':
+      return 'the chain may drop on rough ground unless a guide, or a narrow-wide ring with a clutch, holds it';
+    case 'losesRare':
+      return `it gives up ${listed(fact.gears.map(gearName))}, which you rarely use`;
+    case 'keepsUsual':
+      return 'each of your usual gears has its like';
+    case 'changesUsual':
+      return `of your usual gears ${gearName(fact.job.gear)} changes most: ${gearName(fact.job.nearest)} is ${sizeChangeText(fact.job.change)}`;
+    case 'quiet':
+      return `a quiet gear at your usual speed (${fact.ring}/${fact.cog})`;
+    case 'noisy':
+      return `the gear for your usual speed (${fact.ring}/${fact.cog}) runs near the end of the cassette and is louder`;
+    case 'lighter':
+      return `${fixed(fact.grams, 0)} g lighter`;
+    case 'heavier':
+      return `${fixed(fact.grams, 0)} g heavier`;
+    case 'nothingToBuy':
+      return 'nothing to buy';
+    case 'costs':
+      return `${short(fact.cost, 0)} to buy`;
+  }
+}
+
+/** Who a setup suits, and the other side's case: two plain sentences. */
+export function suitText(letter: string, { speaksFor, against }: Suit, brief: FilledBrief): string {
+  const sentence = (facts: readonly SuitFact[]) => facts.map((fact) => factPhrase(fact, brief)).join('; ');
+  const pro = speaksFor.length > 0 ? `For ${letter}: ${sentence(speaksFor)}.` : `Nothing speaks for ${letter}.`;
+  const contra = against.length > 0 ? `Against it: ${sentence(against)}.` : 'Nothing speaks against it.';
+  return `${pro} ${contra}`;
+}
+
+const GAIN_PHRASE: Readonly<Partial<Record<RowId, string>>> = {
+  easiest: 'an easier gear for the climb',
+  topSpeed: 'more top speed',
+  holes: 'fewer gaps',
+  frontShifts: 'fewer front shifts',
+  doubleShifts: 'fewer double shifts',
+  riddenStep: 'smaller steps at your speeds',
+  mass: 'less weight',
+  frontDrag: 'less drag',
+};
+
+/** What the money of a setup buys against A; empty where nothing is bought or its cost is not known. */
+export function boughtText(cost: number | undefined, rows: readonly DifferenceRow[]): string {
+  if (cost === undefined || cost === 0 || rows.length === 0) return '';
+  const gains = rows.flatMap(({ id, judgement }) =>
+    judgement === 'better' && GAIN_PHRASE[id] ? [GAIN_PHRASE[id]] : [],
+  );
+  const buys = gains.length > 0 ? listed(gains) : 'nothing that counts for your needs';
+  return `${short(cost, 0)} buys ${buys}.`;
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { Segmented } from 'antd';
+import { checklistOf, type ChecklistAnswer, type ChecklistId } from '../../core/fit';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { withOptional } from '../../kit/fields/with-optional';
+import styles from './Fit.module.css';
+import { WORDS } from './words/text';
+
+type Shown = ChecklistAnswer | 'open';
+
+/** What a mechanic looks at where no figure decides, each to be answered once for the setup. */
+export function ChecklistPanel() {
+  const { bench, edits } = useReadyBench();
+  const { setup, fromLink } = bench;
+  const items = checklistOf(setup, setup.checklist ?? {});
+  const known = items.filter(({ answer }) => answer !== undefined).length;
+  const wrong = items.filter(({ answer }) => answer === 'doesNotFit').length;
+  const set = (id: ChecklistId, next: Shown) =>
+    edits.editSetup(WORDS.checklistPanel.checklist, (record) =>
+      withOptional(record, 'checklist', withOptional(record.checklist ?? {}, id, next === 'open' ? undefined : next)),
+    );
+  return (
+    <section className={styles.panel} aria-label={WORDS.checklistPanel.checklist}>
+      <div className={styles.panelHead}>
+        <h2>{WORDS.checklistPanel.checklist}</h2>
+        <span data-testid="checklist-count">
+          {WORDS.checklistPanel.answered(known, items.length)}
+          {wrong > 0 && <b>. {WORDS.checklistPanel.wrong(wrong)}</b>}
+        </span>
+      </div>
+      <ul className={styles.checklist}>
+        {items.map(({ id, answer }) => (
+          <li key={id} data-testid={`look-${id}`}>
+            <span>{WORDS.checklistPanel.questions[id]}</span>
+            <Segmented<Shown>
+              size="small"
+              aria-label={WORDS.checklistPanel.questions[id]}
+              disabled={fromLink}
+              value={answer ?? 'open'}
+              options={[
+                { value: 'open', label: WORDS.checklistPanel.open },
+                { value: 'fits', label: WORDS.checklistPanel.fits },
+                { value: 'doesNotFit', label: WORDS.checklistPanel.doesNotFit },
+              ]}
+              onChange={(next) => set(id, next)}
+            />
+          </li>
+        ))}
+      </ul>
+      <p className={styles.note}>{WORDS.checklistPanel.note}</p>
+    </section>
+  );
+}

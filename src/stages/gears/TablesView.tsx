@@ -1,0 +1,214 @@
+'use client';
+
+import { Segmented } from 'antd';
+import { BRIEF_BOUNDS } from '../../core/brief';
+import {
+  CADENCE_RPM,
+  CHAINRING_TEETH,
+  COG_TEETH,
+  TABLE_CADENCES_RPM,
+  TABLE_READINGS,
+  cadenceTable,
+  ringCogTable,
+  span,
+  spanAround,
+  type TableReading,
+} from '../../core/gears';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { gearName } from '../../kit/explain/gears';
+import { SaveTable } from '../../kit/export/SaveTable';
+import { NumberField } from '../../kit/fields/NumberField';
+import { SpeedField } from '../../kit/fields/SpeedField';
+import { withOptional } from '../../kit/fields/with-optional';
+import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
+import { Sideways } from '../../kit/sheet/Sideways';
+import type { TableSettings } from '../../records';
+import type { Gears } from './useGears';
+import styles from './Gears.module.css';
+import { WORDS } from './words/text';
+
+/** Tables that riders make on paper: any rings by any cogs, and the speed of every gear at each cadence. */
+export function TablesView({ gears }: { gears: Gears }) {
+  return (
+    <div className={styles.tables}>
+      <RingCogTable gears={gears} />
+      <CadenceTable gears={gears} />
+    </div>
+  );
+}
+
+function RingCogTable({ gears }: { gears: Gears }) {
+  const { bench, preferences, edits } = useReadyBench();
+  const { report, inUse, context } = gears;
+  const { speedUnit, tables = {} } = preferences;
+  const { chainrings, cogs } = report.setup;
+  const around = spanAround(report.setup);
+  const {
+    ringFromT = around.ringFromT,
+    ringToT = around.ringToT,
+    cogFromT = around.cogFromT,
+    cogToT = around.cogToT,
+    reading = 'speed',
+    cadenceRpm = inUse.brief.preferredRpm,
+    speedKmh = inUse.brief.cruisingSpeedKmh,
+  } = tables;
+  const set = <K extends keyof TableSettings>(field: K, value: TableSettings[K]) =>
+    edits.editPreferences((now) => ({ tables: withOptional(now.tables ?? {}, field, value) }));
+  const [rings, sprockets] = [span(ringFromT, ringToT), span(cogFromT, cogToT)];
+  const at = reading === 'speed' ? cadenceRpm : speedKmh;
+  const values = ringCogTable(rings, sprockets, context.riding.rolloutMm, reading, at);
+  const shown = (value: number) => fixed(reading === 'speed' ? speedIn(speedUnit, value) : value, 1);
+  const isPresent = (ring: number, cog: number) => chainrings.includes(ring) && cogs.includes(cog);
+  const teeth = (field: 'ringFromT' | 'ringToT' | 'cogFromT' | 'cogToT', label: string, now: number) => (
+    <NumberField
+      id={`table-${field}`}
+      label={label}
+      term={label}
+      owner="tables"
+      unit="T"
+      bounds={field.startsWith('ring') ? CHAINRING_TEETH : COG_TEETH}
+      whole
+      optional
+      width={84}
+      placeholder={String(now)}
+      value={tables[field]}
+      onCommit={(value) => set(field, value)}
+    />
+  );
+  return (
+    <section className={styles.panel} aria-label={WORDS.tablesView.ringsByCogs}>
+      <div className={styles.panelHead}>
+        <h2>{WORDS.tablesView.ringsByCogs}</h2>
+        <SaveTable
+          name={WORDS.tablesView.nameRingsByCogs(bench.bike.name)}
+          table={() => ({
+            fields: ['cog', ...rings.map((ring) => `${ring}_${reading === 'speed' ? 'kmh' : 'rpm'}`)],
+            rows: sprockets.map((cog, i) => [cog, ...values[i]!]),
+          })}
+        />
+      </div>
+      <div className={styles.tableFields}>
+        {teeth('ringFromT', WORDS.tablesView.ringsFrom, ringFromT)}
+        {teeth('ringToT', WORDS.tablesView.to, ringToT)}
+        {teeth('cogFromT', WORDS.tablesView.cogsFrom, cogFromT)}
+        {teeth('cogToT', WORDS.tablesView.to, cogToT)}
+        <Segmented<TableReading>
+          aria-label={WORDS.tablesView.reading}
+          value={reading}
+          options={TABLE_READINGS.map((value) => ({ value, label: WORDS.tablesView.readings[value] }))}
+          onChange={(value) => set('reading', value === 'speed' ? undefined : value)}
+        />
+        {reading === 'speed' ? (
+          <NumberField
+            id="table-cadenceRpm"
+            label={WORDS.tablesView.atCadence}
+            term={WORDS.tablesView.atCadence}
+            owner="tables"
+            unit="rpm"
+            bounds={CADENCE_RPM}
+            optional
+            width={110}
+            placeholder={fixed(cadenceRpm, 0)}
+            value={tables.cadenceRpm}
+            onCommit={(value) => set('cadenceRpm', value)}
+          />
+        ) : (
+          <SpeedField
+            id="table-speedKmh"
+            label={WORDS.tablesView.atSpeed}
+            owner="tables"
+            bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
+            assumedKmh={speedKmh}
+            valueKmh={tables.speedKmh}
+            onCommit={(value) => set('speedKmh', value)}
+          />
+        )}
+      </div>
+      {rings.length === 0 || sprockets.length === 0 ? (
+        <p role="alert" data-testid="table-empty">
+          {WORDS.tablesView.wrongWayRound}
+        </p>
+      ) : (
+        <Sideways label={WORDS.tablesView.ringsByCogs}>
+          <table className={styles.stepTable} data-testid="ring-cog-table">
+            <caption className={styles.hidden}>
+              {reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : WORDS.tablesView.rpm}
+            </caption>
+            <thead>
+              <tr>
+                <th scope="col">{reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : WORDS.tablesView.rpm}</th>
+                {rings.map((ring) => (
+                  <th key={ring} scope="col">
+                    {ring}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {sprockets.map((cog, i) => (
+                <tr key={cog}>
+                  <th scope="row">{cog}</th>
+                  {rings.map((ring, j) => (
+                    <td
+                      key={ring}
+                      className={isPresent(ring, cog) ? styles.presentCell : undefined}
+                      {...(isPresent(ring, cog) && { 'data-present': `${ring}/${cog}` })}
+                    >
+                      {shown(values[i]![j]!)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Sideways>
+      )}
+      <p className={styles.tableLegend}>{WORDS.tablesView.presentMarked}</p>
+    </section>
+  );
+}
+
+function CadenceTable({ gears }: { gears: Gears }) {
+  const { bench, preferences } = useReadyBench();
+  const { speedUnit } = preferences;
+  const { pathGears } = gears.report;
+  const rows = cadenceTable(pathGears, TABLE_CADENCES_RPM);
+  return (
+    <section className={styles.panel} aria-label={WORDS.tablesView.cadenceByGear}>
+      <div className={styles.panelHead}>
+        <h2>{WORDS.tablesView.speedAtEachCadence(SPEED_UNIT_TEXT[speedUnit])}</h2>
+        <SaveTable
+          name={WORDS.tablesView.nameCadenceByGear(bench.bike.name)}
+          table={() => ({
+            fields: ['gear', ...TABLE_CADENCES_RPM.map((rpm) => `kmh_at_${rpm}_rpm`)],
+            rows: pathGears.map((gear, i) => [gearName(gear), ...rows[i]!]),
+          })}
+        />
+      </div>
+      <Sideways label={WORDS.tablesView.cadenceByGear}>
+        <table className={styles.stepTable} data-testid="cadence-table">
+          <thead>
+            <tr>
+              <th scope="col">{WORDS.tablesView.gear}</th>
+              {TABLE_CADENCES_RPM.map((rpm) => (
+                <th key={rpm} scope="col">
+                  {rpm}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {pathGears.map((gear, i) => (
+              <tr key={gear.key}>
+                <th scope="row">{gearName(gear)}</th>
+                {rows[i]!.map((kmh, j) => (
+                  <td key={TABLE_CADENCES_RPM[j]}>{fixed(speedIn(speedUnit, kmh), 1)}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Sideways>
+    </section>
+  );
+}

@@ -1,0 +1,42 @@
+import type { KeptRecords } from '../records';
+import type { SetAside, SortedOut } from '../records/schema';
+import { change } from './change';
+import type { RontelDatabase } from './db';
+
+/** A record that was set aside: it could not be read, and would have spoiled every backup; or one as it was before it was mended. */
+export interface AsideEntry extends SetAside {
+  /** Given by the database, rising. */
+  readonly seq?: number;
+  /** Milliseconds since 1970. */
+  readonly atMs: number;
+  /** Whether it is here all the same, mended. */
+  readonly isMended: boolean;
+}
+
+/** Keeps what was set aside, and what was mended as it was before. */
+export async function putAside(db: RontelDatabase, { aside, mended }: SortedOut): Promise<void> {
+  const atMs = Date.now();
+  await db.aside.bulkAdd([
+    ...aside.map((one) => ({ ...one, atMs, isMended: false })),
+    ...mended.map((one) => ({ ...one, atMs, isMended: true })),
+  ]);
+}
+
+/** What was set aside, newest first. */
+export function readAside(db: RontelDatabase): Promise<AsideEntry[]> {
+  return db.aside.orderBy('seq').reverse().toArray();
+}
+
+/** Puts a record back as one step, where it can be kept now. @throws as any write does; then it stays aside */
+export async function putBackAside(db: RontelDatabase, { seq, table, record, text }: AsideEntry): Promise<void> {
+  if (table === 'preferences') return;
+  await change(db, { label: `put back: ${text}`, now: Date.now() }, (draft) =>
+    draft.put(table, record as KeptRecords[typeof table]),
+  );
+  await letGoOfAside(db, seq!);
+}
+
+/** Lets go of a record that was set aside, for good. */
+export async function letGoOfAside(db: RontelDatabase, seq: number): Promise<void> {
+  await db.aside.delete(seq);
+}

@@ -1,0 +1,10 @@
+/** What a browser new to Rontel begins with: whoever starts the server says so, and the page learns it by a cookie. */
+export const FIRST_STARTS = ['demo', 'empty'] as const;
+export type FirstStart = (typeof FIRST_STARTS)[number];
+
+export const FIRST_START_COOKIE = 'rontel-first-start';
+
+/** @param cookies as a page has them */
+export function firstStartOf(cookies: string): FirstStart {
+  return cookies.split('; ').includes(`${FIRST_START_COOKIE}=demo`) ? 'demo' : 'empty';
+}

@@ -1,0 +1,68 @@
+import type { Middleware, DBCore } from 'dexie';
+import type { TABLE_SCHEMAS } from '../records/schema';
+import { KEPT_TABLES, recordText, type KeptTable } from '../records';
+
+type Guarded = KeptTable | 'preferences';
+type RecordSchemas = typeof TABLE_SCHEMAS;
+
+/** A record that was not written because it is none that a backup could be read with again. Nothing was changed. */
+export class RefusedRecordError extends Error {
+  constructor(
+    readonly table: Guarded,
+    readonly id: string,
+    what: string,
+    problem: string,
+  ) {
+    super(`${what} was not saved: ${problem}. Nothing was changed.`);
+  }
+}
+
+let schemas: RecordSchemas | undefined;
+
+/**
+ * Loads what records are checked by. It comes after the page, for the schemas are large; so whoever writes waits for it
+ * before the transaction begins, which would end while it waits.
+ */
+export async function openGate(): Promise<RecordSchemas> {
+  schemas ??= (await import('../records/schema')).TABLE_SCHEMAS;
+  return schemas;
+}
+
+/**
+ * The one gate: every record that is written to a table of what is kept, by whomever, passes the schema of its kind in
+ * the same transaction, or the whole transaction fails.
+ */
+export const GATE: Middleware<DBCore> = {
+  stack: 'dbcore',
+  name: 'gate',
+  create: (core) => ({
+    ...core,
+    table: (name) => {
+      const table = core.table(name);
+      if (!isGuarded(name)) return table;
+      return {
+        ...table,
+        mutate: (request) => {
+          if (request.type === 'add' || request.type === 'put') {
+            for (const record of request.values as readonly unknown[]) check(name, record);
+          }
+          return table.mutate(request);
+        },
+      };
+    },
+  }),
+};
+
+const isGuarded = (name: string): name is Guarded => name === 'preferences' || KEPT_TABLES.includes(name as KeptTable);
+
+function check(table: Guarded, record: unknown): void {
+  if (!schemas) throw new Error(`a write to ${table} before the gate was open: call openGate first`);
+  const result = schemas[table].safeParse(record);
+  if (result.success) return;
+  const [issue] = result.error.issues;
+  const where = issue && issue.path.length > 0 ? `${issue.path.join('.')}: ` : '';
+  const { id } = record as { readonly id?: unknown };
+  const what = recordText(table, record);
+  const capital = what.charAt(0).toUpperCase() + what.slice(1);
+  throw new RefusedRecordError(table, String(id), capital, `${where}${issue?.message ?? ''}`);
+}

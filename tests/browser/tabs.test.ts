@@ -1,0 +1,179 @@
+import { Key } from 'selenium-webdriver';
+import { readBackup } from '../../src/formats/read-backup';
+import type { BikeRecord } from '../../src/records';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+let first: string;
+let second: string;
+beforeAll(async () => {
+  app = await AppInBrowser.start('demo');
+});
+afterAll(() => app.stop());
+
+const rollout = (tyreMm: number) => (Math.PI * (622 + 2 * tyreMm)).toFixed(1);
+const tyre = async () => {
+  const { bikes } = await app.stored<{ bikes: readonly BikeRecord[] }>();
+  return bikes.find(({ id }) => id === 'estuary-tourer')!.wheelsets[0]!.tyreWidthMm;
+};
+const inTab = (tab: string) => app.driver.switchTo().window(tab);
+
+describe('two tabs', () => {
+  beforeEach(async () => {
+    await app.begin('/gears');
+    first = await app.driver.getWindowHandle();
+    await app.driver.switchTo().newWindow('tab');
+    second = await app.driver.getWindowHandle();
+    await app.open('/gears');
+  });
+  afterEach(async () => {
+    await inTab(second);
+    await app.driver.close();
+    await inTab(first);
+  });
+
+  /** Keeps 50 in the first tab, begins to type another over it, and writes 44 in the second. */
+  async function overtake(): Promise<void> {
+    await inTab(first);
+    await app.type('tyre', '50');
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.type('tyre', '5');
+    await app.shows('#tyre-problem', /./);
+    await inTab(second);
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.type('tyre', '44');
+    await app.leaveField();
+    await app.shows('[data-testid=rollout-used]', rollout(44));
+    await inTab(first);
+    await app.shows('[data-testid=rollout-used]', rollout(44));
+  }
+
+  test.each([
+    ['the field is left', () => app.leaveField()],
+    ['Escape is pressed', () => app.press(Key.ESCAPE)],
+    ['the typing is taken back', () => app.press(Key.chord(Key.CONTROL, 'z'))],
+  ])('what another tab has written stands when %s, and the field says so', async (_, leave) => {
+    await overtake();
+    await leave();
+    await app.shows('#tyre-problem', 'Another window has changed this to 44 meanwhile, and that stands.');
+    await app.holds('tyre', '44');
+    expect(await tyre()).toBe(44);
+  });
+
+  test('where nobody else has written, the record goes back to what it was before the typing', async () => {
+    await inTab(first);
+    await app.type('tyre', '50');
+    await app.leaveField();
+    await app.type('tyre', '60');
+    await app.shows('[data-testid=rollout-used]', rollout(60));
+    await app.type('tyre', '600');
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.press(Key.ESCAPE);
+    await app.holds('tyre', '50');
+    expect(await tyre()).toBe(50);
+  });
+
+  test('undo takes back the step of its own tab; what the other has built on it leaves, and says so', async () => {
+    await inTab(first);
+    await app.type('tyre', '50');
+    await app.leaveField();
+    await inTab(second);
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.type('cadence', '77');
+    await app.leaveField();
+    await inTab(first);
+    await app.holds('cadence', '77');
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=rollout-used]', rollout(38));
+    await app.holds('cadence', '77');
+    await app.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await inTab(second);
+    await app.type('tyre', '44');
+    await app.leaveField();
+    await inTab(first);
+    await app.shows('[data-testid=rollout-used]', rollout(44));
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('.ant-notification', 'another window has changed the same since');
+    expect(await tyre()).toBe(44);
+  });
+
+  test('a tab goes on with its own steps after a reload', async () => {
+    await inTab(first);
+    await app.type('tyre', '50');
+    await app.leaveField();
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=rollout-used]', rollout(38));
+  });
+});
+
+const METRES_A_DEGREE = 111_195;
+const route = (name: string, height: (i: number) => number) =>
+  `<?xml version="1.0"?><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>${name}</name><trkseg>${Array.from(
+    { length: 120 },
+    (_, i) => `<trkpt lat="${(i * 20) / METRES_A_DEGREE}" lon="0"><ele>${height(i)}</ele></trkpt>`,
+  ).join('')}</trkseg></trk></gpx>`;
+
+test('routes with heights that mean “no data” are taken in without them, and backups stay readable', async () => {
+  await app.begin('/rides');
+  await app.give('[data-testid=ride-files]', {
+    'fen.gpx': route('Fen', (i) => (i % 5 === 2 ? -32768 : i)),
+    ' .gpx': route(' ', (i) => i),
+    'high.gpx': route('High', () => 9100),
+  });
+  await app.shows('[data-testid=import-jobs]', /24 heights that no road has/);
+  await app.shows('[data-testid=import-jobs]', /120 of its 120 heights are below -500 m or above 9000 m/);
+  await app.open('/data');
+  await app.clickText('button', 'Save a backup');
+  const result = readBackup(await app.download('.json'));
+  if (!result.ok) throw new Error(result.failure.message);
+  expect(result.dataset.routes.map(({ name }) => name)).toEqual(expect.arrayContaining(['Fen', 'ride']));
+});
+
+/** Writes into a table past Rontel, as another program would. */
+const putPast = (table: string, records: readonly object[]) =>
+  app.driver.executeAsyncScript(
+    `const [table, records, done] = arguments; const open = indexedDB.open('rontel');
+     open.onsuccess = () => { const t = open.result.transaction(table, 'readwrite');
+       for (const record of records) t.objectStore(table).put(record);
+       t.oncomplete = () => { open.result.close(); done(); }; };`,
+    table,
+    records,
+  );
+
+test('records that are wrong are set aside at opening, named, and saved as files; the rest goes on', async () => {
+  await app.begin('/rides');
+  const { rides, routes } = await app.stored<{ rides: object[]; routes: { elevationM: number[] }[] }>();
+  await putPast('rides', [{ ...rides[0]!, id: 'ride-x', name: 'From the far future', startedAtMs: 1e300 }]);
+  await putPast('routes', [
+    { ...routes[0]!, id: 'route-x', name: 'Holes', elevationM: [-32768, ...routes[0]!.elevationM] },
+  ]);
+  await putPast('notes', [{ id: 'note-x', bikeId: 'gone', atMs: 1e300, text: 'x' }]);
+  await app.open('/log');
+  await app.shows('[data-testid=set-aside]', '3 records could not be read');
+  await app.open('/data');
+  await app.shows('[aria-label="Set aside"]', 'Ride “From the far future”: startedAtMs: a time of 1e+300 ms');
+  await app.shows('[aria-label="Set aside"]', 'Route “Holes”: 1 height that no road has');
+  await app.clickText('button', 'Save as a file');
+  expect(JSON.parse(await app.download('.json'))).toHaveProperty('id');
+  await app.clickText('button', 'Save a backup');
+  expect(readBackup(await app.download('.json')).ok).toBe(true);
+});
+
+test('a damaged backup names what is wrong with it, and the rest can be looked at and taken in', async () => {
+  await app.begin('/data');
+  await app.clickText('button', 'Save a backup');
+  const backup = JSON.parse(await app.download('.json')) as { data: { notes: object[]; bikes: object[] } };
+  backup.data.notes = [
+    { ...backup.data.notes[0]!, id: 'good', text: 'from the file' },
+    { ...backup.data.notes[0]!, id: 'bad', km: 1e9 },
+  ];
+  await app.give('[data-testid=backup-file]', { 'b.json': JSON.stringify(backup) });
+  await app.shows('[role=alert]', 'the file is damaged at notes.1.km');
+  await app.shows('[role=alert]', 'Note bad: km left out');
+  await app.clickText('button', 'Look at what can be read');
+  await app.shows('[data-table=notes]', /notes\s+2/);
+});
