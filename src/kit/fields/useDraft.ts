@@ -62,8 +62,8 @@ export function useDraft<T>(
   const [focused, setFocused] = useState(false);
 
   const [, redraw] = useReducer((times: number) => times + 1, 0);
-  /** Typed, and not drawn yet. */
-  const ahead = useRef<DraftState>(undefined);
+  /** What the field holds now. The state follows it when it is drawn, so events ask this and not the state. */
+  const newest = useRef<DraftState>(undefined);
   const leave = useRef<() => void>(undefined);
   useEffect(() => () => leave.current?.(), []);
 
@@ -81,7 +81,7 @@ export function useDraft<T>(
     by?.owner === owner && by.stored === stored && !active
       ? { message: WORDS.draft.overtaken(stored), unfinished: true }
       : undefined;
-  const latest = () => own(ahead.current) ?? active;
+  const latest = () => own(newest.current);
 
   /** A value as text, whatever way it was typed. */
   const valueOf = (typed: string) => {
@@ -93,7 +93,7 @@ export function useDraft<T>(
 
   const show = (next: DraftState | undefined) => {
     leave.current?.();
-    ahead.current = undefined;
+    newest.current = next;
     setState(next);
     // A field that keeps its text itself is to show this one, though it may be the one that was drawn last.
     redraw();
@@ -117,7 +117,7 @@ export function useDraft<T>(
 
   return {
     text,
-    latestText: () => latest()?.text ?? text,
+    latestText: () => latest()?.text ?? stored,
     problem: problemOf(active) ?? noticeOf(overtakenBy),
     inputProps: {
       value: text,
@@ -130,7 +130,7 @@ export function useDraft<T>(
         const begun = { text: target.value, owner, epoch, base, wrote };
         const typed = next.ok ? { ...begun, wrote: [...wrote, target.value] } : next.unfinished ? begun : goBack(begun);
         leave.current?.();
-        ahead.current = typed;
+        newest.current = typed;
         leave.current = drawn(() => show(typed));
         if (next.ok) commit(next.value);
       },
