@@ -42,7 +42,10 @@ export interface Preferences {
   readonly gearsView: GearsView;
   readonly quantity: Quantity;
   readonly gearInchSchool: 'ownWheel' | 'nominal27';
+  /** Of speeds; distances and heights go with it: km and m, or miles and feet. */
   readonly speedUnit: 'kmh' | 'mph';
+  /** Of masses: kg and g, or pounds and ounces; metric while nothing was chosen. */
+  readonly massUnit?: 'metric' | 'imperial' | undefined;
   readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
   readonly stepRoute: StepRoute;
   readonly tables?: TableSettings | undefined;

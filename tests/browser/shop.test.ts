@@ -368,3 +368,33 @@ describe('log', () => {
     expect(await app.pdfPages()).toBeLessThanOrEqual(3);
   });
 });
+
+test('distances and weights are read and typed in miles and pounds on every page once they are chosen', async () => {
+  await app.open('/data');
+  await app.clickText('label', 'mph, miles, feet');
+  await app.clickText('label', 'lb, oz');
+  await app.open('/log');
+  await app.shows('[aria-label="Parts of this bike"]', /Chain, 12 speed, second season\s+1561 mi/);
+  await app.type('note-text', 'Ridden on a borrowed wheel');
+  await app.type('note-km', '10');
+  await app.clickText('button', 'Keep it');
+  await app.shows('[data-testid=timeline] li', '10 mi, not recorded');
+  await app.open('/brief');
+  await app.type('riderMassKg', '165');
+  await app.leaveField();
+  await app.shows('main', /All-up\s+[\d.]+ lb/i);
+  await app.type('riderMassKg', '500');
+  await app.shows('#riderMassKg-problem', 'rider 500: it runs from 45 to 440 lb');
+  await app.type('riderMassKg', '165');
+  await app.leaveField();
+  await app.driver.navigate().refresh();
+  await app.holds('riderMassKg', '165');
+  await app.open('/shelf');
+  await app.shows('[aria-label=Shelf] table', / oz/);
+  await app.click('[data-part=chain-worn]');
+  await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5 % for 12 speeds in \d+ mi/);
+  await app.open('/rides');
+  await app.shows('main', /\d+\.\d mi · /);
+  await app.shows('[data-testid=route]', /\d+\.\d mi, \d+ ft up/);
+  await isSound();
+});

@@ -3,11 +3,14 @@
 import { BRIEF_BOUNDS, BRIEF_TERMS, type BriefNumbers } from '../../core/brief';
 import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
+import { MeasureField } from '../fields/MeasureField';
 import { SpeedField } from '../fields/SpeedField';
 import { withOptional } from '../fields/with-optional';
 import { short } from '../format';
+import { shownIn } from '../measures';
 import { useReadyBench } from './BenchProvider';
 import { useBrief } from './useBrief';
+import { useUnits } from './useUnits';
 import { WORDS } from './text';
 
 /** One number of the brief; what is taken while it is empty stands in it in grey. */
@@ -22,6 +25,7 @@ export function BriefNumber({
 }) {
   const { bench, edits } = useReadyBench();
   const { brief, contradictions } = useBrief();
+  const units = useUnits();
   const { bike, fromLink } = bench;
   const [term, unit] = BRIEF_TERMS[field];
   const contradicts = contradictions.some(({ fields }) => fields.includes(field));
@@ -45,6 +49,16 @@ export function BriefNumber({
         assumedKmh={brief[field]}
         assumedText={WORDS.briefNumber.briefAssumed}
         valueKmh={bike.brief[field]}
+      />
+    );
+  }
+  if (unit === 'kg') {
+    return (
+      <MeasureField
+        {...common}
+        measure="bodyMass"
+        placeholder={WORDS.briefNumber.briefAssumed(short(shownIn('bodyMass', units, brief[field]), 1))}
+        value={bike.brief[field]}
       />
     );
   }

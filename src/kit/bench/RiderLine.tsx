@@ -4,6 +4,8 @@ import Link from 'next/link';
 import { totalMassKg, type BriefField } from '../../core/brief';
 import { short } from '../format';
 import { withKey } from '../shell/shortcuts';
+import { bodyMassText } from '../measures';
+import { useUnits } from './useUnits';
 import { useBrief } from './useBrief';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
@@ -17,6 +19,7 @@ const listText = (texts: readonly string[]) => new Intl.ListFormat('en').format(
 
 /** The rider in one line; the way to the brief. */
 export function RiderLine() {
+  const units = useUnits();
   const { brief, contradictions } = useBrief();
   const { lowRpm, highRpm, powerW, assumed } = brief;
   const taken = PARTS.flatMap(({ text, fields }) => (fields.some((field) => assumed.includes(field)) ? [text] : []));
@@ -24,7 +27,7 @@ export function RiderLine() {
     <Link href="/brief" className={styles.rider} title={withKey(WORDS.riderLine.theRiderAsTheBrief, 'brief')}>
       {contradictions.length > 0 && '▲ '}
       {WORDS.riderLine.riderTotalMassKgAllUpPowerW(
-        short(totalMassKg(brief), 1),
+        bodyMassText(units, totalMassKg(brief)),
         short(powerW, 0),
         short(lowRpm, 1),
         short(highRpm, 1),

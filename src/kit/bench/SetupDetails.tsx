@@ -9,6 +9,8 @@ import { Field } from '../fields/Field';
 import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
+import { partMassText } from '../measures';
+import { useUnits } from './useUnits';
 import { useReadyBench } from './BenchProvider';
 import { LeverField } from './LeverField';
 import { SetupNumber } from './SetupNumber';
@@ -42,6 +44,7 @@ export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps
 }
 
 function DetailFields({ record }: { record: SetupRecord }) {
+  const units = useUnits();
   const { bench, edits, workshop } = useReadyBench();
   const { id, name, wheelsetId, hubStages } = record;
   const sums = record.shelf && sumsOf(record, workshop.parts);
@@ -87,7 +90,7 @@ function DetailFields({ record }: { record: SetupRecord }) {
       <div className={styles.detailRow}>
         {sums?.massG !== undefined || sums?.cost !== undefined ? (
           <p className={styles.byParts} data-testid="by-parts">
-            {sums.massG === undefined ? '' : `${short(sums.massG, 1)} g`}
+            {sums.massG === undefined ? '' : partMassText(units, sums.massG, 1)}
             {sums.massG !== undefined && sums.cost !== undefined && ', '}
             {WORDS.setupDetails.valueByThePartsOf(
               sums.cost === undefined ? '' : WORDS.setupDetails.costToBuy(short(sums.cost, 2)),

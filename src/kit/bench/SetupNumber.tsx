@@ -1,6 +1,7 @@
 'use client';
 
 import { capital } from '../format';
+import { MeasureField } from '../fields/MeasureField';
 import { NumberField } from '../fields/NumberField';
 import type { OpenNumber } from '../fields/open-number';
 import { withOptional } from '../fields/with-optional';
@@ -25,19 +26,18 @@ interface SetupNumberProps {
 export function SetupNumber({ id, field, term, label, placeholder, record, ...rule }: SetupNumberProps) {
   const { bench, edits } = useReadyBench();
   const setup = record ?? bench.setup;
-  return (
-    <NumberField
-      {...rule}
-      id={id ?? field}
-      label={label ?? capital(term)}
-      term={term}
-      owner={setup.id}
-      disabled={bench.fromLink}
-      optional
-      width={150}
-      placeholder={placeholder}
-      value={setup[field]}
-      onCommit={(value) => edits.editSetup(term, (before) => withOptional(before, field, value), setup.id)}
-    />
-  );
+  const common = {
+    id: id ?? field,
+    label: label ?? capital(term),
+    term,
+    owner: setup.id,
+    disabled: bench.fromLink,
+    width: 150,
+    placeholder,
+    value: setup[field],
+    onCommit: (value: number | undefined) =>
+      edits.editSetup(term, (before) => withOptional(before, field, value), setup.id),
+  };
+  if (rule.unit === 'g') return <MeasureField {...common} bounds={rule.bounds} measure="partMass" />;
+  return <NumberField {...rule} {...common} optional />;
 }

@@ -104,8 +104,8 @@ export const WORDS = {
   },
   riderLine: {
     theRiderAsTheBrief: 'The rider, as the brief has it',
-    riderTotalMassKgAllUpPowerW: (totalMassKg: string, powerW: string, lowRpm: string, highRpm: string) =>
-      `Rider: ${totalMassKg} kg all-up, ${powerW} W, ${lowRpm}–${highRpm} rpm`,
+    riderTotalMassKgAllUpPowerW: (totalMass: string, powerW: string, lowRpm: string, highRpm: string) =>
+      `Rider: ${totalMass} all-up, ${powerW} W, ${lowRpm}–${highRpm} rpm`,
     assumed: (what: string) => ` (${what} assumed)`,
     weight: 'weight',
     power: 'power',

@@ -10,6 +10,7 @@ import {
 import { SHORTEST_EFFORT_S, criticalPowerW } from '../../core/ride';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
+import { bodyMassText, type Units } from '../measures';
 import { explainRoadLoad } from './ride';
 
 export function explainPower(brief: FilledBrief, { climbPowerW, climbMinutes }: Needs, typed: boolean): Explanation {
@@ -36,11 +37,18 @@ export function explainPower(brief: FilledBrief, { climbPowerW, climbMinutes }: 
   };
 }
 
-export function explainClimbSpeed(brief: FilledBrief, { climbSpeedKmh, climbPowerW }: Needs): Explanation {
+/** Explains the speed on the steepest climb; the working is in SI units, with the rider's own pounds led over first. */
+export function explainClimbSpeed(
+  brief: FilledBrief,
+  { climbSpeedKmh, climbPowerW }: Needs,
+  units: Units,
+): Explanation {
   const { steepestGradePercent: gradePercent, riderMassKg, bikeMassKg, loadMassKg } = brief;
   const load = explainRoadLoad(climbSpeedKmh, { gradePercent, powerW: climbPowerW }, resistanceOf(brief));
   const parts = [riderMassKg, bikeMassKg, loadMassKg].map((mass) => short(mass, 1)).join(' + ');
-  return { ...load, worked: [`all-up: ${parts} = ${short(totalMassKg(brief), 1)} kg`, ...load.worked] };
+  const kg = totalMassKg(brief);
+  const inPounds = units.massUnit === 'imperial' ? [`${short(kg, 1)} kg = ${bodyMassText(units, kg)}`] : [];
+  return { ...load, worked: [`all-up: ${parts} = ${short(kg, 1)} kg`, ...inPounds, ...load.worked] };
 }
 
 export function explainEasiestNeed(brief: FilledBrief, { climbSpeedKmh, easiestMaxM, walks }: Needs): Explanation {

@@ -7,6 +7,7 @@ import { checkWheel, gearReport } from '../../core/gears';
 import { DRILL_KINDS, newDrill } from '../../core/lesson';
 import { writeDecimalsWith } from '../../core/number-text';
 import type { Explanation } from './explanation';
+import { METRIC } from '../measures';
 
 /** A date has two points, and so have versions. */
 const POINTED = /(?<![\d.])\d+\.\d+(?![\d.])/;
@@ -58,7 +59,7 @@ test('no working has a point in a number for who writes a comma', async () => {
     fit.explainChain('bigBigPlusTwo', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
     fit.explainChain('equation', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
     brief.explainPower(filled, needs, false),
-    brief.explainClimbSpeed(filled, needs),
+    brief.explainClimbSpeed(filled, needs, METRIC),
     losses.explainFrontDrag(10.5, 27.5, 1.2),
     losses.explainLoss({ chainring: 48, cog: 36, watts: 2.5, lowWatts: 1.5, highWatts: 3.5 }, 180, 0.5),
     ...difference(said[1]!, said[0]!, filled).map(({ id }) => compare.explainFigure(id, said[0]!, filled, 'kmh')),

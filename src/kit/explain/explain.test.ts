@@ -23,6 +23,7 @@ import {
   type GearContext,
 } from './gears';
 import { bigChangeWords, clicksText, crossoverWords } from './shifting';
+import { METRIC } from '../measures';
 
 const RIDING = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
 const CONTEXT: GearContext = {
@@ -111,11 +112,11 @@ describe('the brief', () => {
   });
 
   test('the climb in newtons, and the gears that it asks for', () => {
-    const climb = textOf(explainClimbSpeed(brief, needs));
+    const climb = textOf(explainClimbSpeed(brief, needs, METRIC));
     expect(climb).toContain('all-up: 72 + 15 + 18 = 105 kg');
     expect(climb).toContain('Martin et al.');
     const helped = fillBrief({ ...said, powerW: 180, assistFactor: 1, assistMaxW: 100 });
-    expect(textOf(explainClimbSpeed(helped, needsOf(helped)))).toContain('W + motor 100 W) × 0.96');
+    expect(textOf(explainClimbSpeed(helped, needsOf(helped), METRIC))).toContain('W + motor 100 W) × 0.96');
     // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8 %.
     expect(climb).toContain(': 88.3 N');
     expect(textOf(explainEasiestNeed(brief, needs))).toContain('× 1000 ÷ (65 rpm × 60)');

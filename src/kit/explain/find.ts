@@ -4,6 +4,7 @@ import type { CardItem, Move } from '../../core/job';
 import { CHAIN_G_A_LINK, COG_G, FRONT_MASS_G, RING_G } from '../../core/parts/mass-by-teeth';
 import { allDigits, fixed, short } from '../format';
 import { costText, itemMassText, itemText, massText, priceText } from '../shop/card-words';
+import { type Units } from '../measures';
 import { DEFINITION, type Explanation } from './explanation';
 
 /** Why a setup is on the list, or is not. */
@@ -55,10 +56,13 @@ export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>): Explanat
 }
 
 /** Explains what a setup weighs against the one on the bike: the same items as on the card of its job. */
-export function explainMassChange({ off, on, massChange }: Pick<Move, 'off' | 'on' | 'massChange'>): Explanation {
-  const line = (sign: string) => (item: CardItem) => `${sign} ${itemText(item)}: ${itemMassText(item)}`;
+export function explainMassChange(
+  { off, on, massChange }: Pick<Move, 'off' | 'on' | 'massChange'>,
+  units: Units,
+): Explanation {
+  const line = (sign: string) => (item: CardItem) => `${sign} ${itemText(item)}: ${itemMassText(item, units)}`;
   return {
-    title: `Weight against A: ${massText(massChange)}`,
+    title: `Weight against A: ${massText(massChange, units)}`,
     formula: 'weight of what goes on − weight of what comes off',
     worked: off.length + on.length === 0 ? ['nothing moves'] : [...on.map(line('+')), ...off.map(line('−'))],
     source: `Parts, as weighed. “About”: estimated by teeth, for parts of a middle sort: rings ${allDigits(RING_G)} g × T², cogs ${allDigits(COG_G)} g × T^${allDigits(1.5)}, chain ${allDigits(CHAIN_G_A_LINK)} g a link, front derailleur with cable and shifter ${allDigits(FRONT_MASS_G)} g.`,

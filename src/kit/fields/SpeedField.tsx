@@ -2,12 +2,10 @@
 
 import type { ReactNode } from 'react';
 import type { Bounds } from '../../core/gears';
-import { useReadyBench } from '../bench/BenchProvider';
-import { SPEED_UNIT_TEXT, kmhFrom, short, speedIn } from '../format';
-import { NumberField } from './NumberField';
-
-/** Digits to which a speed in miles is shown again as it was typed. */
-const TYPED_DIGITS = 4;
+import { useUnits } from '../bench/useUnits';
+import { short } from '../format';
+import { shownIn } from '../measures';
+import { MeasureField } from './MeasureField';
 
 interface SpeedFieldProps {
   readonly id: string;
@@ -27,26 +25,17 @@ interface SpeedFieldProps {
 }
 
 /** A speed in the unit that this person reads, kept in km/h. */
-export function SpeedField(props: SpeedFieldProps) {
-  const { id, label, term, owner, bounds, assumedKmh, assumedText = (speed) => speed, valueKmh } = props;
-  const { width = 110, disabled, doubted, onCommit } = props;
-  const { preferences } = useReadyBench();
-  const unit = preferences.speedUnit;
+export function SpeedField({ term, assumedKmh, assumedText = (speed) => speed, valueKmh, ...rest }: SpeedFieldProps) {
+  const units = useUnits();
+  const { id, label, width = 110 } = rest;
   return (
-    <NumberField
-      id={id}
-      label={label}
-      term={term ?? (typeof label === 'string' ? label : id)}
-      owner={`${owner} ${unit}`}
-      unit={SPEED_UNIT_TEXT[unit]}
-      bounds={{ min: Math.ceil(speedIn(unit, bounds.min)), max: Math.floor(speedIn(unit, bounds.max)) }}
-      optional
+    <MeasureField
+      {...rest}
+      measure="speed"
       width={width}
-      placeholder={assumedText(short(speedIn(unit, assumedKmh), 1))}
-      value={valueKmh === undefined ? undefined : Number(speedIn(unit, valueKmh).toFixed(TYPED_DIGITS))}
-      onCommit={(value) => onCommit(value === undefined ? undefined : kmhFrom(unit, value))}
-      {...(disabled !== undefined && { disabled })}
-      {...(doubted !== undefined && { doubted })}
+      term={term ?? (typeof label === 'string' ? label : id)}
+      placeholder={assumedText(short(shownIn('speed', units, assumedKmh), 1))}
+      value={valueKmh}
     />
   );
 }

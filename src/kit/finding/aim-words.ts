@@ -1,5 +1,6 @@
 import type { FindAim, Found, Reason } from '../../core/find';
-import { fixed, percentText, short, speedText, type SpeedUnit } from '../format';
+import { fixed, percentText, short, speedText } from '../format';
+import { massChangeText, type Units } from '../measures';
 import { setupName } from './part-words';
 
 export const AIM_NAME: Readonly<Record<FindAim, string>> = {
@@ -38,11 +39,9 @@ export const AIM_MEANING: Readonly<Record<FindAim, string>> = {
 };
 
 const minutes = (seconds: number) => `${fixed(seconds / 60, 1)} min`;
-/** With its sign, whole. */
-export const signed = (value: number, unit: string) => `${value > 0 ? '+' : ''}${fixed(value, 0)} ${unit}`;
 
 /** The value of an aim as a person reads it. */
-export function aimText(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
+export function aimText(aim: FindAim, value: number, units: Units): string {
   switch (aim) {
     case 'stepsOver':
     case 'largestStep':
@@ -57,20 +56,20 @@ export function aimText(aim: FindAim, value: number, speedUnit: SpeedUnit): stri
     case 'cost':
       return short(value, 0);
     case 'mass':
-      return signed(value, 'g');
+      return massChangeText(units, value);
     case 'outOfBand':
       return minutes(value);
     case 'easiest':
       return `${fixed(value, 2)} m`;
     case 'topSpeed':
-      return speedText(speedUnit, -value);
+      return speedText(units.speedUnit, -value);
     case 'capacity':
       return `${value}T`;
   }
 }
 
 /** "largest step 11.8 %", "2 parts to buy", "no front shifts". */
-export function aimPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
+export function aimPhrase(aim: FindAim, value: number, units: Units): string {
   switch (aim) {
     case 'frontShifts':
     case 'doubleShifts': {
@@ -86,7 +85,7 @@ export function aimPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): st
     case 'holes':
       return value === 0 ? 'no holes' : `holes ${percentText(value)}`;
     default:
-      return `${AIM_NAME[aim]} ${aimText(aim, value, speedUnit)}`;
+      return `${AIM_NAME[aim]} ${aimText(aim, value, units)}`;
   }
 }
 
@@ -109,27 +108,27 @@ const BEST: Readonly<Record<FindAim, string>> = {
 };
 
 /** One line for why a setup is among those that none beats. */
-export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], speedUnit: SpeedUnit): string {
+export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], units: Units): string {
   if (!reason.givesUp) return 'Best in every one of these aims';
   const { bestIn, among, sharedBy } = reason;
   const value = (aim: FindAim) => found.values[aims.indexOf(aim)]!;
   if (bestIn === undefined) return 'A balance: none is as good in all of these';
-  const figure = aimText(bestIn, value(bestIn), speedUnit);
+  const figure = aimText(bestIn, value(bestIn), units);
   const shared = sharedBy > 1 ? `, with ${sharedBy - 1} ${sharedBy === 2 ? 'other' : 'others'}` : '';
   if (among === undefined) return `${BEST[bestIn]}: ${figure}${shared}`;
-  return `${BEST[bestIn]} (${figure}) among those with ${boundPhrase(among, value(among), speedUnit)}${shared}`;
+  return `${BEST[bestIn]} (${figure}) among those with ${boundPhrase(among, value(among), units)}${shared}`;
 }
 
 /** "at most 2 parts to buy", "at least 45 km/h". */
-function boundPhrase(aim: FindAim, value: number, speedUnit: SpeedUnit): string {
-  if (aim === 'topSpeed') return `${aimText(aim, value, speedUnit)} or more`;
-  if (value === 0) return aimPhrase(aim, value, speedUnit);
-  return `${aimPhrase(aim, value, speedUnit)} or less`;
+function boundPhrase(aim: FindAim, value: number, units: Units): string {
+  if (aim === 'topSpeed') return `${aimText(aim, value, units)} or more`;
+  if (value === 0) return aimPhrase(aim, value, units);
+  return `${aimPhrase(aim, value, units)} or less`;
 }
 
 /** One line for what it gives up. */
-export function givesUpText({ givesUp }: Reason, speedUnit: SpeedUnit): string {
+export function givesUpText({ givesUp }: Reason, units: Units): string {
   if (!givesUp) return 'Gives up nothing for it';
   const { aim, value, best, bestValue } = givesUp;
-  return `Gives up: ${aimPhrase(aim, value, speedUnit)}, where ${setupName(best)} has ${aimText(aim, bestValue, speedUnit)}`;
+  return `Gives up: ${aimPhrase(aim, value, units)}, where ${setupName(best)} has ${aimText(aim, bestValue, units)}`;
 }

@@ -18,20 +18,21 @@ import {
 } from '../../core/find';
 import type { Zone } from '../../core/gears';
 import { listed } from '../../messages/job';
-import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText, type SpeedUnit } from '../format';
+import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../format';
+import { massChangeText, type Units } from '../measures';
 import { USE_TEXT, ZONE_TEXT } from '../words';
-import { AIM_NAME, aimText, signed } from './aim-words';
+import { AIM_NAME, aimText } from './aim-words';
 import { KIND_TEXT, PART_NAME, partsText, setupName } from './part-words';
 
 /** What a need of the brief asks of a setup, with its figure. */
-export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, speedUnit: SpeedUnit): string {
+export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, units: Units): string {
   switch (ask) {
     case 'easiest':
       return `have an easiest gear of ${fixed(needs.easiestMaxM, 2)} m or less`;
     case 'lowestRatio':
       return `have an easiest ratio of ${short(brief.lowestRatio ?? 0, 3)} or less`;
     case 'topSpeed':
-      return `reach ${speedText(speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
+      return `reach ${speedText(units.speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
     default: {
       const zone = ask.slice('step.'.length) as Zone;
       return `step ${percentText(stepTolerance(brief, zone))} at most, ${ZONE_TEXT[zone]}`;
@@ -45,7 +46,7 @@ export function missText(
   settings: FilledFind,
   brief: FilledBrief,
   needs: Needs,
-  speedUnit: SpeedUnit,
+  units: Units,
 ): string {
   const { metrics, build } = facts;
   const step = (zone: Zone) =>
@@ -60,12 +61,17 @@ export function missText(
       return `easiest ratio ${own}, ${needed} needed`;
     },
     topSpeed: () => {
-      const [own, needed] = apart(speedIn(speedUnit, metrics.topSpeedKmh), speedIn(speedUnit, brief.topSpeedKmh), 1);
-      return `top speed ${own}, ${needed} ${SPEED_UNIT_TEXT[speedUnit]} needed`;
+      const [own, needed] = apart(
+        speedIn(units.speedUnit, metrics.topSpeedKmh),
+        speedIn(units.speedUnit, brief.topSpeedKmh),
+        1,
+      );
+      return `top speed ${own}, ${needed} ${SPEED_UNIT_TEXT[units.speedUnit]} needed`;
     },
     keep: () => `cannot keep the ${listed([...new Set(build.breaches)].map((part) => PART_NAME[part]))}`,
     cost: () => `costs ${short(build.cost, 0)}, ${short(settings.costMax ?? 0, 0)} allowed`,
-    mass: () => `weight ${signed(build.massChangeG, 'g')}, ${signed(settings.massChangeMaxG ?? 0, 'g')} asked for`,
+    mass: () =>
+      `weight ${massChangeText(units, build.massChangeG)}, ${massChangeText(units, settings.massChangeMaxG ?? 0)} asked for`,
     fit: () =>
       build.capacityOverT > 0
         ? `not compatible: ${build.capacityRequiredT}T of capacity needed, ${build.capacityOverT}T over the published limit`
@@ -164,13 +170,16 @@ export function requirementCosts(
   { asks, costMax, massChangeMaxG, keep }: FilledFind,
   brief: FilledBrief,
   needs: Needs,
-  speedUnit: SpeedUnit,
+  units: Units,
 ): readonly RequirementCost[] {
   const texts: readonly (readonly [FindNeed, string | undefined])[] = [
-    ...asksOf(asks, brief).map((ask) => [ask, askText(ask, brief, needs, speedUnit)] as const),
+    ...asksOf(asks, brief).map((ask) => [ask, askText(ask, brief, needs, units)] as const),
     ['keep', keep.length > 0 ? `keep the ${listed(keep.map((part) => PART_NAME[part]))}` : undefined],
     ['cost', costMax === undefined ? undefined : `cost ${short(costMax, 0)} at most`],
-    ['mass', massChangeMaxG === undefined ? undefined : `weigh ${signed(massChangeMaxG, 'g')} at most, against A`],
+    [
+      'mass',
+      massChangeMaxG === undefined ? undefined : `weigh ${massChangeText(units, massChangeMaxG)} at most, against A`,
+    ],
     ['fit', fellAt.fit > 0 ? 'be compatible' : undefined],
   ];
   return texts
@@ -229,10 +238,10 @@ export function layoutSentences(
     readonly frontRoom: FrontRoom;
     readonly used?: UsedGears | undefined;
   },
-  speedUnit: SpeedUnit,
+  units: Units,
   told: (miss: Miss) => string,
 ): LayoutAnswer {
-  const answer = layoutAnswer(advice, { aims, brief, frontRoom }, speedUnit, told);
+  const answer = layoutAnswer(advice, { aims, brief, frontRoom }, units, told);
   const rare = used && [
     ...used.rareRings.map((teeth) => `${teeth}T ring`),
     ...used.rareCogs.map((teeth) => `${teeth}T cog`),
@@ -248,7 +257,7 @@ function layoutAnswer(
     brief,
     frontRoom,
   }: { readonly aims: readonly FindAim[]; readonly brief: FilledBrief; readonly frontRoom: FrontRoom },
-  speedUnit: SpeedUnit,
+  units: Units,
   told: (miss: Miss) => string,
 ): LayoutAnswer {
   const { kind, layout, sides, speaks } = advice;
@@ -287,7 +296,7 @@ function layoutAnswer(
       const best = (one: Layout) => setupName(sides[one].best!);
       const tip = ({ aim, layout: better }: (typeof speaks)[number]) => {
         const at = aims.indexOf(aim);
-        const value = (one: Layout) => aimText(aim, sides[one].best!.values[at]!, speedUnit);
+        const value = (one: Layout) => aimText(aim, sides[one].best!.values[at]!, units);
         return `${upper(AIM_NAME[aim])}: better with ${better} (${value(better)}, against ${value(otherLayout(better))}).`;
       };
       const first = speaks[0];

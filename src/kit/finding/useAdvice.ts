@@ -3,6 +3,7 @@
 import type { Miss } from '../../core/find';
 import type { FindTold } from '../../workers/find/protocol';
 import { useReadyBench } from '../bench/BenchProvider';
+import { unitsOf } from '../measures';
 import { layoutSentences, missText, type LayoutAnswer } from './answer-words';
 import type { Search } from './useSearch';
 
@@ -15,11 +16,11 @@ export function useAdvice(
 ): LayoutAnswer & { readonly missed: (miss: Miss) => string } {
   const { preferences } = useReadyBench();
   const { brief, needs } = inUse;
-  const { speedUnit } = preferences;
-  const missed = (miss: Miss) => missText(miss, settings, brief, needs, speedUnit);
+  const units = unitsOf(preferences);
+  const missed = (miss: Miss) => missText(miss, settings, brief, needs, units);
   const frontRoom = question.ok ? question.frontRoom : NOT_KNOWN;
   return {
-    ...layoutSentences(advice, { aims: settings.aims, brief, frontRoom, used: inUse.used }, speedUnit, missed),
+    ...layoutSentences(advice, { aims: settings.aims, brief, frontRoom, used: inUse.used }, units, missed),
     missed,
   };
 }

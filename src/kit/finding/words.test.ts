@@ -35,6 +35,7 @@ import {
   requirementCosts,
 } from './answer-words';
 import { doubtText, partsText, setupName } from './part-words';
+import { METRIC } from '../measures';
 
 /** What bothered the riders of these examples. */
 const STEPS = { stepClimbingPercent: 17, stepBetweenPercent: 15, stepFastPercent: 12 };
@@ -56,7 +57,7 @@ const ask = (said: FindSettings, of = context) => {
   if (!question.ok) throw new Error(question.problems[0]!.message);
   return { settings, question, input: question.input as FindInput };
 };
-const told = (settings: ReturnType<typeof fillFind>) => (miss: Miss) => missText(miss, settings, brief, needs, 'kmh');
+const told = (settings: ReturnType<typeof fillFind>) => (miss: Miss) => missText(miss, settings, brief, needs, METRIC);
 
 test('parts are counted and joined as people say them', () => {
   expect(partsText([])).toBe('nothing');
@@ -82,23 +83,23 @@ test('values of aims have their unit, and top speed the right sign', () => {
     topSpeed: [-45.21, '45.2 km/h'],
     capacity: [41, '41T'],
   };
-  for (const [aim, [value, text]] of Object.entries(values)) expect(aimText(aim as FindAim, value, 'kmh')).toBe(text);
-  expect(aimText('topSpeed', -45.21, 'mph')).toBe('28.1 mph');
-  expect([0, 1, 2].map((value) => aimPhrase('frontShifts', value, 'kmh'))).toEqual([
+  for (const [aim, [value, text]] of Object.entries(values)) expect(aimText(aim as FindAim, value, METRIC)).toBe(text);
+  expect(aimText('topSpeed', -45.21, { ...METRIC, speedUnit: 'mph' })).toBe('28.1 mph');
+  expect([0, 1, 2].map((value) => aimPhrase('frontShifts', value, METRIC))).toEqual([
     'no front shifts',
     '1 front shift',
     '2 front shifts',
   ]);
-  expect(aimPhrase('newParts', 1, 'kmh')).toBe('1 part to buy');
-  expect(aimPhrase('holes', 0, 'kmh')).toBe('no holes');
+  expect(aimPhrase('newParts', 1, METRIC)).toBe('1 part to buy');
+  expect(aimPhrase('holes', 0, METRIC)).toBe('no holes');
 });
 
 test('needs are worded with the figures of the brief', () => {
-  expect(askText('topSpeed', brief, needs, 'kmh')).toBe('reach 46.0 km/h at 98 rpm');
-  expect(askText('easiest', brief, needs, 'kmh')).toBe(
+  expect(askText('topSpeed', brief, needs, METRIC)).toBe('reach 46.0 km/h at 98 rpm');
+  expect(askText('easiest', brief, needs, METRIC)).toBe(
     `have an easiest gear of ${needs.easiestMaxM.toFixed(2)} m or less`,
   );
-  expect(askText('step.fast', brief, needs, 'kmh')).toBe('step 12.0 % at most, fast');
+  expect(askText('step.fast', brief, needs, METRIC)).toBe('step 12.0 % at most, fast');
 });
 
 test('the answer says how many fell at what, and how many are left', () => {
@@ -121,7 +122,7 @@ test('each has a line for why it is there, and one for what it gives up', () => 
   const { input } = ask({ asks: ['easiest', 'topSpeed'], aims: ['largestStep', 'newParts', 'mass', 'frontShifts'] });
   const { front } = findSetups(input);
   const all = reasons(front, input.aims);
-  const lines = front.map((one, i) => [whyText(all[i]!, one, input.aims, 'kmh'), givesUpText(all[i]!, 'kmh')]);
+  const lines = front.map((one, i) => [whyText(all[i]!, one, input.aims, METRIC), givesUpText(all[i]!, METRIC)]);
   expect(lines.length).toBeGreaterThan(2);
   for (const [why, givesUp] of lines) {
     expect(why).not.toMatch(/undefined|NaN/);
@@ -131,8 +132,8 @@ test('each has a line for why it is there, and one for what it gives up', () => 
   expect(lines.map(([why]) => why).join('\n')).toMatch(/Smallest largest step: \d/);
   const [only] = front;
   const [alone] = reasons([only!], input.aims);
-  expect(whyText(alone!, only!, input.aims, 'kmh')).toBe('Best in every one of these aims');
-  expect(givesUpText(alone!, 'kmh')).toBe('Gives up nothing for it');
+  expect(whyText(alone!, only!, input.aims, METRIC)).toBe('Best in every one of these aims');
+  expect(givesUpText(alone!, METRIC)).toBe('Gives up nothing for it');
 });
 
 test('a miss says what stands against it, with both figures', () => {
@@ -161,7 +162,7 @@ test('1x or 2x is answered with the best of each, and what would change the answ
     const { settings, input, question } = ask(said, { ...context, takesFrontDerailleur });
     const advice = layoutAdvice(findSetups(input), input.aims, question.layouts);
     const words = { aims: input.aims, brief, frontRoom: question.frontRoom };
-    return layoutSentences(advice, words, 'kmh', told(settings));
+    return layoutSentences(advice, words, METRIC, told(settings));
   };
   const both = sentences({ asks: ['topSpeed'] });
   expect(both.verdict).toMatch(
@@ -192,7 +193,7 @@ test('where nothing meets the needs the best there is comes first, with figures 
 test('each requirement says how many setups it alone rules out, the dearest first', () => {
   const { settings, input } = ask({ costMax: 200, keep: ['rearDerailleur'] });
   const result = findSetups(input);
-  const costs = requirementCosts(result, settings, brief, needs, 'kmh');
+  const costs = requirementCosts(result, settings, brief, needs, METRIC);
   expect(costs.map(({ need }) => need).sort()).toEqual(
     [...BRIEF_ASKS.filter((ask) => ask !== 'lowestRatio'), 'cost', 'fit', 'keep'].sort(),
   );
@@ -243,7 +244,7 @@ test('workings can be checked with pencil and paper', () => {
     title: 'To buy: 140',
     worked: ['Crank for two rings (assumed): 140, assumed', '30T chainring: with the crank'],
   });
-  expect(explainMassChange(move)).toMatchObject({
+  expect(explainMassChange(move, METRIC)).toMatchObject({
     title: 'Weight against A: about −6 g, without crank for two rings',
     worked: [
       '+ Crank for two rings (assumed): not weighed',

@@ -1,10 +1,9 @@
+import { G_PER_LB, OZ_PER_LB } from '../../core/units';
+
 /** What a scale shows weights in. */
 export const MASS_UNITS = ['g', 'kg', 'lbOz'] as const;
 export type MassUnit = (typeof MASS_UNITS)[number];
 
-/** International avoirdupois pound, g: exact by definition; 16 ounces. */
-const G_PER_LB = 453.59237;
-const OZ_PER_LB = 16;
 const G_PER_KG = 1000;
 
 /** Pounds and ounces as grams. */

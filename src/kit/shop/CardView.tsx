@@ -11,6 +11,7 @@ import {
   targetText,
   torqueText,
 } from '../../messages/job';
+import { useUnits } from '../bench/useUnits';
 import {
   bScrewText,
   itemMassText,
@@ -36,6 +37,7 @@ export function PartsOfCard({
   bought?: readonly string[];
   showsBuy?: boolean;
 }) {
+  const units = useUnits();
   return (
     <div className={styles.parts}>
       <ItemList title={WORDS.cardView.comesOff} items={card.off} testId="card-off" />
@@ -55,13 +57,14 @@ export function PartsOfCard({
             ))}
           </ul>
         )}
-        <p className={styles.total}>{WORDS.cardView.weightTotal(massText(card.massChange))}</p>
+        <p className={styles.total}>{WORDS.cardView.weightTotal(massText(card.massChange, units))}</p>
       </div>
     </div>
   );
 }
 
 function ItemList({ title, items, testId }: { title: string; items: readonly CardItem[]; testId: string }) {
+  const units = useUnits();
   return (
     <div>
       <h3>{title}</h3>
@@ -72,7 +75,7 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
           {items.map((item) => (
             <li key={`${item.key} ${itemText(item)}`} title={itemWhatText(item)}>
               {itemText(item)}
-              <span>{itemMassText(item)}</span>
+              <span>{itemMassText(item, units)}</span>
             </li>
           ))}
         </ul>

@@ -2,6 +2,8 @@
 
 import { scaleLinear } from 'd3-scale';
 import { short } from '../format';
+import { useUnits } from '../bench/useUnits';
+import { distanceText, shownIn, unitText, type Units } from '../measures';
 import { Numbers } from '../numbers/Numbers';
 import type { ChainWear } from './wear-of';
 import { wearNumbers } from './wear-numbers';
@@ -14,20 +16,23 @@ const PAD = { left: 34, right: 12, top: 8, bottom: 22 };
 
 /** Readings over distance, the line through them, the gauge limit, and the spread of where they meet. */
 export function WearView({ wear }: { wear: ChainWear }) {
+  const units = useUnits();
   if (wear.readings.length < 2) return null;
   return (
     <>
-      <Drawing wear={wear} />
-      <Numbers of={WORDS.wearView.chainWearOverDistance} table={() => wearNumbers(wear)} />
+      <Drawing wear={wear} units={units} />
+      <Numbers of={WORDS.wearView.chainWearOverDistance} table={() => wearNumbers(wear, units)} />
     </>
   );
 }
 
-function Drawing({ wear }: { wear: ChainWear }) {
+function Drawing({ wear, units }: { wear: ChainWear; units: Units }) {
   const { readings, answer, limitPercent, nowKm } = wear;
   const forecast = answer.kind === 'forecast' || answer.kind === 'reached' ? answer.forecast : undefined;
   const farKm = Math.max(nowKm, forecast?.spreadKm?.[1] ?? forecast?.limitKm ?? 0, ...readings.map(({ km }) => km));
-  const x = scaleLinear([0, farKm * 1.05], [PAD.left, WIDTH - PAD.right]).nice(5);
+  const far = shownIn('distance', units, farKm * 1.05);
+  const along = scaleLinear([0, far], [PAD.left, WIDTH - PAD.right]).nice(5);
+  const x = (km: number) => along(shownIn('distance', units, km));
   const y = scaleLinear(
     [0, Math.max(limitPercent, ...readings.map(({ wearPercent }) => wearPercent)) * 1.15],
     [HEIGHT - PAD.bottom, PAD.top],
@@ -40,21 +45,21 @@ function Drawing({ wear }: { wear: ChainWear }) {
       role="img"
       aria-label={WORDS.wearView.chainWearOverDistanceReadings(
         readings
-          .map(({ km, wearPercent }) => WORDS.wearView.wearPercentAtKm(short(wearPercent, 2), Math.round(km)))
+          .map(({ km, wearPercent }) => WORDS.wearView.wearPercentAtKm(short(wearPercent, 2), distanceText(units, km)))
           .join(', '),
         short(limitPercent, 2),
       )}
     >
-      {x.ticks(5).map((km) => (
-        <g key={km}>
-          <line className={styles.grid} x1={x(km)} x2={x(km)} y1={PAD.top} y2={HEIGHT - PAD.bottom} />
-          <text x={x(km)} y={HEIGHT - 7} textAnchor="middle">
-            {km}
+      {along.ticks(5).map((tick) => (
+        <g key={tick}>
+          <line className={styles.grid} x1={along(tick)} x2={along(tick)} y1={PAD.top} y2={HEIGHT - PAD.bottom} />
+          <text x={along(tick)} y={HEIGHT - 7} textAnchor="middle">
+            {tick}
           </text>
         </g>
       ))}
       <text x={WIDTH - PAD.right} y={HEIGHT - PAD.bottom - 4} textAnchor="end">
-        km
+        {unitText('distance', units)}
       </text>
       {y.ticks(3).map((percent) => (
         <text key={percent} x={PAD.left - 5} y={y(percent) + 4} textAnchor="end">

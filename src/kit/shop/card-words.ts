@@ -1,13 +1,14 @@
 import type { CardItem, Cost, JobCard, MassChange, Purchase } from '../../core/job';
 import { CARD_SLOT_TEXT, itemName, listed } from '../../messages/job';
-import { capital, fixed, short } from '../format';
-import { SWAP_KIND_TEXT, massChangeText, minutesText, moneyText } from './words';
+import { capital, short } from '../format';
+import { massChangeText, partMassText, type Units } from '../measures';
+import { SWAP_KIND_TEXT, minutesText, moneyText } from './words';
 
 /** A weight, marked where it is by teeth and not by a scale. */
-export function itemMassText({ massG, isEstimate }: CardItem): string {
+export function itemMassText({ massG, isEstimate }: CardItem, units: Units): string {
   if (massG === undefined) return 'not weighed';
   if (massG === 0) return 'weighed with the crank';
-  return `${isEstimate ? 'about ' : ''}${fixed(massG, 0)} g`;
+  return `${isEstimate ? 'about ' : ''}${partMassText(units, massG)}`;
 }
 
 export function itemWhatText({ what }: CardItem): string {
@@ -40,19 +41,19 @@ export function priceText({ price, currency, isAssumedPrice, comesWith }: Purcha
 }
 
 /** What the bike gains or loses in weight, and how well that is known. */
-export function massText({ grams, by, hasEstimates, unweighed }: MassChange): string {
+export function massText({ grams, by, hasEstimates, unweighed }: MassChange, units: Units): string {
   if (grams === undefined) return unweighed.length > 0 ? 'weight not known' : 'no change in weight';
   const about = hasEstimates ? 'about ' : '';
   const without = unweighed.length > 0 ? `, without ${namesOf(unweighed)}` : '';
-  return `${about}${massChangeText(grams)}${by === 'setups' ? ' by the weights of both setups' : ''}${without}`;
+  return `${about}${massChangeText(units, grams)}${by === 'setups' ? ' by the weights of both setups' : ''}${without}`;
 }
 
 /** The job in one sentence: what it is, how long, what it costs and weighs. */
-export function cardHeadline(card: JobCard): string {
+export function cardHeadline(card: JobCard, units: Units): string {
   if (card.kind === 'nothing') return 'Nothing differs from the bike as it is: there is nothing to do.';
   const buy = card.buy.length === 0 ? 'nothing to buy' : `to buy: ${costText(card.cost)}`;
   const short$ = card.isShort ? ', short card: all is known from last time' : '';
-  return `${capital(SWAP_KIND_TEXT[card.kind])}, about ${minutesText(card.minutes)}${short$}; ${buy}; ${massText(card.massChange)}.`;
+  return `${capital(SWAP_KIND_TEXT[card.kind])}, about ${minutesText(card.minutes)}${short$}; ${buy}; ${massText(card.massChange, units)}.`;
 }
 
 /** How the minutes of a card are known. */

@@ -19,7 +19,8 @@ import { tripsOf } from './trips';
 import { wearNumbers } from './wear-numbers';
 import { chainWearOf } from './wear-of';
 import { wearSentence } from './wear-words';
-import { kmText, massChangeText, minutesText, moneyText, partSummary } from './words';
+import { minutesText, moneyText, partSummary } from './words';
+import { METRIC, distanceText, massChangeText } from '../measures';
 
 const DAY_MS = 86_400_000;
 const { bikes, setups, parts: list, jobs, rides, notes } = demoDataset();
@@ -44,10 +45,10 @@ test('the card of a booked job: from what is on the bike and in stock now', () =
     'Freehub body, short splines and a thread',
     'rear derailleur',
   ]);
-  expect(cardHeadline(winter)).toBe(
+  expect(cardHeadline(winter, METRIC)).toBe(
     '2x to 1x, about 2 h 47 min; to buy: 310 (typed for the whole setup); −375 g by the weights of both setups.',
   );
-  expect(cardHeadline(card('job-mountain'))).toBe('Ring swap, about 57 min; nothing to buy; about −3 g.');
+  expect(cardHeadline(card('job-mountain'), METRIC)).toBe('Ring swap, about 57 min; nothing to buy; about −3 g.');
   expect(chainText(winter)).toBe('Chain: a new chain of 114 links, because another chain was chosen.');
   expect(spacerText(winter)).toContain('measure freehub body and cassette');
   // The way back needs nothing: all of it was on the bike before.
@@ -147,17 +148,17 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
     wearPercent,
     ...(km !== undefined && { km }),
   });
-  const say = (part: PartRecord, now = 31) => wearSentence(chainWearOf(part, trips, now * DAY_MS));
+  const say = (part: PartRecord, now = 31) => wearSentence(chainWearOf(part, trips, now * DAY_MS), METRIC);
   expect(say(chain({ mounts }))).toBe('Not measured yet. The limit is 0.75 % for 10 speeds.');
   expect(say(chain({ mounts, wear: [mark(11, 0.1)] }))).toContain('0.1 % at 300 km. A second reading');
   expect(say(chain({ mounts, data: {}, wear: [] }))).toContain('0.5 %, for 11 speeds and more, assumed');
   const two = chainWearOf(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), trips, 31 * DAY_MS);
   expect(two.readings.map(({ km }) => km)).toEqual([300, 600]);
   expect(two.nowKm).toBe(900);
-  expect(wearSentence(two)).toMatch(
+  expect(wearSentence(two, METRIC)).toMatch(
     /^0\.33 % in 1000 km\. At 0\.75 % for 10 speeds in 1350 km \(two readings: no spread can be told\): about/,
   );
-  expect(wearNumbers(two).rows.map((row) => row.slice(1))).toEqual([
+  expect(wearNumbers(two, METRIC).rows.map((row) => row.slice(1))).toEqual([
     ['300 km', '0.1'],
     ['600 km', '0.2'],
     ['2250 km', '0.75'],
@@ -179,8 +180,16 @@ test('trips are rides and noted kilometres', () => {
 test('words: minutes, money, weights, kilometres, parts', () => {
   expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21 min', '2 h']);
   expect([moneyText(12.5, 'EUR'), moneyText(3, undefined)]).toEqual(['12.5 EUR', '3']);
-  expect([massChangeText(-65.4), massChangeText(12), massChangeText(0.2)]).toEqual(['−65 g', '+12 g', '0 g']);
-  expect([kmText(0), kmText(3.25), kmText(312.4)]).toEqual(['0 km', '3.3 km', '312 km']);
+  expect([massChangeText(METRIC, -65.4), massChangeText(METRIC, 12), massChangeText(METRIC, 0.2)]).toEqual([
+    '−65 g',
+    '+12 g',
+    '0 g',
+  ]);
+  expect([distanceText(METRIC, 0), distanceText(METRIC, 3.25), distanceText(METRIC, 312.4)]).toEqual([
+    '0 km',
+    '3.3 km',
+    '312 km',
+  ]);
   const none = { sums: [], unpriced: [], isTyped: false };
   const spacer = {
     key: 'on spacer',
@@ -195,7 +204,7 @@ test('words: minutes, money, weights, kilometres, parts', () => {
   expect(costText({ ...none, sums: [{ currency: undefined, sum: 55 }], isTyped: true })).toBe(
     '55 (typed for the whole setup)',
   );
-  expect(massText({ grams: undefined, by: 'parts', hasEstimates: false, unweighed: [spacer] })).toBe(
+  expect(massText({ grams: undefined, by: 'parts', hasEstimates: false, unweighed: [spacer] }, METRIC)).toBe(
     'weight not known',
   );
   expect(partSummary(parts.get('rear-clutch')!)).toBe('45T capacity · largest cog 46T · 100 mm cage · clutch');
@@ -207,7 +216,7 @@ test('every job of the demo has a card that says something', () => {
     if (!isSwap(one)) continue;
     const worked = cardOf(one);
     expect([one.name, worked.kind]).not.toEqual([one.name, 'nothing']);
-    expect(cardHeadline(worked)).not.toMatch(/undefined|NaN/);
+    expect(cardHeadline(worked, METRIC)).not.toMatch(/undefined|NaN/);
   }
 });
 

@@ -29,7 +29,7 @@ export const WORDS = {
   },
   wearView: {
     chainWearOverDistance: 'Chain wear over distance',
-    wearPercentAtKm: (wearPercent: string, km: number) => `${wearPercent} % at ${km} km`,
+    wearPercentAtKm: (wearPercent: string, distance: string) => `${wearPercent} % at ${distance}`,
     chainWearOverDistanceReadings: (readings: string, limitPercent: string) =>
       `Chain wear over distance: ${readings}; limit ${limitPercent} %`,
   },

@@ -1,9 +1,9 @@
 import { dateText, fixed, short } from '../format';
 import type { ChainWear } from './wear-of';
-import { kmText } from './words';
+import { distanceText, keptFrom, unitText, type Units } from '../measures';
 
 /** What a mechanic says of a chain, with the next step. */
-export function wearSentence(wear: ChainWear): string {
+export function wearSentence(wear: ChainWear, units: Units): string {
   const { answer, limitPercent, nowKm, speeds, limitAtMs, spreadMs, readings } = wear;
   const limit = `${short(limitPercent, 2)} %`;
   const by = speeds === undefined ? `${limit}, for 11 speeds and more, assumed` : `${limit} for ${speeds} speeds`;
@@ -11,7 +11,7 @@ export function wearSentence(wear: ChainWear): string {
   switch (answer.kind) {
     case 'tooFew':
       return last
-        ? `${short(last.wearPercent, 2)} % at ${kmText(last.km)}. A second reading, some hundred kilometres on, makes a forecast; the limit is ${by}.`
+        ? `${short(last.wearPercent, 2)} % at ${distanceText(units, last.km)}. A second reading, some weeks of riding on, makes a forecast; the limit is ${by}.`
         : `Not measured yet. The limit is ${by}.`;
     case 'notWearing':
       return 'The readings do not rise: measure again, at the same place of the chain.';
@@ -21,7 +21,7 @@ export function wearSentence(wear: ChainWear): string {
       const { limitKm, spreadKm, ratePer1000Km } = answer.forecast;
       const left = limitKm - nowKm;
       const spread = spreadKm
-        ? ` (80 % between ${kmText(Math.max(0, spreadKm[0] - nowKm))} and ${kmText(Math.max(0, spreadKm[1] - nowKm))})`
+        ? ` (80 % between ${distanceText(units, Math.max(0, spreadKm[0] - nowKm))} and ${distanceText(units, Math.max(0, spreadKm[1] - nowKm))})`
         : ' (two readings: no spread can be told)';
       const date =
         limitAtMs === undefined
@@ -29,7 +29,7 @@ export function wearSentence(wear: ChainWear): string {
           : `: about ${dateText(limitAtMs)}${spreadMs ? `, ${dateText(spreadMs[0])} to ${dateText(spreadMs[1])}` : ''}`;
       return left <= 0
         ? `By the line it is at ${by} already: measure it.`
-        : `${fixed(ratePer1000Km, 2)} % in 1000 km. At ${by} in ${kmText(left)}${spread}${date}.`;
+        : `${fixed(keptFrom('distance', units, ratePer1000Km), 2)} % in 1000 ${unitText('distance', units)}. At ${by} in ${distanceText(units, left)}${spread}${date}.`;
     }
   }
 }

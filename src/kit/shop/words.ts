@@ -2,7 +2,7 @@ import type { ShelfKind } from '../../core/shelf';
 import type { Outcome, SwapKind } from '../../core/job';
 import type { Condition, JobState, PartRecord } from '../../records';
 import { formatCassette } from '../../formats/shorthand';
-import { durationText, fixed, short } from '../format';
+import { durationText, short } from '../format';
 
 export const KIND_TEXT: Readonly<Record<ShelfKind, string>> = {
   cassette: 'cassette',
@@ -93,15 +93,5 @@ export function moneyText(sum: number, currency: string | undefined): string {
   return currency === undefined ? short(sum, 2) : `${short(sum, 2)} ${currency}`;
 }
 
-/** Grams with a sign. */
-export function massChangeText(grams: number): string {
-  const rounded = Math.round(grams);
-  return `${rounded > 0 ? '+' : ''}${fixed(rounded, 0)} g`;
-}
-
 /** Whole minutes, or hours and minutes: nobody plans a job by seconds. */
 export const minutesText = (minutes: number) => (minutes < 0.5 ? '0 min' : durationText(Math.round(minutes) * 60));
-
-export function kmText(km: number): string {
-  return `${fixed(km, km > 0 && km < 10 ? 1 : 0)} km`;
-}

@@ -35,8 +35,14 @@ export function readingTitle(id: ReadingId): string {
   }
 }
 
+/** Writes a distance in the unit that its reader reads. */
+export type DistanceWriter = (km: number) => string;
+
+const inKilometres: DistanceWriter = (km) => `${short(km, 2)} km`;
+
 /** A number with its unit: "114 links", "5.5 mm", "0.5%". */
-export function withUnit(value: number, unit: ReadingUnit): string {
+export function withUnit(value: number, unit: ReadingUnit, distance: DistanceWriter = inKilometres): string {
+  if (unit === 'km') return distance(value);
   if (unit === 'links') return count(value, 'link');
   if (unit === 'turns') return `${short(value, 2)} ${Math.abs(value) === 1 ? 'turn' : 'turns'}`;
   return unit === '%' ? `${short(value, 2)}%` : `${short(value, 2)} ${unit}`;
@@ -78,9 +84,15 @@ export function targetText({ target, window, unit }: StepReading): string | unde
  * What is thought of a reading, against this job's own target, with the reason and the next step.
  * @param rings of the setup that goes on
  */
-export function judgementText(reading: StepReading, value: number, judged: ReadingJudgement, rings: number): string {
+export function judgementText(
+  reading: StepReading,
+  value: number,
+  judged: ReadingJudgement,
+  rings: number,
+  distance: DistanceWriter = inKilometres,
+): string {
   const { id, unit, possible, basis } = reading;
-  const value$ = withUnit(value, unit);
+  const value$ = withUnit(value, unit, distance);
   const target = targetText(reading);
   const ends = endsOf(rings);
   const why = basis ? basisText(basis, ends) : '';
@@ -92,7 +104,7 @@ export function judgementText(reading: StepReading, value: number, judged: Readi
     case 'noTarget':
       return `${value$}: noted.`;
     case 'notPossible':
-      return `${value$} cannot be right: between ${withUnit(possible.min, unit)} and ${withUnit(possible.max, unit)} is possible${target ? `, the target is ${target}` : ''}. Read it again.`;
+      return `${value$} cannot be right: between ${withUnit(possible.min, unit, distance)} and ${withUnit(possible.max, unit, distance)} is possible${target ? `, the target is ${target}` : ''}. Read it again.`;
     case 'notWhole':
       return `${allDigits(value)} links: enter a whole number. The target is ${target}.`;
     case 'odd':

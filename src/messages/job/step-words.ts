@@ -434,7 +434,8 @@ const SAY: Readonly<Record<StepId, Say>> = {
       'Record the result: works, works with notes, or put back, and why.',
       'A trial that failed with its reason is worth as much as one that worked.',
     ),
-  recheck: () => said('After the first ride or 100 km: bolts, indexing, cable.', 'New cables and chains settle.'),
+  recheck: () =>
+    said('After the first ride or 100 km (60 miles): bolts, indexing, cable.', 'New cables and chains settle.'),
 };
 
 /** What a recheck says at steps that a swap says otherwise. */

@@ -33,6 +33,7 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   quantity: z.enum(QUANTITIES),
   gearInchSchool: z.enum(['ownWheel', 'nominal27']),
   speedUnit: z.enum(['kmh', 'mph']),
+  massUnit: z.enum(['metric', 'imperial']).optional(),
   stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
   stepRoute: z.enum(STEP_ROUTES),
   theme: z.enum(['system', 'light', 'dark']),

@@ -14,6 +14,8 @@ import {
   type Aim,
   type Bother,
 } from '../../core/brief';
+import { bodyMassText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { useBrief } from '../../kit/bench/useBrief';
@@ -40,6 +42,7 @@ import { WORDS } from './words/text';
 
 /** What the bike is for and how it is ridden, on one page; everything may be left open. */
 export function BriefStage() {
+  const units = useUnits();
   const { brief } = useBrief();
   // A link to one value leads into its field.
   useEffect(() => document.getElementById(location.hash.slice(1))?.focus(), []);
@@ -64,7 +67,7 @@ export function BriefStage() {
             <BriefNumber field="loadMassKg" />
             <p className={styles.sum}>
               <span>{WORDS.briefStage.allUp}</span>
-              <b>{short(totalMassKg(brief), 1)} kg</b>
+              <b>{bodyMassText(units, totalMassKg(brief))}</b>
             </p>
             <BriefChoice
               field="effort"

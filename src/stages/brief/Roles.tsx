@@ -4,6 +4,9 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import Link from 'next/link';
 import { BRIEF_BOUNDS, BRIEF_TERMS, USES, type Brief, type BriefNumbers } from '../../core/brief';
+import { shownIn } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { readName } from '../../kit/bench/read-name';
@@ -151,26 +154,27 @@ function RoleNumber({
 }) {
   const { bench } = useReadyBench();
   const { role, brief } = state;
+  const units = useUnits();
   const [term, unit] = BRIEF_TERMS[field];
-  return (
-    <NumberField
-      id={`role-${field}-${role.id}`}
-      label={label}
-      term={capital(term)}
-      owner={role.id}
-      bounds={BRIEF_BOUNDS[field]}
-      unit={unit}
-      optional
-      width="100%"
-      disabled={bench.fromLink}
-      placeholder={short(brief[field], 1)}
-      value={role.brief[field]}
-      onCommit={(value) => roles.sayBrief(role.id, field, value)}
-    />
-  );
+  const common = {
+    id: `role-${field}-${role.id}`,
+    label,
+    term: capital(term),
+    owner: role.id,
+    bounds: BRIEF_BOUNDS[field],
+    disabled: bench.fromLink,
+    value: role.brief[field],
+    onCommit: (value: number | undefined) => roles.sayBrief(role.id, field, value),
+  };
+  if (unit === 'kg' || unit === 'km/h') {
+    const measure = unit === 'kg' ? 'bodyMass' : 'speed';
+    return <MeasureField {...common} measure={measure} placeholder={short(shownIn(measure, units, brief[field]), 1)} />;
+  }
+  return <NumberField {...common} unit={unit} optional width="100%" placeholder={short(brief[field], 1)} />;
 }
 
 function Change({ change }: { change: RoleChange }) {
+  const units = useUnits();
   const { bench } = useReadyBench();
   const { from, to, card } = change;
   const now = bench.setups[0]!.id;
@@ -181,7 +185,7 @@ function Change({ change }: { change: RoleChange }) {
       <b>
         {from.role.name} ↔ {to.role.name}
       </b>
-      : {changeText(change)}
+      : {changeText(change, units)}
       {card && ` · ${changeMinutes(change)} · `}
       {card &&
         (isNow ? (

@@ -3,6 +3,7 @@
 import { BALANCE_KMH } from '../../core/brief';
 import { Assumed } from '../../kit/bench/Assumed';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from '../../kit/explain/brief';
@@ -16,13 +17,14 @@ import { WORDS } from './words/text';
 export function Wanted() {
   const { bench, preferences } = useReadyBench();
   const unit = preferences.speedUnit;
+  const units = useUnits();
   const { brief, contradictions, needs, easiestM, hardestM, climbRpm, topKmh, easyEnough, hardEnough } = useWanted();
   if (contradictions.length > 0) return <BriefNotice contradictions={contradictions} />;
   return (
     <section className={styles.wanted} aria-label={WORDS.wanted.whatItAsksFor}>
       <div className={styles.figure}>
         <h2>{WORDS.wanted.onTheSteepestClimb}</h2>
-        <Explained className={styles.value} explain={() => explainClimbSpeed(brief, needs)}>
+        <Explained className={styles.value} explain={() => explainClimbSpeed(brief, needs, units)}>
           <span data-testid="climb-speed">{speedText(unit, needs.climbSpeedKmh)}</span>
         </Explained>
         <p>

@@ -1,3 +1,4 @@
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { formatShorthand } from '../../formats/shorthand';
@@ -15,11 +16,11 @@ const briefly = (words: string) => words.split(',')[0];
 
 /** The comparison on one page, black on white: ladder, verdicts, figures. */
 export function ComparePaper({ comparison }: { comparison: Comparison }) {
-  const { bench, preferences } = useReadyBench();
+  const { bench } = useReadyBench();
   const { all, inUse } = comparison;
   const { brief } = inUse;
   const [base, ...others] = all;
-  const unit = preferences.speedUnit;
+  const units = useUnits();
   const contradicted = inUse.contradictions.length > 0;
   return (
     <article className={styles.paper} data-testid="compare-paper">
@@ -31,7 +32,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
       {!contradicted &&
         others.map(({ place, rows }) => (
           <p key={place} className={styles.sentence}>
-            {verdictSentence(LETTERS[place]!, rows, brief)}
+            {verdictSentence(LETTERS[place]!, rows, brief, units)}
           </p>
         ))}
       {!contradicted && others.length > 0 && (
@@ -50,12 +51,12 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
           <tbody>
             {others[0]!.rows.map(({ id, base: value }, i) => (
               <tr key={id}>
-                <th>{rowTitle(id, brief, unit)}</th>
-                <td>{valueText(id, value, base!.figures, brief, unit)}</td>
+                <th>{rowTitle(id, brief, units)}</th>
+                <td>{valueText(id, value, base!.figures, brief, units)}</td>
                 {others.map(({ place, figures, rows }) => [
-                  <td key={`${place} value`}>{valueText(id, rows[i]!.own, figures, brief, unit)}</td>,
+                  <td key={`${place} value`}>{valueText(id, rows[i]!.own, figures, brief, units)}</td>,
                   <td key={`${place} words`} className={rows[i]!.judgement === 'worse' ? styles.worse : undefined}>
-                    {briefly(differenceWords(rows[i]!, brief))}
+                    {briefly(differenceWords(rows[i]!, brief, units))}
                   </td>,
                 ])}
               </tr>

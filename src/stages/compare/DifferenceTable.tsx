@@ -2,6 +2,7 @@
 
 import type { FilledBrief } from '../../core/brief';
 import type { RowId, SetupFigures } from '../../core/compare';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
@@ -9,7 +10,7 @@ import { explainFigure } from '../../kit/explain/compare';
 import { Explained } from '../../kit/explain/Slip';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { SaveTable } from '../../kit/export/SaveTable';
-import type { SpeedUnit } from '../../kit/format';
+import type { Units } from '../../kit/measures';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './words/difference-words';
 import type { Comparison } from './useCompare';
@@ -18,22 +19,22 @@ import { WORDS } from './words/text';
 
 /** Every figure of every setup against the one fitted now, said as better or worse for this brief. */
 export function DifferenceTable({ comparison }: { comparison: Comparison }) {
-  const { bench, preferences } = useReadyBench();
+  const { bench } = useReadyBench();
   const { all, inUse } = comparison;
   const { brief } = inUse;
   const [base, ...others] = all;
-  const unit = preferences.speedUnit;
+  const units = useUnits();
   const rows = others[0]!.rows.map(({ id, base: value }, i) => ({
     id,
-    title: rowTitle(id, brief, unit),
-    base: valueText(id, value, base!.figures, brief, unit),
+    title: rowTitle(id, brief, units),
+    base: valueText(id, value, base!.figures, brief, units),
     cells: others.map(({ place, figures, rows: own }) => {
       const row = own[i]!;
       return {
         place,
         figures,
-        value: valueText(id, row.own, figures, brief, unit),
-        words: differenceWords(row, brief),
+        value: valueText(id, row.own, figures, brief, units),
+        words: differenceWords(row, brief, units),
         judgement: row.judgement,
       };
     }),
@@ -83,13 +84,13 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
               <tr key={id} data-row={id}>
                 <th scope="row">{title}</th>
                 <td className={styles.number}>
-                  <Figure id={id} figures={base!.figures} brief={brief} unit={unit}>
+                  <Figure id={id} figures={base!.figures} brief={brief} units={units}>
                     {value}
                   </Figure>
                 </td>
                 {cells.map((cell) => [
                   <td key={`${cell.place} value`} className={styles.number}>
-                    <Figure id={id} figures={cell.figures} brief={brief} unit={unit}>
+                    <Figure id={id} figures={cell.figures} brief={brief} units={units}>
                       {cell.value}
                     </Figure>
                   </td>,
@@ -129,15 +130,15 @@ function Figure({
   id,
   figures,
   brief,
-  unit,
+  units,
   children,
 }: {
   id: RowId;
   figures: SetupFigures;
   brief: FilledBrief;
-  unit: SpeedUnit;
+  units: Units;
   children: string;
 }) {
-  const explanation = explainFigure(id, figures, brief, unit);
+  const explanation = explainFigure(id, figures, brief, units.speedUnit);
   return explanation ? <Explained explain={() => explanation}>{children}</Explained> : children;
 }

@@ -1,3 +1,4 @@
+import { useUnits } from '../../kit/bench/useUnits';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import type { Comparison } from './useCompare';
@@ -7,6 +8,7 @@ import { boughtText, suitText } from './words/suit-words';
 
 /** Who each setup suits, from facts, with the other side's case; and what its cost buys. */
 export function ForWhom({ comparison }: { comparison: Comparison }) {
+  const units = useUnits();
   const { all, inUse } = comparison;
   return (
     <section className={styles.panel} aria-label={WORDS.forWhom.forWhom}>
@@ -20,7 +22,7 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
                 <SetupMark place={place} /> {title}
               </dt>
               <dd data-testid={`suit-${LETTERS[place]}`}>
-                {suit && suitText(LETTERS[place]!, suit, inUse.brief)} {bought}
+                {suit && suitText(LETTERS[place]!, suit, inUse.brief, units)} {bought}
               </dd>
             </div>
           );

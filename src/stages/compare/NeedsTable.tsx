@@ -1,6 +1,7 @@
 'use client';
 
 import { NEED_FIELDS, type BriefNeed } from '../../core/brief';
+import { useUnits } from '../../kit/bench/useUnits';
 import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -15,10 +16,10 @@ import { WORDS } from './words/text';
 
 /** The rider's own needs, each met or not by each setup, by which figure, and what would change it. */
 export function NeedsTable({ comparison }: { comparison: Comparison }) {
-  const { bench, preferences } = useReadyBench();
+  const { bench } = useReadyBench();
   const { all, inUse } = comparison;
   const { brief } = inUse;
-  const unit = preferences.speedUnit;
+  const units = useUnits();
   const table = () => ({
     fields: [
       'need',
@@ -29,9 +30,9 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
       ]),
     ],
     rows: all[0]!.answers.map((answer, i) => [
-      needTitle(answer, brief, unit, inUse.needs),
+      needTitle(answer, brief, units, inUse.needs),
       ...all.flatMap(({ answers }) => {
-        const { figure, remedy } = needFigure(answers[i]!, unit);
+        const { figure, remedy } = needFigure(answers[i]!, units);
         return [answers[i]!.met ? WORDS.needsTable.metInCsv : WORDS.needsTable.notMet, figure, remedy];
       }),
     ]),
@@ -61,14 +62,14 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
               return (
                 <tr key={answer.id} data-need={answer.id}>
                   <th scope="row">
-                    {needTitle(answer, brief, unit, inUse.needs)}
+                    {needTitle(answer, brief, units, inUse.needs)}
                     {share !== undefined && <small> {WORDS.needsTable.sharePercentOfYourRiding(share)}</small>}
                     {answer.id in NEED_FIELDS && <Assumed need={answer.id as BriefNeed} />}
                     {bother && <em> {WORDS.needsTable.bothersYouTodayBother(BOTHER_TEXT[bother])}</em>}
                   </th>
                   {all.map(({ place, answers }) => {
                     const own = answers[i]!;
-                    const { figure, remedy } = needFigure(own, unit);
+                    const { figure, remedy } = needFigure(own, units);
                     const unknown = 'known' in own && !own.known;
                     return (
                       <td key={place} className={own.met ? styles.met : unknown ? styles.unknown : styles.unmet}>

@@ -121,8 +121,14 @@ export function DataStage() {
             <Choice
               name={WORDS.dataStage.speed}
               value={preferences.speedUnit}
-              choices={{ kmh: 'km/h', mph: 'mph' }}
+              choices={WORDS.dataStage.speedUnits}
               onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
+            />
+            <Choice
+              name={WORDS.dataStage.weights}
+              value={preferences.massUnit ?? 'metric'}
+              choices={WORDS.dataStage.massUnits}
+              onChoose={(massUnit) => edits.editPreferences({ massUnit })}
             />
             <Choice
               name={WORDS.dataStage.gearInchesBy}

@@ -1,7 +1,7 @@
 'use client';
 
 import type { FindAim, Found, Layout } from '../../core/find';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useUnits } from '../../kit/bench/useUnits';
 import type { FindTold } from '../../workers/find/protocol';
 import { AIM_NAME, aimText } from '../../kit/finding/aim-words';
 import { leastSentences } from '../../kit/finding/answer-words';
@@ -52,7 +52,7 @@ function BestOfEach({
   aims: readonly FindAim[];
   find: Find;
 }) {
-  const { preferences } = useReadyBench();
+  const units = useUnits();
   const sides: readonly (readonly [Layout, Found])[] = [
     ...(one ? [['1x', one] as const] : []),
     ...(two ? [['2x', two] as const] : []),
@@ -75,7 +75,7 @@ function BestOfEach({
           <tr key={aim}>
             <th scope="row">{AIM_NAME[aim]}</th>
             {sides.map(([layout, found]) => (
-              <td key={layout}>{aimText(aim, found.values[a]!, preferences.speedUnit)}</td>
+              <td key={layout}>{aimText(aim, found.values[a]!, units)}</td>
             ))}
           </tr>
         ))}

@@ -2,7 +2,7 @@
 
 import { Button, Slider } from 'antd';
 import type { AimSpan } from '../../core/find';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useUnits } from '../../kit/bench/useUnits';
 import { AIM_MEANING, AIM_NAME, aimText } from '../../kit/finding/aim-words';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
@@ -22,8 +22,7 @@ const COUNTED = ['frontShifts', 'doubleShifts', 'newParts', 'capacity'];
 
 /** A limit on each aim; what lies past it goes at once. */
 export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsProps) {
-  const { preferences } = useReadyBench();
-  const { speedUnit } = preferences;
+  const units = useUnits();
   return (
     <div className={styles.limits} role="group" aria-label={WORDS.aimLimits.limitsOnTheAims}>
       {spans.map(({ aim, best, worst }, a) => {
@@ -34,7 +33,7 @@ export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsPro
             <span id={`limit-${aim}`}>
               {AIM_NAME[aim]}{' '}
               <strong>
-                {best === worst ? WORDS.aimLimits.all : bound} {aimText(aim, limit, speedUnit)}
+                {best === worst ? WORDS.aimLimits.all : bound} {aimText(aim, limit, units)}
               </strong>
             </span>
             <Slider
@@ -45,7 +44,7 @@ export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsPro
               disabled={best === worst}
               tooltip={{ open: false }}
               ariaLabelledByForHandle={`limit-${aim}`}
-              ariaValueTextFormatterForHandle={(value) => `${bound} ${aimText(aim, value, speedUnit)}`}
+              ariaValueTextFormatterForHandle={(value) => `${bound} ${aimText(aim, value, units)}`}
               onChange={(value: number) => onLimit(a, value >= worst ? undefined : value)}
             />
           </div>

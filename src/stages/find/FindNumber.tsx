@@ -4,6 +4,7 @@ import type { FindSettings } from '../../core/find';
 import type { Bounds } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { asTyped } from '../../kit/format';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { NumberField } from '../../kit/fields/NumberField';
 import type { Find } from './useFind';
 
@@ -30,21 +31,17 @@ export function FindNumber({
   const { bench } = useReadyBench();
   const said: FindSettings = bench.bike.find ?? {};
   const assumed = settings[field];
-  return (
-    <NumberField
-      id={`find-${field}`}
-      label={label}
-      term={label.toLowerCase()}
-      owner={bench.bike.id}
-      unit={unit}
-      bounds={bounds}
-      whole={whole}
-      optional
-      width="100%"
-      disabled={bench.fromLink}
-      placeholder={placeholder ?? (assumed === undefined ? '' : asTyped(assumed))}
-      value={said[field]}
-      onCommit={(value) => say(label.toLowerCase(), field, value)}
-    />
-  );
+  const common = {
+    id: `find-${field}`,
+    label,
+    term: label.toLowerCase(),
+    owner: bench.bike.id,
+    bounds,
+    disabled: bench.fromLink,
+    value: said[field],
+    onCommit: (value: number | undefined) => say(label.toLowerCase(), field, value),
+    placeholder: placeholder ?? (assumed === undefined ? '' : asTyped(assumed)),
+  };
+  if (unit === 'g') return <MeasureField {...common} measure="partMass" />;
+  return <NumberField {...common} unit={unit} whole={whole} optional width="100%" />;
 }

@@ -2,6 +2,7 @@
 
 import { Button, Progress } from 'antd';
 import { closestMisses, type FindNeed } from '../../core/find';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { explainFront } from '../../kit/explain/find';
@@ -121,9 +122,10 @@ function Answer({ find, told }: { find: Find; told: FindTold }) {
 
 /** Each requirement with the setups that it alone rules out, to be left out on the spot. */
 function Requirements({ find, told }: { find: Find; told: FindTold }) {
-  const { preferences, bench } = useReadyBench();
+  const units = useUnits();
+  const { bench } = useReadyBench();
   const { settings, inUse, say } = find;
-  const costs = requirementCosts(told.result, settings, inUse.brief, inUse.needs, preferences.speedUnit);
+  const costs = requirementCosts(told.result, settings, inUse.brief, inUse.needs, units);
   if (costs.length === 0) return null;
   const leaveOut = (need: FindNeed, text: string) => {
     if (need === 'cost') say(text, 'costMax', undefined);

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import type { FoundFacts } from '../../core/find';
 import { ZONES } from '../../core/gears';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { Explanation } from '../../kit/explain/explanation';
 import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
@@ -33,6 +34,7 @@ export function FoundDetails({
   found: FoundFacts;
   equals: readonly FoundFacts[];
 }) {
+  const units = useUnits();
   const { preferences } = useReadyBench();
   const { speedUnit } = preferences;
   const { metrics, build, cassette } = found;
@@ -96,8 +98,8 @@ export function FoundDetails({
     { term: WORDS.foundDetails.toBuy, text: purchasesText(move), explain: () => explainCost(move) },
     {
       term: WORDS.foundDetails.weightAgainstA,
-      text: massText(move.massChange),
-      explain: () => explainMassChange(move),
+      text: massText(move.massChange, units),
+      explain: () => explainMassChange(move, units),
     },
   ];
   const { kind, deciding, unknown, cautions } = fit;

@@ -5,6 +5,7 @@ import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { partingAims, type FindAim, type Found } from '../../core/find';
 import { percent } from '../../core/units';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis } from '../../kit/chart/setup-chart';
@@ -71,6 +72,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   const { preferences, bench } = useReadyBench();
   const palette = usePalette();
   const { speedUnit } = preferences;
+  const units = useUnits();
   const [axes, setAxes] = useState<readonly [FindAim | undefined, FindAim | undefined]>([undefined, undefined]);
   const parting = useMemo(() => partingAims(front, aims), [front, aims]);
   if (aims.length < 2) return null;
@@ -129,7 +131,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
           title: () => '',
           label: ({ datasetIndex, dataIndex }) => {
             const { found } = groups[datasetIndex]!.points[dataIndex]!;
-            return [setupName(found), ...aims.map((aim, a) => aimPhrase(aim, found.values[a]!, speedUnit))];
+            return [setupName(found), ...aims.map((aim, a) => aimPhrase(aim, found.values[a]!, units))];
           },
         },
       },

@@ -3,6 +3,7 @@
 import { Table, type TableColumnsType } from 'antd';
 import { useMemo } from 'react';
 import type { Equals, Found, Reason } from '../../core/find';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { Sideways } from '../../kit/sheet/Sideways';
@@ -36,9 +37,9 @@ const ROWS_A_PAGE = 20;
 
 /** The same setups as a table: why each is there, and what it gives up. */
 export function FrontTable({ find, rows: joined, places, reasons, present, chosen, onChoose }: FrontTableProps) {
-  const { preferences, bench } = useReadyBench();
+  const { bench } = useReadyBench();
   const { aims } = find.settings;
-  const { speedUnit } = preferences;
+  const units = useUnits();
   const all = useMemo(
     () =>
       joined.map(({ lead, all: equals }, place): Row => ({
@@ -67,9 +68,9 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
                 <br />
               </>
             )}
-            {whyText(reason, found, aims, speedUnit)}.
+            {whyText(reason, found, aims, units)}.
             <br />
-            {givesUpText(reason, speedUnit)}.
+            {givesUpText(reason, units)}.
             {found.build.lessCommon && (
               <>
                 <br />
@@ -96,7 +97,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
         one.found.values[a]! - other.found.values[a]!,
       defaultSortOrder: a === 0 ? ('ascend' as const) : undefined,
       render: (_: unknown, { found }: Row) => (
-        <span className={styles.number}>{aimText(aim, found.values[a]!, speedUnit)}</span>
+        <span className={styles.number}>{aimText(aim, found.values[a]!, units)}</span>
       ),
     })),
     {
@@ -128,7 +129,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
             <span>
               {WORDS.frontTable.aNowSetupNameAims(
                 setupName(present),
-                aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, speedUnit)}`).join(', '),
+                aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, units)}`).join(', '),
               )}
             </span>
             <SaveTable
@@ -157,8 +158,8 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
                   found.build.chainLinks,
                   found.metrics.easiestDevelopmentM,
                   found.metrics.topSpeedKmh,
-                  whyText(reason, found, aims, speedUnit),
-                  givesUpText(reason, speedUnit),
+                  whyText(reason, found, aims, units),
+                  givesUpText(reason, units),
                 ]),
               })}
             />

@@ -1,7 +1,7 @@
 'use client';
 
 import { closestMisses } from '../../core/find';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useUnits } from '../../kit/bench/useUnits';
 import type { FindTold } from '../../workers/find/protocol';
 import { missText } from '../../kit/finding/answer-words';
 import { setupName } from '../../kit/finding/part-words';
@@ -15,7 +15,7 @@ const SHOWN = 6;
 
 /** Where nothing meets the brief: what comes closest, and which need stands against it by how much. */
 export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
-  const { preferences } = useReadyBench();
+  const units = useUnits();
   const { brief, needs } = find.inUse;
   return (
     <section className={styles.panel} aria-label={WORDS.missesPanel.closestMisses}>
@@ -24,7 +24,7 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
         {closestMisses(told.result, SHOWN).map((miss) => (
           <li key={setupName(miss.facts) + miss.missed.map(({ need }) => need).join()}>
             <strong>{setupName(miss.facts)}</strong>
-            <span>{missText(miss, find.settings, brief, needs, preferences.speedUnit)}</span>
+            <span>{missText(miss, find.settings, brief, needs, units)}</span>
             <LayButton find={find} found={miss.facts} />
           </li>
         ))}

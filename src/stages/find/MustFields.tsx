@@ -4,6 +4,7 @@ import { Checkbox, Select } from 'antd';
 import Link from 'next/link';
 import { BRIEF_ASKS, FIND_COST, FIND_MASS_CHANGE_G, type BriefAsk } from '../../core/find';
 import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
+import { useUnits } from '../../kit/bench/useUnits';
 import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { Field } from '../../kit/fields/Field';
@@ -17,8 +18,9 @@ const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = WORDS.mustFields.sc
 
 /** What a setup must do: by the brief, by the limits of its parts, by money and weight. */
 export function MustFields({ find }: { find: Question }) {
+  const units = useUnits();
   const { settings, say, inUse } = find;
-  const { bench, preferences, edits } = useReadyBench();
+  const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   const { brief, contradictions, needs } = inUse;
   return (
@@ -31,7 +33,7 @@ export function MustFields({ find }: { find: Question }) {
         value={[...settings.asks]}
         options={asksOf(BRIEF_ASKS, brief).map((value) => ({
           value,
-          label: contradictions.length > 0 ? '…' : askText(value, brief, needs, preferences.speedUnit),
+          label: contradictions.length > 0 ? '…' : askText(value, brief, needs, units),
         }))}
         onChange={(asks: BriefAsk[]) =>
           say(

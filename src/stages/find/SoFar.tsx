@@ -1,7 +1,7 @@
 'use client';
 
 import type { FindAim, Found } from '../../core/find';
-import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useUnits } from '../../kit/bench/useUnits';
 import { aimPhrase } from '../../kit/finding/aim-words';
 import { setupName } from '../../kit/finding/part-words';
 import styles from './Find.module.css';
@@ -12,7 +12,7 @@ const SHOWN = 12;
 
 /** What a search has found while it goes on. Plain, so that the page stays quick. */
 export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly FindAim[] }) {
-  const { preferences } = useReadyBench();
+  const units = useUnits();
   return (
     <section className={styles.panel} aria-label={WORDS.soFar.foundSoFar} aria-busy>
       <h2>{WORDS.soFar.foundSoFar}</h2>
@@ -20,7 +20,7 @@ export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly
         {front.slice(0, SHOWN).map((found) => (
           <li key={setupName(found)}>
             <strong>{setupName(found)}</strong>{' '}
-            {aims.map((aim, a) => aimPhrase(aim, found.values[a]!, preferences.speedUnit)).join(', ')}
+            {aims.map((aim, a) => aimPhrase(aim, found.values[a]!, units)).join(', ')}
           </li>
         ))}
       </ul>

@@ -1,6 +1,9 @@
 'use client';
 
 import { BRIEF_BOUNDS } from '../../core/brief';
+import { shownIn } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { explainRoadLoad } from '../../kit/explain/ride';
@@ -46,6 +49,7 @@ const FIELDS: readonly {
 /** A climb: how fast, in which gear, at what cadence, and which gear would be wanted. */
 export function ClimbPanel({ gears }: { gears: Gears }) {
   const { preferences } = useReadyBench();
+  const units = useUnits();
   const { typed, type, used, result, resistance, easiest, easiestRpm, enough, remedy } = useClimb(gears);
   return (
     <section className={styles.panel} aria-label={WORDS.climbPanel.onAClimb}>
@@ -53,19 +57,26 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
         <h2>{WORDS.climbPanel.onAClimb}</h2>
       </div>
       <div className={styles.sheetFields}>
-        {FIELDS.map(({ field, ...rest }) => (
-          <NumberField
-            key={field}
-            {...rest}
-            id={`climb-${field}`}
-            owner="climb"
-            optional
-            width={88}
-            placeholder={short(used[field], 1)}
-            value={typed[field]}
-            onCommit={(value) => type({ [field]: value })}
-          />
-        ))}
+        {FIELDS.map(({ field, unit, ...rest }) => {
+          const common = {
+            ...rest,
+            id: `climb-${field}`,
+            owner: 'climb',
+            width: 88,
+            value: typed[field],
+            onCommit: (value: number | undefined) => type({ [field]: value }),
+          };
+          return unit === 'kg' ? (
+            <MeasureField
+              key={field}
+              {...common}
+              measure="bodyMass"
+              placeholder={short(shownIn('bodyMass', units, used[field]), 1)}
+            />
+          ) : (
+            <NumberField key={field} {...common} unit={unit} optional placeholder={short(used[field], 1)} />
+          );
+        })}
       </div>
       <p className={styles.climbWords} data-testid="climb-words">
         <Explained className={styles.value} explain={() => explainRoadLoad(result.speedKmh, used, resistance)}>

@@ -1,5 +1,6 @@
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { dateText } from '../../kit/format';
-import { kmText } from '../../kit/shop/words';
 import { EVENT_ONE } from './timeline';
 import type { Log } from './useLog';
 import styles from './HistoryPaper.module.css';
@@ -7,6 +8,7 @@ import { WORDS } from './words/text';
 
 /** A bike's history on paper. */
 export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) {
+  const units = useUnits();
   return (
     <article className={styles.paper} data-testid="history-paper">
       <h1>{bikeName}</h1>
@@ -37,7 +39,7 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
             <tr key={part.id}>
               <td>{part.name}</td>
               <td>{isOn ? WORDS.historyPaper.onNow : WORDS.historyPaper.off}</td>
-              <td>{kmText(km)}</td>
+              <td>{distanceText(units, km)}</td>
             </tr>
           ))}
         </tbody>

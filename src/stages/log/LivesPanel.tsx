@@ -1,14 +1,16 @@
 'use client';
 
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { dateText } from '../../kit/format';
-import { kmText } from '../../kit/shop/words';
 import type { Log } from './useLog';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
 /** How far each part of the shelf has gone on this bike. */
 export function LivesPanel({ log }: { log: Log }) {
+  const units = useUnits();
   const { lives } = log;
   return (
     <section className={styles.panel} aria-label={WORDS.livesPanel.partsOfThisBike}>
@@ -37,7 +39,7 @@ export function LivesPanel({ log }: { log: Log }) {
                 {part.name}
                 {!isOn && last?.toMs !== undefined && WORDS.livesPanel.offDate(dateText(last.toMs))}
               </span>
-              <b>{kmText(km)}</b>
+              <b>{distanceText(units, km)}</b>
             </li>
           );
         })}

@@ -2,10 +2,10 @@
 
 import { Button, Input } from 'antd';
 import { useState } from 'react';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { DateField } from '../../kit/fields/DateField';
 import { Field } from '../../kit/fields/Field';
-import { NumberField } from '../../kit/fields/NumberField';
 import { NOTE_KM, NOTE_LENGTH_MAX } from '../../records';
 import { addNote } from '../../store';
 import styles from './Log.module.css';
@@ -50,14 +50,13 @@ export function NoteForm() {
           onChange={({ target }) => setText(target.value)}
         />
       </Field>
-      <NumberField
+      <MeasureField
+        measure="distance"
         key={round}
         id="note-km"
         label={WORDS.noteForm.riddenNotRecorded}
         term={WORDS.noteForm.distance}
-        unit="km"
         bounds={NOTE_KM}
-        optional
         owner={`note ${round}`}
         width={140}
         value={km}

@@ -2,10 +2,11 @@ import { demoDataset } from '../../store/demo';
 import { beforeAfterRows, beforeAfterSentence } from './words/before-after-words';
 import { EVENT_KINDS, filteredEvents, timelineOf } from './timeline';
 import type { Side } from './useBeforeAfter';
+import { METRIC } from '../../kit/measures';
 
 const { jobs, rides, notes, parts, setups } = demoDataset();
 const history = { bikeId: 'estuary-tourer', jobs, rides, notes, parts };
-const events = timelineOf(history);
+const events = timelineOf(history, METRIC);
 
 test('one line of everything, newest first, each entry once, of this bike alone', () => {
   expect(events.map(({ atMs }) => atMs)).toEqual([...events.map(({ atMs }) => atMs)].sort((a, b) => b - a));
@@ -14,7 +15,7 @@ test('one line of everything, newest first, each entry once, of this bike alone'
   const own = rides.filter(({ bikeId }) => bikeId === 'estuary-tourer').length;
   expect(events.filter(({ kind }) => kind === 'ride')).toHaveLength(own);
   expect(events.some(({ title }) => title.includes('pine ridge'))).toBe(false);
-  expect(timelineOf({ ...history, bikeId: 'nobody' })).toEqual([]);
+  expect(timelineOf({ ...history, bikeId: 'nobody' }, METRIC)).toEqual([]);
 });
 
 test('a failed trial stands with its reason; readings with their unit and job', () => {

@@ -1,10 +1,11 @@
 import { SYMPTOMS_OF, acceptedGears, type ReadingId, type ReadingUnit, type StepId } from '../../core/job';
 import { M_PER_KM } from '../../core/units';
 import { formatShorthand } from '../../formats/shorthand';
-import { fixed, short } from '../../kit/format';
+import { distanceText, type Units } from '../../kit/measures';
+import { short } from '../../kit/format';
 import { hasWords } from '../../kit/search';
 import { findingsText, pairsText, readingTitle, stepTitle, withUnit } from '../../messages/job';
-import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT, kmText } from '../../kit/shop/words';
+import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT } from '../../kit/shop/words';
 import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
 import { WORDS } from './words/text';
 
@@ -40,14 +41,14 @@ export interface BikeHistory {
 }
 
 /** Everything of one bike on one line of time, the newest first. */
-export function timelineOf({ bikeId, jobs, rides, notes, parts }: BikeHistory): LogEvent[] {
+export function timelineOf({ bikeId, jobs, rides, notes, parts }: BikeHistory, units: Units): LogEvent[] {
   const own = <T extends { readonly bikeId: string }>(list: readonly T[]) =>
     list.filter((one) => one.bikeId === bikeId);
   return [
-    ...own(jobs).flatMap((job) => [...jobEvents(job), ...readingEvents(job)]),
-    ...own(rides).map(rideEvent),
-    ...own(notes).map(noteEvent),
-    ...parts.flatMap((part) => partEvents(part, bikeId)),
+    ...own(jobs).flatMap((job) => [...jobEvents(job), ...readingEvents(job, units)]),
+    ...own(rides).map((ride) => rideEvent(ride, units)),
+    ...own(notes).map((note) => noteEvent(note, units)),
+    ...parts.flatMap((part) => partEvents(part, bikeId, units)),
   ].sort((a, b) => b.atMs - a.atMs || a.id.localeCompare(b.id));
 }
 
@@ -96,7 +97,7 @@ const UNIT_OF: Readonly<Partial<Record<ReadingId, ReadingUnit>>> = {
 const unitOf = (id: ReadingId): ReadingUnit => UNIT_OF[id] ?? (id.startsWith('torque.') ? 'N·m' : 'mm');
 
 /** What was read, found and noted at each step; of a job that is over a check that stayed open as well, as open. */
-function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRecord): LogEvent[] {
+function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRecord, units: Units): LogEvent[] {
   const rings = work.kind === 'swap' ? work.to.setup.chainrings.length : 2;
   return (Object.keys(progress) as StepId[]).flatMap((stepId): LogEvent[] => {
     const step = progress[stepId]!;
@@ -105,8 +106,8 @@ function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRec
     const said = [
       ...readings.map(([id, value]) =>
         readings.length > 1 && readingTitle(id) !== title
-          ? `${readingTitle(id)}: ${withUnit(value, unitOf(id))}`
-          : withUnit(value, unitOf(id)),
+          ? `${readingTitle(id)}: ${withUnit(value, unitOf(id), (km) => distanceText(units, km))}`
+          : withUnit(value, unitOf(id), (km) => distanceText(units, km)),
       ),
       findingsText(step),
       step.note ?? '',
@@ -127,31 +128,31 @@ function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRec
   });
 }
 
-function rideEvent({ id, name, startedAtMs, distanceM, setup }: RideRecord): LogEvent {
+function rideEvent({ id, name, startedAtMs, distanceM, setup }: RideRecord, units: Units): LogEvent {
   const km = distanceM / M_PER_KM;
   return {
     id,
     kind: 'ride',
     atMs: startedAtMs,
     title: name,
-    text: WORDS.timeline.kmOnSetup(fixed(km, 1), formatShorthand(setup)),
+    text: WORDS.timeline.distanceOnSetup(distanceText(units, km, 1), formatShorthand(setup)),
     km,
   };
 }
 
-function noteEvent({ id, atMs, text, km }: LogNoteRecord): LogEvent {
+function noteEvent({ id, atMs, text, km }: LogNoteRecord, units: Units): LogEvent {
   return {
     id,
     kind: 'note',
     atMs,
     title: text,
-    text: km === undefined ? '' : WORDS.timeline.kmNotRecorded(kmText(km)),
+    text: km === undefined ? '' : WORDS.timeline.kmNotRecorded(distanceText(units, km)),
     km,
     noteId: id,
   };
 }
 
-function partEvents(part: PartRecord, bikeId: string): LogEvent[] {
+function partEvents(part: PartRecord, bikeId: string, units: Units): LogEvent[] {
   const mounts = part.mounts.filter((mount) => mount.bikeId === bikeId);
   const event = (id: string, atMs: number, text: string): LogEvent => ({
     id: `${part.id} ${id}`,
@@ -172,7 +173,7 @@ function partEvents(part: PartRecord, bikeId: string): LogEvent[] {
         kind: 'reading',
         atMs,
         title: WORDS.timeline.chainWear,
-        text: `${short(wearPercent, 2)} %${km === undefined ? '' : WORDS.timeline.atKm(kmText(km))} (${part.name})`,
+        text: `${short(wearPercent, 2)} %${km === undefined ? '' : WORDS.timeline.atKm(distanceText(units, km))} (${part.name})`,
       })),
   ];
 }

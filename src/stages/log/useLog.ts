@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { derailleurMark } from '../../core/fit';
 import { outcomeRows, type OutcomeRow } from '../../core/log';
 import { kmByBike } from '../../core/shelf';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { PartRecord } from '../../records';
@@ -32,10 +33,11 @@ export function useLog(): Log {
   const { bike, setup } = bench;
   const { parts, experience } = workshop;
   const shop = useShop();
+  const units = useUnits();
   const [filter, setFilter] = useState<LogFilter>({ text: '', kinds: [] });
   const events = useMemo(
-    () => (shop ? timelineOf({ ...shop, bikeId: bike.id, parts: [...parts.values()] }) : []),
-    [shop, bike.id, parts],
+    () => (shop ? timelineOf({ ...shop, bikeId: bike.id, parts: [...parts.values()] }, units) : []),
+    [shop, bike.id, parts, units],
   );
   const shown = useMemo(() => filteredEvents(events, filter), [events, filter]);
   const lives = useMemo(

@@ -1,7 +1,8 @@
 import type { Ref } from 'react';
 import { lengthM, type ElevationProfile, type ProfileClimb, type RideRules, type RideThrough } from '../../core/ride';
+import { distanceText, heightText, keptFrom, shownIn, type Units, unitText } from '../../kit/measures';
 import { signOf } from '../../kit/bench/setup-sign';
-import { SPEED_UNIT_TEXT, fixed, speedIn, type SpeedUnit } from '../../kit/format';
+import { SPEED_UNIT_TEXT, fixed, speedIn } from '../../kit/format';
 import { useWidth } from '../../kit/ladder/useWidth';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { profileNumbers } from './profile-numbers';
@@ -23,7 +24,7 @@ export interface ProfileViewProps {
   readonly rides: readonly { readonly place: number; readonly ride: RideThrough; readonly rules: RideRules }[];
   readonly lowRpm: number;
   readonly highRpm: number;
-  readonly speedUnit: SpeedUnit;
+  readonly units: Units;
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
 
@@ -44,7 +45,7 @@ function Drawing({
   rides,
   lowRpm,
   highRpm,
-  speedUnit,
+  units,
   drawingRef,
   width,
 }: ProfileViewProps & { width: number }) {
@@ -68,8 +69,8 @@ function Drawing({
   const gearSpan = Math.log(hardest / easiest) || 1;
   const allLanes = [
     {
-      name: SPEED_UNIT_TEXT[speedUnit],
-      ends: [fixed(speedIn(speedUnit, fastest), 0), '0'],
+      name: SPEED_UNIT_TEXT[units.speedUnit],
+      ends: [fixed(speedIn(units.speedUnit, fastest), 0), '0'],
       value: (ride: (typeof rides)[number], i: number) => ride.ride.points[i]!.speedKmh / fastest,
     },
     {
@@ -108,7 +109,8 @@ function Drawing({
     }
     return d;
   };
-  const kilometres = Math.max(1, Math.ceil(length / 1000 / 8));
+  const shownLength = shownIn('distance', units, length / 1000);
+  const everyUnit = Math.max(1, Math.ceil(shownLength / 8));
   return (
     <svg
       ref={drawingRef}
@@ -116,7 +118,11 @@ function Drawing({
       width={width}
       height={height}
       role="img"
-      aria-label={WORDS.profileView.profileOfLengthKmWith(fixed(length / 1000, 1), climbs.length, rides.length)}
+      aria-label={WORDS.profileView.profileOfLengthWith(
+        distanceText(units, length / 1000, 1),
+        climbs.length,
+        rides.length,
+      )}
     >
       <path className={styles.ground} d={`M${x(0)} ${PROFILE} L${heights.join(' L')} L${x(length)} ${PROFILE} Z`} />
       {climbs.map(({ fromM, toM, gradeFraction }, i) => (
@@ -129,15 +135,20 @@ function Drawing({
         </g>
       ))}
       <text className={styles.axis} x={LEFT - 6} y={y(high) + 4}>
-        {fixed(high, 0)} m
+        {heightText(units, high)}
       </text>
       <text className={styles.axis} x={LEFT - 6} y={PROFILE}>
-        {fixed(low, 0)} m
+        {heightText(units, low)}
       </text>
-      {Array.from({ length: Math.floor(length / 1000 / kilometres) + 1 }, (_, i) => i * kilometres).map((km) => (
-        <text key={km} className={styles.kilometre} x={x(km * 1000)} y={PROFILE + 12}>
-          {km}
-          {km === 0 ? ' km' : ''}
+      {Array.from({ length: Math.floor(shownLength / everyUnit) + 1 }, (_, i) => i * everyUnit).map((along) => (
+        <text
+          key={along}
+          className={styles.kilometre}
+          x={x(keptFrom('distance', units, along) * 1000)}
+          y={PROFILE + 12}
+        >
+          {along}
+          {along === 0 ? ` ${unitText('distance', units)}` : ''}
         </text>
       ))}
       {lanes.map(({ name, ends }, lane) => (

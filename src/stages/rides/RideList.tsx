@@ -7,6 +7,8 @@ import { unpackRecording } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
 import { writeTcx } from '../../formats/ride/tcx';
 import { formatShorthand } from '../../formats/shorthand';
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { dateText, durationText, fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
@@ -32,6 +34,7 @@ interface RideListProps {
 
 /** The rides of the bike, newest first; those that are ticked are told together. */
 export function RideList({ rides, chosen, onChoose }: RideListProps) {
+  const units = useUnits();
   const { workshop, edits, preferences } = useReadyBench();
   const { db } = workshop;
   const { speedUnit } = preferences;
@@ -74,7 +77,7 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
             <span className={styles.rideFacts}>
               {WORDS.rideList.startDistanceMKmDurationSpeedIn(
                 startText(ride.startedAtMs),
-                fixed(ride.distanceM / 1000, 1),
+                distanceText(units, ride.distanceM / 1000, 1),
                 durationText(ride.seconds),
                 fixed(speedIn(speedUnit, kmh(ride)), 1),
                 SPEED_UNIT_TEXT[speedUnit],

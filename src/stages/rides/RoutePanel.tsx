@@ -6,6 +6,8 @@ import { useRef, useState } from 'react';
 import { SURFACES, type Surface } from '../../core/brief';
 import { SMOOTHING_M, WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
 import { writeGpxRoute } from '../../formats/ride/gpx';
+import { distanceText, heightText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SavePicture } from '../../kit/export/SavePicture';
@@ -40,7 +42,8 @@ interface RoutePanelProps {
 
 /** A route ridden by the bike's rider on every setup of the bench. */
 export function RoutePanel({ routes, route, through }: RoutePanelProps) {
-  const { bench, preferences, workshop, edits } = useReadyBench();
+  const units = useUnits();
+  const { bench, workshop, edits } = useReadyBench();
   const { bike, setups, place } = bench;
   const { profile, rides, rules, climbs, problem, road, setRoad } = through;
   const drawing = useRef<SVGSVGElement>(null);
@@ -109,11 +112,11 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         {rides ? throughSentence(rides, LETTERS) : WORDS.routePanel.riding}
       </p>
       <p className={styles.note} data-testid="route">
-        {WORDS.routePanel.lengthMKmUpMUpHeights(
-          fixed(lengthM(profile) / 1000, 1),
-          fixed(upM, 0),
-          profile.stepM,
-          SMOOTHING_M,
+        {WORDS.routePanel.routeSummary(
+          distanceText(units, lengthM(profile) / 1000, 1),
+          heightText(units, upM),
+          heightText(units, profile.stepM),
+          heightText(units, SMOOTHING_M),
         )}
       </p>
       <div className={styles.fields}>
@@ -174,7 +177,7 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         rides={drawn}
         lowRpm={lowRpm}
         highRpm={highRpm}
-        speedUnit={preferences.speedUnit}
+        units={units}
         drawingRef={drawing}
       />
       {rides && (
@@ -250,6 +253,7 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
 }
 
 function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
+  const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { setups } = bench;
   if (climbs.length === 0) return <p className={styles.note}>{WORDS.routePanel.noClimbOf20M}</p>;
@@ -260,7 +264,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
         <thead>
           <tr>
             <th scope="col">{WORDS.routePanel.climb}</th>
-            <th scope="col">{WORDS.routePanel.fromKm}</th>
+            <th scope="col">{WORDS.routePanel.from}</th>
             <th scope="col">{WORDS.routePanel.length}</th>
             <th scope="col">{WORDS.routePanel.gain}</th>
             <th scope="col">{WORDS.routePanel.mean}</th>
@@ -274,9 +278,9 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
           {climbs.map(({ climb, speedKmh, wantedDevelopmentM, gears }, i) => (
             <tr key={climb.fromM}>
               <th scope="row">{i + 1}</th>
-              <td>{fixed(climb.fromM / 1000, 1)}</td>
-              <td>{fixed((climb.toM - climb.fromM) / 1000, 1)} km</td>
-              <td>{fixed(climb.gainM, 0)} m</td>
+              <td>{distanceText(units, climb.fromM / 1000, 1)}</td>
+              <td>{distanceText(units, (climb.toM - climb.fromM) / 1000, 1)}</td>
+              <td>{heightText(units, climb.gainM)}</td>
               <td>{fixed(climb.gradeFraction * 100, 1)} %</td>
               <td>{fixed(climb.steepestFraction * 100, 1)} %</td>
               <td>{speedText(preferences.speedUnit, speedKmh)}</td>

@@ -3,6 +3,8 @@
 import { Progress } from 'antd';
 import { useMemo, useRef } from 'react';
 import { formatShorthand } from '../../formats/shorthand';
+import { shownIn, unitText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { SavePicture } from '../../kit/export/SavePicture';
@@ -137,6 +139,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
 }
 
 function UseTable({ use }: { use: UseTold['use'] }) {
+  const units = useUnits();
   return (
     <details className={styles.details}>
       <summary>{WORDS.usePanel.everyGearTimeWayCadence}</summary>
@@ -146,7 +149,7 @@ function UseTable({ use }: { use: UseTold['use'] }) {
             <th scope="col">{WORDS.usePanel.gear}</th>
             <th scope="col">{WORDS.usePanel.time}</th>
             <th scope="col">{WORDS.usePanel.share}</th>
-            <th scope="col">km</th>
+            <th scope="col">{unitText('distance', units)}</th>
             <th scope="col">{WORDS.usePanel.meanRpm}</th>
             <th scope="col">{WORDS.usePanel.sure}</th>
           </tr>
@@ -157,7 +160,7 @@ function UseTable({ use }: { use: UseTold['use'] }) {
               <th scope="row">{gearName(gear)}</th>
               <td>{seconds > 0 ? durationText(seconds) : WORDS.usePanel.never}</td>
               <td>{seconds > 0 ? `${fixed(share * 100, 1)} %` : ''}</td>
-              <td>{seconds > 0 ? fixed(metres / 1000, 1) : ''}</td>
+              <td>{seconds > 0 ? fixed(shownIn('distance', units, metres / 1000), 1) : ''}</td>
               <td>{seconds > 0 ? fixed(meanCadenceRpm, 0) : ''}</td>
               <td>{seconds > 0 ? `${fixed(sure * 100, 0)} %` : ''}</td>
             </tr>

@@ -3,6 +3,7 @@ import { demoDataset } from '../../store/demo';
 import { fillBrief, resistanceOf, rideRulesOf } from '../../core/brief';
 import { rideThrough } from '../../core/ride';
 import { profileNumbers } from './profile-numbers';
+import { METRIC } from '../../kit/measures';
 
 const { bikes, routes } = demoDataset();
 const brief = fillBrief(bikes[0]!.brief);
@@ -12,7 +13,7 @@ const rules = rideRulesOf(brief, TOURER, TOURER_ROLLOUT_MM, 2, 3);
 const ride = rideThrough(profile, resistanceOf(brief), rules);
 
 test('height along the way from its start to its end, with what each setup does there', () => {
-  const { columns, rows } = profileNumbers({ profile, rides: [{ place: 0, ride, rules }], speedUnit: 'kmh' });
+  const { columns, rows } = profileNumbers({ profile, rides: [{ place: 0, ride, rules }], units: METRIC });
   expect(columns.slice(2)).toEqual(['A: km/h', 'A: rpm', 'A: gear']);
   for (const row of rows) expect(row).toHaveLength(columns.length);
   expect(rows[0]![0]).toBe('0.00');

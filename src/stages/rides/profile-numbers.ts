@@ -1,3 +1,4 @@
+import { shownIn, unitText } from '../../kit/measures';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { gearName } from '../../kit/explain/gears';
 import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
@@ -12,10 +13,10 @@ const PLACES = 40;
 export function profileNumbers({
   profile,
   rides,
-  speedUnit,
-}: Pick<ProfileViewProps, 'profile' | 'rides' | 'speedUnit'>): NumbersTable {
+  units,
+}: Pick<ProfileViewProps, 'profile' | 'rides' | 'units'>): NumbersTable {
   const { stepM, elevationM } = profile;
-  const unit = SPEED_UNIT_TEXT[speedUnit];
+  const unit = SPEED_UNIT_TEXT[units.speedUnit];
   const last = elevationM.length - 1;
   const count = Math.min(PLACES, last);
   const columns = rides.flatMap(({ place }) => {
@@ -30,12 +31,19 @@ export function profileNumbers({
       if (!point) return ['', '', ''];
       const { speedKmh, cadenceRpm, gear } = point;
       return [
-        fixed(speedIn(speedUnit, speedKmh), 1),
+        fixed(speedIn(units.speedUnit, speedKmh), 1),
         cadenceRpm === 0 ? WORDS.profileNumbers.letRoll : fixed(cadenceRpm, 0),
         gearName(rules.gears[gear]!),
       ];
     });
-    return [fixed(distanceM / 1000, 2), fixed(elevationM[at]!, 0), ...ridden];
+    return [
+      fixed(shownIn('distance', units, distanceM / 1000), 2),
+      fixed(shownIn('height', units, elevationM[at]!), 0),
+      ...ridden,
+    ];
   });
-  return { columns: ['km', WORDS.profileNumbers.heightM, ...columns], rows };
+  return {
+    columns: [unitText('distance', units), WORDS.profileNumbers.height(unitText('height', units)), ...columns],
+    rows,
+  };
 }

@@ -5,6 +5,7 @@ import { RIDE_FILE_BYTES_MAX, mappingKey, sizeMessage, type RideFileResult } fro
 import type { CsvHead } from '../../formats/ride/ride-csv';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
+import { unitsOf } from '../../kit/measures';
 import { rideOf, type CsvMapping } from '../../records';
 import { addRide, addRoute } from '../../store';
 import { Cancelled } from '../../workers/job-client';
@@ -41,6 +42,7 @@ export interface RideImport {
  */
 export function useRideImport(onKept: (rideId: string) => void): RideImport {
   const { bench, workshop, preferences, edits } = useReadyBench();
+  const units = unitsOf(preferences);
   const { brief } = useBrief();
   const [jobs, setJobs] = useState<readonly ImportJob[]>([]);
   const [busy, setBusy] = useState(false);
@@ -92,7 +94,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         edits.editPreferences({ currentRouteId: id });
         return {
           state: 'kept',
-          message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide, routeNotesText(result.notes)).trim(),
+          message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide, routeNotesText(result.notes, units)).trim(),
         };
       }
       case 'ride': {

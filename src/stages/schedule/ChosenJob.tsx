@@ -3,6 +3,7 @@
 import { CloseOutlined, ToolOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
 import { useRouter } from 'next/navigation';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { DateField } from '../../kit/fields/DateField';
 import { Field } from '../../kit/fields/Field';
@@ -16,6 +17,7 @@ import { WORDS } from './words/text';
 
 /** The job that was picked on the board: its day and state by field, for those who do not drag. */
 export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () => void }) {
+  const units = useUnits();
   const { job, card, bikeName } = chosen;
   const { edit } = useJobEdits(job);
   const state = useBench();
@@ -36,7 +38,7 @@ export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () =
           {job.state === 'done'
             ? (job.outcomeNote ?? '')
             : card
-              ? cardHeadline(card)
+              ? cardHeadline(card, units)
               : WORDS.chosenJob.reCheckAfterTheFirst}
         </p>
       </div>

@@ -1,15 +1,16 @@
 'use client';
 
-import { allDigits } from '../../kit/format';
+import { useUnits } from '../../kit/bench/useUnits';
 import { wearSentence } from '../../kit/shop/wear-words';
 import { WearView } from '../../kit/shop/WearView';
-import { kmText } from '../../kit/shop/words';
+import { distanceText } from '../../kit/measures';
 import type { Schedule } from './useSchedule';
 import styles from './Schedule.module.css';
 import { WORDS } from './words/text';
 
 /** Re-checks by what was ridden since, and chains by the gauge. */
 export function DuePanel({ schedule }: { schedule: Schedule }) {
+  const units = useUnits();
   const { due, chains, jobs } = schedule;
   const bikeOf = (id: string) => jobs.find(({ job }) => job.id === id)?.bikeName ?? '';
   return (
@@ -21,15 +22,15 @@ export function DuePanel({ schedule }: { schedule: Schedule }) {
           <li key={job.id} data-due={isDue}>
             <b>{job.name}</b>, {bikeOf(job.id)}:{' '}
             {isDue
-              ? WORDS.duePanel.dueKmInRides(kmText(km), rides)
-              : WORDS.duePanel.afterTheFirstRideOr(allDigits(afterKm))}
+              ? WORDS.duePanel.dueKmInRides(distanceText(units, km), rides)
+              : WORDS.duePanel.afterTheFirstRideOr(distanceText(units, afterKm))}
           </li>
         ))}
       </ul>
       {chains.map(({ part, on, wear }) => (
         <div key={part.id} data-testid="chain-due">
           <p className={styles.answer}>{WORDS.duePanel.nameOn(part.name, on)}</p>
-          <p className={styles.note}>{wearSentence(wear)}</p>
+          <p className={styles.note}>{wearSentence(wear, units)}</p>
           <WearView wear={wear} />
         </div>
       ))}

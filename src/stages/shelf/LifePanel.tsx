@@ -2,9 +2,10 @@
 
 import { Button } from 'antd';
 import { kmByBike, mountedOn, unmountedFrom } from '../../core/shelf';
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { dateText } from '../../kit/format';
-import { kmText } from '../../kit/shop/words';
 import type { PartRecord } from '../../records';
 import { fitFreehub, fitWheel } from '../../store';
 import type { ShelfLine } from './shelf-rows';
@@ -14,6 +15,7 @@ import { WORDS } from './words/text';
 
 /** On which bikes a part was, from when to when, and how far it went on each. */
 export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
+  const units = useUnits();
   const state = useBench();
   const { part } = line;
   if (state.kind !== 'ready') return null;
@@ -24,12 +26,12 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
   const kilometres = kmByBike(part.mounts, shelf.shop?.trips ?? []);
   return (
     <fieldset className={styles.data}>
-      <legend>{WORDS.lifePanel.itsLifeKm(kmText(line.km))}</legend>
+      <legend>{WORDS.lifePanel.itsLifeKm(distanceText(units, line.km))}</legend>
       {part.mounts.length === 0 && <p className={styles.note}>{WORDS.lifePanel.itHasBeenOnNo}</p>}
       <ul className={styles.readings}>
         {kilometres.map(({ bikeId, km }) => (
           <li key={bikeId}>
-            <b>{shelf.bikeName(bikeId)}</b>, {kmText(km)}:{' '}
+            <b>{shelf.bikeName(bikeId)}</b>, {distanceText(units, km)}:{' '}
             {part.mounts
               .filter((mount) => mount.bikeId === bikeId)
               .map(({ fromMs, toMs }) =>
@@ -40,7 +42,7 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
               .join(', ')}
           </li>
         ))}
-        {part.kmBefore > 0 && <li>{WORDS.lifePanel.beforeItCameHereKm(kmText(part.kmBefore))}</li>}
+        {part.kmBefore > 0 && <li>{WORDS.lifePanel.beforeItCameHereKm(distanceText(units, part.kmBefore))}</li>}
       </ul>
       {bench && !isOn && line.free > 0 && part.kind === 'wheel' && (
         <Button size="small" onClick={() => edits.write(() => fitWheel(workshop.db, bench.bike, part, Date.now()))}>

@@ -2,6 +2,8 @@
 
 import { Button, Select } from 'antd';
 import { SLOT_KIND, freeCount, slotsOf, suitsSlot, type Slot } from '../../core/shelf';
+import { partMassText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SharedParts } from '../../kit/bench/SharedParts';
@@ -17,6 +19,7 @@ import { WORDS } from './words/text';
 
 /** Which parts of the shelf the setup in depth is made of: its weight, cost and limits come from them. */
 export function MadeOfPanel() {
+  const units = useUnits();
   const { bench, workshop, edits } = useReadyBench();
   const { setup, place, bike } = bench;
   const { parts, db } = workshop;
@@ -43,7 +46,7 @@ export function MadeOfPanel() {
         {WORDS.madeOfPanel.valueValue2LimitsAreThose(
           sums.massG === undefined
             ? WORDS.madeOfPanel.weightAsTypedNotOn(list(sums.unweighed))
-            : WORDS.madeOfPanel.massGByItsParts(short(sums.massG, 1)),
+            : WORDS.madeOfPanel.massGByItsParts(partMassText(units, sums.massG, 1)),
           sums.cost === undefined
             ? WORDS.madeOfPanel.costAsTypedValue(
                 sums.unpriced.length > 0

@@ -13,12 +13,14 @@ import {
   checkPartData,
 } from '../../core/shelf';
 import { SCALE_RESOLUTION_G } from '../../core/job';
+import { partMassText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { Field } from '../../kit/fields/Field';
 import { NameField } from '../../kit/fields/NameField';
 import { NoteField } from '../../kit/fields/NoteField';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
-import { short } from '../../kit/format';
 import { ScalePanel } from '../../kit/scale/ScalePanel';
 import { CONDITION_TEXT, KIND_TEXT } from '../../kit/shop/words';
 import { CONDITIONS, type Condition, type PartRecord } from '../../records';
@@ -36,6 +38,7 @@ const UNWEIGHED_G = 250;
 
 /** Everything that is known of one entry, to be changed in place. */
 export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
+  const units = useUnits();
   const { part } = line;
   const [weighing, setWeighing] = useState(false);
   const edit = (what: string, change: (before: PartRecord) => PartRecord) => shelf.edit([part.id], what, change);
@@ -104,7 +107,8 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
             onChange={(condition) => edit('state', (before) => ({ ...before, condition }))}
           />
         </Field>
-        <NumberField
+        <MeasureField
+          measure="partMass"
           id="part-mass"
           label={
             <>
@@ -115,25 +119,20 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
             </>
           }
           term={WORDS.partSheet.weight}
-          unit="g"
           bounds={PART_MASS_G}
           owner={part.id}
-          optional
           placeholder={WORDS.partSheet.notWeighed}
-          width="100%"
           value={part.massG}
           onCommit={optional('weight', 'massG')}
         />
-        <NumberField
+        <MeasureField
+          measure="partMass"
           id="part-resolution"
           label={WORDS.partSheet.scaleShowsStepsOf}
           term={WORDS.partSheet.resolution}
-          unit="g"
           bounds={SCALE_RESOLUTION_G}
           owner={part.id}
-          optional
           placeholder={WORDS.partSheet.fromASheet}
-          width="100%"
           value={part.massResolutionG}
           onCommit={optional('resolution', 'massResolutionG')}
         />
@@ -158,20 +157,21 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           value={part.place}
           onCommit={optional('place', 'place')}
         />
-        <NumberField
+        <MeasureField
+          measure="distance"
+          optional={false}
           id="part-km"
           label={WORDS.partSheet.riddenBeforeItCame}
           term={WORDS.partSheet.distance}
-          unit="km"
           bounds={PART_KM}
           owner={part.id}
-          width="100%"
           value={part.kmBefore}
           onCommit={(kmBefore) => kmBefore !== undefined && edit('distance', (before) => ({ ...before, kmBefore }))}
         />
       </div>
       {weighing && (
         <ScalePanel
+          unit={units.massUnit === 'imperial' ? 'lbOz' : 'g'}
           trueG={part.massG ?? UNWEIGHED_G}
           what={part.name}
           maxG={PART_MASS_G.max}
@@ -206,7 +206,10 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         </Popconfirm>
         {part.massResolutionG !== undefined && part.massG !== undefined && (
           <span className={styles.soft}>
-            {WORDS.partSheet.weighedMassGMassResolutionG(short(part.massG, 1), short(part.massResolutionG / 2, 2))}
+            {WORDS.partSheet.weighedMassGMassResolutionG(
+              partMassText(units, part.massG, 1),
+              partMassText(units, part.massResolutionG / 2, 2),
+            )}
           </span>
         )}
       </div>

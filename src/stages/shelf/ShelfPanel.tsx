@@ -5,9 +5,10 @@ import { Button, Input, Segmented, Select, Table, type TableColumnsType } from '
 import { useRef, useState } from 'react';
 import { SHELF_KINDS } from '../../core/shelf';
 import { writeShelfCsv } from '../../formats/shop/shelf-csv';
+import { distanceText, partMassText, type Units } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { fileName, saveText } from '../../kit/files';
-import { short } from '../../kit/format';
-import { CONDITION_TEXT, KIND_TEXT, kmText, moneyText } from '../../kit/shop/words';
+import { CONDITION_TEXT, KIND_TEXT, moneyText } from '../../kit/shop/words';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { Sideways } from '../../kit/sheet/Sideways';
@@ -31,7 +32,7 @@ const byNumber = (of: (line: ShelfLine) => number | undefined) => (a: ShelfLine,
 const whereText = ({ part, on }: ShelfLine) =>
   [...on.map((name) => WORDS.shelfPanel.onName(name)), ...(part.place ? [part.place] : [])].join(', ');
 
-function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsType<ShelfLine> {
+function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): TableColumnsType<ShelfLine> {
   const all: TableColumnsType<ShelfLine> = [
     {
       key: 'name',
@@ -94,7 +95,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
       width: 82,
       align: 'right',
       sorter: byNumber(({ km }) => km),
-      render: (_, { km }) => kmText(km),
+      render: (_, { km }) => distanceText(units, km),
     },
     {
       key: 'mass',
@@ -102,7 +103,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
       width: 82,
       align: 'right',
       sorter: byNumber(({ part }) => part.massG),
-      render: (_, { part }) => (part.massG === undefined ? '' : `${short(part.massG, 1)} g`),
+      render: (_, { part }) => (part.massG === undefined ? '' : partMassText(units, part.massG, 1)),
     },
     {
       key: 'price',
@@ -120,6 +121,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean): TableColumnsTy
 
 /** The list: searched, filtered, sorted, several edited at once; in and out as CSV. */
 export function ShelfPanel({ shelf }: { shelf: Shelf }) {
+  const units = useUnits();
   const { lines, shown, filter, setFilter, opened, open } = shelf;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [file, setFile] = useState<{ readonly name: string; readonly text: string }>();
@@ -202,7 +204,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
           <Table<ShelfLine>
             className={styles.table}
             size="small"
-            columns={columnsFor(open, opened !== undefined)}
+            columns={columnsFor(open, opened !== undefined, units)}
             dataSource={[...shown]}
             rowKey={({ part }) => part.id}
             rowClassName={({ part }) => (part.id === opened?.part.id ? styles.openRow! : '')}

@@ -3,12 +3,14 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { PART_KM, WEAR_PERCENT } from '../../core/shelf';
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { NumberField } from '../../kit/fields/NumberField';
 import { dateText, short } from '../../kit/format';
 import { WearView } from '../../kit/shop/WearView';
 import { chainWearOf } from '../../kit/shop/wear-of';
 import { wearSentence } from '../../kit/shop/wear-words';
-import { kmText } from '../../kit/shop/words';
 import type { PartRecord } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
@@ -16,6 +18,7 @@ import { WORDS } from './words/text';
 
 /** A chain under the gauge: its readings, the line through them, and when it is due. */
 export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
+  const units = useUnits();
   const [wearPercent, setWearPercent] = useState<number>();
   const [km, setKm] = useState<number>();
   const [round, setRound] = useState(0);
@@ -33,7 +36,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
     <fieldset className={styles.data}>
       <legend>{WORDS.wearPanel.chainWear}</legend>
       <p className={styles.verdict} data-testid="wear">
-        {wearSentence(wear)}
+        {wearSentence(wear, units)}
       </p>
       <WearView wear={wear} />
       <div className={styles.wearForm} key={round}>
@@ -49,14 +52,13 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
           value={wearPercent}
           onCommit={setWearPercent}
         />
-        <NumberField
+        <MeasureField
+          measure="distance"
           id="wear-km"
           label={WORDS.wearPanel.atWhereYouKnowBetter}
           term={WORDS.wearPanel.distance}
-          unit="km"
           bounds={PART_KM}
-          optional
-          placeholder={WORDS.wearPanel.nowKmByTheLog(short(wear.nowKm, 0))}
+          placeholder={WORDS.wearPanel.nowByTheLog(distanceText(units, wear.nowKm))}
           owner={`${part.id} ${round}`}
           width={170}
           value={km}
@@ -73,7 +75,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
               {WORDS.wearPanel.dateWearPercentAtKm(
                 dateText(reading.atMs),
                 short(reading.wearPercent, 2),
-                kmText(reading.km),
+                distanceText(units, reading.km),
               )}{' '}
               <button
                 type="button"

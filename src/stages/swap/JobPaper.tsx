@@ -1,5 +1,6 @@
 import type { JobCard, JobStep, Progress } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
+import { useUnits } from '../../kit/bench/useUnits';
 import { isoDayText, short } from '../../kit/format';
 import {
   bScrewText,
@@ -39,6 +40,7 @@ interface JobPaperProps {
 
 /** The card on paper, black on white, with boxes to tick and lines to write on. */
 export function JobPaper({ title, bikeName, from, to, card, steps, progress, dueOn, occasion }: JobPaperProps) {
+  const units = useUnits();
   return (
     <article className={styles.paper} data-testid="job-paper">
       <h1>{title}</h1>
@@ -51,14 +53,14 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
       {card && (
         <>
           <p>
-            <b>{cardHeadline(card)}</b>
+            <b>{cardHeadline(card, units)}</b>
           </p>
           <div className={styles.columns}>
             <div>
               <h2>{WORDS.jobPaper.comesOff}</h2>
               {card.off.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
-                  {itemText(item)} <span>{itemMassText(item)}</span>
+                  {itemText(item)} <span>{itemMassText(item, units)}</span>
                 </p>
               ))}
             </div>
@@ -66,7 +68,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               <h2>{WORDS.jobPaper.goesOn}</h2>
               {card.on.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
-                  {itemText(item)} <span>{itemMassText(item)}</span>
+                  {itemText(item)} <span>{itemMassText(item, units)}</span>
                 </p>
               ))}
             </div>

@@ -5,6 +5,8 @@ import { Button, Checkbox, Popconfirm } from 'antd';
 import Link from 'next/link';
 import { workedMs } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { DateField } from '../../kit/fields/DateField';
 import { NameField } from '../../kit/fields/NameField';
@@ -19,7 +21,7 @@ import { useJobEdits } from '../../kit/shop/useJobEdits';
 import { OUTCOME_TEXT, minutesText } from '../../kit/shop/words';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
-import { isSwap, type JobRecord, type SwapWork } from '../../records';
+import { RECHECK_AFTER_KM, isSwap, type JobRecord, type SwapWork } from '../../records';
 import { CardChoices } from './CardChoices';
 import { CardVerdict } from './CardVerdict';
 import { JobPaper } from './JobPaper';
@@ -42,6 +44,7 @@ export function JobView({
   notNeeded,
   onClose,
 }: JobAndCard & { onClose: () => void }) {
+  const units = useUnits();
   const { bench } = useReadyBench();
   const { edit, remove } = useJobEdits(job);
   const { printing, print } = usePrint();
@@ -97,8 +100,11 @@ export function JobView({
           {isDone
             ? outcomeHeadline(job)
             : card
-              ? cardHeadline(card)
-              : WORDS.jobView.reCheckAfterTheFirst(work.kind === 'recheck' ? work.afterKm : 100, minutesText(minutes))}
+              ? cardHeadline(card, units)
+              : WORDS.jobView.reCheckAfterTheFirst(
+                  distanceText(units, work.kind === 'recheck' ? work.afterKm : RECHECK_AFTER_KM),
+                  minutesText(minutes),
+                )}
         </p>
         {isDone && job.runs.length > 0 && (
           <p className={styles.note}>

@@ -3,6 +3,7 @@
 import { PrinterOutlined } from '@ant-design/icons';
 import { App, Button, Checkbox, Input, Select } from 'antd';
 import { formatShorthand } from '../../formats/shorthand';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
@@ -23,6 +24,7 @@ import { WORDS } from './words/text';
 
 /** A job that is being planned: its card stands beside the questions and follows them. */
 export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: string) => void }) {
+  const units = useUnits();
   const { bench, edits } = useReadyBench();
   const { message } = App.useApp();
   const { printing, print } = usePrint();
@@ -53,7 +55,7 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
           </Button>
         </div>
         <p className={styles.headline} data-testid="card-headline">
-          {cardHeadline(card)}
+          {cardHeadline(card, units)}
         </p>
         <div className={styles.choices}>
           <Field id="target" label={WORDS.planView.toLabel}>

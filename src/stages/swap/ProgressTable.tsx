@@ -3,10 +3,13 @@
 import { isBehind, type JobStep, type StepProgress } from '../../core/job';
 import { findingsText, readingTitle, stepMark, stepTitle, withUnit } from '../../messages/job';
 import type { JobRecord } from '../../records';
+import { distanceText, type Units } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import styles from './Swap.module.css';
 
 /** Each step with what was read, noted and found. */
 export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly JobStep[] }) {
+  const units = useUnits();
   const rings = job.work.kind === 'swap' ? job.work.to.setup.chainrings.length : 2;
   const shown = job.state === 'done' ? steps.filter(({ id }) => job.progress[id]) : steps;
   return (
@@ -18,7 +21,7 @@ export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly 
             <tr key={step.id} data-behind={isBehind(job.progress, step.id)}>
               <td>{stepMark(progress)}</td>
               <th scope="row">{stepTitle(step.id, rings)}</th>
-              <td>{readingsText(step, progress)}</td>
+              <td>{readingsText(step, progress, units)}</td>
               <td>{[findingsText(progress), progress?.note].filter(Boolean).join('; ')}</td>
             </tr>
           );
@@ -28,12 +31,16 @@ export function ProgressTable({ job, steps }: { job: JobRecord; steps: readonly 
   );
 }
 
-function readingsText({ readings }: JobStep, progress: StepProgress | undefined): string {
+function readingsText({ readings }: JobStep, progress: StepProgress | undefined, units: Units): string {
   return readings
     .flatMap(({ id, unit }) => {
       const value = progress?.values?.[id];
       if (value === undefined) return [];
-      return [readings.length > 1 ? `${readingTitle(id)} ${withUnit(value, unit)}` : withUnit(value, unit)];
+      return [
+        readings.length > 1
+          ? `${readingTitle(id)} ${withUnit(value, unit, (km) => distanceText(units, km))}`
+          : withUnit(value, unit, (km) => distanceText(units, km)),
+      ];
     })
     .join('; ');
 }

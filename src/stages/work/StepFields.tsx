@@ -1,6 +1,9 @@
 'use client';
 
 import { judgeReading, type ReadingId, type StepReading } from '../../core/job';
+import { distanceText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
+import { MeasureField } from '../../kit/fields/MeasureField';
 import { NoteField } from '../../kit/fields/NoteField';
 import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
@@ -35,6 +38,7 @@ export function StepFields({ work }: { work: Work }) {
 /** A reading is kept as typed, plausible or not; what is thought of it stands below. */
 function ReadingField({ work, reading, isFirst }: { work: Work; reading: StepReading; isFirst: boolean }) {
   const { job, step, editStepOf } = work;
+  const units = useUnits();
   const value = job.progress[step.id]?.values?.[reading.id];
   const judged = value === undefined ? undefined : judgeReading(reading, value);
   const isGood = judged && ['onTarget', 'inWindow', 'noTarget'].includes(judged.kind);
@@ -45,32 +49,31 @@ function ReadingField({ work, reading, isFirst }: { work: Work; reading: StepRea
       ...before,
       values: withReading(before.values, reading.id, next),
     }));
+  const common = {
+    id: isFirst ? 'reading' : `reading-${reading.id.replace('.', '-')}`,
+    label:
+      target === undefined ? readingTitle(reading.id) : WORDS.stepFields.titleTarget(readingTitle(reading.id), target),
+    term: readingTitle(reading.id),
+    bounds: READING,
+    owner: `${job.id} ${step.id}`,
+    placeholder: WORDS.stepFields.notReadYet,
+    value,
+    onCommit: set,
+  };
   return (
     <>
-      <NumberField
-        id={isFirst ? 'reading' : `reading-${reading.id.replace('.', '-')}`}
-        label={
-          target === undefined
-            ? readingTitle(reading.id)
-            : WORDS.stepFields.titleTarget(readingTitle(reading.id), target)
-        }
-        term={readingTitle(reading.id)}
-        unit={reading.unit}
-        bounds={READING}
-        optional
-        owner={`${job.id} ${step.id}`}
-        width="100%"
-        placeholder={WORDS.stepFields.notReadYet}
-        value={value}
-        onCommit={set}
-      />
+      {reading.unit === 'km' ? (
+        <MeasureField {...common} measure="distance" />
+      ) : (
+        <NumberField {...common} unit={reading.unit} optional width="100%" />
+      )}
       {judged && (
         <p
           className={isGood ? styles.good : styles.doubt}
           role="status"
           data-testid={isFirst ? 'judged' : `judged-${reading.id}`}
         >
-          {judgementText(reading, value!, judged, work.rings)}
+          {judgementText(reading, value!, judged, work.rings, (km) => distanceText(units, km))}
         </p>
       )}
       {torque && <TorqueField bike={work.bike} torque={torque} />}

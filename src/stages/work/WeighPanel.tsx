@@ -4,10 +4,10 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import type { CardItem, JobCard, PartWeighing } from '../../core/job';
 import { PART_MASS_G } from '../../core/shelf';
+import { massChangeText, partMassText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useBench } from '../../kit/bench/BenchProvider';
-import { short } from '../../kit/format';
 import { ScalePanel } from '../../kit/scale/ScalePanel';
-import { massChangeText } from '../../kit/shop/words';
 import { itemName } from '../../messages/job';
 import { editParts } from '../../store';
 import type { Work } from './useWork';
@@ -36,10 +36,11 @@ const intoView = (node: HTMLElement | null) => node?.scrollIntoView({ block: 'ce
 
 /** Weighs the bike or wheel before and after, and the parts one by one and together; where two ways disagree, it says so. */
 export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
+  const units = useUnits();
   const { job, step, edit } = work;
   const state = useBench();
   const [pan, setPan] = useState<Pan>();
-  const summary = weighingSummary(job.weighings);
+  const summary = weighingSummary(job.weighings, units);
   const take = (grams: number, resolutionG: number) => {
     if (!pan) return;
     const { what, side, together, partId, name } = pan;
@@ -89,7 +90,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
                   <span>{one.name}</span>
                   <b>
                     {reading
-                      ? `${short(reading.grams, 1)} g ± ${short(reading.resolutionG / 2, 2)}`
+                      ? `${partMassText(units, reading.grams, 1)} ± ${partMassText(units, reading.resolutionG / 2, 2)}`
                       : WORDS.weighPanel.weigh}
                   </b>
                 </button>
@@ -113,7 +114,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
             trueG={pan.trueG}
             what={pan.name}
             maxG={pan.maxG}
-            unit={pan.what === BIKE ? 'kg' : 'g'}
+            unit={units.massUnit === 'imperial' ? 'lbOz' : pan.what === BIKE ? 'kg' : 'g'}
             onReading={take}
           />
           <Button onClick={() => setPan(undefined)}>{WORDS.weighPanel.scaleAway}</Button>
@@ -121,12 +122,18 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
       )}
       {summary.byParts && (
         <p className={styles.text} data-testid="weighed-change">
-          {WORDS.weighPanel.changeByParts(massChangeText(summary.byParts.grams), short(summary.byParts.doubtG, 1))}
+          {WORDS.weighPanel.changeByParts(
+            massChangeText(units, summary.byParts.grams),
+            partMassText(units, summary.byParts.doubtG, 1),
+          )}
         </p>
       )}
       {summary.byBike && (
         <p className={styles.text} data-testid="weighed-bike">
-          {WORDS.weighPanel.changeByBike(massChangeText(summary.byBike.grams), short(summary.byBike.doubtG, 1))}
+          {WORDS.weighPanel.changeByBike(
+            massChangeText(units, summary.byBike.grams),
+            partMassText(units, summary.byBike.doubtG, 1),
+          )}
         </p>
       )}
       {summary.bike && (

@@ -1,5 +1,5 @@
 import { compareWeighings, type PartWeighing, type Weighing } from '../../core/job';
-import { fixed, short } from '../../kit/format';
+import { partMassText, type Units } from '../../kit/measures';
 import { WORDS } from './words/text';
 
 /** Keys of what is weighed beside the items of a card. */
@@ -35,7 +35,7 @@ export interface WeighingSummary {
 }
 
 /** What the readings of a job say: by parts, all together, and by the whole bike before and after. */
-export function weighingSummary(weighings: readonly PartWeighing[]): WeighingSummary {
+export function weighingSummary(weighings: readonly PartWeighing[], units: Units): WeighingSummary {
   const isWhole = ({ what }: PartWeighing) => what === BIKE || what === WHEEL;
   const side = (which: PartWeighing['side']) => {
     const own = weighings.filter((one) => one.side === which && !isWhole(one));
@@ -48,8 +48,16 @@ export function weighingSummary(weighings: readonly PartWeighing[]): WeighingSum
   const wholes = [BIKE, WHEEL].find((what) => whole('off', what).length > 0 && whole('on', what).length > 0);
   const byParts = changeBy(best(off), best(on));
   const byBike = wholes === undefined ? undefined : changeBy(whole('off', wholes), whole('on', wholes));
-  return { off: agreement(off), on: agreement(on), byParts, byBike, bike: bikeAgreement(byParts, byBike) };
+  return {
+    off: agreement(off, units),
+    on: agreement(on, units),
+    byParts,
+    byBike,
+    bike: bikeAgreement(byParts, byBike, units),
+  };
 }
+
+const apartText = (units: Units, grams: number) => partMassText(units, Math.abs(grams), 1);
 
 function changeBy(off: readonly Weighing[], on: readonly Weighing[]): Change | undefined {
   if (off.length === 0 || on.length === 0) return undefined;
@@ -57,12 +65,10 @@ function changeBy(off: readonly Weighing[], on: readonly Weighing[]): Change | u
   return { grams: differenceG, doubtG: allowedG };
 }
 
-const gramsApart = (grams: number) => `${fixed(Math.abs(grams), 1)} g`;
-
-function agreement(sides: {
-  readonly single: readonly PartWeighing[];
-  readonly together: readonly PartWeighing[];
-}): Agreement | undefined {
+function agreement(
+  sides: { readonly single: readonly PartWeighing[]; readonly together: readonly PartWeighing[] },
+  units: Units,
+): Agreement | undefined {
   const { single, together } = sides;
   if (single.length === 0 || together.length === 0) return undefined;
   const { differenceG, allowedG, agrees, finer } = compareWeighings(single, together);
@@ -71,23 +77,27 @@ function agreement(sides: {
   return {
     agrees,
     text: agrees
-      ? words.agree(gramsApart(differenceG), short(allowedG, 2))
-      : words.disagree(gramsApart(differenceG), short(allowedG, 2), finer ? believe[finer] : words.believeNeither),
+      ? words.agree(apartText(units, differenceG), partMassText(units, allowedG, 2))
+      : words.disagree(
+          apartText(units, differenceG),
+          partMassText(units, allowedG, 2),
+          finer ? believe[finer] : words.believeNeither,
+        ),
   };
 }
 
-function bikeAgreement(parts: Change | undefined, bike: Change | undefined): Agreement | undefined {
+function bikeAgreement(parts: Change | undefined, bike: Change | undefined, units: Units): Agreement | undefined {
   if (!parts || !bike) return undefined;
   const apartG = parts.grams - bike.grams;
   const allowedG = parts.doubtG + bike.doubtG;
   const agrees = Math.abs(apartG) <= allowedG * (1 + 1e-9) + 1e-9;
   const words = WORDS.weighSummary;
-  if (agrees) return { agrees, text: words.bikeAgrees(gramsApart(apartG), short(allowedG, 2)) };
+  if (agrees) return { agrees, text: words.bikeAgrees(apartText(units, apartG), partMassText(units, allowedG, 2)) };
   const believe =
     parts.doubtG === bike.doubtG
       ? words.believeNeither
       : parts.doubtG < bike.doubtG
         ? words.believeParts
         : words.believeBike;
-  return { agrees, text: words.bikeDisagrees(gramsApart(apartG), short(allowedG, 2), believe) };
+  return { agrees, text: words.bikeDisagrees(apartText(units, apartG), partMassText(units, allowedG, 2), believe) };
 }

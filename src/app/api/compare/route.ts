@@ -19,6 +19,7 @@ import {
   type CompareRequest,
   type CompareResponse,
 } from '../../../records/exchange/compare';
+import { METRIC } from '../../../kit/measures';
 import { briefOfRider, resistanceOfRider, riderNameOf } from '../../../records/exchange/rider';
 import { verdictSentence } from '../../../stages/compare/words/difference-words';
 import { needFigure, needTitle } from '../../../stages/compare/words/need-words';
@@ -82,14 +83,14 @@ function toSetup(
   return {
     name,
     meets: answers.map((one) => {
-      const { figure, remedy } = needFigure(one, 'kmh');
+      const { figure, remedy } = needFigure(one, METRIC);
       const wants = remedy === '' ? '' : `; would need ${remedy}`;
       return {
         id: nameOfNeed(one.id),
         met: one.met,
         justAbout: one.justAbout ?? false,
         ...measured(one, figures, brief),
-        message: `${needTitle(one, brief, 'kmh', needs)}: ${figure}${wants}`,
+        message: `${needTitle(one, brief, METRIC, needs)}: ${figure}${wants}`,
       };
     }),
     cruisingGear: pair(figures.cruising.gear),
@@ -101,7 +102,7 @@ function toSetup(
     headline:
       figures === base
         ? `${name} is on the bike and meets ${met} of ${answers.length} needs.`
-        : verdictSentence(name, rows, brief),
+        : verdictSentence(name, rows, brief, METRIC),
   };
 }
 

@@ -2,6 +2,7 @@ import { driveForRoles } from '../../../core/job';
 import { roleChanges, roleStates, type BikeRecord } from '../../../records';
 import { demoDataset } from '../../../store/demo';
 import { changeText, changesSummary, driveText, roleAnswer } from './role-words';
+import { METRIC } from '../../../kit/measures';
 
 const demo = demoDataset();
 const tourer = demo.bikes.find(({ id }) => id === 'estuary-tourer')!;
@@ -37,8 +38,8 @@ test('a role says whether its setup is enough, or what is missing', () => {
 
 test('a change is told by what comes off and goes on, and the smallest and largest by their minutes', () => {
   const [same, other] = changes;
-  expect(changeText(same!)).toBe('the same setup: nothing to change');
-  expect(changeText(other!)).toMatch(/^off: .+; on: .+ · Chainring 44T/);
+  expect(changeText(same!, METRIC)).toBe('the same setup: nothing to change');
+  expect(changeText(other!, METRIC)).toMatch(/^off: .+; on: .+ · Chainring 44T/);
   expect(changesSummary(changes)).toMatch(
     /^Smallest change: between Loaded and Town, 0 min\. Largest: between .+ and .+, .+\.$/,
   );

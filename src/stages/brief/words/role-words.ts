@@ -1,4 +1,5 @@
 import type { DerailleurForRoles, DriveForRoles } from '../../../core/job';
+import { type Units } from '../../../kit/measures';
 import { short, fixed } from '../../../kit/format';
 import { cardHeadline, itemText } from '../../../kit/shop/card-words';
 import { minutesText } from '../../../kit/shop/words';
@@ -21,9 +22,9 @@ export function roleAnswer({ fitted, needs, contradictions, brief }: RoleState):
 }
 
 /** What comes off and goes on between two roles. */
-export function changeText({ card }: RoleChange): string {
+export function changeText({ card }: RoleChange, units: Units): string {
   if (!card) return 'the same setup: nothing to change';
-  if (card.kind === 'nothing') return cardHeadline(card);
+  if (card.kind === 'nothing') return cardHeadline(card, units);
   // Names of parts have commas of their own.
   const names = (items: typeof card.on) => [...new Set(items.map(itemText))].join(' · ');
   const parts = [

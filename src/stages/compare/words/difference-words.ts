@@ -9,12 +9,13 @@ import {
   type SetupFigures,
 } from '../../../core/compare';
 import type { Zone } from '../../../core/gears';
-import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText, type SpeedUnit } from '../../../kit/format';
+import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../../../kit/format';
+import { partMassText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 import { listed } from '../../../messages/job';
 
 /** Titles of the rows, in their order. */
-export function rowTitle(id: RowId, brief: FilledBrief, unit: SpeedUnit): string {
+export function rowTitle(id: RowId, brief: FilledBrief, units: Units): string {
   switch (id) {
     case 'easiest':
       return 'Easiest gear';
@@ -49,9 +50,9 @@ export function rowTitle(id: RowId, brief: FilledBrief, unit: SpeedUnit): string
     case 'riddenStep':
       return 'Average step at the speeds you ride';
     case 'loss':
-      return `Loss of chain and hub at ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]}, estimate`;
+      return `Loss of chain and hub at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
     case 'frontDrag':
-      return `Drag of front parts at ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]}, estimate`;
+      return `Drag of front parts at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
     case 'mass':
       return 'Weight';
     case 'cost':
@@ -69,7 +70,7 @@ export function valueText(
   value: number | undefined,
   figures: SetupFigures,
   brief: FilledBrief,
-  unit: SpeedUnit,
+  units: Units,
 ): string {
   if (value === undefined)
     return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'not known' : '–';
@@ -83,7 +84,7 @@ export function valueText(
     case 'topSpeed':
     case 'spinOut':
     case 'lowestSteady':
-      return speedText(unit, value);
+      return speedText(units.speedUnit, value);
     case 'holes':
     case 'distinct':
     case 'pathGears':
@@ -105,7 +106,7 @@ export function valueText(
         ? 'none'
         : `${fixed(value, 2)} W (${fixed(value * (1 - DRAG_SPREAD), 2)}–${fixed(value * (1 + DRAG_SPREAD), 2)})`;
     case 'mass':
-      return `${figures.candidate.isMassEstimate ? 'about ' : ''}${fixed(value, 0)} g`;
+      return `${figures.candidate.isMassEstimate ? 'about ' : ''}${partMassText(units, value)}`;
     case 'cost':
       return short(value, 2);
     default:
@@ -123,7 +124,11 @@ export const JUDGEMENT_SIGN: Readonly<Record<Judgement, string>> = {
 };
 
 /** The difference in words, for this brief. */
-export function differenceWords({ id, own, base, change, judgement }: DifferenceRow, brief: FilledBrief): string {
+export function differenceWords(
+  { id, own, base, change, judgement }: DifferenceRow,
+  brief: FilledBrief,
+  units: Units,
+): string {
   if (judgement === 'same') return 'the same';
   if (judgement === 'withinSpread') return 'no difference: inside the spreads';
   if (judgement === 'notKnown' || own === undefined || base === undefined) return 'not known';
@@ -145,7 +150,7 @@ export function differenceWords({ id, own, base, change, judgement }: Difference
     case 'capacity':
       return enough ? 'enough' : more ? 'more to spare' : 'less to spare';
     case 'mass':
-      return `${fixed(Math.abs(own - base), 0)} g ${more ? 'heavier' : 'lighter'}`;
+      return `${partMassText(units, Math.abs(own - base))} ${more ? 'heavier' : 'lighter'}`;
     case 'loss':
       return `${fixed(Math.abs(own - base) * brief.powerW, 1)} W ${more ? 'more' : 'less'}`;
     case 'frontDrag':
@@ -174,10 +179,15 @@ export function differenceWords({ id, own, base, change, judgement }: Difference
 }
 
 /** What a candidate gains and loses against the one fitted now, in one sentence. */
-export function verdictSentence(letter: string, rows: readonly DifferenceRow[], brief: FilledBrief): string {
+export function verdictSentence(
+  letter: string,
+  rows: readonly DifferenceRow[],
+  brief: FilledBrief,
+  units: Units,
+): string {
   const phrase = (wanted: Judgement) => {
     const own = rows.filter(({ judgement }) => judgement === wanted);
-    return [...own.flatMap((row) => rowPhrase(row, brief) ?? []), ...stepPhrase(own)];
+    return [...own.flatMap((row) => rowPhrase(row, brief, units) ?? []), ...stepPhrase(own)];
   };
   const gains = phrase('better');
   const losses = phrase('worse');
@@ -188,7 +198,7 @@ export function verdictSentence(letter: string, rows: readonly DifferenceRow[], 
 }
 
 /** A gain or loss as part of a sentence; undefined for rows that only repeat what another says. */
-function rowPhrase(row: DifferenceRow, brief: FilledBrief): string | undefined {
+function rowPhrase(row: DifferenceRow, brief: FilledBrief, units: Units): string | undefined {
   const { id, own = 0, base = 0, change = 0 } = row;
   const share = percentText(Math.abs(change));
   const cadences = assumedIn(brief, 'holes').length > 0 ? 'the assumed cadence range' : 'your cadence';
@@ -206,7 +216,7 @@ function rowPhrase(row: DifferenceRow, brief: FilledBrief): string | undefined {
     case 'capacity':
       return own < 0 ? `is ${-own}T over the derailleur’s sheet` : 'comes within the derailleur’s sheet';
     case 'mass':
-      return `${own < base ? 'saves' : 'adds'} ${fixed(Math.abs(own - base), 0)} g`;
+      return `${own < base ? 'saves' : 'adds'} ${partMassText(units, Math.abs(own - base))}`;
     default:
       return undefined;
   }

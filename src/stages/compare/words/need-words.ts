@@ -2,18 +2,19 @@ import { totalMassKg, type Bother, type FilledBrief, type Needs } from '../../..
 import type { NeedAnswer } from '../../../core/compare';
 import type { Retention } from '../../../core/fit';
 import { gearName } from '../../../kit/explain/gears';
-import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../../../kit/format';
+import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT } from '../../../kit/format';
+import { bodyMassText, partMassText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 
 /** A need as the rider would say it. */
-export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUnit, needs: Needs): string {
+export function needTitle(answer: NeedAnswer, brief: FilledBrief, units: Units, needs: Needs): string {
   switch (answer.id) {
     case 'climb':
-      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${short(totalMassKg(brief), 0)} kg, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will walk' : ''}`;
+      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${bodyMassText(units, totalMassKg(brief), 0)}, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will walk' : ''}`;
     case 'lowestRatio':
       return `an easiest ratio of ${short(answer.neededRatio, 3)} or less`;
     case 'topSpeed':
-      return `${short(speedIn(unit, brief.topSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} at ${short(brief.highRpm, 1)} rpm`;
+      return `${short(speedIn(units.speedUnit, brief.topSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} at ${short(brief.highRpm, 1)} rpm`;
     case 'steps.climbing':
     case 'steps.between':
     case 'steps.fast':
@@ -21,7 +22,7 @@ export function needTitle(answer: NeedAnswer, brief: FilledBrief, unit: SpeedUni
     case 'holes':
       return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'cruising':
-      return `a straight gear for ${short(speedIn(unit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[unit]} in that range`;
+      return `a straight gear for ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} in that range`;
     case 'frontShifting':
       return 'no front shifting';
     case 'chainSecurity':
@@ -56,7 +57,7 @@ export function botherOf({ id }: NeedAnswer, { bothers }: FilledBrief): Bother |
 }
 
 /** The figure that decides, and what would change the answer where it is no. */
-export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: string; remedy: string } {
+export function needFigure(answer: NeedAnswer, units: Units): { figure: string; remedy: string } {
   const none = { remedy: '' };
   switch (answer.id) {
     case 'climb':
@@ -68,7 +69,7 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
       return { figure: fixed(answer.ratio, 3), remedy: answer.met ? '' : 'a smaller ring or a larger cog' };
     case 'topSpeed':
       return {
-        figure: speedText(unit, answer.topKmh),
+        figure: speedText(units.speedUnit, answer.topKmh),
         remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
       };
     case 'steps.climbing':
@@ -89,7 +90,7 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
       if (!answer.widest) return { figure: 'no holes', ...none };
       const { fromKmh, toKmh } = answer.widest;
       return {
-        figure: `${answer.count} ${answer.count === 1 ? 'hole' : 'holes'}, widest ${fixed(speedIn(unit, fromKmh), 1)}–${fixed(speedIn(unit, toKmh), 1)}`,
+        figure: `${answer.count} ${answer.count === 1 ? 'hole' : 'holes'}, widest ${fixed(speedIn(units.speedUnit, fromKmh), 1)}–${fixed(speedIn(units.speedUnit, toKmh), 1)}`,
         remedy: `riding up to ${fixed(answer.remedy.highRpm!, 0)} rpm`,
       };
     }
@@ -118,7 +119,7 @@ export function needFigure(answer: NeedAnswer, unit: SpeedUnit): { figure: strin
     case 'weight':
       if (answer.changeG === undefined) return { figure: 'not weighed', remedy: 'weighing both setups' };
       return {
-        figure: `${fixed(answer.massG!, 0)} g, ${fixed(Math.abs(answer.changeG), 0)} g ${answer.changeG > 0 ? 'heavier' : 'lighter'}`,
+        figure: `${partMassText(units, answer.massG!)}, ${partMassText(units, Math.abs(answer.changeG))} ${answer.changeG > 0 ? 'heavier' : 'lighter'}`,
         ...none,
       };
     case 'limits':

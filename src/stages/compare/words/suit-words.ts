@@ -2,6 +2,7 @@ import type { FilledBrief } from '../../../core/brief';
 import type { DifferenceRow, NeedAnswer, RowId, Suit, SuitFact } from '../../../core/compare';
 import { gearName, sizeChangeText } from '../../../kit/explain/gears';
 import { fixed, percentText, short } from '../../../kit/format';
+import { partMassText, type Units } from '../../../kit/measures';
 import { listed } from '../../../messages/job';
 
 const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
@@ -12,7 +13,7 @@ const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
 };
 
 /** A fact as part of a sentence about its setup. */
-function factPhrase(fact: SuitFact, brief: FilledBrief): string {
+function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
   switch (fact.id) {
     case 'meetsAll':
       return 'it is easy enough on your steepest climb and reaches your top speed';
@@ -55,9 +56,9 @@ function factPhrase(fact: SuitFact, brief: FilledBrief): string {
     case 'noisy':
       return `the gear for your usual speed (${fact.ring}/${fact.cog}) runs near the end of the cassette and is louder`;
     case 'lighter':
-      return `${fixed(fact.grams, 0)} g lighter`;
+      return `${partMassText(units, fact.grams)} lighter`;
     case 'heavier':
-      return `${fixed(fact.grams, 0)} g heavier`;
+      return `${partMassText(units, fact.grams)} heavier`;
     case 'nothingToBuy':
       return 'nothing to buy';
     case 'costs':
@@ -66,8 +67,8 @@ function factPhrase(fact: SuitFact, brief: FilledBrief): string {
 }
 
 /** Who a setup suits, and the other side's case: two plain sentences. */
-export function suitText(letter: string, { speaksFor, against }: Suit, brief: FilledBrief): string {
-  const sentence = (facts: readonly SuitFact[]) => facts.map((fact) => factPhrase(fact, brief)).join('; ');
+export function suitText(letter: string, { speaksFor, against }: Suit, brief: FilledBrief, units: Units): string {
+  const sentence = (facts: readonly SuitFact[]) => facts.map((fact) => factPhrase(fact, brief, units)).join('; ');
   const pro = speaksFor.length > 0 ? `For ${letter}: ${sentence(speaksFor)}.` : `Nothing speaks for ${letter}.`;
   const contra = against.length > 0 ? `Against it: ${sentence(against)}.` : 'Nothing speaks against it.';
   return `${pro} ${contra}`;

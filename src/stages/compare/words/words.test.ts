@@ -8,6 +8,7 @@ import { explainFigure } from '../../../kit/explain/compare';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
 import { boughtText, suitText } from './suit-words';
 import { botherOf, needFigure, needShare, needTitle } from './need-words';
+import { METRIC } from '../../../kit/measures';
 
 /** 180 W, 105 kg on 8 %, in a band of 82–94 rpm. */
 const BRIEF: Brief = {
@@ -21,6 +22,7 @@ const words = (id: RowId, pair = PAIR) =>
   differenceWords(
     pair.rows.find((row) => row.id === id)!,
     pair.brief,
+    METRIC,
   );
 
 describe('differences in words', () => {
@@ -45,23 +47,23 @@ describe('differences in words', () => {
   test('a limit or a cadence range that the rider never typed is said to be assumed', () => {
     const taken = compared(ONE, TWO, { preferredRpm: 88, lowRpm: 84, use: 'road' });
     const row = (id: RowId) => taken.rows.find((one) => one.id === id)!;
-    expect(differenceWords(row('largestStep.climbing'), taken.brief)).toBe('larger, above the assumed 15.0 %');
-    expect(verdictSentence('B', taken.rows, taken.brief)).toContain('in the assumed cadence range');
+    expect(differenceWords(row('largestStep.climbing'), taken.brief, METRIC)).toBe('larger, above the assumed 15.0 %');
+    expect(verdictSentence('B', taken.rows, taken.brief, METRIC)).toContain('in the assumed cadence range');
   });
 
   test('what is not known is said to be so', () => {
     const unknown = compared(candidate(ONE_RING), candidate(TOURER), BRIEF);
     expect(words('mass', unknown)).toBe('not known');
-    expect(valueText('mass', undefined, unknown.own, unknown.brief, 'kmh')).toBe('not weighed');
-    expect(valueText('capacity', undefined, unknown.own, unknown.brief, 'kmh')).toBe('not known');
+    expect(valueText('mass', undefined, unknown.own, unknown.brief, METRIC)).toBe('not weighed');
+    expect(valueText('capacity', undefined, unknown.own, unknown.brief, METRIC)).toBe('not known');
   });
 
   test('values stand in their own units, speeds in the rider’s', () => {
-    const text = (id: RowId, unit: 'kmh' | 'mph' = 'kmh') =>
-      valueText(id, PAIR.rows.find((row) => row.id === id)!.own, PAIR.own, PAIR.brief, unit);
+    const text = (id: RowId, units = METRIC) =>
+      valueText(id, PAIR.rows.find((row) => row.id === id)!.own, PAIR.own, PAIR.brief, units);
     expect(text('easiest')).toBe('1.000 · 2.19 m');
     expect(text('topSpeed')).toBe('54.4 km/h');
-    expect(text('topSpeed', 'mph')).toBe('33.8 mph');
+    expect(text('topSpeed', { ...METRIC, speedUnit: 'mph' })).toBe('33.8 mph');
     expect(text('capacity')).toBe('−1T: over the sheet');
     expect(text('mass')).toBe('1610 g');
     expect(text('frontDrag')).toBe('none');
@@ -69,29 +71,29 @@ describe('differences in words', () => {
   });
 
   test('titles name the rpm and speeds that they hold for', () => {
-    expect(rowTitle('topSpeed', PAIR.brief, 'kmh')).toBe('Top speed at 94 rpm');
-    expect(rowTitle('holes', PAIR.brief, 'kmh')).toBe('Holes in 82–94 rpm');
-    expect(rowTitle('largestStep.between', PAIR.brief, 'kmh')).toBe('Largest step, in between');
+    expect(rowTitle('topSpeed', PAIR.brief, METRIC)).toBe('Top speed at 94 rpm');
+    expect(rowTitle('holes', PAIR.brief, METRIC)).toBe('Holes in 82–94 rpm');
+    expect(rowTitle('largestStep.between', PAIR.brief, METRIC)).toBe('Largest step, in between');
   });
 });
 
 describe('the verdict', () => {
   test('names what gets worse as plainly as what is gained', () => {
-    expect(verdictSentence('B', PAIR.rows, PAIR.brief)).toBe(
+    expect(verdictSentence('B', PAIR.rows, PAIR.brief, METRIC)).toBe(
       'B drops the front shift and saves 375 g, but has an easiest gear 12.5 % harder, leaves 5 holes in your cadence instead of 1, is 1T over the derailleur’s sheet and takes larger steps (18.8 % climbing, 16.7 % in between, 18.2 % fast).',
     );
   });
 
   test('the other way round it is turned round', () => {
     const back = compared(TWO, ONE, BRIEF);
-    expect(verdictSentence('B', back.rows, back.brief)).toContain('has an easiest gear 11.1 % easier');
-    expect(verdictSentence('B', back.rows, back.brief)).toContain('but asks for 1 front shift and adds 375 g');
-    expect(verdictSentence('B', back.rows, back.brief)).toContain('comes within the derailleur’s sheet');
+    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain('has an easiest gear 11.1 % easier');
+    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain('but asks for 1 front shift and adds 375 g');
+    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain('comes within the derailleur’s sheet');
   });
 
   test('the same setup does the same', () => {
     const same = compared(TWO, TWO, BRIEF);
-    expect(verdictSentence('B', same.rows, same.brief)).toBe('B does the same for this brief.');
+    expect(verdictSentence('B', same.rows, same.brief, METRIC)).toBe('B does the same for this brief.');
   });
 
   test('no sentence, title, value or working has a hole in it, whatever the setups', () => {
@@ -99,15 +101,15 @@ describe('the verdict', () => {
       fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
         const pair = compared(candidate(a), candidate(b), {});
         const texts = pair.rows.flatMap((row) => {
-          const working = explainFigure(row.id, pair.own, pair.brief, 'kmh');
+          const working = explainFigure(row.id, pair.own, pair.brief, METRIC.speedUnit);
           return [
-            rowTitle(row.id, pair.brief, 'kmh'),
-            valueText(row.id, row.own, pair.own, pair.brief, 'kmh'),
-            differenceWords(row, pair.brief),
+            rowTitle(row.id, pair.brief, METRIC),
+            valueText(row.id, row.own, pair.own, pair.brief, METRIC),
+            differenceWords(row, pair.brief, METRIC),
             ...(working ? [working.title, working.formula, working.source, ...working.worked] : []),
           ];
         });
-        for (const text of [...texts, verdictSentence('B', pair.rows, pair.brief)]) {
+        for (const text of [...texts, verdictSentence('B', pair.rows, pair.brief, METRIC)]) {
           expect(text).not.toBe('');
           expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
         }
@@ -141,8 +143,8 @@ describe('needs in words', () => {
       'a largest cog of 43T',
     ],
   ])('%s', (id, title, figure, remedy) => {
-    expect(needTitle(of(id), pair.brief, 'kmh', pair.own.needs)).toBe(title);
-    expect(needFigure(of(id), 'kmh')).toEqual({ figure, remedy: expect.stringContaining(remedy) as string });
+    expect(needTitle(of(id), pair.brief, METRIC, pair.own.needs)).toBe(title);
+    expect(needFigure(of(id), METRIC)).toEqual({ figure, remedy: expect.stringContaining(remedy) as string });
   });
 
   test('each bother is answered by a need', () => {
@@ -162,8 +164,11 @@ describe('needs in words', () => {
       fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
         const random = compared(candidate(a), candidate(b), { bothers: ['noise', 'weight', 'frontShifting'] });
         for (const answer of needAnswers(random.own, random.brief, random.base)) {
-          const { figure, remedy } = needFigure(answer, 'mph');
-          for (const text of [needTitle(answer, random.brief, 'mph', random.own.needs), figure]) {
+          const { figure, remedy } = needFigure(answer, { ...METRIC, speedUnit: 'mph' });
+          for (const text of [
+            needTitle(answer, random.brief, { ...METRIC, speedUnit: 'mph' }, random.own.needs),
+            figure,
+          ]) {
             expect(text).not.toBe('');
             expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
           }
@@ -180,7 +185,7 @@ describe('whom a setup suits, in words', () => {
     fc.assert(
       fc.property(setupArbitrary(), setupArbitrary(), (a, b) => {
         const pair = compared(candidate(a, { massG: 1500, cost: 90 }), candidate(b, { massG: 1900, cost: 0 }), {});
-        const text = suitText('B', forWhom(pair.own, [pair.base], pair.brief), pair.brief);
+        const text = suitText('B', forWhom(pair.own, [pair.base], pair.brief), pair.brief, METRIC);
         expect(text).toMatch(/^(For B: .+|Nothing speaks for B)\. (Against it: .+|Nothing speaks against it)\.$/);
         expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
       }),

@@ -87,7 +87,7 @@ export const WORDS = {
     booked: (state: string) => `booked, ${state}`,
     stayOut: (gears: string) => `Accepted with limits: ${gears} stay out`,
     leftOpen: ' (left open)',
-    kmOnSetup: (km: string, setup: string) => `${km} km on ${setup}`,
+    distanceOnSetup: (distance: string, setup: string) => `${distance} on ${setup}`,
     kmNotRecorded: (km: string) => `${km}, not recorded`,
     onNumber: (number: number) => `on ${number}`,
     offNumber: (number: number) => `off ${number}`,

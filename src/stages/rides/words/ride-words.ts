@@ -1,5 +1,6 @@
 import type { GearUse, RecordingNotes } from '../../../core/recording';
 import type { ProfileNotes, RideThrough } from '../../../core/ride';
+import { heightText, type Units } from '../../../kit/measures';
 import { gearName } from '../../../kit/explain/gears';
 import { durationText, fixed } from '../../../kit/format';
 
@@ -24,11 +25,11 @@ const absurdHeightsText = (count: number) =>
   `${count} ${count === 1 ? 'height' : 'heights'} that no road has (“no data”) left out`;
 
 /** What reading a route left out or bridged. */
-export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes): string {
+export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, units: Units): string {
   const said = [
     ...(absurd > 0 ? [absurdHeightsText(absurd)] : []),
     ...(missing > 0
-      ? [`${missing} points without a height, straight lines over them, ${fixed(longestGapM, 0)} m at most`]
+      ? [`${missing} points without a height, straight lines over them, ${heightText(units, longestGapM)} at most`]
       : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;

@@ -31,14 +31,14 @@ export const WORDS = {
     letterRpm: (letter: string) => `${letter}: rpm`,
     letterGear: (letter: string) => `${letter}: gear`,
     letRoll: 'let roll',
-    heightM: 'height, m',
+    height: (unit: string) => `height, ${unit}`,
   },
   profileView: {
     profileSpeedCadenceAndGear: 'Profile, speed, cadence and gear',
     rpm: 'rpm',
     gearM: 'gear, m',
-    profileOfLengthKmWith: (length: string, count: number, ridesCount: number) =>
-      `Profile of ${length} km with ${count} climbs; below it speed, cadence and gear of ${ridesCount} setups`,
+    profileOfLengthWith: (length: string, count: number, ridesCount: number) =>
+      `Profile of ${length} with ${count} climbs; below it speed, cadence and gear of ${ridesCount} setups`,
   },
   replayTable: {
     outOfTheBand: 'out of the band',
@@ -58,12 +58,12 @@ export const WORDS = {
     noneYetBringOneIn: 'None yet. Bring one in, or record one from the simulated sensor below.',
     startDistanceMKmDurationSpeedIn: (
       start: string,
-      distanceM: string,
+      distance: string,
       duration: string,
       speedIn: string,
       speedUnit: string,
       setup: string,
-    ) => `${start} · ${distanceM} km · ${duration} · ${speedIn} ${speedUnit} · ${setup}`,
+    ) => `${start} · ${distance} · ${duration} · ${speedIn} ${speedUnit} · ${setup}`,
     saveAsTcx: 'Save as TCX',
     saveAsCsv: 'Save as CSV',
     saveName: (name: string) => `Save ${name}`,
@@ -85,8 +85,8 @@ export const WORDS = {
     removeName: (name: string) => `Remove ${name}`,
     removeTheRouteUndoBrings: 'Remove the route; Undo brings it back',
     riding: 'Riding …',
-    lengthMKmUpMUpHeights: (lengthM: string, upM: string, stepM: number, smoothingM: number) =>
-      `${lengthM} km, ${upM} m up. Heights every ${stepM} m, smoothed over ±${smoothingM} m.`,
+    routeSummary: (length: string, up: string, step: string, smoothing: string) =>
+      `${length}, ${up} up. Heights every ${step}, smoothed over ±${smoothing}.`,
     surface: 'Surface',
     headwindFromBehind: 'Headwind, − from behind',
     headwind: 'headwind',
@@ -107,7 +107,7 @@ export const WORDS = {
     climbsAndTheHardestGear:
       'Climbs, and the hardest gear that holds your lowest climbing cadence on the steepest 100 m',
     climb: 'climb',
-    fromKm: 'from km',
+    from: 'from',
     length: 'length',
     gain: 'gain',
     mean: 'mean',

@@ -41,7 +41,7 @@ export const WORDS = {
     nothingASwapThatIs:
       'Nothing. A swap that is signed off puts its re-check here; a chain that was measured its forecast.',
     dueKmInRides: (km: string, rides: number) => `due, ${km} in ${rides} ${rides === 1 ? 'ride' : 'rides'} since`,
-    afterTheFirstRideOr: (afterKm: string) => `after the first ride, or ${afterKm} km`,
+    afterTheFirstRideOr: (distance: string) => `after the first ride, or ${distance}`,
     nameOn: (name: string, on: string) => `${name}, on ${on}`,
   },
   scheduleStage: {

@@ -75,7 +75,7 @@ export const WORDS = {
     takeStockOfLetter: (letter: string) => `Take stock of ${letter}`,
     takeStockOfTheRest: 'Take stock of the rest',
     weightAsTypedNotOn: (list: string) => `Weight as typed: not on the shelf with a weight: ${list}.`,
-    massGByItsParts: (massG: string) => `${massG} g by its parts.`,
+    massGByItsParts: (mass: string) => `${mass} by its parts.`,
     withoutAPriceList: (list: string) => `: without a price: ${list}`,
     itsPricesAreInSeveral: ': its prices are in several currencies',
     costAsTypedValue: (value: string) => `Cost as typed${value}.`,
@@ -132,8 +132,7 @@ export const WORDS = {
     takeOff: 'Take off',
     keep: 'Keep',
     takeOffTheShelf: 'Take off the shelf…',
-    weighedMassGMassResolutionG: (massG: string, massResolutionG: string) =>
-      `weighed ${massG} g ± ${massResolutionG} g`,
+    weighedMassGMassResolutionG: (mass: string, resolution: string) => `weighed ${mass} ± ${resolution}`,
   },
   shelfPanel: {
     stateLabel: {
@@ -185,7 +184,7 @@ export const WORDS = {
     wear: 'wear',
     atWhereYouKnowBetter: 'At, where you know better',
     distance: 'distance',
-    nowKmByTheLog: (nowKm: string) => `${nowKm} by the log`,
+    nowByTheLog: (nowKm: string) => `${nowKm} by the log`,
     keepTheReading: 'Keep the reading',
     dateWearPercentAtKm: (date: string, wearPercent: string, km: string) => `${date}: ${wearPercent} % at ${km}`,
     takeOut: 'take out',

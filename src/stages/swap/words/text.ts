@@ -30,8 +30,8 @@ export const WORDS = {
     deleteIt: 'Delete',
     cancel: 'Cancel',
     deleteLabel: 'Delete…',
-    reCheckAfterTheFirst: (afterKm: number, minutes: string) =>
-      `Re-check after the first ride or ${afterKm} km, about ${minutes}.`,
+    reCheckAfterTheFirst: (distance: string, minutes: string) =>
+      `Re-check after the first ride or ${distance}, about ${minutes}.`,
     tookWorkedMsMinutesWereEstimated: (worked: string, minutes: string) => `Took ${worked} (estimate ${minutes}).`,
     it: 'it',
     them: 'them',

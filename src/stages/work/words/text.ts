@@ -78,20 +78,19 @@ export const WORDS = {
     after: 'After',
     weigh: 'weigh',
     scaleAway: 'Put the scale away',
-    changeByParts: (massChange: string, doubtG: string) => `By the parts: ${massChange}, ± ${doubtG} g by the scale.`,
-    changeByBike: (massChange: string, doubtG: string) =>
-      `By the whole bike: ${massChange}, ± ${doubtG} g by the scale.`,
+    changeByParts: (massChange: string, doubt: string) => `By the parts: ${massChange}, ± ${doubt} by the scale.`,
+    changeByBike: (massChange: string, doubt: string) => `By the whole bike: ${massChange}, ± ${doubt} by the scale.`,
     allOfItTogether: 'all together',
   },
   weighSummary: {
-    agree: (apart: string, allowedG: string) =>
-      `One by one and all together agree: ${apart} apart, ${allowedG} g are within the resolutions.`,
-    disagree: (apart: string, allowedG: string, believe: string) =>
-      `One by one and all together disagree by ${apart}, more than the resolutions together (${allowedG} g). A part is missing on one side, or the scale was not at zero: weigh again. ${believe}`,
-    bikeDisagrees: (apart: string, allowedG: string, believe: string) =>
-      `The whole bike and the parts disagree by ${apart}, more than the resolutions together (${allowedG} g). ${believe}`,
-    bikeAgrees: (apart: string, allowedG: string) =>
-      `The whole bike and the parts agree: ${apart} apart, ${allowedG} g are within the resolutions.`,
+    agree: (apart: string, allowed: string) =>
+      `One by one and all together agree: ${apart} apart, ${allowed} are within the resolutions.`,
+    disagree: (apart: string, allowed: string, believe: string) =>
+      `One by one and all together disagree by ${apart}, more than the resolutions together (${allowed}). A part is missing on one side, or the scale was not at zero: weigh again. ${believe}`,
+    bikeDisagrees: (apart: string, allowed: string, believe: string) =>
+      `The whole bike and the parts disagree by ${apart}, more than the resolutions together (${allowed}). ${believe}`,
+    bikeAgrees: (apart: string, allowed: string) =>
+      `The whole bike and the parts agree: ${apart} apart, ${allowed} are within the resolutions.`,
     believeSingle: 'Until then believe the parts weighed one by one: their readings are finer.',
     believeTogether: 'Until then believe the weight of all together: its reading is finer.',
     believeParts: 'Believe the parts: their readings are finer.',
@@ -115,7 +114,7 @@ export const WORDS = {
       `“${first}” was put back: the bike is as it was. Delete this job on the Jobs page.`,
     signedOffOutcome: (outcome: string) => `Signed off: ${outcome}`,
     theBikeIsAsIt: 'The bike is as it was; the trial and its reason are in the log.',
-    itsSetupIsANow: 'Its setup is A now. A re-check is booked: after the first ride, or 100 km.',
+    itsSetupIsANow: 'Its setup is A now. A re-check is booked: after the first ride, or 100 km (60 miles).',
     itIsInTheLog: 'It is in the log.',
     swap: 'Jobs',
     schedule: 'Schedule',

@@ -1,0 +1,104 @@
+import { fixed } from '../core/number-text';
+import { FEET_PER_M, G_PER_LB, KG_PER_LB, KM_PER_MILE, OZ_PER_LB } from '../core/units';
+import type { Preferences } from '../records';
+import { SPEED_UNIT_TEXT, short, type SpeedUnit } from './format';
+
+export type MassUnit = NonNullable<Preferences['massUnit']>;
+
+/** The units that this person reads. Miles an hour bring miles and feet with them; masses are chosen apart. */
+export interface Units {
+  readonly speedUnit: SpeedUnit;
+  readonly massUnit: MassUnit;
+}
+
+export const METRIC: Units = { speedUnit: 'kmh', massUnit: 'metric' };
+
+export function unitsOf({ speedUnit, massUnit = 'metric' }: Pick<Preferences, 'speedUnit' | 'massUnit'>): Units {
+  return { speedUnit, massUnit };
+}
+
+/** What is kept in km/h, km, m, kg and g, in this order. */
+export type Measure = 'speed' | 'distance' | 'height' | 'bodyMass' | 'partMass';
+
+interface Scale {
+  readonly unit: string;
+  /** One of this unit in the unit that is kept. */
+  readonly kept: number;
+}
+
+const SCALES: Readonly<Record<Measure, (units: Units) => Scale>> = {
+  speed: ({ speedUnit }) => ({ unit: SPEED_UNIT_TEXT[speedUnit], kept: speedUnit === 'mph' ? KM_PER_MILE : 1 }),
+  distance: ({ speedUnit }) => (speedUnit === 'mph' ? { unit: 'mi', kept: KM_PER_MILE } : { unit: 'km', kept: 1 }),
+  height: ({ speedUnit }) => (speedUnit === 'mph' ? { unit: 'ft', kept: 1 / FEET_PER_M } : { unit: 'm', kept: 1 }),
+  bodyMass: ({ massUnit }) => (massUnit === 'imperial' ? { unit: 'lb', kept: KG_PER_LB } : { unit: 'kg', kept: 1 }),
+  partMass: ({ massUnit }) =>
+    massUnit === 'imperial' ? { unit: 'oz', kept: G_PER_LB / OZ_PER_LB } : { unit: 'g', kept: 1 },
+};
+
+export function unitText(measure: Measure, units: Units): string {
+  return SCALES[measure](units).unit;
+}
+
+/** A kept value in the unit that this person reads. */
+export function shownIn(measure: Measure, units: Units, kept: number): number {
+  return kept / SCALES[measure](units).kept;
+}
+
+/** The inverse of {@link shownIn}. */
+export function keptFrom(measure: Measure, units: Units, shown: number): number {
+  return shown * SCALES[measure](units).kept;
+}
+
+/** A bound in another unit, drawn in to a whole number, or below ten to three digits: nobody types 49.71 mi. */
+export function roundedInward(bounds: { readonly min: number; readonly max: number }) {
+  const to = (value: number, round: (scaled: number) => number) => {
+    if (value === 0 || Math.abs(value) >= 10) return round(value);
+    const scale = 10 ** (2 - Math.floor(Math.log10(Math.abs(value))));
+    return round(value * scale) / scale;
+  };
+  return { min: to(bounds.min, Math.ceil), max: to(bounds.max, Math.floor) };
+}
+
+const text = (measure: Measure, units: Units, kept: number, digits: number) =>
+  `${fixed(shownIn(measure, units, kept), digits)} ${unitText(measure, units)}`;
+
+/** Below this many kilometres or miles a distance has a decimal. */
+const WITH_DECIMAL_BELOW = 10;
+
+/**
+ * How far something was ridden: 9.6 km, 1280 km; 6.0 mi, 795 mi.
+ * @param digits after the point; one below ten and none above where nothing is said
+ */
+export function distanceText(units: Units, km: number, digits?: number): string {
+  const shown = shownIn('distance', units, km);
+  return text('distance', units, km, digits ?? (shown > 0 && shown < WITH_DECIMAL_BELOW ? 1 : 0));
+}
+
+/** A height in whole metres or feet. */
+export function heightText(units: Units, m: number): string {
+  return text('height', units, m, 0);
+}
+
+/** The mass of a rider, bike or load: 82.5 kg, 181.9 lb. */
+export function bodyMassText(units: Units, kg: number, digits = 1): string {
+  return `${short(shownIn('bodyMass', units, kg), digits)} ${unitText('bodyMass', units)}`;
+}
+
+/**
+ * The mass of a part: 312 g; 11.0 oz, 1 lb 4.5 oz.
+ * @param digits of grams; ounces have one more, for one is 28 g
+ */
+export function partMassText(units: Units, grams: number, digits = 0): string {
+  if (units.massUnit === 'metric') return `${short(grams, digits)} g`;
+  const sign = grams < 0 ? '−' : '';
+  const ounces = Number(shownIn('partMass', units, Math.abs(grams)).toFixed(digits + 1));
+  const pounds = Math.floor(ounces / OZ_PER_LB);
+  const rest = `${fixed(ounces - pounds * OZ_PER_LB, digits + 1)} oz`;
+  return pounds === 0 ? `${sign}${rest}` : `${sign}${pounds} lb ${rest}`;
+}
+
+/** A change of mass with its sign: −120 g, +4.2 oz. */
+export function massChangeText(units: Units, grams: number): string {
+  const rounded = units.massUnit === 'metric' ? Math.round(grams) : grams;
+  return `${rounded > 0 ? '+' : ''}${partMassText(units, rounded === 0 ? 0 : rounded)}`;
+}
