@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import {
   METRIC,
+  asTypedIn,
   bodyMassText,
   distanceText,
   heightText,
@@ -72,6 +73,17 @@ test('bounds in another unit are drawn in, never out', () => {
   );
   expect(roundedInward({ min: 0, max: 49.71 })).toEqual({ min: 0, max: 49 });
   expect(roundedInward({ min: 0.000353, max: 0.12345 })).toEqual({ min: 0.000353, max: 0.123 });
+});
+
+test('a field shows what was typed in its unit, and one decimal of what was typed in another', () => {
+  expect(asTypedIn('bodyMass', METRIC, 72.125)).toBe(72.125);
+  expect(asTypedIn('bodyMass', IMPERIAL, 72)).toBe(158.7);
+  fc.assert(
+    fc.property(fc.constantFrom(...MEASURES), fc.integer({ min: 1, max: 9_999_999 }), (measure, tenThousandths) => {
+      const typed = tenThousandths / 10_000;
+      expect(asTypedIn(measure, IMPERIAL, keptFrom(measure, IMPERIAL, typed))).toBe(typed);
+    }),
+  );
 });
 
 test('what is typed in any unit is kept and shown again', () => {

@@ -49,6 +49,19 @@ export function keptFrom(measure: Measure, units: Units, shown: number): number 
   return shown * SCALES[measure](units).kept;
 }
 
+/** Digits after the point that a person types. */
+const TYPED_DIGITS = [0, 1, 2, 3, 4] as const;
+
+/** A kept value as it was typed in this unit, or with one decimal where it was typed in another. */
+export function asTypedIn(measure: Measure, units: Units, kept: number): number {
+  const shown = shownIn(measure, units, kept);
+  if (shown === kept) return kept;
+  const digits = TYPED_DIGITS.find(
+    (one) => Math.abs(keptFrom(measure, units, Number(shown.toFixed(one))) - kept) <= 1e-9 * Math.abs(kept),
+  );
+  return Number(shown.toFixed(digits ?? 1));
+}
+
 /** A bound in another unit, drawn in to a whole number, or below ten to three digits: nobody types 49.71 mi. */
 export function roundedInward(bounds: { readonly min: number; readonly max: number }) {
   const to = (value: number, round: (scaled: number) => number) => {

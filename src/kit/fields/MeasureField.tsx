@@ -1,13 +1,10 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import type { Bounds } from '../../core/gears';
 import { useUnits } from '../bench/useUnits';
-import { keptFrom, roundedInward, shownIn, unitText, type Measure } from '../measures';
+import { asTypedIn, keptFrom, roundedInward, shownIn, unitText, type Measure } from '../measures';
 import { NumberField } from './NumberField';
-
-/** Digits to which a value in another unit is shown again as it was typed. */
-const TYPED_DIGITS = 4;
 
 interface MeasureFieldProps {
   readonly measure: Measure;
@@ -34,7 +31,12 @@ export function MeasureField({ measure, bounds, owner, value, onCommit, ...rest 
   const units = useUnits();
   const unit = unitText(measure, units);
   const isKept = shownIn(measure, units, 1) === 1;
-  const shown = (kept: number) => (isKept ? kept : Number(shownIn(measure, units, kept).toFixed(TYPED_DIGITS)));
+  const typedAs = value === undefined ? undefined : asTypedIn(measure, units, value);
+  // What a number in this field stood for: going back to it is to bring back the value itself and not its rounding.
+  const stoodFor = useRef(new Map<number, number>());
+  useEffect(() => {
+    if (typedAs !== undefined && value !== undefined) stoodFor.current.set(typedAs, value);
+  }, [typedAs, value]);
   return (
     <NumberField
       width="100%"
@@ -42,9 +44,15 @@ export function MeasureField({ measure, bounds, owner, value, onCommit, ...rest 
       {...rest}
       owner={`${owner} ${unit}`}
       unit={unit}
-      bounds={isKept ? bounds : roundedInward({ min: shown(bounds.min), max: shown(bounds.max) })}
-      value={value === undefined ? undefined : shown(value)}
-      onCommit={(typed) => onCommit(typed === undefined || isKept ? typed : keptFrom(measure, units, typed))}
+      bounds={
+        isKept
+          ? bounds
+          : roundedInward({ min: shownIn(measure, units, bounds.min), max: shownIn(measure, units, bounds.max) })
+      }
+      value={typedAs}
+      onCommit={(typed) =>
+        onCommit(typed === undefined ? typed : (stoodFor.current.get(typed) ?? keptFrom(measure, units, typed)))
+      }
     />
   );
 }

@@ -177,7 +177,7 @@ const USED_UPRIGHTS_AT: readonly (readonly number[])[] = [
   [0.2, 0.4, 0.6, 0.8],
 ];
 /** Room for the share behind a bar. */
-const SHARE_TEXT_WIDTH = 34;
+export const SHARE_TEXT_WIDTH = 34;
 /** Shares below are not written. */
 const SHARE_WRITTEN = 0.005;
 const STEPS_AT = 0.62;

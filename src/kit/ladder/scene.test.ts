@@ -19,9 +19,9 @@ const lane = (setup: Setup, place: number): LadderLane => {
   return { place, title: `setup ${place}`, report, coverage: covered, cadenceRpm: 90 };
 };
 
-function drawn(setups: readonly Setup[], key: string, width = 1240) {
+function drawn(setups: readonly Setup[], key: string, width = 1240, shares?: LadderLane['shares']) {
   const picture: LadderPicture = {
-    lanes: setups.map(lane),
+    lanes: setups.map((setup, place) => ({ ...lane(setup, place), shares })),
     left: { title: 'Speed, km/h', perMetre: 5.4 },
     right: { title: 'Development, m', perMetre: 1 },
     reading: 'speedStep',
@@ -122,6 +122,29 @@ test('what is said of a need stands on no rung, also where both rings reach far 
         expect(hit.map(({ key }) => [width, key])).toEqual([]);
         expect(from).toBeGreaterThanOrEqual(layout.left);
       }
+    }
+  }
+});
+
+test('what is said of a need stands on no bar of time and on no share', () => {
+  const gears = lane(TOURER, 0).report.gears;
+  const shares = new Map(gears.map(({ key }, i) => [key, i < 3 ? 0.2 : 0.4 / (gears.length - 3)]));
+  for (const width of [420, 700, 1240]) {
+    const { scene } = drawn([TOURER], 'none', width, shares);
+    const bars = scene.columns[0]!.parts.filter(({ gear }) => gear).flatMap(({ x, y, shapes }) =>
+      shapes.flatMap((shape) =>
+        shape.kind === 'rect' && shape.look === 'use' ? [{ ...shape, x: x + shape.x, y }] : [],
+      ),
+    );
+    expect(bars.length).toBeGreaterThan(0);
+    for (const { x, y, shapes } of scene.across.filter(({ key }) => key.startsWith('need'))) {
+      const text = shapes.find(({ kind }) => kind === 'text')!;
+      if (text.kind !== 'text') throw new Error('no text');
+      const [from, base] = [x + text.x, y + text.y];
+      const hit = bars.filter(
+        (bar) => Math.abs(bar.y - base + 5) < 8 && bar.x + bar.width + 20 > from && bar.x - 20 < from + 60,
+      );
+      expect(hit).toEqual([]);
     }
   }
 });

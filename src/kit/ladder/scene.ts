@@ -4,6 +4,7 @@ import { LETTERS, SHAPE_PATHS } from '../bench/setup-sign';
 import { allDigits, fixed, percentText, type SpeedUnit } from '../format';
 import {
   COVERAGE_WIDTH,
+  SHARE_TEXT_WIDTH,
   type ColumnLayout,
   type CoverageLayout,
   type LadderLane,
@@ -159,13 +160,17 @@ function freePlace(
 ): { readonly x: number; readonly y: number; readonly isLong: boolean } {
   const { left, uprights, stepsX } = layout.columns[0]!;
   const taken = uprights.flatMap(({ x, half, side, bottom, rungs }) => [
-    // With its cog beside it.
-    ...rungs.map(({ y }) => ({
-      from: x - left - half - (side === 'left' ? 26 : 2),
-      to: x - left + half + (side === 'left' ? 2 : 26),
-      top: y - 7,
-      bottom: y + 7,
-    })),
+    // With its cog beside it; with time on it the bar and its share stand outward and the cog inward.
+    ...rungs.map(({ y, use }) => {
+      const outward = use ? use.length + (use.isWritten ? SHARE_TEXT_WIDTH : 2) : 26;
+      const inward = use ? 26 : 2;
+      return {
+        from: x - left - half - (side === 'left' ? outward : inward),
+        to: x - left + half + (side === 'left' ? inward : outward),
+        top: y - 7,
+        bottom: y + 7,
+      };
+    }),
     // The ring's own number.
     { from: x - left - 14, to: x - left + 14, top: bottom + 8, bottom: bottom + 28 },
   ]);
