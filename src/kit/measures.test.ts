@@ -1,26 +1,30 @@
 import * as fc from 'fast-check';
+import type { Preferences } from '../records';
 import {
   METRIC,
   asTypedIn,
   bodyMassText,
   distanceText,
+  gearSizeOf,
+  gearSizeText,
   heightText,
   keptFrom,
   massChangeText,
   partMassText,
   roundedInward,
   shownIn,
+  sizedGearText,
   unitText,
   unitsOf,
   type Measure,
   type Units,
 } from './measures';
 
-const IMPERIAL: Units = { speedUnit: 'mph', massUnit: 'imperial' };
+const IMPERIAL: Units = { ...METRIC, speedUnit: 'mph', massUnit: 'imperial' };
 const MEASURES: readonly Measure[] = ['speed', 'distance', 'height', 'bodyMass', 'partMass'];
 
 test('a reader who chose nothing for masses reads kilograms and grams', () => {
-  expect(unitsOf({ speedUnit: 'mph' })).toEqual({ speedUnit: 'mph', massUnit: 'metric' });
+  expect(unitsOf({ speedUnit: 'mph' })).toEqual({ ...METRIC, speedUnit: 'mph' });
 });
 
 test('every measure has its unit in both choices', () => {
@@ -60,6 +64,29 @@ test('a change of mass has its sign', () => {
     '0 g',
   ]);
   expect([massChangeText(IMPERIAL, -120), massChangeText(IMPERIAL, 600)]).toEqual(['−4.2 oz', '+1 lb 5.2 oz']);
+});
+
+test('gears are read in gear inches and gain ratios where these were chosen, otherwise in metres', () => {
+  const read = (quantity: Preferences['quantity'], school: Preferences['gearInchSchool'], crankMm?: number) => {
+    const units = unitsOf({ speedUnit: 'kmh' }, gearSizeOf({ quantity, gearInchSchool: school }, 2192.8, crankMm));
+    return gearSizeText(units, 2.1928);
+  };
+  expect(read('ratio', 'ownWheel')).toBe('2.19 m');
+  expect(read('speed', 'ownWheel')).toBe('2.19 m');
+  expect(read('gearInches', 'ownWheel')).toBe('27.5 in');
+  expect(read('gearInches', 'nominal27')).toBe('27.0 in');
+  expect(read('gainRatio', 'ownWheel', 170)).toBe('2.05 gain');
+  expect(read('gainRatio', 'ownWheel')).toBe('2.19 m');
+});
+
+test('a gear on another wheel than the one in depth is read on its own', () => {
+  const nominal = unitsOf(
+    { speedUnit: 'kmh' },
+    gearSizeOf({ quantity: 'gearInches', gearInchSchool: 'nominal27' }, 2192.8, undefined),
+  );
+  const onSmallWheel = { developmentM: 1.5, gearInchesNominal27: 27 };
+  expect(sizedGearText(nominal, onSmallWheel)).toBe('27.0 in');
+  expect(sizedGearText(METRIC, onSmallWheel)).toBe('1.50 m');
 });
 
 test('bounds in another unit are drawn in, never out', () => {

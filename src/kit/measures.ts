@@ -1,3 +1,4 @@
+import { gainRatio, gearInches } from '../core/gears';
 import { fixed } from '../core/number-text';
 import { FEET_PER_M, G_PER_LB, KG_PER_LB, KM_PER_MILE, OZ_PER_LB } from '../core/units';
 import type { Preferences } from '../records';
@@ -5,16 +6,80 @@ import { SPEED_UNIT_TEXT, short, type SpeedUnit } from './format';
 
 export type MassUnit = NonNullable<Preferences['massUnit']>;
 
+/** How the size of a gear is read where it stands in a sentence or beside a need. */
+export interface GearSize {
+  readonly kind: 'development' | 'gearInchesOwn' | 'gearInches27' | 'gainRatio';
+  /** What it comes to for one metre of development, on the wheel and crank in depth. */
+  readonly perMetre: number;
+}
+
 /** The units that this person reads. Miles an hour bring miles and feet with them; masses are chosen apart. */
 export interface Units {
   readonly speedUnit: SpeedUnit;
   readonly massUnit: MassUnit;
+  readonly gearSize: GearSize;
 }
 
-export const METRIC: Units = { speedUnit: 'kmh', massUnit: 'metric' };
+export const METRIC: Units = {
+  speedUnit: 'kmh',
+  massUnit: 'metric',
+  gearSize: { kind: 'development', perMetre: 1 },
+};
 
-export function unitsOf({ speedUnit, massUnit = 'metric' }: Pick<Preferences, 'speedUnit' | 'massUnit'>): Units {
-  return { speedUnit, massUnit };
+/**
+ * The size that a person reads gears in: gear inches and gain ratios where these were chosen, otherwise metres of
+ * development, for a ratio does not say what a need in metres asks for.
+ * @param crankLengthMm without one there is no gain ratio
+ */
+export function gearSizeOf(
+  { quantity, gearInchSchool }: Pick<Preferences, 'quantity' | 'gearInchSchool'>,
+  rolloutMm: number,
+  crankLengthMm: number | undefined,
+): GearSize {
+  const ratioPerMetre = 1000 / rolloutMm;
+  if (quantity === 'gearInches') {
+    const kind = gearInchSchool === 'ownWheel' ? 'gearInchesOwn' : 'gearInches27';
+    return { kind, perMetre: gearInches(ratioPerMetre, rolloutMm, gearInchSchool) };
+  }
+  if (quantity === 'gainRatio' && crankLengthMm !== undefined)
+    return { kind: 'gainRatio', perMetre: gainRatio(ratioPerMetre, rolloutMm, crankLengthMm) };
+  return METRIC.gearSize;
+}
+
+export function unitsOf(
+  { speedUnit, massUnit = 'metric' }: Pick<Preferences, 'speedUnit' | 'massUnit'>,
+  gearSize = METRIC.gearSize,
+): Units {
+  return { speedUnit, massUnit, gearSize };
+}
+
+const GEAR_SIZE: Readonly<Record<GearSize['kind'], { readonly unit: string; readonly digits: number }>> = {
+  development: { unit: 'm', digits: 2 },
+  gearInchesOwn: { unit: 'in', digits: 1 },
+  gearInches27: { unit: 'in', digits: 1 },
+  gainRatio: { unit: 'gain', digits: 2 },
+};
+
+export const gearSizeDigits = ({ gearSize }: Units): number => GEAR_SIZE[gearSize.kind].digits;
+
+/** A development in the size that this person reads, without its unit. */
+export const gearSizeIn = ({ gearSize }: Units, developmentM: number): number => developmentM * gearSize.perMetre;
+
+export const gearSizeUnit = ({ gearSize }: Units): string => GEAR_SIZE[gearSize.kind].unit;
+
+/** A gear as large as a development, on the wheel in depth: 2.14 m, 26.8 in, 2.01 gain. */
+export function gearSizeText(units: Units, developmentM: number): string {
+  return `${fixed(gearSizeIn(units, developmentM), gearSizeDigits(units))} ${gearSizeUnit(units)}`;
+}
+
+/** The size of a gear on its own wheel. */
+export function sizedGearText(
+  units: Units,
+  gear: { readonly developmentM: number; readonly gearInchesNominal27: number },
+): string {
+  // Of all sizes the only one that a metre of development does not settle.
+  if (units.gearSize.kind === 'gearInches27') return `${fixed(gear.gearInchesNominal27, 1)} in`;
+  return gearSizeText(units, gear.developmentM);
 }
 
 /** What is kept in km/h, km, m, kg and g, in this order. */

@@ -10,7 +10,7 @@ import {
 import { SHORTEST_EFFORT_S, criticalPowerW } from '../../core/ride';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
-import { bodyMassText, type Units } from '../measures';
+import { bodyMassText, gearSizeText, gearSizeUnit, type Units } from '../measures';
 import { explainRoadLoad } from './ride';
 
 export function explainPower(brief: FilledBrief, { climbPowerW, climbMinutes }: Needs, typed: boolean): Explanation {
@@ -51,27 +51,41 @@ export function explainClimbSpeed(
   return { ...load, worked: [`all-up: ${parts} = ${short(kg, 1)} kg`, ...inPounds, ...load.worked] };
 }
 
-export function explainEasiestNeed(brief: FilledBrief, { climbSpeedKmh, easiestMaxM, walks }: Needs): Explanation {
+/** A development led over to the size that this person reads gears in; none where that is the development. */
+const inGearSize = (units: Units, developmentM: number) =>
+  units.gearSize.perMetre === 1
+    ? []
+    : [
+        `${fixed(developmentM, 3)} m × ${fixed(units.gearSize.perMetre, 3)} ${gearSizeUnit(units)} a metre = ${gearSizeText(units, developmentM)}`,
+      ];
+
+export function explainEasiestNeed(
+  brief: FilledBrief,
+  { climbSpeedKmh, easiestMaxM, walks }: Needs,
+  units: Units,
+): Explanation {
   const speedKmh = walks ? BALANCE_KMH : climbSpeedKmh;
   return {
-    title: `Easiest gear wanted: ${fixed(easiestMaxM, 2)} m or less`,
+    title: `Easiest gear wanted: ${gearSizeText(units, easiestMaxM)} or less`,
     formula: 'development = speed on the steepest climb ÷ lowest accepted cadence',
     worked: [
       ...(walks
         ? [`${fixed(climbSpeedKmh, 2)} km/h is too slow to stay upright: worked out at ${fixed(BALANCE_KMH, 1)} km/h`]
         : []),
       `${fixed(speedKmh, 2)} km/h × 1000 ÷ (${short(brief.climbingRpm, 1)} rpm × 60) = ${fixed(easiestMaxM, 3)} m`,
+      ...inGearSize(units, easiestMaxM),
     ],
     source: 'The speed is worked out by road load: see the figure beside it.',
   };
 }
 
-export function explainHardestNeed(brief: FilledBrief, { hardestMinM }: Needs): Explanation {
+export function explainHardestNeed(brief: FilledBrief, { hardestMinM }: Needs, units: Units): Explanation {
   return {
-    title: `Hardest gear wanted: ${fixed(hardestMinM, 2)} m or more`,
+    title: `Hardest gear wanted: ${gearSizeText(units, hardestMinM)} or more`,
     formula: 'development = wanted top speed ÷ highest comfortable cadence',
     worked: [
       `${short(brief.topSpeedKmh, 1)} km/h × 1000 ÷ (${short(brief.highRpm, 1)} rpm × 60) = ${fixed(hardestMinM, 3)} m`,
+      ...inGearSize(units, hardestMinM),
     ],
     source: 'Definition of development.',
   };

@@ -119,8 +119,8 @@ describe('the brief', () => {
     expect(textOf(explainClimbSpeed(helped, needsOf(helped), METRIC))).toContain('W + motor 100 W) × 0.96');
     // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8 %.
     expect(climb).toContain(': 88.3 N');
-    expect(textOf(explainEasiestNeed(brief, needs))).toContain('× 1000 ÷ (65 rpm × 60)');
-    expect(textOf(explainHardestNeed(brief, needs))).toContain('45 km/h × 1000 ÷ (98 rpm × 60) = 7.653 m');
+    expect(textOf(explainEasiestNeed(brief, needs, METRIC))).toContain('× 1000 ÷ (65 rpm × 60)');
+    expect(textOf(explainHardestNeed(brief, needs, METRIC))).toContain('45 km/h × 1000 ÷ (98 rpm × 60) = 7.653 m');
   });
 });
 

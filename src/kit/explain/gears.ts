@@ -13,6 +13,7 @@ import {
 } from '../../core/gears';
 import { KM_PER_MILE, MM_PER_INCH } from '../../core/units';
 import { allDigits, fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
+import { type Units } from '../measures';
 import { DEFINITION, ISO_SIZES, type Explanation } from './explanation';
 
 const LOADED_TYRE = 'A loaded tyre rolls 1–3 % less than its sizes say; a measured rollout wins over them.';
@@ -247,4 +248,18 @@ export function explainMeanStep(
     worked: [`${fixed(totalLogStep, 4)} in log steps ÷ ${count} = ${fixed(mean, 4)}`, ...last],
     source: 'Geometric mean; only log steps can be averaged plainly.',
   };
+}
+
+/** Explains the size of a gear as this person reads it. */
+export function explainSize(gear: SizedGear, context: GearContext, { gearSize }: Units): Explanation {
+  switch (gearSize.kind) {
+    case 'gearInchesOwn':
+      return explainGearInches(gear, 'ownWheel', context);
+    case 'gearInches27':
+      return explainGearInches(gear, 'nominal27', context);
+    case 'gainRatio':
+      return explainGainRatio(gear, context);
+    case 'development':
+      return explainDevelopment(gear, context);
+  }
 }

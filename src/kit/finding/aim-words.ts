@@ -1,6 +1,6 @@
 import type { FindAim, Found, Reason } from '../../core/find';
 import { fixed, percentText, short, speedText } from '../format';
-import { massChangeText, type Units } from '../measures';
+import { gearSizeText, massChangeText, type Units } from '../measures';
 import { setupName } from './part-words';
 
 export const AIM_NAME: Readonly<Record<FindAim, string>> = {
@@ -60,7 +60,7 @@ export function aimText(aim: FindAim, value: number, units: Units): string {
     case 'outOfBand':
       return minutes(value);
     case 'easiest':
-      return `${fixed(value, 2)} m`;
+      return gearSizeText(units, value);
     case 'topSpeed':
       return speedText(units.speedUnit, -value);
     case 'capacity':

@@ -19,7 +19,7 @@ import {
 import type { Zone } from '../../core/gears';
 import { listed } from '../../messages/job';
 import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../format';
-import { massChangeText, type Units } from '../measures';
+import { gearSizeDigits, gearSizeIn, gearSizeText, gearSizeUnit, massChangeText, type Units } from '../measures';
 import { USE_TEXT, ZONE_TEXT } from '../words';
 import { AIM_NAME, aimText } from './aim-words';
 import { KIND_TEXT, PART_NAME, partsText, setupName } from './part-words';
@@ -28,7 +28,7 @@ import { KIND_TEXT, PART_NAME, partsText, setupName } from './part-words';
 export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, units: Units): string {
   switch (ask) {
     case 'easiest':
-      return `have an easiest gear of ${fixed(needs.easiestMaxM, 2)} m or less`;
+      return `have an easiest gear of ${gearSizeText(units, needs.easiestMaxM)} or less`;
     case 'lowestRatio':
       return `have an easiest ratio of ${short(brief.lowestRatio ?? 0, 3)} or less`;
     case 'topSpeed':
@@ -53,8 +53,13 @@ export function missText(
     `step ${ZONE_TEXT[zone]} ${percentText(metrics.zoneSteps[zone])}, ${percentText(stepTolerance(brief, zone))} allowed`;
   const texts: Readonly<Record<FindNeed, () => string>> = {
     easiest: () => {
-      const [own, needed] = apart(metrics.easiestDevelopmentM, needs.easiestMaxM, 2);
-      return `easiest gear ${own} m, ${needed} m needed`;
+      const [own, needed] = apart(
+        gearSizeIn(units, metrics.easiestDevelopmentM),
+        gearSizeIn(units, needs.easiestMaxM),
+        gearSizeDigits(units),
+      );
+      const unit = gearSizeUnit(units);
+      return `easiest gear ${own} ${unit}, ${needed} ${unit} needed`;
     },
     lowestRatio: () => {
       const [own, needed] = apart(metrics.easiestRatio, brief.lowestRatio ?? 0, 2);

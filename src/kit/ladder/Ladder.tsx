@@ -168,7 +168,7 @@ function PointedAt({
 }) {
   const { layout } = drawn;
   const developmentM = layout.scale.sizeAt(y);
-  const { speedUnit, reading, left: axis } = picture;
+  const { units, reading, left: axis } = picture;
   const textY = layout.scale.end - 6;
   return (
     <g className={styles.pointed} data-testid="pointed" aria-hidden>
@@ -188,7 +188,7 @@ function PointedAt({
           </text>
         );
       })}
-      <title>{speedText(speedUnit, speedKmh(developmentM, lanes[0]!.cadenceRpm))}</title>
+      <title>{speedText(units.speedUnit, speedKmh(developmentM, lanes[0]!.cadenceRpm))}</title>
     </g>
   );
 }

@@ -11,6 +11,7 @@ import {
   type LadderFrame,
   type LaneAsked,
 } from './asked';
+import { METRIC } from '../measures';
 
 const laneAsked = (setup: Setup, place: number): LaneAsked => ({
   place,
@@ -30,7 +31,7 @@ const FRAME: LadderFrame = {
   left: { title: 'Speed, km/h', perMetre: 5.4 },
   right: { title: 'Development, m', perMetre: 1 },
   reading: 'speedStep',
-  speedUnit: 'kmh',
+  units: METRIC,
   height: 500,
 };
 

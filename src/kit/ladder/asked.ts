@@ -66,10 +66,10 @@ export interface LaidOut {
  * @param before what the axis showed last
  */
 export function laidOut(picture: LadderPicture, width: number, before: Span | undefined): LaidOut {
-  const { lanes, reading, speedUnit, height, needs } = picture;
+  const { lanes, reading, units, height, needs } = picture;
   const layout = ladderLayout(lanes, width, {
     ...{ before, reading, height, needs },
-    speedIn: (speed) => speedIn(speedUnit, speed),
+    speedIn: (speed) => speedIn(units.speedUnit, speed),
   });
   return { layout, scene: ladderScene(layout, picture) };
 }

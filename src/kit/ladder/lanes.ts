@@ -1,11 +1,12 @@
-import type { Setup } from '../../core/gears';
+import type { Setup, StepReading } from '../../core/gears';
 import { rolloutMm } from '../../core/gears';
 import { developmentForM } from '../../core/ride';
 import { formatShorthand } from '../../formats/shorthand';
-import { wheelOf, wheelsetOf, type BikeRecord, type Preferences, type SetupRecord } from '../../records';
+import { wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
 import type { Bench } from '../bench/BenchProvider';
 import { bandInUse, type BriefInUse } from '../bench/useBrief';
 import { SPEED_UNIT_TEXT, short, speedIn } from '../format';
+import type { Units } from '../measures';
 import type { LadderFrame, LaneAsked } from './asked';
 import { ladderNeeds } from './needs';
 import { WORDS } from './text';
@@ -46,7 +47,8 @@ export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inU
 /** Axes and needs of a ladder at the rider's preferred cadence. */
 export function frameAtPreferred(
   inUse: BriefInUse,
-  { speedUnit, stepReading }: Pick<Preferences, 'speedUnit' | 'stepReading'>,
+  stepReading: StepReading,
+  units: Units,
   height: number,
 ): LadderFrame {
   const { preferredRpm } = inUse.brief;
@@ -54,11 +56,11 @@ export function frameAtPreferred(
     height,
     needs: ladderNeeds(inUse),
     left: {
-      title: WORDS.axes.speedAt(short(preferredRpm, 1), SPEED_UNIT_TEXT[speedUnit]),
-      perMetre: speedIn(speedUnit, 1) / developmentForM(1, preferredRpm),
+      title: WORDS.axes.speedAt(short(preferredRpm, 1), SPEED_UNIT_TEXT[units.speedUnit]),
+      perMetre: speedIn(units.speedUnit, 1) / developmentForM(1, preferredRpm),
     },
-    right: { title: WORDS.axes.developmentM, perMetre: 1 },
+    right: { title: WORDS.axes.gearSize[units.gearSize.kind], perMetre: units.gearSize.perMetre },
     reading: stepReading,
-    speedUnit,
+    units,
   };
 }

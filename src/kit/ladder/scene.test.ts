@@ -6,6 +6,7 @@ import { coverage, gearReport, type Setup } from '../../core/gears';
 import { laidOut } from './asked';
 import type { LadderLane } from './layout';
 import type { LadderPicture, Part } from './scene';
+import { METRIC } from '../measures';
 
 const lane = (setup: Setup, place: number): LadderLane => {
   const report = gearReport(setup, {
@@ -25,7 +26,7 @@ function drawn(setups: readonly Setup[], key: string, width = 1240, shares?: Lad
     left: { title: 'Speed, km/h', perMetre: 5.4 },
     right: { title: 'Development, m', perMetre: 1 },
     reading: 'speedStep',
-    speedUnit: 'kmh',
+    units: METRIC,
     height: 520,
     needs: {
       ...{ easiestMaxM: 2.14, hardestMinM: 7.99, preferredRpm: 90 },

@@ -1,7 +1,8 @@
 import type { SizedGear, StepReading } from '../../core/gears';
 import { percent } from '../../core/units';
 import { LETTERS, SHAPE_PATHS } from '../bench/setup-sign';
-import { allDigits, fixed, percentText, type SpeedUnit } from '../format';
+import { allDigits, fixed, percentText } from '../format';
+import { gearSizeText, type Units } from '../measures';
 import {
   COVERAGE_WIDTH,
   SHARE_TEXT_WIDTH,
@@ -31,7 +32,7 @@ export interface LadderPicture {
   /** On the right: any measure of a gear's size. */
   readonly right: LadderAxis;
   readonly reading: StepReading;
-  readonly speedUnit: SpeedUnit;
+  readonly units: Units;
   readonly height: number;
   readonly needs?: LadderNeeds | undefined;
   readonly selected: { readonly place: number; readonly key: string };
@@ -75,7 +76,7 @@ const TITLE_Y = 14;
 const HALO_REACH = 9;
 
 /** The drawing of a ladder as shapes. */
-export function ladderScene(layout: LadderLayout, { left, right, selected }: LadderPicture): LadderScene {
+export function ladderScene(layout: LadderLayout, { left, right, selected, units }: LadderPicture): LadderScene {
   return {
     width: layout.width,
     height: layout.height,
@@ -87,7 +88,7 @@ export function ladderScene(layout: LadderLayout, { left, right, selected }: Lad
       ...zoneParts(layout),
       ...axisTicks(layout.scale, left.perMetre, TICK_GAP).map(({ at, label }) => acrossPart(layout, label, 'grid', at)),
       ...plumbOf(layout, selected),
-      ...needParts(layout),
+      ...needParts(layout, units),
     ],
     columns: layout.columns.map((column, i) => ({
       place: column.place,
@@ -142,13 +143,13 @@ const NEED_TEXT_HEIGHT = 12;
  * Lines that every setup must reach; a setup that ends short of one is short of the need. What they say stands where no
  * rung of the first column is.
  */
-function needParts(layout: LadderLayout): Part[] {
+function needParts(layout: LadderLayout, units: Units): Part[] {
   return layout.needs.map(({ end, at, developmentM }): Part => {
     const line = acrossPart(layout, `need ${end}`, 'need', at);
-    const metres = fixed(developmentM, 2);
-    const title = WORDS.ladder.gearNeeded[end](metres);
+    const size = gearSizeText(units, developmentM);
+    const title = WORDS.ladder.gearNeeded[end](size);
     const { x, y, isLong } = freePlace(layout, at);
-    const text = isLong ? title : WORDS.ladder.needed(metres);
+    const text = isLong ? title : WORDS.ladder.needed(size);
     return { ...line, title, shapes: [...line.shapes, { kind: 'text', look: 'needed', x, y, text }] };
   });
 }

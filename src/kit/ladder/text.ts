@@ -4,16 +4,21 @@ import { percentText } from '../format';
 export const WORDS = {
   axes: {
     speedAt: (rpm: string, speedUnit: string) => `Speed at ${rpm} rpm, ${speedUnit}`,
-    developmentM: 'Development, m',
+    gearSize: {
+      development: 'Development, m',
+      gearInchesOwn: 'Gear inches',
+      gearInches27: 'Gear inches, 27 in wheel',
+      gainRatio: 'Gain ratio',
+    },
   },
   ladder: {
     ladderOfGears: 'Ladder of gears',
     bothRingsShare: (share: string) => `both rings: ${share}`,
     crossChained: ', cross-chained',
-    needed: (developmentM: string) => `need ${developmentM} m`,
+    needed: (size: string) => `need ${size}`,
     gearNeeded: {
-      easiest: (developmentM: string) => `easiest gear needed, ${developmentM} m`,
-      hardest: (developmentM: string) => `hardest gear needed, ${developmentM} m`,
+      easiest: (size: string) => `easiest gear needed, ${size}`,
+      hardest: (size: string) => `hardest gear needed, ${size}`,
     },
     speedsAt: (rpm: string) => `speeds at ${rpm} rpm`,
     setupShown: 'Setup shown',

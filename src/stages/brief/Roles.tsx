@@ -4,8 +4,8 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import Link from 'next/link';
 import { BRIEF_BOUNDS, BRIEF_TERMS, USES, type Brief, type BriefNumbers } from '../../core/brief';
-import { shownIn } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
+import { shownIn } from '../../kit/measures';
 import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -68,6 +68,7 @@ export function Roles() {
 }
 
 function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
+  const units = useUnits();
   const { bench } = useReadyBench();
   const { bike, setups, fromLink } = bench;
   const { role, fitted } = state;
@@ -127,7 +128,7 @@ function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
         onCommit={(value) => roles.sayBrief(id, 'topSpeedKmh', value)}
       />
       <p className={styles.answer} data-testid="role-answer">
-        <span>{WORDS.roles.meets}</span> {roleAnswer(state)}
+        <span>{WORDS.roles.meets}</span> {roleAnswer(state, units)}
       </p>
       <Button
         type="text"

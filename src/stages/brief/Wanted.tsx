@@ -1,6 +1,7 @@
 'use client';
 
 import { BALANCE_KMH } from '../../core/brief';
+import { gearSizeText } from '../../kit/measures';
 import { Assumed } from '../../kit/bench/Assumed';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { useUnits } from '../../kit/bench/useUnits';
@@ -45,15 +46,15 @@ export function Wanted() {
       </div>
       <div className={styles.figure}>
         <h2>{WORDS.wanted.easiestGearWanted}</h2>
-        <Explained className={styles.value} explain={() => explainEasiestNeed(brief, needs)}>
-          <span data-testid="easiest-wanted">{fixed(needs.easiestMaxM, 2)} m</span>
+        <Explained className={styles.value} explain={() => explainEasiestNeed(brief, needs, units)}>
+          <span data-testid="easiest-wanted">{gearSizeText(units, needs.easiestMaxM)}</span>
         </Explained>
         <p>{WORDS.wanted.orLessToKeepClimbingRpm(short(brief.climbingRpm, 1))}</p>
       </div>
       <div className={styles.figure}>
         <h2>{WORDS.wanted.hardestGearWanted}</h2>
-        <Explained className={styles.value} explain={() => explainHardestNeed(brief, needs)}>
-          <span data-testid="hardest-wanted">{fixed(needs.hardestMinM, 2)} m</span>
+        <Explained className={styles.value} explain={() => explainHardestNeed(brief, needs, units)}>
+          <span data-testid="hardest-wanted">{gearSizeText(units, needs.hardestMinM)}</span>
         </Explained>
         <p>{WORDS.wanted.orMoreForTopSpeedKmhKm(speedText(unit, brief.topSpeedKmh), short(brief.highRpm, 1))}</p>
         <Assumed need="topSpeed" />
@@ -64,12 +65,16 @@ export function Wanted() {
         </h2>
         <p className={styles.gives} data-testid="gives">
           <span>
-            {WORDS.wanted.valueEasiestMAtTheEasy(easyEnough ? '●' : '○', fixed(easiestM, 2), fixed(climbRpm, 1))}
+            {WORDS.wanted.valueEasiestMAtTheEasy(
+              easyEnough ? '●' : '○',
+              gearSizeText(units, easiestM),
+              fixed(climbRpm, 1),
+            )}
           </span>
           <span>
             {WORDS.wanted.valueHardestMAtTheHard(
               hardEnough ? '●' : '○',
-              fixed(hardestM, 2),
+              gearSizeText(units, hardestM),
               speedText(unit, topKmh),
               short(brief.highRpm, 1),
             )}

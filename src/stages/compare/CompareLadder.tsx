@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, type ReactNode, type Ref } from 'react';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { pictureOf, type LadderAsked } from '../../kit/ladder/asked';
@@ -25,6 +26,7 @@ interface CompareLadderProps {
 
 /** A lane for each setup on one axis of speed and development. */
 export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
+  const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { speedUnit, stepReading } = preferences;
   const { inUse } = comparison;
@@ -33,8 +35,8 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
     [inUse, selected],
   );
   const picture = useMemo(
-    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, preferences, LADDER_HEIGHT)),
-    [askedOf, bench, inUse, preferences],
+    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, stepReading, units, LADDER_HEIGHT)),
+    [askedOf, bench, inUse, stepReading, units],
   );
   return (
     <>

@@ -1,11 +1,12 @@
 'use client';
 
+import { sizedGearText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName, sizeChangeText } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
-import { fixed } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
@@ -13,6 +14,7 @@ import { WORDS } from './words/text';
 
 /** For each gear in use now, the one that does its job on each candidate. */
 export function SameJobTable({ comparison }: { comparison: Comparison }) {
+  const units = useUnits();
   const { bench } = useReadyBench();
   const jobs = comparison.all.slice(1).map(({ place, jobs: pairs }) => ({ place, pairs }));
   const own = jobs[0]!.pairs;
@@ -55,7 +57,8 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
                 <th scope="row">
                   {gearName(gear)}{' '}
                   <small>
-                    {fixed(gear.developmentM, 2)} m{WORDS.sameJobTable.use[own[i]!.use]}
+                    {sizedGearText(units, gear)}
+                    {WORDS.sameJobTable.use[own[i]!.use]}
                   </small>
                 </th>
                 {jobs.map(({ place, pairs }) => [

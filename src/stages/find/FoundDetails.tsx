@@ -3,13 +3,14 @@
 import { useMemo } from 'react';
 import type { FoundFacts } from '../../core/find';
 import { ZONES } from '../../core/gears';
+import { gearSizeText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { Explanation } from '../../kit/explain/explanation';
 import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
-import { explainDevelopment, explainSpeed, explainStep, gearName, sizeChangeText } from '../../kit/explain/gears';
+import { explainSize, explainSpeed, explainStep, gearName, sizeChangeText } from '../../kit/explain/gears';
 import { Explained } from '../../kit/explain/Slip';
-import { fixed, percentText, speedText } from '../../kit/format';
+import { percentText, speedText } from '../../kit/format';
 import { massText, purchasesText } from '../../kit/shop/card-words';
 import { ZONE_TEXT } from '../../kit/words';
 import { KIND_TEXT, setupName } from '../../kit/finding/part-words';
@@ -49,8 +50,8 @@ export function FoundDetails({
     { term: 'cassette', text: cassette.cogs.join('-') },
     {
       term: WORDS.foundDetails.easiestGear,
-      text: `${fixed(metrics.easiestDevelopmentM, 2)} m`,
-      explain: () => explainDevelopment(report.gears[0]!, context),
+      text: gearSizeText(units, metrics.easiestDevelopmentM),
+      explain: () => explainSize(report.gears[0]!, context, units),
     },
     {
       term: WORDS.foundDetails.topSpeed,

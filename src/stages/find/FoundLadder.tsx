@@ -2,6 +2,7 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import type { FoundFacts } from '../../core/find';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { setupName } from '../../kit/finding/part-words';
@@ -14,6 +15,7 @@ const HEIGHT = 420;
 
 /** The ladder of a setup that was found beside that of A. */
 export function FoundLadder({ find, found }: { find: Find; found: FoundFacts }) {
+  const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { inUse, context } = find;
   const [chosen, choose] = useState<LadderAsked['chosen']>({ place: 0, key: undefined });
@@ -33,8 +35,8 @@ export function FoundLadder({ find, found }: { find: Find; found: FoundFacts }) 
     [found, inUse, context, place, chosen],
   );
   const picture = useMemo(
-    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, preferences, HEIGHT)),
-    [askedOf, bench, inUse, preferences],
+    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, preferences.stepReading, units, HEIGHT)),
+    [askedOf, bench, inUse, preferences.stepReading, units],
   );
   return (
     <Ladder

@@ -1,7 +1,7 @@
 'use client';
 
 import { BRIEF_BOUNDS } from '../../core/brief';
-import { shownIn } from '../../kit/measures';
+import { gearSizeText, shownIn, sizedGearText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -89,10 +89,10 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
       </p>
       <p className={styles.stepSummary}>
         {WORDS.climbPanel.wantedRpmThereAsksFor(short(used.wantedRpm, 1))}{' '}
-        <b>{fixed(result.wantedDevelopmentM, 2)} m</b>
+        <b>{gearSizeText(units, result.wantedDevelopmentM)}</b>
         {WORDS.climbPanel.theEasiestGearGearNameIs(
           gearName(easiest),
-          fixed(easiest.developmentM, 2),
+          sizedGearText(units, easiest),
           enough
             ? WORDS.climbPanel.andGivesEasiestRpmEasyEnough(fixed(easiestRpm, 1))
             : WORDS.climbPanel.andGivesOnlyEasiestRpmWith(

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { frontControlOf } from '../../core/fit';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { crossoverWords } from '../../kit/explain/shifting';
@@ -20,6 +21,7 @@ const NO_GEAR = { place: -1, key: '' };
 
 /** The ladder and the shift path on a card to tape to the bike; black on white. */
 export function GearCard({ gears }: { gears: Gears }) {
+  const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { report, inUse, context } = gears;
   const unit = preferences.speedUnit;
@@ -28,8 +30,8 @@ export function GearCard({ gears }: { gears: Gears }) {
     const lane = laneAskedOf(place, '', setup, context.riding.rolloutMm, bike, inUse);
     // A card is too narrow for the bar of speeds.
     const lanes = [laneOf({ ...lane, band: undefined })];
-    return { ...frameAtPreferred(inUse, preferences, LADDER_HEIGHT), lanes, selected: NO_GEAR };
-  }, [place, setup, context, bike, inUse, preferences]);
+    return { ...frameAtPreferred(inUse, preferences.stepReading, units, LADDER_HEIGHT), lanes, selected: NO_GEAR };
+  }, [place, setup, context, bike, inUse, preferences, units]);
   const rows = speedRows(report, inUse.brief, inUse.brief.cruisingSpeedKmh, context.riding.cadenceRpm).filter(
     ({ onPath }) => onPath,
   );

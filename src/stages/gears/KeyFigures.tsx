@@ -2,9 +2,11 @@
 
 import type { ReactNode } from 'react';
 import type { SizedGear } from '../../core/gears';
+import { sizedGearText } from '../../kit/measures';
+import { useUnits } from '../../kit/bench/useUnits';
 import { explainCheck } from '../../kit/explain/fit';
 import {
-  explainDevelopment,
+  explainSize,
   explainDistinct,
   explainOverlap,
   explainRange,
@@ -95,6 +97,7 @@ interface EndGearProps {
 }
 
 function EndGear({ end, name, gear, gears }: EndGearProps) {
+  const units = useUnits();
   const { context } = gears;
   return (
     <KeyFigure
@@ -103,7 +106,7 @@ function EndGear({ end, name, gear, gears }: EndGearProps) {
       explain={() => explainRatio(gear)}
       value={fixed(gear.ratio, 3)}
     >
-      <Explained explain={() => explainDevelopment(gear, context)}>{fixed(gear.developmentM, 2)} m</Explained>,{' '}
+      <Explained explain={() => explainSize(gear, context, units)}>{sizedGearText(units, gear)}</Explained>,{' '}
       <Explained explain={() => explainSpeed(gear, context)}>{speedText(context.speedUnit, gear.speedKmh)}</Explained>
     </KeyFigure>
   );

@@ -2,6 +2,8 @@
 
 import { useCallback, useMemo, useRef } from 'react';
 import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
+import { useUnits } from '../../kit/bench/useUnits';
+import { type Units } from '../../kit/measures';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
@@ -48,11 +50,12 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
     [inUse, place, selectedKey],
   );
   const { cadenceRpm } = context.riding;
+  const units = useUnits();
   const picture = useMemo((): LadderPicture => {
     const lanes = [{ place, title: '', report, coverage, cadenceRpm }];
-    const frame = ladderFrame(selected, cadenceRpm, inUse, preferences);
+    const frame = ladderFrame(selected, cadenceRpm, inUse, preferences, units);
     return { ...frame, lanes, selected: { place, key: selected.key } };
-  }, [place, report, coverage, cadenceRpm, selected, inUse, preferences]);
+  }, [place, report, coverage, cadenceRpm, selected, inUse, preferences, units]);
   const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
     <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
@@ -73,7 +76,13 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
 }
 
 /** The axes of the ladder, by any gear of it. */
-function ladderFrame(gear: SizedGear, cadenceRpm: number, inUse: BriefInUse, preferences: Preferences): LadderFrame {
+function ladderFrame(
+  gear: SizedGear,
+  cadenceRpm: number,
+  inUse: BriefInUse,
+  preferences: Preferences,
+  units: Units,
+): LadderFrame {
   const { speedUnit, stepReading } = preferences;
   const speed = quantityView(speedUnit === 'mph' ? 'speedMph' : 'speedKmh');
   const view = quantityView(quantityChoice(preferences));
@@ -86,7 +95,7 @@ function ladderFrame(gear: SizedGear, cadenceRpm: number, inUse: BriefInUse, pre
     left: { title: upperTitle, perMetre: speed.perMetre(gear)! },
     right: { title: shown.title, perMetre: shown.perMetre(gear)! },
     reading: stepReading,
-    speedUnit,
+    units,
   };
 }
 

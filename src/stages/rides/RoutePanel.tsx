@@ -6,7 +6,7 @@ import { useRef, useState } from 'react';
 import { SURFACES, type Surface } from '../../core/brief';
 import { SMOOTHING_M, WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
 import { writeGpxRoute } from '../../formats/ride/gpx';
-import { distanceText, heightText } from '../../kit/measures';
+import { distanceText, gearSizeText, heightText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -284,7 +284,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
               <td>{fixed(climb.gradeFraction * 100, 1)} %</td>
               <td>{fixed(climb.steepestFraction * 100, 1)} %</td>
               <td>{speedText(preferences.speedUnit, speedKmh)}</td>
-              <td>≤ {fixed(wantedDevelopmentM, 2)} m</td>
+              <td>≤ {gearSizeText(units, wantedDevelopmentM)}</td>
               {gears.map((gear, at) => (
                 <td key={setups[at]?.id ?? at} className={gear ? undefined : styles.lacking}>
                   {gear ? gearName(gear) : WORDS.routePanel.none}

@@ -2,6 +2,7 @@
 
 import { useMemo, type Ref } from 'react';
 import { gearKey, type Gear, type Setup } from '../../core/gears';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { laneOf } from '../../kit/ladder/asked';
@@ -28,19 +29,20 @@ interface UseLadderProps {
 
 /** The ladder with the time in each gear as a bar on its rung. */
 export function UseLadder({ columns, drawingRef }: UseLadderProps) {
+  const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const inUse = useBrief();
   const { bike } = bench;
   const picture = useMemo(
     (): LadderPicture => ({
-      ...frameAtPreferred(inUse, preferences, HEIGHT),
+      ...frameAtPreferred(inUse, preferences.stepReading, units, HEIGHT),
       lanes: columns.map(({ place, title, setup, rolloutMm, shares }) => ({
         ...laneOf(laneAskedOf(place, title, setup, rolloutMm, bike, inUse)),
         shares: new Map(shares.map(({ gear, share }) => [gearKey(gear), share])),
       })),
       selected: { place: columns[0]!.place, key: '' },
     }),
-    [columns, bike, inUse, preferences],
+    [columns, bike, inUse, preferences.stepReading, units],
   );
   return <Ladder picture={picture} {...(drawingRef && { drawingRef })} />;
 }

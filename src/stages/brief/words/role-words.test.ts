@@ -31,9 +31,9 @@ const ONE = drive([42], [11, 13, 15, 17, 19, 22, 26, 32, 38, 46]);
 const LONG = { name: 'of A', rearDerailleur: { totalCapacityT: 43, largestCogMaxT: 36, cageLengthMm: 100 } };
 
 test('a role says whether its setup is enough, or what is missing', () => {
-  expect(roleAnswer(states[3]!)).toBe('choose a setup');
-  expect(roleAnswer(states[4]!)).toContain('its details conflict');
-  for (const state of states.slice(0, 3)) expect(roleAnswer(state)).toMatch(/^(yes: |no: |yes, but ).*\d m/);
+  expect(roleAnswer(states[3]!, METRIC)).toBe('choose a setup');
+  expect(roleAnswer(states[4]!, METRIC)).toContain('its details conflict');
+  for (const state of states.slice(0, 3)) expect(roleAnswer(state, METRIC)).toMatch(/^(yes: |no: |yes, but ).*\d m/);
 });
 
 test('a change is told by what comes off and goes on, and the smallest and largest by their minutes', () => {

@@ -1,23 +1,23 @@
 import type { DerailleurForRoles, DriveForRoles } from '../../../core/job';
-import { type Units } from '../../../kit/measures';
-import { short, fixed } from '../../../kit/format';
+import { gearSizeText, type Units } from '../../../kit/measures';
+import { short } from '../../../kit/format';
 import { cardHeadline, itemText } from '../../../kit/shop/card-words';
 import { minutesText } from '../../../kit/shop/words';
 import { listed } from '../../../messages/job';
 import type { RoleChange, RoleState } from '../../../records';
 
 /** How a role's setup stands to what the role needs. */
-export function roleAnswer({ fitted, needs, contradictions, brief }: RoleState): string {
+export function roleAnswer({ fitted, needs, contradictions, brief }: RoleState, units: Units): string {
   if (contradictions.length > 0) return 'its details conflict: check climb, speed and cadence';
   if (!fitted) return 'choose a setup';
   const { easiestM, hardestM, easyEnough, hardEnough } = fitted;
   const ends = [
-    easyEnough ? '' : `easiest gear ${fixed(easiestM, 2)} m, ${fixed(needs.easiestMaxM, 2)} m needed`,
-    hardEnough ? '' : `hardest gear ${fixed(hardestM, 2)} m, ${fixed(needs.hardestMinM, 2)} m needed`,
+    easyEnough ? '' : `easiest gear ${gearSizeText(units, easiestM)}, ${gearSizeText(units, needs.easiestMaxM)} needed`,
+    hardEnough ? '' : `hardest gear ${gearSizeText(units, hardestM)}, ${gearSizeText(units, needs.hardestMinM)} needed`,
     needs.walks ? `on ${short(brief.steepestGradePercent, 1)} % you will walk` : '',
   ].filter((text) => text !== '');
   return ends.length === 0
-    ? `yes: ${fixed(easiestM, 2)}–${fixed(hardestM, 2)} m, ${fixed(needs.easiestMaxM, 2)}–${fixed(needs.hardestMinM, 2)} m needed`
+    ? `yes: ${gearSizeText(units, easiestM)}–${gearSizeText(units, hardestM)}, ${gearSizeText(units, needs.easiestMaxM)}–${gearSizeText(units, needs.hardestMinM)} needed`
     : `${easyEnough && hardEnough ? 'yes, but ' : 'no: '}${ends.join('; ')}`;
 }
 

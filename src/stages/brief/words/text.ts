@@ -82,10 +82,10 @@ export const WORDS = {
     hardestGearWanted: 'Hardest gear wanted',
     orMoreForTopSpeedKmhKm: (topSpeedKmh: string, highRpm: string) => `or more, for ${topSpeedKmh} at ${highRpm} rpm`,
     gives: 'gives',
-    valueEasiestMAtTheEasy: (value: string, easiestM: string, climbRpm: string) =>
-      `${value} ${easiestM} m at the easy end: ${climbRpm} rpm on that climb`,
-    valueHardestMAtTheHard: (value: string, hardestM: string, topKmh: string, highRpm: string) =>
-      `${value} ${hardestM} m at the hard end: ${topKmh} at ${highRpm} rpm`,
+    valueEasiestMAtTheEasy: (value: string, easiest: string, climbRpm: string) =>
+      `${value} ${easiest} at the easy end: ${climbRpm} rpm on that climb`,
+    valueHardestMAtTheHard: (value: string, hardest: string, topKmh: string, highRpm: string) =>
+      `${value} ${hardest} at the hard end: ${topKmh} at ${highRpm} rpm`,
   },
 };
 

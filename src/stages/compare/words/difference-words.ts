@@ -10,7 +10,7 @@ import {
 } from '../../../core/compare';
 import type { Zone } from '../../../core/gears';
 import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../../../kit/format';
-import { partMassText, type Units } from '../../../kit/measures';
+import { partMassText, sizedGearText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 import { listed } from '../../../messages/job';
 
@@ -76,9 +76,9 @@ export function valueText(
     return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'not known' : '–';
   switch (id) {
     case 'easiest':
-      return `${fixed(figures.report.gears[0]!.ratio, 3)} · ${fixed(value, 2)} m`;
+      return `${fixed(figures.report.gears[0]!.ratio, 3)} · ${sizedGearText(units, figures.report.gears[0]!)}`;
     case 'hardest':
-      return `${fixed(figures.report.gears.at(-1)!.ratio, 3)} · ${fixed(value, 2)} m`;
+      return `${fixed(figures.report.gears.at(-1)!.ratio, 3)} · ${sizedGearText(units, figures.report.gears.at(-1)!)}`;
     case 'range':
       return percentText(value);
     case 'topSpeed':

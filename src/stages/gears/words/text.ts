@@ -45,8 +45,8 @@ export const WORDS = {
       cogAtLeastT: number,
     ) =>
       `and gives only ${easiestRpm} rpm. With the ${cog} cog a ${ringAtMostT}T ring would do; with the ${chainring} ring a ${cogAtLeastT}T cog.`,
-    theEasiestGearGearNameIs: (gearName: string, developmentM: string, value: string) =>
-      `; the easiest gear, ${gearName}, is ${developmentM} m ${value}`,
+    theEasiestGearGearNameIs: (gearName: string, size: string, value: string) =>
+      `; the easiest gear, ${gearName}, is ${size} ${value}`,
   },
   coveragePanel: {
     lowRpmHighRpm: (lowRpm: string, highRpm: string) => `${lowRpm}–${highRpm} rpm`,
