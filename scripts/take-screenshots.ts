@@ -85,7 +85,7 @@ const SHOTS: readonly Shot[] = [
     prepare: async (app) => {
       await app.click('[data-part=chain-worn]');
       await app.find('[data-testid=wear]');
-      await app.scrollTo('[aria-label=Shelf]');
+      await app.scrollTo('[aria-label=Parts]');
     },
   },
   {

@@ -13,7 +13,6 @@ import { ThemeProvider } from '../kit/theme/ThemeProvider';
 import { StoreProvider } from '../store';
 
 export const metadata: Metadata = {
-  title: { default: 'Rontel', template: '%s · Rontel' },
   description: 'Plan a bicycle drivetrain: gears, steps, capacity, chain and swap.',
 };
 

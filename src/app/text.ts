@@ -3,7 +3,7 @@ export const WORDS = {
   error: {
     thisStageBroke: 'This stage broke',
     whatYouTypedIsKept:
-      'What you typed is kept. Try again; if it breaks again, save a backup on the Data page and undo the last change.',
+      'What you typed is kept. Try again; if it breaks again, save a backup in Settings and undo the last change.',
     tryAgain: 'Try again',
   },
   notFound: {

@@ -12,12 +12,13 @@ import { openGate } from './gate';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 
-/** Adds a bike with one setup and selects it. Its ids and place are new, and it shares no parts, whatever `content` says. Returns the bike's id. */
+/** Adds a bike with its setup, and others beside that, and selects it. Its ids and place are new, and it shares no parts, whatever `content` says. Returns the bike's id. */
 export async function addBike(
   db: RontelDatabase,
   content: {
     readonly bike: Partial<BikeRecord> & { readonly name: string };
     readonly setup: Setup & Partial<SetupRecord>;
+    readonly candidates?: readonly Setup[];
   },
   now: number,
 ): Promise<string> {
@@ -27,7 +28,10 @@ export async function addBike(
     await draft.put('bikes', { ...BIKE_DEFAULTS, ...content.bike, id: bikeId, rank: (last?.rank ?? -1) + 1 });
     // Parts in stock belong to the bike that they are on, and left-out gears to the setup that they were left out of.
     const { shelf: _shelf, leftOut: _leftOut, ...setup } = content.setup;
-    await draft.put('setups', { ...SETUP_DEFAULTS, ...setup, id: nanoid(), bikeId, rank: 0 });
+    const own = { ...SETUP_DEFAULTS, ...setup, bikeId };
+    await draft.put('setups', { ...own, id: nanoid(), rank: 0 });
+    for (const [i, candidate] of (content.candidates ?? []).entries())
+      await draft.put('setups', { ...own, ...candidate, id: nanoid(), rank: i + 1 });
   });
   await setPreferences(db, { currentBikeId: bikeId });
   return bikeId;

@@ -50,7 +50,7 @@ test.each(isFull ? CASES : CASES.slice(1))(
       await app.open('/gears');
       for (const page of paths) {
         if (page.startsWith('/work')) await app.open(page);
-        else await app.click(`nav a[href="${page}"]`);
+        else await app.follow(page);
         await app.driver.wait(async () => new URL(await app.driver.getCurrentUrl()).pathname === page.split('?')[0]);
         await app.find('main h1, main [data-gear], main section, main form');
         if (isFull) await app.settled();

@@ -80,7 +80,7 @@ test('every figure of the comparison opens its working', async () => {
 test('setups are moved by key and by drag, copied, taken off, and undo reaches all of it', async () => {
   const order = () =>
     app.driver.executeScript<string>(
-      "return [...document.querySelectorAll('[aria-label=Bench] input[placeholder^=\"48\"]')].map((field) => field.value).join(' | ')",
+      "return [...document.querySelectorAll('[aria-label=Setups] input[placeholder^=\"48\"]')].map((field) => field.value).join(' | ')",
     );
   const becomes = (expected: string) => app.driver.wait(async () => (await order()) === expected, 60_000, expected);
   await becomes('48/32 x 11-36 | 44 x 10-44 | 46/30 x 11-34');
@@ -116,7 +116,7 @@ test('a setup’s name, hub, weight and cost count at once', async () => {
   await app.type('mass', '1400');
   await app.press(Key.ESCAPE, Key.ESCAPE);
   await app.gone('.ant-modal-wrap:not([style*="display: none"])');
-  await app.shows('[aria-label=Bench]', 'Hub gear trial, hub 1/0.7');
+  await app.shows('[aria-label=Setups]', 'Hub gear trial, hub 1/0.7');
   await app.shows(row('mass'), '585 g lighter');
   await app.shows(row('easiest'), '0.700 · 1.53 m');
   await app.shows(row('frontShifts'), '1 fewer');
@@ -126,9 +126,10 @@ test('a setup’s name, hub, weight and cost count at once', async () => {
 
 test('another wheelset for one setup changes its figures alone', async () => {
   await app.press('2');
+  await app.reach('wheelset');
   await app.click('[aria-label="Add, rename or remove wheels"]');
   await app.clickText('li', 'Another wheelset for this setup');
-  await app.shows('[data-setup=b]', 'Wheels 2');
+  await app.shows('div[data-setup=b]', 'Wheels 2');
   await app.choose('rim', '584');
   await app.type('tyre', '54');
   await app.shows('[data-testid=rollout-used]', '2174.0 mm');
@@ -183,7 +184,7 @@ test('a lowest ratio is a need of its own, and speeds are typed in the unit that
   await app.shows(need('lowestRatio'), 'not met 1.000');
   await app.open('/data');
   await app.clickText('label', 'mph');
-  await app.clickText('a', 'Brief');
+  await app.follow('/brief');
   await app.type('topSpeedKmh', '25');
   await app.leaveField();
   await app.shows('main', 'or more, for 25.0 mph');
@@ -262,6 +263,7 @@ test('what is assumed leads into the field that sets it', async () => {
 });
 
 test('the rollout is measured in several tries', async () => {
+  await app.reach('rollout');
   await app.click('[aria-label="Measure the rollout"]');
   const distance = (i: number) => app.find(`[aria-label="Distance, try ${i}"]`);
   await (await distance(1)).sendKeys('10850');

@@ -31,14 +31,14 @@ async function eraseEverything(): Promise<void> {
 
 test('an empty app asks for one line, and refuses what it cannot read', async () => {
   await app.open('/');
-  await app.shows('h1', 'What is on your bike?');
+  await app.shows('h1', 'See what your gears can do');
   await app.type('first-setup', '48/32 x 11-99');
   await app.shows('#first-setup-problem', 'cog 99: cogs run from 9 to 60 teeth');
 });
 
 test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', async () => {
   await app.type('first-setup', '48/32 x 11-36');
-  await app.clickText('button', 'Put it on the bench');
+  await app.clickText('button', 'Show me');
   await app.shows('[data-testid=easiest]', '0.889');
   await app.shows('[data-testid=range]', '490.9 %');
   await app.type('tyre', '38');
@@ -156,11 +156,11 @@ test('a bike is renamed, copied and removed, and undo brings it back', async () 
   await menu('Rename');
   await app.type('bike-name', 'Ferry runner');
   await app.press(Key.ENTER);
-  await app.shows('[aria-label=Bench]', 'Ferry runner');
+  await app.shows('[aria-label=Setups]', 'Ferry runner');
   await menu('Duplicate bike');
-  await app.shows('[aria-label=Bench]', 'Copy of Ferry runner');
+  await app.shows('[aria-label=Setups]', 'Copy of Ferry runner');
   await menu('Remove Copy of Ferry runner');
-  await app.shows('[aria-label=Bench]', /^(?!.*Copy of)/s);
+  await app.shows('[aria-label=Setups]', /^(?!.*Copy of)/s);
   await app.open('/data');
   await app.shows('[data-testid=kept]', 'My bike, Ferry runner.');
   await app.click('[data-tool=undo]');
@@ -187,7 +187,7 @@ test('the demo workshop can be looked round in from an empty app', async () => {
   await app.open('/gears');
   await app.clickText('button', 'look round');
   await app.shows('[data-testid=range]', '490.9 %');
-  await app.shows('[aria-label=Bench]', 'Estuary tourer');
+  await app.shows('[aria-label=Setups]', 'Estuary tourer');
 });
 
 test('the HTTP interface answers', async () => {

@@ -55,9 +55,8 @@ test(
   `a tab killed ${KILLS} times while it writes: nothing half-written, nothing confirmed lost`,
   async () => {
     const random = seededRandom(23);
-    // The bench stands here too, and little else that would have to load each time.
-    await app.begin('/data');
-    await app.find('#tyre');
+    await app.begin('/gears');
+    await app.reach('tyre');
     // A page of the same origin that runs nothing, to look at what is kept.
     await app.driver.get(`${app.url}/icon.svg`);
     const watch = await app.driver.getWindowHandle();
@@ -67,8 +66,8 @@ test(
     for (let kill = 0; kill < KILLS; kill += 1) {
       await app.driver.switchTo().newWindow('tab');
       const tab = await app.driver.getWindowHandle();
-      await app.driver.get(`${app.url}/data`);
-      await app.find('#tyre');
+      await app.driver.get(`${app.url}/gears`);
+      await app.reach('tyre');
       const count = 1 + Math.floor(random() * CONFIRMED_MAX);
       // To and fro, far from what a tyre cannot be: a machine that stands still types on.
       if (last > 5500) step = -2;
@@ -91,7 +90,7 @@ test(
       last = width;
     }
     expect(written).toBeGreaterThan(KILLS);
-    await app.open('/data');
+    await app.open('/gears');
     await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + (2 * last) / 100)).toFixed(1));
   },
   300_000 + KILLS * 60_000,

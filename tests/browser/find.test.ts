@@ -76,7 +76,7 @@ test('each row says why it is there and what it gives up; opened, it tells all, 
   await app.shows(`${ROW}:first-of-type`, 'Smallest largest step: ');
   await app.shows(`${ROW}:first-of-type`, 'Gives up: ');
   await app.click(`${ROW} td:nth-child(2)`);
-  await app.shows('[data-testid=details]', 'Fit: ');
+  await app.shows('[data-testid=details]', 'Compatibility: ');
   await app.clickText('dd/button', 'links');
   await app.shows('[data-testid=slip]', 'big-big + 2');
   await app.click('[data-testid=find-answer] button');

@@ -14,6 +14,15 @@ const ANSWER_MS = WAIT_MS + 30_000;
 const POLL_MS = 50;
 /** Scripts are compiled whole once instead of piece by piece on each page: a third of the time of opening one. */
 const COMPILED_WHOLE = ['--js-flags=--no-lazy'];
+/** Pages that stand under one name in the head, the first of them behind it. */
+const GROUPS: readonly (readonly string[])[] = [
+  ['/brief', '/gears', '/compare', '/find'],
+  ['/swap', '/schedule', '/log', '/shelf'],
+];
+
+/** Fields that the line of wheel, crank and cadence in the setups bar opens. */
+const WHEEL_FIELDS = new Set(['wheelset', 'rim', 'tyre', 'rollout', 'crank', 'cadence']);
+
 const DESK = { width: 1280, height: 800 };
 
 /** Fails, with what it was for, where an answer takes longer than any page does. */
@@ -132,6 +141,15 @@ export class AppInBrowser {
     await this.find('main:not([aria-busy])');
   }
 
+  /** Follows the link of a page in the head; where its group is closed, that of the group first. */
+  async follow(path: string): Promise<void> {
+    const group = GROUPS.find((pages) => pages.includes(path));
+    const link = `header a[href="${path}"]`;
+    if (group && (await this.driver.findElements(By.css(link))).length === 0)
+      await this.click(`header a[href="${group[0]}"]`);
+    await this.click(link);
+  }
+
   /** Opens a page as a browser does that has never been here. */
   async begin(path: string): Promise<void> {
     const isPlain = !this.keepsApp && this.scripts === 0;
@@ -220,13 +238,31 @@ export class AppInBrowser {
   }
 
   /** Types over what a field holds. */
+  /** A field; where it is one of the setups bar that is folded away, it is opened first. */
+  async reach(id: string): Promise<WebElement> {
+    const openers = WHEEL_FIELDS.has(id)
+      ? ['[data-bar=setups]', '[data-bar=wheels]']
+      : /^setup(-[a-d])?$/.test(id)
+        ? ['[data-bar=setups]']
+        : [];
+    for (const opener of openers) {
+      await this.find(`#${id}, ${opener}`);
+      const isThere = async (css: string) => {
+        const [element] = await this.driver.findElements(By.css(css));
+        return element !== undefined && (await element.isDisplayed().catch(() => false));
+      };
+      if (!(await isThere(`#${id}`)) && (await isThere(`${opener}[aria-expanded=false]`))) await this.click(opener);
+    }
+    return this.find(`#${id}`);
+  }
+
   async type(id: string, text: string): Promise<void> {
-    const field = await this.find(`#${id}`);
+    const field = await this.reach(id);
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
   }
 
   value(id: string): Promise<string> {
-    return this.find(`#${id}`).then((field) => field.getAttribute('value')) as Promise<string>;
+    return this.reach(id).then((field) => field.getAttribute('value')) as Promise<string>;
   }
 
   async leaveField(): Promise<void> {
@@ -270,6 +306,7 @@ export class AppInBrowser {
 
   /** Picks an entry of a select field. */
   async choose(id: string, text: string): Promise<void> {
+    await this.reach(id);
     await this.click(`.ant-select:has(#${id})`);
     // Lists that were open before are still there: the one of this field is named after it.
     const own = `div[contains(@class,'ant-select-dropdown') and .//*[@id='${id}_list']]`;

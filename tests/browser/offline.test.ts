@@ -38,9 +38,18 @@ test('after one visit every stage works with the server gone, its workers, fonts
 
 test('the links between the stages lead on with the server gone', async () => {
   front.takeAway();
-  for (const name of ['Brief', 'Fit', 'Shelf', 'Gears']) {
-    await app.clickText("nav[@aria-label='Stages']//a", name);
-    await app.find(`nav a[href="/${name.toLowerCase()}"][aria-current=page]`);
+  const way = [
+    ['Plan', '/brief'],
+    ['Compatibility', '/fit'],
+    ['Workshop', '/swap'],
+    ['Parts', '/shelf'],
+    ['Plan', '/brief'],
+    ['Needs', '/brief'],
+    ['Gears', '/gears'],
+  ] as const;
+  for (const [name, path] of way) {
+    await app.clickText("nav[@aria-label='Pages']//a", name);
+    await app.find(`nav a[href="${path}"][aria-current=page]`);
     await app.find('main:not([aria-busy])');
   }
   await app.find('[data-gear]');

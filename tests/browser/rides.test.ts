@@ -182,7 +182,7 @@ test('a day at one sample a second is read while the page goes on; it can be can
   // The page answers while the worker reads.
   await app.shows(jobs, 'day.csv');
   await app.press('f');
-  await app.shows('h1', 'Fit');
+  await app.shows('h1', 'Compatibility');
   await app.press('i');
   await app.shows('[data-testid=use-sentence]', 'Most in');
   await bring({ 'day-again.csv': `${day}\n` });

@@ -142,8 +142,9 @@ test('a whole swap from 2x to 1x on a phone, with a reload in the middle', async
 
   expect(await app.complaints()).toEqual([]);
   await app.resize(1280, 800);
-  await app.open('/swap');
+  await app.open('/gears');
   await app.holds('setup', '44 x 10-44');
+  await app.follow('/swap');
   await app.click('[data-job=job-winter-ring]');
   await app.shows('[data-testid=job-headline]', 'Works, with notes: A hair of noise on the 44.');
   await app.shows('[data-testid=progress]', 'rubbing, fixed');
@@ -164,20 +165,21 @@ test('a trial that is put back needs its reason, counts against no limit by itse
   await app.type('outcome-note', 'The ring does not clear the stay.');
   await app.click('[data-testid=sign]:not([disabled])');
   await app.shows('[data-testid=signed-off]', 'The bike is as it was');
-  await app.open('/swap');
+  await app.open('/gears');
   await app.holds('setup', '48/32 x 11-36');
 });
 
 /** Books a swap from A to B with a way back, on the Jobs page. */
 async function bookSeason(setup: string): Promise<void> {
   await app.resize(1280, 800);
-  await app.begin('/swap');
-  await app.find('[data-testid=card-steps]');
+  await app.begin('/gears');
+  await app.find('[data-gear]');
   // A copy of A: what is known of its parts is copied, and no part is shared.
   await app.clickText('button', 'Candidate');
-  await app.find('[data-setup=d]');
+  await app.find('div[data-setup=d]');
   await app.type('setup', setup);
   await app.leaveField();
+  await app.follow('/swap');
   await app.shows('[data-testid=card-headline]', 'Cassette swap');
 }
 
@@ -235,7 +237,7 @@ test('a seasonal swap and back on a phone: the way back waits, starts from what 
   await app.click('[data-testid=sign]:not([disabled])');
   await app.shows('[data-testid=signed-off]', 'Its setup is A now');
   await app.resize(1280, 800);
-  await app.open('/swap');
+  await app.open('/gears');
   await app.holds('setup-a', '48/32 x 11-36');
   expect(await app.complaints()).toEqual([]);
 });

@@ -1,7 +1,4 @@
-import type { Metadata } from 'next';
 import { LogPlace } from './LogPlace';
-
-export const metadata: Metadata = { title: 'Log' };
 
 export default function LogPage() {
   return <LogPlace />;

@@ -1,26 +1,90 @@
 'use client';
 
+import { DownOutlined } from '@ant-design/icons';
+import { useState } from 'react';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from './BenchProvider';
+import { useInAddress } from '../shell/useInAddress';
 import { BikePicker } from './BikePicker';
 import { CassetteChoice } from './CassetteChoice';
 import { RiderLine } from './RiderLine';
+import { signOf } from './setup-sign';
+import { SetupMark } from './SetupMark';
 import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
+import { WheelSummary } from './WheelSummary';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
 
-/** The bike, its wheels and its setups: shown on every stage, typed once. */
-export function Bench() {
+/**
+ * The setups bar: the bike, its wheels and its rider in one line, each a summary of what can be typed; below it the
+ * setups. On a small screen it is one line, with the bike and the setup in depth, which opens the rest.
+ * @param shows all of it, or the bike alone where a page is about no setup
+ */
+export function Bench({ shows }: { shows: 'all' | 'bike' }) {
+  const [isOpen, setOpen] = useState(false);
+  const [showsWheels, setShowsWheels] = useState(false);
+  if (shows === 'bike') {
+    return (
+      <section className={styles.bench} aria-label={WORDS.bench.bench}>
+        <div className={styles.barLine}>
+          <BikePicker />
+        </div>
+      </section>
+    );
+  }
   return (
-    <section className={styles.bench} aria-label={WORDS.bench.bench}>
-      <div className={styles.row}>
+    <section className={styles.bench} aria-label={WORDS.bench.bench} data-open={isOpen}>
+      <div className={styles.barLine}>
         <BikePicker />
-        <WheelFields />
+        <SetupSummary isOpen={isOpen} onClick={() => setOpen(!isOpen)} />
+        <div className={styles.summaries}>
+          <WheelSummary isOpen={showsWheels} onClick={() => setShowsWheels(!showsWheels)} />
+          <RiderLine />
+          <CassetteChoice />
+        </div>
       </div>
+      {showsWheels && (
+        <div className={styles.row} id="wheel-fields">
+          <WheelFields />
+        </div>
+      )}
       <SetupRow />
-      <div className={styles.foot}>
-        <CassetteChoice />
-        <RiderLine />
-      </div>
+      <SetupInAddress />
     </section>
+  );
+}
+
+/** Keeps the place of the setup in depth in the address. */
+function SetupInAddress() {
+  const { bench, edits } = useReadyBench();
+  const { bike, setups, place } = bench;
+  const places = setups.map((_, at) => signOf(at));
+  useInAddress({
+    name: 'setup',
+    value: signOf(place),
+    values: places,
+    of: bike.id,
+    onAddress: (sign) => edits.chooseSetup(setups[places.indexOf(sign)]!.id),
+  });
+  return null;
+}
+
+/** The setup in depth, on a small screen: it opens the setups and what is typed about the bike. */
+function SetupSummary({ isOpen, onClick }: { isOpen: boolean; onClick: () => void }) {
+  const { setup, place } = useReadyBench().bench;
+  return (
+    <button
+      type="button"
+      className={styles.setupSummary}
+      aria-expanded={isOpen}
+      title={WORDS.bench.opensSetups}
+      data-bar="setups"
+      onClick={onClick}
+    >
+      <SetupMark place={place} />
+      <b>{formatShorthand(setup)}</b>
+      <DownOutlined className={styles.caret} />
+    </button>
   );
 }

@@ -5,7 +5,6 @@ import { Button, Dropdown, Select } from 'antd';
 import { useState } from 'react';
 import { NAME_LENGTH_MAX, type BikeRecord } from '../../records';
 import { addBike, removeBike } from '../../store';
-import { Field } from '../fields/Field';
 import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { NewBikeDialog } from './NewBikeDialog';
@@ -33,16 +32,18 @@ export function BikePicker() {
 
   return (
     <div className={styles.bike}>
-      <Field id="bike" label={fromLink ? WORDS.bikePicker.bikeFromALink : WORDS.bikePicker.bike}>
-        <Select
-          id="bike"
-          value={bike.id}
-          disabled={fromLink}
-          style={{ width: 172 }}
-          options={(fromLink ? [bike] : bikes).map(({ id, name }) => ({ value: id, label: name }))}
-          onChange={(id: string) => edits.editPreferences({ currentBikeId: id })}
-        />
-      </Field>
+      <Select
+        id="bike"
+        aria-label={fromLink ? WORDS.bikePicker.bikeFromALink : WORDS.bikePicker.bike}
+        className={styles.bikeName}
+        value={bike.id}
+        disabled={fromLink}
+        size="small"
+        variant="borderless"
+        popupMatchSelectWidth={false}
+        options={(fromLink ? [bike] : bikes).map(({ id, name }) => ({ value: id, label: name }))}
+        onChange={(id: string) => edits.editPreferences({ currentBikeId: id })}
+      />
       <Dropdown
         trigger={['click']}
         disabled={fromLink}
@@ -61,6 +62,8 @@ export function BikePicker() {
         }}
       >
         <Button
+          type="text"
+          size="small"
           icon={<EllipsisOutlined />}
           aria-label={WORDS.bikePicker.renameCopyOrRemoveThe}
           title={WORDS.bikePicker.renameCopyOrRemoveThe}

@@ -1,6 +1,6 @@
 'use client';
 
-import { Radio } from 'antd';
+import { Select } from 'antd';
 import { cassettesOfRange, sameTeeth } from '../../core/parts/cassettes';
 import { isProposed } from '../../core/parts/proposed-cogs';
 import { useReadyBench } from './BenchProvider';
@@ -12,8 +12,10 @@ import { WORDS } from './text';
 export function CassetteChoice() {
   const { bench, edits } = useReadyBench();
   const { setup, place, fromLink } = bench;
-  const alternatives = cassettesOfRange(setup.cogs[0]!, setup.cogs.at(-1)!);
+  const [first, last] = [setup.cogs[0]!, setup.cogs.at(-1)!];
+  const alternatives = cassettesOfRange(first, last);
   const chosen = alternatives.findIndex(({ cogs }) => sameTeeth(cogs, setup.cogs));
+  const words = WORDS.cassetteChoice;
   return (
     <div className={styles.cassette}>
       <SetupMark place={place} />
@@ -22,29 +24,28 @@ export function CassetteChoice() {
       </span>
       {chosen < 0 && isProposed(setup.cogs) && (
         <span className={styles.caption} data-testid="proposed">
-          {WORDS.cassetteChoice.proposed}
+          {words.proposed}
         </span>
       )}
       {alternatives.length > (chosen < 0 ? 0 : 1) && (
-        <>
-          <span className={styles.caption} id="cassette-choice">
-            {WORDS.cassetteChoice.countCassettesRun(alternatives.length)} {setup.cogs[0]}–{setup.cogs.at(-1)}:
-          </span>
-          <Radio.Group
-            size="small"
-            aria-labelledby="cassette-choice"
-            value={chosen}
-            disabled={fromLink}
-            onChange={({ target }) => {
-              const cassette = alternatives[Number(target.value)];
-              if (cassette) edits.editSetup('cassette', (record) => ({ ...record, cogs: cassette.cogs }));
-            }}
-            options={alternatives.map(({ cogs }, i) => ({
-              value: i,
-              label: WORDS.cassetteChoice.countSpeedValue(cogs.length, i === 0 ? ', commonest' : ''),
-            }))}
-          />
-        </>
+        <Select
+          id="cassette"
+          size="small"
+          aria-label={words.whichOf(alternatives.length, first, last)}
+          title={words.whichOf(alternatives.length, first, last)}
+          popupMatchSelectWidth={false}
+          value={chosen < 0 ? undefined : chosen}
+          placeholder={words.another}
+          disabled={fromLink}
+          onChange={(at: number) => {
+            const cassette = alternatives[at];
+            if (cassette) edits.editSetup('cassette', (record) => ({ ...record, cogs: cassette.cogs }));
+          }}
+          options={alternatives.map(({ cogs }, i) => ({
+            value: i,
+            label: words.countSpeedValue(cogs.length, i === 0 ? ', commonest' : ''),
+          }))}
+        />
       )}
     </div>
   );

@@ -1,28 +1,42 @@
 'use client';
 
-import { Button, Input } from 'antd';
-import { useState, type FormEvent } from 'react';
+import { Button, Input, Radio, Select } from 'antd';
+import { useRouter } from 'next/navigation';
+import { useState, type FormEvent, type ReactNode } from 'react';
+import { BRIEF_BOUNDS, USES, type Use } from '../../core/brief';
+import { DRIVE_BOUNDS, REAR_DERAILLEUR_DATA } from '../../core/fit';
 import { parseShorthand } from '../../formats/shorthand';
 import { addBike, loadTakeInDemo, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
+import { NumberField } from '../fields/NumberField';
+import { capital } from '../format';
+import { USE_TEXT } from '../words';
 import type { BenchEdits } from './edits';
+import { FIRST_QUESTIONS, firstBike, type FirstDetails, type FirstQuestion } from './first-questions';
 import styles from './Bench.module.css';
 import { WORDS } from './text';
 
 const EXAMPLES = ['48/32 x 11-36', '44 x 10-44', '32 x 10-52'];
 
-/** The first thing a new user sees: one line to type, or a look round. */
+/** The first thing a new user sees: what the app does, one field for the gears, and what people come to ask. */
 export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: BenchEdits }) {
+  const router = useRouter();
   const [text, setText] = useState('');
   const [tried, setTried] = useState(false);
+  const [question, setQuestion] = useState<FirstQuestion>();
+  const [details, setDetails] = useState<FirstDetails>({ cassette: '' });
   const result = parseShorthand(text);
+  const answer = result.ok ? firstBike(result.setup, question, details) : undefined;
+  const words = WORDS.emptyBench;
   const begin = (event: FormEvent) => {
     event.preventDefault();
     setTried(true);
-    if (result.ok)
-      edits.write(() =>
-        addBike(workshop.db, { bike: { name: WORDS.emptyBench.myBike }, setup: result.setup }, Date.now()),
-      );
+    if (!answer?.ok) return;
+    const { bike, setup, candidates, path } = answer.first;
+    edits.write(async () => {
+      await addBike(workshop.db, { bike: { name: words.myBike, ...bike }, setup, candidates }, Date.now());
+      router.push(path);
+    });
   };
   const lookRound = () =>
     edits.write(async () => {
@@ -33,45 +47,167 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
     !result.ok && (tried || !result.unfinished)
       ? { message: result.message, unfinished: result.unfinished }
       : undefined;
+  const cassetteProblem =
+    answer?.ok === false && (tried || details.cassette !== '')
+      ? { message: answer.message, unfinished: !tried }
+      : undefined;
 
   return (
     <form className={styles.empty} onSubmit={begin}>
-      <h1>{WORDS.emptyBench.whatIsOnYourBike}</h1>
-      <p>{WORDS.emptyBench.countTheTeethOfThe}</p>
-      <div className={styles.emptyLine}>
-        <Field id="first-setup" label={WORDS.emptyBench.ringsXCassette} problem={problem}>
-          <Input
-            id="first-setup"
-            className={styles.shorthand}
-            style={{ width: 'min(380px, calc(100vw - 60px))' }}
-            value={text}
-            onChange={({ target }) => setText(target.value)}
-            placeholder="48/32 x 11-36"
-            autoComplete="off"
-            spellCheck={false}
-            autoFocus
-            aria-describedby={problem ? 'first-setup-problem' : undefined}
-          />
-        </Field>
-        <Button type="primary" htmlType="submit">
-          {WORDS.emptyBench.putItOnTheBench}
-        </Button>
-      </div>
+      <h1>{words.whatItDoes}</h1>
+      <Field id="first-setup" label={words.yourGears} problem={problem}>
+        <Input
+          id="first-setup"
+          className={styles.shorthand}
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          placeholder="48/32 x 11-36"
+          autoComplete="off"
+          spellCheck={false}
+          autoFocus
+          aria-describedby={problem ? 'first-setup-problem' : undefined}
+        />
+      </Field>
       <p className={styles.examples}>
-        {WORDS.emptyBench.suchAs}{' '}
+        {words.howToCount} {words.suchAs}{' '}
         {EXAMPLES.map((example) => (
           <Button key={example} size="small" onClick={() => setText(example)}>
             {example}
           </Button>
         ))}
       </p>
+      <fieldset className={styles.questions}>
+        <legend>{words.question}</legend>
+        <Radio.Group value={question ?? 'none'} onChange={({ target }) => setQuestion(questionOf(target.value))}>
+          {(['none', ...FIRST_QUESTIONS] as const).map((one) => (
+            <div key={one} className={styles.question}>
+              <Radio value={one}>{words.questions[one]}</Radio>
+              {one === question && (
+                <QuestionFields
+                  question={one}
+                  details={details}
+                  onDetails={(change) => setDetails({ ...details, ...change })}
+                  cassetteProblem={cassetteProblem}
+                />
+              )}
+            </div>
+          ))}
+        </Radio.Group>
+      </fieldset>
+      <Button type="primary" htmlType="submit">
+        {words.show}
+      </Button>
       <p className={styles.examples}>
-        {WORDS.emptyBench.or}{' '}
+        {words.or}{' '}
         <Button size="small" onClick={lookRound}>
-          {WORDS.emptyBench.lookRoundInTheDemo}
+          {words.lookRoundInTheDemo}
         </Button>
-        {WORDS.emptyBench.fourBikesOfTheSaltmarsh}
+        {words.fourBikesOfTheSaltmarsh}
       </p>
     </form>
   );
+}
+
+const questionOf = (value: unknown) => FIRST_QUESTIONS.find((one) => one === value);
+
+interface QuestionFieldsProps {
+  readonly question: FirstQuestion;
+  readonly details: FirstDetails;
+  readonly onDetails: (change: Partial<FirstDetails>) => void;
+  readonly cassetteProblem: { readonly message: string; readonly unfinished: boolean } | undefined;
+}
+
+/** What a question needs beside the gears; everything but the other cassette can be left out. */
+function QuestionFields({ question, details, onDetails, cassetteProblem }: QuestionFieldsProps) {
+  const words = WORDS.emptyBench;
+  const use = (
+    <Field id="first-use" label={words.use}>
+      <Select<Use>
+        id="first-use"
+        allowClear
+        style={{ width: 190 }}
+        placeholder={words.useOpen}
+        value={details.use ?? null}
+        options={USES.map((value) => ({ value, label: capital(USE_TEXT[value]) }))}
+        onChange={(value: Use | undefined) => onDetails({ use: value })}
+      />
+    </Field>
+  );
+  const fields: Readonly<Record<FirstQuestion, ReactNode>> = {
+    oneOrTwo: use,
+    mountains: (
+      <>
+        {use}
+        <NumberField
+          id="first-grade"
+          label={words.grade}
+          term={words.grade.toLowerCase()}
+          owner="first"
+          unit="%"
+          bounds={BRIEF_BOUNDS.steepestGradePercent}
+          optional
+          width={110}
+          value={details.steepestGradePercent}
+          onCommit={(steepestGradePercent) => onDetails({ steepestGradePercent })}
+        />
+      </>
+    ),
+    cassette: (
+      <Field id="first-cassette" label={words.cassette} problem={cassetteProblem}>
+        <Input
+          id="first-cassette"
+          style={{ width: 190 }}
+          value={details.cassette}
+          onChange={({ target }) => onDetails({ cassette: target.value })}
+          placeholder="11-34"
+          autoComplete="off"
+          spellCheck={false}
+        />
+      </Field>
+    ),
+    derailleur: (
+      <>
+        <NumberField
+          id="first-capacity"
+          label={words.totalCapacity}
+          {...REAR_DERAILLEUR_DATA.totalCapacityT}
+          owner="first"
+          optional
+          width={130}
+          value={details.totalCapacityT}
+          onCommit={(totalCapacityT) => onDetails({ totalCapacityT })}
+        />
+        <NumberField
+          id="first-largest"
+          label={words.largestCog}
+          {...REAR_DERAILLEUR_DATA.largestCogMaxT}
+          owner="first"
+          optional
+          width={130}
+          value={details.largestCogMaxT}
+          onCommit={(largestCogMaxT) => onDetails({ largestCogMaxT })}
+        />
+        <p>{words.publishedLimits}</p>
+      </>
+    ),
+    chain: (
+      <>
+        <NumberField
+          id="first-chainstay"
+          label={words.chainstay}
+          term={words.chainstay.toLowerCase()}
+          owner="first"
+          unit="mm"
+          bounds={DRIVE_BOUNDS.chainstayMm}
+          optional
+          width={130}
+          value={details.chainstayMm}
+          onCommit={(chainstayMm) => onDetails({ chainstayMm })}
+        />
+        <p>{words.chainstayHow}</p>
+      </>
+    ),
+    used: <p>{words.usedHow}</p>,
+  };
+  return <div className={styles.questionFields}>{fields[question]}</div>;
 }

@@ -71,13 +71,14 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
       onFocus={() => !chosen && onChoose(place)}
       onClick={() => !chosen && onChoose(place)}
     >
-      <div className={styles.cardHead}>
-        <SetupMark place={place} />
-        <label htmlFor={id} className={styles.cardName}>
-          {record.name ?? (place === 0 ? WORDS.setupCard.fittedNow : WORDS.setupCard.candidate)}
-          {bike.wheelsets.length > 1 && `, ${wheelsetOf(bike, record).name}`}
-          {record.hubStages.length > 1 && WORDS.setupCard.hubHubStages(record.hubStages.join('/'))}
-        </label>
+      <SetupMark place={place} />
+      <label htmlFor={id} className={styles.cardName}>
+        {record.name ?? (place === 0 ? WORDS.setupCard.fittedNow : WORDS.setupCard.candidate)}
+        {bike.wheelsets.length > 1 && `, ${wheelsetOf(bike, record).name}`}
+        {record.hubStages.length > 1 && WORDS.setupCard.hubHubStages(record.hubStages.join('/'))}
+      </label>
+      <ShorthandField id={id} record={record} input={input} />
+      <div className={styles.cardTools}>
         {setups.length > 1 && !fromLink && (
           <Button
             type="text"
@@ -122,7 +123,6 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
           />
         </Dropdown>
       </div>
-      <ShorthandField id={id} record={record} input={input} />
       {details !== undefined && (
         <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
       )}

@@ -99,8 +99,7 @@ export function WheelFields() {
           className={styles.usedFigure}
           explain={() => explainRollout({ riding, wheel, speedUnit: preferences.speedUnit })}
         >
-          <b data-testid="rollout-used">{fixed(rollout, 1)} mm</b>{' '}
-          {isMeasured(wheel) ? WORDS.wheelFields.measured : WORDS.wheelFields.computed}
+          <b>{fixed(rollout, 1)} mm</b> {isMeasured(wheel) ? WORDS.wheelFields.measured : WORDS.wheelFields.computed}
         </Explained>
       </div>
       <NumberField

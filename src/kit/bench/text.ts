@@ -1,7 +1,14 @@
 /** Everything that `kit/bench` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   bench: {
-    bench: 'Bench',
+    bench: 'Setups',
+    opensSetups: 'Setups, wheels and rider',
+  },
+  wheelSummary: {
+    open: 'Wheels, cranks and cadence',
+    wheel: (rim: string, tyre: string) => `${rim} × ${tyre}, rollout`,
+    crank: (length: string) => ` · cranks ${length} mm`,
+    cadence: (rpm: string) => ` · ${rpm} rpm`,
   },
   benchProvider: {
     notSaved: 'Not saved',
@@ -21,7 +28,7 @@ export const WORDS = {
   },
   briefNotice: {
     theBriefContradictsItselfSo: 'The brief contradicts itself, so there is nothing to reckon with here. Mend it in',
-    brief: 'Brief',
+    brief: 'Needs',
   },
   assumed: {
     assumed: 'assumed:',
@@ -33,27 +40,48 @@ export const WORDS = {
     briefAssumed: (brief: string) => `${brief} assumed`,
   },
   cassetteChoice: {
-    countCassettesRun: (count: number) => `${count} cassettes run`,
+    whichOf: (count: number, first: number, last: number) => `${count} cassettes run ${first}–${last}: which one`,
+    another: 'Sold as …',
     proposed: 'Cogs between the ends proposed, by the most even steps: check them against the cassette.',
     countSpeedValue: (count: number, value: string) => `${count}-speed${value}`,
   },
   emptyBench: {
     myBike: 'My bike',
-    whatIsOnYourBike: 'What is on your bike?',
-    countTheTeethOfThe:
-      'Count the teeth of the rings and of the cassette, and type them in one line. Wheel and cadence come after.',
-    ringsXCassette: 'Rings x cassette',
-    putItOnTheBench: 'Put it on the bench',
-    suchAs: 'Such as',
+    whatItDoes: 'See what your gears can do, and what a change would bring before you buy it.',
+    yourGears: 'Your gears: chainrings x cassette',
+    howToCount: 'The number of teeth is stamped on most rings and cogs; else count them.',
+    suchAs: 'For example',
+    question: 'What would you like to know?',
+    questions: {
+      none: 'Just show me my gears',
+      oneOrTwo: 'Would 1x do for me?',
+      cassette: 'What would another cassette change?',
+      derailleur: 'Will my rear derailleur take it?',
+      chain: 'How long must the chain be?',
+      used: 'Which gears do I use?',
+      mountains: 'Which easier gear for the mountains?',
+    },
+    use: 'Riding',
+    useOpen: 'not said: all road',
+    cassette: 'The other cassette',
+    totalCapacity: 'Its total capacity',
+    largestCog: 'Its largest cog',
+    publishedLimits: 'Both are published by the maker of the derailleur. What you leave empty stays unknown.',
+    chainstay: 'Chainstay',
+    chainstayHow:
+      'Centre of the cranks to centre of the rear axle. Left empty, a usual one is assumed, and said to be.',
+    usedHow: 'From the rides of your bike computer, read in this browser. You choose the files on the next page.',
+    grade: 'Steepest climb',
+    show: 'Show me',
     or: 'Or',
     lookRoundInTheDemo: 'look round in the demo workshop',
     fourBikesOfTheSaltmarsh: ', four bikes of the Saltmarsh Yard, an invented co-operative.',
   },
   failure: {
     theBrowserHasNoMore:
-      'The browser has no more room for this page. Nothing has changed. Save a backup on the Data page, then take out photos or rides that are no longer needed, or give the browser more room.',
+      'The browser has no more room for this page. Nothing has changed. Save a backup in Settings, then take out photos or rides that are no longer needed, or give the browser more room.',
     causeNothingElseHasChanged: (cause: string) =>
-      `${cause}. Nothing else has changed; save a backup on the Data page, then reload.`,
+      `${cause}. Nothing else has changed; save a backup in Settings, then reload.`,
   },
   fitInput: {
     ofLetterValue: (letter: string | undefined, value: string) => `of ${letter}${value}`,
@@ -163,6 +191,10 @@ export const WORDS = {
     toBuyForItIn: 'To buy for it, in your money',
     cost: 'cost',
     notKnown: 'not known',
+  },
+  setupChoice: {
+    setup: 'Setup',
+    letterNamed: (letter: string, name: string) => `${letter}, ${name}`,
   },
   setupRow: {
     candidateLetterOfName: (letter: string | undefined, name: string) => `candidate ${letter} of ${name}`,

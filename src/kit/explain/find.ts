@@ -80,6 +80,6 @@ export function explainLinks({ chainrings, cassette, build }: FoundFacts, longes
       `round ${ring}/${cog} with a chainstay of ${short(longestChainstayMm, 1)} mm: ${fixed(direct, 2)} pitches`,
       `up to an even count, + 2: ${build.chainLinks}`,
     ],
-    source: 'The default school of the trade; Fit shows the others.',
+    source: 'The default school of the trade; Compatibility shows the others.',
   };
 }

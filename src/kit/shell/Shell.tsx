@@ -26,27 +26,60 @@ interface Place {
   readonly path: string;
   readonly name: string;
   readonly shortcut: ShortcutId;
-  /** Whether the place is about the bike on the bench; the others can be used without one. */
+  /** Whether the place is about the bike in hand; the others can be used without one. */
   readonly needsBench: boolean;
-  /** Whether the place is about every bike at once, so that the bench would only take room. */
-  readonly isOfAll?: boolean;
+  /** How much of the setups bar belongs to it. */
+  readonly bar: 'all' | 'bike' | 'none';
 }
 
-/** The stages in the order of the work, then what stands beside it. */
-const PLACES: readonly Place[] = [
-  { path: '/brief', name: WORDS.shell.brief, shortcut: 'brief', needsBench: true },
-  { path: '/gears', name: WORDS.shell.gears, shortcut: 'gears', needsBench: true },
-  { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true },
-  { path: '/find', name: WORDS.shell.find, shortcut: 'find', needsBench: true },
-  { path: '/rides', name: WORDS.shell.rides, shortcut: 'rides', needsBench: true },
-  { path: '/fit', name: WORDS.shell.fit, shortcut: 'fit', needsBench: true },
-  { path: '/swap', name: WORDS.shell.swap, shortcut: 'swapStage', needsBench: true },
-  { path: '/schedule', name: WORDS.shell.schedule, shortcut: 'schedule', needsBench: false, isOfAll: true },
-  { path: '/log', name: WORDS.shell.log, shortcut: 'log', needsBench: true },
-  { path: '/shelf', name: WORDS.shell.shelf, shortcut: 'shelf', needsBench: false },
-  { path: '/learn', name: WORDS.shell.learn, shortcut: 'learn', needsBench: false, isOfAll: true },
-  { path: '/data', name: WORDS.shell.data, shortcut: 'data', needsBench: false },
+interface Group {
+  readonly name: string;
+  readonly places: readonly Place[];
+}
+
+/** The pages in the order of the work, in five groups. */
+const GROUPS: readonly Group[] = [
+  {
+    name: WORDS.shell.plan,
+    places: [
+      { path: '/brief', name: WORDS.shell.brief, shortcut: 'brief', needsBench: true, bar: 'all' },
+      { path: '/gears', name: WORDS.shell.gears, shortcut: 'gears', needsBench: true, bar: 'all' },
+      { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true, bar: 'all' },
+      { path: '/find', name: WORDS.shell.find, shortcut: 'find', needsBench: true, bar: 'all' },
+    ],
+  },
+  {
+    name: WORDS.shell.rides,
+    places: [{ path: '/rides', name: WORDS.shell.rides, shortcut: 'rides', needsBench: true, bar: 'all' }],
+  },
+  {
+    name: WORDS.shell.fit,
+    places: [{ path: '/fit', name: WORDS.shell.fit, shortcut: 'fit', needsBench: true, bar: 'all' }],
+  },
+  {
+    name: WORDS.shell.workshop,
+    places: [
+      { path: '/swap', name: WORDS.shell.swap, shortcut: 'swapStage', needsBench: true, bar: 'bike' },
+      { path: '/schedule', name: WORDS.shell.schedule, shortcut: 'schedule', needsBench: false, bar: 'none' },
+      { path: '/log', name: WORDS.shell.log, shortcut: 'log', needsBench: true, bar: 'bike' },
+      { path: '/shelf', name: WORDS.shell.shelf, shortcut: 'shelf', needsBench: false, bar: 'none' },
+    ],
+  },
+  {
+    name: WORDS.shell.learn,
+    places: [{ path: '/learn', name: WORDS.shell.learn, shortcut: 'learn', needsBench: false, bar: 'none' }],
+  },
 ];
+
+const SETTINGS: Place = {
+  path: '/data',
+  name: WORDS.shell.data,
+  shortcut: 'data',
+  needsBench: false,
+  bar: 'none',
+};
+
+const PLACES: readonly Place[] = [...GROUPS.flatMap(({ places }) => places), SETTINGS];
 
 /** The house around every stage: the rule with the stages, the bench, and the slip for workings. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -67,36 +100,73 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('data', () => router.push('/data'));
   // Dirty hands want one thing on screen: neither stages nor bench.
   const inWorkshop = pathname.startsWith('/work');
-  const needsBench = PLACES.some(({ path, needsBench: needs }) => needs && pathname.startsWith(path));
-  const isOfAll = PLACES.some(({ path, isOfAll: of }) => of === true && pathname.startsWith(path));
+  const place = PLACES.find(({ path }) => pathname.startsWith(path));
   return (
     <GlossaryProvider>
       <SlipProvider>
+        {!inWorkshop && <PageTitle place={place} />}
         {!inWorkshop && (
           <header className={styles.rule}>
             <Link href="/gears" className={styles.brand}>
               {WORDS.shell.rontel}
             </Link>
             <nav aria-label={WORDS.shell.stages} className={styles.stages}>
-              {PLACES.map(({ path, name, shortcut }) => (
-                <Link
-                  key={path}
-                  href={path}
-                  aria-current={pathname.startsWith(path) ? 'page' : undefined}
-                  title={withKey(name, shortcut)}
-                >
-                  {name}
-                </Link>
+              {GROUPS.map((group) => (
+                <GroupLinks key={group.name} group={group} current={place} />
               ))}
             </nav>
             <Toolbar />
           </header>
         )}
-        <Below needsBench={needsBench} showsBench={!inWorkshop && !isOfAll} showsNotices={!inWorkshop}>
+        <Below
+          needsBench={place?.needsBench ?? false}
+          bar={inWorkshop ? 'none' : (place?.bar ?? 'none')}
+          showsNotices={!inWorkshop}
+        >
           {children}
         </Below>
       </SlipProvider>
     </GlossaryProvider>
+  );
+}
+
+/** What the browser calls the page: the view, and the bike where the page is about one. */
+function PageTitle({ place }: { place: Place | undefined }) {
+  const state = useBench();
+  const bike = state.kind === 'ready' && place?.needsBench ? state.bench?.bike.name : undefined;
+  return <title>{WORDS.shell.title([place?.name, bike].filter((part) => part !== undefined))}</title>;
+}
+
+/** A group by its name, which leads to its first page; in the current one its pages stand beside it. */
+function GroupLinks({ group, current }: { group: Group; current: Place | undefined }) {
+  const { name, places } = group;
+  const isCurrent = places.some(({ path }) => path === current?.path);
+  const link = ({ path, name: page, shortcut }: Place) => (
+    <Link
+      key={path}
+      href={path}
+      aria-current={path === current?.path ? 'page' : undefined}
+      title={withKey(page, shortcut)}
+    >
+      {page}
+    </Link>
+  );
+  if (places.length === 1) return link(places[0]!);
+  return (
+    <>
+      <Link
+        href={places[0]!.path}
+        className={isCurrent ? styles.currentGroup : undefined}
+        title={WORDS.shell.pagesOf(name, places.map((one) => one.name).join(', '))}
+      >
+        {name}
+      </Link>
+      {isCurrent && (
+        <div role="group" aria-label={name} className={styles.pages}>
+          {places.map(link)}
+        </div>
+      )}
+    </>
   );
 }
 
@@ -115,12 +185,12 @@ function Opening({ waitsFor }: { waitsFor?: { readonly windows: number | undefin
 
 function Below({
   needsBench,
-  showsBench,
+  bar,
   showsNotices,
   children,
 }: {
   needsBench: boolean;
-  showsBench: boolean;
+  bar: Place['bar'];
   /** Of what can wait. */
   showsNotices: boolean;
   children: ReactNode;
@@ -146,7 +216,7 @@ function Below({
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
       {state.workshop.setAside > 0 && <AsideNotice count={state.workshop.setAside} />}
       <Suspense fallback={<Opening />}>
-        {state.bench && showsBench && <Bench />}
+        {state.bench && bar !== 'none' && <Bench shows={bar} />}
         <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>
           {state.bench || !needsBench ? children : <EmptyBench workshop={state.workshop} edits={state.edits} />}
         </main>

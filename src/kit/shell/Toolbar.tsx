@@ -1,7 +1,16 @@
 'use client';
 
-import { BookOutlined, LinkOutlined, QuestionOutlined, RedoOutlined, UndoOutlined } from '@ant-design/icons';
+import {
+  BookOutlined,
+  LinkOutlined,
+  QuestionOutlined,
+  RedoOutlined,
+  SettingOutlined,
+  UndoOutlined,
+} from '@ant-design/icons';
 import { App, Button, Input, Modal, Tooltip } from 'antd';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { useState } from 'react';
 import { writeLink } from '../../formats/link';
@@ -20,6 +29,7 @@ export function Toolbar() {
   const state = useBench();
   const { message } = App.useApp();
   const glossary = useGlossary();
+  const isInSettings = usePathname().startsWith('/data');
   const [help, setHelp] = useState(false);
   const [linkToShow, setLinkToShow] = useState<string>();
   const ready = state.kind === 'ready' ? state : undefined;
@@ -72,6 +82,16 @@ export function Toolbar() {
       <Tool id="help" text={WORDS.toolbar.keys} onClick={() => setHelp(true)}>
         <QuestionOutlined />
       </Tool>
+      <Link
+        href="/data"
+        className={styles.tool}
+        aria-label={WORDS.shell.data}
+        title={withKey(WORDS.shell.data, 'data')}
+        aria-current={isInSettings ? 'page' : undefined}
+        data-tool="settings"
+      >
+        <SettingOutlined />
+      </Link>
       <ShortcutHelp open={help} onClose={() => setHelp(false)} />
       <Modal
         title={WORDS.toolbar.linkToThisSetup}

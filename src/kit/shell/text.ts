@@ -1,20 +1,24 @@
 /** Everything that `kit/shell` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   shell: {
-    brief: 'Brief',
+    plan: 'Plan',
+    workshop: 'Workshop',
+    pagesOf: (group: string, pages: string) => `${group}: ${pages}`,
+    brief: 'Needs',
     gears: 'Gears',
     compare: 'Compare',
     find: 'Find',
     rides: 'Rides',
-    fit: 'Fit',
-    swap: 'Swap',
+    fit: 'Compatibility',
+    swap: 'Jobs',
     schedule: 'Schedule',
     log: 'Log',
-    shelf: 'Shelf',
+    shelf: 'Parts',
     learn: 'Learn',
-    data: 'Data',
+    data: 'Settings and data',
     rontel: 'Rontel',
-    stages: 'Stages',
+    title: (parts: readonly string[]) => [...parts, 'Rontel'].join(' · '),
+    stages: 'Pages',
     openingTheWorkshop: 'Opening the workshop …',
     waitsFor: (windows: number | undefined) =>
       windows === undefined || windows === 0
@@ -27,7 +31,7 @@ export const WORDS = {
   storeNotices: {
     thisBrowserKeepsNothingAll: 'This browser keeps nothing: all of it is gone when this page closes',
     youCanWorkAsAlways: 'You can work as always. Before you close it, save a backup under',
-    data: 'Data',
+    data: 'Settings',
     toHaveItKeptAllow: (because: string) =>
       `. To have it kept, allow site data for this page, or leave the private window. (The browser says: ${because})`,
     setAside: (count: number) =>
@@ -45,11 +49,11 @@ export const WORDS = {
     deletedRescued:
       'Another window, or the browser’s settings, deletes what Rontel keeps here. This window has read all of it before letting go: save it as a backup now, then reload and open that backup. Once this window is closed it is gone.',
     deletedNotRescued:
-      'Another window, or the browser’s settings, deletes what Rontel keeps here, and it could not be read in time. Reload: under Data there may be automatic copies; else open a backup.',
+      'Another window, or the browser’s settings, deletes what Rontel keeps here, and it could not be read in time. Reload: under Settings there may be automatic copies; else open a backup.',
     saveWhatWasThere: 'Save all of it as a backup',
     lost: 'The browser has taken its database away',
     lostWhatToDo:
-      'It may have cleared its data, or run out of room. Reload; if nothing is there, look for automatic copies under Data, or open a backup.',
+      'It may have cleared its data, or run out of room. Reload; if nothing is there, look for automatic copies under Settings, or open a backup.',
     itIsLeftAsIt: 'It is left as it is. Saved as a file it can be opened by that Rontel wherever it runs.',
     saveAllOfItAs: 'Save all of it as a file',
     itCannotBeReadFailure: (failure: string) => `It cannot be read: ${failure}`,

@@ -4,6 +4,7 @@ import { Segmented } from 'antd';
 import { useCallback, useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withKey } from '../../kit/shell/shortcuts';
+import { useInAddress } from '../../kit/shell/useInAddress';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { GEARS_VIEWS, type GearsView } from '../../records';
 import { DerailleurPanel } from './DerailleurPanel';
@@ -27,6 +28,12 @@ export function GearsStage() {
   const { preferences, edits } = useReadyBench();
   const view = preferences.gearsView;
   useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));
+  useInAddress({
+    name: 'view',
+    value: view,
+    values: GEARS_VIEWS,
+    onAddress: (gearsView) => edits.editPreferences({ gearsView }),
+  });
   const gears = useGears();
   const [selectedKey, setSelectedKey] = useState<string>();
   const selected = gearOrFirst(gears.report.gears, selectedKey);

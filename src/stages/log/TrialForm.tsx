@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { fitReport } from '../../core/fit';
 import { passedLimits, type Outcome } from '../../core/job';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SetupChoice } from '../../kit/bench/SetupChoice';
 import { fitInputOf } from '../../kit/bench/fit-input';
 import { DateField } from '../../kit/fields/DateField';
 import { Field } from '../../kit/fields/Field';
@@ -80,6 +81,7 @@ export function TrialForm() {
       />
       {about !== undefined && (
         <>
+          <SetupChoice />
           <p className={styles.note} data-testid="trial-of">
             {about === 'experiment'
               ? WORDS.trialForm.experimentOf(formatShorthand(setup))

@@ -7,6 +7,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SharedParts } from '../../kit/bench/SharedParts';
+import { SetupChoice } from '../../kit/bench/SetupChoice';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { Field } from '../../kit/fields/Field';
 import { capital, short } from '../../kit/format';
@@ -34,6 +35,7 @@ export function MadeOfPanel() {
       <div className={styles.panelHead}>
         <SetupMark place={place} />
         <h2>{WORDS.madeOfPanel.whatLetterIsMadeOf(letter)}</h2>
+        <SetupChoice withBike />
         {bare.length > 0 && (
           <Button size="small" onClick={stock} title={WORDS.madeOfPanel.putsAPartOnThe}>
             {bare.length === needed.length

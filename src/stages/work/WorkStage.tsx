@@ -12,6 +12,16 @@ import { WORDS } from './words/text';
 export function WorkStage() {
   const id = useSearchParams().get('job') ?? '';
   const work = useWork(id);
+  const parts = 'job' in work ? [work.job.name, ...('bike' in work ? [work.bike.name] : [])] : [];
+  return (
+    <>
+      <title>{WORDS.workStage.title(parts)}</title>
+      <Work work={work} />
+    </>
+  );
+}
+
+function Work({ work }: { work: ReturnType<typeof useWork> }) {
   if (work.kind === 'opening') return <p className={styles.plain}>{WORDS.workStage.openingTheJob}</p>;
   if (work.kind === 'gone') {
     return (

@@ -6,7 +6,7 @@ export const WORDS = {
   briefStage: {
     lowestRatio: 'Lowest ratio',
     noneNeeded: 'none needed',
-    brief: 'Brief',
+    brief: 'Needs',
     riderAndBike: 'Rider and bike',
     riddenFor: 'Ridden for',
     position: 'Position',

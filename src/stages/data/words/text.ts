@@ -71,7 +71,7 @@ export const WORDS = {
   dataStage: {
     eraseEverything: 'erase everything',
     erasedUndoBringsItBack: 'Erased. Undo brings it back.',
-    data: 'Data',
+    data: 'Settings and data',
     keptInThisBrowser: 'Kept in this browser',
     noBikes: 'No bikes.',
     valueEverythingIsKeptAs: (value: string) =>

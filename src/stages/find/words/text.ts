@@ -109,7 +109,7 @@ export const WORDS = {
     chainLinks: (chainLinks: number) => `${chainLinks} links`,
     toBuy: 'to buy',
     weightAgainstA: 'weight against A',
-    fitKind: (kind: string) => `Fit: ${kind}.`,
+    fitKind: (kind: string) => `Compatibility: ${kind}.`,
   },
   frontChart: {
     weightAgainstAG: 'weight against A, g',

@@ -120,7 +120,7 @@ export const WORDS = {
     take: (group: string) => `Same ${group} as A`,
   },
   fitStage: {
-    fit: 'Fit',
+    fit: 'Compatibility',
   },
   freehubView: {
     bodyBodyLengthMmOnItSpacers: (bodyLengthMm: string, spacer: string, cassetteLengthMm: string) =>

@@ -21,7 +21,7 @@ export const WORDS = {
     partsOfThisBike: 'Parts of this bike',
     partsAndHowFarThey: 'Parts and how far they went',
     partsOfThisBikeInSentence: 'parts of this bike',
-    noPartOfTheShelf: 'No part of the shelf has been on this bike. On the Shelf, let it take stock of itself.',
+    noPartOfTheShelf: 'No part of the shelf has been on this bike. On the Parts page, let it take stock of itself.',
     offDate: (date: string) => `, off ${date}`,
     yes: 'yes',
     no: 'no',

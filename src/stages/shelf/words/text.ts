@@ -82,7 +82,7 @@ export const WORDS = {
     nothingIsToBeBought: 'Nothing is to be bought for it.',
     costToBuyWhatIs: (cost: string) => `${cost} to buy what is not at hand.`,
     valueValue2LimitsAreThose: (value: string, value2: string) =>
-      `${value} ${value2} Limits are those of its parts, in Fit, Compare and Find.`,
+      `${value} ${value2} Limits are those of its parts, in Compatibility, Compare and Find.`,
     none: 'none',
     notOnTheShelf: 'not on the shelf',
     slotOfLetter: (slot: string, letter: string) => `${slot} of ${letter}`,
@@ -152,7 +152,7 @@ export const WORDS = {
     ridden: 'Ridden',
     weight: 'Weight',
     price: 'Price',
-    shelf: 'Shelf',
+    shelf: 'Parts',
     parts: 'Parts',
     csvIn: 'CSV in…',
     saveWhatIsShownAs: 'Save what is shown as CSV',
@@ -170,7 +170,7 @@ export const WORDS = {
     noPartIsLikeThat: 'No part is like that. Take a word out of the search.',
   },
   shelfStage: {
-    shelf: 'Shelf',
+    shelf: 'Parts',
   },
   useShelf: {
     countParts: (count: number) => `${count} parts`,

@@ -98,12 +98,13 @@ export const WORDS = {
     believeNeither: 'Both are equally fine: believe neither until one is weighed again.',
   },
   workStage: {
+    title: (parts: readonly string[]) => [...parts, 'Workshop', 'Rontel'].join(' · '),
     openingTheJob: 'Opening the job …',
     noJob: 'This job does not exist',
     noJobWhy: 'It was deleted, or the address is incomplete. Undo on the Jobs page restores what was deleted last.',
     noBike: 'The bike of this job does not exist',
     noBikeWhy:
-      'The bike was deleted; the job and its readings are still here. Undo on any page restores the bike, and Data keeps deleted records for 30 days.',
+      'The bike was deleted; the job and its readings are still here. Undo on any page restores the bike, and Settings keeps deleted records for 30 days.',
     toSwap: 'To Jobs',
     waits: (first: string) => `Waits for “${first}”`,
     waitsWhy:

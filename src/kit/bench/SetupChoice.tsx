@@ -1,0 +1,41 @@
+'use client';
+
+import { Select } from 'antd';
+import { formatShorthand } from '../../formats/shorthand';
+import { useReadyBench } from './BenchProvider';
+import { LETTERS } from './setup-sign';
+import styles from './Bench.module.css';
+import { WORDS } from './text';
+
+/** Which setup of which bike a page without the setups bar is about. */
+export function SetupChoice({ withBike = false }: { withBike?: boolean }) {
+  const { bench, workshop, edits } = useReadyBench();
+  const { bike, setups, setup } = bench;
+  return (
+    <div className={styles.setupChoice}>
+      {withBike && (
+        <Select
+          id="of-bike"
+          aria-label={WORDS.bikePicker.bike}
+          size="small"
+          popupMatchSelectWidth={false}
+          value={bike.id}
+          options={workshop.bikes.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(id: string) => edits.editPreferences({ currentBikeId: id })}
+        />
+      )}
+      <Select
+        id="of-setup"
+        aria-label={WORDS.setupChoice.setup}
+        size="small"
+        popupMatchSelectWidth={false}
+        value={setup.id}
+        options={setups.map((one, place) => ({
+          value: one.id,
+          label: WORDS.setupChoice.letterNamed(LETTERS[place]!, one.name ?? formatShorthand(one)),
+        }))}
+        onChange={(id: string) => edits.chooseSetup(id)}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,188 @@
+import { Key } from 'selenium-webdriver';
+import { AppInBrowser } from './harness';
+
+let app: AppInBrowser;
+beforeAll(async () => {
+  app = await AppInBrowser.start('empty');
+});
+afterAll(() => app.stop());
+
+/** Types the gears, chooses a question and fills in what it asks. */
+async function ask(question: string, details: Readonly<Record<string, string>> = {}): Promise<void> {
+  await app.begin('/gears');
+  await app.type('first-setup', '50/34 x 11-30');
+  await app.clickText('label', question);
+  for (const [id, text] of Object.entries(details)) await app.type(id, text);
+  await app.clickText('button', 'Show me');
+}
+
+describe('the first minute', () => {
+  test('“would 1x do for me?” is answered from nothing in four actions', async () => {
+    await app.begin('/gears');
+    await app.type('first-setup', '50/34 x 11-30');
+    await app.clickText('label', 'Would 1x do for me?');
+    await app.choose('first-use', 'Road');
+    await app.clickText('button', 'Show me');
+    await app.shows('[data-testid=one-or-two]', /1x or 2x for me\? (1x|2x|Neither|Both|Either)/);
+    await app.shows('main', 'Road');
+  });
+
+  test('another cassette stands beside the present gears; one that cannot be read is refused in its place', async () => {
+    await ask('What would another cassette change?', { 'first-cassette': '11-99' });
+    await app.shows('#first-cassette-problem', 'cog 99');
+    await app.type('first-cassette', '11-34');
+    await app.clickText('button', 'Show me');
+    await app.shows('[data-testid=verdict-B]', 'easier');
+    await app.holds('setup-b', /^50\/34 x 11-34/);
+  });
+
+  test('published limits typed at the start are those that the derailleur is judged by', async () => {
+    await ask('Will my rear derailleur take it?', { 'first-capacity': '30', 'first-largest': '28' });
+    await app.shows('[data-testid=check-totalCapacity]', '5T over');
+    await app.shows('[data-testid^=check-largestCog]', '2T over');
+  });
+
+  test('how long the chain is follows from the chainstay that was typed', async () => {
+    await ask('How long must the chain be?', { 'first-chainstay': '410' });
+    await app.shows('main', /1\d\d links/);
+  });
+
+  test('which gears are used leads to the page that reads rides', async () => {
+    await ask('Which gears do I use?');
+    await app.shows('main', 'Drop GPX, TCX, FIT or CSV files here');
+  });
+
+  test('an easier gear for the mountains is searched with the steepest climb that was typed', async () => {
+    await ask('Which easier gear for the mountains?', { 'first-grade': '14' });
+    await app.find('[data-testid=find-answer]');
+    await app.follow('/brief');
+    await app.holds('steepestGradePercent', '14');
+  });
+
+  test('bad input is said beside its field, and nothing typed is lost', async () => {
+    await ask('How long must the chain be?', { 'first-chainstay': '41' });
+    await app.begin('/gears');
+    await app.clickText('label', 'How long must the chain be?');
+    await app.type('first-chainstay', '9000');
+    await app.shows('#first-chainstay-problem', 'chainstay 9000: it runs from');
+    await app.clickText('button', 'Show me');
+    await app.shows('#first-setup-problem', 'type rings, x, cassette');
+    await app.holds('first-chainstay', '9000');
+  });
+});
+
+describe('the frame', () => {
+  beforeAll(async () => {
+    await app.begin('/gears');
+    await app.clickText('button', 'look round');
+    await app.find('[data-gear]');
+  });
+
+  const PAGES = [
+    '/brief',
+    '/gears',
+    '/compare',
+    '/find',
+    '/rides',
+    '/fit',
+    '/swap',
+    '/schedule',
+    '/log',
+    '/shelf',
+    '/learn',
+    '/data',
+  ];
+
+  test.each([
+    [1280, 800, 130],
+    [390, 844, 160],
+  ])('content starts in time on every page at %i×%i', async (width, height, limit) => {
+    await app.resize(width, height);
+    const starts: Record<string, number> = {};
+    for (const page of PAGES) {
+      await app.follow(page);
+      await app.driver.wait(async () => new URL(await app.driver.getCurrentUrl()).pathname === page);
+      await app.find('main:not([aria-busy]) > *');
+      starts[page] = await app.driver.executeScript<number>(
+        `const main = document.querySelector('main');
+         return Math.round(main.getBoundingClientRect().top + scrollY + parseFloat(getComputedStyle(main).paddingTop));`,
+      );
+    }
+    expect(Object.entries(starts).filter(([, top]) => top > limit)).toEqual([]);
+    expect(await app.complaints()).toEqual([]);
+  });
+
+  test('titles name the view, and the bike where the page is about one', async () => {
+    await app.resize(1280, 800);
+    await app.open('/compare');
+    const title = (expected: string) =>
+      app.driver.wait(async () => (await app.driver.getTitle()) === expected, 15_000, expected);
+    await title('Compare · Estuary tourer · Rontel');
+    await app.press('t');
+    await title('Schedule · Rontel');
+    await app.press('f');
+    await title('Compatibility · Estuary tourer · Rontel');
+    await app.choose('bike', 'Pinewood hardtail');
+    await title('Compatibility · Pinewood hardtail · Rontel');
+    await app.open('/work?job=job-hardtail-chain');
+    await app.driver.wait(async () => / · Pinewood hardtail · Workshop · Rontel$/.test(await app.driver.getTitle()));
+  });
+
+  test('the address holds the setup and the view that are looked at: back, forward, reload and links lead there', async () => {
+    await app.resize(1280, 800);
+    await app.open('/gears');
+    await app.choose('bike', 'Estuary tourer');
+    await app.leaveField();
+    await app.press('1');
+    const address = (expected: string) =>
+      app.driver.wait(
+        async () => (await app.driver.getCurrentUrl()).replace(app.url, '') === expected,
+        15_000,
+        `the address ${expected}`,
+      );
+    await app.press('2');
+    await app.shows('[data-testid=range]', '440.0 %');
+    await address('/gears?setup=b');
+    await app.clickText('label', 'Riding');
+    await app.find('section[aria-label="Speed and cadence"]');
+    await address('/gears?setup=b&view=riding');
+    await app.driver.navigate().back();
+    await app.gone('section[aria-label="Speed and cadence"]');
+    await app.driver.navigate().back();
+    await app.shows('[data-testid=range]', '490.9 %');
+    await app.driver.navigate().forward();
+    await app.shows('[data-testid=range]', '440.0 %');
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=range]', '440.0 %');
+    await app.open('/gears?setup=c&view=shifting');
+    await app.shows('[data-testid=range]', '473.9 %');
+    await app.open('/gears?setup=a&view=table');
+    await app.shows('[data-testid=range]', '490.9 %');
+    expect(await app.complaints()).toEqual([]);
+  });
+
+  test('on a phone one line holds the bike and the setup in depth, and opens the rest', async () => {
+    await app.resize(390, 844);
+    await app.open('/gears');
+    await app.choose('bike', 'Estuary tourer');
+    await app.shows('[data-bar=setups]', '48/32 x 11-36');
+    expect(await (await app.find('#setup')).isDisplayed()).toBe(false);
+    await app.type('setup', '46/30 x 11-36');
+    await app.shows('[data-testid=range]', '501.8 %');
+    await app.type('tyre', '44');
+    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 88)).toFixed(1));
+    await app.fits();
+    expect(await app.faults()).toEqual([]);
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+  });
+
+  test('the pages of another group are two steps away, and the current one is marked', async () => {
+    await app.resize(1280, 800);
+    await app.open('/gears');
+    await app.clickText("nav[@aria-label='Pages']//a", 'Workshop');
+    await app.find('nav [role=group][aria-label=Workshop] a[href="/swap"][aria-current=page]');
+    await app.clickText("nav[@aria-label='Pages']//a", 'Parts');
+    await app.find('nav a[href="/shelf"][aria-current=page]');
+    await app.shows('h1', 'Parts');
+  });
+});
