@@ -9,7 +9,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis } from '../../kit/chart/setup-chart';
-import { speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../../kit/format';
+import { gearSizeIn, gearSizeUnit, shownIn, unitText, type Units } from '../../kit/measures';
 import { usePalette } from '../../kit/theme/ThemeProvider';
 import { AIM_NAME, aimPhrase } from '../../kit/finding/aim-words';
 import { setupName } from '../../kit/finding/part-words';
@@ -26,7 +26,7 @@ interface FrontChartProps {
 }
 
 /** What an axis is marked in. */
-function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
+function axisText(aim: FindAim, units: Units): string {
   switch (aim) {
     case 'stepsOver':
     case 'largestStep':
@@ -35,13 +35,13 @@ function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
     case 'usualGears':
       return `${AIM_NAME[aim]}, %`;
     case 'mass':
-      return WORDS.frontChart.weightAgainstAG;
+      return WORDS.frontChart.weightAgainstA(unitText('partMass', units));
     case 'outOfBand':
       return WORDS.frontChart.timeOutOfTheBand;
     case 'easiest':
-      return WORDS.frontChart.easiestGearM;
+      return WORDS.frontChart.easiestGear(gearSizeUnit(units));
     case 'topSpeed':
-      return WORDS.frontChart.topSpeedSpeedUnit(SPEED_UNIT_TEXT[speedUnit]);
+      return WORDS.frontChart.topSpeed(unitText('speed', units));
     case 'capacity':
       return WORDS.frontChart.capacityAskedForT;
     default:
@@ -50,7 +50,7 @@ function axisText(aim: FindAim, speedUnit: SpeedUnit): string {
 }
 
 /** A value as it is drawn: in the unit of its axis, the right way up. */
-function drawn(aim: FindAim, value: number, speedUnit: SpeedUnit): number {
+function drawn(aim: FindAim, value: number, units: Units): number {
   switch (aim) {
     case 'stepsOver':
     case 'largestStep':
@@ -61,7 +61,11 @@ function drawn(aim: FindAim, value: number, speedUnit: SpeedUnit): number {
     case 'outOfBand':
       return value / 60;
     case 'topSpeed':
-      return speedIn(speedUnit, -value);
+      return shownIn('speed', units, -value);
+    case 'mass':
+      return shownIn('partMass', units, value);
+    case 'easiest':
+      return gearSizeIn(units, value);
     default:
       return value;
   }
@@ -69,9 +73,8 @@ function drawn(aim: FindAim, value: number, speedUnit: SpeedUnit): number {
 
 /** The front by two of its aims: one ring round, two rings square, the setup fitted now by its letter’s mark. */
 export function FrontChart({ front, places, present, aims, chosen, onChoose }: FrontChartProps) {
-  const { preferences, bench } = useReadyBench();
+  const { bench } = useReadyBench();
   const palette = usePalette();
-  const { speedUnit } = preferences;
   const units = useUnits();
   const [axes, setAxes] = useState<readonly [FindAim | undefined, FindAim | undefined]>([undefined, undefined]);
   const parting = useMemo(() => partingAims(front, aims), [front, aims]);
@@ -80,8 +83,8 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   const y =
     axes[1] !== undefined && aims.includes(axes[1]) && axes[1] !== x ? axes[1] : parting.find((aim) => aim !== x)!;
   const pointOf = (found: Found) => ({
-    x: drawn(x, found.values[aims.indexOf(x)]!, speedUnit),
-    y: drawn(y, found.values[aims.indexOf(y)]!, speedUnit),
+    x: drawn(x, found.values[aims.indexOf(x)]!, units),
+    y: drawn(y, found.values[aims.indexOf(y)]!, units),
     found,
   });
   const shown = places.map((place) => front[place]!);
@@ -117,8 +120,8 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
     interaction: { mode: 'nearest', intersect: true },
     layout: { padding: { top: 8, right: 12 } },
     scales: {
-      x: { ...chartAxis(palette, axisText(x, speedUnit)), type: 'linear', grace: '6%' },
-      y: { ...chartAxis(palette, axisText(y, speedUnit)), type: 'linear', grace: '8%' },
+      x: { ...chartAxis(palette, axisText(x, units)), type: 'linear', grace: '6%' },
+      y: { ...chartAxis(palette, axisText(y, units)), type: 'linear', grace: '8%' },
     },
     onClick: (_, [element]) => {
       const group = element && groups[element.datasetIndex];
