@@ -50,7 +50,9 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
           {tools}
         </span>
       </div>
-      <Ladder picture={picture} askedOf={askedOf} onSelect={onSelect} {...(drawingRef ? { drawingRef } : {})} />
+      <div className={picture.lanes.length > 1 ? styles.inset : undefined}>
+        <Ladder picture={picture} askedOf={askedOf} onSelect={onSelect} {...(drawingRef ? { drawingRef } : {})} />
+      </div>
       <p className={styles.axisTitle}>{picture.right.title}</p>
       <Numbers
         of={WORDS.compareLadder.ladderOfGears}

@@ -39,15 +39,14 @@ export function CompareStage() {
   return (
     <>
       <h1 className={styles.hidden}>{WORDS.compareStage.compare}</h1>
-      {alone ? (
+      {alone && (
         <p className={styles.alone}>
           {WORDS.compareStage.thereIsOneSetupOn} <kbd>N</kbd> {WORDS.compareStage.toLayACandidateBeside}
         </p>
-      ) : (
-        contradictions.length === 0 && <Verdicts comparison={comparison} />
       )}
       <OneOrTwoHeadline />
       <section className={styles.panel} aria-label={WORDS.compareStage.ladder}>
+        {!alone && contradictions.length === 0 && <Verdicts comparison={comparison} />}
         <CompareLadder
           comparison={comparison}
           selected={selected}
@@ -75,13 +74,11 @@ export function CompareStage() {
         <BriefNotice contradictions={contradictions} />
       ) : (
         <>
-          <div className={styles.advice}>
-            <NeedsTable comparison={comparison} />
-            {!alone && <Priorities comparison={comparison} />}
-          </div>
+          <NeedsTable comparison={comparison} />
           {!alone && (
             <>
               <ForWhom comparison={comparison} />
+              <Priorities comparison={comparison} />
               <DifferenceTable comparison={comparison} />
               <CompareCharts comparison={comparison} />
               <SameJobTable comparison={comparison} />

@@ -14,6 +14,7 @@ import type { Units } from '../../kit/measures';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './words/difference-words';
 import type { Comparison } from './useCompare';
+import { SetupColumns } from './SetupColumns';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -65,11 +66,12 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
         <SaveTable name={WORDS.differenceTable.nameComparison(bench.bike.name)} table={table} byKey />
       </div>
       <Sideways label={WORDS.differenceTable.differences}>
-        <table className={styles.table} data-testid="differences">
+        <table className={`${styles.table} ${styles.aligned}`} data-testid="differences">
+          <SetupColumns setups={all.length} cells={2} />
           <thead>
             <tr>
               <td />
-              <th scope="col">
+              <th scope="col" colSpan={2}>
                 <SetupMark place={0} />
               </th>
               {others.map(({ place }) => (
@@ -83,7 +85,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
             {rows.map(({ id, title, base: value, cells }) => (
               <tr key={id} data-row={id}>
                 <th scope="row">{title}</th>
-                <td className={styles.number}>
+                <td className={styles.number} colSpan={2}>
                   <Figure id={id} figures={base!.figures} brief={brief} units={units}>
                     {value}
                   </Figure>
@@ -102,7 +104,7 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
             ))}
             <tr>
               <th scope="row">{WORDS.differenceTable.cogsGainedAndLost}</th>
-              <td className={styles.number}>
+              <td className={styles.number} colSpan={2}>
                 {WORDS.differenceTable.countCogs(base!.figures.report.setup.cogs.length)}
               </td>
               {others.map(({ place, cogs: { kept, gained, lost } }) => {

@@ -11,6 +11,7 @@ import { BOTHER_TEXT } from '../../kit/words';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { botherOf, needFigure, needShare, needTitle } from './words/need-words';
 import type { Comparison } from './useCompare';
+import { SetupColumns } from './SetupColumns';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -44,7 +45,8 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
         <SaveTable name={WORDS.needsTable.nameNeeds(bench.bike.name)} table={table} />
       </div>
       <Sideways label={WORDS.needsTable.needs}>
-        <table className={styles.table} data-testid="needs">
+        <table className={`${styles.table} ${styles.aligned}`} data-testid="needs">
+          <SetupColumns setups={all.length} cells={1} />
           <thead>
             <tr>
               <th scope="col">{WORDS.needsTable.byTheBrief}</th>

@@ -1,23 +1,32 @@
+import type { RowId } from '../../core/compare';
 import { LETTERS, signOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { useUnits } from '../../kit/bench/useUnits';
-import { verdictSentence } from './words/difference-words';
+import { valueText, verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
-/** What each candidate gains and loses, said before it is shown. */
+/** The heads of the columns: what each candidate gains and loses, said before it is shown, and its first figures. */
 export function Verdicts({ comparison }: { comparison: Comparison }) {
   const { all, inUse } = comparison;
   const units = useUnits();
+  const { brief } = inUse;
+  const value = (at: number, id: RowId) => {
+    const row = (all[at === 0 ? 1 : at]?.rows ?? []).find((one) => one.id === id);
+    return valueText(id, at === 0 ? row?.base : row?.own, all[at]!.figures, brief, units);
+  };
   return (
-    <section className={styles.verdicts} aria-label={WORDS.verdicts.verdict}>
-      {all.slice(1).map(({ place, rows, title }) => (
+    <section className={styles.heads} aria-label={WORDS.verdicts.verdict}>
+      {all.map(({ place, rows, title }, at) => (
         <div key={place} className={styles.verdict} data-setup={signOf(place)}>
           <span className={styles.verdictHead}>
             <SetupMark place={place} /> {title}
           </span>
-          <p data-testid={`verdict-${LETTERS[place]}`}>{verdictSentence(LETTERS[place]!, rows, inUse.brief, units)}</p>
+          <p data-testid={`verdict-${LETTERS[place]}`}>
+            {at === 0 ? WORDS.verdicts.fittedNow : verdictSentence(LETTERS[place]!, rows, brief, units)}
+          </p>
+          <small>{WORDS.verdicts.firstFigures(value(at, 'range'), value(at, 'distinct'))}</small>
         </div>
       ))}
     </section>

@@ -121,6 +121,8 @@ export const WORDS = {
     without: (places: string) => `(not known for ${places})`,
   },
   verdicts: {
+    fittedNow: 'Fitted now. The others are compared with it.',
+    firstFigures: (range: string, gears: string) => `Range ${range}, ${gears} different gears`,
     verdict: 'Verdict',
   },
 };
