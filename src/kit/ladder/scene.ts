@@ -159,7 +159,10 @@ function freePlace(
   layout: LadderLayout,
   at: number,
 ): { readonly x: number; readonly y: number; readonly isLong: boolean } {
-  const { left, uprights, stepsX } = layout.columns[0]!;
+  const { left, width: columnWidth, uprights, stepsX } = layout.columns[0]!;
+  // With time on the rungs no steps stand beside them.
+  const hasBars = uprights.some(({ rungs }) => rungs.some(({ use }) => use));
+  const room = hasBars ? columnWidth : stepsX - left;
   const taken = uprights.flatMap(({ x, half, side, bottom, rungs }) => [
     // With its cog beside it; with time on it the bar and its share stand outward and the cog inward.
     ...rungs.map(({ y, use }) => {
@@ -176,13 +179,13 @@ function freePlace(
     { from: x - left - 14, to: x - left + 14, top: bottom + 8, bottom: bottom + 28 },
   ]);
   const isFree = (x: number, width: number, y: number) =>
-    x + width <= stepsX - left &&
+    x + width <= room &&
     taken.every(
       (one) => x + width < one.from || x > one.to || at + y < one.top || at + y - NEED_TEXT_HEIGHT > one.bottom,
     );
   // Close to its line where that is free.
   const ys = [-5, NEED_TEXT_HEIGHT + 1, NEED_TEXT_HEIGHT + 8, -14];
-  const xs = Array.from({ length: 12 }, (_, i) => 4 + (i * (stepsX - left)) / 12);
+  const xs = Array.from({ length: 12 }, (_, i) => 4 + (i * room) / 12);
   for (const isLong of [true, false]) {
     for (const x of xs) {
       const y = ys.find((one) => isFree(x, isLong ? NEED_WIDTH.long : NEED_WIDTH.short, one));
