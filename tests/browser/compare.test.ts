@@ -348,7 +348,7 @@ test('on a phone one setup fills the ladder; letters and swipes turn to the othe
     await app.click('button[aria-label^="B, One ring"]');
     await rungs(12);
     await app.find('button[aria-label^="B, One ring"][aria-pressed=true]');
-    await app.scrollTo('section[aria-label=Ladder]');
+    await app.scrollTo('section[aria-label=Ladder] button[aria-pressed]');
     const touch = (type: string, x?: number) =>
       app.devTools('Input.dispatchTouchEvent', { type, touchPoints: x === undefined ? [] : [{ x, y: 400 }] });
     await touch('touchStart', 300);

@@ -128,39 +128,6 @@ describe('the frame', () => {
     await app.driver.wait(async () => / · Pinewood hardtail · Workshop · Rontel$/.test(await app.driver.getTitle()));
   });
 
-  test('the address holds the setup and the view that are looked at: back, forward, reload and links lead there', async () => {
-    await app.resize(1280, 800);
-    await app.open('/gears');
-    await app.choose('bike', 'Estuary tourer');
-    await app.leaveField();
-    await app.press('1');
-    const address = (expected: string) =>
-      app.driver.wait(
-        async () => (await app.driver.getCurrentUrl()).replace(app.url, '') === expected,
-        15_000,
-        `the address ${expected}`,
-      );
-    await app.press('2');
-    await app.shows('[data-testid=range]', '440.0 %');
-    await address('/gears?setup=b');
-    await app.clickText('label', 'Riding');
-    await app.find('section[aria-label="Speed and cadence"]');
-    await address('/gears?setup=b&view=riding');
-    await app.driver.navigate().back();
-    await app.gone('section[aria-label="Speed and cadence"]');
-    await app.driver.navigate().back();
-    await app.shows('[data-testid=range]', '490.9 %');
-    await app.driver.navigate().forward();
-    await app.shows('[data-testid=range]', '440.0 %');
-    await app.driver.navigate().refresh();
-    await app.shows('[data-testid=range]', '440.0 %');
-    await app.open('/gears?setup=c&view=shifting');
-    await app.shows('[data-testid=range]', '473.9 %');
-    await app.open('/gears?setup=a&view=table');
-    await app.shows('[data-testid=range]', '490.9 %');
-    expect(await app.complaints()).toEqual([]);
-  });
-
   test('on a phone one line holds the bike and the setup in depth, and opens the rest', async () => {
     await app.resize(390, 844);
     await app.open('/gears');

@@ -4,11 +4,9 @@ import { DownOutlined } from '@ant-design/icons';
 import { useState } from 'react';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from './BenchProvider';
-import { useInAddress } from '../shell/useInAddress';
 import { BikePicker } from './BikePicker';
 import { CassetteChoice } from './CassetteChoice';
 import { RiderLine } from './RiderLine';
-import { signOf } from './setup-sign';
 import { SetupMark } from './SetupMark';
 import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
@@ -50,24 +48,8 @@ export function Bench({ shows }: { shows: 'all' | 'bike' }) {
         </div>
       )}
       <SetupRow />
-      <SetupInAddress />
     </section>
   );
-}
-
-/** Keeps the place of the setup in depth in the address. */
-function SetupInAddress() {
-  const { bench, edits } = useReadyBench();
-  const { bike, setups, place } = bench;
-  const places = setups.map((_, at) => signOf(at));
-  useInAddress({
-    name: 'setup',
-    value: signOf(place),
-    values: places,
-    of: bike.id,
-    onAddress: (sign) => edits.chooseSetup(setups[places.indexOf(sign)]!.id),
-  });
-  return null;
 }
 
 /** The setup in depth, on a small screen: it opens the setups and what is typed about the bike. */

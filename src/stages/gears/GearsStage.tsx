@@ -4,7 +4,6 @@ import { Segmented } from 'antd';
 import { useCallback, useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withKey } from '../../kit/shell/shortcuts';
-import { useInAddress } from '../../kit/shell/useInAddress';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { GEARS_VIEWS, type GearsView } from '../../records';
 import { DerailleurPanel } from './DerailleurPanel';
@@ -28,12 +27,6 @@ export function GearsStage() {
   const { preferences, edits } = useReadyBench();
   const view = preferences.gearsView;
   useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));
-  useInAddress({
-    name: 'view',
-    value: view,
-    values: GEARS_VIEWS,
-    onAddress: (gearsView) => edits.editPreferences({ gearsView }),
-  });
   const gears = useGears();
   const [selectedKey, setSelectedKey] = useState<string>();
   const selected = gearOrFirst(gears.report.gears, selectedKey);
