@@ -1,5 +1,5 @@
 import { fixed } from '../core/number-text';
-import { KM_PER_MILE, milesPerHour, percent } from '../core/units';
+import { milesPerHour, percent } from '../core/units';
 import { writeForReader } from '../formats/reader';
 import type { Preferences } from '../records';
 
@@ -64,11 +64,6 @@ export const SPEED_UNIT_TEXT: Readonly<Record<SpeedUnit, string>> = { kmh: 'km/h
 /** A speed in the unit that this person reads. */
 export function speedIn(unit: SpeedUnit, speedKmh: number): number {
   return unit === 'mph' ? milesPerHour(speedKmh) : speedKmh;
-}
-
-/** The inverse of {@link speedIn}. */
-export function kmhFrom(unit: SpeedUnit, speed: number): number {
-  return unit === 'mph' ? speed * KM_PER_MILE : speed;
 }
 
 export function speedText(unit: SpeedUnit, speedKmh: number): string {

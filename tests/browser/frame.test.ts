@@ -61,6 +61,9 @@ describe('the first minute', () => {
 
   test('bad input is said beside its field, and nothing typed is lost', async () => {
     await ask('How long must the chain be?', { 'first-chainstay': '41' });
+    await app.shows('#first-chainstay-problem', 'chainstay 41: it runs from 350 to 600 mm');
+    await app.find('#first-chainstay:focus');
+    await app.holds('first-setup', '50/34 x 11-30');
     await app.begin('/gears');
     await app.clickText('label', 'How long must the chain be?');
     await app.type('first-chainstay', '9000');

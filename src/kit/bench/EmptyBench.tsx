@@ -3,7 +3,7 @@
 import { Button, Input, Radio, Select } from 'antd';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent, type ReactNode } from 'react';
-import { BRIEF_BOUNDS, USES, type Use } from '../../core/brief';
+import { BRIEF_BOUNDS, USES, fillBrief, type Use } from '../../core/brief';
 import { DRIVE_BOUNDS, REAR_DERAILLEUR_DATA } from '../../core/fit';
 import { parseShorthand } from '../../formats/shorthand';
 import { addBike, loadTakeInDemo, type Workshop } from '../../store';
@@ -28,9 +28,12 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   const result = parseShorthand(text);
   const answer = result.ok ? firstBike(result.setup, question, details) : undefined;
   const words = WORDS.emptyBench;
-  const begin = (event: FormEvent) => {
+  const begin = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     setTried(true);
+    // A number that cannot be kept stays in its field, with its reason: nothing goes on without it.
+    const refused = event.currentTarget.querySelector<HTMLElement>('[aria-invalid=true]');
+    if (refused) return refused.focus();
     if (!answer?.ok) return;
     const { bike, setup, candidates, path } = answer.first;
     edits.write(async () => {
@@ -126,7 +129,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
         id="first-use"
         allowClear
         style={{ width: 190 }}
-        placeholder={words.useOpen}
+        placeholder={WORDS.briefNumber.briefAssumed(USE_TEXT[fillBrief({}).use])}
         value={details.use ?? null}
         options={USES.map((value) => ({ value, label: capital(USE_TEXT[value]) }))}
         onChange={(value: Use | undefined) => onDetails({ use: value })}

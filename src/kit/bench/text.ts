@@ -62,7 +62,6 @@ export const WORDS = {
       mountains: 'Which easier gear for the mountains?',
     },
     use: 'Riding',
-    useOpen: 'not said: all road',
     cassette: 'The other cassette',
     totalCapacity: 'Its total capacity',
     largestCog: 'Its largest cog',

@@ -53,7 +53,7 @@ export function explainClimbSpeed(
 
 /** A development led over to the size that this person reads gears in; none where that is the development. */
 const inGearSize = (units: Units, developmentM: number) =>
-  units.gearSize.perMetre === 1
+  units.gearSize.kind === 'development'
     ? []
     : [
         `${fixed(developmentM, 3)} m × ${fixed(units.gearSize.perMetre, 3)} ${gearSizeUnit(units)} a metre = ${gearSizeText(units, developmentM)}`,
