@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { BRIEF_BOUNDS } from '../../core/brief';
 import { lossBetween, lossGearsOf, type LossGear, type LossOfGear } from '../../core/compare';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { withPublishedLoss } from '../../kit/bench/grouped-values';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { gearName } from '../../kit/explain/gears';
 import { Field } from '../../kit/fields/Field';
@@ -54,10 +55,8 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
   });
   const hasHub = all.some(({ figures }) => figures.candidate.setup.hubStages.length > 1);
   const published = bike.publishedLoss ?? {};
-  const setPublished = (next: PublishedLoss) =>
-    edits.editBike(WORDS.lossesBetween.published, (record) =>
-      withOptional(record, 'publishedLoss', Object.keys(next).length > 0 ? next : undefined),
-    );
+  const setPublished = <K extends keyof PublishedLoss>(field: K, value: PublishedLoss[K]) =>
+    edits.editBike(WORDS.lossesBetween.published, (record) => withPublishedLoss(record, field, value));
   const setTables = (field: 'lossPowerW' | 'lossKmh', value: number | undefined) =>
     edits.editPreferences((now) => ({ tables: withOptional(now.tables ?? {}, field, value) }));
   const side = (at: 0 | 1, label: string) => (
@@ -111,7 +110,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
           disabled={fromLink}
           width={120}
           value={published.differenceW}
-          onCommit={(value) => setPublished(withOptional(published, 'differenceW', value))}
+          onCommit={(value) => setPublished('differenceW', value)}
         />
         <Field id="published-source" label={WORDS.lossesBetween.source}>
           <Input
@@ -123,8 +122,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
             placeholder={WORDS.lossesBetween.sourceSuch}
             onBlur={({ target }) => {
               const source = target.value.trim();
-              if (source !== (published.source ?? ''))
-                setPublished(withOptional(published, 'source', source || undefined));
+              if (source !== (published.source ?? '')) setPublished('source', source || undefined);
             }}
           />
         </Field>

@@ -5,10 +5,11 @@ import { memo } from 'react';
 import { FIND_AIMS, FIND_AIMS_MAX, PRICE, type FindAim, type RoadChoice } from '../../core/find';
 import { PART_KINDS, type PartKind } from '../../core/parts/price-list';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { withPrice } from '../../kit/bench/grouped-values';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
 import { allDigits } from '../../kit/format';
-import { withOptional } from '../../kit/fields/with-optional';
+
 import { AIM_MEANING, AIM_NAME } from '../../kit/finding/aim-words';
 import { MustFields } from './MustFields';
 import { PART_NAME, PART_SHORT } from '../../kit/finding/part-words';
@@ -104,8 +105,8 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
   );
 }
 
-function PriceFields({ find: { settings, say } }: { find: Question }) {
-  const { bench } = useReadyBench();
+function PriceFields({ find: { settings } }: { find: Question }) {
+  const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   const said = bike.find?.prices ?? {};
   return (
@@ -126,7 +127,7 @@ function PriceFields({ find: { settings, say } }: { find: Question }) {
             disabled={fromLink}
             placeholder={WORDS.questionPanel.priceAssumed(allDigits(settings.prices[part]))}
             value={said[part]}
-            onCommit={(price) => say('prices', 'prices', withOptional(said, part, price))}
+            onCommit={(price) => edits.editBike('prices', (record) => withPrice(record, part, price))}
           />
         ))}
       </div>
