@@ -7,7 +7,7 @@ import { WORDS } from './text';
 export default function StageError({ error, reset }: { error: Error; reset: () => void }) {
   return (
     <div role="alert" style={{ padding: 24, background: 'var(--sheet)', border: '1px solid var(--stop)' }}>
-      <h1 style={{ fontSize: 18, marginTop: 0 }}>{WORDS.error.thisStageBroke}</h1>
+      <h1 style={{ fontSize: 'var(--text-5)', marginTop: 0 }}>{WORDS.error.thisStageBroke}</h1>
       <p>{error.message}</p>
       <p>{WORDS.error.whatYouTypedIsKept}</p>
       <Button onClick={reset}>{WORDS.error.tryAgain}</Button>

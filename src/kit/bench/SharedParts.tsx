@@ -1,6 +1,7 @@
 'use client';
 
 import { SLOT_TEXT } from '../../messages/job';
+import { Note } from '../sheet/Panel';
 import { useShop } from '../shop/ShopProvider';
 import { useReadyBench } from './BenchProvider';
 import { LETTERS } from './setup-sign';
@@ -8,7 +9,7 @@ import { sharedParts } from './shared-parts';
 import { WORDS } from './text';
 
 /** Says which parts of the selected setup are shared with other setups; nothing where none is. */
-export function SharedParts({ className }: { className?: string | undefined }) {
+export function SharedParts() {
   const { bench, workshop } = useReadyBench();
   const shop = useShop();
   const shared = sharedParts(bench.setup, shop?.setups ?? [], workshop.bikes, workshop.parts);
@@ -22,10 +23,10 @@ export function SharedParts({ className }: { className?: string | undefined }) {
       )
       .join(', ');
   return (
-    <p className={className} data-testid="shared-parts">
+    <Note data-testid="shared-parts">
       {WORDS.sharedParts.shared(
         shared.map(({ slot, name, others }) => `${SLOT_TEXT[slot]} “${name}” (${where(others)})`).join('; '),
       )}
-    </p>
+    </Note>
   );
 }

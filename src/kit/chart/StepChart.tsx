@@ -100,7 +100,7 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
                 yAdjust: -9,
                 color: palette.stop,
                 backgroundColor: palette.sheet,
-                font: { size: 10, weight: 'normal' as const },
+                font: { size: 11, weight: 'normal' as const },
                 padding: 1,
               },
             },

@@ -8,7 +8,16 @@ export function componentTheme(mode: 'light' | 'dark', still: boolean): ThemeCon
     algorithm: mode === 'dark' ? theme.darkAlgorithm : theme.defaultAlgorithm,
     token: {
       fontFamily: FONT_FAMILY,
+      // The six sizes of global.css.
       fontSize: 13,
+      fontSizeSM: 12,
+      fontSizeLG: 16,
+      fontSizeXL: 20,
+      fontSizeHeading1: 20,
+      fontSizeHeading2: 20,
+      fontSizeHeading3: 16,
+      fontSizeHeading4: 16,
+      fontSizeHeading5: 13,
       borderRadius: 2,
       borderRadiusLG: 3,
       borderRadiusSM: 2,

@@ -37,6 +37,7 @@ import { BriefChoice } from './BriefChoice';
 import { Roles } from './Roles';
 import { UsedGears } from './UsedGears';
 import { Wanted } from './Wanted';
+import { Note, PageHeading, Panel } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
 import { WORDS } from './words/text';
 
@@ -48,11 +49,11 @@ export function BriefStage() {
   useEffect(() => document.getElementById(location.hash.slice(1))?.focus(), []);
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.briefStage.brief}</h1>
+      <PageHeading>{WORDS.briefStage.brief}</PageHeading>
       <OneOrTwoHeadline />
       <Wanted />
       <div className={styles.columns}>
-        <section className={styles.panel} aria-label={WORDS.briefStage.riderAndBike}>
+        <Panel className={styles.panel} aria-label={WORDS.briefStage.riderAndBike}>
           <h2>{WORDS.briefStage.riderAndBike}</h2>
           <div className={styles.fields}>
             <BriefChoice field="use" label={WORDS.briefStage.riddenFor} texts={USE_TEXT} />
@@ -92,9 +93,9 @@ export function BriefStage() {
             <BriefNumber field="assistMaxW" />
             <BriefNumber field="assistCutOffKmh" />
           </div>
-          <p className={styles.note}>{WORDS.briefStage.withoutOneLeaveTheFirst}</p>
-        </section>
-        <section className={styles.panel} aria-label={WORDS.briefStage.roadsAndSpeeds}>
+          <Note>{WORDS.briefStage.withoutOneLeaveTheFirst}</Note>
+        </Panel>
+        <Panel className={styles.panel} aria-label={WORDS.briefStage.roadsAndSpeeds}>
           <h2>{WORDS.briefStage.roadsAndSpeeds}</h2>
           <div className={styles.fields}>
             <BriefNumber field="steepestGradePercent" />
@@ -127,8 +128,8 @@ export function BriefStage() {
               </span>
             ))}
           </div>
-        </section>
-        <section className={styles.panel} aria-label={WORDS.briefStage.stepsAndWishes}>
+        </Panel>
+        <Panel className={styles.panel} aria-label={WORDS.briefStage.stepsAndWishes}>
           <h2>{WORDS.briefStage.largestStepThatDoesNot}</h2>
           <div className={styles.three}>
             <BriefNumber field="stepClimbingPercent" label={WORDS.briefStage.climbing} />
@@ -142,7 +143,7 @@ export function BriefStage() {
           <Bothers />
           <Aims />
           <UsedGears />
-        </section>
+        </Panel>
       </div>
       <Roles />
     </>

@@ -18,6 +18,7 @@ import { capital, short } from '../../kit/format';
 import { formatShorthand } from '../../formats/shorthand';
 import { USE_TEXT } from '../../kit/words';
 import { ROLES_MAX, wheelsetOf, type RoleChange, type RoleState } from '../../records';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
 import { useRoles, type Roles as RolesInUse } from './useRoles';
 import { changeMinutes, changesSummary, changeText, driveText, roleAnswer } from './words/role-words';
@@ -42,7 +43,7 @@ export function Roles() {
           {WORDS.roles.addRole}
         </Button>
       </div>
-      {states.length === 0 && <p className={styles.note}>{WORDS.roles.intro}</p>}
+      {states.length === 0 && <Note>{WORDS.roles.intro}</Note>}
       {states.map((state) => (
         <RoleRow key={state.role.id} state={state} roles={roles} />
       ))}

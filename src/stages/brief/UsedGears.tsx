@@ -10,6 +10,7 @@ import { Field } from '../../kit/fields/Field';
 import { withOptional } from '../../kit/fields/with-optional';
 import { speedText } from '../../kit/format';
 import { wheelOf, wheelsetOf } from '../../records';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
 import { WORDS } from './words/text';
 import { recordedText } from './words/used-words';
@@ -84,9 +85,9 @@ export function UsedGears() {
         {teeth('rareCogs', WORDS.usedGears.rareCogs, fitted.cogs, rareCogs)}
         {fitted.chainrings.length > 1 && teeth('rareRings', WORDS.usedGears.rareRings, fitted.chainrings, rareRings)}
       </div>
-      <p className={styles.note} data-testid="recorded-gears">
+      <Note data-testid="recorded-gears">
         {used?.source === 'recorded' ? recordedText(used) : WORDS.usedGears.untilRecorded}
-      </p>
+      </Note>
     </>
   );
 }

@@ -12,6 +12,8 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { SPEED_UNIT_TEXT, fixed, short, speedIn } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -31,8 +33,8 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
   const height = Math.max(...columns.map(({ rows }) => rows.length));
   const inRange = (rpm: number) => rpm >= brief.lowRpm && rpm <= brief.highRpm;
   return (
-    <section className={styles.panel} aria-label={WORDS.atSpeed.atOneSpeed}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.atSpeed.atOneSpeed}>
+      <PanelHead>
         <h2>{WORDS.atSpeed.cadenceAt(short(speedIn(unit, kmh), 1), SPEED_UNIT_TEXT[unit])}</h2>
         <SpeedField
           id="compare-speed"
@@ -54,9 +56,9 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
             ),
           })}
         />
-      </div>
+      </PanelHead>
       <Sideways label={WORDS.atSpeed.atOneSpeed}>
-        <table className={styles.table} data-testid="compare-at-speed">
+        <Table className={styles.table} data-testid="compare-at-speed">
           <thead>
             <tr>
               {columns.map(({ place }) => (
@@ -100,9 +102,9 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </Sideways>
       <p className={styles.legend}>{WORDS.atSpeed.inRange(short(brief.lowRpm, 1), short(brief.highRpm, 1))}</p>
-    </section>
+    </Panel>
   );
 }

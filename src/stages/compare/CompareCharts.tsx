@@ -5,6 +5,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { allDigits } from '../../kit/format';
 import type { Comparison } from './useCompare';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -31,7 +32,7 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
   const withSteps = all.filter(({ figures }) => figures.report.path.steps.length > 0);
   return (
     <div className={styles.charts}>
-      <section className={styles.panel} aria-label={WORDS.compareCharts.stepsOverlaid}>
+      <Panel aria-label={WORDS.compareCharts.stepsOverlaid}>
         {withSteps.length > 0 && (
           <StepChart
             {...common}
@@ -47,8 +48,8 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
             height={260}
           />
         )}
-      </section>
-      <section className={styles.panel} aria-label={WORDS.compareCharts.cadenceOverlaid}>
+      </Panel>
+      <Panel aria-label={WORDS.compareCharts.cadenceOverlaid}>
         <CadenceChart
           {...common}
           title={WORDS.compareCharts.cadenceOverSpeedAlwaysIn}
@@ -60,7 +61,7 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
           )}
           series={runs}
         />
-      </section>
+      </Panel>
     </div>
   );
 }

@@ -5,6 +5,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { CompareLadder } from './CompareLadder';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
+import { Table } from '../../kit/sheet/Table';
 import styles from './ComparePaper.module.css';
 
 /** On paper no gear is chosen. */
@@ -36,7 +37,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
           </p>
         ))}
       {!contradicted && others.length > 0 && (
-        <table>
+        <Table>
           <thead>
             <tr>
               <td />
@@ -62,7 +63,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       )}
     </article>
   );

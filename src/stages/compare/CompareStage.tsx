@@ -23,6 +23,7 @@ import { SameJobTable } from './SameJobTable';
 import { Priorities } from './Priorities';
 import { useCompare } from './useCompare';
 import { Verdicts } from './Verdicts';
+import { PageHeading, Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -38,14 +39,14 @@ export function CompareStage() {
   const alone = comparison.all.length === 1;
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.compareStage.compare}</h1>
+      <PageHeading>{WORDS.compareStage.compare}</PageHeading>
       {alone && (
         <p className={styles.alone}>
           {WORDS.compareStage.thereIsOneSetupOn} <kbd>N</kbd> {WORDS.compareStage.toLayACandidateBeside}
         </p>
       )}
       <OneOrTwoHeadline />
-      <section className={styles.panel} aria-label={WORDS.compareStage.ladder}>
+      <Panel aria-label={WORDS.compareStage.ladder}>
         {!alone && contradictions.length === 0 && <Verdicts comparison={comparison} />}
         <CompareLadder
           comparison={comparison}
@@ -69,7 +70,7 @@ export function CompareStage() {
             </>
           }
         />
-      </section>
+      </Panel>
       {contradictions.length > 0 ? (
         <BriefNotice contradictions={contradictions} />
       ) : (

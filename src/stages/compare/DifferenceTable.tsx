@@ -15,6 +15,8 @@ import { Sideways } from '../../kit/sheet/Sideways';
 import { differenceWords, JUDGEMENT_SIGN, rowTitle, valueText } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import { SetupColumns } from './SetupColumns';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -53,8 +55,8 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <section className={styles.panel} aria-label={WORDS.differenceTable.differences}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.differenceTable.differences}>
+      <PanelHead>
         <h2>{WORDS.differenceTable.againstATheOneFitted}</h2>
         <span className={styles.legend}>
           {WORDS.differenceTable.betterWorseForThisBrief(
@@ -64,9 +66,9 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
           )}
         </span>
         <SaveTable name={WORDS.differenceTable.nameComparison(bench.bike.name)} table={table} byKey />
-      </div>
+      </PanelHead>
       <Sideways label={WORDS.differenceTable.differences}>
-        <table className={`${styles.table} ${styles.aligned}`} data-testid="differences">
+        <Table className={`${styles.table} ${styles.aligned}`} data-testid="differences">
           <SetupColumns setups={all.length} cells={2} />
           <thead>
             <tr>
@@ -118,12 +120,12 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
               })}
             </tr>
           </tbody>
-        </table>
+        </Table>
       </Sideways>
       <div className={styles.settable}>
         <BriefNumber field="frontDragCm2" width={280} />
       </div>
-    </section>
+    </Panel>
   );
 }
 

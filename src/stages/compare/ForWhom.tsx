@@ -2,6 +2,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import type { Comparison } from './useCompare';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 import { boughtText, suitText } from './words/suit-words';
@@ -11,7 +12,7 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
   const units = useUnits();
   const { all, inUse } = comparison;
   return (
-    <section className={styles.panel} aria-label={WORDS.forWhom.forWhom}>
+    <Panel aria-label={WORDS.forWhom.forWhom}>
       <h2>{WORDS.forWhom.forWhom}</h2>
       <dl className={styles.suits}>
         {all.map(({ place, suit, figures, rows, title }) => {
@@ -28,6 +29,6 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
           );
         })}
       </dl>
-    </section>
+    </Panel>
   );
 }

@@ -15,6 +15,8 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { fixed, short } from '../../kit/format';
 import { PUBLISHED_LOSS_W, type PublishedLoss } from '../../records';
 import type { Comparison } from './useCompare';
+import { Panel } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -72,7 +74,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
     </Field>
   );
   return (
-    <section className={styles.panel} aria-label={WORDS.lossesBetween.losses}>
+    <Panel aria-label={WORDS.lossesBetween.losses}>
       <h2>{WORDS.lossesBetween.losses}</h2>
       <div className={styles.lossFields}>
         {side(0, WORDS.lossesBetween.oneGear)}
@@ -127,7 +129,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
           />
         </Field>
       </div>
-      <table className={styles.table} data-testid="losses-between">
+      <Table className={styles.table} data-testid="losses-between">
         <thead>
           <tr>
             <th scope="col">{WORDS.lossesBetween.gear}</th>
@@ -142,7 +144,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
             <LossRow key={i} label={chosen[i]!.label} loss={loss} hasHub={hasHub} />
           ))}
         </tbody>
-      </table>
+      </Table>
       <p data-testid="loss-verdict">
         {withinSpreads
           ? WORDS.lossesBetween.noDifference(fixed(Math.abs(differenceW), 1))
@@ -158,7 +160,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
           )}
       </p>
       <p className={styles.legend}>{WORDS.lossesBetween.estimate}</p>
-    </section>
+    </Panel>
   );
 }
 

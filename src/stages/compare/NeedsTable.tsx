@@ -12,6 +12,8 @@ import { Sideways } from '../../kit/sheet/Sideways';
 import { botherOf, needFigure, needShare, needTitle } from './words/need-words';
 import type { Comparison } from './useCompare';
 import { SetupColumns } from './SetupColumns';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -39,13 +41,13 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <section className={styles.panel} aria-label={WORDS.needsTable.needs}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.needsTable.needs}>
+      <PanelHead>
         <h2>{WORDS.needsTable.yourNeedsMetOrNot}</h2>
         <SaveTable name={WORDS.needsTable.nameNeeds(bench.bike.name)} table={table} />
-      </div>
+      </PanelHead>
       <Sideways label={WORDS.needsTable.needs}>
-        <table className={`${styles.table} ${styles.aligned}`} data-testid="needs">
+        <Table className={`${styles.table} ${styles.aligned}`} data-testid="needs">
           <SetupColumns setups={all.length} cells={1} />
           <thead>
             <tr>
@@ -94,8 +96,8 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
               );
             })}
           </tbody>
-        </table>
+        </Table>
       </Sideways>
-    </section>
+    </Panel>
   );
 }

@@ -1,6 +1,7 @@
 import { LETTERS } from '../../kit/bench/setup-sign';
 import type { Priority } from '../../core/compare';
 import type { Comparison } from './useCompare';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -15,7 +16,7 @@ export function Priorities({ comparison }: { comparison: Comparison }) {
   const said = priorities.filter(({ choices }) => choices.length > 0).map(({ choices }) => choices.join());
   const agree = new Set(said).size <= 1;
   return (
-    <section className={styles.panel} aria-label={WORDS.priorities.priorities}>
+    <Panel aria-label={WORDS.priorities.priorities}>
       <h2>{agree ? WORDS.priorities.agree : WORDS.priorities.disagree}</h2>
       <dl className={styles.schools} data-testid="priorities">
         {priorities.map(({ priority, choices, notKnown }) => (
@@ -36,6 +37,6 @@ export function Priorities({ comparison }: { comparison: Comparison }) {
           </div>
         ))}
       </dl>
-    </section>
+    </Panel>
   );
 }

@@ -9,6 +9,8 @@ import { gearName, sizeChangeText } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
@@ -32,13 +34,13 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <section className={styles.panel} aria-label={WORDS.sameJobTable.sameJob}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.sameJobTable.sameJob}>
+      <PanelHead>
         <h2>{WORDS.sameJobTable.theSameJobForA}</h2>
         <SaveTable name={WORDS.sameJobTable.nameSameJob(bench.bike.name)} table={table} />
-      </div>
+      </PanelHead>
       <Sideways label={WORDS.sameJobTable.gearsThatDoTheSame}>
-        <table className={styles.table} data-testid="same-job">
+        <Table className={styles.table} data-testid="same-job">
           <thead>
             <tr>
               <th scope="col">
@@ -70,8 +72,8 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </Sideways>
-    </section>
+    </Panel>
   );
 }

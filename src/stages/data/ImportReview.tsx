@@ -7,6 +7,8 @@ import { differencesOf, type Preferred } from '../../records';
 import { LeftOffError, readKept, replaceDataset, takeIn, type BulkOptions, type Workshop } from '../../store';
 import { TABLE_TEXT, recordName } from './words/table-words';
 import type { PendingImport } from './useImport';
+import { Note } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Data.module.css';
 import { WORDS } from './words/text';
 
@@ -89,7 +91,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
           dataset.bikes.map(({ name }) => name).join(', ') || WORDS.importReview.noBikes,
         )}
       </p>
-      <table className={styles.table} data-testid="differences">
+      <Table className={styles.table} data-testid="differences">
         <thead>
           <tr>
             <th scope="col">{WORDS.importReview.what}</th>
@@ -111,7 +113,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {conflicts.length > 0 && (
         <p data-testid="conflicts">
           {WORDS.importReview.hereAndInTheFile(
@@ -140,7 +142,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
         )}
         <Button onClick={onDone}>{WORDS.importReview.leaveIt}</Button>
       </div>
-      <p className={styles.note}>{WORDS.importReview.allOfItComesIn}</p>
+      <Note>{WORDS.importReview.allOfItComesIn}</Note>
     </div>
   );
 }

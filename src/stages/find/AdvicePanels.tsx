@@ -9,6 +9,8 @@ import { partsText, setupName } from '../../kit/finding/part-words';
 import { LayButton } from './LayButton';
 import { useAdvice } from '../../kit/finding/useAdvice';
 import type { Find } from './useFind';
+import { Panel } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -19,11 +21,11 @@ export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
   const { sides } = told.advice;
   return (
     <div className={styles.advice}>
-      <section className={styles.panel} aria-label={WORDS.advicePanels.oneRingOrTwo}>
+      <Panel aria-label={WORDS.advicePanels.oneRingOrTwo}>
         <h2>{WORDS.advicePanels.oneRingOrTwoFor}</h2>
         <BestOfEach one={sides['1x'].best} two={sides['2x'].best} aims={aims} find={find} />
-      </section>
-      <section className={styles.panel} aria-label={WORDS.advicePanels.leastChange}>
+      </Panel>
+      <Panel aria-label={WORDS.advicePanels.leastChange}>
         <h2>{WORDS.advicePanels.whatAWouldNeedChanged}</h2>
         <dl className={styles.least} data-testid="least">
           {leastSentences(told.least, missed).map(({ what, text, found }) => (
@@ -35,7 +37,7 @@ export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
             </div>
           ))}
         </dl>
-      </section>
+      </Panel>
     </div>
   );
 }
@@ -59,7 +61,7 @@ function BestOfEach({
   ];
   if (sides.length === 0) return null;
   return (
-    <table className={styles.table} data-testid="best-of-each">
+    <Table className={styles.table} data-testid="best-of-each">
       <thead>
         <tr>
           <th scope="col">{WORDS.advicePanels.bestWith}</th>
@@ -96,6 +98,6 @@ function BestOfEach({
           ))}
         </tr>
       </tbody>
-    </table>
+    </Table>
   );
 }

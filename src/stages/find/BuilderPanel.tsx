@@ -17,6 +17,8 @@ import { CogsView } from './CogsView';
 import { cogsNumbers } from './cogs-numbers';
 import { TeethField } from './TeethField';
 import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassetteBuilder';
+import { Note, Panel } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -30,12 +32,12 @@ export const BuilderPanel = memo(function BuilderPanel() {
   const builder = useCassetteBuilder();
   const { ask, set, built, bought, waiting } = builder;
   return (
-    <section className={styles.panel} aria-label={WORDS.builderPanel.cassetteBuilder}>
+    <Panel aria-label={WORDS.builderPanel.cassetteBuilder}>
       <h2>{WORDS.builderPanel.buildACassette}</h2>
       <div className={styles.builder}>
         <BuilderFields ask={ask} set={set} disabled={bench.fromLink} />
         <div className={styles.built}>
-          {waiting && <p className={styles.note}>{waiting}</p>}
+          {waiting && <Note>{waiting}</Note>}
           {built && !built.ok && (
             <p role="alert" className={styles.failure} data-testid="builder-problem">
               {built.message}
@@ -59,7 +61,7 @@ export const BuilderPanel = memo(function BuilderPanel() {
         </div>
       </div>
       <BuiltList />
-    </section>
+    </Panel>
   );
 });
 
@@ -207,7 +209,7 @@ function ComparedFigures({
     [WORDS.builderPanel.ofThatRidingBeyondIts, ({ beyondEnds }) => beyondEnds],
   ];
   return (
-    <table className={styles.table} data-testid="builder-figures">
+    <Table className={styles.table} data-testid="builder-figures">
       <thead>
         <tr>
           <td />
@@ -230,7 +232,7 @@ function ComparedFigures({
             </tr>
           ))}
       </tbody>
-    </table>
+    </Table>
   );
 }
 

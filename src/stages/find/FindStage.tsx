@@ -8,6 +8,7 @@ import { MissesPanel } from './MissesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { SoFar } from './SoFar';
 import { useFind } from './useFind';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -20,7 +21,7 @@ export function FindStage() {
   const soFar = state.kind === 'searching' ? state.step?.front : undefined;
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.findStage.find}</h1>
+      <PageHeading>{WORDS.findStage.find}</PageHeading>
       <div className={styles.layout}>
         <QuestionPanel settings={find.settings} say={find.say} inUse={find.inUse} />
         <div className={styles.column}>

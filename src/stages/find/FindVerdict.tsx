@@ -22,6 +22,7 @@ import { OneOrTwo } from '../../kit/finding/OneOrTwo';
 import { useAdvice } from '../../kit/finding/useAdvice';
 import { capital } from '../../kit/format';
 import type { Find } from './useFind';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -56,7 +57,7 @@ export function FindVerdict({ find }: { find: Find }) {
               {WORDS.findVerdict.cancel}
             </Button>
           </div>
-          <p className={styles.note}>
+          <Note>
             {step
               ? WORDS.findVerdict.phaseDoneOfTotalMet(
                   PHASE_TEXT[step.phase],
@@ -66,7 +67,7 @@ export function FindVerdict({ find }: { find: Find }) {
                   step.frontCount > 0 ? WORDS.findVerdict.noneBeatsFrontCountOfThem(step.frontCount) : '',
                 )
               : WORDS.findVerdict.starting}
-          </p>
+          </Note>
         </section>
       );
     }
@@ -83,7 +84,7 @@ export function FindVerdict({ find }: { find: Find }) {
       return (
         <section className={styles.verdict} role="alert">
           <p className={styles.answer}>{WORDS.findVerdict.theSearchFailed}</p>
-          <p className={styles.note}>{state.message}</p>
+          <Note>{state.message}</Note>
           <Button size="small" onClick={again}>
             {WORDS.findVerdict.searchAgain}
           </Button>
@@ -111,10 +112,8 @@ function Answer({ find, told }: { find: Find; told: FindTold }) {
         )}
       </p>
       <OneOrTwo search={find} told={told} />
-      <p className={styles.note} data-testid="funnel">
-        {funnelText(result)}
-      </p>
-      {compatibleText(result) && <p className={styles.note}>{compatibleText(result)}</p>}
+      <Note data-testid="funnel">{funnelText(result)}</Note>
+      {compatibleText(result) && <Note>{compatibleText(result)}</Note>}
       <Requirements find={find} told={told} />
     </section>
   );

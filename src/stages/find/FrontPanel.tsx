@@ -6,7 +6,7 @@ import { AimLimits } from './AimLimits';
 import { FrontChart } from './FrontChart';
 import { FrontTable } from './FrontTable';
 import type { Find } from './useFind';
-import styles from './Find.module.css';
+import { Panel } from '../../kit/sheet/Panel';
 import { WORDS } from './words/text';
 
 interface FrontPanelProps {
@@ -27,7 +27,7 @@ export function FrontPanel({ find, rows, reasons, present }: FrontPanelProps) {
   const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
-    <section className={styles.panel} aria-label={WORDS.frontPanel.setupsWorthChoosingBetween}>
+    <Panel aria-label={WORDS.frontPanel.setupsWorthChoosingBetween}>
       {front.length > 1 && (
         <>
           <AimLimits
@@ -56,6 +56,6 @@ export function FrontPanel({ find, rows, reasons, present }: FrontPanelProps) {
         chosen={chosen}
         onChoose={setChosen}
       />
-    </section>
+    </Panel>
   );
 }

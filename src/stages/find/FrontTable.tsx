@@ -12,6 +12,7 @@ import { KIND_TEXT, doubtText, partsText, setupName } from '../../kit/finding/pa
 import { FoundDetails } from './FoundDetails';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
+import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -119,7 +120,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
         rowClassName={({ key }) => (key === chosen ? styles.chosen! : '')}
         onRow={({ key }) => ({ onClick: () => onChoose(key) })}
         expandable={{
-          columnTitle: <span className={styles.hidden}>{WORDS.frontTable.open}</span>,
+          columnTitle: <span className={sheet.hidden}>{WORDS.frontTable.open}</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),
           expandedRowRender: ({ found, equals }) => <FoundDetails find={find} found={found} equals={equals.slice(1)} />,

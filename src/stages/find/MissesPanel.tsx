@@ -7,6 +7,7 @@ import { missText } from '../../kit/finding/answer-words';
 import { setupName } from '../../kit/finding/part-words';
 import { LayButton } from './LayButton';
 import type { Find } from './useFind';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -18,7 +19,7 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
   const units = useUnits();
   const { brief, needs } = find.inUse;
   return (
-    <section className={styles.panel} aria-label={WORDS.missesPanel.closestMisses}>
+    <Panel aria-label={WORDS.missesPanel.closestMisses}>
       <h2>{WORDS.missesPanel.closestMissesOneForEach}</h2>
       <ol className={styles.misses} data-testid="misses">
         {closestMisses(told.result, SHOWN).map((miss) => (
@@ -29,7 +30,7 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
           </li>
         ))}
       </ol>
-      <p className={styles.note}>{WORDS.missesPanel.letGoOfWhatStands}</p>
-    </section>
+      <Note>{WORDS.missesPanel.letGoOfWhatStands}</Note>
+    </Panel>
   );
 }

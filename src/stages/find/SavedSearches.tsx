@@ -8,6 +8,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { readName } from '../../kit/bench/read-name';
 import { withOptional } from '../../kit/fields/with-optional';
 import { SAVED_SEARCHES_MAX } from '../../records';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -83,9 +84,7 @@ export function SavedSearches() {
           </Button>
         </form>
       )}
-      {full && (
-        <p className={styles.note}>{WORDS.savedSearches.savedSearchesMaxSearchesAreKeptRemove(SAVED_SEARCHES_MAX)}</p>
-      )}
+      {full && <Note>{WORDS.savedSearches.savedSearchesMaxSearchesAreKeptRemove(SAVED_SEARCHES_MAX)}</Note>}
     </div>
   );
 }

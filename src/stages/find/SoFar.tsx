@@ -4,6 +4,7 @@ import type { FindAim, Found } from '../../core/find';
 import { useUnits } from '../../kit/bench/useUnits';
 import { aimPhrase } from '../../kit/finding/aim-words';
 import { setupName } from '../../kit/finding/part-words';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -14,7 +15,7 @@ const SHOWN = 12;
 export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly FindAim[] }) {
   const units = useUnits();
   return (
-    <section className={styles.panel} aria-label={WORDS.soFar.foundSoFar} aria-busy>
+    <Panel aria-label={WORDS.soFar.foundSoFar} aria-busy>
       <h2>{WORDS.soFar.foundSoFar}</h2>
       <ul className={styles.soFar} data-testid="so-far">
         {front.slice(0, SHOWN).map((found) => (
@@ -24,6 +25,6 @@ export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   );
 }

@@ -11,6 +11,7 @@ import { FindNumber } from './FindNumber';
 import { ringsOfShelf } from './rings-of-shelf';
 import { TeethField } from './TeethField';
 import type { Question } from './useFind';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { WORDS } from './words/text';
 
@@ -116,16 +117,14 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
           }
         />
       </Field>
-      {shelfCassettes.length > 0 && (
-        <p className={styles.note}>{WORDS.spaceFields.andTheCountOfThe(shelfCassettes.length)}</p>
-      )}
+      {shelfCassettes.length > 0 && <Note>{WORDS.spaceFields.andTheCountOfThe(shelfCassettes.length)}</Note>}
       {built.length > 0 && (
-        <p className={styles.note}>
+        <Note>
           {WORDS.spaceFields.andValueYouBuilt(
             built.length === 1 ? WORDS.spaceFields.theOne : WORDS.spaceFields.theCount(built.length),
             built.map(({ name }) => name).join(', '),
           )}
-        </p>
+        </Note>
       )}
     </fieldset>
   );
@@ -166,11 +165,7 @@ function FrontRoomField({ use }: { use: Use }) {
           onChange={set}
         />
       </Field>
-      {note && (
-        <p className={styles.note} data-testid="front-room">
-          {note}
-        </p>
-      )}
+      {note && <Note data-testid="front-room">{note}</Note>}
     </>
   );
 }

@@ -37,7 +37,7 @@ export function CageChart({ cage, geometry, place, name }: CageChartProps) {
       yAdjust: yValue > 0 ? 9 : -9,
       color: palette.stop,
       backgroundColor: palette.sheet,
-      font: { size: 10, weight: 'normal' as const },
+      font: { size: 11, weight: 'normal' as const },
       padding: 1,
     },
   });

@@ -11,6 +11,7 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { fixed } from '../../kit/format';
 import { GearTable } from './GearTable';
 import type { Fit, GearCell } from './useFit';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -41,14 +42,14 @@ export function CagePanel({ fit }: { fit: Fit }) {
     if (left.length === 0) return null;
     // Without a cage length there is no table of angles, but what is left out must be seen, and undone.
     return (
-      <section className={styles.panel} aria-label={WORDS.cagePanel.cageAngle}>
-        <p className={styles.note} data-testid="wrap">
+      <Panel aria-label={WORDS.cagePanel.cageAngle}>
+        <Note data-testid="wrap">
           {WORDS.cagePanel.leftOutGears(pairsText(left))}{' '}
           <Button size="small" disabled={fromLink} onClick={() => avoid([])}>
             {WORDS.cagePanel.allowAll}
           </Button>
-        </p>
-      </section>
+        </Note>
+      </Panel>
     );
   }
   const out = cells.flat().filter(({ allowed }) => !allowed);
@@ -60,8 +61,8 @@ export function CagePanel({ fit }: { fit: Fit }) {
       withOptional(record, 'leftOut', leaveOut(toggledPlace(placeOf(cell), leftOutOf(record)), combinationOf(record))),
     );
   return (
-    <section className={styles.panel} aria-label={WORDS.cagePanel.cageAngle}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.cagePanel.cageAngle}>
+      <PanelHead>
         <h2>{WORDS.cagePanel.gearsYouAllowWithThe}</h2>
         {slack.length > 0 && (
           <Button size="small" disabled={fromLink} onClick={() => avoid([...out, ...slack].map(placeOf))}>
@@ -73,7 +74,7 @@ export function CagePanel({ fit }: { fit: Fit }) {
             {WORDS.cagePanel.allowAll}
           </Button>
         )}
-      </div>
+      </PanelHead>
       <GearTable
         rows={cells}
         corner="cog"
@@ -103,19 +104,17 @@ export function CagePanel({ fit }: { fit: Fit }) {
           </td>
         )}
       />
-      <p className={styles.note} data-testid="wrap">
+      <Note data-testid="wrap">
         {WORDS.cagePanel.valueBigStaysAMis(
           requiredT === requiredWholeT
             ? WORDS.cagePanel.theCageMustTakeUp(requiredWholeT)
             : WORDS.cagePanel.theCageMustTakeUpRequiredT(requiredT, requiredWholeT, out.length),
         )}
-      </p>
+      </Note>
       {leftOutElsewhere > 0 && (
-        <p className={styles.note} data-testid="left-out-elsewhere">
-          {WORDS.cagePanel.leftOutElsewhere(leftOutElsewhere)}
-        </p>
+        <Note data-testid="left-out-elsewhere">{WORDS.cagePanel.leftOutElsewhere(leftOutElsewhere)}</Note>
       )}
       <CageChart cage={cage} geometry={geometry} place={bench.place} name={bench.bike.name} />
-    </section>
+    </Panel>
   );
 }

@@ -8,6 +8,8 @@ import { CHAIN_SCHOOL_TEXT, explainChain, type ChainSchool } from '../../kit/exp
 import { Explained } from '../../kit/explain/Slip';
 import { changeText, endsText, roomText, schoolDifference } from './words/chain-words';
 import type { Fit } from './useFit';
+import { Note, Panel } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -19,9 +21,9 @@ export function ChainPanel({ fit }: { fit: Fit }) {
   const { setup } = bench;
   const { links, directPitches, linksUsed } = fit.report;
   return (
-    <section className={styles.panel} aria-label={WORDS.chainPanel.chain}>
+    <Panel aria-label={WORDS.chainPanel.chain}>
       <h2>{WORDS.chainPanel.howLongIsTheChain}</h2>
-      <table className={styles.chain}>
+      <Table className={styles.chain}>
         <tbody>
           {SCHOOLS.map((school) => (
             <tr key={school} data-school={school}>
@@ -42,7 +44,7 @@ export function ChainPanel({ fit }: { fit: Fit }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       <div className={styles.fields}>
         <SetupNumber
           id="chain-links"
@@ -56,16 +58,12 @@ export function ChainPanel({ fit }: { fit: Fit }) {
         />
         <PartNumber field="chainSpeeds" label={WORDS.chainPanel.madeFor} />
       </div>
-      <p className={styles.note} data-testid="chain-room">
-        {roomText(links)}
-      </p>
-      <p className={styles.note} data-testid="links-to-add">
+      <Note data-testid="chain-room">{roomText(links)}</Note>
+      <Note data-testid="links-to-add">
         {changeText(fit.linksToAdd, fit.presentLinks, setup.chainLinks !== undefined)}
-      </p>
-      <p className={styles.note} data-testid="chain-ends">
-        {endsText(linksUsed)}
-      </p>
-    </section>
+      </Note>
+      <Note data-testid="chain-ends">{endsText(linksUsed)}</Note>
+    </Panel>
   );
 }
 

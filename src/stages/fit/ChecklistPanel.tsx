@@ -4,6 +4,7 @@ import { Segmented } from 'antd';
 import { checklistOf, type ChecklistAnswer, type ChecklistId } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -21,14 +22,14 @@ export function ChecklistPanel() {
       withOptional(record, 'checklist', withOptional(record.checklist ?? {}, id, next === 'open' ? undefined : next)),
     );
   return (
-    <section className={styles.panel} aria-label={WORDS.checklistPanel.checklist}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.checklistPanel.checklist}>
+      <PanelHead>
         <h2>{WORDS.checklistPanel.checklist}</h2>
         <span data-testid="checklist-count">
           {WORDS.checklistPanel.answered(known, items.length)}
           {wrong > 0 && <b>. {WORDS.checklistPanel.wrong(wrong)}</b>}
         </span>
-      </div>
+      </PanelHead>
       <ul className={styles.checklist}>
         {items.map(({ id, answer }) => (
           <li key={id} data-testid={`look-${id}`}>
@@ -48,7 +49,7 @@ export function ChecklistPanel() {
           </li>
         ))}
       </ul>
-      <p className={styles.note}>{WORDS.checklistPanel.note}</p>
-    </section>
+      <Note>{WORDS.checklistPanel.note}</Note>
+    </Panel>
   );
 }

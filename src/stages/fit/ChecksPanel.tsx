@@ -7,6 +7,7 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
 import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from '../../kit/verdict/answer-words';
 import type { Fit } from './useFit';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -19,8 +20,8 @@ export function ChecksPanel({ fit }: { fit: Fit }) {
       withOptional(bike, 'limitsSchool', next === 'sheet' ? undefined : next),
     );
   return (
-    <section className={styles.panel} aria-label={WORDS.checksPanel.checks}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.checksPanel.checks}>
+      <PanelHead>
         <h2>{WORDS.checksPanel.willItGoTogether}</h2>
         <Segmented<LimitsSchool>
           size="small"
@@ -30,12 +31,12 @@ export function ChecksPanel({ fit }: { fit: Fit }) {
           onChange={choose}
           aria-label={WORDS.checksPanel.schoolOnPublishedLimits}
         />
-      </div>
+      </PanelHead>
       <p className={styles.answer} data-kind={answer.kind} data-testid="fit-answer">
         {answerText(answer, school)}
       </p>
       <CheckList checks={report.checks} setup={bench.setup} trials={school === 'sheet' ? undefined : report.trials} />
-      <p className={styles.note}>{SCHOOL_NOTE[school]}</p>
-    </section>
+      <Note>{SCHOOL_NOTE[school]}</Note>
+    </Panel>
   );
 }

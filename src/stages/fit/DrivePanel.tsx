@@ -15,6 +15,7 @@ import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { DerailleurNumber, PartNumber, usePartEdit } from '../../kit/bench/PartFields';
 import { SharedParts } from '../../kit/bench/SharedParts';
 import { Field } from '../../kit/fields/Field';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -42,7 +43,7 @@ export function DrivePanel() {
   const { setup } = bench;
   const two = setup.chainrings.length > 1;
   return (
-    <section className={styles.panel} aria-label={WORDS.drivePanel.frameAndDerailleurs}>
+    <Panel aria-label={WORDS.drivePanel.frameAndDerailleurs}>
       <h2>{WORDS.drivePanel.frame}</h2>
       <div className={styles.fields}>
         <BikeNumber
@@ -103,11 +104,9 @@ export function DrivePanel() {
           <DerailleurNumber key={field} field={field} assumed={assumed} />
         ))}
       </div>
-      <SharedParts className={styles.note} />
-      <p className={styles.note}>
-        {WORDS.drivePanel.derailleurCrankAndCageName(setup.name ?? WORDS.drivePanel.thisSetup)}
-      </p>
-    </section>
+      <SharedParts />
+      <Note>{WORDS.drivePanel.derailleurCrankAndCageName(setup.name ?? WORDS.drivePanel.thisSetup)}</Note>
+    </Panel>
   );
 }
 

@@ -12,6 +12,7 @@ import { ShiftPanel } from './ShiftPanel';
 import { SidePanel } from './SidePanel';
 import { TopPanel } from './TopPanel';
 import { useFit } from './useFit';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -20,7 +21,7 @@ export function FitStage() {
   const fit = useFit();
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.fitStage.fit}</h1>
+      <PageHeading>{WORDS.fitStage.fit}</PageHeading>
       <SameAsA />
       <div className={styles.top}>
         <ChecksPanel fit={fit} />

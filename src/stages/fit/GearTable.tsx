@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Sideways } from '../../kit/sheet/Sideways';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -22,7 +23,7 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
 }: GearTableProps<T>) {
   return (
     <Sideways label={WORDS.gearTable.cageAngles}>
-      <table className={className} data-testid={testId}>
+      <Table className={className} data-testid={testId}>
         <thead>
           <tr>
             <th scope="col">{corner}</th>
@@ -41,7 +42,7 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </Sideways>
   );
 }

@@ -10,6 +10,7 @@ import { short } from '../../kit/format';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { FreehubView } from './FreehubView';
 import { usePartOffers } from './usePartOffers';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -21,7 +22,7 @@ export function HubPanel() {
   const bodyLengthMm = wheelset.freehub?.bodyLengthMm;
   const { cassetteLengthMm, spacerMm } = setup.parts;
   return (
-    <section className={styles.panel} aria-label={WORDS.hubPanel.freehub}>
+    <Panel aria-label={WORDS.hubPanel.freehub}>
       <h2>{WORDS.hubPanel.freehubAndSpacer}</h2>
       {bodyLengthMm !== undefined && cassetteLengthMm !== undefined ? (
         <>
@@ -43,7 +44,7 @@ export function HubPanel() {
           />
         </>
       ) : (
-        <p className={styles.note}>{WORDS.hubPanel.typeTheLengthOfThe}</p>
+        <Note>{WORDS.hubPanel.typeTheLengthOfThe}</Note>
       )}
       <div className={styles.fields}>
         <Field id="freehub-typical" label={WORDS.hubPanel.bodyLikeATypicalOne}>
@@ -77,6 +78,6 @@ export function HubPanel() {
         <PartNumber field="spacerMm" />
         {setup.hubStages.length > 1 && <PartNumber field="hubRatioMin" />}
       </div>
-    </section>
+    </Panel>
   );
 }

@@ -14,6 +14,7 @@ import type { LossSchool } from '../../records';
 import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import { useLosses } from './useLosses';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -34,8 +35,8 @@ export function LossPanel({ fit }: { fit: Fit }) {
     );
   const counted = school === 'count';
   return (
-    <section className={styles.panel} aria-label={WORDS.lossPanel.losses}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.lossPanel.losses}>
+      <PanelHead>
         <h2>{WORDS.lossPanel.whatChainAndAirTake(short(powerW, 0))}</h2>
         {counted && (
           <SaveTable
@@ -57,7 +58,7 @@ export function LossPanel({ fit }: { fit: Fit }) {
           onChange={choose}
           aria-label={WORDS.lossPanel.schoolOnLossesLabel}
         />
-      </div>
+      </PanelHead>
       {counted ? (
         <>
           <p className={styles.answerSmall} data-testid="loss">
@@ -80,16 +81,14 @@ export function LossPanel({ fit }: { fit: Fit }) {
               </td>
             )}
           />
-          <p className={styles.note}>
+          <Note>
             {WORDS.lossPanel.anEstimateFromTheFriction(fixed(CHAIN_FRICTION.lowMu, 2), fixed(CHAIN_FRICTION.highMu, 2))}
-          </p>
+          </Note>
         </>
       ) : (
-        <p className={styles.note} data-testid="loss">
-          {WORDS.lossPanel.ignoredDirtOnTheChain}
-        </p>
+        <Note data-testid="loss">{WORDS.lossPanel.ignoredDirtOnTheChain}</Note>
       )}
-      <p className={styles.note} data-testid="front-drag">
+      <Note data-testid="front-drag">
         {setup.chainrings.length > 1
           ? WORDS.lossPanel.leavingOutFrontDerailleurAnd
           : WORDS.lossPanel.withoutFrontDerailleurAndSecond}
@@ -106,7 +105,7 @@ export function LossPanel({ fit }: { fit: Fit }) {
           </span>
         ))}
         {WORDS.lossPanel.itGrowsWithTheSpeed}
-      </p>
+      </Note>
       <div className={styles.fields}>
         <BriefNumber field="powerW" width={150} />
         <BikeNumber
@@ -120,6 +119,6 @@ export function LossPanel({ fit }: { fit: Fit }) {
         />
         <BriefNumber field="frontDragCm2" label={WORDS.lossPanel.dragAreaOfTheFront} width={170} />
       </div>
-    </section>
+    </Panel>
   );
 }

@@ -16,6 +16,7 @@ import { Numbers } from '../../kit/numbers/Numbers';
 import { IndexingView, signedMm } from './IndexingView';
 import { usePartOffers } from './usePartOffers';
 import type { Fit } from './useFit';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -32,8 +33,8 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
   const shifting = setup.parts.shifting ?? 'cable';
   const toleranceMm = setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   return (
-    <section className={styles.panel} aria-label={WORDS.shiftPanel.indexing}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.shiftPanel.indexing}>
+      <PanelHead>
         <h2>{WORDS.shiftPanel.indexingWhereEachClickPuts}</h2>
         {indexing && (
           <SavePicture
@@ -52,7 +53,7 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
           onChange={(next) => editPart('shifting', 'shifting', next === 'cable' ? undefined : next)}
           aria-label={WORDS.shiftPanel.howTheRearDerailleurIs}
         />
-      </div>
+      </PanelHead>
       {indexing ? (
         <>
           <IndexingView cogs={setup.cogs} error={indexing} toleranceMm={toleranceMm} drawingRef={drawing} />
@@ -73,11 +74,11 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
           />
         </>
       ) : (
-        <p className={styles.note}>
+        <Note>
           {shifting === 'cable'
             ? WORDS.shiftPanel.typeTheCableThatA
             : WORDS.shiftPanel.electronicPartsPlaceThemselvesThey}
-        </p>
+        </Note>
       )}
       <div className={styles.fields}>
         <PartName
@@ -130,6 +131,6 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
           </>
         )}
       </div>
-    </section>
+    </Panel>
   );
 }

@@ -11,6 +11,7 @@ import { SideView, type SideViewProps } from '../../kit/side-view/SideView';
 import { endCheckText } from './words/chain-words';
 import type { Fit, GearCell } from './useFit';
 import { useOverlay } from './useOverlay';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -24,10 +25,10 @@ export function SidePanel({ fit }: { fit: Fit }) {
   const overlay = useOverlay(fit);
   if (!geometry) {
     return (
-      <section className={styles.panel} aria-label={WORDS.sidePanel.sideView}>
+      <Panel aria-label={WORDS.sidePanel.sideView}>
         <h2>{WORDS.sidePanel.sideView}</h2>
-        <p className={styles.note}>{WORDS.sidePanel.typeTheCageLengthBelow}</p>
-      </section>
+        <Note>{WORDS.sidePanel.typeTheCageLengthBelow}</Note>
+      </Panel>
     );
   }
   // The place may lie outside after a change of setup.
@@ -57,8 +58,8 @@ export function SidePanel({ fit }: { fit: Fit }) {
     pose: one.pose,
   });
   return (
-    <section className={styles.panel} aria-label={WORDS.sidePanel.sideView}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.sidePanel.sideView}>
+      <PanelHead>
         <h2>
           {WORDS.sidePanel.sideViewWithLinksUsedLinks(
             linksUsed,
@@ -74,7 +75,7 @@ export function SidePanel({ fit }: { fit: Fit }) {
           aria-label={WORDS.sidePanel.layOverTheSideView}
           style={{ width: 210 }}
         />
-      </div>
+      </PanelHead>
       <div className={styles.views}>
         {ends.map(({ end: which, row: end }) => {
           const name = WORDS.sidePanel[which];
@@ -105,8 +106,8 @@ export function SidePanel({ fit }: { fit: Fit }) {
           />
         </div>
       </div>
-      <p className={styles.note}>{WORDS.sidePanel.eachDashIsALink}</p>
-    </section>
+      <Note>{WORDS.sidePanel.eachDashIsALink}</Note>
+    </Panel>
   );
 }
 

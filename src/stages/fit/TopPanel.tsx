@@ -24,6 +24,7 @@ import { TopView } from '../../kit/top-view/TopView';
 import { useChainline } from './useChainline';
 import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
@@ -47,8 +48,8 @@ export function TopPanel({ fit }: { fit: Fit }) {
     ['cogPitchMm', WORDS.topPanel.cogPitch, COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
   ] as const;
   return (
-    <section className={styles.panel} aria-label={WORDS.topPanel.topView}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.topPanel.topView}>
+      <PanelHead>
         <h2>{WORDS.topPanel.topViewTheChainsAngle}</h2>
         <SavePicture name={WORDS.topPanel.nameTopView(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
         <SaveTable
@@ -59,7 +60,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
           })}
           byKey
         />
-      </div>
+      </PanelHead>
       <TopView rows={rows} geometry={geometry} drawingRef={drawing} />
       <GearTable
         rows={setup.chainrings.map((ring) => rows.filter(({ chainring }) => chainring === ring))}
@@ -72,7 +73,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
           </td>
         )}
       />
-      <p className={styles.note} data-testid="back-pedal">
+      <Note data-testid="back-pedal">
         {WORDS.topPanel.straightestSteeperThanYourSteepDeg(
           short(steepDeg, 2),
           risky.length === 0
@@ -81,7 +82,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
                 risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', '),
               ),
         )}
-      </p>
+      </Note>
       <div className={styles.fields}>
         <Field id="chainline-typical" label={WORDS.topPanel.likeATypicalOne}>
           <Select
@@ -134,7 +135,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
           />
         </Field>
       </div>
-    </section>
+    </Panel>
   );
 }
 

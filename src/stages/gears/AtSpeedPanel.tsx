@@ -11,6 +11,8 @@ import { SpeedField } from '../../kit/fields/SpeedField';
 import { fixed, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -27,8 +29,8 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
   const rows = speedRows(report, brief, atKmh, atRpm);
   const nearest = rows.find(({ isNearest }) => isNearest)!;
   return (
-    <section className={styles.panel} aria-label={WORDS.atSpeedPanel.atOneSpeed}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.atSpeedPanel.atOneSpeed}>
+      <PanelHead>
         <h2>{WORDS.atSpeedPanel.atOneSpeed}</h2>
         <SaveTable
           name={WORDS.atSpeedPanel.nameAtOneSpeed(bench.bike.name)}
@@ -69,7 +71,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
           value={typedRpm}
           onCommit={setTypedRpm}
         />
-      </div>
+      </PanelHead>
       <p className={styles.stepSummary} data-testid="at-speed-words">
         {WORDS.atSpeedPanel.atSpeedInSpeedUnit(short(speedIn(unit, atKmh), 1), SPEED_UNIT_TEXT[unit])}{' '}
         <b>{gearName(nearest.gear)}</b> {WORDS.atSpeedPanel.at}{' '}
@@ -80,7 +82,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
           WORDS.atSpeedPanel.aStepHarderCadenceRpmHarderRpm(fixed(nearest.cadenceRpm, 0), fixed(nearest.harderRpm, 0))}
         .
       </p>
-      <table className={styles.stepTable} data-testid="at-speed-table">
+      <Table className={styles.stepTable} data-testid="at-speed-table">
         <thead>
           <tr>
             <th scope="col">{WORDS.atSpeedPanel.gear}</th>
@@ -103,7 +105,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
             </tr>
           ))}
         </tbody>
-      </table>
-    </section>
+      </Table>
+    </Panel>
   );
 }

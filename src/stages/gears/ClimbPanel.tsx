@@ -12,6 +12,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { fixed, short, speedText } from '../../kit/format';
 import { useClimb, type ClimbTyped } from './useClimb';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -52,10 +53,10 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
   const units = useUnits();
   const { typed, type, used, result, resistance, easiest, easiestRpm, enough, remedy } = useClimb(gears);
   return (
-    <section className={styles.panel} aria-label={WORDS.climbPanel.onAClimb}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.climbPanel.onAClimb}>
+      <PanelHead>
         <h2>{WORDS.climbPanel.onAClimb}</h2>
-      </div>
+      </PanelHead>
       <div className={styles.sheetFields}>
         {FIELDS.map(({ field, unit, ...rest }) => {
           const common = {
@@ -104,6 +105,6 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
               ),
         )}
       </p>
-    </section>
+    </Panel>
   );
 }

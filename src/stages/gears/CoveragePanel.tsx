@@ -6,6 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { fixed, short, speedIn, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -18,10 +19,10 @@ export function CoveragePanel({ gears }: { gears: Gears }) {
   const { band, holes, lowestSteadyKmh, topKmh } = coverage;
   const bandText = WORDS.coveragePanel.lowRpmHighRpm(short(band.lowRpm, 1), short(band.highRpm, 1));
   return (
-    <section className={styles.panel} aria-label={WORDS.coveragePanel.coverage}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.coveragePanel.coverage}>
+      <PanelHead>
         <h2>{WORDS.coveragePanel.whatBandTextReach(bandText)}</h2>
-      </div>
+      </PanelHead>
       <dl className={styles.facts}>
         <dt>{WORDS.coveragePanel.lowestSteadySpeed}</dt>
         <dd>{speedText(unit, lowestSteadyKmh)}</dd>
@@ -53,6 +54,6 @@ export function CoveragePanel({ gears }: { gears: Gears }) {
           ))}
         </ul>
       )}
-    </section>
+    </Panel>
   );
 }

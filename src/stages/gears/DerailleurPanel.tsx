@@ -6,6 +6,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -21,10 +22,10 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { setup, fromLink } = bench;
   return (
-    <section className={styles.panel} aria-label={WORDS.derailleurPanel.rearDerailleur}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.derailleurPanel.rearDerailleur}>
+      <PanelHead>
         <h2>{WORDS.derailleurPanel.rearDerailleurByItsSheet}</h2>
-      </div>
+      </PanelHead>
       <div className={styles.sheetFields}>
         {LABELS.map(([field, label]) => (
           <NumberField
@@ -54,7 +55,7 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
       <div className={styles.checkList}>
         <CheckList checks={gears.checks} setup={setup} />
       </div>
-    </section>
+    </Panel>
   );
 }
 

@@ -5,6 +5,7 @@ import { CLOSENESS_PERCENT } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { NumberField } from '../../kit/fields/NumberField';
 import type { Gears } from './useGears';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -19,7 +20,7 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   return (
-    <section className={styles.panel} aria-label={WORDS.distinctPanel.distinctGears}>
+    <Panel aria-label={WORDS.distinctPanel.distinctGears}>
       <div className={styles.distinctHead}>
         <h2>{WORDS.distinctPanel.distinctGearsByWhatCounts}</h2>
         <NumberField
@@ -46,6 +47,6 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
         closenessPercent={bike.closenessPercent}
         count={gears.report.distinct.length}
       />
-    </section>
+    </Panel>
   );
 }

@@ -12,6 +12,7 @@ import type { LadderPicture } from '../../kit/ladder/scene';
 import { formatShorthand } from '../../formats/shorthand';
 import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
+import { Table } from '../../kit/sheet/Table';
 import styles from './GearCard.module.css';
 import { WORDS } from './words/text';
 
@@ -41,7 +42,7 @@ export function GearCard({ gears }: { gears: Gears }) {
         {bench.bike.name} <span>{formatShorthand(report.setup)}</span>
       </h1>
       <Ladder picture={picture} />
-      <table>
+      <Table>
         <thead>
           <tr>
             <th>{WORDS.gearCard.gear}</th>
@@ -60,7 +61,7 @@ export function GearCard({ gears }: { gears: Gears }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {report.path.crossovers.map((crossover) => (
         <p key={gearName(crossover.step.to)}>
           {crossoverWords(crossover, report.setup, bench.setup.clicksPerPush, frontControlOf(bench.setup.parts)).easier}

@@ -12,6 +12,9 @@ import { useShortcut } from '../../kit/shell/useShortcut';
 import { useSteady } from '../../kit/useSteady';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
+import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -43,8 +46,8 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
 
   return (
-    <section className={styles.panel} aria-label={WORDS.gearTable.gearTable}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.gearTable.gearTable}>
+      <PanelHead>
         <h2>{WORDS.gearTable.gears}</h2>
         <QuantitySelect choice={choice} />
         <Button
@@ -55,12 +58,12 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
         >
           {WORDS.gearTable.csv}
         </Button>
-      </div>
+      </PanelHead>
       {choice === 'gainRatio' && context.riding.crankLengthMm === undefined && (
         <p className={styles.missing}>{WORDS.gearTable.gainRatioNeedsTheCrank}</p>
       )}
-      <table className={styles.gearTable} data-testid="gear-table">
-        <caption className={styles.hidden}>{WORDS.gearTable.titleOfEveryGearRings(view.title)}</caption>
+      <Table className={styles.gearTable} data-testid="gear-table">
+        <caption className={sheet.hidden}>{WORDS.gearTable.titleOfEveryGearRings(view.title)}</caption>
         <thead>
           <tr>
             <th scope="col">{WORDS.gearTable.cog}</th>
@@ -110,14 +113,14 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       {chainrings.length > 1 && (
         <p className={styles.tableLegend}>
           <i className={styles.legendHollow} /> {WORDS.gearTable.crossChainedByYourRule} {context.riding.crossedCogs}{' '}
           {WORDS.gearTable.largestCogsSmallRingWith} {context.riding.crossedCogs} {WORDS.gearTable.smallest}
         </p>
       )}
-    </section>
+    </Panel>
   );
 }
 

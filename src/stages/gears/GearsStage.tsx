@@ -17,6 +17,7 @@ import { ShiftingView } from './ShiftingView';
 import { TablesView } from './TablesView';
 import { StepList } from './StepList';
 import { useGears } from './useGears';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -33,7 +34,7 @@ export function GearsStage() {
   const select = useCallback(({ key }: { key: string }) => setSelectedKey(key), []);
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.gearsStage.gears}</h1>
+      <PageHeading>{WORDS.gearsStage.gears}</PageHeading>
       <div className={styles.stage}>
         <div className={styles.ladderColumn}>
           <LadderPanel gears={gears} selectedKey={selectedKey} onSelect={select} />

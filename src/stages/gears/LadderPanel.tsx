@@ -27,6 +27,7 @@ import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
 import { laneAsked, type Gears } from './useGears';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -58,7 +59,7 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
   }, [place, report, coverage, cadenceRpm, selected, inUse, preferences, units]);
   const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
-    <section className={styles.panel} aria-label={WORDS.ladderPanel.ladder}>
+    <Panel aria-label={WORDS.ladderPanel.ladder}>
       <div className={styles.ladderHead}>
         <b>{picture.left.title}</b>
         <b className={styles.rightTitle}>{picture.right.title}</b>
@@ -71,7 +72,7 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
         hasTwoRings={report.setup.chainrings.length > 1}
         hasBand={coverage !== undefined}
       />
-    </section>
+    </Panel>
   );
 }
 

@@ -8,6 +8,7 @@ import { ClimbPanel } from './ClimbPanel';
 import { CoveragePanel } from './CoveragePanel';
 import { cadenceLines } from './riding-rows';
 import type { Gears } from './useGears';
+import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -26,7 +27,7 @@ export function RidingView({ gears }: { gears: Gears }) {
     <div className={styles.riding}>
       <div className={styles.column}>
         {contradictions.length === 0 && (
-          <section className={styles.panel} aria-label={WORDS.ridingView.speedAndCadence}>
+          <Panel aria-label={WORDS.ridingView.speedAndCadence}>
             <CadenceChart
               title={WORDS.ridingView.speedAndCadenceEveryGear}
               name={WORDS.ridingView.nameSpeedAndCadence(bench.bike.name)}
@@ -39,7 +40,7 @@ export function RidingView({ gears }: { gears: Gears }) {
               brief={brief}
               speedUnit={preferences.speedUnit}
             />
-          </section>
+          </Panel>
         )}
         <CoveragePanel gears={gears} />
         <ClimbPanel gears={gears} />

@@ -17,6 +17,7 @@ import { useShortcut } from '../../kit/shell/useShortcut';
 import { GearCard } from './GearCard';
 import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -41,8 +42,8 @@ export function ShiftingView({ gears }: { gears: Gears }) {
   const cassette = stepListing(report, 'cassette').rows.map(({ step }) => step);
   return (
     <div className={styles.shifting}>
-      <section className={styles.panel} aria-label={WORDS.shiftingView.shiftPath}>
-        <div className={styles.panelHead}>
+      <Panel aria-label={WORDS.shiftingView.shiftPath}>
+        <PanelHead>
           <h2>{WORDS.shiftingView.shiftPathCountGearsFrom(path.gears.length)}</h2>
           <Button
             size="small"
@@ -52,7 +53,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
           >
             {WORDS.shiftingView.gearCard}
           </Button>
-        </div>
+        </PanelHead>
         <ol className={styles.path} data-testid="shift-path">
           {path.gears.map((gear, i) => {
             const changes = i > 0 && path.crossovers.some(({ step }) => step.to === gear);
@@ -101,8 +102,8 @@ export function ShiftingView({ gears }: { gears: Gears }) {
           )}
           <LeverField id="lever" record={setup} />
         </div>
-      </section>
-      <section className={styles.panel} aria-label={WORDS.shiftingView.stepProfile}>
+      </Panel>
+      <Panel aria-label={WORDS.shiftingView.stepProfile}>
         {path.steps.length > 0 && (
           <>
             <StepChart
@@ -125,7 +126,7 @@ export function ShiftingView({ gears }: { gears: Gears }) {
             )}
           </>
         )}
-      </section>
+      </Panel>
       {printing && (
         <PrintSheet>
           <GearCard gears={gears} />

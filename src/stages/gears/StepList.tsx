@@ -12,6 +12,8 @@ import { STEP_ROUTES, type StepRoute } from '../../records';
 import { nextOf } from './quantity';
 import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -29,8 +31,8 @@ export function StepList({ gears }: { gears: Gears }) {
   const { rows, summary } = stepListing(report, route);
 
   return (
-    <section className={styles.panel} aria-label={WORDS.stepList.steps}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.stepList.steps}>
+      <PanelHead>
         <h2>{WORDS.stepList.steps}</h2>
         <Segmented
           size="small"
@@ -49,7 +51,7 @@ export function StepList({ gears }: { gears: Gears }) {
           onChange={(stepReading) => edits.editPreferences({ stepReading })}
           options={READINGS.map((value) => ({ value, label: READING_TEXT[value] }))}
         />
-      </div>
+      </PanelHead>
       <div className={styles.summaryLine}>
         {summary && (
           <p className={styles.stepSummary}>
@@ -80,7 +82,7 @@ export function StepList({ gears }: { gears: Gears }) {
           })}
         />
       </div>
-      <table className={styles.stepTable} data-testid="step-table">
+      <Table className={styles.stepTable} data-testid="step-table">
         <thead>
           <tr>
             <th scope="col">{WORDS.stepList.easierHarder}</th>
@@ -106,7 +108,7 @@ export function StepList({ gears }: { gears: Gears }) {
             </tr>
           ))}
         </tbody>
-      </table>
-    </section>
+      </Table>
+    </Panel>
   );
 }

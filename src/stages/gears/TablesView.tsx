@@ -24,6 +24,9 @@ import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { TableSettings } from '../../records';
 import type { Gears } from './useGears';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
+import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Gears.module.css';
 import { WORDS } from './words/text';
 
@@ -76,8 +79,8 @@ function RingCogTable({ gears }: { gears: Gears }) {
     />
   );
   return (
-    <section className={styles.panel} aria-label={WORDS.tablesView.ringsByCogs}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.tablesView.ringsByCogs}>
+      <PanelHead>
         <h2>{WORDS.tablesView.ringsByCogs}</h2>
         <SaveTable
           name={WORDS.tablesView.nameRingsByCogs(bench.bike.name)}
@@ -86,7 +89,7 @@ function RingCogTable({ gears }: { gears: Gears }) {
             rows: sprockets.map((cog, i) => [cog, ...values[i]!]),
           })}
         />
-      </div>
+      </PanelHead>
       <div className={styles.tableFields}>
         {teeth('ringFromT', WORDS.tablesView.ringsFrom, ringFromT)}
         {teeth('ringToT', WORDS.tablesView.to, ringToT)}
@@ -130,8 +133,8 @@ function RingCogTable({ gears }: { gears: Gears }) {
         </p>
       ) : (
         <Sideways label={WORDS.tablesView.ringsByCogs}>
-          <table className={styles.stepTable} data-testid="ring-cog-table">
-            <caption className={styles.hidden}>
+          <Table className={styles.stepTable} data-testid="ring-cog-table">
+            <caption className={sheet.hidden}>
               {reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : WORDS.tablesView.rpm}
             </caption>
             <thead>
@@ -160,11 +163,11 @@ function RingCogTable({ gears }: { gears: Gears }) {
                 </tr>
               ))}
             </tbody>
-          </table>
+          </Table>
         </Sideways>
       )}
       <p className={styles.tableLegend}>{WORDS.tablesView.presentMarked}</p>
-    </section>
+    </Panel>
   );
 }
 
@@ -174,8 +177,8 @@ function CadenceTable({ gears }: { gears: Gears }) {
   const { pathGears } = gears.report;
   const rows = cadenceTable(pathGears, TABLE_CADENCES_RPM);
   return (
-    <section className={styles.panel} aria-label={WORDS.tablesView.cadenceByGear}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.tablesView.cadenceByGear}>
+      <PanelHead>
         <h2>{WORDS.tablesView.speedAtEachCadence(SPEED_UNIT_TEXT[speedUnit])}</h2>
         <SaveTable
           name={WORDS.tablesView.nameCadenceByGear(bench.bike.name)}
@@ -184,9 +187,9 @@ function CadenceTable({ gears }: { gears: Gears }) {
             rows: pathGears.map((gear, i) => [gearName(gear), ...rows[i]!]),
           })}
         />
-      </div>
+      </PanelHead>
       <Sideways label={WORDS.tablesView.cadenceByGear}>
-        <table className={styles.stepTable} data-testid="cadence-table">
+        <Table className={styles.stepTable} data-testid="cadence-table">
           <thead>
             <tr>
               <th scope="col">{WORDS.tablesView.gear}</th>
@@ -207,8 +210,8 @@ function CadenceTable({ gears }: { gears: Gears }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </Sideways>
-    </section>
+    </Panel>
   );
 }

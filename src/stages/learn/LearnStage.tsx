@@ -12,6 +12,7 @@ import { useLearning } from './useLearning';
 import { WorksheetView } from './paper/WorksheetView';
 import { WheelView } from './wheel/WheelView';
 import { WordsView } from './WordsView';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Learn.module.css';
 import { WORDS } from './words/text';
 
@@ -31,7 +32,7 @@ export function LearnStage() {
   const learning = useLearning();
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.learnStage.learn}</h1>
+      <PageHeading>{WORDS.learnStage.learn}</PageHeading>
       <div className={styles.head}>
         <Segmented<View>
           aria-label={WORDS.learnStage.view}

@@ -6,6 +6,7 @@ import { termsWith } from '../../kit/glossary/find-terms';
 import { Entry, NoWord } from '../../kit/glossary/GlossaryList';
 import { TERMS_BY_NAME } from '../../kit/glossary/terms';
 import { useShortcut } from '../../kit/shell/useShortcut';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Learn.module.css';
 import { WORDS } from './words/text';
 
@@ -16,8 +17,8 @@ export function WordsView() {
   useShortcut('search', () => document.getElementById('words-search')?.focus());
   const shown = termsWith(wanted);
   return (
-    <section className={styles.panel} aria-label={WORDS.wordsView.words}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.wordsView.words}>
+      <PanelHead>
         <h2>{WORDS.wordsView.countOfNAMECountWordsM(shown.length, TERMS_BY_NAME.length)}</h2>
         <Input
           id="words-search"
@@ -31,7 +32,7 @@ export function WordsView() {
             setOpenId(undefined);
           }}
         />
-      </div>
+      </PanelHead>
       <div className={styles.words}>
         {shown.map((term) => (
           <Entry
@@ -46,6 +47,6 @@ export function WordsView() {
         ))}
       </div>
       {shown.length === 0 && <NoWord wanted={wanted} />}
-    </section>
+    </Panel>
   );
 }

@@ -9,6 +9,8 @@ import { Sideways } from '../../kit/sheet/Sideways';
 import { beforeAfterRows, beforeAfterSentence } from './words/before-after-words';
 import { useBeforeAfter } from './useBeforeAfter';
 import type { Log } from './useLog';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -26,18 +28,18 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
   const told = useBeforeAfter(job);
   if (!job || !told) {
     return (
-      <section className={styles.panel} aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
+      <Panel aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
         <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
-        <p className={styles.note}>{WORDS.beforeAfterPanel.aSwapThatWasSigned}</p>
-      </section>
+        <Note>{WORDS.beforeAfterPanel.aSwapThatWasSigned}</Note>
+      </Panel>
     );
   }
   const { before, after, missing, failure } = told;
   return (
-    <section className={styles.panel} aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
+      <PanelHead>
         <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
-      </div>
+      </PanelHead>
       <Field id="before-after" label={WORDS.beforeAfterPanel.swap}>
         <Select
           id="before-after"
@@ -50,7 +52,7 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
         {missing ?? failure ?? beforeAfterSentence(before, after)}
       </p>
       <Sideways label={WORDS.beforeAfterPanel.beforeAndAfter}>
-        <table className={styles.table}>
+        <Table>
           <thead>
             <tr>
               <td />
@@ -67,8 +69,8 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
               </tr>
             ))}
           </tbody>
-        </table>
+        </Table>
       </Sideways>
-    </section>
+    </Panel>
   );
 }

@@ -3,6 +3,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { dateText } from '../../kit/format';
 import { EVENT_ONE } from './timeline';
 import type { Log } from './useLog';
+import { Table } from '../../kit/sheet/Table';
 import styles from './HistoryPaper.module.css';
 import { WORDS } from './words/text';
 
@@ -12,7 +13,7 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
   return (
     <article className={styles.paper} data-testid="history-paper">
       <h1>{bikeName}</h1>
-      <table>
+      <Table>
         <thead>
           <tr>
             <th>{WORDS.historyPaper.day}</th>
@@ -31,9 +32,9 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
       <h2>{WORDS.historyPaper.parts}</h2>
-      <table>
+      <Table>
         <tbody>
           {log.lives.map(({ part, km, isOn }) => (
             <tr key={part.id}>
@@ -43,7 +44,7 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </article>
   );
 }

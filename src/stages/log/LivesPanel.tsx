@@ -5,6 +5,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { dateText } from '../../kit/format';
 import type { Log } from './useLog';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -13,8 +14,8 @@ export function LivesPanel({ log }: { log: Log }) {
   const units = useUnits();
   const { lives } = log;
   return (
-    <section className={styles.panel} aria-label={WORDS.livesPanel.partsOfThisBike}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.livesPanel.partsOfThisBike}>
+      <PanelHead>
         <h2>{WORDS.livesPanel.partsAndHowFarThey}</h2>
         <SaveTable
           name={WORDS.livesPanel.partsOfThisBikeInSentence}
@@ -28,8 +29,8 @@ export function LivesPanel({ log }: { log: Log }) {
             ]),
           })}
         />
-      </div>
-      {lives.length === 0 && <p className={styles.note}>{WORDS.livesPanel.noPartOfTheShelf}</p>}
+      </PanelHead>
+      {lives.length === 0 && <Note>{WORDS.livesPanel.noPartOfTheShelf}</Note>}
       <ul className={styles.lives}>
         {lives.map(({ part, km, isOn }) => {
           const last = part.mounts.at(-1);
@@ -44,6 +45,6 @@ export function LivesPanel({ log }: { log: Log }) {
           );
         })}
       </ul>
-    </section>
+    </Panel>
   );
 }

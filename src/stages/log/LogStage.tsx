@@ -14,6 +14,7 @@ import { NoteForm } from './NoteForm';
 import { OutcomesPanel } from './OutcomesPanel';
 import { Timeline } from './Timeline';
 import { useLog } from './useLog';
+import { PageHeading, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -25,10 +26,10 @@ export function LogStage() {
   useShortcut('print', print);
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.logStage.log}</h1>
+      <PageHeading>{WORDS.logStage.log}</PageHeading>
       <div className={styles.layout}>
-        <section className={styles.panel} aria-label={WORDS.logStage.timeline}>
-          <div className={styles.panelHead}>
+        <Panel aria-label={WORDS.logStage.timeline}>
+          <PanelHead>
             <h2>{bench.bike.name}</h2>
             <SaveTable
               name={WORDS.logStage.historyOfName(bench.bike.name)}
@@ -52,10 +53,10 @@ export function LogStage() {
             >
               {WORDS.logStage.print}
             </Button>
-          </div>
+          </PanelHead>
           <NoteForm />
           <Timeline log={log} />
-        </section>
+        </Panel>
         <div className={styles.column}>
           <BeforeAfterPanel log={log} />
           <OutcomesPanel log={log} />

@@ -3,6 +3,7 @@
 import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
 import type { Log } from './useLog';
 import { TrialForm } from './TrialForm';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -10,10 +11,10 @@ import { WORDS } from './words/text';
 export function OutcomesPanel({ log }: { log: Log }) {
   const { outcomes } = log;
   return (
-    <section className={styles.panel} aria-label={WORDS.outcomesPanel.outcomes}>
+    <Panel aria-label={WORDS.outcomesPanel.outcomes}>
       <h2>{WORDS.outcomesPanel.pastAPublishedLimit}</h2>
       {outcomes.length === 0 ? (
-        <p className={styles.note}>{WORDS.outcomesPanel.noJobThatPassedA}</p>
+        <Note>{WORDS.outcomesPanel.noJobThatPassedA}</Note>
       ) : (
         <ul className={styles.outcomes} data-testid="outcomes">
           {outcomes.map(({ id, overT, own, others }) => {
@@ -32,8 +33,8 @@ export function OutcomesPanel({ log }: { log: Log }) {
           })}
         </ul>
       )}
-      <p className={styles.note}>{WORDS.outcomesPanel.ofEveryBikeOfThe}</p>
+      <Note>{WORDS.outcomesPanel.ofEveryBikeOfThe}</Note>
       <TrialForm />
-    </section>
+    </Panel>
   );
 }

@@ -12,6 +12,7 @@ import { removeNote } from '../../store';
 import { EVENT_KINDS, EVENT_TEXT } from './timeline';
 import { EventMark } from './EventMark';
 import type { Log } from './useLog';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -53,7 +54,7 @@ export function Timeline({ log }: { log: Log }) {
             : WORDS.timeline.countOfEventsCountEntries(shown.length, events.length)}
         </span>
       </div>
-      {events.length === 0 && <p className={styles.note}>{WORDS.timeline.nothingYetRidesJobsReadings}</p>}
+      {events.length === 0 && <Note>{WORDS.timeline.nothingYetRidesJobsReadings}</Note>}
       <ol className={styles.line} data-testid="timeline">
         {first.map((event) => (
           <li key={event.id} data-kind={event.kind} data-reverted={event.isReverted === true}>

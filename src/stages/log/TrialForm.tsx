@@ -14,6 +14,7 @@ import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
 import { formatShorthand } from '../../formats/shorthand';
 import { NAME_LENGTH_MAX, NOTE_LENGTH_MAX, TRIAL_SUBJECTS, jobSideOf, type TrialSubject } from '../../records';
 import { addTrial } from '../../store';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
 import { WORDS } from './words/text';
 
@@ -82,7 +83,7 @@ export function TrialForm() {
       {about !== undefined && (
         <>
           <SetupChoice />
-          <p className={styles.note} data-testid="trial-of">
+          <Note data-testid="trial-of">
             {about === 'experiment'
               ? WORDS.trialForm.experimentOf(formatShorthand(setup))
               : passed.length === 0
@@ -91,7 +92,7 @@ export function TrialForm() {
                     formatShorthand(setup),
                     passed.map(({ id, overT }) => `${GROUP_TEXT[groupOf(id)].toLowerCase()} by ${overT}T`).join(', '),
                   )}
-          </p>
+          </Note>
           <Field id="trial-text" label={WORDS.trialForm.labels[about]}>
             <Input
               id="trial-text"

@@ -7,6 +7,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { formatShorthand } from '../../formats/shorthand';
 import { MappingDialog } from './MappingDialog';
 import { useRideImport, type ImportJob } from './useRideImport';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -39,8 +40,8 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
     if (!fromLink) add([...event.dataTransfer.files]);
   };
   return (
-    <section
-      className={`${styles.panel} ${over ? styles.over : ''}`}
+    <Panel
+      className={over ? styles.over : undefined}
       aria-label={WORDS.importPanel.import}
       onDragOver={(event) => {
         event.preventDefault();
@@ -50,10 +51,10 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
       onDrop={drop}
     >
       <h2>{WORDS.importPanel.bringInRidesAndRoutes}</h2>
-      <p className={styles.note}>
+      <Note>
         {WORDS.importPanel.dropGpxTcxFitOr} <b>{formatShorthand(setup)}</b>
         {WORDS.importPanel.nameNothingLeavesThisBrowser(wheelset.name)}
-      </p>
+      </Note>
       <div className={styles.buttons}>
         <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
           {WORDS.importPanel.chooseFiles}
@@ -86,6 +87,6 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
         </ul>
       )}
       {mapping?.head && !busy && <MappingDialog key={mapping.key} head={mapping.head} onMap={map} onClose={clear} />}
-    </section>
+    </Panel>
   );
 }

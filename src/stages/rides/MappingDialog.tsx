@@ -12,6 +12,7 @@ import {
   type CsvField,
   type CsvMapping,
 } from '../../records';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -53,7 +54,7 @@ export function MappingDialog({
       onOk={() => onMap(head, mapping)}
       onCancel={onClose}
     >
-      <p className={styles.note}>{WORDS.mappingDialog.aRideNeedsTimeCadence}</p>
+      <Note>{WORDS.mappingDialog.aRideNeedsTimeCadence}</Note>
       {CSV_FIELDS.map((field) => (
         <div key={field} className={styles.mappingRow}>
           <Field id={`map-${field}`} label={field}>

@@ -15,6 +15,7 @@ import { dateText, durationText, fixed, SPEED_UNIT_TEXT, speedIn } from '../../k
 import { useFirst } from '../../kit/list/useFirst';
 import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -58,16 +59,16 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
     });
   const kmh = ({ distanceM, seconds }: RideRecord) => (seconds > 0 ? (distanceM / seconds) * 3.6 : 0);
   return (
-    <section className={styles.panel} aria-label={WORDS.rideList.rides}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.rideList.rides}>
+      <PanelHead>
         <h2>{WORDS.rideList.ridesOfThisBike}</h2>
         {rides.length > 1 && (
           <Button size="small" onClick={() => onChoose(new Set(rides.map(({ id }) => id)))}>
             {WORDS.rideList.tickAll}
           </Button>
         )}
-      </div>
-      {rides.length === 0 && <p className={styles.note}>{WORDS.rideList.noneYetBringOneIn}</p>}
+      </PanelHead>
+      {rides.length === 0 && <Note>{WORDS.rideList.noneYetBringOneIn}</Note>}
       <ul className={styles.rides}>
         {first.map((ride) => (
           <li key={ride.id}>
@@ -114,6 +115,6 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
         ))}
       </ul>
       {more}
-    </section>
+    </Panel>
   );
 }

@@ -9,6 +9,7 @@ import { SensorPanel } from './SensorPanel';
 import { UsePanel } from './UsePanel';
 import { useRideThrough } from './useRideThrough';
 import { useUse } from './useUse';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -26,7 +27,7 @@ export function RidesStage() {
   const through = useRideThrough(route);
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.ridesStage.rides}</h1>
+      <PageHeading>{WORDS.ridesStage.rides}</PageHeading>
       <div className={styles.top}>
         <UsePanel use={use} />
         <div className={styles.column}>

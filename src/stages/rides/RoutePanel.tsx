@@ -29,6 +29,8 @@ import { SetupHeads, SetupTable } from './SetupTable';
 import { titleOf } from '../../kit/ladder/lanes';
 import { UseLadder } from './UseLadder';
 import type { RidesThrough } from './useRideThrough';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -50,10 +52,10 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
   const [shown, setShown] = useState<'one' | 'all'>('all');
   if (!route || !profile) {
     return (
-      <section className={styles.panel} aria-label={WORDS.routePanel.rideThrough}>
+      <Panel aria-label={WORDS.routePanel.rideThrough}>
         <h2>{WORDS.routePanel.howASetupWouldRide}</h2>
-        <p className={styles.note}>{WORDS.routePanel.noRouteYetBringIn}</p>
-      </section>
+        <Note>{WORDS.routePanel.noRouteYetBringIn}</Note>
+      </Panel>
     );
   }
   const { upM } = totals(profile);
@@ -69,8 +71,8 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
     shares: riddenGears(ride, rules[at]!.gears),
   }));
   return (
-    <section className={styles.panel} aria-label={WORDS.routePanel.rideThrough}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.routePanel.rideThrough}>
+      <PanelHead>
         <h2>{WORDS.routePanel.howEachSetupWouldRide}</h2>
         <Select
           size="small"
@@ -107,18 +109,18 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
           onClick={() => edits.write(() => removeRoute(workshop.db, route, Date.now()))}
         />
         <SavePicture name={`${bike.name} ${route.name}`} picture={() => svgPicture(drawing.current)} />
-      </div>
+      </PanelHead>
       <p className={styles.answer} data-testid="through">
         {rides ? throughSentence(rides, LETTERS) : WORDS.routePanel.riding}
       </p>
-      <p className={styles.note} data-testid="route">
+      <Note data-testid="route">
         {WORDS.routePanel.routeSummary(
           distanceText(units, lengthM(profile) / 1000, 1),
           heightText(units, upM),
           heightText(units, profile.stepM),
           heightText(units, SMOOTHING_M),
         )}
-      </p>
+      </Note>
       <div className={styles.fields}>
         <Field id="surface" label={WORDS.routePanel.surface}>
           <Select<Surface>
@@ -188,7 +190,7 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
       )}
       {rides && <CountsTable rides={rides} route={route} />}
       <ClimbTable through={through} />
-    </section>
+    </Panel>
   );
 }
 
@@ -256,10 +258,10 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
   const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { setups } = bench;
-  if (climbs.length === 0) return <p className={styles.note}>{WORDS.routePanel.noClimbOf20M}</p>;
+  if (climbs.length === 0) return <Note>{WORDS.routePanel.noClimbOf20M}</Note>;
   return (
     <Sideways label={WORDS.routePanel.climbs}>
-      <table className={styles.table} data-testid="climbs">
+      <Table className={styles.table} data-testid="climbs">
         <caption>{WORDS.routePanel.climbsAndTheHardestGear}</caption>
         <thead>
           <tr>
@@ -293,7 +295,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </Sideways>
   );
 }

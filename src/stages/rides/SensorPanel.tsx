@@ -16,6 +16,7 @@ import { addRide } from '../../store';
 import type { RidesThrough } from './useRideThrough';
 import { gearSeconds } from './gear-seconds';
 import { useSensor } from './useSensor';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -49,10 +50,10 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
       setKept(added ? WORDS.sensorPanel.keptAsARideName(name) : WORDS.sensorPanel.thisVeryRideIsHere);
     });
   return (
-    <section className={styles.panel} aria-label={WORDS.sensorPanel.sensor}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.sensorPanel.sensor}>
+      <PanelHead>
         <h2>{WORDS.sensorPanel.liveFromASensor}</h2>
-      </div>
+      </PanelHead>
       <div className={styles.fields}>
         <Field id="sensor-faster" label={WORDS.sensorPanel.simulatedFasterBy}>
           <Select
@@ -131,9 +132,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
           </div>
         </dl>
       )}
-      <p className={styles.note} data-testid="sensor-kept">
-        {kept || WORDS.sensorPanel.noSensorAtHandA}
-      </p>
-    </section>
+      <Note data-testid="sensor-kept">{kept || WORDS.sensorPanel.noSensorAtHandA}</Note>
+    </Panel>
   );
 }

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { Sideways } from '../../kit/sheet/Sideways';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -34,7 +35,7 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
   if (items.length !== setups.length) return null;
   return (
     <Sideways label={WORDS.setupTable.setups}>
-      <table className={styles.table} data-testid={testId}>
+      <Table className={styles.table} data-testid={testId}>
         {caption !== undefined && <caption>{caption}</caption>}
         <thead>
           <tr>
@@ -52,7 +53,7 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </Sideways>
   );
 }

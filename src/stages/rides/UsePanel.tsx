@@ -18,6 +18,8 @@ import { shareText, sureText, usageSentence } from './words/ride-words';
 import { timeInGears } from './time-in-gears';
 import { UseLadder } from './UseLadder';
 import type { RidesUse } from './useUse';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
+import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
 import { WORDS } from './words/text';
 
@@ -25,11 +27,11 @@ import { WORDS } from './words/text';
 export function UsePanel({ use }: { use: RidesUse }) {
   const { state, rides, leftOut } = use;
   return (
-    <section className={styles.panel} aria-label={WORDS.usePanel.gearUse}>
+    <Panel aria-label={WORDS.usePanel.gearUse}>
       {state.kind === 'none' && (
         <>
           <h2>{WORDS.usePanel.whichGearsAreReallyUsed}</h2>
-          <p className={styles.note}>{WORDS.usePanel.tickARideToSee}</p>
+          <Note>{WORDS.usePanel.tickARideToSee}</Note>
         </>
       )}
       {state.kind === 'working' && (
@@ -45,14 +47,14 @@ export function UsePanel({ use }: { use: RidesUse }) {
       )}
       {state.kind === 'told' && <Told told={state.told} use={use} />}
       {leftOut.length > 0 && (
-        <p className={styles.note} data-testid="left-out">
+        <Note data-testid="left-out">
           {WORDS.usePanel.notToldWithThemFor(
             formatShorthand(rides[0]!.setup),
             leftOut.map(({ name }) => name).join(', '),
           )}
-        </p>
+        </Note>
       )}
-    </section>
+    </Panel>
   );
 }
 
@@ -78,7 +80,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
   ];
   return (
     <>
-      <div className={styles.panelHead}>
+      <PanelHead>
         <h2>
           {WORDS.usePanel.whichGearsAreReallyUsedName(
             rides.length === 1 ? first.name : WORDS.usePanel.countRides(rides.length),
@@ -102,12 +104,12 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
           })}
           byKey
         />
-      </div>
+      </PanelHead>
       <p className={styles.answer} data-testid="use-sentence">
         {usageSentence(use)}
       </p>
       <UseLadder columns={columns} drawingRef={drawing} />
-      <p className={styles.note}>{WORDS.usePanel.percentOfTheDrivingTime}</p>
+      <Note>{WORDS.usePanel.percentOfTheDrivingTime}</Note>
       <dl className={styles.facts}>
         {facts.map(([term, value]) => (
           <div key={term}>
@@ -116,7 +118,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
           </div>
         ))}
       </dl>
-      <p className={styles.note} data-testid="hesitations">
+      <Note data-testid="hesitations">
         {use.hesitations.length === 0
           ? WORDS.usePanel.noJumpWasGoneBack
           : WORDS.usePanel.backAndForthHesitations(
@@ -127,10 +129,8 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
                 )
                 .join(', '),
             )}
-      </p>
-      <p className={styles.note} data-testid="sure">
-        {sureText(use, measured)}
-      </p>
+      </Note>
+      <Note data-testid="sure">{sureText(use, measured)}</Note>
       <LikelierNote likelier={likelier} ride={first} />
       <UseTable use={use} />
       <ReplayTable replays={replays} use={use} />
@@ -143,7 +143,7 @@ function UseTable({ use }: { use: UseTold['use'] }) {
   return (
     <details className={styles.details}>
       <summary>{WORDS.usePanel.everyGearTimeWayCadence}</summary>
-      <table className={styles.table} data-testid="use-table">
+      <Table className={styles.table} data-testid="use-table">
         <thead>
           <tr>
             <th scope="col">{WORDS.usePanel.gear}</th>
@@ -166,7 +166,7 @@ function UseTable({ use }: { use: UseTold['use'] }) {
             </tr>
           ))}
         </tbody>
-      </table>
+      </Table>
     </details>
   );
 }

@@ -27,6 +27,7 @@ import { editJob } from '../../store';
 import { dropped, type BoardJob, type Cell, type Column } from './board';
 import { dayText } from './days';
 import type { Schedule } from './useSchedule';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
 import { WORDS } from './words/text';
 
@@ -92,8 +93,8 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     else void message.warning(result.message);
   };
   return (
-    <section className={styles.panel} aria-label={WORDS.boardView.week}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.boardView.week}>
+      <PanelHead>
         <h2>{WORDS.boardView.fromDayToDay(dayText(days[0]!), dayText(days.at(-1)!))}</h2>
         <Button
           size="small"
@@ -118,7 +119,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         >
           {WORDS.boardView.calendar}
         </Button>
-      </div>
+      </PanelHead>
       <DndContext
         id="board"
         sensors={sensors}
@@ -167,7 +168,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         </Sideways>
         <DragOverlay dropAnimation={null}>{inAir && <JobFace one={inAir} className={styles.inAir} />}</DragOverlay>
       </DndContext>
-    </section>
+    </Panel>
   );
 }
 

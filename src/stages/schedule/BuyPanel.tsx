@@ -9,6 +9,7 @@ import { withPurchase, type BuyLine } from '../../kit/shop/buy-list';
 import { listed } from '../../messages/job';
 import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
 import { WORDS } from './words/text';
 
@@ -30,8 +31,8 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
       ),
     );
   return (
-    <section className={styles.panel} aria-label={WORDS.buyPanel.toBuy}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.buyPanel.toBuy}>
+      <PanelHead>
         <h2>{WORDS.buyPanel.toBuy}</h2>
         <SaveTable
           name={WORDS.buyPanel.buyList}
@@ -49,7 +50,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
             ]),
           })}
         />
-      </div>
+      </PanelHead>
       <p className={styles.answer} data-testid="buy-cost">
         {buys.length === 0
           ? WORDS.buyPanel.nothingEveryOpenJobHas
@@ -70,6 +71,6 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Panel>
   );
 }

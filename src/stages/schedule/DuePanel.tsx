@@ -5,6 +5,7 @@ import { wearSentence } from '../../kit/shop/wear-words';
 import { WearView } from '../../kit/shop/WearView';
 import { distanceText } from '../../kit/measures';
 import type { Schedule } from './useSchedule';
+import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
 import { WORDS } from './words/text';
 
@@ -14,9 +15,9 @@ export function DuePanel({ schedule }: { schedule: Schedule }) {
   const { due, chains, jobs } = schedule;
   const bikeOf = (id: string) => jobs.find(({ job }) => job.id === id)?.bikeName ?? '';
   return (
-    <section className={styles.panel} aria-label={WORDS.duePanel.due}>
+    <Panel aria-label={WORDS.duePanel.due}>
       <h2>{WORDS.duePanel.due}</h2>
-      {due.length === 0 && chains.length === 0 && <p className={styles.note}>{WORDS.duePanel.nothingASwapThatIs}</p>}
+      {due.length === 0 && chains.length === 0 && <Note>{WORDS.duePanel.nothingASwapThatIs}</Note>}
       <ul className={styles.due} data-testid="rechecks">
         {due.map(({ job, km, rides, afterKm, isDue }) => (
           <li key={job.id} data-due={isDue}>
@@ -30,10 +31,10 @@ export function DuePanel({ schedule }: { schedule: Schedule }) {
       {chains.map(({ part, on, wear }) => (
         <div key={part.id} data-testid="chain-due">
           <p className={styles.answer}>{WORDS.duePanel.nameOn(part.name, on)}</p>
-          <p className={styles.note}>{wearSentence(wear, units)}</p>
+          <Note>{wearSentence(wear, units)}</Note>
           <WearView wear={wear} />
         </div>
       ))}
-    </section>
+    </Panel>
   );
 }

@@ -6,6 +6,7 @@ import { BuyPanel } from './BuyPanel';
 import { ChosenJob } from './ChosenJob';
 import { DuePanel } from './DuePanel';
 import { useSchedule } from './useSchedule';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
 import { WORDS } from './words/text';
 
@@ -17,7 +18,7 @@ export function ScheduleStage() {
   const chosen = schedule.jobs.find(({ job }) => job.id === chosenId);
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.scheduleStage.schedule}</h1>
+      <PageHeading>{WORDS.scheduleStage.schedule}</PageHeading>
       <BoardView schedule={schedule} chosenId={chosenId} onChoose={choose} />
       {chosen && <ChosenJob key={chosen.job.id} chosen={chosen} onClose={() => choose(undefined)} />}
       <div className={styles.below}>

@@ -10,6 +10,7 @@ import type { PartRecord } from '../../records';
 import { fitFreehub, fitWheel } from '../../store';
 import type { ShelfLine } from './shelf-rows';
 import type { Shelf } from './useShelf';
+import { Note } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
 
@@ -27,7 +28,7 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
   return (
     <fieldset className={styles.data}>
       <legend>{WORDS.lifePanel.itsLifeKm(distanceText(units, line.km))}</legend>
-      {part.mounts.length === 0 && <p className={styles.note}>{WORDS.lifePanel.itHasBeenOnNo}</p>}
+      {part.mounts.length === 0 && <Note>{WORDS.lifePanel.itHasBeenOnNo}</Note>}
       <ul className={styles.readings}>
         {kilometres.map(({ bikeId, km }) => (
           <li key={bikeId}>

@@ -15,6 +15,7 @@ import { SLOT_TEXT } from '../../messages/job';
 import { formatCassette } from '../../formats/shorthand';
 import { sumsOf, type PartRecord, type SetupRecord } from '../../records';
 import { choosePart, takeStock } from '../../store';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
 
@@ -31,8 +32,8 @@ export function MadeOfPanel() {
   const stock = () => edits.write(() => takeStock(db, setup, (slot) => stockName(slot, setup, bike.name), Date.now()));
   const list = (slots: readonly Slot[]) => slots.map((slot) => SLOT_TEXT[slot]).join(', ');
   return (
-    <section className={styles.panel} aria-label={WORDS.madeOfPanel.madeOf}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.madeOfPanel.madeOf}>
+      <PanelHead>
         <SetupMark place={place} />
         <h2>{WORDS.madeOfPanel.whatLetterIsMadeOf(letter)}</h2>
         <SetupChoice withBike />
@@ -43,7 +44,7 @@ export function MadeOfPanel() {
               : WORDS.madeOfPanel.takeStockOfTheRest}
           </Button>
         )}
-      </div>
+      </PanelHead>
       <p className={styles.verdict} data-testid="made-of">
         {WORDS.madeOfPanel.valueValue2LimitsAreThose(
           sums.massG === undefined
@@ -60,7 +61,7 @@ export function MadeOfPanel() {
               : WORDS.madeOfPanel.costToBuyWhatIs(short(sums.cost, 2)),
         )}
       </p>
-      <SharedParts className={styles.verdict} />
+      <SharedParts />
       <div className={styles.slots}>
         {[...needed, ...extra].map((slot) => (
           <Field key={slot} id={`slot-${slot}`} label={slotLabel(slot, setup)}>
@@ -88,7 +89,7 @@ export function MadeOfPanel() {
           </Field>
         ))}
       </div>
-    </section>
+    </Panel>
   );
 }
 

@@ -30,6 +30,7 @@ import { PartDataFields } from './PartDataFields';
 import type { ShelfLine } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import { WearPanel } from './WearPanel';
+import { PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
 
@@ -56,7 +57,7 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
     }));
   return (
     <section className={styles.sheet} aria-label={WORDS.partSheet.partName(part.name)} data-testid="part-sheet">
-      <div className={styles.panelHead}>
+      <PanelHead>
         <h2>{part.name}</h2>
         <Button
           type="text"
@@ -65,7 +66,7 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           aria-label={WORDS.partSheet.closeThePart}
           onClick={() => shelf.open(undefined)}
         />
-      </div>
+      </PanelHead>
       <div className={styles.grid}>
         <NameField
           id="part-name"

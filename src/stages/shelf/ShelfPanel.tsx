@@ -18,6 +18,7 @@ import { BulkEdit } from './BulkEdit';
 import { ImportDialog } from './ImportDialog';
 import { SHELF_STATES, type ShelfLine, type ShelfState } from './shelf-rows';
 import type { Shelf } from './useShelf';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
 
@@ -135,8 +136,8 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
   for (const { part } of lines) counts.set(part.kind, (counts.get(part.kind) ?? 0) + 1);
 
   return (
-    <section className={styles.panel} aria-label={WORDS.shelfPanel.shelf}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.shelfPanel.shelf}>
+      <PanelHead>
         <h2>{WORDS.shelfPanel.parts}</h2>
         <AddPart shelf={shelf} />
         <Button size="small" icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
@@ -162,7 +163,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
             if (picked) void picked.text().then((text) => setFile({ name: picked.name, text }));
           }}
         />
-      </div>
+      </PanelHead>
       <div className={styles.filters} ref={search}>
         <Input
           allowClear
@@ -198,7 +199,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
       </div>
       {there.length > 0 && <BulkEdit shelf={shelf} ids={there} onDone={() => setChosen([])} />}
       {lines.length === 0 ? (
-        <p className={styles.note}>{WORDS.shelfPanel.nothingYetAddAPart}</p>
+        <Note>{WORDS.shelfPanel.nothingYetAddAPart}</Note>
       ) : (
         <Sideways label={WORDS.shelfPanel.parts}>
           <Table<ShelfLine>
@@ -220,6 +221,6 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
         </Sideways>
       )}
       {file && <ImportDialog key={file.name} file={file} onClose={() => setFile(undefined)} />}
-    </section>
+    </Panel>
   );
 }

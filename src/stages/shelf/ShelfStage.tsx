@@ -5,6 +5,7 @@ import { MadeOfPanel } from './MadeOfPanel';
 import { PartSheet } from './PartSheet';
 import { ShelfPanel } from './ShelfPanel';
 import { useShelf } from './useShelf';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
 
@@ -16,7 +17,7 @@ export function ShelfStage() {
   const { opened } = shelf;
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.shelfStage.shelf}</h1>
+      <PageHeading>{WORDS.shelfStage.shelf}</PageHeading>
       <div className={styles.layout} data-open={opened !== undefined}>
         <ShelfPanel shelf={shelf} />
         {opened && <PartSheet key={opened.part.id} shelf={shelf} line={opened} />}

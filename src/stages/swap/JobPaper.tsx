@@ -23,6 +23,7 @@ import {
 } from '../../messages/job';
 import { minutesText } from '../../kit/shop/words';
 import type { SetupRecord } from '../../records';
+import { Table } from '../../kit/sheet/Table';
 import styles from './JobPaper.module.css';
 import { WORDS } from './words/text';
 
@@ -90,7 +91,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
           </p>
         </>
       )}
-      <table>
+      <Table>
         <tbody>
           {steps.map((step) => {
             const { text, caution } = stepWords(step, card);
@@ -122,7 +123,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
             );
           })}
         </tbody>
-      </table>
+      </Table>
       <p className={styles.foot}>
         {WORDS.jobPaper.outcome} <i className={styles.box} /> {WORDS.jobPaper.works} <i className={styles.box} />{' '}
         {WORDS.jobPaper.worksWithNotes} <i className={styles.box} /> {WORDS.jobPaper.putBackBecause}{' '}

@@ -28,6 +28,7 @@ import { JobPaper } from './JobPaper';
 import { PhotosOf } from './PhotosOf';
 import { ProgressTable } from './ProgressTable';
 import type { JobAndCard } from './useJobs';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
@@ -57,8 +58,8 @@ export function JobView({
       edit(what, (before) => withOptional(before, field, value));
   return (
     <div className={styles.column}>
-      <section className={styles.panel} aria-label={WORDS.jobView.job}>
-        <div className={styles.panelHead}>
+      <Panel aria-label={WORDS.jobView.job}>
+        <PanelHead>
           <h2>{job.name}</h2>
           <StateSelect job={job} />
           {!isDone && !waitsFor && !notNeeded && (
@@ -90,7 +91,7 @@ export function JobView({
               {WORDS.jobView.deleteLabel}
             </Button>
           </Popconfirm>
-        </div>
+        </PanelHead>
         {work.kind === 'swap' && (
           <p className={styles.way}>
             {formatShorthand(work.from.setup)} → {formatShorthand(work.to.setup)}
@@ -107,12 +108,12 @@ export function JobView({
                 )}
         </p>
         {isDone && job.runs.length > 0 && (
-          <p className={styles.note}>
+          <Note>
             {WORDS.jobView.tookWorkedMsMinutesWereEstimated(
               minutesText(workedMs(job.runs, job.finishedAtMs!) / MS_PER_MINUTE),
               minutesText(minutes),
             )}
-          </p>
+          </Note>
         )}
         {waitsFor && (
           <p className={styles.problem} role="status" data-testid="waits">
@@ -166,15 +167,15 @@ export function JobView({
             onKeeps={(keeps) => edit(WORDS.jobView.keptParts, (before) => withWork(before, { keeps }))}
           />
         )}
-      </section>
+      </Panel>
       {card && (
-        <section className={styles.panel} aria-label={WORDS.jobView.partsOfTheJob}>
+        <Panel aria-label={WORDS.jobView.partsOfTheJob}>
           {!isDone && <CardVerdict card={card} school={bench.bike.limitsSchool ?? 'sheet'} />}
           <PartsOfCard card={card} bought={job.bought} showsBuy={!isDone} />
           {!isDone && <SettledOfCard card={card} />}
-        </section>
+        </Panel>
       )}
-      <section className={styles.panel} aria-label={WORDS.jobView.steps}>
+      <Panel aria-label={WORDS.jobView.steps}>
         <h2>{isDone ? WORDS.jobView.whatWasDone : WORDS.jobView.steps}</h2>
         {isDone || Object.keys(job.progress).length > 0 || !card ? (
           <ProgressTable job={job} steps={steps} />
@@ -182,7 +183,7 @@ export function JobView({
           <StepsOfCard card={card} />
         )}
         <PhotosOf jobId={job.id} />
-      </section>
+      </Panel>
       {printing && (
         <PrintSheet>
           <JobPaper

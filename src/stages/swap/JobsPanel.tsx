@@ -6,6 +6,7 @@ import { dateText, isoDayText } from '../../kit/format';
 import { useFirst } from '../../kit/list/useFirst';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
 import type { JobLine } from './useJobs';
+import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
@@ -22,14 +23,14 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
   const { bench } = useReadyBench();
   const { first, more } = useFirst(jobs, PAGE);
   return (
-    <section className={styles.panel} aria-label={WORDS.jobsPanel.jobsOfThisBike}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.jobsPanel.jobsOfThisBike}>
+      <PanelHead>
         <h2>{WORDS.jobsPanel.jobsOfName(bench.bike.name)}</h2>
-      </div>
+      </PanelHead>
       <Button block type={openId === undefined ? 'primary' : 'default'} onClick={() => onOpen(undefined)}>
         {WORDS.jobsPanel.planANewOne}
       </Button>
-      {jobs.length === 0 && <p className={styles.note}>{WORDS.jobsPanel.noneYet}</p>}
+      {jobs.length === 0 && <Note>{WORDS.jobsPanel.noneYet}</Note>}
       <ul className={styles.jobs}>
         {first.map(({ job, minutes, waits }) => (
           <li key={job.id}>
@@ -55,6 +56,6 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
         ))}
       </ul>
       {more}
-    </section>
+    </Panel>
   );
 }

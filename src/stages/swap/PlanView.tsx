@@ -19,6 +19,7 @@ import { CardVerdict } from './CardVerdict';
 import { JobPaper } from './JobPaper';
 import { CardChoices } from './CardChoices';
 import { usePlan } from './usePlan';
+import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
@@ -38,8 +39,8 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
   useShortcut('print', print, card.kind !== 'nothing');
   return (
     <div className={styles.column}>
-      <section className={styles.panel} aria-label={WORDS.planView.plan}>
-        <div className={styles.panelHead}>
+      <Panel aria-label={WORDS.planView.plan}>
+        <PanelHead>
           <h2 className={styles.way}>
             <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label={WORDS.planView.to}>→</span>{' '}
             <SetupMark place={targetPlace} /> {formatShorthand(target)}
@@ -53,7 +54,7 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
           >
             {WORDS.planView.print}
           </Button>
-        </div>
+        </PanelHead>
         <p className={styles.headline} data-testid="card-headline">
           {cardHeadline(card, units)}
         </p>
@@ -144,18 +145,18 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
             {problem}
           </p>
         )}
-      </section>
+      </Panel>
       {card.kind !== 'nothing' && (
         <>
-          <section className={styles.panel} aria-label={WORDS.planView.partsOfTheJob}>
+          <Panel aria-label={WORDS.planView.partsOfTheJob}>
             <CardVerdict card={card} school={bike.limitsSchool ?? 'sheet'} />
             <PartsOfCard card={card} />
             <SettledOfCard card={card} />
-          </section>
-          <section className={styles.panel} aria-label={WORDS.planView.steps}>
+          </Panel>
+          <Panel aria-label={WORDS.planView.steps}>
             <h2>{WORDS.planView.steps}</h2>
             <StepsOfCard card={card} />
-          </section>
+          </Panel>
         </>
       )}
       {printing && (

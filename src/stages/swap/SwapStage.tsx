@@ -7,6 +7,7 @@ import { JobsPanel } from './JobsPanel';
 import { JobView } from './JobView';
 import { PlanView } from './PlanView';
 import { useJobFacts, useJobs } from './useJobs';
+import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
 import { WORDS } from './words/text';
 
@@ -19,7 +20,7 @@ export function SwapStage() {
   const facts = useJobFacts();
   return (
     <>
-      <h1 className={styles.hidden}>{WORDS.swapStage.swap}</h1>
+      <PageHeading>{WORDS.swapStage.swap}</PageHeading>
       <div className={styles.layout}>
         <JobsPanel jobs={lines} openId={opened?.job.id} onOpen={open} />
         {opened ? (

@@ -12,6 +12,7 @@ import { ask } from './ask';
 import { Progress } from './Progress';
 import { QuestionForm } from './QuestionForm';
 
+import { Panel, PanelHead } from '../../../kit/sheet/Panel';
 import styles from './Drills.module.css';
 import { WORDS } from '../words/text';
 
@@ -21,11 +22,11 @@ export function DrillsView({ learning, bike }: { learning: Learning; bike: Learn
   const { learner } = learning;
   if (!learner) {
     return (
-      <section className={styles.panel} aria-label={WORDS.drillsView.whoIsLearning}>
+      <Panel aria-label={WORDS.drillsView.whoIsLearning}>
         <h2>{WORDS.drillsView.whoIsLearningAsked}</h2>
         <p>{WORDS.drillsView.drillsFollowEachLearnerHow}</p>
         <LearnerForm onAdd={learning.add} />
-      </section>
+      </Panel>
     );
   }
   return (
@@ -54,13 +55,13 @@ function Drill({
     setAsked(ask(learner, bike, only, question, Date.now()));
   };
   return (
-    <section className={styles.panel} aria-label={WORDS.drillsView.drill}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.drillsView.drill}>
+      <PanelHead>
         <h2>{KIND_TEXT[question.kind]}</h2>
         <span className={styles.level} data-testid="level">
           {WORDS.drillsView.levelAndItsName(level, LEVEL_TEXT[level])}
         </span>
-      </div>
+      </PanelHead>
       <QuestionForm
         key={`${question.kind} ${question.seed} ${level}`}
         question={question}
@@ -91,6 +92,6 @@ function Drill({
           </Button>
         }
       />
-    </section>
+    </Panel>
   );
 }

@@ -6,6 +6,8 @@ import { LEVELS, type DrillKind } from '../../../core/lesson';
 import type { LearnerRecord } from '../../../records';
 import { KIND_TEXT, MISTAKE_TEXT, dueText } from '../words/learn-words';
 import { skillRows } from './skill-rows';
+import { Panel, PanelHead } from '../../../kit/sheet/Panel';
+import { Table } from '../../../kit/sheet/Table';
 import styles from './Drills.module.css';
 import { WORDS } from '../words/text';
 
@@ -32,16 +34,16 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
   const now = useNow();
   const rows = skillRows(learner);
   return (
-    <section className={styles.panel} aria-label={WORDS.progress.progressOfName(learner.name)}>
-      <div className={styles.panelHead}>
+    <Panel aria-label={WORDS.progress.progressOfName(learner.name)}>
+      <PanelHead>
         <h2>{WORDS.progress.nameAnswered(learner.name, learner.answered)}</h2>
         {only && (
           <Button size="small" onClick={() => onOnly(undefined)}>
             {WORDS.progress.allKindsAgain}
           </Button>
         )}
-      </div>
-      <table className={styles.table}>
+      </PanelHead>
+      <Table className={styles.table}>
         <thead>
           <tr>
             <th scope="col">{WORDS.progress.kindToPractiseItAlone}</th>
@@ -79,7 +81,7 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
             </tr>
           ))}
         </tbody>
-      </table>
-    </section>
+      </Table>
+    </Panel>
   );
 }

@@ -10,6 +10,7 @@ import type { LearnBike } from '../useLearn';
 import type { Learning } from '../useLearning';
 import { Activity } from './Activity';
 import { LESSON_WORDS } from '../words/lesson-words';
+import { Note, Panel } from '../../../kit/sheet/Panel';
 import styles from './Lessons.module.css';
 import { WORDS } from '../words/text';
 
@@ -30,15 +31,15 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
   const [question] = useState(() => prediction(id, bike.lesson, (learner?.seed ?? 0) + (learner?.answered ?? 0)));
   return (
     <article className={styles.lesson} aria-label={title}>
-      <section className={styles.panel}>
+      <Panel>
         <h2 className={styles.title}>{title}</h2>
         {idea.map((text) => (
           <p key={text} className={styles.idea}>
             <Glossed text={text} />
           </p>
         ))}
-      </section>
-      <section className={styles.panel} aria-label={WORDS.lessonPage.toDo}>
+      </Panel>
+      <Panel aria-label={WORDS.lessonPage.toDo}>
         <p className={styles.task}>
           <b>{task}</b>
           {isDone && (
@@ -48,8 +49,8 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
           )}
         </p>
         <Activity id={id} bike={bike} onDone={() => setDone(true)} />
-      </section>
-      <section className={styles.panel} aria-label={WORDS.lessonPage.yourPrediction}>
+      </Panel>
+      <Panel aria-label={WORDS.lessonPage.yourPrediction}>
         <h2>{WORDS.lessonPage.whatDoYouThink}</h2>
         <QuestionForm
           question={question}
@@ -66,8 +67,8 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
             )
           }
         />
-        {!learner && <p className={styles.note}>{WORDS.lessonPage.nobodyIsLearningItIs}</p>}
-      </section>
+        {!learner && <Note>{WORDS.lessonPage.nobodyIsLearningItIs}</Note>}
+      </Panel>
     </article>
   );
 }

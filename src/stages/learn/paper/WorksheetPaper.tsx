@@ -13,7 +13,7 @@ interface WorksheetPaperProps {
 /** Questions on the first page, answers with their working on the second. */
 export function WorksheetPaper({ title, number, level, questions }: WorksheetPaperProps) {
   return (
-    <div className={styles.paper}>
+    <div>
       <section className={styles.page} aria-label={WORDS.worksheetPaper.questions}>
         <header>
           <h3>{title}</h3>

@@ -12,6 +12,7 @@ import { anyWhole } from '../chance';
 import type { LearnBike } from '../useLearn';
 import { KIND_TEXT, LEVEL_TEXT } from '../words/learn-words';
 import { WorksheetPaper } from './WorksheetPaper';
+import { Panel } from '../../../kit/sheet/Panel';
 import styles from './Worksheet.module.css';
 import { WORDS } from '../words/text';
 
@@ -47,7 +48,7 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
   const paper = <WorksheetPaper title={title} number={number} level={level} questions={questions} />;
   return (
     <div className={styles.layout}>
-      <section className={styles.panel} aria-label={WORDS.worksheetView.theSheet}>
+      <Panel aria-label={WORDS.worksheetView.theSheet}>
         <h2>{WORDS.worksheetView.whatIsAsked}</h2>
         <Segmented<Ready | ''>
           aria-label={WORDS.worksheetView.readyMade}
@@ -125,7 +126,7 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
           </div>
         </div>
         {kinds.length === 0 && <p role="alert">{WORDS.worksheetView.noKindOfQuestionIs}</p>}
-      </section>
+      </Panel>
       <section className={styles.preview} aria-label={WORDS.worksheetView.theSheetAsItWill}>
         {paper}
       </section>

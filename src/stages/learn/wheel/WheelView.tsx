@@ -13,6 +13,7 @@ import { Stills } from './Stills';
 import { TurnControls } from './TurnControls';
 import { useGround } from './useGround';
 import { useTurning } from './useTurning';
+import { Panel } from '../../../kit/sheet/Panel';
 import styles from './Wheel.module.css';
 import { WORDS } from '../words/text';
 
@@ -47,9 +48,8 @@ export function WheelView({ bike }: { bike: LearnBike }) {
       </section>
       <div className={styles.gears} data-count={gears.length}>
         {gears.map((gear, i) => (
-          <section
+          <Panel
             key={i}
-            className={styles.panel}
             aria-label={WORDS.wheelView.gearNumberGearName(i + 1, gearName(gear))}
             data-setup={signOf(Math.min(picks[i]!.setup, bike.setups.length - 1))}
           >
@@ -68,13 +68,13 @@ export function WheelView({ bike }: { bike: LearnBike }) {
               <TradeBars gear={gear} bike={bike} />
             </div>
             {inStills && <Stills gear={gear} bike={bike} />}
-          </section>
+          </Panel>
         ))}
       </div>
-      <section className={styles.panel} aria-label={WORDS.wheelView.alongTheGround}>
+      <Panel aria-label={WORDS.wheelView.alongTheGround}>
         <h2>{WORDS.wheelView.alongTheGroundANumber}</h2>
         <GroundStrip ground={ground} names={gears.map(gearName)} />
-      </section>
+      </Panel>
     </>
   );
 }
