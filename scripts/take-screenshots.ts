@@ -58,15 +58,15 @@ const SHOTS: readonly Shot[] = [
     ready: '[data-testid=counts]',
     prepare: (app) => app.scrollTo('[aria-label="Ride-through"]'),
   },
-  { name: 'fit', path: '/fit', ready: '[data-end=any] [data-chain]' },
+  { name: 'fit', path: '/fit', ready: '[data-drawn] [data-chain]' },
   {
     name: 'fit-side-view',
     path: '/fit',
-    ready: '[data-end=any] [data-chain]',
+    ready: '[data-drawn] [data-chain]',
     prepare: async (app) => {
       await app.click('.ant-select:has([aria-label="Lay over the side view"])');
       await app.clickText("div[contains(@class,'ant-select-item-option')]", 'B, One ring');
-      await app.find('[aria-label="Cage angle"] canvas');
+      await app.find('[data-testid=allowed]');
       await app.scrollTo('[aria-label="Side view"]');
     },
   },

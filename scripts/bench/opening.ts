@@ -6,7 +6,7 @@ const TRIES = 15;
 /** From stage to stage and back by their links; what is on screen when each is there. */
 const ROUND: readonly (readonly [link: string, shown: string])[] = [
   ['/compare', '[data-need]'],
-  ['/fit', '[data-end=any] [data-chain]'],
+  ['/fit', '[data-drawn] [data-chain]'],
   ['/gears', '[data-cell]'],
   ['/swap', '[data-testid=card-steps]'],
 ];

@@ -8,29 +8,53 @@ beforeAll(async () => {
 afterAll(() => app.stop());
 beforeEach(async () => {
   await app.begin('/fit');
-  await app.find('[data-end=any] [data-chain]');
+  await app.find('[data-drawn=bigBig] [data-chain]');
 });
 
 /** Length of the drawn chain, in the drawing's own millimetres. */
-const drawnMm = (end: string) =>
-  app.driver.executeScript<number>(
-    `return document.querySelector('[data-end="${end}"] [data-chain]').getTotalLength()`,
-  );
+const drawnMm = () =>
+  app.driver.executeScript<number>(`return document.querySelector('[data-drawn] [data-chain]').getTotalLength()`);
+const draw = async (what: string, gear: string) => {
+  await app.clickText('label', what);
+  await app.shows('[data-testid=gear-drawn]', gear);
+};
 
 test('the drawn chain is as long as its links, in both ends and in every gear between', async () => {
-  for (const end of ['bigBig', 'smallSmall', 'any'])
-    expect(Math.abs((await drawnMm(end)) - 112 * 12.7)).toBeLessThan(1);
-  await app.click('[data-end=any]');
-  for (const key of [Key.ARROW_LEFT, Key.ARROW_LEFT, Key.ARROW_DOWN, Key.ARROW_RIGHT]) {
-    await app.press(key);
-    expect(Math.abs((await drawnMm('any')) - 112 * 12.7)).toBeLessThan(1);
+  const isWhole = async () => expect(Math.abs((await drawnMm()) - 112 * 12.7)).toBeLessThan(1);
+  await isWhole();
+  await draw('Small-small', '32/11: cage −56.5°');
+  await isWhole();
+  await draw('Any gear', '48/19: cage');
+  const steps = [
+    [Key.ARROW_DOWN, '48/21'],
+    [Key.ARROW_DOWN, '48/24'],
+    [Key.ARROW_LEFT, '32/24'],
+    [Key.ARROW_UP, '32/21'],
+    [Key.ARROW_RIGHT, '48/21'],
+  ] as const;
+  const group = await app.find('[aria-label^="Gear drawn: the arrow keys"]');
+  for (const [key, gear] of steps) {
+    await group.sendKeys(key);
+    await app.shows('[data-testid=gear-drawn]', `${gear}: cage`);
+    await isWhole();
   }
-  await app.shows('[data-end=any]', 'Any gear, 32/21');
+  await app.click('[aria-label^="32/36,"]');
+  await app.shows('[data-testid=gear-drawn]', '32/36: cage +20.7');
+  await app.find('[aria-label^="32/36,"][aria-pressed=true]');
+});
+
+test('all gears are run through on their own, which can be stopped and begun again', async () => {
+  await app.clickText('button', 'Run through all gears');
+  await app.shows('[data-testid=gear-drawn]', '48/11');
+  await app.shows('[data-testid=gear-drawn]', '48/13');
+  await app.clickText('button', 'Pause');
+  await app.clickText('button', 'Run through all gears');
+  await app.shows('[data-testid=gear-drawn]', '48/11');
 });
 
 test('the drawing is true to scale: ring and chainstay stand as they do on the bike', async () => {
   const { ringMm, stayMm, perMm } = await app.driver.executeScript<Record<string, number>>(`
-    const view = document.querySelector('[data-end="bigBig"] svg');
+    const view = document.querySelector('[data-drawn="bigBig"] svg');
     const [cog, ring] = [...view.querySelectorAll('circle')].filter((c) => c.getAttribute('r') > 40)
       .sort((a, b) => a.getAttribute('cx') - b.getAttribute('cx'));
     const box = ring.getBoundingClientRect();
@@ -101,14 +125,12 @@ test('both schools on limits: outside stays outside, with a reason and an extra 
 });
 
 test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
-  const big = await app.find('[aria-label="48/36 is used"]');
-  expect(await big.isEnabled()).toBe(false);
+  expect(await (await app.find('#gear-used')).isEnabled()).toBe(false);
   await app.shows('[data-testid=wrap]', 'Big-big stays: a mis-shift into it');
-  // Faster than the page draws: none of the clicks is lost.
-  await app.find('[aria-label="32/13 is used"]');
-  await app.driver.executeScript(
-    `for (const cog of [11, 12, 13]) document.querySelector('[aria-label="32/' + cog + ' is used"]').click();`,
-  );
+  for (const cog of [11, 12, 13]) {
+    await app.click(`[aria-label^="32/${cog},"]`);
+    await app.clickText('label', `I use 32/${cog}`);
+  }
   await app.shows('[data-testid=wrap]', '38T in the gears you allow, 41T in all of them: 3 left out');
   await app.shows(
     '[data-testid=check-totalCapacity]',
@@ -182,20 +204,22 @@ test('the freehub spacer is worked out from lengths; a body is taken from the ty
 });
 
 test('another chain or another setup is laid over, each chain as long as its links', async () => {
-  const otherMm = (end: string) =>
+  const otherMm = () =>
     app.driver.executeScript<number>(
-      `return document.querySelector('[data-end="${end}"] [data-other-chain]').getTotalLength()`,
+      `return document.querySelector('[data-drawn] [data-other-chain]').getTotalLength()`,
     );
   const lay = async (text: string) => {
     await app.click('.ant-select:has([aria-label="Lay over the side view"])');
     await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
   };
   await lay('110 links');
-  await app.find('[data-end=smallSmall] [data-other-chain]');
-  expect(Math.abs((await otherMm('smallSmall')) - 110 * 12.7)).toBeLessThan(1);
+  await draw('Small-small', '32/11');
+  await app.find('[data-drawn=smallSmall] [data-other-chain]');
+  expect(Math.abs((await otherMm()) - 110 * 12.7)).toBeLessThan(1);
+  await draw('Big-big', '48/36');
   await lay('B, One ring, wide');
-  await app.find('[data-end=bigBig] [data-setup=b] [data-other-chain]');
-  expect(Math.abs((await otherMm('bigBig')) - 114 * 12.7)).toBeLessThan(1);
+  await app.find('[data-drawn=bigBig] [data-setup=b] [data-other-chain]');
+  expect(Math.abs((await otherMm()) - 114 * 12.7)).toBeLessThan(1);
   await app.find('[aria-label*="laid over B, 44/44: +70.3°"]');
 });
 
@@ -265,7 +289,7 @@ test('the chain from above: angles, the straightest cog, and what moving the rin
 });
 
 test('the drawings are taken away as SVG, the angles as CSV', async () => {
-  await app.click('[aria-label="Save the picture: Estuary tourer Big-big"]');
+  await app.click('[aria-label="Save the picture: Estuary tourer Big-big 48/36"]');
   await app.clickText('li', 'Save as SVG');
   const drawing = await app.download('.svg');
   expect(drawing).toMatch(/<path[^>]* d="M[^"]*A/);

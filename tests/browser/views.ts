@@ -17,7 +17,7 @@ export const VIEWS: readonly View[] = [
   { path: '/compare', shown: '[data-gear]' },
   { path: '/find', shown: '[data-testid=find-answer]' },
   { path: '/rides', shown: '[data-testid=use-sentence]' },
-  { path: '/fit', shown: '[data-end=any] [data-chain]' },
+  { path: '/fit', shown: '[data-drawn] [data-chain]' },
   { path: '/swap', shown: '[data-testid=card-steps]' },
   { path: '/work?job=job-hardtail-chain', shown: '[data-step=chainLength]' },
   { path: '/schedule', shown: '[data-testid=board]' },

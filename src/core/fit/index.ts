@@ -1,5 +1,6 @@
 export { allowedGears, isAvoided, isBigBig, requiredCapacityT } from './allowed';
 export type { GearPlace } from './allowed';
+export { standOrder, stepped, type GearStep } from './stand-order';
 export { FIT_KINDS, fitAnswer, goesTogether, graverKind, kindOfCheck } from './answer';
 export type { FitAnswer, FitKind } from './answer';
 export { checkCapacity } from './capacity';

@@ -1,6 +1,5 @@
 'use client';
 
-import { CagePanel } from './CagePanel';
 import { ChainPanel } from './ChainPanel';
 import { ChecklistPanel } from './ChecklistPanel';
 import { ChecksPanel } from './ChecksPanel';
@@ -30,13 +29,12 @@ export function FitStage() {
           <HubPanel />
         </div>
       </div>
-      <ChecklistPanel />
       <SidePanel fit={fit} />
-      <CagePanel fit={fit} />
       <ShiftPanel fit={fit} />
       <TopPanel fit={fit} />
-      <LossPanel fit={fit} />
+      <ChecklistPanel />
       <DrivePanel />
+      <LossPanel fit={fit} />
     </>
   );
 }

@@ -1,62 +1,119 @@
 'use client';
 
-import { Select } from 'antd';
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
+import { Button, Segmented, Select } from 'antd';
+import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { standOrder, stepped, type DriveGeometry, type GearPlace, type GearStep } from '../../core/fit';
+import { pairsAt } from '../../core/job';
+import { pairsText } from '../../messages/job';
+import { combinationOf, leftOutOf } from '../../records';
+import { leaveOut } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
+import { withOptional } from '../../kit/fields/with-optional';
 import { Numbers } from '../../kit/numbers/Numbers';
-import { sideNumbers } from '../../kit/side-view/posed-drive';
-import { SideView, type SideViewProps } from '../../kit/side-view/SideView';
-import { endCheckText } from './words/chain-words';
-import type { Fit, GearCell } from './useFit';
-import { useOverlay } from './useOverlay';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
+import { sideNumbers, stateText } from '../../kit/side-view/posed-drive';
+import { SideView } from '../../kit/side-view/SideView';
+import { CageAngles } from './CageAngles';
+import { endCheckText } from './words/chain-words';
+import type { EndGear, Fit, GearCell } from './useFit';
+import { useOverlay } from './useOverlay';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
 
-/** Big-big, small-small and any gear between, to scale; another chain or setup may be laid over. */
+type Shown = EndGear['end'] | 'any';
+
+const KEYS: Readonly<Record<string, GearStep>> = {
+  ArrowUp: { ring: 0, cog: -1 },
+  ArrowDown: { ring: 0, cog: 1 },
+  ArrowLeft: { ring: -1, cog: 0 },
+  ArrowRight: { ring: 1, cog: 0 },
+};
+
+/** Long enough to see where the cage goes in each gear. */
+const GEAR_MS = 600;
+
+/** The drive to scale in one gear at a time, with the cage's angle in all of them beside it. */
 export function SidePanel({ fit }: { fit: Fit }) {
+  const { geometry } = fit.report;
+  return geometry ? <DrawnDrive fit={fit} geometry={geometry} /> : <WithoutCage />;
+}
+
+/** Without a cage length nothing is drawn, but what is left out must be seen, and undone. */
+function WithoutCage() {
+  const { bench, edits } = useReadyBench();
+  const left = pairsAt(bench.setup, leftOutOf(bench.setup));
+  const allowAll = () =>
+    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
+      withOptional(record, 'leftOut', leaveOut([], combinationOf(record))),
+    );
+  return (
+    <Panel aria-label={WORDS.sidePanel.sideView}>
+      <h2>{WORDS.sidePanel.sideView}</h2>
+      <Note>{WORDS.sidePanel.typeTheCageLengthBelow}</Note>
+      {left.length > 0 && (
+        <Note data-testid="wrap">
+          {WORDS.cagePanel.leftOutGears(pairsText(left))}{' '}
+          <Button size="small" disabled={bench.fromLink} onClick={allowAll}>
+            {WORDS.cagePanel.allowAll}
+          </Button>
+        </Note>
+      )}
+    </Panel>
+  );
+}
+
+function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
   const { bench } = useReadyBench();
   const { setup } = bench;
-  const { report, ends, cells } = fit;
-  const { geometry, linksUsed } = report;
-  const [chosen, setChosen] = useState({ ring: 0, cog: Math.floor(setup.cogs.length / 2) });
+  const { ends, cells } = fit;
+  const { linksUsed } = fit.report;
+  const counts = { rings: setup.chainrings.length, cogs: setup.cogs.length };
   const overlay = useOverlay(fit);
-  if (!geometry) {
-    return (
-      <Panel aria-label={WORDS.sidePanel.sideView}>
-        <h2>{WORDS.sidePanel.sideView}</h2>
-        <Note>{WORDS.sidePanel.typeTheCageLengthBelow}</Note>
-      </Panel>
-    );
-  }
-  // The place may lie outside after a change of setup.
-  const ring = Math.min(chosen.ring, setup.chainrings.length - 1);
-  const cog = Math.min(chosen.cog, setup.cogs.length - 1);
-  const cell = cells[ring]![cog]!;
-  const step = (event: KeyboardEvent) => {
-    const [dRing, dCog] = { ArrowLeft: [0, 1], ArrowRight: [0, -1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[
-      event.key
-    ] ?? [0, 0];
-    if (dRing === 0 && dCog === 0) return;
-    event.preventDefault();
-    setChosen({
-      ring: Math.min(Math.max(ring + dRing!, 0), setup.chainrings.length - 1),
-      cog: Math.min(Math.max(cog + dCog!, 0), setup.cogs.length - 1),
-    });
+  const drawing = useRef<SVGSVGElement>(null);
+  const [chosen, setChosen] = useState<GearPlace>({ ring: 0, cog: counts.cogs - 1 });
+  const [between, setBetween] = useState<GearPlace>({ ring: 0, cog: Math.floor(counts.cogs / 2) });
+  // A place may lie outside after a change of setup.
+  const here = ({ ring, cog }: GearPlace) => cells[Math.min(ring, counts.rings - 1)]![Math.min(cog, counts.cogs - 1)]!;
+  const cell = here(chosen);
+  const shown: Shown = ends.find(({ row }) => row === cell)?.end ?? 'any';
+  const select = (place: GearPlace) => {
+    setChosen(place);
+    if (!ends.some(({ row }) => row === here(place))) setBetween(place);
   };
+  const played = usePlayed(
+    standOrder(counts).filter((place) => here(place).allowed),
+    select,
+  );
+  const choose = (place: GearPlace) => {
+    played.stop();
+    select(place);
+  };
+  const step = (event: KeyboardEvent) => {
+    const by = KEYS[event.key];
+    if (!by || !(event.target instanceof Element) || event.target.closest('input, .ant-select')) return;
+    event.preventDefault();
+    choose(stepped({ ring: cell.ringPlace, cog: cell.cogPlace }, by, counts));
+  };
+  const gearText = ({ chainring, cog }: GearCell) => `${chainring}/${cog}`;
+  const switchOf: { readonly value: Shown; readonly label: string }[] = [
+    ...ends.map(({ end }) => ({ value: end, label: WORDS.sidePanel[end] })),
+    { value: 'any', label: WORDS.sidePanel.anyGear },
+  ];
   const { largestRingMm, largestCogMm, cageLengthMm } = overlay;
-  const view = (one: GearCell) => ({
+  const drive = {
     links: linksUsed,
     geometry,
     largestRingMm,
     largestCogMm,
     cageLengthMm,
-    chainring: one.chainring,
-    cog: one.cog,
-    pose: one.pose,
-  });
+    chainring: cell.chainring,
+    cog: cell.cog,
+    pose: cell.pose,
+  };
+  const name = shown === 'any' ? WORDS.sidePanel.sideView : WORDS.sidePanel[shown];
   return (
     <Panel aria-label={WORDS.sidePanel.sideView}>
       <PanelHead>
@@ -66,8 +123,23 @@ export function SidePanel({ fit }: { fit: Fit }) {
             setup.chainLinks === undefined ? WORDS.sidePanel.theChainThatBigBigAsksFor : '',
           )}
         </h2>
+        <Segmented<Shown>
+          aria-label={WORDS.sidePanel.gearDrawn}
+          value={shown}
+          options={switchOf}
+          onChange={(next) => {
+            const end = ends.find(({ end: one }) => one === next)?.row;
+            choose(end ? { ring: end.ringPlace, cog: end.cogPlace } : between);
+          }}
+        />
+        <Button
+          icon={played.running ? <PauseOutlined /> : <CaretRightOutlined />}
+          aria-pressed={played.running}
+          onClick={played.running ? played.stop : played.start}
+        >
+          {played.running ? WORDS.sidePanel.pause : WORDS.sidePanel.playThrough}
+        </Button>
         <Select
-          size="small"
           value={overlay.value}
           options={[...overlay.choices]}
           onChange={overlay.choose}
@@ -76,50 +148,82 @@ export function SidePanel({ fit }: { fit: Fit }) {
           style={{ width: 210 }}
         />
       </PanelHead>
-      <div className={styles.views}>
-        {ends.map(({ end: which, row: end }) => {
-          const name = WORDS.sidePanel[which];
-          return (
-            <figure key={which} data-end={which}>
-              <figcaption>
-                {name}, {end.chainring}/{end.cog}
-              </figcaption>
-              <SavedView {...view(end)} other={overlay.atEnd(which)} name={`${bench.bike.name} ${name}`} />
-              <p>{endCheckText(which, end)}</p>
-              <Numbers of={WORDS.sidePanel.sideViewName(name)} table={() => sideNumbers(view(end))} />
-            </figure>
-          );
-        })}
-        <div
-          // A picture that is stepped through with the arrow keys.
-          role="group"
-          tabIndex={0}
-          aria-label={WORDS.sidePanel.anyGearArrowKeysStep}
-          onKeyDown={step}
-          data-end="any"
-        >
-          <p>{WORDS.sidePanel.anyGearChainringCogStep(cell.chainring, cell.cog)}</p>
-          <SavedView {...view(cell)} other={overlay.at(cell)} name={WORDS.sidePanel.nameSideView(bench.bike.name)} />
-          <Numbers
-            of={WORDS.sidePanel.sideViewChainringCog(cell.chainring, cell.cog)}
-            table={() => sideNumbers(view(cell))}
-          />
-        </div>
+      <div
+        className={styles.drawn}
+        // One picture of two parts, stepped through with the arrow keys.
+        role="group"
+        tabIndex={0}
+        aria-label={WORDS.sidePanel.gearDrawnArrowKeysStep}
+        onKeyDown={step}
+      >
+        <figure data-drawn={shown}>
+          <div className={styles.saved}>
+            <SideView
+              {...drive}
+              other={shown === 'any' ? overlay.at(cell) : overlay.atEnd(shown)}
+              drawingRef={drawing}
+            />
+            <span className={styles.save}>
+              <SavePicture
+                name={`${bench.bike.name} ${name} ${gearText(cell)}`}
+                picture={() => svgPicture(drawing.current)}
+              />
+            </span>
+          </div>
+          <figcaption aria-live={played.running ? 'off' : 'polite'} data-testid="gear-drawn">
+            {WORDS.sidePanel.gearAndAngle(gearText(cell), stateText({ pose: cell.pose, links: linksUsed }))}{' '}
+            <span className={styles.keys}>{WORDS.sidePanel.arrowKeys}</span>
+          </figcaption>
+          <Numbers of={WORDS.sidePanel.sideViewName(name)} table={() => sideNumbers(drive)} />
+        </figure>
+        <CageAngles fit={fit} geometry={geometry} selected={cell} onSelect={choose} />
       </div>
+      <ul className={styles.ends}>
+        {ends.map(({ end, row }) => (
+          <li key={end} data-end={end}>
+            <b>
+              {WORDS.sidePanel.endAndAngle(
+                WORDS.sidePanel[end],
+                gearText(row),
+                stateText({ pose: row.pose, links: linksUsed }),
+              )}
+            </b>{' '}
+            {endCheckText(end, row)}
+          </li>
+        ))}
+      </ul>
       <Note>{WORDS.sidePanel.eachDashIsALink}</Note>
     </Panel>
   );
 }
 
-/** A side view with the means to take it away. */
-function SavedView({ name, ...view }: Omit<SideViewProps, 'drawingRef'> & { name: string }) {
-  const drawing = useRef<SVGSVGElement>(null);
-  return (
-    <div className={styles.saved}>
-      <SideView {...view} drawingRef={drawing} />
-      <span className={styles.save}>
-        <SavePicture name={name} picture={() => svgPicture(drawing.current)} />
-      </span>
-    </div>
-  );
+/** Shows the places one after the other until the last, or until it is stopped. */
+function usePlayed(places: readonly GearPlace[], show: (place: GearPlace) => void) {
+  const [at, setAt] = useState<number>();
+  const next = useRef<() => void>(undefined);
+  useEffect(() => {
+    next.current = () => {
+      if (at === undefined) return;
+      const place = places[at + 1];
+      if (!place) return setAt(undefined);
+      show(place);
+      setAt(at + 1);
+    };
+  });
+  const running = at !== undefined;
+  useEffect(() => {
+    if (!running) return;
+    const beat = setInterval(() => next.current?.(), GEAR_MS);
+    return () => clearInterval(beat);
+  }, [running]);
+  return {
+    running,
+    start: () => {
+      const [first] = places;
+      if (!first) return;
+      show(first);
+      setAt(0);
+    },
+    stop: () => setAt(undefined),
+  };
 }

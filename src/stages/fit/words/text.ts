@@ -1,31 +1,24 @@
 /** Everything that the stage Fit says, in one place: a translation is another object of this shape. */
 export const WORDS = {
-  cageChart: {
-    cogLargestFirst: 'cog, largest first',
-    cageDegrees: 'cage, °',
-    foldedBackSlack: 'folded back: slack',
-    stretchedChainStraight: 'stretched: chain straight',
-    thickOnTheRingThin: (ring: number | undefined, ring2: number | undefined) =>
-      `: thick on the ${ring} ring, thin on the ${ring2}`,
-    cageAngleInEveryGear: (value: string) => `Cage angle in every gear${value}`,
+  cageStrip: {
+    slack: 'slack',
+    stretched: 'straight',
     nameCageAngle: (name: string) => `${name} cage angle`,
-    angleOfTheCageIn: (count: number) => `Angle of the cage in ${count} gears`,
+    angleInSoManyGears: (count: number) => `Angle of the cage in ${count} gears; the table beside it has the figures`,
   },
   cagePanel: {
     gearsAllowed: 'gears allowed',
     cageAngle: 'Cage angle',
-    gearsYouAllowWithThe: 'Gears you allow, with the cage’s angle',
+    cageAngleInEveryGear: 'Cage angle in every gear',
+    gearAndAngle: (chainring: number, cog: number, angle: string) => `${chainring}/${cog}, ${angle}`,
+    iUse: (chainring: number, cog: number) => `I use ${chainring}/${cog}`,
     leaveOutWhatHangsSlack: 'Leave out what hangs slack',
     allowAll: 'Allow all',
-    chainringCogIsUsed: (chainring: number, cog: number) => `${chainring}/${cog} is used`,
-    bigCannotBeLeftOut: 'Big-big cannot be left out',
     leftOutGears: (gears: string) => `Left out of this combination of rings, cassette and derailleur: ${gears}.`,
     leftOutElsewhere: (count: number) =>
       `${count} gears are left out of another combination of rings, cassette and derailleur. Here they all count.`,
-    leaveItOut: 'Leave it out',
-    allowIt: 'Allow it',
     theCageMustTakeUp: (requiredWholeT: number) =>
-      `The cage must take up ${requiredWholeT}T. Click a gear that you never use to leave it out.`,
+      `The cage must take up ${requiredWholeT}T. A gear that you never use can be left out: choose it and untick “I use”.`,
     theCageMustTakeUpRequiredT: (requiredT: number, requiredWholeT: number, count: number) =>
       `The cage must take up ${requiredT}T in the gears you allow, ${requiredWholeT}T in all of them: ${count} left out of this combination of rings, cassette and derailleur.`,
     valueBigStaysAMis: (value: string) =>
@@ -219,11 +212,14 @@ export const WORDS = {
     sideViewWithLinksUsedLinks: (linksUsed: number, value: string) => `Side view with ${linksUsed} links${value}`,
     layOverTheSideView: 'Lay over the side view',
     sideViewName: (name: string) => `Side view, ${name}`,
-    anyGearArrowKeysStep: 'Any gear: arrow keys step through',
-    anyGearChainringCogStep: (chainring: number, cog: number) =>
-      `Any gear, ${chainring}/${cog}: step with the arrow keys`,
-    nameSideView: (name: string) => `${name} side view`,
-    sideViewChainringCog: (chainring: number, cog: number) => `Side view, ${chainring}/${cog}`,
+    gearDrawn: 'Gear drawn',
+    gearDrawnArrowKeysStep: 'Gear drawn: the arrow keys step through rings and cogs',
+    anyGear: 'Any gear',
+    gearAndAngle: (gear: string, angle: string) => `${gear}: cage ${angle}.`,
+    arrowKeys: 'The arrow keys step through the gears.',
+    endAndAngle: (end: string, gear: string, angle: string) => `${end} ${gear}, ${angle}.`,
+    playThrough: 'Run through all gears',
+    pause: 'Pause',
     eachDashIsALink:
       'Each dash is a link. Red, broken: where the cage is folded back too far. From typical geometry: an estimate, to be confirmed on the bike by the big-big check, slowly and by hand.',
   },

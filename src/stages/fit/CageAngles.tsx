@@ -1,0 +1,141 @@
+'use client';
+
+import { Button, Checkbox } from 'antd';
+import { useRef } from 'react';
+import { leaveOut, toggledPlace, type DriveGeometry, type GearPlace } from '../../core/fit';
+import { combinationOf, leftOutOf } from '../../records';
+import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { SavePicture } from '../../kit/export/SavePicture';
+import { svgPicture } from '../../kit/export/svg';
+import { withOptional } from '../../kit/fields/with-optional';
+import { fixed } from '../../kit/format';
+import { Note, PanelHead } from '../../kit/sheet/Panel';
+import { Sideways } from '../../kit/sheet/Sideways';
+import { CageStrip } from './CageStrip';
+import type { Fit, GearCell } from './useFit';
+import styles from './Fit.module.css';
+import { WORDS } from './words/text';
+
+const STATE_SIGN: Readonly<Record<GearCell['pose']['state'], string>> = {
+  ok: '',
+  slack: '▼ ',
+  tooShort: '✕ ',
+  impossible: '? ',
+};
+
+interface CageAnglesProps {
+  readonly fit: Fit;
+  readonly geometry: DriveGeometry;
+  readonly selected: GearCell;
+  readonly onSelect: (place: GearPlace) => void;
+}
+
+const angleText = ({ pose: { state, angleDeg } }: GearCell) =>
+  `${STATE_SIGN[state]}${angleDeg === undefined ? '–' : `${fixed(angleDeg, 0)}°`}`;
+
+const placeOf = ({ ringPlace, cogPlace }: GearCell): GearPlace => ({ ring: ringPlace, cog: cogPlace });
+
+/** The cage's angle in every gear. A gear is pointed out to be drawn, and may be left out of what is used. */
+export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProps) {
+  const { bench, edits } = useReadyBench();
+  const { fromLink } = bench;
+  const drawing = useRef<SVGSVGElement>(null);
+  const { cells, requiredT, requiredWholeT, leftOutElsewhere } = fit;
+  const avoid = (avoided: readonly GearPlace[]) =>
+    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
+      withOptional(record, 'leftOut', leaveOut(avoided, combinationOf(record))),
+    );
+  // By what is kept, not by what is shown: a second click may come before the first is drawn.
+  const toggle = (cell: GearCell) =>
+    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
+      withOptional(record, 'leftOut', leaveOut(toggledPlace(placeOf(cell), leftOutOf(record)), combinationOf(record))),
+    );
+  const all = cells.flat();
+  const out = all.filter(({ allowed }) => !allowed);
+  const slack = all.filter(({ pose, allowed, isBigBig }) => pose.state === 'slack' && allowed && !isBigBig);
+  // As the ladder stands: the small ring at the left.
+  const rings = [...cells].reverse();
+  return (
+    <section className={styles.cageAngles} aria-label={WORDS.cagePanel.cageAngle}>
+      <PanelHead>
+        <h2>{WORDS.cagePanel.cageAngleInEveryGear}</h2>
+        <SavePicture
+          name={WORDS.cageStrip.nameCageAngle(bench.bike.name)}
+          picture={() => svgPicture(drawing.current)}
+        />
+      </PanelHead>
+      <Sideways label={WORDS.cagePanel.cageAngle}>
+        <div className={styles.stripAndTable}>
+          <CageStrip cells={cells} geometry={geometry} selected={selected} drawingRef={drawing} />
+          <table className={styles.allowed} data-testid="allowed">
+            <thead>
+              <tr>
+                {rings.map((cellsOfRing) => (
+                  <th key={cellsOfRing[0]!.chainring} scope="col">
+                    {cellsOfRing[0]!.chainring}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {cells[0]!.map(({ cogPlace }) => (
+                <tr key={cogPlace}>
+                  {rings.map((cellsOfRing) => {
+                    const cell = cellsOfRing[cogPlace]!;
+                    const text = angleText(cell);
+                    return (
+                      <td key={cell.chainring}>
+                        <button
+                          type="button"
+                          // The arrow keys lead from gear to gear.
+                          tabIndex={-1}
+                          aria-label={WORDS.cagePanel.gearAndAngle(cell.chainring, cell.cog, text)}
+                          aria-pressed={cell === selected}
+                          data-state={cell.pose.state}
+                          data-left-out={!cell.allowed}
+                          onClick={() => onSelect(placeOf(cell))}
+                        >
+                          {text}
+                        </button>
+                      </td>
+                    );
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </Sideways>
+      <div className={styles.use}>
+        <Checkbox
+          id="gear-used"
+          checked={selected.allowed}
+          disabled={selected.isBigBig || fromLink}
+          onChange={() => toggle(selected)}
+        >
+          {WORDS.cagePanel.iUse(selected.chainring, selected.cog)}
+        </Checkbox>
+        {slack.length > 0 && (
+          <Button size="small" disabled={fromLink} onClick={() => avoid([...out, ...slack].map(placeOf))}>
+            {WORDS.cagePanel.leaveOutWhatHangsSlack}
+          </Button>
+        )}
+        {out.length > 0 && (
+          <Button size="small" disabled={fromLink} onClick={() => avoid([])}>
+            {WORDS.cagePanel.allowAll}
+          </Button>
+        )}
+      </div>
+      <Note data-testid="wrap">
+        {WORDS.cagePanel.valueBigStaysAMis(
+          requiredT === requiredWholeT
+            ? WORDS.cagePanel.theCageMustTakeUp(requiredWholeT)
+            : WORDS.cagePanel.theCageMustTakeUpRequiredT(requiredT, requiredWholeT, out.length),
+        )}
+      </Note>
+      {leftOutElsewhere > 0 && (
+        <Note data-testid="left-out-elsewhere">{WORDS.cagePanel.leftOutElsewhere(leftOutElsewhere)}</Note>
+      )}
+    </section>
+  );
+}

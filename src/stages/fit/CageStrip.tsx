@@ -1,0 +1,85 @@
+'use client';
+
+import type { Ref } from 'react';
+import type { DriveGeometry } from '../../core/fit';
+import { fixed } from '../../kit/format';
+import type { GearCell } from './useFit';
+import styles from './Fit.module.css';
+import { WORDS } from './words/text';
+
+/** Past this the chain is all but straight between cog and ring. */
+const STRETCHED_DEG = 90;
+
+/** The same as the rows of the table beside it, CSS pixels. */
+const HEAD = 30;
+const ROW = 26;
+const WIDTH = 200;
+const LABEL = 26;
+const EDGE = 14;
+
+interface CageStripProps {
+  /** A row a ring, big first; cogs smallest first. */
+  readonly cells: readonly (readonly GearCell[])[];
+  readonly geometry: DriveGeometry;
+  readonly selected: GearCell;
+  readonly drawingRef: Ref<SVGSVGElement>;
+}
+
+/** The cage's angle in every gear, a line of dots a ring, between folded back and stretched; a row a cog. */
+export function CageStrip({ cells, geometry, selected, drawingRef }: CageStripProps) {
+  const rows = cells[0]!;
+  const lowestDeg = Math.min(-STRETCHED_DEG, geometry.foldBackLimitDeg - 10);
+  const highestDeg = STRETCHED_DEG + 10;
+  const x = (deg: number) => LABEL + EDGE + ((deg - lowestDeg) / (highestDeg - lowestDeg)) * (WIDTH - LABEL - 2 * EDGE);
+  const y = (cogPlace: number) => HEAD + (cogPlace + 0.5) * ROW;
+  const bottom = HEAD + rows.length * ROW;
+  return (
+    <svg
+      className={styles.strip}
+      ref={drawingRef}
+      width={WIDTH}
+      height={bottom + 16}
+      role="img"
+      aria-label={WORDS.cageStrip.angleInSoManyGears(cells.flat().length)}
+    >
+      <rect className={styles.stripRow} x={0} y={y(selected.cogPlace) - ROW / 2} width={WIDTH} height={ROW} />
+      {[geometry.foldBackLimitDeg, STRETCHED_DEG].map((deg) => (
+        <line key={deg} className={styles.stripLimit} x1={x(deg)} x2={x(deg)} y1={HEAD - 4} y2={bottom} />
+      ))}
+      <line className={styles.stripZero} x1={x(0)} x2={x(0)} y1={HEAD - 4} y2={bottom} />
+      <text className={styles.stripText} x={x(geometry.foldBackLimitDeg)} y={HEAD - 18} data-at="middle">
+        {WORDS.cageStrip.slack}
+      </text>
+      <text className={styles.stripText} x={x(STRETCHED_DEG)} y={HEAD - 18} data-at="end">
+        {WORDS.cageStrip.stretched}
+      </text>
+      {[geometry.foldBackLimitDeg, 0, STRETCHED_DEG].map((deg) => (
+        <text key={deg} className={styles.stripText} x={x(deg)} y={HEAD - 7} data-at="middle">
+          {fixed(deg, 0)}°
+        </text>
+      ))}
+      {rows.map(({ cog, cogPlace }) => (
+        <text key={cogPlace} className={styles.stripCog} x={LABEL - 4} y={y(cogPlace) + 4} data-at="end">
+          {cog}
+        </text>
+      ))}
+      {cells.map((ofRing, i) => {
+        const dots = ofRing.filter(({ pose }) => pose.angleDeg !== undefined);
+        return (
+          <g key={ofRing[0]!.chainring} className={styles.stripRing} data-ring={i === 0 ? 'big' : 'other'}>
+            <polyline points={dots.map(({ pose, cogPlace }) => `${x(pose.angleDeg!)},${y(cogPlace)}`).join(' ')} />
+            {dots.map((cell) => (
+              <circle
+                key={cell.cogPlace}
+                cx={x(cell.pose.angleDeg!)}
+                cy={y(cell.cogPlace)}
+                r={cell === selected ? 6 : 4}
+                data-state={cell.pose.state}
+              />
+            ))}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
