@@ -205,18 +205,17 @@ describe('swap', () => {
   });
 
   test('there before a date, and back after it: two jobs; days the wrong way round are said', async () => {
-    await app.driver.executeScript(
-      `const set = (id, value) => { const field = document.getElementById(id);
-         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, value);
-         field.dispatchEvent(new Event('input', { bubbles: true })); };
-       set('due-on', '2027-02-10'); set('back-on', '2027-02-01');`,
-    );
+    await app.type('due-on', '2027-02-10');
+    await app.type('back-on', '1 Feb 2027');
+    await app.leaveField();
     await app.shows('[aria-label=Plan]', /Back on .*Feb.* is not after .*Feb/);
-    await app.driver.executeScript(
-      `const field = document.getElementById('back-on');
-       Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, '2027-02-20');
-       field.dispatchEvent(new Event('input', { bubbles: true }));`,
-    );
+    await app.type('back-on', '2027-02-31');
+    await app.leaveField();
+    await app.shows('#back-on-problem', '“2027-02-31” is no day: type it such as 2026-12-03');
+    await app.holds('back-on', '2027-02-31');
+    await app.type('back-on', '2027-02-20');
+    await app.leaveField();
+    await app.holds('back-on', 'Feb 20, 2027');
     await app.type('occasion', 'the delta week');
     await app.click('[data-testid=book]');
     await app.shows('[aria-label=Job]', '2x to 1x, 48/32 x 11-36 → 44 x 10-44');
@@ -376,6 +375,8 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.open('/data');
   await app.clickText('label', 'mph, miles, feet');
   await app.clickText('label', 'lb, oz');
+  // What is chosen is shown once it is kept: a page opened before that would not know it.
+  await app.shows('.ant-segmented:has([title="lb, oz"]) .ant-segmented-item-selected', 'lb, oz');
   await app.open('/log');
   await app.shows('[aria-label="Parts of this bike"]', /Chain, 12 speed, second season\s+1561 mi/);
   await app.type('note-text', 'Ridden on a borrowed wheel');

@@ -186,13 +186,9 @@ async function bookSeason(setup: string): Promise<void> {
 test('a seasonal swap and back on a phone: the way back waits, starts from what is there, and is short', async () => {
   await bookSeason('48/32 x 11-34 12s');
   await app.type('job-name', 'Winter cassette');
-  await app.driver.executeScript(
-    `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
-     for (const [id, day] of [['due-on', '2027-01-10'], ['back-on', '2027-04-10']]) {
-       const field = document.getElementById(id); set.call(field, day);
-       field.dispatchEvent(new Event('input', { bubbles: true })); field.dispatchEvent(new Event('change', { bubbles: true }));
-     }`,
-  );
+  await app.type('due-on', '2027-01-10');
+  await app.type('back-on', '2027-04-10');
+  await app.leaveField();
   await app.shows('[data-testid=card-settled]', 'leave it as it is');
   await app.click('[data-testid=book]:not([disabled])');
   await app.shows('[aria-label=Job]', 'Winter cassette');

@@ -1,7 +1,12 @@
 'use client';
 
-import { Input } from 'antd';
+import { DatePicker } from 'antd';
+import dayjs from 'dayjs';
+import { useState } from 'react';
+import { isoDayText } from '../format';
 import { Field } from './Field';
+import { dayFormatShown, DAY_FORMATS, FIRST_DAY, LAST_DAY, readDay } from './read-day';
+import { WORDS } from './text';
 
 interface DateFieldProps {
   readonly id: string;
@@ -11,16 +16,31 @@ interface DateFieldProps {
   readonly onChange: (value: string) => void;
 }
 
-/** A day by the browser's own picker, which phones make large. */
+/** A day, typed or chosen. What is typed and is no day stays in the field, with the reason. */
 export function DateField({ id, label, value, onChange }: DateFieldProps) {
+  const [problem, setProblem] = useState<string>();
   return (
-    <Field id={id} label={label}>
-      <Input
+    <Field id={id} label={label} problem={problem === undefined ? undefined : { message: problem, unfinished: false }}>
+      <DatePicker
         id={id}
-        type="date"
-        value={value}
-        style={{ height: 30 }}
-        onChange={({ target }) => onChange(target.value)}
+        value={value === '' ? null : dayjs(value)}
+        format={[dayFormatShown(isoDayText), ...DAY_FORMATS]}
+        minDate={dayjs(FIRST_DAY)}
+        maxDate={dayjs(LAST_DAY)}
+        placeholder={WORDS.dateField.suchAs}
+        preserveInvalidOnBlur
+        needConfirm={false}
+        style={{ width: '100%', minWidth: 138 }}
+        {...(problem === undefined ? {} : { status: 'error' as const, 'aria-describedby': `${id}-problem` })}
+        onChange={(day) => {
+          setProblem(undefined);
+          onChange(day ? day.format('YYYY-MM-DD') : '');
+        }}
+        onBlur={({ target }) => {
+          const text = target instanceof HTMLInputElement ? target.value : '';
+          const read = readDay(text);
+          setProblem(read.ok ? undefined : read.message);
+        }}
       />
     </Field>
   );

@@ -4,6 +4,11 @@ export const WORDS = {
     notKnown: 'not known',
     assumed: (assumed: number) => `${assumed} assumed`,
   },
+  dateField: {
+    suchAs: '2026-12-03',
+    noDay: (text: string) => `“${text}” is no day: type it such as 2026-12-03 or 3 Dec 2026`,
+    outside: (text: string, first: string, last: string) => `the day ${text}: it runs from ${first} to ${last}`,
+  },
   draft: {
     overtaken: (stored: string) =>
       stored === ''

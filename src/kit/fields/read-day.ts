@@ -1,0 +1,37 @@
+import dayjs from 'dayjs';
+import customParseFormat from 'dayjs/plugin/customParseFormat';
+import type { Parsed } from './useDraft';
+import { WORDS } from './text';
+
+dayjs.extend(customParseFormat);
+
+/** How a day may be typed. None of them takes a day for a month: with slashes, people differ on which comes first. */
+export const DAY_FORMATS = ['YYYY-MM-DD', 'D MMM YYYY', 'MMM D, YYYY', 'D.M.YYYY'];
+
+/**
+ * Returns the form in which a field shows a day: as the rest of the page writes it, where it can be typed so.
+ * @param written how the page writes a day that is kept as 2026-12-03
+ */
+export function dayFormatShown(written: (iso: string) => string): string {
+  const sample = '2026-09-16';
+  return DAY_FORMATS.find((format) => dayjs(sample).format(format) === written(sample)) ?? DAY_FORMATS[0]!;
+}
+
+/** The first and the last day that a record keeps. */
+export const FIRST_DAY = '1970-01-01';
+export const LAST_DAY = '2199-12-31';
+
+/**
+ * Reads a day that was typed.
+ * @returns the day as 2026-12-03, or empty where nothing was typed; a message where it is no day that can be kept
+ */
+export function readDay(text: string): Parsed<string> {
+  const typed = text.trim();
+  if (typed === '') return { ok: true, value: '' };
+  const format = DAY_FORMATS.find((one) => dayjs(typed, one, true).isValid());
+  if (format === undefined) return { ok: false, message: WORDS.dateField.noDay(typed) };
+  const value = dayjs(typed, format, true).format('YYYY-MM-DD');
+  return value < FIRST_DAY || value > LAST_DAY
+    ? { ok: false, message: WORDS.dateField.outside(typed, FIRST_DAY, LAST_DAY) }
+    : { ok: true, value };
+}
