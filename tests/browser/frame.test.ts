@@ -7,6 +7,21 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 
+const PAGES = [
+  '/brief',
+  '/gears',
+  '/compare',
+  '/find',
+  '/rides',
+  '/fit',
+  '/swap',
+  '/schedule',
+  '/log',
+  '/shelf',
+  '/learn',
+  '/data',
+];
+
 /** Types the gears, chooses a question and fills in what it asks. */
 async function ask(question: string, details: Readonly<Record<string, string>> = {}): Promise<void> {
   await app.begin('/gears');
@@ -74,27 +89,23 @@ describe('the first minute', () => {
   });
 });
 
+test('every page opens before there is a bike, and says what fills it', async () => {
+  await app.begin('/gears');
+  for (const path of PAGES) {
+    await app.open(path);
+    await app.find('main h1');
+    await app.find('main :is(button, a)');
+    expect([path, await app.text('main h1')]).not.toEqual([path, 'This stage broke']);
+  }
+  expect(await app.complaints()).toEqual([]);
+});
+
 describe('the frame', () => {
   beforeAll(async () => {
     await app.begin('/gears');
     await app.clickText('button', 'look round');
     await app.find('[data-gear]');
   });
-
-  const PAGES = [
-    '/brief',
-    '/gears',
-    '/compare',
-    '/find',
-    '/rides',
-    '/fit',
-    '/swap',
-    '/schedule',
-    '/log',
-    '/shelf',
-    '/learn',
-    '/data',
-  ];
 
   test.each([
     [1280, 800, 130],
@@ -119,7 +130,7 @@ describe('the frame', () => {
     await app.resize(1280, 800);
     await app.open('/compare');
     const title = (expected: string) =>
-      app.driver.wait(async () => (await app.driver.getTitle()) === expected, 15_000, expected);
+      app.driver.wait(async () => (await app.driver.getTitle()) === expected, 120_000, expected);
     await title('Compare · Estuary tourer · Rontel');
     await app.press('t');
     await title('Schedule · Rontel');
@@ -127,6 +138,11 @@ describe('the frame', () => {
     await title('Compatibility · Estuary tourer · Rontel');
     await app.choose('bike', 'Pinewood hardtail');
     await title('Compatibility · Pinewood hardtail · Rontel');
+    await app.choose('bike', 'Estuary tourer');
+    await app.follow('/swap');
+    await title('Jobs · Estuary tourer · Rontel');
+    await app.click('[data-job=job-winter-ring]');
+    await title('Jobs · One ring for the winter · Estuary tourer · Rontel');
     await app.open('/work?job=job-hardtail-chain');
     await app.driver.wait(async () => / · Pinewood hardtail · Workshop · Rontel$/.test(await app.driver.getTitle()));
   });
@@ -154,5 +170,44 @@ describe('the frame', () => {
     await app.clickText("nav[@aria-label='Pages']//a", 'Parts');
     await app.find('nav a[href="/shelf"][aria-current=page]');
     await app.shows('h1', 'Parts');
+  });
+
+  test('the address holds setup, view and job: back, forward, a reload and a link lead to them', async () => {
+    await app.resize(1280, 800);
+    const address = (expected: string) =>
+      app.driver.wait(async () => (await app.driver.getCurrentUrl()).endsWith(expected), 120_000, expected);
+    await app.open('/gears');
+    await address('/gears?show=a&view=table');
+    await app.press('2');
+    await address('/gears?show=b&view=table');
+    await app.clickText('label', 'Riding');
+    await address('/gears?show=b&view=riding');
+    // What is typed stays: nothing is rendered anew for the address.
+    await app.type('setup', '42 x 10-44');
+    await app.leaveField();
+    await app.holds('setup', '42 x 10-44');
+    await app.driver.navigate().back();
+    await address('/gears?show=b&view=table');
+    await app.find('[data-testid=gear-table]');
+    await app.driver.navigate().back();
+    await app.holds('setup', '48/32 x 11-36');
+    await app.driver.navigate().forward();
+    await app.holds('setup', '42 x 10-44');
+    await app.driver.navigate().refresh();
+    await app.holds('setup', '42 x 10-44');
+    await app.follow('/compare');
+    await address('/compare?show=b');
+    await app.open('/gears?show=c&view=shifting');
+    await app.holds('setup', '46/30 x 11-34');
+    await app.shows('main', 'Cross-chain');
+    await app.open('/gears?show=z');
+    await app.holds('setup', '46/30 x 11-34');
+    await app.open('/swap');
+    await app.click('[data-job=job-winter-ring]');
+    await address('/swap?job=job-winter-ring');
+    await app.driver.navigate().back();
+    await address('/swap');
+    await app.find('[aria-label=Plan]');
+    expect(await app.complaints()).toEqual([]);
   });
 });

@@ -7,6 +7,8 @@ import { useReadyBench } from './BenchProvider';
 import { BikePicker } from './BikePicker';
 import { CassetteChoice } from './CassetteChoice';
 import { RiderLine } from './RiderLine';
+import { useInAddress } from '../shell/useInAddress';
+import { signOf } from './setup-sign';
 import { SetupMark } from './SetupMark';
 import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
@@ -48,8 +50,25 @@ export function Bench({ shows }: { shows: 'all' | 'bike' }) {
         </div>
       )}
       <SetupRow />
+      <SetupInAddress />
     </section>
   );
+}
+
+/** Keeps the setup in depth in the address, by its letter; “setup” there is the name of what a shared link carries. */
+function SetupInAddress() {
+  const { bench, edits } = useReadyBench();
+  const { bike, setups, place, fromLink } = bench;
+  useInAddress(
+    'show',
+    fromLink ? undefined : signOf(place),
+    (asked) => {
+      const found = setups.find((_, at) => signOf(at) === asked);
+      if (found && !fromLink) edits.chooseSetup(found.id);
+    },
+    bike.id,
+  );
+  return null;
 }
 
 /** The setup in depth, on a small screen: it opens the setups and what is typed about the bike. */

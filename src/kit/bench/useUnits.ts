@@ -2,21 +2,26 @@
 
 import { useMemo } from 'react';
 import { rolloutMm } from '../../core/gears';
-import { wheelOf } from '../../records';
+import { PREFERENCES_DEFAULTS, wheelOf } from '../../records';
 import { gearSizeOf, unitsOf, type Units } from '../measures';
-import { useReadyBench } from './BenchProvider';
+import { useBench } from './BenchProvider';
 
-/** The units that this person reads; gears are sized on the wheel and crank of the setup in depth. */
+/**
+ * The units that this person reads; gears are sized on the wheel and crank of the setup in depth, and in metres where
+ * there is no bike yet.
+ */
 export function useUnits(): Units {
-  const { bench, preferences } = useReadyBench();
+  const state = useBench();
+  const { preferences, bench } = state.kind === 'ready' ? state : { preferences: PREFERENCES_DEFAULTS };
   const { speedUnit, massUnit, quantity, gearInchSchool } = preferences;
-  const { wheelset, bike } = bench;
+  const { wheelset, bike } = bench ?? {};
+  const crankLengthMm = bike?.crankLengthMm;
   return useMemo(
     () =>
       unitsOf(
         { speedUnit, massUnit },
-        gearSizeOf({ quantity, gearInchSchool }, rolloutMm(wheelOf(wheelset)), bike.crankLengthMm),
+        wheelset && gearSizeOf({ quantity, gearInchSchool }, rolloutMm(wheelOf(wheelset)), crankLengthMm),
       ),
-    [speedUnit, massUnit, quantity, gearInchSchool, wheelset, bike.crankLengthMm],
+    [speedUnit, massUnit, quantity, gearInchSchool, wheelset, crankLengthMm],
   );
 }

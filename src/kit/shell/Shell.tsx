@@ -30,6 +30,8 @@ interface Place {
   readonly needsBench: boolean;
   /** How much of the setups bar belongs to it. */
   readonly bar: 'all' | 'bike' | 'none';
+  /** Whether the page itself says what the browser calls it. */
+  readonly titlesItself?: boolean;
 }
 
 interface Group {
@@ -59,7 +61,14 @@ const GROUPS: readonly Group[] = [
   {
     name: WORDS.shell.workshop,
     places: [
-      { path: '/swap', name: WORDS.shell.swap, shortcut: 'swapStage', needsBench: true, bar: 'bike' },
+      {
+        path: '/swap',
+        name: WORDS.shell.swap,
+        shortcut: 'swapStage',
+        needsBench: true,
+        bar: 'bike',
+        titlesItself: true,
+      },
       { path: '/schedule', name: WORDS.shell.schedule, shortcut: 'schedule', needsBench: false, bar: 'none' },
       { path: '/log', name: WORDS.shell.log, shortcut: 'log', needsBench: true, bar: 'bike' },
       { path: '/shelf', name: WORDS.shell.shelf, shortcut: 'shelf', needsBench: false, bar: 'none' },
@@ -134,6 +143,7 @@ export function Shell({ children }: { children: ReactNode }) {
 function PageTitle({ place }: { place: Place | undefined }) {
   const state = useBench();
   const bike = state.kind === 'ready' && place?.needsBench ? state.bench?.bike.name : undefined;
+  if (place?.titlesItself && bike !== undefined) return null;
   return <title>{WORDS.shell.title([place?.name, bike].filter((part) => part !== undefined))}</title>;
 }
 

@@ -4,6 +4,7 @@ import { Segmented } from 'antd';
 import { useCallback, useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withKey } from '../../kit/shell/shortcuts';
+import { useInAddress } from '../../kit/shell/useInAddress';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { GEARS_VIEWS, type GearsView } from '../../records';
 import { DerailleurPanel } from './DerailleurPanel';
@@ -28,6 +29,10 @@ export function GearsStage() {
   const { preferences, edits } = useReadyBench();
   const view = preferences.gearsView;
   useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));
+  useInAddress('view', view, (asked) => {
+    const found = GEARS_VIEWS.find((one) => one === asked);
+    if (found && found !== view) edits.editPreferences({ gearsView: found });
+  });
   const gears = useGears();
   const [selectedKey, setSelectedKey] = useState<string>();
   const selected = gearOrFirst(gears.report.gears, selectedKey);

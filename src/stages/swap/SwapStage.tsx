@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { useInAddress } from '../../kit/shell/useInAddress';
 import { JobsPanel } from './JobsPanel';
 import { JobView } from './JobView';
 import { PlanView } from './PlanView';
@@ -16,10 +17,12 @@ export function SwapStage() {
   const { bench } = useReadyBench();
   // Another page may send to a certain job.
   const [openId, open] = useState<string | undefined>(useSearchParams().get('job') ?? undefined);
+  useInAddress('job', openId, open);
   const { lines, opened } = useJobs(openId);
   const facts = useJobFacts();
   return (
     <>
+      <title>{WORDS.swapStage.title([...(opened ? [opened.job.name] : []), bench.bike.name])}</title>
       <PageHeading>{WORDS.swapStage.swap}</PageHeading>
       <div className={styles.layout}>
         <JobsPanel jobs={lines} openId={opened?.job.id} onOpen={open} />

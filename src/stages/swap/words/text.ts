@@ -81,6 +81,7 @@ export const WORDS = {
     steps: 'Steps',
   },
   swapStage: {
+    title: (parts: readonly string[]) => ['Jobs', ...parts, 'Rontel'].join(' · '),
     swap: 'Jobs',
   },
   usePlan: {
