@@ -37,7 +37,14 @@ interface CadenceChartProps {
   readonly height?: number;
 }
 
-/** Cadence over speed with the comfortable band shaded. */
+/** The axis of a setup: each has a strip of its own, the first at the top. */
+const axisOf = (i: number) => (i === 0 ? 'y' : `y${i}`);
+
+/** What a strip needs to be read, CSS pixels; and what the axis of speeds below them takes. */
+const STRIP = 104;
+const SPEEDS = 44;
+
+/** Cadence over speed with the cadence range shaded, a strip a setup above one axis of speeds. */
 export function CadenceChart({ title, name, summary, series, brief, speedUnit, height }: CadenceChartProps) {
   const palette = usePalette();
   const lines = series.flatMap((one) => one.lines);
@@ -48,11 +55,19 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
     interaction: { mode: 'nearest', intersect: false },
     scales: {
       x: speedAxis(palette, SPEED_UNIT_TEXT[speedUnit], Math.min(...speeds), Math.max(...speeds)),
-      y: {
-        ...chartAxis(palette, 'rpm'),
-        min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 5) * 5,
-        max: Math.ceil(Math.max(...lines.map(({ toRpm }) => toRpm)) / 10) * 10,
-      },
+      ...Object.fromEntries(
+        series.map(({ place }, i) => [
+          axisOf(i),
+          {
+            ...chartAxis(palette, series.length > 1 ? WORDS.cadenceChart.letterRpm(LETTERS[place]) : 'rpm'),
+            min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 5) * 5,
+            max: Math.ceil(Math.max(...lines.map(({ toRpm }) => toRpm)) / 10) * 10,
+            stack: 'strips',
+            // The library stacks from below.
+            weight: series.length - i,
+          },
+        ]),
+      ),
     },
     plugins: {
       tooltip: {
@@ -69,21 +84,27 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
       },
       annotation: {
         annotations: {
-          band: {
-            type: 'box',
-            yMin: brief.lowRpm,
-            yMax: brief.highRpm,
-            backgroundColor: palette.markWash,
-            borderWidth: 0,
-            drawTime: 'beforeDatasetsDraw',
-          },
+          ...Object.fromEntries(
+            series.map((_, i) => [
+              axisOf(i),
+              {
+                type: 'box' as const,
+                yScaleID: axisOf(i),
+                yMin: brief.lowRpm,
+                yMax: brief.highRpm,
+                backgroundColor: palette.markWash,
+                borderWidth: 0,
+                drawTime: 'beforeDatasetsDraw' as const,
+              },
+            ]),
+          ),
         },
       },
     },
   };
   const point = (kmh: number, rpm: number) => ({ x: speedIn(speedUnit, kmh), y: rpm });
-  const datasets = series.flatMap(({ place, lines: own, joined }): ChartDataset<'line'>[] => {
-    const style = { ...setupLine(palette, place), pointRadius: 0, borderWidth: 1.6 };
+  const datasets = series.flatMap(({ place, lines: own, joined }, i): ChartDataset<'line'>[] => {
+    const style = { ...setupLine(palette, place), pointRadius: 0, borderWidth: 1.6, yAxisID: axisOf(i) };
     if (joined) {
       const data = own.flatMap(({ fromKmh, toKmh, fromRpm, toRpm }) => [point(fromKmh, fromRpm), point(toKmh, toRpm)]);
       return [{ ...style, label: LETTERS[place]!, data }];
@@ -103,7 +124,8 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
       summary={summary}
       data={{ datasets }}
       options={options}
-      height={height ?? 260}
+      height={height ?? Math.max(260, series.length * STRIP + SPEEDS)}
+      yName="rpm"
     />
   );
 }

@@ -7,6 +7,7 @@ import { Line } from 'react-chartjs-2';
 import { SavePicture } from '../export/SavePicture';
 import { short } from '../format';
 import { Numbers } from '../numbers/Numbers';
+import { Note } from '../sheet/Panel';
 import { chartRows } from './chart-rows';
 import { chartPicture } from './chart-picture';
 import { useDrawn } from './useDrawn';
@@ -23,8 +24,12 @@ interface ChartFrameProps {
   readonly height?: number;
   /** Whether a table of the same points stands beside it anyway. */
   readonly hasOwnTable?: boolean;
+  /** What its lines mean, below it: words never lie over them. */
+  readonly note?: string;
   /** How a place on the axis below is told, where it is no plain number. */
   readonly xText?: (x: number) => string;
+  /** What goes up, where there is more than one axis of it. */
+  readonly yName?: string;
 }
 
 /** What stands at an axis. */
@@ -40,7 +45,18 @@ const plainNumber = (x: number) => short(x, 2);
 
 /** A chart with its title, the means to take it away, and its numbers. */
 export function ChartFrame(props: ChartFrameProps) {
-  const { title, summary, name, data, options, height = 230, hasOwnTable = false, xText = plainNumber } = props;
+  const {
+    title,
+    summary,
+    name,
+    data,
+    options,
+    height = 230,
+    hasOwnTable = false,
+    xText = plainNumber,
+    yName,
+    note,
+  } = props;
   const chart = useRef<Chart<'line'>>(null);
   const { ref, inView } = useInView({ rootMargin: NEAR, initialInView: true });
   const drawn = useDrawn({ data, options }, inView);
@@ -53,11 +69,12 @@ export function ChartFrame(props: ChartFrameProps) {
       <div className={styles.plot} style={{ height }}>
         <Line ref={chart} data={drawn.data} options={drawn.options} aria-label={summary} />
       </div>
+      {note !== undefined && <Note>{note}</Note>}
       {!hasOwnTable && (
         <Numbers
           of={summary}
           table={() => ({
-            columns: ['line', axisTitle(options.scales?.x), axisTitle(options.scales?.y)],
+            columns: ['line', axisTitle(options.scales?.x), yName ?? axisTitle(options.scales?.y)],
             rows: chartRows(data).map(({ line, x, y }) => [line, xText(x), plainNumber(y)]),
           })}
         />

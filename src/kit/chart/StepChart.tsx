@@ -69,7 +69,11 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
         min,
         max,
       ),
-      y: { ...chartAxis(palette, `${READING_TEXT[reading]}${reading === 'logStep' ? '' : ', %'}`), beginAtZero: true },
+      y: {
+        ...chartAxis(palette, `${READING_TEXT[reading]}${reading === 'logStep' ? '' : ', %'}`),
+        beginAtZero: true,
+        suggestedMax: Math.max(...ZONES.map(toleranceOf)) * 1.05,
+      },
     },
     plugins: {
       tooltip: {
@@ -93,16 +97,6 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
               borderWidth: 1.5,
               borderDash: [6, 3],
               display: edges[i]! < max && edges[i + 1]! > min,
-              label: {
-                display: true,
-                content: WORDS.stepChart.zoneYourLimit(ZONE_TEXT[zone]),
-                position: 'center' as const,
-                yAdjust: -9,
-                color: palette.stop,
-                backgroundColor: palette.sheet,
-                font: { size: 11, weight: 'normal' as const },
-                padding: 1,
-              },
             },
           ]),
         ),
@@ -128,6 +122,11 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
       data={data}
       options={options}
       height={height ?? 220}
+      note={WORDS.stepChart.yourLimits(
+        ZONES.map((zone) =>
+          WORDS.stepChart.zoneLimit(ZONE_TEXT[zone], fixed(toleranceOf(zone), reading === 'logStep' ? 3 : 1)),
+        ),
+      )}
       summary={WORDS.stepChart.readingOverSpeedLargest(READING_TEXT[reading], largest.join(', '))}
     />
   );

@@ -3,6 +3,7 @@ export const WORDS = {
   cadenceChart: {
     labelYRpmAtX: (label: string | undefined, y: string, x: string, speedUnit: string) =>
       `${label}: ${y} rpm at ${x} ${speedUnit}`,
+    letterRpm: (letter: string | undefined) => `${letter}, rpm`,
   },
   chartPicture: {
     theChartIsNotOn: 'the chart is not on screen yet: try again',
@@ -10,7 +11,8 @@ export const WORDS = {
   stepChart: {
     takenAtSpeedUnitAndPreferredRpm: (speedUnit: string, preferredRpm: string) =>
       `taken at, ${speedUnit} and ${preferredRpm} rpm`,
-    zoneYourLimit: (zone: string) => `${zone}: your limit`,
+    zoneLimit: (zone: string, limit: string) => `${zone} ${limit}`,
+    yourLimits: (limits: readonly string[]) => `Broken red lines: your limits, ${limits.join(', ')}.`,
     letterAtMostValue: (letter: string | undefined, value: string) => `${letter} at most ${value}`,
     readingOverSpeedLargest: (reading: string, largest: string) => `${reading} over speed: ${largest}`,
   },
