@@ -19,9 +19,9 @@ import { WORDS } from './text';
 /**
  * The setups bar: the bike, its wheels and its rider in one line, each a summary of what can be typed; below it the
  * setups. On a small screen it is one line, with the bike and the setup in depth, which opens the rest.
- * @param shows all of it, or the bike alone where a page is about no setup
+ * @param shows all of it, the same above the columns of a page, or the bike alone where a page is about no setup
  */
-export function Bench({ shows }: { shows: 'all' | 'bike' }) {
+export function Bench({ shows }: { shows: 'all' | 'columns' | 'bike' }) {
   const [isOpen, setOpen] = useState(false);
   const [showsWheels, setShowsWheels] = useState(false);
   if (shows === 'bike') {
@@ -34,7 +34,12 @@ export function Bench({ shows }: { shows: 'all' | 'bike' }) {
     );
   }
   return (
-    <section className={styles.bench} aria-label={WORDS.bench.bench} data-open={isOpen}>
+    <section
+      className={styles.bench}
+      aria-label={WORDS.bench.bench}
+      data-open={isOpen}
+      data-columns={shows === 'columns'}
+    >
       <div className={styles.barLine}>
         <BikePicker />
         <SetupSummary isOpen={isOpen} onClick={() => setOpen(!isOpen)} />

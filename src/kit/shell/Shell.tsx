@@ -29,7 +29,7 @@ interface Place {
   /** Whether the place is about the bike in hand; the others can be used without one. */
   readonly needsBench: boolean;
   /** How much of the setups bar belongs to it. */
-  readonly bar: 'all' | 'bike' | 'none';
+  readonly bar: 'all' | 'columns' | 'bike' | 'none';
   /** Whether the page itself says what the browser calls it. */
   readonly titlesItself?: boolean;
 }
@@ -46,7 +46,7 @@ const GROUPS: readonly Group[] = [
     places: [
       { path: '/brief', name: WORDS.shell.brief, shortcut: 'brief', needsBench: true, bar: 'all' },
       { path: '/gears', name: WORDS.shell.gears, shortcut: 'gears', needsBench: true, bar: 'all' },
-      { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true, bar: 'all' },
+      { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true, bar: 'columns' },
       { path: '/find', name: WORDS.shell.find, shortcut: 'find', needsBench: true, bar: 'all' },
     ],
   },

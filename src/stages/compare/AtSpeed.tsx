@@ -13,6 +13,7 @@ import { SPEED_UNIT_TEXT, fixed, short, speedIn } from '../../kit/format';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { SetupColumns } from './SetupColumns';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
@@ -58,9 +59,11 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
         />
       </PanelHead>
       <Sideways label={WORDS.atSpeed.atOneSpeed}>
-        <Table className={styles.table} data-testid="compare-at-speed">
+        <Table className={`${styles.table} ${styles.aligned}`} data-testid="compare-at-speed">
+          <SetupColumns setups={columns.length} cells={3} />
           <thead>
             <tr>
+              <td />
               {columns.map(({ place }) => (
                 <th key={place} scope="colgroup" colSpan={3}>
                   <SetupMark place={place} />
@@ -68,6 +71,7 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
               ))}
             </tr>
             <tr>
+              <th scope="col">{WORDS.atSpeed.easiestFirst}</th>
               {columns.map(({ place }) => [
                 <th key={`${place} gear`} scope="col">
                   {WORDS.atSpeed.gear}
@@ -84,6 +88,7 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
           <tbody>
             {Array.from({ length: height }, (_, i) => (
               <tr key={i}>
+                <th scope="row">{i + 1}</th>
                 {columns.map(({ place, rows }) => {
                   const row = rows[i];
                   const own = row && inRange(row.cadenceRpm);

@@ -10,6 +10,7 @@ import { SaveTable } from '../../kit/export/SaveTable';
 import { Sideways } from '../../kit/sheet/Sideways';
 import type { Comparison } from './useCompare';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { SetupColumns } from './SetupColumns';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
 import { WORDS } from './words/text';
@@ -40,14 +41,13 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
         <SaveTable name={WORDS.sameJobTable.nameSameJob(bench.bike.name)} table={table} />
       </PanelHead>
       <Sideways label={WORDS.sameJobTable.gearsThatDoTheSame}>
-        <Table className={styles.table} data-testid="same-job">
+        <Table className={`${styles.table} ${styles.aligned}`} data-testid="same-job">
+          <SetupColumns setups={jobs.length + 1} cells={1} />
           <thead>
             <tr>
-              <th scope="col">
-                <SetupMark place={0} />
-              </th>
-              {jobs.map(({ place }) => (
-                <th key={place} scope="col" colSpan={2}>
+              <th scope="col">{WORDS.sameJobTable.sizeOnA}</th>
+              {[0, ...jobs.map(({ place }) => place)].map((place) => (
+                <th key={place} scope="col">
                   <SetupMark place={place} />
                 </th>
               ))}
@@ -57,18 +57,15 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
             {gears.map((gear, i) => (
               <tr key={gear.key} data-use={own[i]!.use}>
                 <th scope="row">
-                  {gearName(gear)}{' '}
-                  <small>
-                    {sizedGearText(units, gear)}
-                    {WORDS.sameJobTable.use[own[i]!.use]}
-                  </small>
+                  {sizedGearText(units, gear)}
+                  <small>{WORDS.sameJobTable.use[own[i]!.use]}</small>
                 </th>
-                {jobs.map(({ place, pairs }) => [
-                  <td key={`${place} gear`} className={styles.number}>
-                    {gearName(pairs[i]!.nearest)}
-                  </td>,
-                  <td key={`${place} change`}>{sizeChangeText(pairs[i]!.change)}</td>,
-                ])}
+                <td className={styles.number}>{gearName(gear)}</td>
+                {jobs.map(({ place, pairs }) => (
+                  <td key={place}>
+                    {gearName(pairs[i]!.nearest)} <small>{sizeChangeText(pairs[i]!.change)}</small>
+                  </td>
+                ))}
               </tr>
             ))}
           </tbody>

@@ -5,6 +5,7 @@ export const WORDS = {
     cadenceAt: (speed: string, unit: string) => `Cadence in every gear at ${speed} ${unit}`,
     nameAtOneSpeed: (name: string) => `${name} at one speed`,
     speed: 'Speed',
+    easiestFirst: 'Easiest first',
     gear: 'Gear',
     rpm: 'rpm',
     jump: 'Jump',
@@ -93,6 +94,7 @@ export const WORDS = {
     metInCsv: 'met',
   },
   sameJobTable: {
+    sizeOnA: 'Gear on A',
     use: { usual: ' · usual', rare: ' · rarely used', known: '' },
     sameJob: 'Same job',
     theSameJobForA: 'The same job: for a gear you use, the nearest on the other setup',
