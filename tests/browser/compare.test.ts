@@ -322,7 +322,7 @@ test('pictures as SVG and PNG, tables as CSV', async () => {
   await app.find('section[aria-label="Steps, overlaid"] canvas');
   const chart = await save('Estuary tourer steps', 'SVG');
   expect(chart).toContain('<path');
-  expect(chart).toContain('your limit');
+  expect(chart).toContain('speed step, %');
   // One polyline a setup, in its own colour.
   for (const colour of ['#0b625f', '#a04a06', '#84266f'])
     expect(chart).toMatch(new RegExp(`<path[^>]*stroke="${colour}"`));
@@ -366,15 +366,21 @@ test('on a phone one setup fills the ladder; letters and swipes turn to the othe
 test('the comparison and the gear card go to paper', async () => {
   const printed = async () => {
     await app.driver.executeScript(`window.paper = undefined;
-      window.print = () => { window.paper = document.querySelector('.print-sheet').innerText;
-        window.dispatchEvent(new Event('afterprint')); }`);
+      window.print = () => { window.paper = document.querySelector('.print-sheet').innerText; }`);
     await app.press('k');
     await app.driver.wait(
       () => app.driver.executeScript<boolean>('return window.paper !== undefined'),
       60_000,
       'print',
     );
+    const pdf = await app.pdf();
+    await app.driver.executeScript(`window.dispatchEvent(new Event('afterprint'))`);
     await app.gone('.print-sheet');
+    // Letters and lines, with the structure that a screen reader follows: no picture made of dots.
+    expect(pdf).toMatch(/\/StructTreeRoot/);
+    expect(pdf).toMatch(/\/Type\s*\/Font/);
+    expect(pdf).not.toMatch(/\/Subtype\s*\/Image/);
+    expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
     return app.driver.executeScript<string>('return window.paper');
   };
   const comparison = await printed();

@@ -420,16 +420,20 @@ export class AppInBrowser {
     );
   }
 
-  /** How many pages the page would take on paper of size A4. */
-  async pdfPages(): Promise<number> {
+  /** The page on paper of size A4, as the text of its file. */
+  async pdf(): Promise<string> {
     const { data } = (await (this.driver as Driver).sendAndGetDevToolsCommand('Page.printToPDF', {
       preferCSSPageSize: true,
+      generateTaggedPDF: true,
       paperWidth: 8.27,
       paperHeight: 11.69,
     })) as unknown as { data: string };
-    return Buffer.from(data, 'base64')
-      .toString('latin1')
-      .match(/\/Type\s*\/Page\b/g)!.length;
+    return Buffer.from(data, 'base64').toString('latin1');
+  }
+
+  /** How many pages the page would take on it. */
+  async pdfPages(): Promise<number> {
+    return (await this.pdf()).match(/\/Type\s*\/Page\b/g)!.length;
   }
 
   /** What the page complained of since last asked. */

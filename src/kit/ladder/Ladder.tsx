@@ -19,7 +19,7 @@ import { LETTERS, signOf } from '../bench/setup-sign';
 import { gearName, stepText } from '../explain/gears';
 import { fixed, speedText } from '../format';
 import { laidOut, pictureOf, rememberedLanes, type LadderAsked, type LaidOut } from './asked';
-import { NARROW, neighbourOf, type LadderLane, type PlacedGear } from './layout';
+import { NARROW, neighbourOf, placeShown, type LadderLane, type PlacedGear } from './layout';
 import { useSteady } from '../useSteady';
 import { pointedAt } from './pointed';
 import type { Span } from './scale';
@@ -58,7 +58,8 @@ export function Ladder({ picture: saved, askedOf, onSelect, drawingRef }: Ladder
   // On a phone one column fills the screen.
   const isNarrow = width > 0 && width < NARROW && picture.lanes.length > 1;
   const [turnedTo, turnTo] = useState<number>();
-  const shownPlace = picture.lanes.some(({ place }) => place === turnedTo) ? turnedTo! : picture.selected.place;
+  const places = picture.lanes.map(({ place }) => place);
+  const shownPlace = placeShown(places, turnedTo, picture.selected.place)!;
   const shown = useMemo(
     () => (isNarrow ? { ...picture, lanes: picture.lanes.filter(({ place }) => place === shownPlace) } : picture),
     [picture, isNarrow, shownPlace],
@@ -67,7 +68,6 @@ export function Ladder({ picture: saved, askedOf, onSelect, drawingRef }: Ladder
   const drawn = useMemo(() => (width > 0 ? laidOut(shown, width, span) : undefined), [shown, width, span]);
   if (drawn && drawn.layout.span !== span) setSpan(drawn.layout.span);
   const touched = useRef<number>(undefined);
-  const places = picture.lanes.map(({ place }) => place);
   const swipe = {
     onTouchStart: ({ touches }: TouchEvent) => (touched.current = touches[0]?.clientX),
     onTouchEnd: ({ changedTouches }: TouchEvent) => {
@@ -335,7 +335,11 @@ function ShapeView({ shape, x, y, hatchId }: ShapeViewProps) {
     case 'rect': {
       const { width, height, hatched } = shape;
       const box = { x: x + shape.x, y: y + shape.y, width, height };
-      return hatched ? <rect {...box} fill={`url(#${hatchId})`} /> : <rect className={className} {...box} />;
+      return hatched ? (
+        <rect className={styles.hatched} {...box} fill={`url(#${hatchId})`} />
+      ) : (
+        <rect className={className} {...box} />
+      );
     }
     case 'path': {
       const scaled = shape.scale === 1 ? '' : ` scale(${shape.scale})`;

@@ -3,7 +3,7 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { coverage, gearReport, type Setup } from '../../core/gears';
 import { developmentForM } from '../../core/ride';
-import { ladderLayout, neighbourOf, type LadderLane, type LadderNeeds } from './layout';
+import { ladderLayout, neighbourOf, placeShown, type LadderLane, type LadderNeeds } from './layout';
 import { pointedAt } from './pointed';
 import { axisTicks } from './scale';
 
@@ -195,4 +195,11 @@ test('with the time in each gear bars go outward from short rungs, the longest s
   expect(big!.x).toBeLessThan(one1x!.left);
   const [only] = one1x!.uprights;
   expect(only!.x + only!.half + use('44/44').length).toBeLessThan(one1x!.left + one1x!.width);
+});
+
+test('a narrow ladder shows the setup it was turned to, else the one chosen, else the first', () => {
+  expect(placeShown([0, 1, 2], 2, 1)).toBe(2);
+  expect(placeShown([0, 1, 2], undefined, 1)).toBe(1);
+  // On paper no gear is chosen, and a setup may have been taken off.
+  expect(placeShown([0, 1], 3, -1)).toBe(0);
 });

@@ -397,3 +397,8 @@ export function neighbourOf(layout: LadderLayout, { place, gear }: PlacedGear, k
   const nearest = other.upright.rungs.reduce((best, rung) => (distance(rung.gear) < distance(best.gear) ? rung : best));
   return { place: other.place, gear: nearest.gear };
 }
+
+/** Which of several setups a narrow ladder shows: the first of those wanted that it has, or else its first. */
+export function placeShown(places: readonly number[], ...wanted: readonly (number | undefined)[]): number | undefined {
+  return wanted.find((place) => place !== undefined && places.includes(place)) ?? places[0];
+}

@@ -15,6 +15,8 @@ import styles from './Compare.module.css';
 import { WORDS } from './words/text';
 
 const LADDER_HEIGHT = 560;
+/** On paper, so that it and the figures of four setups are one page. */
+export const LADDER_HEIGHT_ON_PAPER = 450;
 
 interface CompareLadderProps {
   readonly comparison: Comparison;
@@ -22,10 +24,18 @@ interface CompareLadderProps {
   readonly onSelect: (selected: PlacedGear) => void;
   readonly drawingRef?: Ref<SVGSVGElement>;
   readonly tools?: ReactNode;
+  readonly height?: number;
 }
 
 /** A lane for each setup on one axis of speed and development. */
-export function CompareLadder({ comparison, selected, onSelect, drawingRef, tools }: CompareLadderProps) {
+export function CompareLadder({
+  comparison,
+  selected,
+  onSelect,
+  drawingRef,
+  tools,
+  height = LADDER_HEIGHT,
+}: CompareLadderProps) {
   const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { speedUnit, stepReading } = preferences;
@@ -35,8 +45,8 @@ export function CompareLadder({ comparison, selected, onSelect, drawingRef, tool
     [inUse, selected],
   );
   const picture = useMemo(
-    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, stepReading, units, LADDER_HEIGHT)),
-    [askedOf, bench, inUse, stepReading, units],
+    () => pictureOf(askedOf(bench), frameAtPreferred(inUse, stepReading, units, height)),
+    [askedOf, bench, inUse, stepReading, units, height],
   );
   return (
     <>

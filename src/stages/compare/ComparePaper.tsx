@@ -2,7 +2,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { formatShorthand } from '../../formats/shorthand';
-import { CompareLadder } from './CompareLadder';
+import { CompareLadder, LADDER_HEIGHT_ON_PAPER } from './CompareLadder';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import { Table } from '../../kit/sheet/Table';
@@ -29,7 +29,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
       <p>
         {all.map(({ place, figures }) => `${LETTERS[place]}: ${formatShorthand(figures.report.setup)}`).join(' · ')}
       </p>
-      <CompareLadder comparison={comparison} selected={NO_GEAR} onSelect={doNothing} />
+      <CompareLadder comparison={comparison} selected={NO_GEAR} onSelect={doNothing} height={LADDER_HEIGHT_ON_PAPER} />
       {!contradicted &&
         others.map(({ place, rows }) => (
           <p key={place} className={styles.sentence}>
