@@ -63,13 +63,13 @@ export function Bench({ shows }: { shows: 'all' | 'columns' | 'bike' }) {
 /** Keeps the setup in depth in the address, by its letter; “setup” there is the name of what a shared link carries. */
 function SetupInAddress() {
   const { bench, edits } = useReadyBench();
-  const { bike, setups, place, fromLink } = bench;
+  const { bike, setup, setups, place, fromLink } = bench;
   useInAddress(
     'show',
     fromLink ? undefined : signOf(place),
     (asked) => {
       const found = setups.find((_, at) => signOf(at) === asked);
-      if (found && !fromLink) edits.chooseSetup(found.id);
+      if (found && found.id !== setup.id && !fromLink) edits.chooseSetup(found.id);
     },
     bike.id,
   );
