@@ -1,4 +1,5 @@
 import { Key } from 'selenium-webdriver';
+import { PAGES as ALL_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -7,20 +8,8 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 
-const PAGES = [
-  '/brief',
-  '/gears',
-  '/compare',
-  '/find',
-  '/rides',
-  '/fit',
-  '/swap',
-  '/schedule',
-  '/log',
-  '/shelf',
-  '/learn',
-  '/data',
-];
+/** The workshop mode has no frame. */
+const PAGES = ALL_PAGES.filter((path) => path !== '/work');
 
 /** Types the gears, chooses a question and fills in what it asks. */
 async function ask(question: string, details: Readonly<Record<string, string>> = {}): Promise<void> {
@@ -183,7 +172,7 @@ describe('the frame', () => {
     await address('/gears?show=b&view=table');
     await app.clickText('label', 'Riding');
     await address('/gears?show=b&view=riding');
-    // What is typed stays: nothing is rendered anew for the address.
+    // The field keeps what is typed: the page is not rendered again for its address.
     await app.type('setup', '42 x 10-44');
     await app.leaveField();
     await app.holds('setup', '42 x 10-44');

@@ -168,3 +168,6 @@ export function cagePose(chainring: number, cog: number, links: number, geometry
 export function tautLengthMm(chainring: number, cog: number, geometry: DriveGeometry): number | undefined {
   return chainPathMm(chainring, cog, geometry.foldBackLimitDeg, geometry);
 }
+
+/** The cage's angle past which the chain is all but straight between cog and ring, degrees. */
+export const STRETCHED_DEG = 90;

@@ -76,6 +76,7 @@ export {
   placeDrive,
   tautLengthMm,
 } from './cage';
+export { STRETCHED_DEG } from './cage';
 export type { CagePose, Drive, DriveGeometry } from './cage';
 export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';

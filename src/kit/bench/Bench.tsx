@@ -71,7 +71,8 @@ function SetupInAddress() {
       const found = setups.find((_, at) => signOf(at) === asked);
       if (found && found.id !== setup.id && !fromLink) edits.chooseSetup(found.id);
     },
-    bike.id,
+    // Setups that are moved or taken away change letters: nobody chose that.
+    [bike.id, ...setups.map(({ id }) => id)].join(' '),
   );
   return null;
 }

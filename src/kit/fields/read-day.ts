@@ -1,5 +1,6 @@
 import dayjs from 'dayjs';
 import customParseFormat from 'dayjs/plugin/customParseFormat';
+import { TIME_MS } from '../../core/world';
 import type { Parsed } from './useDraft';
 import { WORDS } from './text';
 
@@ -18,8 +19,11 @@ export function dayFormatShown(written: (iso: string) => string): string {
 }
 
 /** The first and the last day that a record keeps. */
-export const FIRST_DAY = '1970-01-01';
-export const LAST_DAY = '2199-12-31';
+export const [FIRST_DAY, LAST_DAY] = [dayOf(TIME_MS.min), dayOf(TIME_MS.max)];
+
+function dayOf(ms: number): string {
+  return new Date(ms).toISOString().slice(0, 10);
+}
 
 /**
  * Reads a day that was typed.

@@ -25,6 +25,13 @@ test('letters have one of six sizes, wherever they stand', () => {
   expect([...tokens].sort()).toEqual([1, 2, 3, 4, 5, 6].map((n) => `--text-${n}`));
 });
 
+test('the component library takes its letters from the same sizes', () => {
+  const px = [...read(join(SOURCE, 'app/global.css')).matchAll(/--text-\d: (\d+)px/g)].map(([, size]) => size);
+  const theme = [...read(join(SOURCE, 'kit/theme/component-theme.ts')).matchAll(/fontSize\w*: (\d+)/g)];
+  expect(theme.length).toBeGreaterThan(3);
+  expect(theme.filter(([, size]) => !px.includes(size))).toEqual([]);
+});
+
 test('distances come from one scale; a line’s width and a measure of a layout are not distances', () => {
   const distances = valuesOf(/^((row-|column-)?gap|(padding|margin)(-[a-z-]+)?)$/);
   expect(distances.length).toBeGreaterThan(300);

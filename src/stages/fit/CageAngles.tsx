@@ -2,16 +2,15 @@
 
 import { Button, Checkbox } from 'antd';
 import { useRef } from 'react';
-import { leaveOut, toggledPlace, type DriveGeometry, type GearPlace } from '../../core/fit';
-import { combinationOf, leftOutOf } from '../../records';
+import type { DriveGeometry, GearPlace } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
-import { withOptional } from '../../kit/fields/with-optional';
 import { fixed } from '../../kit/format';
 import { Note, PanelHead } from '../../kit/sheet/Panel';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { CageStrip } from './CageStrip';
+import { useLeftOut } from './useLeftOut';
 import type { Fit, GearCell } from './useFit';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
@@ -37,19 +36,11 @@ const placeOf = ({ ringPlace, cogPlace }: GearCell): GearPlace => ({ ring: ringP
 
 /** The cage's angle in every gear. A gear is pointed out to be drawn, and may be left out of what is used. */
 export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProps) {
-  const { bench, edits } = useReadyBench();
+  const { bench } = useReadyBench();
   const { fromLink } = bench;
   const drawing = useRef<SVGSVGElement>(null);
   const { cells, requiredT, requiredWholeT, leftOutElsewhere } = fit;
-  const avoid = (avoided: readonly GearPlace[]) =>
-    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
-      withOptional(record, 'leftOut', leaveOut(avoided, combinationOf(record))),
-    );
-  // By what is kept, not by what is shown: a second click may come before the first is drawn.
-  const toggle = (cell: GearCell) =>
-    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
-      withOptional(record, 'leftOut', leaveOut(toggledPlace(placeOf(cell), leftOutOf(record)), combinationOf(record))),
-    );
+  const { leaveOutOnly, toggle } = useLeftOut();
   const all = cells.flat();
   const out = all.filter(({ allowed }) => !allowed);
   const slack = all.filter(({ pose, allowed, isBigBig }) => pose.state === 'slack' && allowed && !isBigBig);
@@ -111,17 +102,17 @@ export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProp
           id="gear-used"
           checked={selected.allowed}
           disabled={selected.isBigBig || fromLink}
-          onChange={() => toggle(selected)}
+          onChange={() => toggle(placeOf(selected))}
         >
           {WORDS.cagePanel.iUse(selected.chainring, selected.cog)}
         </Checkbox>
         {slack.length > 0 && (
-          <Button size="small" disabled={fromLink} onClick={() => avoid([...out, ...slack].map(placeOf))}>
+          <Button size="small" disabled={fromLink} onClick={() => leaveOutOnly([...out, ...slack].map(placeOf))}>
             {WORDS.cagePanel.leaveOutWhatHangsSlack}
           </Button>
         )}
         {out.length > 0 && (
-          <Button size="small" disabled={fromLink} onClick={() => avoid([])}>
+          <Button size="small" disabled={fromLink} onClick={() => leaveOutOnly([])}>
             {WORDS.cagePanel.allowAll}
           </Button>
         )}

@@ -1,21 +1,12 @@
 'use client';
 
 import type { Ref } from 'react';
-import type { DriveGeometry } from '../../core/fit';
+import { STRETCHED_DEG, type DriveGeometry } from '../../core/fit';
 import { fixed } from '../../kit/format';
+import { STRIP, stripLayout } from './cage-strip-layout';
 import type { GearCell } from './useFit';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
-
-/** Past this the chain is all but straight between cog and ring. */
-const STRETCHED_DEG = 90;
-
-/** The same as the rows of the table beside it, CSS pixels. */
-const HEAD = 30;
-const ROW = 26;
-const WIDTH = 200;
-const LABEL = 26;
-const EDGE = 14;
 
 interface CageStripProps {
   /** A row a ring, big first; cogs smallest first. */
@@ -28,38 +19,40 @@ interface CageStripProps {
 /** The cage's angle in every gear, a line of dots a ring, between folded back and stretched; a row a cog. */
 export function CageStrip({ cells, geometry, selected, drawingRef }: CageStripProps) {
   const rows = cells[0]!;
-  const lowestDeg = Math.min(-STRETCHED_DEG, geometry.foldBackLimitDeg - 10);
-  const highestDeg = STRETCHED_DEG + 10;
-  const x = (deg: number) => LABEL + EDGE + ((deg - lowestDeg) / (highestDeg - lowestDeg)) * (WIDTH - LABEL - 2 * EDGE);
-  const y = (cogPlace: number) => HEAD + (cogPlace + 0.5) * ROW;
-  const bottom = HEAD + rows.length * ROW;
+  const { x, y, bottom } = stripLayout(rows.length, geometry.foldBackLimitDeg);
   return (
     <svg
       className={styles.strip}
       ref={drawingRef}
-      width={WIDTH}
+      width={STRIP.width}
       height={bottom + 16}
       role="img"
       aria-label={WORDS.cageStrip.angleInSoManyGears(cells.flat().length)}
     >
-      <rect className={styles.stripRow} x={0} y={y(selected.cogPlace) - ROW / 2} width={WIDTH} height={ROW} />
+      <rect
+        className={styles.stripRow}
+        x={0}
+        y={y(selected.cogPlace) - STRIP.row / 2}
+        width={STRIP.width}
+        height={STRIP.row}
+      />
       {[geometry.foldBackLimitDeg, STRETCHED_DEG].map((deg) => (
-        <line key={deg} className={styles.stripLimit} x1={x(deg)} x2={x(deg)} y1={HEAD - 4} y2={bottom} />
+        <line key={deg} className={styles.stripLimit} x1={x(deg)} x2={x(deg)} y1={STRIP.head - 4} y2={bottom} />
       ))}
-      <line className={styles.stripZero} x1={x(0)} x2={x(0)} y1={HEAD - 4} y2={bottom} />
-      <text className={styles.stripText} x={x(geometry.foldBackLimitDeg)} y={HEAD - 18} data-at="middle">
+      <line className={styles.stripZero} x1={x(0)} x2={x(0)} y1={STRIP.head - 4} y2={bottom} />
+      <text className={styles.stripText} x={x(geometry.foldBackLimitDeg)} y={STRIP.head - 18} data-at="middle">
         {WORDS.cageStrip.slack}
       </text>
-      <text className={styles.stripText} x={x(STRETCHED_DEG)} y={HEAD - 18} data-at="end">
+      <text className={styles.stripText} x={x(STRETCHED_DEG)} y={STRIP.head - 18} data-at="end">
         {WORDS.cageStrip.stretched}
       </text>
       {[geometry.foldBackLimitDeg, 0, STRETCHED_DEG].map((deg) => (
-        <text key={deg} className={styles.stripText} x={x(deg)} y={HEAD - 7} data-at="middle">
+        <text key={deg} className={styles.stripText} x={x(deg)} y={STRIP.head - 7} data-at="middle">
           {fixed(deg, 0)}°
         </text>
       ))}
       {rows.map(({ cog, cogPlace }) => (
-        <text key={cogPlace} className={styles.stripCog} x={LABEL - 4} y={y(cogPlace) + 4} data-at="end">
+        <text key={cogPlace} className={styles.stripCog} x={STRIP.label - 4} y={y(cogPlace) + 4} data-at="end">
           {cog}
         </text>
       ))}

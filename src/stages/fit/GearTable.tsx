@@ -8,7 +8,6 @@ interface GearTableProps<T extends { readonly chainring: number; readonly cog: n
   /** A row a ring, big first; cogs smallest first. */
   readonly rows: readonly (readonly T[])[];
   readonly corner: string;
-  readonly className?: string | undefined;
   readonly testId?: string;
   readonly cell: (gear: T) => ReactNode;
 }
@@ -17,13 +16,12 @@ interface GearTableProps<T extends { readonly chainring: number; readonly cog: n
 export function GearTable<T extends { readonly chainring: number; readonly cog: number }>({
   rows,
   corner,
-  className = styles.angles,
   testId,
   cell,
 }: GearTableProps<T>) {
   return (
     <Sideways label={WORDS.gearTable.cageAngles}>
-      <Table className={className} data-testid={testId}>
+      <Table className={styles.angles} data-testid={testId}>
         <thead>
           <tr>
             <th scope="col">{corner}</th>

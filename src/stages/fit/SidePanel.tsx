@@ -6,12 +6,10 @@ import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { standOrder, stepped, type DriveGeometry, type GearPlace, type GearStep } from '../../core/fit';
 import { pairsAt } from '../../core/job';
 import { pairsText } from '../../messages/job';
-import { combinationOf, leftOutOf } from '../../records';
-import { leaveOut } from '../../core/fit';
+import { leftOutOf } from '../../records';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
-import { withOptional } from '../../kit/fields/with-optional';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import { sideNumbers, stateText } from '../../kit/side-view/posed-drive';
@@ -19,6 +17,7 @@ import { SideView } from '../../kit/side-view/SideView';
 import { CageAngles } from './CageAngles';
 import { endCheckText } from './words/chain-words';
 import type { EndGear, Fit, GearCell } from './useFit';
+import { useLeftOut } from './useLeftOut';
 import { useOverlay } from './useOverlay';
 import styles from './Fit.module.css';
 import { WORDS } from './words/text';
@@ -43,12 +42,9 @@ export function SidePanel({ fit }: { fit: Fit }) {
 
 /** Without a cage length nothing is drawn, but what is left out must be seen, and undone. */
 function WithoutCage() {
-  const { bench, edits } = useReadyBench();
+  const { bench } = useReadyBench();
   const left = pairsAt(bench.setup, leftOutOf(bench.setup));
-  const allowAll = () =>
-    edits.editSetup(WORDS.cagePanel.gearsAllowed, (record) =>
-      withOptional(record, 'leftOut', leaveOut([], combinationOf(record))),
-    );
+  const { leaveOutOnly } = useLeftOut();
   return (
     <Panel aria-label={WORDS.sidePanel.sideView}>
       <h2>{WORDS.sidePanel.sideView}</h2>
@@ -56,7 +52,7 @@ function WithoutCage() {
       {left.length > 0 && (
         <Note data-testid="wrap">
           {WORDS.cagePanel.leftOutGears(pairsText(left))}{' '}
-          <Button size="small" disabled={bench.fromLink} onClick={allowAll}>
+          <Button size="small" disabled={bench.fromLink} onClick={() => leaveOutOnly([])}>
             {WORDS.cagePanel.allowAll}
           </Button>
         </Note>
