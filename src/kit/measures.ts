@@ -13,11 +13,13 @@ export interface GearSize {
   readonly perMetre: number;
 }
 
-/** The units that this person reads. Miles an hour bring miles and feet with them; masses are chosen apart. */
+/** The units and the money that this person reads. Miles an hour bring miles and feet with them; masses are chosen apart. */
 export interface Units {
   readonly speedUnit: SpeedUnit;
   readonly massUnit: MassUnit;
   readonly gearSize: GearSize;
+  /** ISO 4217 code of sums without one of their own; undefined where it is not known. */
+  readonly currency?: string | undefined;
 }
 
 export const METRIC: Units = {
@@ -49,8 +51,9 @@ export function gearSizeOf(
 export function unitsOf(
   { speedUnit, massUnit = 'metric' }: Pick<Preferences, 'speedUnit' | 'massUnit'>,
   gearSize = METRIC.gearSize,
+  currency?: string,
 ): Units {
-  return { speedUnit, massUnit, gearSize };
+  return { speedUnit, massUnit, gearSize, currency };
 }
 
 const GEAR_SIZE: Readonly<Record<GearSize['kind'], { readonly unit: string; readonly digits: number }>> = {
@@ -179,4 +182,15 @@ export function partMassText(units: Units, grams: number, digits = 0): string {
 export function massChangeText(units: Units, grams: number): string {
   const rounded = units.massUnit === 'metric' ? Math.round(grams) : grams;
   return `${rounded > 0 ? '+' : ''}${partMassText(units, rounded === 0 ? 0 : rounded)}`;
+}
+
+/**
+ * Returns a sum of money in the form of this person's system: €138, €12.50; the plain number where its currency is not
+ * known.
+ * @param currency the one of this sum where it is not the own
+ */
+export function moneyText(units: Units, sum: number, currency = units.currency): string {
+  if (currency === undefined) return short(sum, 2);
+  const digits = Number.isInteger(sum) ? { maximumFractionDigits: 0 } : {};
+  return sum.toLocaleString(undefined, { style: 'currency', currency, ...digits });
 }

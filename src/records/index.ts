@@ -32,6 +32,7 @@ export type { LearnerRecord, LessonMark, Memory, Skill } from './learner';
 export { NOTE_KM } from './log-note';
 export type { LogNoteRecord } from './log-note';
 export { NOTE_LENGTH_MAX, isCurrency } from './text';
+export { ownCurrency, pricedInOwn, pricedWithCode, withCurrencyCode } from './currency';
 export { editThroughParts, partsInSlots, resolvedSetup, stockOfSetup, sumsOf } from './made-setup';
 export type { PartsById } from './made-setup';
 export { jobSideOf } from './job-side';

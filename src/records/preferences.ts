@@ -46,6 +46,8 @@ export interface Preferences {
   readonly speedUnit: 'kmh' | 'mph';
   /** Of masses: kg and g, or pounds and ounces; metric while nothing was chosen. */
   readonly massUnit?: 'metric' | 'imperial' | undefined;
+  /** ISO 4217 code of every price and cost that carries no code of its own. */
+  readonly currency?: string | undefined;
   readonly stepReading: 'speedStep' | 'cadenceDrop' | 'logStep';
   readonly stepRoute: StepRoute;
   readonly tables?: TableSettings | undefined;

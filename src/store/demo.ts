@@ -221,6 +221,8 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
     photos: [],
     notes: demoNotes(midnight(todayMs)),
     learners: demoLearners(midnight(todayMs)),
-    preferences: [{ ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currentRouteId: 'route-rolling' }],
+    preferences: [
+      { ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currency: 'EUR', currentRouteId: 'route-rolling' },
+    ],
   };
 }

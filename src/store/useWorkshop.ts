@@ -4,6 +4,8 @@ import { useCallback, useMemo } from 'react';
 import { experienceOf } from '../core/log';
 import { derailleurMark, type Experience } from '../core/fit';
 import {
+  ownCurrency,
+  pricedInOwn,
   PREFERENCES_DEFAULTS,
   resolvedSetup,
   type BikeRecord,
@@ -38,8 +40,10 @@ export interface Workshop {
   /** Those of the bike, oldest first; their samples are read when they are looked into. */
   readonly rides: readonly RideRecord[];
   readonly routes: readonly RouteRecord[];
-  /** The shelf. */
+  /** The parts in stock; prices in the own currency carry no code. */
   readonly parts: PartsById;
+  /** ISO 4217 code of all sums without one; undefined where none was chosen and the prices of parts name none. */
+  readonly currency: string | undefined;
   /** What came of published limits that were passed, in every job of the workshop. */
   readonly experience: readonly Experience[];
   readonly preferences: Preferences;
@@ -64,8 +68,14 @@ export function useWorkshop(): WorkshopState {
     bikeId === undefined ? undefined : db,
     useCallback((from: RontelDatabase) => readRides(from, bikeId!), [bikeId]),
   );
-  const parts = useLive(db, readParts);
+  const stock = useLive(db, readParts);
   const experience = useLive(db, readExperience);
+  const chosenCurrency = bench?.preferences.currency;
+  const currency = useMemo(
+    () => stock && ownCurrency({ currency: chosenCurrency }, stock.values()),
+    [stock, chosenCurrency],
+  );
+  const parts = useMemo(() => stock && pricedInOwn(stock, currency), [stock, currency]);
   const resolved = useMemo(() => parts && resolvedBy(parts), [parts]);
   return useMemo(() => {
     if (store.kind !== 'ready') return store;
@@ -86,9 +96,10 @@ export function useWorkshop(): WorkshopState {
       setup,
       rides: own,
       parts,
+      currency,
       experience: experience ?? NO_EXPERIENCE,
     };
-  }, [store, bench, bike, bikeId, rides, parts, resolved, experience]);
+  }, [store, bench, bike, bikeId, rides, parts, currency, resolved, experience]);
 }
 
 /** Light, dark or as the system is, as this person chose; undefined until it has been read. Hangs on nothing else that is kept. */

@@ -204,7 +204,7 @@ test('setups are held against each other at one speed, in watts, and by whom the
   await app.leaveField();
   await app.shows('[data-testid=loss-verdict]', 'Published: 1.5 W (a test stand).');
   await app.shows('[data-testid=suit-B]', /For B: .*one hand shifts everything.*Against it: .*gaps at 82–96 rpm/);
-  await app.shows('[data-testid=suit-B]', '310 buys fewer front shifts');
+  await app.shows('[data-testid=suit-B]', '€310 buys fewer front shifts');
   await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
 });
 

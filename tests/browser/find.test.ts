@@ -128,7 +128,7 @@ test('where nothing meets the needs, the best there is comes first, and a requir
   await app.shows('[data-testid=least]', 'None of ');
   await app.click('[aria-label^="Leave out: weigh"]');
   await app.holds('find-massChangeMaxG', '');
-  await app.shows('[data-testid=requirement-costs]', 'Cost 0 at most');
+  await app.shows('[data-testid=requirement-costs]', 'Cost €0 at most');
 });
 
 test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
@@ -226,9 +226,11 @@ test('prices are the rider’s own, and the cost of each setup follows them', as
   await app.clickText('summary', 'What parts cost you');
   await app.type('price-cassette', '500');
   // On the way to 500 there are searches at 5 and at 50: only with the last does any of them cost so much.
-  await app.shows('[aria-label="Limits on the aims"]', /cost at most [5-9]\d\d/);
-  const row = await app.driver.findElement(By.xpath("//tr[contains(@class,'ant-table-row')][td[string-length(.)=3]]"));
-  const dear = await row.findElement(By.xpath('td[string-length(.)=3]'));
+  await app.shows('[aria-label="Limits on the aims"]', /cost at most €[5-9]\d\d/);
+  const row = await app.driver.findElement(
+    By.xpath("//tr[contains(@class,'ant-table-row')][td[starts-with(.,'€') and string-length(.)=4]]"),
+  );
+  const dear = await row.findElement(By.xpath("td[starts-with(.,'€')]"));
   await app.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, dear);
   await dear.click();
   await app.shows('[data-testid=details]', 'weight against A');
@@ -240,7 +242,7 @@ test('prices are the rider’s own, and the cost of each setup follows them', as
     );
   const buy = await onCard('to buy');
   const weight = await onCard('weight against A');
-  const [, cost] = /: (\d+)$/.exec(buy)!;
+  const [, cost] = /: (€\d+)$/.exec(buy)!;
   expect(await dear.getText()).toBe(cost);
   await row.findElement(By.css('button[aria-label^="To the bench"]')).click();
   await app.find('[data-setup=d]');

@@ -88,8 +88,23 @@ describe('shelf', () => {
     await app.leaveField();
     await app.shows('[aria-label=Parts] table', '3 of 3');
     await app.press(Key.ESCAPE);
-    await app.type('part-currency', 'EURO');
-    await app.shows('#part-currency-problem', 'three letters');
+  });
+
+  test('a currency is chosen once; a part bought abroad keeps its own, and sums stay apart', async () => {
+    const choose = async (id: string, code: string) => {
+      await app.choose(id, code);
+      await app.shows(`.ant-select:has(#${id})`, code);
+    };
+    await app.open('/data');
+    await choose('currency', 'CHF');
+    await app.open('/shelf');
+    await app.shows('tr:has([data-part=chain-new])', '€34');
+    await app.click('[data-part=chain-new]');
+    await choose('part-currency', 'SEK');
+    await app.click('[aria-label="Close the part"]');
+    await app.shows('tr:has([data-part=chain-new])', 'SEK');
+    await app.open('/data');
+    await choose('currency', 'EUR');
   });
 
   test('several at once, one step of undo; a part that a job names goes with a word', async () => {
@@ -190,7 +205,7 @@ describe('swap', () => {
   test('the card from A to B: parts, weights, costs, chain, B-screw, steps', async () => {
     await app.shows(
       '[data-testid=card-headline]',
-      '2x to 1x, about 2 h 39 min; to buy: 310 (typed for the whole setup); −375 g by the weights of both setups.',
+      '2x to 1x, about 2 h 39 min; to buy: €310 (typed for the whole setup); −375 g by the weights of both setups.',
     );
     await app.shows('[data-testid=card-off]', 'Chainring 48T, touring\n104 g');
     await app.shows('[data-testid=card-settled]', 'Chain: a new chain of 114 links, because another chain was chosen.');

@@ -6,7 +6,7 @@ export { chainWindow, endChecks, sharedWindow } from './chain-window';
 export type { ChainWindow, EndCheck, EndChecks, Frame } from './chain-window';
 export { SWAP_KINDS, needsOtherBody, swapKind } from './difference';
 export type { SwapDifference, SwapKind } from './difference';
-export { addCosts, costOfPurchases, inCardOrder } from './items';
+export { addCosts, costInOwn, costOfPurchases, inCardOrder } from './items';
 export type { CardItem, CardSlot, Cost, MassChange, Purchase } from './items';
 export { STEP_IDS } from './step-ids';
 export type { StepId } from './step-ids';

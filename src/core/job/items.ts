@@ -116,6 +116,16 @@ function sumsByCurrency(all: Cost['sums']): Cost['sums'] {
   return [...sums].map(([currency, sum]) => ({ currency, sum }));
 }
 
+/** Returns a cost with the sums that name the own currency among those that name none. */
+export function costInOwn(cost: Cost, own: string | undefined): Cost {
+  return {
+    ...cost,
+    sums: sumsByCurrency(
+      cost.sums.map(({ currency, sum }) => ({ currency: currency === own ? undefined : currency, sum })),
+    ),
+  };
+}
+
 /** Adds up what several jobs cost. */
 export function addCosts(costs: readonly Cost[]): Cost {
   return {

@@ -8,6 +8,7 @@ export interface SlotPart {
   readonly data: PartData;
   readonly massG?: number | undefined;
   readonly price?: number | undefined;
+  /** Absent where the price is in the own currency. */
   readonly currency?: string | undefined;
   /** Whether the bike can have it without buying. */
   readonly atHand: boolean;
@@ -21,7 +22,7 @@ export interface SetupSums {
   readonly massG: number | undefined;
   /** Places without a part, and parts without a weight. */
   readonly unweighed: readonly Slot[];
-  /** What is to be bought; undefined until every part that is not at hand has a price, all in one currency. */
+  /** What is to be bought; undefined until every part that is not at hand has a price in the own currency. */
   readonly cost: number | undefined;
   readonly unpriced: readonly Slot[];
 }
@@ -56,18 +57,13 @@ export function setupSums(setup: FittedSetup, parts: PartsInSlots): SetupSums {
     const part = fitting[slot];
     return !part || (!part.atHand && part.price === undefined);
   });
-  const currencies = new Set(
-    used.flatMap((slot) => (fitting[slot] && !fitting[slot].atHand ? [fitting[slot].currency] : [])),
-  );
+  const isForeign = used.some((slot) => fitting[slot]?.atHand === false && fitting[slot].currency !== undefined);
   const sum = (slots: readonly Slot[], of: (part: SlotPart) => number) =>
     slots.reduce((all, slot) => all + of(fitting[slot]!), 0);
   return {
     massG: unweighed.length === 0 ? sum(weighed, ({ massG }) => massG!) : undefined,
     unweighed,
-    cost:
-      unpriced.length === 0 && currencies.size < 2
-        ? sum(used, ({ atHand, price }) => (atHand ? 0 : price!))
-        : undefined,
+    cost: unpriced.length === 0 && !isForeign ? sum(used, ({ atHand, price }) => (atHand ? 0 : price!)) : undefined,
     unpriced,
   };
 }

@@ -4,12 +4,11 @@ import { Modal, Select } from 'antd';
 import Link from 'next/link';
 import { HUB_STAGE_RATIO, NO_HUB_STAGE } from '../../core/gears';
 import { SETUP_COST, SETUP_MASS_G, sumsOf, type SetupRecord } from '../../records';
-import { short } from '../format';
 import { Field } from '../fields/Field';
 import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
-import { partMassText } from '../measures';
+import { moneyText, partMassText } from '../measures';
 import { useUnits } from './useUnits';
 import { useReadyBench } from './BenchProvider';
 import { LeverField } from './LeverField';
@@ -93,7 +92,7 @@ function DetailFields({ record }: { record: SetupRecord }) {
             {sums.massG === undefined ? '' : partMassText(units, sums.massG, 1)}
             {sums.massG !== undefined && sums.cost !== undefined && ', '}
             {WORDS.setupDetails.valueByThePartsOf(
-              sums.cost === undefined ? '' : WORDS.setupDetails.costToBuy(short(sums.cost, 2)),
+              sums.cost === undefined ? '' : WORDS.setupDetails.costToBuy(moneyText(units, sums.cost)),
             )}{' '}
             <Link href="/shelf">{WORDS.setupDetails.there}</Link>.
           </p>
@@ -117,7 +116,7 @@ function DetailFields({ record }: { record: SetupRecord }) {
             label={WORDS.setupDetails.toBuyForItIn}
             term={WORDS.setupDetails.cost}
             record={record}
-            unit=""
+            unit={units.currency ?? ''}
             bounds={SETUP_COST}
             placeholder={WORDS.setupDetails.notKnown}
           />

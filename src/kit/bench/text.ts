@@ -187,7 +187,7 @@ export const WORDS = {
     weightOfItsPartsAll: 'Weight of its parts, all together',
     weight: 'weight',
     notWeighed: 'not weighed',
-    toBuyForItIn: 'To buy for it, in your money',
+    toBuyForItIn: 'To buy for it',
     cost: 'cost',
     notKnown: 'not known',
   },

@@ -12,7 +12,8 @@ import { useBench } from './BenchProvider';
  */
 export function useUnits(): Units {
   const state = useBench();
-  const { preferences, bench } = state.kind === 'ready' ? state : { preferences: PREFERENCES_DEFAULTS };
+  const { preferences, bench, workshop } = state.kind === 'ready' ? state : { preferences: PREFERENCES_DEFAULTS };
+  const currency = workshop?.currency;
   const { speedUnit, massUnit, quantity, gearInchSchool } = preferences;
   const { wheelset, bike } = bench ?? {};
   const crankLengthMm = bike?.crankLengthMm;
@@ -21,7 +22,8 @@ export function useUnits(): Units {
       unitsOf(
         { speedUnit, massUnit },
         wheelset && gearSizeOf({ quantity, gearInchSchool }, rolloutMm(wheelOf(wheelset)), crankLengthMm),
+        currency,
       ),
-    [speedUnit, massUnit, quantity, gearInchSchool, wheelset, crankLengthMm],
+    [speedUnit, massUnit, quantity, gearInchSchool, wheelset, crankLengthMm, currency],
   );
 }

@@ -44,11 +44,12 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
 }
 
 /** Explains what a setup costs: the same purchases as on the card of its job. */
-export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>): Explanation {
+export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>, units: Units): Explanation {
   return {
-    title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost)}`,
+    title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost, units)}`,
     formula: 'cost = sum of the prices of what goes on and is not in stock',
-    worked: buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one)}`),
+    worked:
+      buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one, units)}`),
     source:
       'Parts: the price of each part, where it has one. Else the prices under “What parts cost you”; grey ones are round sums of a middle sort.',
     note: 'A part is bought only where the present one would not go with the rest.',

@@ -1,5 +1,6 @@
 /** Everything that `kit/fields` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
+  currencySelect: { noSuchCurrency: 'No currency has this code or name.' },
   datumField: {
     notKnown: 'not known',
     assumed: (assumed: number) => `${assumed} assumed`,

@@ -1,6 +1,6 @@
 import type { FindAim, Found, Reason } from '../../core/find';
-import { fixed, percentText, short, speedText } from '../format';
-import { gearSizeText, massChangeText, type Units } from '../measures';
+import { fixed, percentText, speedText } from '../format';
+import { moneyText, gearSizeText, massChangeText, type Units } from '../measures';
 import { setupName } from './part-words';
 
 export const AIM_NAME: Readonly<Record<FindAim, string>> = {
@@ -54,7 +54,7 @@ export function aimText(aim: FindAim, value: number, units: Units): string {
     case 'newParts':
       return String(value);
     case 'cost':
-      return short(value, 0);
+      return moneyText(units, value);
     case 'mass':
       return massChangeText(units, value);
     case 'outOfBand':

@@ -19,7 +19,15 @@ import {
 import type { Zone } from '../../core/gears';
 import { listed } from '../../messages/job';
 import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../format';
-import { gearSizeDigits, gearSizeIn, gearSizeText, gearSizeUnit, massChangeText, type Units } from '../measures';
+import {
+  moneyText,
+  gearSizeDigits,
+  gearSizeIn,
+  gearSizeText,
+  gearSizeUnit,
+  massChangeText,
+  type Units,
+} from '../measures';
 import { USE_TEXT, ZONE_TEXT } from '../words';
 import { AIM_NAME, aimText } from './aim-words';
 import { KIND_TEXT, PART_NAME, partsText, setupName } from './part-words';
@@ -74,7 +82,7 @@ export function missText(
       return `top speed ${own}, ${needed} ${SPEED_UNIT_TEXT[units.speedUnit]} needed`;
     },
     keep: () => `cannot keep the ${listed([...new Set(build.breaches)].map((part) => PART_NAME[part]))}`,
-    cost: () => `costs ${short(build.cost, 0)}, ${short(settings.costMax ?? 0, 0)} allowed`,
+    cost: () => `costs ${moneyText(units, build.cost)}, ${moneyText(units, settings.costMax ?? 0)} allowed`,
     mass: () =>
       `weight ${massChangeText(units, build.massChangeG)}, ${massChangeText(units, settings.massChangeMaxG ?? 0)} asked for`,
     fit: () =>
@@ -180,7 +188,7 @@ export function requirementCosts(
   const texts: readonly (readonly [FindNeed, string | undefined])[] = [
     ...asksOf(asks, brief).map((ask) => [ask, askText(ask, brief, needs, units)] as const),
     ['keep', keep.length > 0 ? `keep the ${listed(keep.map((part) => PART_NAME[part]))}` : undefined],
-    ['cost', costMax === undefined ? undefined : `cost ${short(costMax, 0)} at most`],
+    ['cost', costMax === undefined ? undefined : `cost ${moneyText(units, costMax)} at most`],
     [
       'mass',
       massChangeMaxG === undefined ? undefined : `weigh ${massChangeText(units, massChangeMaxG)} at most, against A`,

@@ -240,7 +240,7 @@ test('workings can be checked with pencil and paper', () => {
   const frame = { chainstayMm: 430, longestChainstayMm: 430, bbDropMm: 70 };
   const chain = { choice: 'leave', alternates: false, newChain: false } as const;
   const move = moveOf(from, to, { frame, chain, prices: settings.prices, isReturn: false });
-  expect(explainCost(move)).toMatchObject({
+  expect(explainCost(move, METRIC)).toMatchObject({
     title: 'To buy: 140',
     worked: ['Crank for two rings (assumed): 140, assumed', '30T chainring: with the crank'],
   });

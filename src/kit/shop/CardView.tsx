@@ -52,7 +52,7 @@ export function PartsOfCard({
               <li key={`${item.key} ${itemText(item)}`}>
                 {bought.includes(item.key) ? '✓ ' : ''}
                 {itemText(item)}
-                <span>{priceText(item)}</span>
+                <span>{priceText(item, units)}</span>
               </li>
             ))}
           </ul>

@@ -1,8 +1,8 @@
-import type { CardItem, Cost, JobCard, MassChange, Purchase } from '../../core/job';
+import { costInOwn, type CardItem, type Cost, type JobCard, type MassChange, type Purchase } from '../../core/job';
 import { CARD_SLOT_TEXT, itemName, listed } from '../../messages/job';
 import { capital, short } from '../format';
-import { massChangeText, partMassText, type Units } from '../measures';
-import { SWAP_KIND_TEXT, minutesText, moneyText } from './words';
+import { massChangeText, moneyText, partMassText, type Units } from '../measures';
+import { SWAP_KIND_TEXT, minutesText } from './words';
 
 /** A weight, marked where it is by teeth and not by a scale. */
 export function itemMassText({ massG, isEstimate }: CardItem, units: Units): string {
@@ -22,22 +22,23 @@ export function itemText(item: CardItem): string {
 
 const namesOf = (items: readonly CardItem[]) => listed([...new Set(items.map(itemName))]);
 
-export function costText({ sums, unpriced, isTyped }: Cost): string {
-  const known = sums.map(({ sum, currency }) => moneyText(sum, currency)).join(' + ');
+export function costText(cost: Cost, units: Units): string {
+  const { sums, unpriced, isTyped } = costInOwn(cost, units.currency);
+  const known = sums.map(({ sum, currency }) => moneyText(units, sum, currency)).join(' + ');
   if (isTyped) return `${known} (typed for the whole setup)`;
   if (unpriced.length === 0) return known === '' ? 'nothing to buy' : known;
   return `${known === '' ? 'no price' : known}, without ${namesOf(unpriced)}`;
 }
 
-/** What is to be bought and what it costs: "Cassette 10-44, 12 speed: 138 EUR". */
-export function purchasesText({ buy, cost }: Pick<JobCard, 'buy' | 'cost'>): string {
-  return buy.length === 0 ? 'nothing' : `${namesOf(buy)}: ${costText(cost)}`;
+/** What is to be bought and what it costs: "Cassette 10-44, 12 speed: €138". */
+export function purchasesText({ buy, cost }: Pick<JobCard, 'buy' | 'cost'>, units: Units): string {
+  return buy.length === 0 ? 'nothing' : `${namesOf(buy)}: ${costText(cost, units)}`;
 }
 
-export function priceText({ price, currency, isAssumedPrice, comesWith }: Purchase): string {
+export function priceText({ price, currency, isAssumedPrice, comesWith }: Purchase, units: Units): string {
   if (comesWith) return `with the ${CARD_SLOT_TEXT[comesWith]}`;
   if (price === undefined) return 'no price';
-  return `${moneyText(price, currency)}${isAssumedPrice ? ', assumed' : ''}`;
+  return `${moneyText(units, price, currency)}${isAssumedPrice ? ', assumed' : ''}`;
 }
 
 /** What the bike gains or loses in weight, and how well that is known. */
@@ -51,7 +52,7 @@ export function massText({ grams, by, hasEstimates, unweighed }: MassChange, uni
 /** The job in one sentence: what it is, how long, what it costs and weighs. */
 export function cardHeadline(card: JobCard, units: Units): string {
   if (card.kind === 'nothing') return 'Nothing differs from the bike as it is: there is nothing to do.';
-  const buy = card.buy.length === 0 ? 'nothing to buy' : `to buy: ${costText(card.cost)}`;
+  const buy = card.buy.length === 0 ? 'nothing to buy' : `to buy: ${costText(card.cost, units)}`;
   const short$ = card.isShort ? ', short card: all is known from last time' : '';
   return `${capital(SWAP_KIND_TEXT[card.kind])}, about ${minutesText(card.minutes)}${short$}; ${buy}; ${massText(card.massChange, units)}.`;
 }

@@ -19,8 +19,8 @@ import { tripsOf } from './trips';
 import { wearNumbers } from './wear-numbers';
 import { chainWearOf } from './wear-of';
 import { wearSentence } from './wear-words';
-import { minutesText, moneyText, partSummary } from './words';
-import { METRIC, distanceText, massChangeText } from '../measures';
+import { minutesText, partSummary } from './words';
+import { METRIC, distanceText, massChangeText, moneyText } from '../measures';
 
 const DAY_MS = 86_400_000;
 const { bikes, setups, parts: list, jobs, rides, notes } = demoDataset();
@@ -99,10 +99,10 @@ test('still to pay: a sum typed for a whole setup counts, as on the card, until 
   const winter = job('job-winter-ring');
   const payFor = (all: readonly JobRecord[]) => stillToPay(buyList(all.map(entry), parts));
   const { cost, typedFor } = payFor([winter, job('job-carrier-34')]);
-  expect(costText(card('job-winter-ring').cost)).toBe('310 (typed for the whole setup)');
-  expect(costText(cost)).toBe('355');
+  expect(costText(card('job-winter-ring').cost, METRIC)).toBe('310 (typed for the whole setup)');
+  expect(costText(cost, METRIC)).toBe('355');
   expect(typedFor.map(({ id }) => id)).toEqual(['job-winter-ring']);
-  expect(costText(payFor([{ ...winter, bought: ['on freehub'] }]).cost)).toBe('310');
+  expect(costText(payFor([{ ...winter, bought: ['on freehub'] }]).cost, METRIC)).toBe('310');
   const all = card('job-winter-ring').buy.map(({ key }) => key);
   expect(payFor([{ ...winter, bought: all }])).toEqual({ cost: costOfPurchases([]), typedFor: [] });
 });
@@ -179,7 +179,12 @@ test('trips are rides and noted kilometres', () => {
 
 test('words: minutes, money, weights, kilometres, parts', () => {
   expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21 min', '2 h']);
-  expect([moneyText(12.5, 'EUR'), moneyText(3, undefined)]).toEqual(['12.5 EUR', '3']);
+  expect([moneyText(METRIC, 12.5, 'EUR'), moneyText(METRIC, 138, 'EUR'), moneyText(METRIC, 3)]).toEqual([
+    '€12.50',
+    '€138',
+    '3',
+  ]);
+  expect(moneyText({ ...METRIC, currency: 'CHF' }, 5)).toBe('CHF\u00a05');
   expect([massChangeText(METRIC, -65.4), massChangeText(METRIC, 12), massChangeText(METRIC, 0.2)]).toEqual([
     '−65 g',
     '+12 g',
@@ -199,9 +204,11 @@ test('words: minutes, money, weights, kilometres, parts', () => {
     isEstimate: false,
     isAssumed: false,
   } as const;
-  expect(costText(none)).toBe('nothing to buy');
-  expect(costText({ ...none, sums: [{ currency: 'EUR', sum: 5 }], unpriced: [spacer] })).toBe('5 EUR, without spacer');
-  expect(costText({ ...none, sums: [{ currency: undefined, sum: 55 }], isTyped: true })).toBe(
+  expect(costText(none, METRIC)).toBe('nothing to buy');
+  expect(costText({ ...none, sums: [{ currency: 'EUR', sum: 5 }], unpriced: [spacer] }, METRIC)).toBe(
+    '€5, without spacer',
+  );
+  expect(costText({ ...none, sums: [{ currency: undefined, sum: 55 }], isTyped: true }, METRIC)).toBe(
     '55 (typed for the whole setup)',
   );
   expect(massText({ grams: undefined, by: 'parts', hasEstimates: false, unweighed: [spacer] }, METRIC)).toBe(

@@ -88,10 +88,5 @@ export function partSummary({ kind, data }: Pick<PartRecord, 'kind' | 'data'>): 
   return words.filter((one) => one !== undefined).join(' · ');
 }
 
-/** A sum with its currency, or with none where the rider's own is meant. */
-export function moneyText(sum: number, currency: string | undefined): string {
-  return currency === undefined ? short(sum, 2) : `${short(sum, 2)} ${currency}`;
-}
-
 /** Whole minutes, or hours and minutes: nobody plans a job by seconds. */
 export const minutesText = (minutes: number) => (minutes < 0.5 ? '0 min' : durationText(Math.round(minutes) * 60));

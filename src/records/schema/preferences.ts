@@ -3,7 +3,7 @@ import { BRIEF_BOUNDS } from '../../core/brief';
 import { CADENCE_RPM, CHAINRING_TEETH, COG_TEETH, TABLE_READINGS, type Bounds } from '../../core/gears';
 import { csvMappingSchema } from './csv-mapping';
 import { boundedSchema } from './drivetrain';
-import { idSchema } from './text';
+import { currencySchema, idSchema } from './text';
 import { QUANTITIES, STEP_ROUTES, GEARS_VIEWS, type Preferences } from '../preferences';
 
 const teeth = (bounds: Bounds, what: string) =>
@@ -34,6 +34,7 @@ export const preferencesSchema: z.ZodType<Preferences> = z.strictObject({
   gearInchSchool: z.enum(['ownWheel', 'nominal27']),
   speedUnit: z.enum(['kmh', 'mph']),
   massUnit: z.enum(['metric', 'imperial']).optional(),
+  currency: currencySchema.optional(),
   stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
   stepRoute: z.enum(STEP_ROUTES),
   theme: z.enum(['system', 'light', 'dark']),

@@ -281,11 +281,11 @@ export function weightAndCost(
   if (setup.id === fitted.id || (setup.massG !== undefined && setup.cost !== undefined)) return known;
   const { massChange, cost } = moveTo(setup, fitted, bike, parts);
   const isWhole = massChange.grams !== undefined && massChange.unweighed.length === 0;
-  const [sum] = cost.sums;
+  const isOwn = cost.sums.every(({ currency }) => currency === undefined);
   return {
     massG: setup.massG ?? (isWhole && fitted.massG !== undefined ? fitted.massG + massChange.grams : undefined),
     isMassEstimate: setup.massG === undefined && massChange.hasEstimates,
-    cost: setup.cost ?? (cost.unpriced.length === 0 && cost.sums.length < 2 ? (sum?.sum ?? 0) : undefined),
+    cost: setup.cost ?? (cost.unpriced.length === 0 && isOwn ? (cost.sums[0]?.sum ?? 0) : undefined),
   };
 }
 

@@ -16,7 +16,7 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
       <h2>{WORDS.forWhom.forWhom}</h2>
       <dl className={styles.suits}>
         {all.map(({ place, suit, figures, rows, title }) => {
-          const bought = boughtText(figures.candidate.cost, rows);
+          const bought = boughtText(figures.candidate.cost, rows, units);
           return (
             <div key={place}>
               <dt>

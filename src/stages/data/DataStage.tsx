@@ -2,6 +2,7 @@
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
 import { App, Button, Checkbox, Popconfirm, Segmented } from 'antd';
+import { CurrencySelect } from '../../kit/fields/CurrencySelect';
 import { useId, useRef, useState, type ChangeEvent } from 'react';
 import { writeBackup } from '../../formats/backup';
 import { readBackup } from '../../formats/read-backup';
@@ -130,6 +131,18 @@ export function DataStage() {
               choices={WORDS.dataStage.massUnits}
               onChoose={(massUnit) => edits.editPreferences({ massUnit })}
             />
+            <dt>
+              <label htmlFor="currency">{WORDS.dataStage.currency}</label>
+            </dt>
+            <dd>
+              <CurrencySelect
+                id="currency"
+                value={preferences.currency}
+                placeholder={workshop.currency ?? WORDS.dataStage.notChosen}
+                onChoose={(currency) => edits.editPreferences({ currency })}
+              />{' '}
+              {WORDS.dataStage.ofSumsWithoutOne}
+            </dd>
             <Choice
               name={WORDS.dataStage.gearInchesBy}
               value={preferences.gearInchSchool}

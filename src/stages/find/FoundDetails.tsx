@@ -96,7 +96,7 @@ export function FoundDetails({
       text: WORDS.foundDetails.chainLinks(build.chainLinks),
       explain: () => explainLinks(found, longestChainstayMm),
     },
-    { term: WORDS.foundDetails.toBuy, text: purchasesText(move), explain: () => explainCost(move) },
+    { term: WORDS.foundDetails.toBuy, text: purchasesText(move, units), explain: () => explainCost(move, units) },
     {
       term: WORDS.foundDetails.weightAgainstA,
       text: massText(move.massChange, units),

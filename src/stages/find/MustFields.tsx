@@ -63,7 +63,7 @@ export function MustFields({ find }: { find: Question }) {
           field="costMax"
           label={WORDS.mustFields.costAtMost}
           bounds={FIND_COST}
-          unit=""
+          unit={units.currency ?? ''}
           placeholder={WORDS.mustFields.any}
         />
         <FindNumber

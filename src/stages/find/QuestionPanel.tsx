@@ -1,6 +1,7 @@
 'use client';
 
 import { Checkbox, Select } from 'antd';
+import { useUnits } from '../../kit/bench/useUnits';
 import { memo } from 'react';
 import { FIND_AIMS, FIND_AIMS_MAX, PRICE, type FindAim, type RoadChoice } from '../../core/find';
 import { PART_KINDS, type PartKind } from '../../core/parts/price-list';
@@ -106,6 +107,7 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
 }
 
 function PriceFields({ find: { settings } }: { find: Question }) {
+  const units = useUnits();
   const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   const said = bike.find?.prices ?? {};
@@ -120,7 +122,7 @@ function PriceFields({ find: { settings } }: { find: Question }) {
             label={PART_NAME[part]}
             term={WORDS.questionPanel.priceOfAPartName(PART_NAME[part])}
             owner={bike.id}
-            unit=""
+            unit={units.currency ?? ''}
             bounds={PRICE}
             optional
             width="100%"

@@ -2,6 +2,7 @@
 
 import { isoDayText } from '../../kit/format';
 import { Checkbox } from 'antd';
+import { useUnits } from '../../kit/bench/useUnits';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { costText, itemText, priceText } from '../../kit/shop/card-words';
@@ -16,6 +17,7 @@ import { WORDS } from './words/text';
 /** What all open jobs wait for together, with what is left to pay. */
 export function BuyPanel({ schedule }: { schedule: Schedule }) {
   const state = useBench();
+  const units = useUnits();
   const { buys, toPay, jobs } = schedule;
   if (state.kind !== 'ready') return null;
   const { edits, workshop } = state;
@@ -45,7 +47,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
               bikeName(line),
               line.job.dueOn ?? '',
               line.item.price ?? '',
-              line.item.currency ?? '',
+              line.item.currency ?? units.currency ?? '',
               line.hasCome ? WORDS.buyPanel.yes : WORDS.buyPanel.no,
             ]),
           })}
@@ -54,7 +56,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
       <p className={styles.answer} data-testid="buy-cost">
         {buys.length === 0
           ? WORDS.buyPanel.nothingEveryOpenJobHas
-          : WORDS.buyPanel.stillToPayCost(costText(toPay.cost))}
+          : WORDS.buyPanel.stillToPayCost(costText(toPay.cost, units))}
         {toPay.typedFor.length > 0 && ` ${WORDS.buyPanel.typedSums(listed(toPay.typedFor.map(({ name }) => name)))}`}
       </p>
       <ul className={styles.buys} data-testid="buys">
@@ -64,7 +66,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
               <b>{itemText(line.item)}</b>
             </Checkbox>
             <span>
-              {priceText(line.item)} · {line.job.name}, {bikeName(line)}
+              {priceText(line.item, units)} · {line.job.name}, {bikeName(line)}
               {line.job.dueOn && `, ${isoDayText(line.job.dueOn)}`}
               {line.isShort && WORDS.buyPanel.onTheShelfButAnother}
             </span>

@@ -1,10 +1,11 @@
 'use client';
 
 import { Button, Input, Popconfirm, Select } from 'antd';
+import { CurrencySelect } from '../../kit/fields/CurrencySelect';
 import { useState } from 'react';
 import { withOptional } from '../../kit/fields/with-optional';
 import { CONDITION_TEXT } from '../../kit/shop/words';
-import { CONDITIONS, NAME_LENGTH_MAX, isCurrency, type Condition } from '../../records';
+import { CONDITIONS, NAME_LENGTH_MAX, type Condition } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
@@ -12,7 +13,6 @@ import { WORDS } from './words/text';
 /** Says the same of several parts at once; one step of undo. */
 export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly string[]; onDone: () => void }) {
   const [place, setPlace] = useState('');
-  const [currency, setCurrency] = useState('');
   const jobs = shelf.jobsWith(ids);
   return (
     <div className={styles.bulk} data-testid="bulk">
@@ -43,24 +43,13 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
           {WORDS.bulkEdit.layThemThere}
         </Button>
       </span>
-      <span className={styles.bulkField}>
-        <Input
-          size="small"
-          placeholder={WORDS.bulkEdit.eur}
-          aria-label={WORDS.bulkEdit.currencyOfAllOfThem}
-          maxLength={3}
-          value={currency}
-          onChange={({ target }) => setCurrency(target.value.toUpperCase())}
-          style={{ width: 64 }}
-        />
-        <Button
-          size="small"
-          disabled={!isCurrency(currency)}
-          onClick={() => shelf.edit(ids, 'currency', (part) => ({ ...part, currency }))}
-        >
-          {WORDS.bulkEdit.priceThemSo}
-        </Button>
-      </span>
+      <CurrencySelect
+        small
+        label={WORDS.bulkEdit.currencyOfAllOfThem}
+        value={undefined}
+        placeholder={WORDS.bulkEdit.currency}
+        onChoose={(currency) => shelf.edit(ids, 'currency', (part) => ({ ...part, currency }))}
+      />
       <Popconfirm
         title={WORDS.bulkEdit.takeValueOffTheShelf(ids.length === 1 ? WORDS.bulkEdit.it : WORDS.bulkEdit.them)}
         description={

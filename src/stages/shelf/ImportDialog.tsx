@@ -14,6 +14,7 @@ import {
   type ShelfTable,
 } from '../../formats/shop/shelf-csv';
 import { useBench } from '../../kit/bench/BenchProvider';
+import { pricedWithCode } from '../../records';
 import { importParts } from '../../store';
 import styles from './Shelf.module.css';
 import { WORDS } from './words/text';
@@ -45,7 +46,9 @@ function DryRun({ name, table, onClose }: { name: string; table: ShelfTable; onC
   const [mapping, setMapping] = useState<ShelfMapping>(() => guessShelfMapping(table));
   // The same row adds the same part however often the columns are mapped anew.
   const [ids] = useState(() => table.rows.map(() => nanoid()));
-  const parts = state.kind === 'ready' ? state.workshop.parts : undefined;
+  const shop = state.kind === 'ready' ? state.workshop : undefined;
+  // A file names its currencies, the own one too.
+  const parts = useMemo(() => shop && pricedWithCode(shop.parts, shop.currency), [shop]);
   const rows = useMemo(
     () => (parts ? dryRunShelf(table, mapping, parts, (row) => ids[row]!) : []),
     [table, mapping, parts, ids],

@@ -2,7 +2,7 @@
 
 import { Button, Select } from 'antd';
 import { SLOT_KIND, freeCount, slotsOf, suitsSlot, type Slot } from '../../core/shelf';
-import { partMassText } from '../../kit/measures';
+import { moneyText, partMassText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
@@ -10,7 +10,7 @@ import { SharedParts } from '../../kit/bench/SharedParts';
 import { SetupChoice } from '../../kit/bench/SetupChoice';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { Field } from '../../kit/fields/Field';
-import { capital, short } from '../../kit/format';
+import { capital } from '../../kit/format';
 import { SLOT_TEXT } from '../../messages/job';
 import { formatCassette } from '../../formats/shorthand';
 import { sumsOf, type PartRecord, type SetupRecord } from '../../records';
@@ -58,7 +58,7 @@ export function MadeOfPanel() {
               )
             : sums.cost === 0
               ? WORDS.madeOfPanel.nothingIsToBeBought
-              : WORDS.madeOfPanel.costToBuyWhatIs(short(sums.cost, 2)),
+              : WORDS.madeOfPanel.costToBuyWhatIs(moneyText(units, sums.cost)),
         )}
       </p>
       <SharedParts />

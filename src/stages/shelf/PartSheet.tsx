@@ -2,6 +2,7 @@
 
 import { CloseOutlined } from '@ant-design/icons';
 import { Button, Popconfirm, Select } from 'antd';
+import { CurrencySelect } from '../../kit/fields/CurrencySelect';
 import { useState } from 'react';
 import {
   PART_KM,
@@ -24,7 +25,6 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { ScalePanel } from '../../kit/scale/ScalePanel';
 import { CONDITION_TEXT, KIND_TEXT } from '../../kit/shop/words';
 import { CONDITIONS, type Condition, type PartRecord } from '../../records';
-import { CurrencyField } from './CurrencyField';
 import { LifePanel } from './LifePanel';
 import { PartDataFields } from './PartDataFields';
 import type { ShelfLine } from './shelf-rows';
@@ -141,7 +141,7 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           id="part-price"
           label={WORDS.partSheet.priceEach}
           term={WORDS.partSheet.price}
-          unit={part.currency ?? ''}
+          unit={part.currency ?? units.currency ?? ''}
           bounds={PART_PRICE}
           owner={part.id}
           optional
@@ -150,7 +150,14 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           value={part.price}
           onCommit={optional('price', 'price')}
         />
-        <CurrencyField owner={part.id} value={part.currency} onCommit={optional('currency', 'currency')} />
+        <Field id="part-currency" label={WORDS.partSheet.currency}>
+          <CurrencySelect
+            id="part-currency"
+            value={part.currency}
+            placeholder={units.currency ?? WORDS.partSheet.notChosen}
+            onChoose={optional('currency', 'currency')}
+          />
+        </Field>
         <NameField
           id="part-place"
           label={WORDS.partSheet.whereItLies}

@@ -5,14 +5,14 @@ import { Button, Input, Segmented, Select, Table, type TableColumnsType } from '
 import { useRef, useState } from 'react';
 import { SHELF_KINDS } from '../../core/shelf';
 import { writeShelfCsv } from '../../formats/shop/shelf-csv';
-import { distanceText, partMassText, type Units } from '../../kit/measures';
+import { moneyText, distanceText, partMassText, type Units } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { fileName, saveText } from '../../kit/files';
-import { CONDITION_TEXT, KIND_TEXT, moneyText } from '../../kit/shop/words';
+import { CONDITION_TEXT, KIND_TEXT } from '../../kit/shop/words';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { Sideways } from '../../kit/sheet/Sideways';
-import { CONDITIONS } from '../../records';
+import { CONDITIONS, withCurrencyCode } from '../../records';
 import { AddPart } from './AddPart';
 import { BulkEdit } from './BulkEdit';
 import { ImportDialog } from './ImportDialog';
@@ -113,7 +113,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
       width: 88,
       align: 'right',
       sorter: byNumber(({ part }) => part.price),
-      render: (_, { part }) => (part.price === undefined ? '' : moneyText(part.price, part.currency)),
+      render: (_, { part }) => (part.price === undefined ? '' : moneyText(units, part.price, part.currency)),
     },
   ];
   // Beside an opened part there is room for what tells parts apart.
@@ -129,7 +129,12 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
   const picker = useRef<HTMLInputElement>(null);
   const search = useRef<HTMLDivElement>(null);
   const there = chosen.filter((id) => shown.some(({ part }) => part.id === id));
-  const save = () => saveText(fileName('shelf', 'csv'), 'text/csv', writeShelfCsv(shown.map(({ part }) => part)));
+  const save = () =>
+    saveText(
+      fileName('shelf', 'csv'),
+      'text/csv',
+      writeShelfCsv(shown.map(({ part }) => withCurrencyCode(part, units.currency))),
+    );
   useShortcut('csv', save);
   useShortcut('search', () => search.current?.querySelector('input')?.focus());
   const counts = new Map<string, number>();

@@ -78,7 +78,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               {card.buy.length === 0 && <p>{WORDS.jobPaper.allInStock}</p>}
               {card.buy.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
-                  {itemText(item)} <span>{priceText(item)}</span>
+                  {itemText(item)} <span>{priceText(item, units)}</span>
                 </p>
               ))}
             </div>

@@ -217,6 +217,7 @@ function BuyTicks({
   card: NonNullable<JobAndCard['card']>;
   onEdit: (what: string, edit: (job: JobRecord) => JobRecord) => void;
 }) {
+  const units = useUnits();
   const tick = (key: string, has: boolean) => onEdit('purchases', (before) => withPurchase(before, card, key, has));
   return (
     <div className={styles.buys} data-testid="buy-ticks">
@@ -227,7 +228,7 @@ function BuyTicks({
           checked={job.bought.includes(item.key)}
           onChange={({ target }) => tick(item.key, target.checked)}
         >
-          {itemText(item)} ({priceText(item)})
+          {itemText(item)} ({priceText(item, units)})
         </Checkbox>
       ))}
     </div>

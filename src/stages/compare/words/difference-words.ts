@@ -10,7 +10,7 @@ import {
 } from '../../../core/compare';
 import type { Zone } from '../../../core/gears';
 import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '../../../kit/format';
-import { partMassText, sizedGearText, type Units } from '../../../kit/measures';
+import { moneyText, partMassText, sizedGearText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 import { listed } from '../../../messages/job';
 
@@ -108,7 +108,7 @@ export function valueText(
     case 'mass':
       return `${figures.candidate.isMassEstimate ? 'about ' : ''}${partMassText(units, value)}`;
     case 'cost':
-      return short(value, 2);
+      return moneyText(units, value);
     default:
       return percentText(value);
   }
@@ -156,7 +156,7 @@ export function differenceWords(
     case 'frontDrag':
       return `${fixed(Math.abs(own - base), 2)} W ${more ? 'more' : 'less'}`;
     case 'cost':
-      return `${short(Math.abs(own - base), 2)} ${more ? 'more' : 'less'}`;
+      return `${moneyText(units, Math.abs(own - base))} ${more ? 'more' : 'less'}`;
     case 'riddenStep':
       return more ? 'larger' : 'smaller';
     case 'holes':

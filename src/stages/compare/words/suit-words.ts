@@ -2,7 +2,7 @@ import type { FilledBrief } from '../../../core/brief';
 import type { DifferenceRow, NeedAnswer, RowId, Suit, SuitFact } from '../../../core/compare';
 import { gearName, sizeChangeText } from '../../../kit/explain/gears';
 import { fixed, percentText, short } from '../../../kit/format';
-import { partMassText, type Units } from '../../../kit/measures';
+import { moneyText, partMassText, type Units } from '../../../kit/measures';
 import { listed } from '../../../messages/job';
 
 const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
@@ -62,7 +62,7 @@ function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
     case 'nothingToBuy':
       return 'nothing to buy';
     case 'costs':
-      return `${short(fact.cost, 0)} to buy`;
+      return `${moneyText(units, fact.cost)} to buy`;
   }
 }
 
@@ -86,11 +86,11 @@ const GAIN_PHRASE: Readonly<Partial<Record<RowId, string>>> = {
 };
 
 /** What the money of a setup buys against A; empty where nothing is bought or its cost is not known. */
-export function boughtText(cost: number | undefined, rows: readonly DifferenceRow[]): string {
+export function boughtText(cost: number | undefined, rows: readonly DifferenceRow[], units: Units): string {
   if (cost === undefined || cost === 0 || rows.length === 0) return '';
   const gains = rows.flatMap(({ id, judgement }) =>
     judgement === 'better' && GAIN_PHRASE[id] ? [GAIN_PHRASE[id]] : [],
   );
   const buys = gains.length > 0 ? listed(gains) : 'nothing that counts for your needs';
-  return `${short(cost, 0)} buys ${buys}.`;
+  return `${moneyText(units, cost)} buys ${buys}.`;
 }

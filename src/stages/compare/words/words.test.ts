@@ -194,13 +194,13 @@ describe('whom a setup suits, in words', () => {
   });
 
   test('money is told with what it buys, and nothing where nothing is bought', () => {
-    expect(boughtText(310, PAIR.rows)).toBe(
+    expect(boughtText(310, PAIR.rows, METRIC)).toBe(
       '310 buys fewer front shifts, fewer double shifts, less drag and less weight.',
     );
-    expect(boughtText(90, [])).toBe('');
-    expect(boughtText(0, PAIR.rows)).toBe('');
-    expect(boughtText(undefined, PAIR.rows)).toBe('');
+    expect(boughtText(90, [], METRIC)).toBe('');
+    expect(boughtText(0, PAIR.rows, METRIC)).toBe('');
+    expect(boughtText(undefined, PAIR.rows, METRIC)).toBe('');
     const same = compared(TWO, TWO, BRIEF);
-    expect(boughtText(90, same.rows)).toBe('90 buys nothing that counts for your needs.');
+    expect(boughtText(90, same.rows, METRIC)).toBe('90 buys nothing that counts for your needs.');
   });
 });

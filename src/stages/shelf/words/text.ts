@@ -15,9 +15,8 @@ export const WORDS = {
     where: 'where',
     whereAllOfThemLie: 'Where all of them lie',
     layThemThere: 'Lay them there',
-    eur: 'EUR',
+    currency: 'Currency',
     currencyOfAllOfThem: 'Currency of all of them',
-    priceThemSo: 'Price them so',
     it: 'it',
     them: 'them',
     takeValueOffTheShelf: (value: string) => `Take ${value} off the shelf?`,
@@ -26,11 +25,6 @@ export const WORDS = {
     takeOff: 'Take off',
     keep: 'Keep',
     takeOffTheShelf: 'Take off the shelf…',
-  },
-  currencyField: {
-    currencyCodeThreeLettersSuch: (code: string) => `currency “${code}”: three letters, such as EUR`,
-    currency: 'Currency',
-    yourOwn: 'your own',
   },
   importDialog: {
     rowText: {
@@ -100,6 +94,8 @@ export const WORDS = {
     suchAsCogs: '11-36, or 11-13-15-…',
   },
   partSheet: {
+    currency: 'Currency',
+    notChosen: 'Not chosen',
     partName: (name: string) => `Part ${name}`,
     closeThePart: 'Close the part',
     name: 'Name',

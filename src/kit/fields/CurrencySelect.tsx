@@ -1,0 +1,45 @@
+'use client';
+
+import { Select } from 'antd';
+import { WORDS } from './text';
+import styles from './Field.module.css';
+
+interface CurrencySelectProps {
+  readonly id?: string;
+  readonly label?: string;
+  readonly value: string | undefined;
+  /** What holds while nothing is chosen. */
+  readonly placeholder: string;
+  readonly small?: boolean;
+  readonly onChoose: (code: string | undefined) => void;
+}
+
+/** One of the currencies that this browser knows, found by its code or its name. */
+export function CurrencySelect({ id, label, value, placeholder, small = false, onChoose }: CurrencySelectProps) {
+  return (
+    <Select<string>
+      id={id}
+      aria-label={label}
+      size={small ? 'small' : 'middle'}
+      className={styles.currency}
+      showSearch={{ optionFilterProp: 'label' }}
+      allowClear
+      popupMatchSelectWidth={false}
+      placeholder={placeholder}
+      value={value}
+      options={currencies()}
+      labelRender={({ value: code }) => code}
+      notFoundContent={WORDS.currencySelect.noSuchCurrency}
+      onChange={(code: string | undefined) => onChoose(code)}
+    />
+  );
+}
+
+/** Lists each currency as "EUR – Euro", by its code. */
+function currencies(): { value: string; label: string }[] {
+  const names = new Intl.DisplayNames(undefined, { type: 'currency' });
+  return Intl.supportedValuesOf('currency').map((code) => ({
+    value: code,
+    label: `${code} – ${names.of(code) ?? code}`,
+  }));
+}
