@@ -1,40 +1,68 @@
 import { gearsOf, exactTwins, isCrossChained, shiftPath, type Gear, type Setup } from '../../core/gears';
+import { ladderScale } from '../ladder/scale';
+import { standingLadder, type StandingRung } from '../ladder/standing';
 import type { RungsMark } from './terms';
 import styles from './Glossary.module.css';
 
 const TWO: Setup = { chainrings: [48, 32], cogs: [11, 12, 14, 16, 18, 21, 24, 28, 32, 36], hubStages: [1] };
 const ONE: Setup = { chainrings: [44], cogs: [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44], hubStages: [1] };
-const [LEAST, MOST] = [0.86, 4.5];
-const WIDTH = 600;
+const [WIDTH, HEIGHT, EDGE] = [640, 330, 14];
+const SCALE = ladderScale({ least: 0.86, most: 4.5 }, HEIGHT - EDGE, EDGE);
+const RUNG_HALF = 38;
 
-const x = ({ ratio }: { readonly ratio: number }) => (Math.log(ratio / LEAST) / Math.log(MOST / LEAST)) * WIDTH;
-
-/** Gears as rungs, easy to hard, a row a ring. */
+/** Gears as a standing ladder: an upright a ring, a rung a gear, easy at the foot. */
 export function RungsPicture({ mark }: { mark: RungsMark }) {
   const setup = mark === 'oneRing' || mark === 'hole' || mark === 'step' ? ONE : TWO;
   const gears = gearsOf(setup);
-  const y = ({ chainring }: Gear) => (setup.chainrings.indexOf(chainring) * 90) / setup.chainrings.length + 40;
+  const { uprights, rungs } = standingLadder(setup, gears, SCALE, WIDTH);
   const isOn = onOf(mark, setup, gears);
-  const path = shiftPath(setup).gears;
+  const rungOf = (gear: Gear) => rungs.find((rung) => rung.gear === gear)!;
   return (
-    <svg viewBox="-20 0 640 170" aria-hidden>
-      <Shade mark={mark} setup={setup} gears={gears} />
-      {gears.map((gear) => (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} aria-hidden>
+      <Shade mark={mark} setup={setup} rungs={rungs} />
+      {uprights.map(({ chainring, x, bottom, top }) => (
+        <line key={chainring} className={styles.upright} x1={x} x2={x} y1={bottom} y2={top} />
+      ))}
+      {rungs.map(({ gear, x, y }) => (
         <line
           key={`${gear.chainring}/${gear.cog}`}
           className={isOn(gear) ? styles.onThick : styles.rung}
-          x1={x(gear)}
-          x2={x(gear)}
-          y1={y(gear)}
-          y2={y(gear) + 34}
+          x1={x - RUNG_HALF}
+          x2={x + RUNG_HALF}
+          y1={y}
+          y2={y}
         />
       ))}
-      {mark === 'path' && (
-        <polyline className={styles.on} points={path.map((gear) => `${x(gear)},${y(gear) + 17}`).join(' ')} />
-      )}
-      {mark === 'range' && <path className={styles.on} d={`M${x(gears[0]!)} 150 H${x(gears.at(-1)!)}`} />}
-      {mark === 'step' && <path className={styles.on} d={`M${x(gears[2]!)} 90 v14 H${x(gears[3]!)} v-14`} />}
+      {mark === 'path' && <Path gears={shiftPath(setup).gears} rungs={rungs} />}
+      {mark === 'range' && <Bracket from={rungs[0]!} to={rungs.at(-1)!} x={WIDTH * 0.84} />}
+      {mark === 'step' && <Bracket from={rungOf(gears[2]!)} to={rungOf(gears[3]!)} x={WIDTH * 0.64} />}
     </svg>
+  );
+}
+
+/** A measure beside the ladder, from the height of one gear to that of another. */
+function Bracket({ from, to, x }: { from: StandingRung; to: StandingRung; x: number }) {
+  return <path className={styles.on} d={`M${x - 14} ${from.y} H${x} V${to.y} H${x - 14}`} />;
+}
+
+/** The shift sequence, with the change of ring as a bridge between the uprights. */
+function Path({ gears, rungs }: { gears: readonly Gear[]; rungs: readonly StandingRung[] }) {
+  const isSame = (a: Gear, b: Gear) => a.chainring === b.chainring && a.cog === b.cog;
+  const places = gears.map((gear) => rungs.find((rung) => isSame(rung.gear, gear))!);
+  return (
+    <>
+      <polyline className={styles.onThick} points={places.map(({ x, y }) => `${x},${y}`).join(' ')} />
+      {places.map(({ gear, x, y }) => (
+        <line
+          key={`${gear.chainring}/${gear.cog}`}
+          className={styles.on}
+          x1={x - RUNG_HALF}
+          x2={x + RUNG_HALF}
+          y1={y}
+          y2={y}
+        />
+      ))}
+    </>
   );
 }
 
@@ -59,14 +87,13 @@ function onOf(mark: RungsMark, setup: Setup, gears: readonly Gear[]): (gear: Gea
 }
 
 /** What is shaded behind the rungs: where both rings reach, or where no gear serves. */
-function Shade({ mark, setup, gears }: { mark: RungsMark; setup: Setup; gears: readonly Gear[] }) {
-  if (mark === 'hole') {
-    const [from, to] = [x(gears[1]!) + 12, x(gears[2]!) - 12];
-    return <rect className={styles.shade} x={from} width={to - from} y={20} height={110} />;
-  }
+function Shade({ mark, setup, rungs }: { mark: RungsMark; setup: Setup; rungs: readonly StandingRung[] }) {
+  const between = (lower: number, upper: number) => (
+    <rect className={styles.shade} x={WIDTH * 0.2} width={WIDTH * 0.6} y={upper} height={lower - upper} />
+  );
+  if (mark === 'hole') return between(rungs[1]!.y - 7, rungs[2]!.y + 7);
   if (mark !== 'overlap') return null;
-  const small = gears.filter(({ chainring }) => chainring === setup.chainrings[1]);
-  const big = gears.filter(({ chainring }) => chainring === setup.chainrings[0]);
-  const [from, to] = [x(big[0]!), x(small.at(-1)!)];
-  return <rect className={styles.shade} x={from} width={to - from} y={20} height={130} />;
+  const of = (ring: number) => rungs.filter(({ gear }) => gear.chainring === ring);
+  const [big, small] = [of(setup.chainrings[0]!), of(setup.chainrings[1]!)];
+  return between(big[0]!.y + 7, small.at(-1)!.y - 7);
 }

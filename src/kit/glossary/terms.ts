@@ -99,7 +99,7 @@ export const TERMS: readonly Term[] = [
     'twoBy',
     '2x',
     rungs('twoRings'),
-    'Two chainrings and a front derailleur. Where the two rows of gears overlap, several gears are nearly the same.',
+    'Two chainrings and a front derailleur. Where the two rings overlap, several gears are nearly the same.',
     { also: ['two-by'], see: ['overlap', 'twins'] },
   ),
   term(

@@ -51,13 +51,21 @@ export function frameAtPreferred(
   units: Units,
   height: number,
 ): LadderFrame {
-  const { preferredRpm } = inUse.brief;
+  return { ...frameAtCadence(inUse.brief.preferredRpm, stepReading, units, height), needs: ladderNeeds(inUse) };
+}
+
+/** Axes of a ladder whose speeds hold at one cadence, without needs. */
+export function frameAtCadence(
+  cadenceRpm: number,
+  stepReading: StepReading,
+  units: Units,
+  height: number,
+): LadderFrame {
   return {
     height,
-    needs: ladderNeeds(inUse),
     left: {
-      title: WORDS.axes.speedAt(short(preferredRpm, 1), SPEED_UNIT_TEXT[units.speedUnit]),
-      perMetre: speedIn(units.speedUnit, 1) / developmentForM(1, preferredRpm),
+      title: WORDS.axes.speedAt(short(cadenceRpm, 1), SPEED_UNIT_TEXT[units.speedUnit]),
+      perMetre: speedIn(units.speedUnit, 1) / developmentForM(1, cadenceRpm),
     },
     right: { title: WORDS.axes.gearSize[units.gearSize.kind], perMetre: units.gearSize.perMetre },
     reading: stepReading,

@@ -178,18 +178,22 @@ function freePlace(
     // The ring's own number.
     { from: x - left - 14, to: x - left + 14, top: bottom + 8, bottom: bottom + 28 },
   ]);
-  const isFree = (x: number, width: number, y: number) =>
+  const lines = uprights.map(({ x, bottom, top }) => ({ from: x - left - 3, to: x - left + 3, top, bottom }));
+  const isFree = (x: number, width: number, y: number, obstacles: typeof taken) =>
     x + width <= room &&
-    taken.every(
+    obstacles.every(
       (one) => x + width < one.from || x > one.to || at + y < one.top || at + y - NEED_TEXT_HEIGHT > one.bottom,
     );
   // Close to its line where that is free.
   const ys = [-5, NEED_TEXT_HEIGHT + 1, NEED_TEXT_HEIGHT + 8, -14];
   const xs = Array.from({ length: 12 }, (_, i) => 4 + (i * room) / 12);
-  for (const isLong of [true, false]) {
-    for (const x of xs) {
-      const y = ys.find((one) => isFree(x, isLong ? NEED_WIDTH.long : NEED_WIDTH.short, one));
-      if (y !== undefined) return { x, y, isLong };
+  // The line of an upright is crossed before a rung is.
+  for (const obstacles of [[...taken, ...lines], taken]) {
+    for (const isLong of [true, false]) {
+      for (const x of xs) {
+        const y = ys.find((one) => isFree(x, isLong ? NEED_WIDTH.long : NEED_WIDTH.short, one, obstacles));
+        if (y !== undefined) return { x, y, isLong };
+      }
     }
   }
   return { x: 4, y: ys[0]!, isLong: false };

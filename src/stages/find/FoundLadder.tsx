@@ -7,6 +7,7 @@ import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { setupName } from '../../kit/finding/part-words';
 import { pictureOf, type LadderAsked } from '../../kit/ladder/asked';
+import { AxisTitles } from '../../kit/ladder/AxisTitles';
 import { Ladder } from '../../kit/ladder/Ladder';
 import { frameAtPreferred, laneAskedOf, lanesAsked } from '../../kit/ladder/lanes';
 import type { Find } from './useFind';
@@ -39,10 +40,13 @@ export function FoundLadder({ find, found }: { find: Find; found: FoundFacts }) 
     [askedOf, bench, inUse, preferences.stepReading, units],
   );
   return (
-    <Ladder
-      picture={picture}
-      askedOf={askedOf}
-      onSelect={({ place: at, gear }) => choose({ place: at, key: gear.key })}
-    />
+    <>
+      <AxisTitles of={picture} />
+      <Ladder
+        picture={picture}
+        askedOf={askedOf}
+        onSelect={({ place: at, gear }) => choose({ place: at, key: gear.key })}
+      />
+    </>
   );
 }

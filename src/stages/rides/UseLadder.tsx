@@ -6,6 +6,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { laneOf } from '../../kit/ladder/asked';
+import { AxisTitles } from '../../kit/ladder/AxisTitles';
 import { Ladder } from '../../kit/ladder/Ladder';
 import { frameAtPreferred, laneAskedOf } from '../../kit/ladder/lanes';
 import type { LadderPicture } from '../../kit/ladder/scene';
@@ -44,5 +45,10 @@ export function UseLadder({ columns, drawingRef }: UseLadderProps) {
     }),
     [columns, bike, inUse, preferences.stepReading, units],
   );
-  return <Ladder picture={picture} {...(drawingRef && { drawingRef })} />;
+  return (
+    <>
+      <AxisTitles of={picture} />
+      <Ladder picture={picture} {...(drawingRef && { drawingRef })} />
+    </>
+  );
 }

@@ -8,7 +8,7 @@ import { gearName } from '../../../kit/explain/gears';
 import { Field } from '../../../kit/fields/Field';
 import { short } from '../../../kit/format';
 import type { ActivityProps } from './Activity';
-import { RungStrip } from './RungStrip';
+import { LessonLadder } from './LessonLadder';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
 import { WORDS } from '../words/text';
@@ -37,7 +37,7 @@ export function ClosenessActivity({ bike, onDone }: ActivityProps) {
       <p className={styles.figure} role="status">
         <b>{kept.length}</b> {WORDS.closenessActivity.ofCountGearsAreLeft(gears.length)}
       </p>
-      <RungStrip
+      <LessonLadder
         setup={setup}
         gears={gears}
         isFull={(gear) => kept.includes(gear)}

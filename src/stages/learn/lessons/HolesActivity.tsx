@@ -2,28 +2,51 @@
 
 import { Slider } from 'antd';
 import { useMemo, useState } from 'react';
-import { coverage, developedGears, type SpeedSpan } from '../../../core/gears';
+import { DEFAULT_CLOSENESS_PERCENT } from '../../../core/gears';
 import { lessonSetup } from '../../../core/lesson';
+import { formatShorthand } from '../../../formats/shorthand';
+import { useUnits } from '../../../kit/bench/useUnits';
 import { gearName } from '../../../kit/explain/gears';
 import { Field } from '../../../kit/fields/Field';
 import { fixed } from '../../../kit/format';
-import { useWidth } from '../../../kit/ladder/useWidth';
+import { laneOf } from '../../../kit/ladder/asked';
+import { AxisTitles } from '../../../kit/ladder/AxisTitles';
+import { Ladder } from '../../../kit/ladder/Ladder';
+import { frameAtCadence } from '../../../kit/ladder/lanes';
 import type { ActivityProps } from './Activity';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
 import { WORDS } from '../words/text';
 
 const CADENCE = { min: 50, max: 120 } as const;
+/** At which the axis of speeds holds, wherever the cadence range lies. */
+const AXIS_RPM = 90;
+const LADDER_HEIGHT = 420;
+/** No gear is read out. */
+const NONE = { place: 0, key: '' };
 
-/** The speeds that a band of cadences reaches, and the holes between them. */
+/** The speeds that a cadence range reaches on the ladder, and the gaps between them. */
 export function HolesActivity({ bike, onDone }: ActivityProps) {
-  const gears = useMemo(() => developedGears(lessonSetup.holes(bike.lesson), bike.rolloutMm), [bike]);
+  const units = useUnits();
   const [[lowRpm, highRpm], setBand] = useState<readonly [number, number]>([86, 92]);
   const isBand = lowRpm < highRpm;
-  const { spans, holes } = useMemo(
-    () => (isBand ? coverage(gears, { lowRpm, highRpm }) : { spans: [], holes: [] }),
-    [gears, isBand, lowRpm, highRpm],
-  );
+  const lane = useMemo(() => {
+    const setup = lessonSetup.holes(bike.lesson);
+    return laneOf({
+      place: 0,
+      title: formatShorthand(setup),
+      setup,
+      riding: {
+        rolloutMm: bike.rolloutMm,
+        cadenceRpm: AXIS_RPM,
+        crankLengthMm: bike.crankLengthMm,
+        closenessPercent: DEFAULT_CLOSENESS_PERCENT,
+      },
+      band: isBand ? { lowRpm, highRpm } : undefined,
+    });
+  }, [bike, isBand, lowRpm, highRpm]);
+  const frame = frameAtCadence(AXIS_RPM, 'speedStep', units, LADDER_HEIGHT);
+  const holes = lane.coverage?.holes ?? [];
   useDone(isBand && holes.length === 0, onDone);
   const said = holes.map(({ fromKmh, toKmh, below, above }) =>
     WORDS.holesActivity.fromKmhToToKmhKmH(fixed(fromKmh, 1), fixed(toKmh, 1), gearName(below), gearName(above)),
@@ -44,46 +67,10 @@ export function HolesActivity({ bike, onDone }: ActivityProps) {
         {said.length > 0 &&
           `: ${said.slice(0, 3).join('; ')}${said.length > 3 ? WORDS.holesActivity.andCountMore(said.length - 3) : ''}`}
       </p>
-      <SpanStrip spans={spans} />
+      <div className={styles.column}>
+        <AxisTitles of={frame} />
+        <Ladder picture={{ ...frame, lanes: [lane], selected: NONE }} />
+      </div>
     </>
-  );
-}
-
-const HEIGHT = 54;
-const EDGE = 16;
-const TICK_KMH = 5;
-
-/** Speeds that are covered, on an even scale; what lies between is a hole. */
-function SpanStrip({ spans }: { spans: readonly SpeedSpan[] }) {
-  const [ref, width] = useWidth<HTMLDivElement>();
-  const most = Math.max(TICK_KMH, ...spans.map(({ toKmh }) => toKmh));
-  const x = (kmh: number) => EDGE + (kmh / most) * (width - 2 * EDGE);
-  return (
-    <div ref={ref} className={styles.spans}>
-      {width > 0 && (
-        <svg
-          width={width}
-          height={HEIGHT}
-          role="img"
-          aria-label={WORDS.holesActivity.coveredSpansKmH(
-            spans
-              .map(({ fromKmh, toKmh }) => WORDS.holesActivity.fromKmhToToKmh(fixed(fromKmh, 1), fixed(toKmh, 1)))
-              .join(', '),
-          )}
-        >
-          {spans.map(({ fromKmh, toKmh }) => (
-            <rect key={fromKmh} x={x(fromKmh)} width={x(toKmh) - x(fromKmh)} y={4} height={26} />
-          ))}
-          {Array.from({ length: Math.floor(most / TICK_KMH) + 1 }, (_, i) => (
-            <g key={i}>
-              <line x1={x(i * TICK_KMH)} x2={x(i * TICK_KMH)} y1={30} y2={36} />
-              <text x={x(i * TICK_KMH)} y={50} textAnchor="middle">
-                {i * TICK_KMH}
-              </text>
-            </g>
-          ))}
-        </svg>
-      )}
-    </div>
   );
 }

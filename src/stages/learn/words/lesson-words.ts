@@ -61,7 +61,7 @@ export const LESSON_WORDS: Readonly<Record<LessonId, LessonWords>> = {
   overlap: {
     title: 'Overlap, and why 24 is not 24',
     idea: [
-      'Two rings with twelve cogs are 24 ways of driving. But where the two rows overlap, many of them are the same, or so close that nobody feels it.',
+      'Two rings with twelve cogs are 24 ways of driving. But where the two rings overlap, many of them are the same, or so close that nobody feels it.',
       'How many sizes are left hangs on how close is too close. That is a matter of the rider, not of arithmetic.',
     ],
     task: 'Move the closeness until half the gears or fewer are left.',

@@ -76,8 +76,6 @@ export const WORDS = {
     hole: 'hole',
     holes: 'holes',
     andCountMore: (count: number) => ` and ${count} more`,
-    fromKmhToToKmh: (fromKmh: string, toKmh: string) => `${fromKmh} to ${toKmh}`,
-    coveredSpansKmH: (spans: string) => `Covered: ${spans} km/h`,
   },
   learnStage: {
     viewText: {

@@ -1,0 +1,55 @@
+import type { Gear, Setup } from '../../core/gears';
+import type { LadderScale } from './scale';
+
+/** A gear of a standing ladder that has no more than uprights and rungs. */
+export interface StandingRung {
+  readonly gear: Gear;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A ring, from its easiest gear to its hardest. */
+export interface StandingUpright {
+  readonly chainring: number;
+  readonly side: 'left' | 'right';
+  readonly x: number;
+  readonly bottom: number;
+  readonly top: number;
+}
+
+export interface StandingLadder {
+  readonly uprights: readonly StandingUpright[];
+  readonly rungs: readonly StandingRung[];
+}
+
+/** Where the uprights stand, as shares of the width: the smallest ring on the left, as on every ladder. */
+const UPRIGHTS_AT: Readonly<Record<number, readonly number[]>> = { 1: [0.5], 2: [0.36, 0.64] };
+
+/**
+ * Places the gears of one or two rings as rungs of a standing ladder.
+ * @param gears easiest first
+ * @param scale places ratios
+ * @param width of the drawing, in its own units
+ */
+export function standingLadder(
+  { chainrings }: Pick<Setup, 'chainrings'>,
+  gears: readonly Gear[],
+  scale: LadderScale,
+  width: number,
+): StandingLadder {
+  const rings = [...chainrings].sort((a, b) => a - b);
+  const xOf = (ring: number) => width * UPRIGHTS_AT[rings.length]![rings.indexOf(ring)]!;
+  return {
+    uprights: rings.map((chainring): StandingUpright => {
+      const own = gears.filter((gear) => gear.chainring === chainring);
+      return {
+        chainring,
+        side: rings.length > 1 && chainring === rings[0] ? 'left' : 'right',
+        x: xOf(chainring),
+        bottom: scale.at(own[0]!.ratio),
+        top: scale.at(own.at(-1)!.ratio),
+      };
+    }),
+    rungs: gears.map((gear) => ({ gear, x: xOf(gear.chainring), y: scale.at(gear.ratio) })),
+  };
+}
