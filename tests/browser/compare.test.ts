@@ -224,6 +224,21 @@ test('which gears are in use is told by recordings, else by the rider, and count
   await app.shows('[data-testid=same-job]', /rarely used[^\n]*46\/11/);
 });
 
+test('a setup that cannot be read keeps its column, greyed, with the reason and the last that could be read', async () => {
+  await app.type('setup', '48/32 x 11-3');
+  await app.shows('[data-testid=unreadable-A]', 'cog 3: cogs run from 9 to 60 teeth');
+  await app.find('section[aria-label=Verdict] [data-setup=a][data-last-readable]');
+  const column = await app.find('svg g[data-setup=a][data-last-readable]');
+  expect(Number(await column.getCssValue('opacity'))).toBeLessThan(0.5);
+  await app.shows('svg[aria-label="Ladder of gears"]', 'the last setup that could be read');
+  await app.holds('setup', '48/32 x 11-3');
+  await app.shows(row('range'), '490.9 %');
+  expect(await app.driver.findElements(By.css('svg g[data-setup=b][data-last-readable]'))).toHaveLength(0);
+  await app.type('setup', '48/32 x 11-34');
+  await app.gone('[data-last-readable]');
+  await app.gone('[data-testid=unreadable-A]');
+});
+
 test('a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for', async () => {
   const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
   const there = (count: number) =>

@@ -41,6 +41,21 @@ async function pointed(): Promise<readonly string[]> {
   return [...text.matchAll(/.{0,20}(?<![\d.])\d+\.\d+(?![\d.]).{0,20}/g)].map(([found]) => found);
 }
 
+test('where the system sets the colours, what is chosen is outlined and drawings take the colour of text', async () => {
+  await app.open('/gears');
+  await app.find('svg [data-gear]');
+  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] });
+  const styleOf = (css: string, name: string) =>
+    app.driver.executeScript<string>(
+      'return getComputedStyle(document.querySelector(arguments[0])).getPropertyValue(arguments[1])',
+      css,
+      name,
+    );
+  expect(await styleOf('nav [aria-current]', 'outline-style')).toBe('solid');
+  expect(await styleOf('.ant-segmented-item-selected', 'outline-style')).toBe('solid');
+  expect(await styleOf('svg [data-gear][aria-pressed=false] text', 'fill')).toBe(await styleOf('h2', 'color'));
+});
+
 test('who writes a comma reads it and types it; a point is as good to type', async () => {
   await app.open('/gears');
   await app.shows('[data-testid=range]', '490,9 %');

@@ -1,7 +1,17 @@
 'use client';
 
 import { App } from 'antd';
-import { createContext, use, useCallback, useEffect, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
+import {
+  createContext,
+  use,
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useState,
+  type ReactNode,
+  useSyncExternalStore,
+} from 'react';
 import { wheelsetOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup } from '../../core/gears';
 import { useWorkshop, type Workshop, type WorkshopState } from '../../store';
@@ -11,6 +21,7 @@ import { useSteady } from '../useSteady';
 import { OnScreen, editsOf, type BenchEdits } from './edits';
 import { failureText } from './failure';
 import { TypedSetups, type Typed } from './typed-setups';
+import { UnreadableSetups } from './unreadable';
 import { useLink } from './useLink';
 import { WORDS } from './text';
 
@@ -43,6 +54,7 @@ export type BenchState =
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
 const TypedContext = createContext(new TypedSetups());
+const UnreadableContext = createContext(new UnreadableSetups());
 
 export function BenchProvider({ children }: { children: ReactNode }) {
   const state = useWorkshop();
@@ -51,6 +63,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   // Ahead of what is kept by as long as a write takes.
   const [chosenId, setChosenId] = useState<string>();
   const [typed] = useState(() => new TypedSetups());
+  const [unreadable] = useState(() => new UnreadableSetups());
 
   const write = useCallback(
     (work: () => Promise<unknown>) => {
@@ -97,7 +110,9 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   return (
     <HistoryEpochContext value={epoch}>
       <TypedContext value={typed}>
-        <BenchContext value={value}>{children}</BenchContext>
+        <UnreadableContext value={unreadable}>
+          <BenchContext value={value}>{children}</BenchContext>
+        </UnreadableContext>
       </TypedContext>
     </HistoryEpochContext>
   );
@@ -142,6 +157,32 @@ export function useTypedNow(listen: (bench: Bench | undefined) => void): void {
   const store = use(TypedContext);
   const hear = useSteady(() => listen(benchAsTyped(bench, store.now())));
   useEffect(() => store.subscribe(hear), [store, hear]);
+}
+
+/** Says why what is typed for a setup cannot be read, as long as it cannot. */
+export function useTellUnreadable(setupId: string, reason: string | undefined): void {
+  const setups = use(UnreadableContext);
+  useEffect(() => {
+    setups.tell(setupId, reason);
+    return () => setups.tell(setupId, undefined);
+  }, [setups, setupId, reason]);
+}
+
+/** Why setups cannot be read as they are typed, by their place on the bench. */
+export function useUnreadable(): ReadonlyMap<number, string> {
+  const { bench } = useReadyBench();
+  const setups = use(UnreadableContext);
+  const reasons = useSyncExternalStore(setups.subscribe, setups.now, setups.now);
+  return useMemo(
+    () =>
+      new Map(
+        bench.setups.flatMap(({ id }, place): [number, string][] => {
+          const reason = reasons.get(id);
+          return reason === undefined ? [] : [[place, reason]];
+        }),
+      ),
+    [bench.setups, reasons],
+  );
 }
 
 function benchAsTyped(bench: Bench, typed: Typed): Bench | undefined {

@@ -14,7 +14,7 @@ import { useDraft, type Parsed } from '../fields/useDraft';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
 import { useSteady } from '../useSteady';
-import { useReadyBench, withTeeth } from './BenchProvider';
+import { useReadyBench, useTellUnreadable, withTeeth } from './BenchProvider';
 import { SetupDetails } from './SetupDetails';
 import { LETTERS, signOf } from './setup-sign';
 import { SetupMark } from './SetupMark';
@@ -145,6 +145,7 @@ function ShorthandField({ id, record, input }: ShorthandFieldProps) {
   const { bench, edits } = useReadyBench();
   const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
   const draft = useDraft(record.id, formatShorthand(record), readSetup, commit, afterFrame);
+  useTellUnreadable(record.id, draft.isUnreadable ? draft.problem?.message : undefined);
   const { value, ...inputProps } = draft.inputProps;
   // Written only where it is not what was typed: the browser has shown that already.
   const field = useRef<HTMLInputElement>(null);

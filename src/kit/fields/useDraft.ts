@@ -24,6 +24,8 @@ export interface Draft {
   readonly latestText: () => string;
   /** Why the text cannot be read; undefined when it can. */
   readonly problem: { readonly message: string; readonly unfinished: boolean } | undefined;
+  /** Whether the problem is that of the text: another window's change is one of a text that can be read. */
+  readonly isUnreadable: boolean;
   readonly inputProps: {
     readonly value: string;
     readonly onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => void;
@@ -119,6 +121,7 @@ export function useDraft<T>(
     text,
     latestText: () => latest()?.text ?? stored,
     problem: problemOf(active) ?? noticeOf(overtakenBy),
+    isUnreadable: problemOf(active) !== undefined,
     inputProps: {
       value: text,
       onChange: ({ target }) => {

@@ -33,11 +33,18 @@ export interface LadderProps {
   readonly picture: LadderPicture;
   /** What it will be made from, of a bench that has just been typed; without it the picture waits for the database. */
   readonly askedOf?: (bench: Bench) => LadderAsked;
+  /** Places whose setup cannot be read as it is typed: their column is greyed and says so. */
+  readonly lastReadable?: Places | undefined;
   /** Without it no gear is chosen. */
   readonly onSelect?: ((selected: PlacedGear) => void) | undefined;
   /** The drawing, for saving it. */
   readonly drawingRef?: Ref<SVGSVGElement>;
 }
+
+/** Places on the bench. */
+type Places = Pick<ReadonlySet<number>, 'has'>;
+
+const NONE: Places = new Set<number>();
 
 /** A swipe is a way across of this many pixels at least. */
 const SWIPE_PX = 50;
@@ -46,7 +53,7 @@ const SWIPE_PX = 50;
  * All gears on one standing log scale: a column a setup, an upright a ring, a rung a gear, in true scale. It draws what is
  * being typed in the frame of the key press, ahead of the database and of all else on the page.
  */
-export function Ladder({ picture: saved, askedOf, onSelect, drawingRef }: LadderProps) {
+export function Ladder({ picture: saved, askedOf, lastReadable = NONE, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const [typed, setTyped] = useState<Bench>();
   useTypedNow(setTyped);
@@ -82,7 +89,14 @@ export function Ladder({ picture: saved, askedOf, onSelect, drawingRef }: Ladder
       {isNarrow && <ColumnPicker lanes={picture.lanes} shown={shownPlace} onTurn={turnTo} />}
       <div ref={ref} className={styles.frame} style={{ height: picture.height }} {...(isNarrow && swipe)}>
         {drawn && (
-          <Drawing drawingRef={drawingRef} drawn={drawn} lanes={shown.lanes} picture={shown} onSelect={onSelect} />
+          <Drawing
+            drawingRef={drawingRef}
+            drawn={drawn}
+            lanes={shown.lanes}
+            picture={shown}
+            lastReadable={lastReadable}
+            onSelect={onSelect}
+          />
         )}
       </div>
     </div>
@@ -122,10 +136,11 @@ interface DrawingProps {
   readonly drawn: LaidOut;
   readonly lanes: readonly LadderLane[];
   readonly picture: LadderPicture;
+  readonly lastReadable: Places;
   readonly onSelect: LadderProps['onSelect'];
 }
 
-function Drawing({ drawingRef, drawn, lanes, picture, onSelect }: DrawingProps) {
+function Drawing({ drawingRef, drawn, lanes, picture, lastReadable, onSelect }: DrawingProps) {
   const svg = useRef<SVGSVGElement>(null);
   useImperativeHandle(drawingRef, () => svg.current!, []);
   const { layout, scene } = drawn;
@@ -148,7 +163,14 @@ function Drawing({ drawingRef, drawn, lanes, picture, onSelect }: DrawingProps) 
       onPointerMove={point}
       onPointerLeave={() => setPointedY(undefined)}
     >
-      <Gears drawn={drawn} selected={picture.selected} onSelect={onSelect} />
+      <Gears drawn={drawn} selected={picture.selected} lastReadable={lastReadable} onSelect={onSelect} />
+      {layout.columns
+        .filter(({ place }) => lastReadable.has(place))
+        .map(({ place, left: from }) => (
+          <text key={place} className={styles.lastReadable} x={from + 8} y={scale.end - 6}>
+            {WORDS.ladder.lastReadable}
+          </text>
+        ))}
       {pointedY !== undefined && <PointedAt y={pointedY} drawn={drawn} lanes={lanes} picture={picture} />}
     </svg>
   );
@@ -196,10 +218,11 @@ function PointedAt({
 interface GearsProps {
   readonly drawn: LaidOut;
   readonly selected: LadderPicture['selected'];
+  readonly lastReadable: Places;
   readonly onSelect: LadderProps['onSelect'];
 }
 
-const Gears = memo(function Gears({ drawn, selected, onSelect }: GearsProps) {
+const Gears = memo(function Gears({ drawn, selected, lastReadable, onSelect }: GearsProps) {
   const { layout, scene } = drawn;
   const group = useRef<SVGGElement>(null);
   const hatchId = useId();
@@ -225,7 +248,7 @@ const Gears = memo(function Gears({ drawn, selected, onSelect }: GearsProps) {
       ))}
       <g ref={group}>
         {scene.columns.map(({ place, parts }) => (
-          <g key={place} data-setup={signOf(place)}>
+          <g key={place} data-setup={signOf(place)} data-last-readable={lastReadable.has(place) || undefined}>
             <defs>
               <pattern
                 id={hatchId + place}

@@ -13,6 +13,7 @@ export const WORDS = {
   },
   ladder: {
     ladderOfGears: 'Ladder of gears',
+    lastReadable: 'the last setup that could be read',
     bothRingsShare: (share: string) => `both rings: ${share}`,
     crossChained: ', cross-chained',
     needed: (size: string) => `need ${size}`,

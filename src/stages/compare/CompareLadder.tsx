@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo, type ReactNode, type Ref } from 'react';
 import { useUnits } from '../../kit/bench/useUnits';
-import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, useUnreadable, type Bench } from '../../kit/bench/BenchProvider';
 import { READING_TEXT } from '../../kit/explain/gears';
 import { pictureOf, type LadderAsked } from '../../kit/ladder/asked';
 import { Ladder } from '../../kit/ladder/Ladder';
@@ -39,6 +39,7 @@ export function CompareLadder({
   const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { speedUnit, stepReading } = preferences;
+  const unreadable = useUnreadable();
   const { inUse } = comparison;
   const askedOf = useCallback(
     (typed: Bench): LadderAsked => ({ lanes: lanesAsked(typed, inUse), chosen: selected }),
@@ -61,7 +62,13 @@ export function CompareLadder({
         </span>
       </div>
       <div className={picture.lanes.length > 1 ? styles.inset : undefined}>
-        <Ladder picture={picture} askedOf={askedOf} onSelect={onSelect} {...(drawingRef ? { drawingRef } : {})} />
+        <Ladder
+          picture={picture}
+          askedOf={askedOf}
+          lastReadable={unreadable}
+          onSelect={onSelect}
+          {...(drawingRef ? { drawingRef } : {})}
+        />
       </div>
       <p className={styles.axisTitle}>{picture.right.title}</p>
       <Numbers

@@ -1,4 +1,5 @@
 import type { RowId } from '../../core/compare';
+import { useUnreadable } from '../../kit/bench/BenchProvider';
 import { LETTERS, signOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { useUnits } from '../../kit/bench/useUnits';
@@ -11,6 +12,7 @@ import { WORDS } from './words/text';
 export function Verdicts({ comparison }: { comparison: Comparison }) {
   const { all, inUse } = comparison;
   const units = useUnits();
+  const unreadable = useUnreadable();
   const { brief } = inUse;
   const value = (at: number, id: RowId) => {
     const row = (all[at === 0 ? 1 : at]?.rows ?? []).find((one) => one.id === id);
@@ -19,13 +21,23 @@ export function Verdicts({ comparison }: { comparison: Comparison }) {
   return (
     <section className={styles.heads} aria-label={WORDS.verdicts.verdict}>
       {all.map(({ place, rows, title }, at) => (
-        <div key={place} className={styles.verdict} data-setup={signOf(place)}>
+        <div
+          key={place}
+          className={styles.verdict}
+          data-setup={signOf(place)}
+          data-last-readable={unreadable.has(place) || undefined}
+        >
           <span className={styles.verdictHead}>
             <SetupMark place={place} /> {title}
           </span>
           <p data-testid={`verdict-${LETTERS[place]}`}>
             {at === 0 ? WORDS.verdicts.fittedNow : verdictSentence(LETTERS[place]!, rows, brief, units)}
           </p>
+          {unreadable.has(place) && (
+            <p className={styles.unreadable} data-testid={`unreadable-${LETTERS[place]}`}>
+              {WORDS.verdicts.lastReadable(unreadable.get(place)!)}
+            </p>
+          )}
           <small>{WORDS.verdicts.firstFigures(value(at, 'range'), value(at, 'distinct'))}</small>
         </div>
       ))}

@@ -4,7 +4,7 @@ import { useCallback, useMemo, useRef } from 'react';
 import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears';
 import { useUnits } from '../../kit/bench/useUnits';
 import { type Units } from '../../kit/measures';
-import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
+import { useReadyBench, useUnreadable, type Bench } from '../../kit/bench/BenchProvider';
 import type { BriefInUse } from '../../kit/bench/useBrief';
 import {
   explainDevelopment,
@@ -43,6 +43,7 @@ interface LadderPanelProps {
 export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) {
   const { bench, preferences } = useReadyBench();
   const drawing = useRef<SVGSVGElement>(null);
+  const unreadable = useUnreadable();
   const { report, coverage, context, inUse } = gears;
   const selected = gearOrFirst(report.gears, selectedKey);
   const { place } = bench;
@@ -65,7 +66,7 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
         <b className={styles.rightTitle}>{picture.right.title}</b>
         <SavePicture name={WORDS.ladderPanel.nameLadder(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
       </div>
-      <Ladder picture={picture} askedOf={askedOf} onSelect={select} drawingRef={drawing} />
+      <Ladder picture={picture} askedOf={askedOf} lastReadable={unreadable} onSelect={select} drawingRef={drawing} />
       <Readout gears={gears} gear={selected} />
       <Legend
         reading={preferences.stepReading}

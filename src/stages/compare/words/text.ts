@@ -125,6 +125,8 @@ export const WORDS = {
   verdicts: {
     fittedNow: 'Fitted now. The others are compared with it.',
     firstFigures: (range: string, gears: string) => `Range ${range}, ${gears} different gears`,
+    lastReadable: (reason: string) =>
+      `Not readable as typed: ${reason}. All below is the last setup that could be read.`,
     verdict: 'Verdict',
   },
 };
