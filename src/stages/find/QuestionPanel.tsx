@@ -12,6 +12,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { allDigits } from '../../kit/format';
 
 import { AIM_MEANING, AIM_NAME } from '../../kit/finding/aim-words';
+import { useMedia } from '../../kit/theme/useMedia';
 import { MustFields } from './MustFields';
 import { PART_NAME, PART_SHORT } from '../../kit/finding/part-words';
 import { SavedSearches } from './SavedSearches';
@@ -23,14 +24,28 @@ import { WORDS } from './words/text';
 /** What is searched, what a setup must do, what is kept, and what is to be made small. */
 export const QuestionPanel = memo(function QuestionPanel({ settings, say, inUse }: Question) {
   const find = { settings, say, inUse };
-  return (
-    <section className={styles.question} aria-label={WORDS.questionPanel.whatIsAsked}>
+  // Above the answer there is no room for all of it: there it opens.
+  const isAbove = useMedia('(max-width: 900px)');
+  const fields = (
+    <>
       <SavedSearches />
       <SpaceFields find={find} />
       <MustFields find={find} />
       <KeepFields find={find} />
       <AimFields find={find} />
       <PriceFields find={find} />
+    </>
+  );
+  return (
+    <section className={styles.question} aria-label={WORDS.questionPanel.whatIsAsked}>
+      {isAbove ? (
+        <details>
+          <summary>{WORDS.questionPanel.changeTheSearch}</summary>
+          {fields}
+        </details>
+      ) : (
+        fields
+      )}
     </section>
   );
 });

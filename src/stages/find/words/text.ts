@@ -170,6 +170,7 @@ export const WORDS = {
   },
   questionPanel: {
     whatIsAsked: 'What is asked',
+    changeTheSearch: 'Change the search: teeth, needs, criteria, prices',
     keepBuyNoOther: 'Keep, buy no other',
     partsKept: 'parts kept',
     routeName: (name: string) => `Route: ${name}`,
