@@ -100,7 +100,7 @@ const SHOTS: readonly Shot[] = [
     path: '/learn',
     ready: '[data-testid=drive]',
     prepare: async (app) => {
-      await app.click('[aria-label="In stills"]');
+      await app.click('[aria-label="Step by step"]');
       await app.clickText('button', 'Turn the crank once');
       await app.shows('[data-testid=told]', 'Crank 1 turn');
     },

@@ -3,12 +3,13 @@ import { OPEN } from './page-probe';
 
 const TRIES = 15;
 
-/** From stage to stage and back by their links; what is on screen when each is there. */
+/** From page to page and back by links that stand there: of the own group, or the first of another. */
 const ROUND: readonly (readonly [link: string, shown: string])[] = [
+  ['/gears', '[data-cell]'],
   ['/compare', '[data-need]'],
   ['/fit', '[data-drawn] [data-chain]'],
-  ['/gears', '[data-cell]'],
   ['/swap', '[data-testid=card-steps]'],
+  ['/brief', '#riderMassKg'],
 ];
 
 /** Milliseconds from the click on a stage's link until it was painted, each stage having been open once. */

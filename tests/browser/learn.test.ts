@@ -81,14 +81,14 @@ test('the crank is turned by button, key and drag; the valve is counted, and the
   await app.choose('gear-0', '48/36');
   await app.shows(
     '[aria-label="Gear 1: 48/36"] [data-testid=told]',
-    'Both are down again after 3 crank and 4 wheel turns',
+    'Pedal and valve line up again after 3 crank turns and 4 wheel turns',
   );
   const crank = await app.find('[role=slider][aria-label=Crank]');
   await app.driver.executeScript('arguments[0].focus()', crank);
   await app.press(Key.PAGE_UP, Key.ARROW_RIGHT);
   await app.shows('[data-testid=told]', 'Crank 2.13 turns');
   expect(await crank.getAttribute('aria-valuetext')).toContain(
-    '48/36: crank 2.13 turns, wheel 2.83, valve down 2 times',
+    '48/36: crank 2.13 turns, wheel 2.83, valve past the bottom 2 times',
   );
   await app.press(Key.HOME);
   await app.shows('[data-testid=told]', 'Crank 0 turns');
@@ -116,7 +116,7 @@ test('whoever wants no motion sees stills; one gear alone or two', async () => {
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(10);
   await app.click('[aria-label="Two gears"]');
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(5);
-  await app.click('[aria-label="In stills"]');
+  await app.click('[aria-label="Step by step"]');
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
 });
 
@@ -144,31 +144,28 @@ test('a lesson: read, done, predicted wrongly, told why, and kept', async () => 
   await app.begin('/learn?view=lessons&lesson=ratio');
   await app.shows('article h2', 'The ratio');
   await app.clickText('article//button', 'Turn the crank once');
-  await app.shows('[data-testid=task-done]', 'The whole turns are the valve’s count');
+  await app.shows('[data-testid=task-done]', 'The valve counts the whole turns');
   const [, ring, cog, turns] = /In (\d+)\/(\d+) you turn the crank (\d+) times/
     .exec(await app.text('[data-testid=question] p'))!
     .map(Number);
-  await app.clickText('button', 'That is my prediction');
-  await app.shows('#answer-problem', 'your answer is empty');
+  await app.clickText('button', 'Save my prediction');
+  await app.shows('#answer-problem', 'Your answer is empty');
   await app.type('answer', String((turns! * cog!) / ring!));
   expect(await app.driver.findElements(By.css('[data-testid=outcome]'))).toEqual([]);
   await app.press(Key.ENTER);
   await app.shows('[data-testid=outcome]', 'Not quite');
-  await app.shows(
-    '[data-mistake=upsideDown]',
-    `${cog} ÷ ${ring} is how often the crank turns for one turn of the wheel`,
-  );
+  await app.shows('[data-mistake=upsideDown]', `${cog} ÷ ${ring} is crank turns per wheel turn`);
   await app.shows('[data-testid=outcome]', `${turns} × ${(ring! / cog!).toFixed(3)}`);
   expect((await learnerNow()).lessons.ratio).toMatchObject({ wasRight: false });
-  await app.clickText('button', 'Next: Other teeth, the same gear');
-  await app.shows('article h2', 'Other teeth, the same gear');
+  await app.clickText('button', 'Next: Different teeth, same gear');
+  await app.shows('article h2', 'Different teeth, same gear');
 });
 
 test.each([
   ['development', ['label', '48/21']],
   ['steps', ['button', '36 → 32']],
   ['crossChaining', ['label', '48/36']],
-  ['oneOrTwo', ['label', 'No shifting in front']],
+  ['oneOrTwo', ['label', 'No front shifting']],
 ] as const)('in the lesson %s there is something to do, and it is noticed', async (lesson, [tag, text]) => {
   await app.open(`/learn?view=lessons&lesson=${lesson}`);
   await app.find('[data-testid=question]');
@@ -185,7 +182,7 @@ test('the cage, the chain, the band and the closeness are moved by keys', async 
   await app.clickText('label', 'Small-small');
   await app.find('[data-testid=task-done]');
   await app.open('/learn?view=lessons&lesson=chainLength');
-  for (let tries = 0; tries < 4; tries += 1) await app.clickText('button', 'Take two out');
+  for (let tries = 0; tries < 4; tries += 1) await app.clickText('button', 'Remove 2 links');
   await app.find('[data-testid=task-done]');
   for (const [lesson, key] of [
     ['overlap', Key.END],
@@ -240,7 +237,7 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
           ? (answer.right + 1) % answer.options.length
           : [...answer.right].reverse();
     await give(answer, isWrong ? wrong : right);
-    await app.shows('[data-testid=outcome]', isWrong ? 'Not quite' : 'Right:');
+    await app.shows('[data-testid=outcome]', isWrong ? 'Not quite' : 'Correct:');
     for (const line of question.working) await app.shows('[data-testid=outcome]', line);
     if (isWrong && answer.kind === 'number' && known) await app.shows(`[data-mistake=${known.mistake}]`, known.why);
     await app.shows('[aria-label="Progress of Second apprentice"] h2', `${i + 1} answered`);
@@ -262,19 +259,19 @@ test('one kind alone grows harder after three right answers; a look at the hint 
   await app.begin('/learn?view=drills');
   await app.choose('learner', 'Evening class');
   await app.clickText('th//button', 'Estimate the ratio');
-  await app.shows('[data-testid=level]', 'level 1');
+  await app.shows('[data-testid=level]', 'Level 1');
   for (let i = 0; i < 3; i += 1) {
     const { answer } = await asked(own);
     if (answer.kind !== 'number') throw new Error('no number');
     await give(answer, Math.round(answer.value * 10) / 10);
-    await app.shows('[data-testid=outcome]', 'Right:');
+    await app.shows('[data-testid=outcome]', 'Correct:');
     await app.shows('[aria-label="Progress of Evening class"] h2', `${i + 1} answered`);
     await app.press(Key.ENTER);
     await app.gone('[data-testid=outcome]');
   }
-  await app.shows('[data-testid=level]', 'level 2');
-  await app.clickText('button', 'How do I go about it?');
-  await app.shows('[data-testid=question]', 'Ring ÷ cog.');
+  await app.shows('[data-testid=level]', 'Level 2');
+  await app.clickText('button', 'Hint');
+  await app.shows('[data-testid=question]', 'Chainring ÷ cog.');
   const { answer } = await asked(own);
   if (answer.kind !== 'number') throw new Error('no number');
   await give(answer, answer.value);
@@ -292,8 +289,8 @@ test('progress goes out with the backup and comes in again; a learner taken away
   ]);
   await app.open('/learn?view=drills');
   await app.click('[aria-label=Learners]');
-  await app.clickText('li', 'Take Evening class away');
-  await app.clickText("div[contains(@class,'ant-modal')]//button", 'Take away');
+  await app.clickText('li', 'Delete Evening class');
+  await app.clickText("div[contains(@class,'ant-modal')]//button", 'Delete');
   await app.find('[aria-label="Progress of Yard apprentice"]');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.choose('learner', 'Evening class');
@@ -305,12 +302,12 @@ test('what a word means is a key, a click or a mark away on any page', async () 
   await app.find('[data-testid=check-totalCapacity]');
   await app.press('m');
   await app.click('[aria-label="On this page"] [data-term=capacity]');
-  await app.shows('[data-entry=capacity]', 'How many teeth of chain the cage can take up');
+  await app.shows('[data-entry=capacity]', 'How much chain the cage can take up');
   await app.find('[data-entry=capacity] [data-picture=drive]');
   expect(await app.faults()).toEqual([]);
   await app.type('glossary-search', 'lowest twins');
-  await app.shows('.ant-drawer', 'No word has “lowest twins” in it');
-  await app.type('glossary-search', 'high bicycle');
+  await app.shows('.ant-drawer', 'No term contains “lowest twins”');
+  await app.type('glossary-search', 'high-wheel bicycle');
   await app.shows('[data-entry=gearInches]', 'Gear inches');
   await app.click('.ant-drawer-close');
   await app.gone('.ant-drawer-open');
@@ -355,7 +352,7 @@ test('an empty workshop learns on an example bike; nobody learning is asked for 
   const empty = await AppInBrowser.start('empty');
   try {
     await empty.begin('/learn?view=drills');
-    await empty.shows('main', 'On an example bike: the bench is empty');
+    await empty.shows('main', 'On an example bike (you have not added one yet)');
     await empty.type('new-learner', 'First');
     await empty.press(Key.ENTER);
     await empty.shows('[aria-label="Progress of First"] h2', '0 answered');

@@ -13,10 +13,10 @@ const PUBLISHED_T = [33, 35, 37, 39, 41, 43, 45, 47] as const;
 const CASSETTE_SPEEDS = new Set(GENERIC_CASSETTES.map(({ cogs }) => cogs.length));
 
 const PLAN_FAULTS = [
-  'the largest cog is over the sheet',
-  'the capacity is over the sheet',
+  'the largest cog exceeds the published limit',
+  'the capacity needed exceeds the published limit',
   'the chain is too short',
-  'nothing is wrong with it',
+  'nothing is wrong with this plan',
 ] as const;
 
 /** How near a sheet may come to what is asked of it, and how far from it, teeth. */
@@ -61,8 +61,8 @@ function capacityOf(setup: Setup): Asked {
       `${rings} + ${cogsT} = ${required}T`,
     ],
     mistakes: apart(required, 0, [
-      { mistake: 'forgotRings', value: cogsT, why: `The cage takes up the rings’ ${rings} teeth as well.` },
-      { mistake: 'forgotCogs', value: rings, why: `The cage takes up the cassette’s ${cogsT} teeth as well.` },
+      { mistake: 'forgotRings', value: cogsT, why: `The cage also takes up the ring difference of ${rings} teeth.` },
+      { mistake: 'forgotCogs', value: rings, why: `The cage also takes up the cog difference of ${cogsT} teeth.` },
     ]),
   };
 }
@@ -81,14 +81,14 @@ function capacityWithout(setup: Setup, count: number): Asked {
     answer: { kind: 'number', value: required, unit: 'T', tolerance: 0, decimals: 0 },
     working: [
       `most chain: ${chainrings[0]} + ${cogs.at(-1)} = ${most}`,
-      `least chain among the gears that are left: ${most - required}`,
+      `least chain in the remaining gears: ${most - required}`,
       `${most} − ${most - required} = ${required}T`,
     ],
     mistakes: apart(required, 0, [
       {
         mistake: 'forgotAvoided',
         value: whole,
-        why: `${whole}T is with every gear: the least chain would be in ${chainrings[small]}/${cogs[0]}, which this rider never uses.`,
+        why: `${whole}T counts every gear: the least chain would be in ${chainrings[small]}/${cogs[0]}, which this rider never uses.`,
       },
     ]),
   };
@@ -100,22 +100,22 @@ function linksByBigBig(setup: Setup, chainstayMm: number): Asked {
   const direct = directPitches(ring, cog, chainstayMm);
   const { bigBigPlusTwo } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   return {
-    text: `Straight round the ${ring}T ring and the ${cog}T cog a chain takes ${shown(direct, 2)} links. How many does it get by big-big + 2?`,
+    text: `A chain takes ${shown(direct, 2)} links to go straight round the ${ring}T ring and the ${cog}T cog. How many links does it need by big-big + 2?`,
     answer: { kind: 'number', value: bigBigPlusTwo, unit: 'links', tolerance: 0, decimals: 0 },
     working: [
       `${shown(direct, 2)} + 2 = ${shown(direct + 2, 2)}`,
-      `up to an even count, for inner and outer links alternate: ${bigBigPlusTwo}`,
+      `rounded up to an even number, because inner and outer links alternate: ${bigBigPlusTwo}`,
     ],
     mistakes: apart(bigBigPlusTwo, 0, [
       {
         mistake: 'oddLinks',
         value: Math.ceil(direct + 2),
-        why: 'An odd count cannot be joined: inner and outer links alternate.',
+        why: 'An odd number cannot be joined: inner and outer links alternate.',
       },
       {
         mistake: 'notRoundedUp',
         value: 2 * Math.floor((direct + 2) / 2),
-        why: 'Rounded down it is too short: a shift into big-big would lock the drive.',
+        why: 'Rounded down, the chain is too short: shifting into big-big would lock the drivetrain.',
       },
     ]),
   };
@@ -127,23 +127,23 @@ function linksByEquation(setup: Setup, chainstayMm: number): Asked {
   const { equation } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   const inches = (2 * chainstayMm) / MM_PER_INCH + ring / 4 + cog / 4 + 1;
   return {
-    text: `Chainstay ${allDigits(chainstayMm)} mm, largest ring ${ring}T, largest cog ${cog}T: how many links by the equation 2C + ring/4 + cog/4 + 1, all in inches?`,
+    text: `Chainstay ${allDigits(chainstayMm)} mm, largest ring ${ring}T, largest cog ${cog}T: how many links does the equation 2C + ring/4 + cog/4 + 1 give, with all lengths in inches?`,
     answer: { kind: 'number', value: equation, unit: 'links', tolerance: 0, decimals: 0 },
     working: [
       `2 × ${allDigits(chainstayMm)} ÷ ${allDigits(MM_PER_INCH)} = ${shown((2 * chainstayMm) / MM_PER_INCH, 2)} in`,
-      `+ ${ring} ÷ 4 + ${cog} ÷ 4 + 1 = ${shown(inches, 2)} in, up to a whole inch: ${equation / 2}`,
-      `two links to the inch: ${equation}`,
+      `+ ${ring} ÷ 4 + ${cog} ÷ 4 + 1 = ${shown(inches, 2)} in, rounded up to a whole inch: ${equation / 2}`,
+      `two links per inch: ${equation}`,
     ],
     mistakes: apart(equation, 0, [
       {
         mistake: 'oddLinks',
         value: Math.ceil(2 * inches),
-        why: 'It goes up to a whole inch, so that the count is even.',
+        why: 'Round up to a whole inch, so that the number of links is even.',
       },
       {
         mistake: 'notRoundedUp',
         value: 2 * Math.floor(inches),
-        why: 'Rounded down it is too short: a shift into big-big would lock the drive.',
+        why: 'Rounded down, the chain is too short: shifting into big-big would lock the drivetrain.',
       },
     ]),
   };
@@ -162,27 +162,27 @@ export const FIT_DRILLS = {
     const spare = published - required;
     const [rings, cogs] = [setup.chainrings[0]! - setup.chainrings.at(-1)!, setup.cogs.at(-1)! - setup.cogs[0]!];
     return {
-      text: `${setupName(setup)}, and a rear derailleur whose sheet says ${published}T. How many teeth are to spare? With a minus where it takes too little.`,
+      text: `${setupName(setup)}, and a rear derailleur with a published capacity of ${published}T. How many teeth are to spare? Use a minus sign if the capacity is too small.`,
       answer: { kind: 'number', value: spare, unit: 'T', tolerance: 0, decimals: 0 },
       working: [
         `needed: (${setup.chainrings[0]} − ${setup.chainrings.at(-1)}) + (${setup.cogs.at(-1)} − ${setup.cogs[0]}) = ${required}T`,
-        `${published} − ${required} = ${shown(spare, 0)}T: ${spare < 0 ? 'outside the sheet' : spare === 0 ? 'at the limit' : 'inside'}`,
+        `${published} − ${required} = ${shown(spare, 0)}T: ${spare < 0 ? 'over the published limit' : spare === 0 ? 'at the limit' : 'within the limit'}`,
       ],
       mistakes: apart(spare, 0, [
         {
           mistake: 'otherWay',
           value: -spare,
-          why: 'What is needed is taken from what the sheet says, not the other way round.',
+          why: 'Subtract the capacity needed from the published capacity, not the other way round.',
         },
         {
           mistake: 'forgotRings',
           value: published - cogs,
-          why: `The cage takes up the rings’ ${rings} teeth as well.`,
+          why: `The cage also takes up the ring difference of ${rings} teeth.`,
         },
         {
           mistake: 'forgotCogs',
           value: published - rings,
-          why: `The cage takes up the cassette’s ${cogs} teeth as well.`,
+          why: `The cage also takes up the cog difference of ${cogs} teeth.`,
         },
       ]),
     };
@@ -195,7 +195,7 @@ export const FIT_DRILLS = {
   plan: (random, making) => {
     const { setup, cogs, links, needed, capacityT, largestCogT, required, right } = planWithFault(random, making);
     return {
-      text: `A bike with ${setup.chainrings.join('/')} and a chain of ${links} links is to have a cassette ${cogs.join('-')} instead of ${setup.cogs[0]}-${setup.cogs.at(-1)}; the chain stays. Its rear derailleur’s sheet: ${capacityT}T in all, largest cog ${largestCogT}T. By big-big + 2 the new cassette asks for ${needed} links. What is wrong with the plan?`,
+      text: `A bike with ${setup.chainrings.join('/')} and a chain of ${links} links is to get a cassette ${cogs.join('-')} instead of ${setup.cogs[0]}-${setup.cogs.at(-1)}; the chain stays. The published limits of its rear derailleur: ${capacityT}T capacity, largest cog ${largestCogT}T. By big-big + 2 the new cassette needs ${needed} links. What is wrong with this plan?`,
       answer: { kind: 'choice', options: PLAN_FAULTS, right },
       working: [
         `largest cog: ${cogs.at(-1)}T of ${largestCogT}T`,

@@ -99,14 +99,14 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const turns = random.whole(2, 4);
     const value = turns * gear.ratio;
     return {
-      text: `In ${name(gear)} you turn the crank ${turns} times. How often does the wheel turn?`,
+      text: `In ${name(gear)} you turn the crank ${turns} times. How many times does the wheel turn?`,
       answer: { kind: 'number', value, unit: 'turns', tolerance: 0.1 * turns, decimals: 2 },
       working: [division(gear), `${turns} × ${shown(gear.ratio, 3)} = ${shown(value, 2)} turns`],
       mistakes: apart(value, 0.1 * turns, [
         {
           mistake: 'upsideDown',
           value: turns / gear.ratio,
-          why: `${gear.cog} ÷ ${gear.chainring} is how often the crank turns for one turn of the wheel.`,
+          why: `${gear.cog} ÷ ${gear.chainring} is crank turns per wheel turn.`,
         },
       ]),
     };
@@ -115,7 +115,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const setup = another(random, 'two', hasTwins);
     const [small, big] = random.pick(exactTwins(gearsOf(setup)));
     return {
-      text: `${name(big)} and a ring of ${small.chainring}: which cog makes it exactly as large?`,
+      text: `${name(big)} and a ring of ${small.chainring}: which cog gives exactly the same gear?`,
       answer: { kind: 'number', value: small.cog, unit: 'T', tolerance: 0, decimals: 0 },
       working: [
         `cog = ${small.chainring} × ${big.cog} ÷ ${big.chainring} = ${small.cog}`,
@@ -125,7 +125,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
         {
           mistake: 'differenceForRatio',
           value: big.cog - (big.chainring - small.chainring),
-          why: `The ring has ${big.chainring - small.chainring} teeth less, but as many teeth off the cog do not keep the ratio: it is a division, not a difference.`,
+          why: `The ring has ${big.chainring - small.chainring} fewer teeth, but taking as many off the cog does not keep the ratio: teeth are divided, not subtracted.`,
         },
       ]),
     };
@@ -134,7 +134,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const gear = middle(another(random, 'any'), random);
     const value = developmentM(gear.ratio, bike.rolloutMm);
     return {
-      text: `Your wheel rolls ${shown(bike.rolloutMm, 0)} mm in one turn. How far does the bike go for one turn of the crank in ${name(gear)}?`,
+      text: `Your wheel covers ${shown(bike.rolloutMm, 0)} mm per turn. How far does the bike go per crank turn in ${name(gear)}?`,
       answer: { kind: 'number', value, unit: 'm', tolerance: 0.2, decimals: 2 },
       working: [
         division(gear),
@@ -167,12 +167,12 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
         {
           mistake: 'upsideDown',
           value: (before * from) / to,
-          why: `${from} ÷ ${to} turns it round: ${to > from ? 'more' : 'fewer'} turns are ${to > from ? 'faster' : 'slower'}.`,
+          why: `${from} ÷ ${to} is the wrong way round: a ${to > from ? 'higher' : 'lower'} cadence is ${to > from ? 'faster' : 'slower'}.`,
         },
         {
           mistake: 'differenceForRatio',
           value: before + (to - from),
-          why: `${Math.abs(to - from)} rpm are not ${Math.abs(to - from)} km/h: speed is multiplied, not added to.`,
+          why: `${Math.abs(to - from)} rpm is not ${Math.abs(to - from)} km/h: multiply the speed by the ratio of the cadences.`,
         },
       ]),
     };
@@ -183,20 +183,20 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const teeth = easier.cog - harder.cog;
     const [first, value] = [stepPercent(small), stepPercent(large)];
     return {
-      text: `From the ${small[0].cog} to the ${small[1].cog} is a step of ${shown(first, 1)} %. How large is it from the ${easier.cog} to the ${harder.cog}, in percent?`,
+      text: `From the ${small[0].cog} to the ${small[1].cog} is a step of ${shown(first, 1)} %. How large is the step from the ${easier.cog} to the ${harder.cog}, in percent?`,
       answer: { kind: 'number', value, unit: '%', tolerance: 0.5, decimals: 1 },
       working: [`${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}: ${shown(value, 1)} %`],
       mistakes: apart(value, 0.5, [
         {
           mistake: 'teethForPercent',
           value: first,
-          why: `Both are ${teeth}T, but of another cog: the larger the cogs, the less ${teeth}T are.`,
+          why: `Both are ${teeth}T, but on different cogs: the larger the cogs, the smaller a step of ${teeth}T.`,
         },
         { mistake: 'teethForPercent', value: teeth, why: `${teeth} teeth are not ${teeth} percent.` },
         {
           mistake: 'wrongBase',
           value: (1 - easier.ratio / harder.ratio) * 100,
-          why: `That is ${easier.cog - harder.cog} over ${easier.cog}: what the cadence loses. The step is over the ${harder.cog}, for speed goes with 1 ÷ cog.`,
+          why: `That is ${easier.cog - harder.cog} ÷ ${easier.cog}: the drop in cadence. Divide by the ${harder.cog}, because speed is proportional to 1 ÷ cog.`,
         },
       ]),
     };
@@ -207,11 +207,11 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const percent = DEFAULT_CLOSENESS_PERCENT;
     const value = distinctGears(gears, percent).length;
     return {
-      text: `${setupName(setup)} has ${gears.length} gears. How many are left if two that are closer than ${percent} % count as one?`,
+      text: `${setupName(setup)} has ${gears.length} gears. How many remain if gears less than ${percent} % apart count as one?`,
       answer: { kind: 'number', value, unit: 'gears', tolerance: 2, decimals: 0 },
       working: [
-        `from the easiest up, each next that is at least ${percent} % above the last kept: ${value} of ${gears.length}`,
-        `exact twins: ${
+        `from the easiest up, every gear at least ${percent} % above the last one counted: ${value} of ${gears.length}`,
+        `exact duplicates: ${
           exactTwins(gears).length === 0
             ? 'none'
             : exactTwins(gears)
@@ -223,12 +223,12 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
         {
           mistake: 'countedAll',
           value: gears.length,
-          why: `${setup.chainrings.length} × ${setup.cogs.length} counts ways of driving, not sizes: where the rings overlap, two of them are nearly one.`,
+          why: `${setup.chainrings.length} × ${setup.cogs.length} counts combinations, not different gears: where the rings overlap, two of them are nearly the same.`,
         },
         {
           mistake: 'countedAll',
           value: setup.cogs.length,
-          why: `The second ring adds more than that: ${value - setup.cogs.length} sizes beyond the cassette’s ${setup.cogs.length}.`,
+          why: `The second ring adds more than that: ${value - setup.cogs.length} gears beyond the ${setup.cogs.length} of the cassette.`,
         },
       ]),
     };
@@ -242,7 +242,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const others = random.shuffled(sorted.slice(3).filter((one) => size(one) < size(steepest) * 0.9)).slice(0, 3);
     const options = random.shuffled([steepest, ...others]);
     return {
-      text: `${setupName(setup)}: in which of these gears does the chain run at the steepest angle?`,
+      text: `${setupName(setup)}: in which of these gears is the chain angle sharpest?`,
       answer: { kind: 'choice', options: options.map(name), right: options.indexOf(steepest) },
       working: [...options].map((one) => `${name(one)}: ${shown(size(one), 1)}°`),
       mistakes: [],
@@ -259,7 +259,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const value = (to.ratio / from.ratio - 1) * 100;
     const [low, high] = [Math.min(from.ratio, to.ratio), Math.max(from.ratio, to.ratio)];
     return {
-      text: `The easiest gear of ${setupName(two)} is ${name(from)}, that of ${setupName(one)} is ${name(to)}. By how many percent is the second harder? With a minus where it is easier.`,
+      text: `The easiest gear of ${setupName(two)} is ${name(from)}; the easiest gear of ${setupName(one)} is ${name(to)}. How much harder is the second, in percent? Use a minus sign if it is easier.`,
       answer: { kind: 'number', value, unit: '%', tolerance: 0.5, decimals: 1 },
       working: [
         division(from),
@@ -270,7 +270,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
         {
           mistake: 'wrongBase',
           value: Math.sign(value) * (value > 0 ? (1 - low / high) * 100 : (high / low - 1) * 100),
-          why: `The base is the gear you have, ${name(from)}: the difference over its ${shown(from.ratio, 3)}, not over ${shown(to.ratio, 3)}.`,
+          why: `The base is your present gear, ${name(from)}: divide the difference by ${shown(from.ratio, 3)}, not by ${shown(to.ratio, 3)}.`,
         },
         { mistake: 'otherWay', value: -value, why: 'The size is right, the direction is not.' },
       ]),

@@ -63,10 +63,10 @@ export const RIDING_DRILLS = {
     const before = random.whole(65, 100);
     const after = (before * from.ratio) / to.ratio;
     return {
-      text: `You turn ${before} rpm in ${name(from)} and shift to ${name(to)} at the same speed. What is your cadence then?`,
+      text: `You pedal at ${before} rpm in ${name(from)} and shift to ${name(to)} at the same speed. What is your new cadence?`,
       answer: { kind: 'number', value: after, unit: 'rpm', tolerance, decimals: 1 },
       working: [
-        `the speed stays, so cadence × ratio stays: ${before} × ${from.chainring}/${from.cog} = ? × ${to.chainring}/${to.cog}`,
+        `the speed stays the same, so cadence × ratio stays the same: ${before} × ${from.chainring}/${from.cog} = ? × ${to.chainring}/${to.cog}`,
         from.chainring === to.chainring
           ? `${before} × ${to.cog} ÷ ${from.cog} = ${shown(after, 1)} rpm`
           : `${before} × ${from.chainring} × ${to.cog} ÷ (${from.cog} × ${to.chainring}) = ${shown(after, 1)} rpm`,
@@ -75,12 +75,12 @@ export const RIDING_DRILLS = {
         {
           mistake: 'otherWay',
           value: (before * to.ratio) / from.ratio,
-          why: `To a ${toHarder ? 'harder' : 'easier'} gear the cadence ${toHarder ? 'falls' : 'rises'}: the teeth stand the other way round.`,
+          why: `To a ${toHarder ? 'harder' : 'easier'} gear the cadence ${toHarder ? 'falls' : 'rises'}: you divided the wrong way round.`,
         },
         {
           mistake: 'teethForPercent',
           value: before * (1 + ((toHarder ? -1 : 1) * Math.abs(to.cog - from.cog)) / 100),
-          why: `${Math.abs(to.cog - from.cog)} teeth were taken for percent.`,
+          why: `${Math.abs(to.cog - from.cog)} teeth are not ${Math.abs(to.cog - from.cog)} percent.`,
         },
       ]),
     };
@@ -94,11 +94,11 @@ export const RIDING_DRILLS = {
     const { from, to } = crossover.step;
     const clicks = clicksBetween(setup, to, from);
     return {
-      text: `${setupName(setup)}: you drop from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at once make the step to the next easier gear the smallest${isNamed ? `, the one to ${name(from)}` : ''}? Leave out cross-chained gears: the big ring with its ${DEFAULT_CROSSED_COGS} largest cogs, the small ring with its ${DEFAULT_CROSSED_COGS} smallest.`,
+      text: `${setupName(setup)}: you shift from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at the same time make the step to the next easier gear smallest${isNamed ? `, the one to ${name(from)}` : ''}? Do not use cross-chained gears: the big ring with its ${DEFAULT_CROSSED_COGS} largest cogs, the small ring with its ${DEFAULT_CROSSED_COGS} smallest.`,
       answer: { kind: 'number', value: Math.abs(clicks), unit: 'clicks', tolerance: 0, decimals: 0 },
       working: [
         `from the ${to.cog} to the ${from.cog} there are ${Math.abs(clicks)} cogs`,
-        `left is a step of ${shown((from.ratio / to.ratio - 1) * 100, 1)} %, instead of ${shown((from.chainring / to.chainring - 1) * 100, 1)} % without a click`,
+        `that leaves a step of ${shown((from.ratio / to.ratio - 1) * 100, 1)} %, instead of ${shown((from.chainring / to.chainring - 1) * 100, 1)} % without a click`,
       ],
       mistakes: [],
     };
@@ -112,15 +112,15 @@ export const RIDING_DRILLS = {
     const step = right.harder.ratio / right.easier.ratio;
     const wide = band.highRpm / band.lowRpm;
     return {
-      text: `${setupName(setup)}, and a rider who keeps ${band.lowRpm} to ${band.highRpm} rpm: between which neighbours is the widest hole in speed?`,
+      text: `${setupName(setup)}, and a rider with a cadence range of ${band.lowRpm} to ${band.highRpm} rpm: between which neighbouring gears is the widest gap in speed?`,
       answer: {
         kind: 'choice',
         options: options.map(({ easier, harder }) => `${name(easier)} and ${name(harder)}`),
         right: options.indexOf(right),
       },
       working: [
-        `the band reaches over a step of ${band.highRpm} ÷ ${band.lowRpm} = ${shown(wide, 3)}`,
-        `${name(right.easier)} to ${name(right.harder)} is ${right.easier.cog} ÷ ${right.harder.cog} = ${shown(step, 3)}, the most past it`,
+        `the cadence range covers a step of ${band.highRpm} ÷ ${band.lowRpm} = ${shown(wide, 3)}`,
+        `${name(right.easier)} to ${name(right.harder)} is ${right.easier.cog} ÷ ${right.harder.cog} = ${shown(step, 3)}, which exceeds it the most`,
       ],
       mistakes: [],
     };

@@ -79,13 +79,13 @@ export const SIZE_DRILLS = {
       working: [
         division(from),
         division(to),
-        `${shown(to.ratio, 3)} is ${isHarder ? 'larger' : 'smaller'}: the wheel turns ${isHarder ? 'more' : 'less'} for each turn of the crank, so it is ${isHarder ? 'harder' : 'easier'}`,
+        `${shown(to.ratio, 3)} is ${isHarder ? 'higher' : 'lower'}: the wheel turns ${isHarder ? 'more' : 'less'} per crank turn, so the gear is ${isHarder ? 'harder' : 'easier'}`,
       ],
       mistakes: [
         {
           mistake: 'upsideDown',
           value: isHarder ? 1 : 0,
-          why: `Cog ÷ ring turns it round: ${shown(1 / from.ratio, 3)} and ${shown(1 / to.ratio, 3)}. A larger ring or a smaller cog is harder.`,
+          why: `Cog ÷ ring is the wrong way round: ${shown(1 / from.ratio, 3)} and ${shown(1 / to.ratio, 3)}. A larger ring or a smaller cog is harder.`,
         },
       ],
     };
@@ -100,19 +100,19 @@ export const SIZE_DRILLS = {
       text: `At the same cadence, how much faster is ${name(harder)} than ${name(easier)}, in percent?`,
       answer: { kind: 'number', value: step, unit: '%', tolerance, decimals: 1 },
       working: [
-        `speed goes with the ratio, and on one ring that is ${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}`,
+        `speed is proportional to the ratio, and on one ring that is ${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}`,
         `${shown(step, 1)} % faster`,
       ],
       mistakes: apart(step, tolerance, [
         {
           mistake: 'wrongBase',
           value: drop,
-          why: `${shown(drop, 1)} % is how much slower the cadence becomes at the same speed: the difference over the harder gear. Asked is the difference over the easier one, the gear you come from.`,
+          why: `${shown(drop, 1)} % is the drop in cadence at the same speed: the difference divided by the harder gear. Divide it by the easier gear, the one you come from.`,
         },
         {
           mistake: 'teethForPercent',
           value: teeth,
-          why: `${teeth} teeth are not ${teeth} percent: on a ${easier.cog} they are ${shown(step, 1)} %, on a cog of 40 they would be ${shown((teeth / (40 - teeth)) * 100, 1)} %.`,
+          why: `${teeth} teeth are not ${teeth} percent: from a ${easier.cog} they are ${shown(step, 1)} %, from a cog of 40 they would be ${shown((teeth / (40 - teeth)) * 100, 1)} %.`,
         },
         { mistake: 'otherWay', value: -step, why: 'The size is right, the direction is not: a smaller cog is faster.' },
       ]),
@@ -123,14 +123,14 @@ export const SIZE_DRILLS = {
     const setup = drivetrains.draw(random, 'any', (one) => gearsOf(one).some(suits));
     const gear = random.pick(gearsOf(setup).filter(suits));
     return {
-      text: `${name(gear)}: how often does the wheel turn for one turn of the crank? To within ${shown(0.1, 1)}.`,
+      text: `${name(gear)}: how many times does the wheel turn per crank turn? Answer to within ${shown(0.1, 1)}.`,
       answer: { kind: 'number', value: gear.ratio, unit: 'turns', tolerance: 0.1, decimals: 2 },
       working: [division(gear)],
       mistakes: apart(gear.ratio, 0.1, [
         {
           mistake: 'upsideDown',
           value: 1 / gear.ratio,
-          why: `${gear.cog} ÷ ${gear.chainring} is how often the crank turns for one turn of the wheel. Ring ÷ cog is asked.`,
+          why: `${gear.cog} ÷ ${gear.chainring} is crank turns per wheel turn. The ratio is ring ÷ cog.`,
         },
       ]),
     };
@@ -144,17 +144,17 @@ export const SIZE_DRILLS = {
     const times = random.whole(1, MANY_TIMES);
     const [turns, value] = [crank * times, wheel * times];
     return {
-      text: `${name(gear)}: you turn the crank ${turns === 1 ? 'once' : `${turns} times`}. How often does the wheel turn?`,
+      text: `${name(gear)}: you turn the crank ${turns === 1 ? 'once' : `${turns} times`}. How many times does the wheel turn?`,
       answer: { kind: 'number', value, unit: 'turns', tolerance: 0, decimals: 0 },
       working: [
-        `${name(gear)} = ${wheel}:${crank} in lowest terms: ${wheel} of the wheel for ${crank} of the crank`,
+        `${name(gear)} = ${wheel}:${crank} in lowest terms: ${wheel} wheel turns for ${crank} crank turns`,
         `${turns} ÷ ${crank} = ${times}, and ${times} × ${wheel} = ${value}`,
       ],
       mistakes: apart(value, 0, [
         {
           mistake: 'upsideDown',
           value: (turns * gear.cog) / gear.chainring,
-          why: `That is ${turns} × ${gear.cog} ÷ ${gear.chainring}: how often the crank turns for ${turns} of the wheel. The larger ring drives the smaller cog faster.`,
+          why: `That is ${turns} × ${gear.cog} ÷ ${gear.chainring}: crank turns for ${turns} wheel turns. A larger ring turns a smaller cog faster.`,
         },
       ]),
     };
@@ -166,11 +166,11 @@ export const SIZE_DRILLS = {
     const options = random.shuffled([twin, ...others]);
     const [a, b] = lowestTerms(gear);
     return {
-      text: `${setupName(setup)}: which gear is exactly as large as ${name(gear)}?`,
+      text: `${setupName(setup)}: which gear is exactly the same as ${name(gear)}?`,
       answer: { kind: 'choice', options: options.map(name), right: options.indexOf(twin) },
       working: [
         `${name(gear)} = ${a}:${b} in lowest terms`,
-        `${name(twin)} = ${a}:${b} as well, for ${gear.chainring} × ${twin.cog} = ${twin.chainring} × ${gear.cog} = ${gear.chainring * twin.cog}`,
+        `${name(twin)} = ${a}:${b} as well, because ${gear.chainring} × ${twin.cog} = ${twin.chainring} × ${gear.cog} = ${gear.chainring * twin.cog}`,
       ],
       mistakes: [],
     };
@@ -179,7 +179,7 @@ export const SIZE_DRILLS = {
     const distinct = toOrder(random, making);
     const right = distinct.map((_, i) => i).sort((a, b) => distinct[a]!.ratio - distinct[b]!.ratio);
     return {
-      text: 'Put these gears in order, the easiest first.',
+      text: 'Put these gears in order, easiest first.',
       answer: { kind: 'order', items: distinct.map(name), right },
       working: right.map((i) => division(distinct[i]!)),
       mistakes: [],

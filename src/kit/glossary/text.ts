@@ -4,14 +4,14 @@ export const WORDS = {
     whatIsName: (name: string) => `What is “${name}”?`,
   },
   glossary: {
-    words: 'Words',
-    searchTheWords: 'Search the words',
+    words: 'Glossary',
+    searchTheWords: 'Search the glossary',
   },
   glossaryList: {
     onThisPage: 'On this page',
-    allOthers: 'All others',
-    allWords: 'All words',
-    noWordHasWantedIn: (wanted: string) => `No word has “${wanted}” in it. Try a part of it, or fewer letters.`,
+    allOthers: 'Other terms',
+    allWords: 'All terms',
+    noWordHasWantedIn: (wanted: string) => `No term contains “${wanted}”. Try fewer letters.`,
     see: 'See',
   },
   glossed: {

@@ -5,57 +5,58 @@ export const KIND_TEXT: Readonly<Record<DrillKind, string>> = {
   harderOrEasier: 'Harder or easier',
   howMuch: 'By how much',
   ratio: 'Estimate the ratio',
-  wheelTurns: 'Turns of the wheel',
-  twin: 'Find the twin',
+  wheelTurns: 'Wheel turns',
+  twin: 'Find the duplicate gear',
   order: 'Put in order',
   cadenceAfterShift: 'Cadence after a shift',
-  ringClicks: 'Clicks with a ring change',
-  hole: 'Where is the hole',
+  ringClicks: 'Clicks when you change ring',
+  hole: 'Find the gap',
   capacity: 'Capacity needed',
-  takes: 'Does the derailleur take it',
-  links: 'How many links',
-  plan: 'What is wrong with the plan',
+  takes: 'Is the derailleur compatible?',
+  links: 'How many links?',
+  plan: 'What is wrong with this plan?',
 };
 
 /** How to go about a kind of question, without its numbers. */
 export const HINT_TEXT: Readonly<Record<DrillKind, string>> = {
   harderOrEasier:
-    'Divide ring by cog for both. The larger quotient is harder. A larger ring makes harder, a larger cog easier.',
+    'Divide chainring by cog for both gears. The higher ratio is harder. A larger chainring makes it harder, a larger cog easier.',
   howMuch:
-    'On one ring the ratio of the speeds is cog ÷ cog, the easier one’s on top. What it is above 1, times 100, is the percent.',
-  ratio: 'Ring ÷ cog. First to the nearest half: how often does the cog go into the ring?',
+    'On one ring the ratio of the speeds is cog ÷ cog, with the easier gear’s cog on top. Subtract 1 and multiply by 100 to get percent.',
+  ratio: 'Chainring ÷ cog. Start with the nearest half: how many times does the cog go into the ring?',
   wheelTurns:
-    'Bring ring/cog to lowest terms: that many turns of the wheel for that many of the crank. Then count how often.',
-  twin: 'Bring ring/cog to lowest terms. The twin has the same.',
-  order: 'Work out ring ÷ cog to one decimal; where two are close, to two. The smallest quotient is easiest.',
+    'Reduce ring/cog to lowest terms: the top number is wheel turns, the bottom number crank turns. Then multiply up.',
+  twin: 'Reduce ring/cog to lowest terms. The duplicate gear has the same fraction.',
+  order: 'Work out ring ÷ cog to one decimal place, or two where gears are close. The lowest ratio is the easiest.',
   cadenceAfterShift:
-    'The speed stays, so cadence × ratio stays. To a harder gear the cadence falls, to an easier one it rises.',
+    'The speed stays the same, so cadence × ratio stays the same. In a harder gear the cadence is lower, in an easier gear higher.',
   ringClicks:
-    'Ring ÷ ring is how far the change goes. Click back over cogs until the gear is just below the one you left.',
-  hole: 'Highest ÷ lowest cadence is the largest step that the band bridges. Look for the neighbours whose cog ÷ cog is above it by the most.',
+    'Ring ÷ ring is the size of the change. Click back across the cogs until the gear is just below the one you left.',
+  hole: 'Highest ÷ lowest cadence is the largest step that the cadence range covers. Look for the neighbouring cogs whose cog ÷ cog exceeds it the most.',
   capacity:
-    'Difference of the rings plus difference of the cogs; in general most ring + cog less least ring + cog of the gears that are used.',
-  takes: 'Work out what is needed, rings and cogs, and take it from what the sheet says.',
-  links: 'Two links more than straight round, then up to an even count. The equation goes up to a whole inch.',
-  plan: 'Go through the three: largest cog against its maximum, capacity against the sheet, links against what is needed.',
+    'Ring difference + cog difference. More generally: the largest ring + cog minus the smallest ring + cog of the gears you use.',
+  takes: 'Work out the capacity needed, from rings and cogs, and compare it with the published limit.',
+  links:
+    'Big-big: two links more than the chain needs to go straight round, rounded up to an even number. The equation is rounded up to a whole inch.',
+  plan: 'Check three things: the largest cog and the capacity against their published limits, and the number of links against what is needed.',
 };
 
 /** What went wrong, as one would say it of several answers. */
 export const MISTAKE_TEXT: Readonly<Record<Mistake, string>> = {
-  wrongBase: 'percent of the wrong base',
-  teethForPercent: 'teeth taken for percent',
-  upsideDown: 'the ratio upside down',
-  otherWay: 'the wrong direction',
-  forgotRings: 'the rings forgotten',
-  forgotCogs: 'the cogs forgotten',
-  forgotAvoided: 'gears counted that are never used',
-  oddLinks: 'an odd count of links',
+  wrongBase: 'percent of the wrong gear',
+  teethForPercent: 'mistook teeth for percent',
+  upsideDown: 'turned the ratio upside down',
+  otherWay: 'went the wrong way',
+  forgotRings: 'ignored the chainrings',
+  forgotCogs: 'ignored the cogs',
+  forgotAvoided: 'counted gears that are never used',
+  oddLinks: 'gave an odd number of links',
   notRoundedUp: 'rounded down instead of up',
   differenceForRatio: 'subtracted instead of divided',
-  countedAll: 'ways of driving counted for sizes',
+  countedAll: 'counted combinations, not different gears',
 };
 
-export const LEVEL_TEXT: Readonly<Record<Level, string>> = { 1: 'first steps', 2: 'surer', 3: 'as in the workshop' };
+export const LEVEL_TEXT: Readonly<Record<Level, string>> = { 1: 'beginner', 2: 'intermediate', 3: 'workshop' };
 
 const NBSP = '\u00a0';
 
