@@ -64,7 +64,7 @@ const SHOTS: readonly Shot[] = [
     path: '/fit',
     ready: '[data-drawn] [data-chain]',
     prepare: async (app) => {
-      await app.click('.ant-select:has([aria-label="Lay over the side view"])');
+      await app.click('.ant-select:has([aria-label="Compare with"])');
       await app.clickText("div[contains(@class,'ant-select-item-option')]", 'B, One ring');
       await app.find('[data-testid=allowed]');
       await app.scrollTo('[aria-label="Side view"]');

@@ -3,11 +3,11 @@ import type { Zone } from '../core/gears';
 
 export const USE_TEXT: Readonly<Record<Use, string>> = {
   touring: 'touring',
-  allRoad: 'all road',
+  allRoad: 'all-road',
   road: 'road',
   timeTrial: 'time trial',
   trail: 'trail',
-  loads: 'carrying loads',
+  loads: 'cargo',
   town: 'town',
   folding: 'folding or small wheels',
   child: 'a child',
@@ -19,7 +19,7 @@ export const POSITION_TEXT: Readonly<Record<Position, string>> = {
   upright: 'upright',
   hoods: 'on the hoods',
   drops: 'in the drops',
-  aero: 'stretched out',
+  aero: 'on aero bars',
 };
 
 export const SURFACE_TEXT: Readonly<Record<Surface, string>> = {
@@ -30,9 +30,9 @@ export const SURFACE_TEXT: Readonly<Record<Surface, string>> = {
 };
 
 export const BOTHER_TEXT: Readonly<Record<Bother, string>> = {
-  tooHardUphill: 'too hard uphill',
-  spinsOut: 'spins out',
-  holes: 'holes between gears',
+  tooHardUphill: 'gears too hard for climbs',
+  spinsOut: 'spinning out',
+  holes: 'big gaps between gears',
   frontShifting: 'front shifting',
   droppedChain: 'dropped chain',
   noise: 'noise',
@@ -57,6 +57,6 @@ export const TERRAIN_TEXT: Readonly<Record<Terrain, string>> = {
 
 export const ZONE_TEXT: Readonly<Record<Zone, string>> = {
   climbing: 'climbing',
-  between: 'in between',
+  between: 'cruising',
   fast: 'fast',
 };

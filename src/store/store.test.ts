@@ -157,7 +157,7 @@ test('setups are added after the last, moved and taken away, each as one step', 
   await moveSetup(db, 'estuary-tourer', 3, 0, 'fit it', 2);
   expect(await order()).toEqual([40, 48, 44, 46]);
   await moveSetup(db, 'estuary-tourer', 0, 9, 'nowhere', 3);
-  await removeSetup(db, (await db.setups.get(id!))!, 'take it off', 4);
+  await removeSetup(db, (await db.setups.get(id!))!, 'Remove it', 4);
   expect(await order()).toEqual([48, 44, 46]);
   for (const expected of [
     [40, 48, 44, 46],
@@ -172,7 +172,7 @@ test('setups are added after the last, moved and taken away, each as one step', 
 test('the last setup of a bike stays', async () => {
   const db = await open();
   const [only] = await db.setups.where('bikeId').equals('pinewood-hardtail').toArray();
-  await removeSetup(db, only!, 'take it off', 0);
+  await removeSetup(db, only!, 'Remove it', 0);
   expect(await db.setups.where('bikeId').equals('pinewood-hardtail').count()).toBe(1);
 });
 

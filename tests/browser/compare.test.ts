@@ -100,10 +100,10 @@ test('setups are moved by key and by drag, copied, taken off, and undo reaches a
     .perform();
   await becomes('44 x 10-44 | 48/32 x 11-36 | 46/30 x 11-34');
   await app.click('[aria-label="More for C"]');
-  await app.clickText('li', 'Copy as a candidate');
+  await app.clickText('li', 'Duplicate');
   await becomes('44 x 10-44 | 48/32 x 11-36 | 46/30 x 11-34 | 46/30 x 11-34');
   await app.click('[aria-label="More for B"]');
-  await app.clickText('li', 'Take B off the bench');
+  await app.clickText('li', 'Remove setup B');
   await becomes('44 x 10-44 | 46/30 x 11-34 | 46/30 x 11-34');
   for (let i = 0; i < 5; i += 1) await app.click('[data-tool=undo]');
   await becomes('48/32 x 11-36 | 44 x 10-44 | 46/30 x 11-34');
@@ -127,7 +127,7 @@ test('a setup’s name, hub, weight and cost count at once', async () => {
 test('another wheelset for one setup changes its figures alone', async () => {
   await app.press('2');
   await app.reach('wheelset');
-  await app.click('[aria-label="Add, rename or remove wheels"]');
+  await app.click('[aria-label="Add, rename or remove a wheelset"]');
   await app.clickText('li', 'Another wheelset for this setup');
   await app.shows('div[data-setup=b]', 'Wheels 2');
   await app.choose('rim', '584');
@@ -280,14 +280,14 @@ test('what is assumed leads into the field that sets it', async () => {
 test('the rollout is measured in several tries', async () => {
   await app.reach('rollout');
   await app.click('[aria-label="Measure the rollout"]');
-  const distance = (i: number) => app.find(`[aria-label="Distance, try ${i}"]`);
+  const distance = (i: number) => app.find(`[aria-label="Run ${i}: distance"]`);
   await (await distance(1)).sendKeys('10850');
   await (await distance(2)).sendKeys('10900');
   await (await distance(3)).sendKeys('99');
   await app.shows('.ant-modal', 'is 20 mm a turn');
   await app.shows('[data-testid=rollout-result]', 'Mean 2175.0 mm, −0.8 %');
-  await app.shows('[data-testid=rollout-result]', 'The tries lie 10.0 mm apart (0.5 %)');
-  await app.clickText('button', 'Reckon with 2175.0 mm');
+  await app.shows('[data-testid=rollout-result]', 'Runs differ by 10.0 mm (0.5 %)');
+  await app.clickText('button', 'Use 2175.0 mm');
   await app.shows('[data-testid=rollout-used]', '2175.0 mm');
 });
 

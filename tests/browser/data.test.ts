@@ -44,7 +44,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   await app.type('tyre', '38');
   await app.type('totalCapacityT', '39');
   await app.leaveField();
-  await app.shows('[data-testid=capacity]', '41T needed, 39T published: 2T over the sheet');
+  await app.shows('[data-testid=capacity]', '41T needed, 39T published: 2T over the published limit');
   await app.shows('[data-testid=check-totalCapacity]', 'To mend: a 34T small ring');
 
   await app.driver.navigate().refresh();
@@ -68,7 +68,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   expect(dataOf(await saveBackup())).toEqual(dataOf(saved));
   await app.open('/gears');
   await app.shows('[data-testid=range]', '490.9 %');
-  await app.shows('[data-testid=capacity]', '2T over the sheet');
+  await app.shows('[data-testid=capacity]', '2T over the published limit');
 });
 
 test.each([
@@ -107,7 +107,7 @@ test('a link shows its setup at once, keeps nothing until asked, and is kept whe
   await app.open('/data');
   await app.shows('[data-testid=kept]', '1 bike: My bike.');
   await app.driver.navigate().back();
-  await app.clickText('button', 'Keep it on my bench');
+  await app.clickText('button', 'Save to my bikes');
   await app.gone('[role=status] button');
   await app.shows('[data-testid=range]', '440.0 %');
   expect(await (await app.find('#setup')).isEnabled()).toBe(true);
@@ -144,7 +144,7 @@ test('the link that is copied opens the same setup', async () => {
 test('a broken link says why and lets one go on', async () => {
   await app.open('/gears?setup=44x10-99');
   await app.shows('[role=alert]', 'This link cannot be read: cog 99: cogs run from 9 to 60 teeth');
-  await app.clickText('button', 'Go on without it');
+  await app.clickText('button', 'Continue without it');
   await app.gone('[role=alert]');
 });
 
@@ -185,7 +185,7 @@ test('the keys are listed', async () => {
 test('the demo workshop can be looked round in from an empty app', async () => {
   await eraseEverything();
   await app.open('/gears');
-  await app.clickText('button', 'look round');
+  await app.clickText('button', 'open the demo');
   await app.shows('[data-testid=range]', '490.9 %');
   await app.shows('[aria-label=Setups]', 'Estuary tourer');
 });

@@ -319,7 +319,7 @@ test('no room left on the disk: said, nothing half done; with room again it goes
     const file = writeBackup({ ...demo, notes }, '2026-11-28T00:00:00.000Z');
     await full.give('[data-testid=backup-file]', { 'notes.json': file });
     await full.clickText('button', 'Replace the 4 here');
-    await full.shows('.ant-notification', 'no more room');
+    await full.shows('.ant-notification', 'out of storage');
     expect(await full.stored()).toEqual(before);
     await giveRoom();
     await full.clickText('button', 'Replace the 4 here');

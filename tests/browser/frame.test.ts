@@ -24,7 +24,7 @@ describe('the first minute', () => {
   test('“would 1x do for me?” is answered from nothing in four actions', async () => {
     await app.begin('/gears');
     await app.type('first-setup', '50/34 x 11-30');
-    await app.clickText('label', 'Would 1x do for me?');
+    await app.clickText('label', 'Would 1x work for me?');
     await app.choose('first-use', 'Road');
     await app.clickText('button', 'Show me');
     await app.shows('[data-testid=one-or-two]', /1x or 2x for me\? (1x|2x|Neither|Both|Either)/);
@@ -41,35 +41,35 @@ describe('the first minute', () => {
   });
 
   test('published limits typed at the start are those that the derailleur is judged by', async () => {
-    await ask('Will my rear derailleur take it?', { 'first-capacity': '30', 'first-largest': '28' });
+    await ask('Is my rear derailleur compatible?', { 'first-capacity': '30', 'first-largest': '28' });
     await app.shows('[data-testid=check-totalCapacity]', '5T over');
     await app.shows('[data-testid^=check-largestCog]', '2T over');
   });
 
   test('how long the chain is follows from the chainstay that was typed', async () => {
-    await ask('How long must the chain be?', { 'first-chainstay': '410' });
+    await ask('How long should the chain be?', { 'first-chainstay': '410' });
     await app.shows('main', /1\d\d links/);
   });
 
   test('which gears are used leads to the page that reads rides', async () => {
-    await ask('Which gears do I use?');
+    await ask('Which gears do I really use?');
     await app.shows('main', 'Drop GPX, TCX, FIT or CSV files here');
   });
 
   test('an easier gear for the mountains is searched with the steepest climb that was typed', async () => {
-    await ask('Which easier gear for the mountains?', { 'first-grade': '14' });
+    await ask('What easier gear do I need for mountains?', { 'first-grade': '14' });
     await app.find('[data-testid=find-answer]');
     await app.follow('/brief');
     await app.holds('steepestGradePercent', '14');
   });
 
   test('bad input is said beside its field, and nothing typed is lost', async () => {
-    await ask('How long must the chain be?', { 'first-chainstay': '41' });
+    await ask('How long should the chain be?', { 'first-chainstay': '41' });
     await app.shows('#first-chainstay-problem', 'chainstay 41: it runs from 350 to 600 mm');
     await app.find('#first-chainstay:focus');
     await app.holds('first-setup', '50/34 x 11-30');
     await app.begin('/gears');
-    await app.clickText('label', 'How long must the chain be?');
+    await app.clickText('label', 'How long should the chain be?');
     await app.type('first-chainstay', '9000');
     await app.shows('#first-chainstay-problem', 'chainstay 9000: it runs from');
     await app.clickText('button', 'Show me');
@@ -92,7 +92,7 @@ test('every page opens before there is a bike, and says what fills it', async ()
 describe('the frame', () => {
   beforeAll(async () => {
     await app.begin('/gears');
-    await app.clickText('button', 'look round');
+    await app.clickText('button', 'open the demo');
     await app.find('[data-gear]');
   });
 

@@ -112,7 +112,7 @@ test('wheel, cadence and crank turn teeth into metres and speeds', async () => {
 test('a range that is not listed is read with its number of cogs; those between are proposed, and said to be', async () => {
   await app.type('setup', '48/32 x 11-45 11s');
   await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34-39-45');
-  await app.shows('[data-testid=proposed]', 'proposed, by the most even steps: check them against the cassette');
+  await app.shows('[data-testid=proposed]', 'a suggestion with even steps. Check them against the cassette');
   await app.type('setup', '48/32 x 11-13-15-17-19-23-26-30-34-39-45');
   await app.gone('[data-testid=proposed]');
 });
@@ -130,7 +130,7 @@ test('what cannot be is refused beside its field; the text stays and nothing is 
     ['rollout', '79', 'measured rollout 79: it runs from 800 to 2600 mm'],
     ['cadence', 'fast', 'cadence “fast” is no number: type 20 to 200 rpm'],
     ['totalCapacityT', '41.5', 'total capacity 41.5: whole numbers, 8 to 70 T'],
-    ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the first must not be above the second'],
+    ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the minimum must not exceed the maximum'],
   ] as const;
   const before = {
     rollout: await app.text('[data-testid=rollout-used]'),
@@ -285,10 +285,10 @@ test('the gear table is saved as CSV', async () => {
 
 test('another bike comes on the bench and stays there after a reload', async () => {
   await app.choose('bike', 'Harbour load carrier');
-  await app.shows('[data-testid=capacity]', '40T needed, 39T published: 1T over the sheet');
+  await app.shows('[data-testid=capacity]', '40T needed, 39T published: 1T over the published limit');
   await app.shows('[data-testid=check-largestCog]', 'a longer cage alone does not help');
   await app.driver.navigate().refresh();
-  await app.shows('[data-testid=capacity]', '1T over the sheet');
+  await app.shows('[data-testid=capacity]', '1T over the published limit');
   await app.holds('setup', '38 x 11-51 11s');
 });
 

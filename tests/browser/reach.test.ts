@@ -97,7 +97,7 @@ test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and
 test.each([
   ['/compare', 'Ladder of gears', 'A 32/36'],
   ['/fit', 'Side view, Big-big', 'cage +66,9°'],
-  ['/fit', 'Guide pulley beside each cog', '+0,'],
+  ['/fit', 'Guide pulley offset at each cog', '+0,'],
   ['/rides', 'Profile, speed, cadence and gear', 'km'],
   ['/find', 'Built and nearest bought', '11'],
 ])('on %s the drawing “%s” is there in numbers, reached by key', async (path, name, text) => {

@@ -36,7 +36,7 @@ describe('shelf', () => {
     await app.type('part-totalCapacityT', '40');
     await app.leaveField();
     await app.press('f');
-    await app.shows('[data-testid=check-totalCapacity]', '1T over the sheet');
+    await app.shows('[data-testid=check-totalCapacity]', '1T over the published limit');
     await app.type('totalCapacityT', '45');
     await app.leaveField();
     await app.press('a');
@@ -346,7 +346,7 @@ describe('log', () => {
     await app.shows('[data-testid=before-after]', /\d+ % of the time out of the band/);
     await app.shows('[data-testid=outcomes]', 'Front, 2T past the limit: this derailleur: 0 of 1 worked');
     await app.press('f');
-    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-tested');
+    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-proven');
     await app.type('setup', '50/32 x 11-36');
     await app.leaveField();
     await app.shows(

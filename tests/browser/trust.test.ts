@@ -123,7 +123,7 @@ test('a browser that keeps nothing: said, work goes on in memory, and goes out a
   );
   try {
     await app.open('/gears');
-    await app.shows('[data-testid=in-memory]', 'This browser keeps nothing');
+    await app.shows('[data-testid=in-memory]', 'Nothing can be saved in this browser');
     await app.shows('[data-testid=in-memory]', 'not in a private window');
     await app.type('setup', '46/30 x 11-36');
     await app.shows('[data-testid=easiest]', '0.833');
@@ -154,7 +154,7 @@ test('data of a newer Rontel are left alone, and can be saved as they are', asyn
   const before = await app.stored();
   await app.driver.get(`${app.url}/gears`);
   await app.shows('[role=alert]', 'The data in this browser has version 999');
-  await app.clickText('button', 'Save all of it as a file');
+  await app.clickText('button', 'Save everything to a file');
   const saved = JSON.parse(await app.download('.json')) as { dataVersion: number; data: { bikes: BikeRecord[] } };
   expect(saved.dataVersion).toBe(999);
   expect(saved.data.bikes.map(({ id }) => id)).toContain('estuary-tourer');
@@ -169,7 +169,7 @@ test('deleted by another window, it says so, and what was there can be saved', a
   await app.find('[data-gear]');
   await app.driver.executeScript(`indexedDB.deleteDatabase('rontel');`);
   await app.shows('[role=alert]', 'The data in this browser are being deleted');
-  await app.clickText('button', 'Save all of it as a backup');
+  await app.clickText('button', 'Save everything as a backup');
   const saved = await app.download('.json');
   const result = readBackup(saved);
   expect(result.ok && result.dataset.bikes.map(({ id }) => id)).toContain('estuary-tourer');
@@ -182,7 +182,7 @@ test('a newer Rontel in another window: this one lets go, and says that nothing 
     `const done = arguments[0]; const open = indexedDB.open('rontel', 10_000);
      open.onsuccess = () => { open.result.close(); done(); };`,
   );
-  await app.shows('[role=alert]', 'A newer Rontel is open in another window');
+  await app.shows('[role=alert]', 'A newer version of Rontel is open in another window');
   await app.driver.executeAsyncScript(
     `const done = arguments[0]; const gone = indexedDB.deleteDatabase('rontel'); gone.onsuccess = () => done();`,
   );
@@ -200,7 +200,7 @@ test('held up by another window it says so after some seconds, with what to do, 
   await app.driver.switchTo().newWindow('tab');
   try {
     await app.driver.get(`${app.url}/gears`);
-    await app.shows('[data-testid=waits]', 'Close all other windows of Rontel');
+    await app.shows('[data-testid=waits]', 'Close all other Rontel windows');
     const waiting = await app.driver.getWindowHandle();
     await app.driver.switchTo().window(holder);
     await app.driver.executeScript('window.held.close()');

@@ -175,7 +175,7 @@ async function bookSeason(setup: string): Promise<void> {
   await app.begin('/gears');
   await app.find('[data-gear]');
   // A copy of A: what is known of its parts is copied, and no part is shared.
-  await app.clickText('button', 'Candidate');
+  await app.clickText('button', 'Add setup');
   await app.find('div[data-setup=d]');
   await app.type('setup', setup);
   await app.leaveField();
@@ -270,7 +270,7 @@ test('a trial accepted with limits on a phone: the gears stay out on the card, i
   await app.open('/log');
   await app.shows('[data-testid=timeline]', 'Accepted with limits: 44/10 and 44/11 stay out');
   await app.open('/fit');
-  await app.shows('[data-testid=check-totalCapacity]', 'with gears left out of this combination');
+  await app.shows('[data-testid=check-totalCapacity]', 'with gears excluded from this combination');
 });
 
 test('a check that is left open stands in the log as open, with its reading', async () => {
@@ -325,7 +325,7 @@ test('a full browser is said, and what is kept stays', async () => {
      IDBObjectStore.prototype.put = function () { throw new DOMException('full', 'QuotaExceededError'); };`,
   );
   await app.clickText('footer//button', 'Done');
-  await app.shows('.ant-notification', 'no more room');
+  await app.shows('.ant-notification', 'out of storage');
   await at('decide');
   await app.driver.executeScript('window.letIn()');
   await app.click('.ant-notification-notice-close');

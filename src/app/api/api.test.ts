@@ -247,7 +247,7 @@ describe('fit', () => {
     [
       { rearDerailleur: { largestCogMaxT: 30, largestCogMinT: 34 } },
       'rearDerailleur.largestCogMinT',
-      'the first must not be above the second',
+      'the minimum must not exceed the maximum',
     ],
     [{ setup: { chainrings: [32, 48], cogs: [11, 36] } }, 'setup.chainrings.1', 'write 48/32'],
   ])('%j is bad input', async (change, path, message) => {

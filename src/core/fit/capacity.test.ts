@@ -17,17 +17,17 @@ test('each verdict, in a sentence with the margin', () => {
     id: 'totalCapacity',
     verdict: 'outside',
     margin: -2,
-    message: '41T needed, 39T published: 2T over the sheet.',
+    message: '41T needed, 39T published: 2T over the published limit.',
   });
   expect(textsOf(capacity!)).toEqual([
     'a 34T small ring',
     'a largest cog of 34T (11-34)',
-    'a rear derailleur of 41T or more',
+    'a rear derailleur with 41T capacity or more',
   ]);
   expect(largest).toMatchObject({
     verdict: 'at',
     margin: 0,
-    message: 'Largest cog 36T, at most 36T published: at the limit, nothing to spare.',
+    message: 'Largest cog 36T, at most 36T published: at the limit, no margin.',
     fixes: [],
   });
   expect(least).toMatchObject({
@@ -39,7 +39,7 @@ test('each verdict, in a sentence with the margin', () => {
     verdict: 'notKnown',
     margin: undefined,
     missing: 'the smallest cog it takes',
-    message: 'Smallest cog 11T; not known: the smallest cog it takes.',
+    message: 'Smallest cog 11T; no data: the smallest cog it takes.',
   });
 });
 
@@ -48,7 +48,7 @@ test('a cog below a minimum is under the sheet', () => {
     setup: TOURER,
     rearDerailleur: { largestCogMinT: 40, smallestCogMinT: 12 },
   });
-  expect(least?.message).toBe('Largest cog 36T, at least 40T published: 4T under the sheet.');
+  expect(least?.message).toBe('Largest cog 36T, at least 40T published: 4T below the published minimum.');
   expect(smallest).toMatchObject({ verdict: 'outside', margin: -1 });
   expect(textsOf(smallest!)).toEqual(['a cassette from 12T']);
 });
@@ -58,7 +58,7 @@ test('the fixes named for capacity do bring it to the limit', () => {
   expect(check(30).fixes[0]).toEqual({ text: 'a 43T small ring', change: { chainrings: [48, 43] } });
   expect(requiredCapacityT({ ...TOURER, chainrings: [48, 43] })).toBe(30);
   // 25T of cassette alone fill a 25T cage: no small ring helps.
-  expect(textsOf(check(25))).toEqual(['a largest cog of 20T', 'a rear derailleur of 41T or more']);
+  expect(textsOf(check(25))).toEqual(['a largest cog of 20T', 'a rear derailleur with 41T capacity or more']);
 });
 
 test('the margin falls by one for each tooth of range', () => {
@@ -85,7 +85,7 @@ test('gears that are never used need no capacity; big-big always does', () => {
     verdict: 'inside',
     margin: 1,
     message:
-      '38T needed with gears left out of this combination (41T in all gears), 39T published (2T over in the gears left out): 1T to spare.',
+      '38T needed with gears excluded from this combination (41T in all gears), 39T published (2T over in the excluded gears): 1T to spare.',
   });
 });
 
@@ -157,11 +157,11 @@ test('a derailleur at hand is named where it takes the setup whole', () => {
 test('numbers that no sheet carries, and limits that contradict each other', () => {
   expect(checkRearDerailleur({ totalCapacityT: 41, largestCogMaxT: 36 })).toEqual([]);
   expect(checkRearDerailleur({ totalCapacityT: 4 })[0]?.message).toBe(
-    'total capacity 4T: whole teeth from 8 to 70; read it off the sheet',
+    'total capacity 4T: whole teeth from 8 to 70; use the published figure',
   );
   expect(checkRearDerailleur({ largestCogMaxT: 34, largestCogMinT: 36 })[0]).toMatchObject({
     path: ['largestCogMinT'],
     message:
-      'largest cog at least 36T but at most 34T: the first must not be above the second; check both on the sheet',
+      'largest cog at least 36T but at most 34T: the minimum must not exceed the maximum; check both published figures',
   });
 });

@@ -32,13 +32,13 @@ export function checkCapacity(input: CapacityInput): Check[] {
   const { totalCapacityT, largestCogMaxT, largestCogMinT, smallestCogMinT } = rearDerailleur;
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
-  const left = whole === required ? '' : ` with gears left out of this combination (${whole}T in all gears)`;
+  const left = whole === required ? '' : ` with gears excluded from this combination (${whole}T in all gears)`;
   return [
     checkTeeth('totalCapacity', required, totalCapacityT, 'most', {
       what: `${required}T needed${left}`,
       published: (limit) =>
-        `${limit}T published${required <= limit && whole > limit ? ` (${whole - limit}T over in the gears left out)` : ''}`,
-      missing: 'the total capacity on its sheet',
+        `${limit}T published${required <= limit && whole > limit ? ` (${whole - limit}T over in the excluded gears)` : ''}`,
+      missing: 'the published total capacity',
       fixes: (limit) => capacityFixes(input, limit, required),
     }),
     checkTeeth('largestCog', largest, largestCogMaxT, 'most', {
@@ -49,13 +49,13 @@ export function checkCapacity(input: CapacityInput): Check[] {
       fixes: (limit) => [
         cassetteFix(setup, `a cassette up to ${limit}T`, (cogs) => cogs.at(-1)! <= limit),
         ...atHand(input),
-        { text: `a rear derailleur made for a ${largest}T cog; a longer cage alone does not help` },
+        { text: `a rear derailleur rated for a ${largest}T cog; a longer cage alone does not help` },
       ],
     }),
     checkTeeth('largestCogMinimum', largest, largestCogMinT, 'least', {
       what: `Largest cog ${largest}T`,
       published: (limit) => `at least ${limit}T published`,
-      missing: 'the smallest that its largest cog may be',
+      missing: 'the smallest allowed largest cog',
       fixes: (limit) => [
         cassetteFix(
           setup,
@@ -96,9 +96,9 @@ function capacityFixes(input: CapacityInput, limit: number, required: number): F
     fixes.push(cassetteFix(setup, `a largest cog of ${largest}T`, (other) => takes({ ...setup, cogs: other })));
   }
   if (cageForMm !== undefined && cageForMm > (rearDerailleur.cageLengthMm ?? 0)) {
-    fixes.push({ text: `a cage of about ${Math.ceil(cageForMm)} mm, where the sheet of that one allows it` });
+    fixes.push({ text: `a cage of about ${Math.ceil(cageForMm)} mm, if that derailleur is rated for it` });
   }
-  return [...fixes, ...atHand(input), { text: `a rear derailleur of ${required}T or more` }];
+  return [...fixes, ...atHand(input), { text: `a rear derailleur with ${required}T capacity or more` }];
 }
 
 function range(from: number, to: number): number[] {

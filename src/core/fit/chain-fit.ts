@@ -35,7 +35,7 @@ export function checkChainLength(input: ChainLengthCheck): Check {
   const { wanted, directPitches, fitted, bigBig, smallSmall, slack, chainrings, cogs } = input;
   const numbers = { required: wanted, limit: fitted, unit: 'links' } as const;
   if (fitted === undefined) {
-    return notKnown('chainLength', `${wanted} links by big-big + 2`, 'how many links the chain has', numbers);
+    return notKnown('chainLength', `${wanted} links by big-big + 2`, 'the number of links of the chain', numbers);
   }
   const margin = fitted - wanted;
   const known = { ...numbers, margin };
@@ -44,12 +44,12 @@ export function checkChainLength(input: ChainLengthCheck): Check {
     return answered(
       'chainLength',
       'cannotWork',
-      `${fitted} links do not reach round ${Math.max(...chainrings)}/${Math.max(...cogs)}: a mis-shift into it locks the drive and can tear the derailleur off. ${-margin} more are needed.`,
+      `${fitted} links do not reach round ${Math.max(...chainrings)}/${Math.max(...cogs)}: an accidental shift into it locks the drivetrain and can tear off the derailleur. ${-margin} more links are needed.`,
       { ...known, fixes: [toLength] },
     );
   }
   if (margin < 0) {
-    const message = `${fitted} links, ${-margin} short of big-big + 2 (${wanted}).`;
+    const message = `${fitted} links, ${-margin} fewer than big-big + 2 (${wanted}).`;
     return answered('chainLength', 'outside', message, { ...known, fixes: [toLength] });
   }
   const [worst] = slack;
@@ -64,10 +64,10 @@ export function checkChainLength(input: ChainLengthCheck): Check {
       { ...known, fixes: margin >= 2 ? [shorter] : [{ text: 'a longer cage' }, { text: 'a larger small ring' }] },
     );
   }
-  const spare = margin === 0 ? ': exactly the right length' : `: ${margin} to spare`;
+  const spare = margin === 0 ? ': correct length' : `: ${margin} to spare`;
   const left =
     smallSmall?.pose.state === 'slack'
-      ? ` The chain is slack in gears that are left out of this combination, ${smallSmall.chainring}/${smallSmall.cog} among them: do not ride in them.`
+      ? ` The chain is slack in gears that you excluded, ${smallSmall.chainring}/${smallSmall.cog} among them: do not ride in them.`
       : '';
   return answered(
     'chainLength',
@@ -85,31 +85,26 @@ const WIDEST_SPEEDS = 8;
 export function checkChainSpeeds(cogCount: number, { chainSpeeds }: DriveParts): Check {
   const wanted = Math.max(WIDEST_SPEEDS, cogCount);
   if (chainSpeeds === undefined) {
-    return notKnown('chainSpeeds', `${cogCount} cogs`, 'the speeds that the chain is for', {
+    return notKnown('chainSpeeds', `${cogCount} cogs`, 'the chain speed', {
       required: wanted,
       unit: 'speeds',
     });
   }
   const has = Math.max(WIDEST_SPEEDS, chainSpeeds);
   const numbers = { required: wanted, limit: chainSpeeds, margin: has - wanted, unit: 'speeds' } as const;
-  const fixes = [{ text: `a chain for ${wanted} speeds` }];
-  const what = `A chain for ${chainSpeeds} speeds on ${cogCount} cogs`;
-  if (has === wanted) return answered('chainSpeeds', 'inside', `${what}: the same width.`, { ...numbers, margin: 0 });
+  const fixes = [{ text: `a ${wanted}-speed chain` }];
+  const what = `${chainSpeeds}-speed chain on ${cogCount} cogs`;
+  if (has === wanted) return answered('chainSpeeds', 'inside', `${what}: correct width.`, { ...numbers, margin: 0 });
   if (has === wanted + 1) {
-    return answered(
-      'chainSpeeds',
-      'at',
-      `${what}: a little narrow; it mostly runs, to be tried on the stand.`,
-      numbers,
-    );
+    return answered('chainSpeeds', 'at', `${what}: slightly narrow. It usually runs; test it on the stand.`, numbers);
   }
   if (has > wanted) {
-    return answered('chainSpeeds', 'outside', `${what}: too narrow; it can ride up on the teeth.`, {
+    return answered('chainSpeeds', 'outside', `${what}: too narrow. It can ride up on the teeth.`, {
       ...numbers,
       margin: wanted - has,
       fixes,
     });
   }
-  const message = `${what}: too wide; it rubs on the next cog.`;
+  const message = `${what}: too wide. It rubs on the next cog.`;
   return answered('chainSpeeds', wanted - has > 1 ? 'cannotWork' : 'outside', message, { ...numbers, fixes });
 }

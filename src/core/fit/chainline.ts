@@ -125,7 +125,7 @@ export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, stee
     .filter((angle) => angle !== undefined)
     .map(({ chainring, cog }) => `${chainring}/${cog}`)
     .join(' and ');
-  const what = `Steepest of the gears you ride: ${steepest.chainring}/${steepest.cog}, ${fixed(required, 1)}°, you allow ${allDigits(steepDeg)}°`;
+  const what = `Sharpest angle of the gears you use: ${fixed(required, 1)}° in ${steepest.chainring}/${steepest.cog}; your maximum is ${allDigits(steepDeg)}°`;
   const numbers = { required, limit: steepDeg, margin, unit: '°' } as const;
   if (margin >= 0) {
     return answered('chainline', margin > 0 ? 'inside' : 'at', `${what}; straightest in ${straight}.`, numbers);
@@ -133,9 +133,9 @@ export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, stee
   const drop =
     risky.length === 0
       ? ''
-      : ` Back-pedalling may drop it in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: try it on the stand.`;
-  return answered('chainline', 'outside', `${what}: noisy there, and wears faster.${drop}`, {
+      : ` The chain may drop when back-pedalling in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: test it on the stand.`;
+  return answered('chainline', 'outside', `${what}. This gear is noisy and wears faster.${drop}`, {
     ...numbers,
-    fixes: [{ text: `rings ${steepest.angleDeg < 0 ? 'farther in' : 'farther out'}, by spacers or another crank` }],
+    fixes: [{ text: `rings farther ${steepest.angleDeg < 0 ? 'inboard' : 'outboard'}, with spacers or another crank` }],
   });
 }

@@ -57,7 +57,9 @@ describe('front derailleur', () => {
   test('the height moves 2.02 mm a tooth', () => {
     expect(MM_PER_TOOTH).toBeCloseTo(2.02, 2);
     expect(frontHeightChangeMm(48, 46)).toBeCloseTo(-4.04, 2);
-    expect(parts('frontCage', {}, { fittedBigRing: 50 }).message).toContain('4.0 mm lower than for the 50T now fitted');
+    expect(parts('frontCage', {}, { fittedBigRing: 50 }).message).toContain(
+      '4.0 mm lower than for the 50T ring now on the bike',
+    );
     expect(parts('frontCage', {}, { fittedBigRing: 48 }).message).not.toContain('than for');
   });
 
@@ -102,11 +104,11 @@ describe('indexing', () => {
     const outside = indexing(2.51, 1.51);
     expect(outside).toMatchObject({ verdict: 'outside', unit: 'mm', limit: 0.6 });
     expect(outside.message).toBe(
-      'A click moves 3.79 mm, cogs are 3.6 mm apart: +0.19 mm a click, 1.05 mm at both ends, 0.45 mm more than it forgives.',
+      'A click moves 3.79 mm, cogs are 3.6 mm apart: +0.19 mm per click, 1.05 mm at both ends, 0.45 mm over the tolerance.',
     );
     expect(outside.fixes.map(({ text }) => text)).toEqual([
-      'a derailleur ratio of about 1.43',
-      'a shifter that pulls about 2.38 mm a click',
+      'an actuation ratio of about 1.43',
+      'a shifter that pulls about 2.38 mm per click',
     ]);
     expect(indexing(2.71, 1.71)).toMatchObject({ verdict: 'cannotWork' });
     expect(parts('indexing', {}, { setup: { ...ONE_RING, cogs: [17] } }).verdict).toBe('inside');
@@ -128,8 +130,8 @@ describe('indexing', () => {
   });
 
   test('says which datum is missing', () => {
-    expect(indexing(undefined, 1.5).missing).toBe('the cable that the shifter pulls a click');
-    expect(indexing(2.4, undefined).missing).toBe('the derailleur’s ratio');
+    expect(indexing(undefined, 1.5).missing).toBe('the cable pull per click of the shifter');
+    expect(indexing(2.4, undefined).missing).toBe('the actuation ratio of the derailleur');
     expect(indexing(undefined, undefined).missing).toContain(' and ');
   });
 
@@ -140,7 +142,7 @@ describe('indexing', () => {
     // Two names that people typed may be one family; two of the list are not.
     expect(families('Wired', 'Radio')).toMatchObject({ verdict: 'notKnown' });
     expect(families('electronic, wired, road', 'electronic, wireless, road')).toMatchObject({ verdict: 'cannotWork' });
-    expect(families('Wired').missing).toBe('the family of the derailleur');
+    expect(families('Wired').missing).toBe('the system of the derailleur');
   });
 
   test.each([
@@ -156,7 +158,7 @@ describe('indexing', () => {
       parts('shifterSpeeds', { shifting: 'electronic', shifterSpeeds: 12 }, { rearDerailleur: { ...SHEET, speeds } });
     expect(electronic(12).verdict).toBe('inside');
     expect(electronic(11).verdict).toBe('cannotWork');
-    expect(electronic(undefined).missing).toBe('the speeds of the derailleur');
+    expect(electronic(undefined).missing).toBe('the derailleur speed');
   });
 });
 
@@ -170,7 +172,7 @@ describe('freehub', () => {
     expect(check('freehub', { freehub: { spline }, parts: { cassetteSpline: 'fine splines' } }).verdict).toBe(
       'cannotWork',
     );
-    expect(check('freehub', { freehub: { spline } }).missing).toBe('the splines of the cassette');
+    expect(check('freehub', { freehub: { spline } }).missing).toBe('the freehub type of the cassette');
     const small = check('freehub', {
       setup: ONE_RING,
       freehub: { spline, smallestCogT: 11 },
@@ -187,9 +189,9 @@ describe('freehub', () => {
 
   test.each([
     [undefined, 'inside', 'a spacer of 1.85 mm behind the largest cog'],
-    [1.85, 'inside', 'and it is there'],
-    [0, 'outside', '1.85 mm are missing; the cassette rocks'],
-    [3, 'outside', '1.15 mm too much; the lockring does not catch'],
+    [1.85, 'inside', 'and it is fitted'],
+    [0, 'outside', '1.85 mm too little; the cassette has play'],
+    [3, 'outside', '1.15 mm too much; the lockring does not engage'],
   ] as const)('with spacers of %p mm: %s', (spacerMm, verdict, words) => {
     const one = parts('freehubLength', { cassetteLengthMm: 34.9, spacerMm }, { freehub: { bodyLengthMm: 36.75 } });
     expect(one.verdict).toBe(verdict);
@@ -204,7 +206,7 @@ describe('freehub', () => {
     expect(long).toMatchObject({ verdict: 'cannotWork', unit: 'mm' });
     expect(long.margin).toBeCloseTo(-1.25, 12);
     expect(parts('freehubLength', {}).missing).toBe(
-      'the length of the freehub body and what the cassette takes up on it',
+      'the length of the freehub body and the stack length of the cassette',
     );
   });
 
@@ -245,7 +247,7 @@ describe('chain', () => {
 
   test('a chain of just the right length is inside, not at a limit', () => {
     expect(check('chainLength', { chainLinks: 112 })).toMatchObject({ verdict: 'inside', margin: 0 });
-    expect(check('chainLength', { chainLinks: 112 }).message).toContain('exactly the right length');
+    expect(check('chainLength', { chainLinks: 112 }).message).toContain('correct length');
   });
 
   test('slack only in gears that are left out is no fault, and said', () => {
@@ -254,7 +256,7 @@ describe('chain', () => {
     const avoided = [0, 1, 2, 3, 4].map((cog) => ({ ring: 1, cog }));
     const left = check('chainLength', { rearDerailleur, avoided });
     expect(left.verdict).toBe('inside');
-    expect(left.message).toContain('slack in gears that are left out of this combination');
+    expect(left.message).toContain('slack in gears that you excluded');
     expect(left.message).toContain('do not ride in them');
   });
 });
@@ -274,7 +276,7 @@ describe('rings', () => {
   test('the sheet wins over the bolt circle', () => {
     expect(parts('smallestRing', { boltCircleMm: 110 })).toMatchObject({ verdict: 'outside', margin: -1 });
     expect(parts('smallestRing', { boltCircleMm: 110, smallestRingT: 32 })).toMatchObject({ verdict: 'at' });
-    expect(parts('smallestRing', {}).missing).toBe('the crank’s bolt circle or its smallest ring');
+    expect(parts('smallestRing', {}).missing).toBe('the BCD of the crank or its smallest ring');
   });
 
   test('room to the chainstay is another for one ring than for two', () => {
@@ -292,8 +294,8 @@ describe('rings', () => {
     expect(retention(undefined).verdict).toBe('notKnown');
     expect(retention([])).toMatchObject({ verdict: 'outside' });
     expect(retention([]).fixes).toHaveLength(3);
-    expect(retention(['clutch']).message).toContain('stiffens the shift');
-    expect(parts('retention', {}).message).toContain('Two rings');
+    expect(retention(['clutch']).message).toContain('makes shifting heavier');
+    expect(parts('retention', {}).message).toContain('2x: the cage');
   });
 });
 
@@ -304,7 +306,7 @@ describe('chainline', () => {
     const all = check('chainline', { steepDeg: 3, crossedCogs: 0 });
     expect(all).toMatchObject({ verdict: 'outside' });
     expect(all.required).toBeCloseTo(3.27, 2);
-    expect(all.message).toContain('Back-pedalling may drop it in 48/36');
+    expect(all.message).toContain('The chain may drop when back-pedalling in 48/36');
     expect(all.fixes[0]?.text).toContain('farther in');
   });
 
@@ -326,11 +328,11 @@ describe('hanger extender', () => {
     parts('hangerExtender', { hangerExtenderMm }, { rearDerailleur: { ...SHEET, largestCogMaxT } });
 
   test('is a caution at best, never a plain yes', () => {
-    expect(extender(undefined, 36)).toMatchObject({ verdict: 'inside', message: 'None fitted, none needed.' });
-    expect(extender(undefined, 32).message).toContain('lowers the derailleur by 8.1 mm or more');
+    expect(extender(undefined, 36)).toMatchObject({ verdict: 'inside', message: 'Not fitted and not needed.' });
+    expect(extender(undefined, 32).message).toContain('with 8.1 mm drop or more');
     expect(extender(10, 32)).toMatchObject({ verdict: 'at', margin: 0 });
     expect(extender(30, 32).verdict).toBe('at');
-    expect(extender(30, 36).message).toContain('take it off');
+    expect(extender(30, 36).message).toContain('Remove it');
     expect(extender(5, 32)).toMatchObject({ verdict: 'outside', margin: -2 });
     expect(extender(30, undefined).verdict).toBe('notKnown');
     fc.assert(
@@ -351,7 +353,7 @@ describe('both schools on limits', () => {
   const answer = (more: Partial<FitInput>, school: (typeof LIMITS_SCHOOLS)[number]) =>
     fitAnswer(fitReport({ ...INPUT, ...more }), school);
 
-  test('2T over the sheet: no by the sheet; worth a trial where the cage holds the chain', () => {
+  test('2T over the published limit: no by the sheet; worth a trial where the cage holds the chain', () => {
     const over = { rearDerailleur: { ...SHEET, totalCapacityT: 39 } };
     expect(answer(over, 'sheet')).toMatchObject({ kind: 'doesNot', deciding: [{ id: 'totalCapacity' }] });
     expect(answer(over, 'workshopTested')).toMatchObject({
@@ -423,7 +425,7 @@ describe('losses', () => {
 test('numbers of parts that cannot be, and limits that contradict each other', () => {
   expect(checkDriveParts({ cablePullMm: 2.7, boltCircleMm: 110 })).toEqual([]);
   expect(checkDriveParts({ cablePullMm: 20 })[0]?.message).toBe(
-    'cable a click 20 mm: it runs from 1 to 6 mm; read it off the sheet',
+    'cable pull per click 20 mm: it runs from 1 to 6 mm; use the published figure',
   );
   expect(checkDriveParts({ chainSpeeds: 11.5 })[0]?.message).toContain('whole');
   expect(checkDriveParts({ frontBigRingMinT: 50, frontBigRingMaxT: 46 })[0]?.path).toEqual(['frontBigRingMinT']);

@@ -52,7 +52,7 @@ export function checkData<K extends string>(
       unit === 'T'
         ? `whole teeth from ${bounds.min} to ${bounds.max}`
         : `it runs from ${allDigits(bounds.min)} to ${allDigits(bounds.max)} ${unit}${whole ? ', whole' : ''}`;
-    return [{ path: [field], message: `${given}: ${range}; read it off the sheet` }];
+    return [{ path: [field], message: `${given}: ${range}; use the published figure` }];
   });
 }
 
@@ -64,6 +64,6 @@ export function contradiction<K extends string>(
   what: string,
 ): DatumProblem<K>[] {
   if (min === undefined || max === undefined || min <= max) return [];
-  const message = `${what} at least ${min}T but at most ${max}T: the first must not be above the second; check both on the sheet`;
+  const message = `${what} at least ${min}T but at most ${max}T: the minimum must not exceed the maximum; check both published figures`;
   return [{ path: [field], message }];
 }

@@ -62,18 +62,18 @@ export interface DriveParts extends DrivePartNumbers {
 
 /** How each number is named, and what it can be. */
 export const DRIVE_PART_DATA: Readonly<Record<keyof DrivePartNumbers, DatumRule>> = {
-  frontBigRingMinT: teethDatum('big ring, at least', 20, 70),
-  frontBigRingMaxT: teethDatum('big ring, at most', 20, 70),
-  cablePullMm: mmDatum('cable a click', 1, 6),
+  frontBigRingMinT: teethDatum('big ring, minimum', 20, 70),
+  frontBigRingMaxT: teethDatum('big ring, maximum', 20, 70),
+  cablePullMm: mmDatum('cable pull per click', 1, 6),
   shifterSpeeds: speedsDatum('shifter speeds', 1, 14),
-  indexingToleranceMm: mmDatum('tolerance beside a cog', 0.1, 1.5),
-  cassetteLengthMm: mmDatum('cassette, on the body', 10, 60),
-  spacerMm: mmDatum('spacers behind it', 0, 20),
+  indexingToleranceMm: mmDatum('indexing tolerance', 0.1, 1.5),
+  cassetteLengthMm: mmDatum('cassette stack length', 10, 60),
+  spacerMm: mmDatum('spacers behind the cassette', 0, 20),
   chainSpeeds: speedsDatum('chain speeds', 5, 14),
-  boltCircleMm: mmDatum('bolt circle', 40, 160),
+  boltCircleMm: mmDatum('BCD', 40, 160),
   smallestRingT: teethDatum('smallest ring of the crank', 20, 60),
-  hangerExtenderMm: mmDatum('hanger extender lowers by', 2, 60),
-  hubRatioMin: { term: 'ring ÷ cog of the hub, at least', unit: ': 1', whole: false, bounds: { min: 0.3, max: 4 } },
+  hangerExtenderMm: mmDatum('hanger extender drop', 2, 60),
+  hubRatioMin: { term: 'ring ÷ cog of the hub, minimum', unit: ': 1', whole: false, bounds: { min: 0.3, max: 4 } },
 };
 
 /** Every number that is out of bounds, and limits that contradict each other. */

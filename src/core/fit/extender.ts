@@ -10,35 +10,35 @@ export function checkExtender(
   { largestCogMaxT }: RearDerailleur,
   { hangerExtenderMm }: DriveParts,
 ): Check {
-  const cost = 'the guide pulley hangs farther from the small cogs and shifts less crisply';
+  const cost = 'the guide pulley is farther from the small cogs and shifting is less crisp';
   if (largestCogMaxT === undefined) {
     return hangerExtenderMm === undefined
-      ? answered('hangerExtender', 'inside', 'None fitted.')
+      ? answered('hangerExtender', 'inside', 'Not fitted.')
       : notKnown(
           'hangerExtender',
-          `An extender of ${allDigits(hangerExtenderMm)} mm: ${cost}`,
+          `Extender with ${allDigits(hangerExtenderMm)} mm drop: ${cost}`,
           'the largest cog the derailleur takes',
         );
   }
   const over = largestCog - largestCogMaxT;
   if (hangerExtenderMm === undefined) {
-    if (over <= 0) return answered('hangerExtender', 'inside', 'None fitted, none needed.');
+    if (over <= 0) return answered('hangerExtender', 'inside', 'Not fitted and not needed.');
     return answered(
       'hangerExtender',
       'outside',
-      `None fitted. One that lowers the derailleur by ${fixed(extenderForMm(over), 1)} mm or more might reach the ${largestCog}T cog: a caution, no plain yes, for ${cost}.`,
+      `Not fitted. An extender with ${fixed(extenderForMm(over), 1)} mm drop or more might clear the ${largestCog}T cog. Use with caution: ${cost}.`,
       { required: over, limit: 0, margin: -over, unit: 'T' },
     );
   }
   const gain = extenderGainT(hangerExtenderMm);
   const margin = gain - over;
   const numbers = { required: Math.max(0, over), limit: gain, margin, unit: 'T' } as const;
-  const what = `An extender of ${allDigits(hangerExtenderMm)} mm makes room for ${gain}T more`;
+  const what = `An extender with ${allDigits(hangerExtenderMm)} mm drop makes room for ${gain}T more`;
   if (over <= 0) {
     return answered(
       'hangerExtender',
       'at',
-      `${what}, which the ${largestCog}T cog does not need: take it off, for ${cost}.`,
+      `${what}, which the ${largestCog}T cog does not need. Remove it: ${cost}.`,
       numbers,
     );
   }
@@ -46,12 +46,17 @@ export function checkExtender(
     return answered(
       'hangerExtender',
       'at',
-      `${what}, and ${over}T are over the sheet: a caution, no plain yes, for ${cost}.`,
+      `${what}, and the cog is ${over}T over the published limit. Use with caution: ${cost}.`,
       numbers,
     );
   }
-  return answered('hangerExtender', 'outside', `${what}, but ${over}T are over the sheet: it does not reach.`, {
-    ...numbers,
-    fixes: [{ text: `an extender of ${fixed(extenderForMm(over), 1)} mm or more` }],
-  });
+  return answered(
+    'hangerExtender',
+    'outside',
+    `${what}, but the cog is ${over}T over the published limit: it is not enough.`,
+    {
+      ...numbers,
+      fixes: [{ text: `an extender with ${fixed(extenderForMm(over), 1)} mm drop or more` }],
+    },
+  );
 }

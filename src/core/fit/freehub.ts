@@ -33,8 +33,8 @@ export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSp
   const { spline, smallestCogT } = freehub;
   if (spline === undefined || cassetteSpline === undefined) {
     const missing = [
-      ...(spline === undefined ? ['the splines of the freehub body'] : []),
-      ...(cassetteSpline === undefined ? ['the splines of the cassette'] : []),
+      ...(spline === undefined ? ['the freehub type of the wheel'] : []),
+      ...(cassetteSpline === undefined ? ['the freehub type of the cassette'] : []),
     ].join(' and ');
     return notKnown('freehub', 'Cassette on the freehub body', missing);
   }
@@ -42,7 +42,7 @@ export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSp
     return answered(
       'freehub',
       'cannotWork',
-      `A cassette for “${cassetteSpline}” does not slide on to a body with “${spline}”.`,
+      `A cassette for “${cassetteSpline}” does not fit a freehub body with “${spline}”.`,
       { fixes: [{ text: `a freehub body with “${cassetteSpline}”` }, { text: `a cassette for “${spline}”` }] },
     );
   }
@@ -54,7 +54,7 @@ export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSp
     return answered(
       'freehub',
       'cannotWork',
-      `A ${smallestCog}T cog does not fit over this body: ${smallestCogT}T is its smallest.`,
+      `A ${smallestCog}T cog does not fit this freehub body: the smallest cog that fits is ${smallestCogT}T.`,
       { ...numbers, fixes: [{ text: `a cassette from ${smallestCogT}T` }, { text: 'another freehub body' }] },
     );
   }
@@ -76,14 +76,14 @@ export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts)
   if (bodyLengthMm === undefined || cassetteLengthMm === undefined) {
     const missing = [
       ...(bodyLengthMm === undefined ? ['the length of the freehub body'] : []),
-      ...(cassetteLengthMm === undefined ? ['what the cassette takes up on it'] : []),
+      ...(cassetteLengthMm === undefined ? ['the stack length of the cassette'] : []),
     ].join(' and ');
     return notKnown('freehubLength', 'Spacer', missing, { unit: 'mm' });
   }
   const needed = spacerNeededMm(bodyLengthMm, cassetteLengthMm);
   const lengths = `Body ${allDigits(bodyLengthMm)} mm, cassette ${allDigits(cassetteLengthMm)} mm`;
   if (needed < 0) {
-    const message = `${lengths}: ${fixed(-needed, 2)} mm too long; the lockring does not catch.`;
+    const message = `${lengths}: ${fixed(-needed, 2)} mm too long; the lockring does not engage.`;
     const numbers = { required: cassetteLengthMm, limit: bodyLengthMm, margin: needed, unit: 'mm' } as const;
     return answered('freehubLength', 'cannotWork', message, {
       ...numbers,
@@ -95,7 +95,7 @@ export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts)
   const short = needed - spacerMm;
   const numbers = { required: needed, limit: spacerMm, margin: -short, unit: 'mm' } as const;
   if (Math.abs(short) <= SPACER_TOLERANCE_MM) {
-    const message = `${lengths}: ${wanted}, and ${spacerMm === 0 ? 'there is none' : 'it is there'}.`;
+    const message = `${lengths}: needs ${wanted}, and ${spacerMm === 0 ? 'none is fitted' : 'it is fitted'}.`;
     return answered('freehubLength', 'inside', message, { ...numbers, margin: 0 });
   }
   const fixes = [
@@ -106,8 +106,8 @@ export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts)
   ];
   const message =
     short > 0
-      ? `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(short, 2)} mm are missing; the cassette rocks.`
-      : `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(-short, 2)} mm too much; the lockring does not catch.`;
+      ? `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(short, 2)} mm too little; the cassette has play.`
+      : `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(-short, 2)} mm too much; the lockring does not engage.`;
   return answered('freehubLength', 'outside', message, { ...numbers, margin: -Math.abs(short), fixes });
 }
 
@@ -130,20 +130,20 @@ export function checkHubRatio(
   if (hubStages.length < 2) return [];
   const [ring, cog] = [Math.min(...chainrings), Math.max(...cogs)];
   const required = ring / cog;
-  const what = `Two-speed hub driven with ${ring}/${cog} = ${fixed(required, 2)} at the easiest. Its stages move no chain: capacity counts rings and cogs alone`;
+  const what = `Two-speed hub driven with ${ring}/${cog} = ${fixed(required, 2)} in the easiest gear. Its ratios need no extra chain: capacity counts rings and cogs only`;
   if (hubRatioMin === undefined) {
-    return [notKnown('hubRatio', what, 'the least that its sheet allows', { required, unit: ': 1' })];
+    return [notKnown('hubRatio', what, 'the published minimum ratio', { required, unit: ': 1' })];
   }
   const margin = required - hubRatioMin;
   const numbers = { required, limit: hubRatioMin, margin, unit: ': 1' } as const;
   if (margin >= 0) {
-    return [answered('hubRatio', margin > 0 ? 'inside' : 'at', `${what}; ${hubRatioMin} is its least.`, numbers)];
+    return [answered('hubRatio', margin > 0 ? 'inside' : 'at', `${what}; the minimum is ${hubRatioMin}.`, numbers)];
   }
   const largest = Math.floor(ring / hubRatioMin);
   const smallest = Math.ceil(cog * hubRatioMin);
   const fixes = [{ text: `a largest cog of ${largest}T` }, { text: `a smallest ring of ${smallest}T` }];
   return [
-    answered('hubRatio', 'outside', `${what}; ${hubRatioMin} is its least: the torque is too high for it.`, {
+    answered('hubRatio', 'outside', `${what}; the minimum is ${hubRatioMin}: the torque is too high for the hub.`, {
       ...numbers,
       fixes,
     }),

@@ -18,7 +18,7 @@ export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDe
   const [big, small] = [Math.max(...setup.chainrings), Math.min(...setup.chainrings)];
   const required = big - small;
   if (setup.chainrings.length === 1) {
-    return answered('ringDifference', 'inside', 'One ring: there is no front derailleur to ask.', {
+    return answered('ringDifference', 'inside', '1x: no front derailleur.', {
       required,
       limit: ringDifferenceMaxT,
       unit: 'T',
@@ -27,7 +27,7 @@ export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDe
   return checkTeeth('ringDifference', required, ringDifferenceMaxT, 'most', {
     what: `Rings ${required}T apart`,
     published: (limit) => `at most ${limit}T published`,
-    missing: 'the ring difference that the front derailleur takes',
+    missing: 'the published ring difference of the front derailleur',
     fixes: (limit) => [
       { text: `a ${big - limit}T small ring`, change: { chainrings: [big, big - limit] } },
       { text: `a front derailleur for ${required}T` },
@@ -41,15 +41,15 @@ export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDe
  */
 export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: number | undefined): Check {
   const [big, small] = setup.chainrings;
-  if (small === undefined) return answered('frontCage', 'inside', 'One ring: no front derailleur to set.');
+  if (small === undefined) return answered('frontCage', 'inside', '1x: no front derailleur to adjust.');
   const { frontBigRingMinT: min, frontBigRingMaxT: max } = parts;
   const changeMm = frontHeightChangeMm(fittedBigRing ?? big!, big!);
   const height =
     changeMm === 0
       ? ''
-      : ` It goes ${fixed(Math.abs(changeMm), 1)} mm ${changeMm > 0 ? 'higher' : 'lower'} than for the ${fittedBigRing}T now fitted.`;
+      : ` Mount it ${fixed(Math.abs(changeMm), 1)} mm ${changeMm > 0 ? 'higher' : 'lower'} than for the ${fittedBigRing}T ring now on the bike.`;
   if (min === undefined && max === undefined) {
-    const check = notKnown('frontCage', `Big ring ${big}T`, 'the range of big rings that the front derailleur suits', {
+    const check = notKnown('frontCage', `Big ring ${big}T`, 'the big rings that the front derailleur suits', {
       required: big,
       unit: 'T',
     });
@@ -66,9 +66,9 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
         ? `${min}T or more`
         : `up to ${max}T`;
   const words = {
-    inside: `its cage is curved for ${span}`,
-    at: `just at the end of ${span}`,
-    outside: `${-margin}T outside ${span}: the gap along its cage is uneven and shifts suffer`,
+    inside: `its cage suits ${span}`,
+    at: `at the limit of ${span}`,
+    outside: `${-margin}T outside ${span}: the gap along the cage is uneven and shifting suffers`,
   }[verdict];
   return answered('frontCage', verdict, `Big ring ${big}T: ${words}.${height}`, {
     required: big,

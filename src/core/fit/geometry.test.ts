@@ -251,7 +251,7 @@ describe('report', () => {
   });
 
   test('the chain on the bike: unknown, just right, to spare, short, too short, slack', () => {
-    expect(length(undefined)).toMatchObject({ verdict: 'notKnown', missing: 'how many links the chain has' });
+    expect(length(undefined)).toMatchObject({ verdict: 'notKnown', missing: 'the number of links of the chain' });
     expect(length(112)).toMatchObject({ verdict: 'inside', margin: 0 });
     expect(length(114)).toMatchObject({
       verdict: 'outside',

@@ -79,46 +79,50 @@ const sameFamily = ({ shifterFamily, derailleurFamily }: DriveParts) =>
 /** Whether every click lands on its cog; electronic: whether the parts speak with each other. */
 export function checkIndexing(input: IndexingInput): Check {
   const { parts, rearDerailleur, cogCount, pitchMm } = input;
-  if (cogCount === 1) return answered('indexing', 'inside', 'One cog: nothing to index.');
+  if (cogCount === 1) return answered('indexing', 'inside', 'Single cog: no indexing.');
   if (parts.shifting === 'electronic') return checkFamilies(parts);
   const error = indexingOf(input);
   if (!error) {
     if (sameFamily(parts)) {
-      return answered('indexing', 'inside', `Shifter and derailleur are of the family “${parts.shifterFamily}”.`);
+      return answered(
+        'indexing',
+        'inside',
+        `Shifter and derailleur are both from the system “${parts.shifterFamily}”.`,
+      );
     }
     const missing = [
-      ...(parts.cablePullMm === undefined ? ['the cable that the shifter pulls a click'] : []),
-      ...(rearDerailleur.pullRatio === undefined ? ['the derailleur’s ratio'] : []),
+      ...(parts.cablePullMm === undefined ? ['the cable pull per click of the shifter'] : []),
+      ...(rearDerailleur.pullRatio === undefined ? ['the actuation ratio of the derailleur'] : []),
     ].join(' and ');
     return notKnown('indexing', `Cogs ${allDigits(pitchMm)} mm apart`, missing);
   }
   const toleranceMm = parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   const margin = toleranceMm - error.atEndsMm;
   const { cablePullMm, pullRatio, isTypical } = pullFigures(parts, rearDerailleur);
-  const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${fixed(Math.abs(error.perClickMm), 2)} mm a click`;
+  const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${fixed(Math.abs(error.perClickMm), 2)} mm per click`;
   const figures = isTypical ? ' (typical figures)' : '';
   const what = `A click moves ${fixed(error.moveMm, 2)} mm${figures}, cogs are ${allDigits(pitchMm)} mm apart: ${perClick}, ${fixed(error.atEndsMm, 2)} mm at both ends`;
   const numbers = { required: error.atEndsMm, limit: toleranceMm, margin, unit: 'mm' } as const;
   const fixes = [
-    { text: `a derailleur ratio of about ${fixed(pitchMm / cablePullMm!, 2)}` },
-    { text: `a shifter that pulls about ${fixed(pitchMm / pullRatio!, 2)} mm a click` },
+    { text: `an actuation ratio of about ${fixed(pitchMm / cablePullMm!, 2)}` },
+    { text: `a shifter that pulls about ${fixed(pitchMm / pullRatio!, 2)} mm per click` },
   ];
   const doubtMm = indexingDoubtMm(cablePullMm!, pullRatio!, cogCount);
-  const doubt = `${fixed(doubtMm, 2)} mm either way, as both figures are rounded`;
+  const doubt = `± ${fixed(doubtMm, 2)} mm, because both figures are rounded`;
   // What rounding alone may have put on either side of the limit is not known.
   if (Math.abs(margin) < doubtMm && !sameFamily(parts)) {
-    const missing = 'pull and ratio to more digits, or the same family for both';
+    const missing = 'cable pull and actuation ratio with more decimals, or the same system for both';
     const numbersKnown = { required: error.atEndsMm, limit: toleranceMm, unit: 'mm' } as const;
-    return notKnown('indexing', `${what}, give or take ${doubt}`, missing, numbersKnown);
+    return notKnown('indexing', `${what}, ${doubt}`, missing, numbersKnown);
   }
   if (error.atEndsMm - doubtMm >= pitchMm / 2) {
-    return answered('indexing', 'cannotWork', `${what}: nearer to the next cog than to its own.`, {
+    return answered('indexing', 'cannotWork', `${what}: closer to the next cog than to its own.`, {
       ...numbers,
       fixes,
     });
   }
   if (margin < 0) {
-    return answered('indexing', 'outside', `${what}, ${fixed(-margin, 2)} mm more than it forgives.`, {
+    return answered('indexing', 'outside', `${what}, ${fixed(-margin, 2)} mm over the tolerance.`, {
       ...numbers,
       fixes,
     });
@@ -129,28 +133,25 @@ export function checkIndexing(input: IndexingInput): Check {
 function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {
   if (shifterFamily === undefined || derailleurFamily === undefined) {
     const missing = [
-      ...(shifterFamily === undefined ? ['the family of the shifter'] : []),
-      ...(derailleurFamily === undefined ? ['the family of the derailleur'] : []),
+      ...(shifterFamily === undefined ? ['the system of the shifter'] : []),
+      ...(derailleurFamily === undefined ? ['the system of the derailleur'] : []),
     ].join(' and ');
     return notKnown('indexing', 'Electronic', missing);
   }
   if (sameName(shifterFamily, derailleurFamily)) {
-    return answered('indexing', 'inside', `Electronic, both of the family “${shifterFamily}”.`);
+    return answered('indexing', 'inside', `Electronic, both from the system “${shifterFamily}”.`);
   }
   // Names that people typed may be two names of one family: only families of the list are known to differ.
   if (!listedFamily(shifterFamily) || !listedFamily(derailleurFamily)) {
-    const what = `Electronic, shifter of “${shifterFamily}”, derailleur of “${derailleurFamily}”`;
-    return notKnown('indexing', what, 'whether the two work together: the part makers say it');
+    const what = `Electronic, shifter from “${shifterFamily}”, derailleur from “${derailleurFamily}”`;
+    return notKnown('indexing', what, 'whether the two work together: ask the part makers');
   }
   return answered(
     'indexing',
     'cannotWork',
-    `Shifter of the family “${shifterFamily}”, derailleur of “${derailleurFamily}”: they do not work together.`,
+    `Shifter from “${shifterFamily}”, derailleur from “${derailleurFamily}”: they do not work together.`,
     {
-      fixes: [
-        { text: `a derailleur of the family “${shifterFamily}”` },
-        { text: `a shifter of the family “${derailleurFamily}”` },
-      ],
+      fixes: [{ text: `a derailleur from “${shifterFamily}”` }, { text: `a shifter from “${derailleurFamily}”` }],
     },
   );
 }
@@ -166,31 +167,31 @@ export function checkShifterSpeeds(cogCount: number, parts: DriveParts, { speeds
   const { shifterSpeeds, shifting } = parts;
   const made = shifting === 'electronic' ? speeds : undefined;
   if (shifterSpeeds === undefined || (shifting === 'electronic' && speeds === undefined)) {
-    const missing = shifterSpeeds === undefined ? 'the speeds of the shifter' : 'the speeds of the derailleur';
+    const missing = shifterSpeeds === undefined ? 'the shifter speed' : 'the derailleur speed';
     return notKnown('shifterSpeeds', `${cogCount} cogs`, missing, { required: cogCount, unit: 'speeds' });
   }
   if (made !== undefined && made !== cogCount) {
-    const message = `An electronic derailleur for ${made} speeds on ${cogCount} cogs: it moves by its own pitch.`;
-    const fixes = [{ text: `a derailleur for ${cogCount} speeds` }, { text: `a cassette of ${made} cogs` }];
+    const message = `${made}-speed electronic derailleur on ${cogCount} cogs: it moves by its own cog spacing.`;
+    const fixes = [{ text: `a ${cogCount}-speed derailleur` }, { text: `a ${made}-speed cassette` }];
     const numbers = { required: cogCount, limit: made, margin: made - cogCount, unit: 'speeds', fixes } as const;
     return answered('shifterSpeeds', 'cannotWork', message, numbers);
   }
   const margin = shifterSpeeds - cogCount;
   const numbers = { required: cogCount, limit: shifterSpeeds, margin, unit: 'speeds' } as const;
   if (margin === 0) {
-    return answered('shifterSpeeds', 'inside', `A shifter for ${shifterSpeeds} speeds on ${cogCount} cogs.`, numbers);
+    return answered('shifterSpeeds', 'inside', `${shifterSpeeds}-speed shifter on ${cogCount} cogs.`, numbers);
   }
   if (margin > 0) {
-    const message = `A shifter for ${shifterSpeeds} speeds on ${cogCount} cogs: ${margin} ${margin === 1 ? 'click is' : 'clicks are'} left over; the limit screw must stop them.`;
+    const message = `${shifterSpeeds}-speed shifter on ${cogCount} cogs: ${margin} spare ${margin === 1 ? 'click' : 'clicks'}; the limit screw must stop the derailleur.`;
     return answered('shifterSpeeds', 'at', message, numbers);
   }
   return answered(
     'shifterSpeeds',
     'outside',
-    `A shifter for ${shifterSpeeds} speeds on ${cogCount} cogs: ${-margin} ${margin === -1 ? 'cog is' : 'cogs are'} out of reach.`,
+    `${shifterSpeeds}-speed shifter on ${cogCount} cogs: ${-margin} ${margin === -1 ? 'cog is' : 'cogs are'} out of reach.`,
     {
       ...numbers,
-      fixes: [{ text: `a shifter for ${cogCount} speeds` }, { text: `a cassette of ${shifterSpeeds} cogs` }],
+      fixes: [{ text: `a ${cogCount}-speed shifter` }, { text: `a ${shifterSpeeds}-speed cassette` }],
     },
   );
 }

@@ -39,11 +39,11 @@ const geometry = (term: string, field: keyof typeof DRIVE_BOUNDS, unit: DatumRul
 /** How each datum is named, and what it can be. */
 export const REAR_DERAILLEUR_DATA: Readonly<Record<keyof RearDerailleur, DatumRule>> = {
   totalCapacityT: teethDatum('total capacity', 8, 70),
-  largestCogMaxT: teethDatum('largest cog, at most', 20, 60),
-  largestCogMinT: teethDatum('largest cog, at least', 18, 60),
-  smallestCogMinT: teethDatum('smallest cog, at least', 9, 20),
-  ringDifferenceMaxT: teethDatum('ring difference, at most', 4, 30),
-  pullRatio: { term: 'derailleur ratio', unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
+  largestCogMaxT: teethDatum('largest cog, maximum', 20, 60),
+  largestCogMinT: teethDatum('largest cog, minimum', 18, 60),
+  smallestCogMinT: teethDatum('smallest cog, minimum', 9, 20),
+  ringDifferenceMaxT: teethDatum('ring difference, maximum', 4, 30),
+  pullRatio: { term: 'actuation ratio', unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
   speeds: speedsDatum('derailleur speeds', 5, 14),
   cageLengthMm: geometry('cage length', 'cageLengthMm', 'mm'),
   pulleyTeeth: geometry('pulleys', 'pulleyTeeth', 'T'),

@@ -22,9 +22,9 @@ export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCi
     what: `Smallest ring ${small}T`,
     published: (least) =>
       smallestRingT === undefined
-        ? `at least ${least}T by a bolt circle of ${allDigits(boltCircleMm!)} mm`
+        ? `at least ${least}T on a BCD of ${allDigits(boltCircleMm!)} mm`
         : `at least ${least}T published`,
-    missing: 'the crank’s bolt circle or its smallest ring',
+    missing: 'the BCD of the crank or its smallest ring',
     fixes: (least) => {
       const [big, second] = chainrings;
       const other = second === undefined ? [least] : least < big! ? [big!, least] : undefined;
@@ -48,8 +48,8 @@ export function checkRingRoom({ chainrings }: Setup, { oneRingMaxT, twoRingsMaxT
   const one = chainrings.length === 1;
   return checkTeeth('ringRoom', big, one ? oneRingMaxT : twoRingsMaxT, 'most', {
     what: `${one ? 'Ring' : 'Big ring'} ${big}T`,
-    published: (most) => `room to the chainstay for ${most}T`,
-    missing: `the largest ring that the frame has room for with ${one ? 'one ring' : 'two'}`,
+    published: (most) => `the chainstay clears ${most}T`,
+    missing: `the largest ${one ? 'ring' : 'big ring'} that clears the frame`,
     fixes: (most) => {
       const small = one ? undefined : chainrings[1];
       const rings = small === undefined ? [most] : small < most ? [most, small] : undefined;
@@ -59,28 +59,23 @@ export function checkRingRoom({ chainrings }: Setup, { oneRingMaxT, twoRingsMaxT
 }
 
 const TRADE_OFF: Readonly<Record<Retention, string>> = {
-  narrowWide: 'a narrow-wide ring needs no setting, but holds less as it wears',
-  clutch: 'a clutch also quiets the chain, but stiffens the shift',
-  guide: 'a guide is surest, but weighs, must be set, and may rub',
+  narrowWide: 'a narrow-wide ring needs no adjustment, but holds the chain less well as it wears',
+  clutch: 'a clutch also quietens the chain, but makes shifting heavier',
+  guide: 'a guide is the safest, but it adds weight, needs adjustment and may rub',
 };
 
 /** Whether something keeps the chain on a single ring. */
 export function checkRetention({ chainrings }: Setup, { retention }: DriveParts): Check {
   if (chainrings.length > 1) {
-    return answered('retention', 'inside', 'Two rings: the front derailleur’s cage keeps the chain on.');
+    return answered('retention', 'inside', '2x: the cage of the front derailleur keeps the chain on.');
   }
   if (retention === undefined) {
-    return notKnown('retention', 'One ring', 'what keeps its chain on: narrow-wide ring, clutch or guide');
+    return notKnown('retention', '1x', 'the chain retention: narrow-wide ring, clutch or chain guide');
   }
   if (retention.length === 0) {
-    return answered(
-      'retention',
-      'outside',
-      'One ring with nothing that keeps its chain on: it drops on rough ground.',
-      {
-        fixes: (Object.keys(TRADE_OFF) as Retention[]).map((one) => ({ text: TRADE_OFF[one] })),
-      },
-    );
+    return answered('retention', 'outside', '1x without chain retention: the chain drops on rough ground.', {
+      fixes: (Object.keys(TRADE_OFF) as Retention[]).map((one) => ({ text: TRADE_OFF[one] })),
+    });
   }
   const words = retention.map((one) => TRADE_OFF[one]).join('; ');
   return answered('retention', 'inside', `One ring: ${words}.`);

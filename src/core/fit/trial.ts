@@ -64,27 +64,27 @@ function geometryTrial(
     case 'largestCogMinimum':
       return {
         decision: 'try',
-        reason: `it only shifts less crisply: the guide pulley hangs ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
-        extraCheck: 'B-screw as far out as clears: every shift up and down, under light load',
+        reason: `shifting is only less crisp: the guide pulley is ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
+        extraCheck: 'B-tension screw as far out as clearance allows: test every shift up and down, under light load',
       };
     case 'smallestCog':
       return {
         decision: 'try',
-        reason: `it only shifts less crisply on to the smallest cog: the guide pulley hangs ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
-        extraCheck: 'Ten shifts on to the smallest cog and back, and no rubbing on the dropout',
+        reason: `shifting to the smallest cog is only less crisp: the guide pulley is ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
+        extraCheck: 'Ten shifts to the smallest cog and back, without rubbing on the dropout',
       };
     case 'ringDifference':
       return {
         decision: 'undecided',
         reason:
-          'the front derailleur’s cage is not drawn; its lower edge may touch the chain on the small ring with the small cogs',
-        extraCheck: 'Front shifts both ways in the largest and the smallest cog; no chain rub on the small ring',
+          'the drawing does not show the front derailleur cage; its lower edge may touch the chain on the small ring with the small cogs',
+        extraCheck: 'Front shifts both ways on the largest and the smallest cog; no chain rub on the small ring',
       };
     case 'frontCage':
       return {
         decision: 'try',
-        reason: 'the gap along its cage is uneven, which can be seen before anything is bought',
-        extraCheck: 'Gap of cage to big ring 1 to 3 mm along its whole length; front shifts under light load',
+        reason: 'the gap along the cage is uneven, which you can see before you buy anything',
+        extraCheck: 'Gap between cage and big ring 1 to 3 mm along its whole length; front shifts under light load',
       };
     default:
       return undefined;
@@ -95,7 +95,7 @@ function capacityTrial(ridden: readonly CageRow[]): Trial {
   const extraCheck =
     'Big-big by hand, slowly: the cage still has travel. Small-small: the chain is taut and touches nothing';
   if (ridden.length === 0) {
-    return { decision: 'undecided', reason: 'the cage length is missing for the drawing to say', extraCheck };
+    return { decision: 'undecided', reason: 'the cage length is needed to work this out', extraCheck };
   }
   const bad = ridden.filter(({ pose }) => pose.state !== 'ok');
   if (bad.length > 0) {
@@ -127,7 +127,7 @@ function largestCogTrial(overT: number, hangerExtenderMm: number | undefined): T
   const room = roomT > 0 ? `beside the ${roomT}T that the extender makes room for, ` : '';
   return {
     decision: 'undecided',
-    reason: `${room}the guide pulley must come ${fixed(left * MM_PER_TOOTH, 1)} mm lower than the spec foresees; the drawing cannot show how far the B-tension screw reaches`,
+    reason: `${room}the guide pulley must come ${fixed(left * MM_PER_TOOTH, 1)} mm lower than specified; the drawing cannot show how far the B-tension screw reaches`,
     extraCheck,
   };
 }

@@ -101,7 +101,7 @@ export function notKnown(
     verdict: 'notKnown',
     margin: undefined,
     missing,
-    message: `${what}; not known: ${missing}.`,
+    message: `${what}; no data: ${missing}.`,
     fixes: [],
   };
 }
@@ -127,8 +127,8 @@ export function checkTeeth(
   const verdict = verdictOf(margin);
   const words = {
     inside: `${margin}T to spare`,
-    at: 'at the limit, nothing to spare',
-    outside: `${-margin}T ${sense === 'most' ? 'over' : 'under'} the sheet`,
+    at: 'at the limit, no margin',
+    outside: `${-margin}T ${sense === 'most' ? 'over the published limit' : 'below the published minimum'}`,
   }[verdict];
   return answered(id, verdict, `${what}, ${published(limit)}: ${words}.`, {
     required,

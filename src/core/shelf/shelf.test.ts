@@ -33,7 +33,7 @@ test('every built-in entry has sound data of its kind, and a name of its own wit
 test('data of another kind, out of bounds or upside down are refused with value and bounds', () => {
   expect(checkPartData('chain', { ringT: 40 })[0]!.message).toContain('no datum of this kind');
   expect(checkPartData('chainring', { ringT: 400 })[0]!.message).toBe(
-    'teeth 400T: whole teeth from 20 to 70; read it off the sheet',
+    'teeth 400T: whole teeth from 20 to 70; use the published figure',
   );
   expect(checkPartData('chainring', { ringT: 40.5 })).toHaveLength(1);
   expect(checkPartData('rearDerailleur', { largestCogMinT: 40, largestCogMaxT: 36 })[0]!.message).toContain(

@@ -6,7 +6,7 @@ test('a full browser is said in plain words, however deep the database wraps it'
     name: 'AbortError',
     inner: Object.assign(new Error('y'), { inner: quota }),
   });
-  for (const error of [quota, wrapped]) expect(failureText(error)).toContain('no more room');
-  expect(failureText(new Error('broken'))).toContain('broken. Nothing else has changed');
+  for (const error of [quota, wrapped]) expect(failureText(error)).toContain('out of storage');
+  expect(failureText(new Error('broken'))).toContain('broken. Nothing else was changed');
   expect(failureText('text')).toContain('text');
 });

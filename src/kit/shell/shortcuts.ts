@@ -15,21 +15,21 @@ export const SHORTCUTS = {
   data: { keys: 'd', shown: 'D', what: 'Go to Settings and data', everywhere: false },
   learn: { keys: 'u', shown: 'U', what: 'Go to Learn', everywhere: false },
   setup: { keys: 's', shown: 'S', what: 'Type the setup', everywhere: false },
-  candidate: { keys: 'n', shown: 'N', what: 'New candidate, a copy to change', everywhere: false },
-  setupA: { keys: '1', shown: '1', what: 'Look at setup A', everywhere: false },
-  setupB: { keys: '2', shown: '2', what: 'Look at setup B', everywhere: false },
-  setupC: { keys: '3', shown: '3', what: 'Look at setup C', everywhere: false },
-  setupD: { keys: '4', shown: '4', what: 'Look at setup D', everywhere: false },
+  candidate: { keys: 'n', shown: 'N', what: 'Add a setup (copy of the selected one)', everywhere: false },
+  setupA: { keys: '1', shown: '1', what: 'Select setup A', everywhere: false },
+  setupB: { keys: '2', shown: '2', what: 'Select setup B', everywhere: false },
+  setupC: { keys: '3', shown: '3', what: 'Select setup C', everywhere: false },
+  setupD: { keys: '4', shown: '4', what: 'Select setup D', everywhere: false },
   earlier: { keys: 'bracketleft', shown: '[', what: 'Move the setup one place to the left', everywhere: false },
   later: { keys: 'bracketright', shown: ']', what: 'Move the setup one place to the right', everywhere: false },
   swap: { keys: 'x', shown: 'X', what: 'Swap A with B', everywhere: false },
-  details: { keys: 'e', shown: 'E', what: 'Name, wheels, hub, weight and cost of the setup', everywhere: false },
-  quantity: { keys: 'q', shown: 'Q', what: 'Next quantity in table and ladder', everywhere: false },
-  reading: { keys: 'r', shown: 'R', what: 'Next reading of steps', everywhere: false },
-  route: { keys: 'w', shown: 'W', what: 'Next way through the gears', everywhere: false },
+  details: { keys: 'e', shown: 'E', what: 'Edit the details of the setup', everywhere: false },
+  quantity: { keys: 'q', shown: 'Q', what: 'Change the unit shown in the table and ladder', everywhere: false },
+  reading: { keys: 'r', shown: 'R', what: 'Change how steps are shown', everywhere: false },
+  route: { keys: 'w', shown: 'W', what: 'Change which gears the step list follows', everywhere: false },
   view: { keys: 'v', shown: 'V', what: 'Next view of the setup, or of Learn', everywhere: false },
-  search: { keys: 'slash', shown: '/', what: 'Search the shelf or the log', everywhere: false },
-  glossary: { keys: 'm', shown: 'M', what: 'Words: what the terms on this page mean', everywhere: false },
+  search: { keys: 'slash', shown: '/', what: 'Search parts or the log', everywhere: false },
+  glossary: { keys: 'm', shown: 'M', what: 'Glossary: terms on this page', everywhere: false },
   link: { keys: 'l', shown: 'L', what: 'Copy a link to this setup', everywhere: false },
   csv: { keys: 'c', shown: 'C', what: 'Save the table as CSV', everywhere: false },
   print: {
@@ -38,16 +38,16 @@ export const SHORTCUTS = {
     what: 'Print the gear card, the comparison, the job card, the history or the worksheet',
     everywhere: false,
   },
-  help: { keys: 'shift+slash, shift+?', shown: '?', what: 'This list', everywhere: false },
+  help: { keys: 'shift+slash, shift+?', shown: '?', what: 'Keyboard shortcuts', everywhere: false },
 } as const;
 
 export type ShortcutId = keyof typeof SHORTCUTS;
 
 /** Keys that belong to one picture, not to the page. */
 export const LOCAL_KEYS = [
-  { shown: '← →', what: 'In the ladder: easier or harder gear' },
-  { shown: '↑ ↓', what: 'In the ladder: the other ring or setup' },
-  { shown: 'Esc', what: 'In a field: drop what cannot be read, or leave it. Elsewhere: close the working' },
+  { shown: '↑ ↓', what: 'In the ladder: harder or easier gear' },
+  { shown: '← →', what: 'In the ladder: the other ring or setup' },
+  { shown: 'Esc', what: 'In a field: discard an invalid entry, or leave the field. Elsewhere: close the explanation' },
 ] as const;
 
 /** A tooltip that names the key as well. */

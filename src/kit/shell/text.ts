@@ -22,55 +22,57 @@ export const WORDS = {
     openingTheWorkshop: 'Opening the workshop …',
     waitsFor: (windows: number | undefined) =>
       windows === undefined || windows === 0
-        ? 'This takes longer than it should: another window of Rontel may hold the data. Close all other windows of Rontel, also hidden ones; this page goes on by itself. If there is none, reload.'
-        : `This takes longer than it should: ${windows === 1 ? 'another window' : `${windows} other windows`} of Rontel may hold the data. Close ${windows === 1 ? 'it' : 'them'}; this page goes on by itself.`,
+        ? 'This is taking longer than it should. Another Rontel window may be using the data. Close all other Rontel windows, including hidden ones; this page then continues. If there is none, reload.'
+        : windows === 1
+          ? 'This is taking longer than it should. Another Rontel window may be using the data. Close that window; this page then continues.'
+          : `This is taking longer than it should. ${windows} other Rontel windows may be using the data. Close those windows; this page then continues.`,
   },
   shortcutHelp: {
-    keys: 'Keys',
+    keys: 'Keyboard shortcuts',
   },
   storeNotices: {
-    thisBrowserKeepsNothingAll: 'This browser keeps nothing: all of it is gone when this page closes',
-    youCanWorkAsAlways: 'You can work as always. Before you close it, save a backup under',
+    thisBrowserKeepsNothingAll: 'Nothing can be saved in this browser: your work will be lost when you close this page',
+    youCanWorkAsAlways: 'You can carry on working. Save a backup before you close this page:',
     data: 'Settings',
     toHaveItKeptAllow: (because: string) =>
-      `. To have it kept, allow site data for this page, or leave the private window. (The browser says: ${because})`,
+      `. To keep your work, allow site data for this page, or leave private browsing. (Browser message: ${because})`,
     setAside: (count: number) =>
       count === 1
-        ? 'A record could not be read, and was set aside or mended'
-        : `${count} records could not be read, and were set aside or mended`,
-    setAsideWhere: 'Everything else is in order. What they are, and how to save them, is said under',
+        ? 'A record could not be read and was set aside or repaired'
+        : `${count} records could not be read and were set aside or repaired`,
+    setAsideWhere: 'Everything else is fine. For details, and to save these records, see',
     cannotBeOpened: 'The data in this browser cannot be opened',
     cannotOpen: (message: string) =>
-      `${message} Rontel has deleted nothing. Close other windows of Rontel and reload; if that does not help, save nothing over it and open a backup in another browser.`,
-    updated: 'A newer Rontel is open in another window',
+      `${message} Rontel has deleted nothing. Close other Rontel windows and reload. If that does not help, do not overwrite the data; open a backup in another browser.`,
+    updated: 'A newer version of Rontel is open in another window',
     updatedWhatToDo:
-      'It has brought the data up to date, so this window has let go of them. Everything that it showed as saved is kept. Reload this window.',
+      'The newer version has updated the data, so this window can no longer use them. Everything shown as saved is safe. Reload this window.',
     deleted: 'The data in this browser are being deleted',
     deletedRescued:
-      'Another window, or the browser’s settings, deletes what Rontel keeps here. This window has read all of it before letting go: save it as a backup now, then reload and open that backup. Once this window is closed it is gone.',
+      'Another window or the browser settings are deleting Rontel’s data. This window still has a copy: save it as a backup now, then reload and open that backup. The copy is lost when you close this window.',
     deletedNotRescued:
-      'Another window, or the browser’s settings, deletes what Rontel keeps here, and it could not be read in time. Reload: under Settings there may be automatic copies; else open a backup.',
-    saveWhatWasThere: 'Save all of it as a backup',
-    lost: 'The browser has taken its database away',
+      'Another window or the browser settings are deleting Rontel’s data, and the data could not be read in time. Reload and look for automatic backups in Settings, or open a backup file.',
+    saveWhatWasThere: 'Save everything as a backup',
+    lost: 'The browser has removed Rontel’s database',
     lostWhatToDo:
-      'It may have cleared its data, or run out of room. Reload; if nothing is there, look for automatic copies under Settings, or open a backup.',
-    itIsLeftAsIt: 'It is left as it is. Saved as a file it can be opened by that Rontel wherever it runs.',
-    saveAllOfItAs: 'Save all of it as a file',
-    itCannotBeReadFailure: (failure: string) => `It cannot be read: ${failure}`,
+      'The browser may have cleared its data or run out of storage. Reload. If your data are missing, look for automatic backups in Settings, or open a backup file.',
+    itIsLeftAsIt: 'The data have not been changed. Save them to a file to open them in the newer version.',
+    saveAllOfItAs: 'Save everything to a file',
+    itCannotBeReadFailure: (failure: string) => `The data cannot be read: ${failure}`,
   },
   toolbar: {
-    linkCopiedItCarriesThe: 'Link copied: it carries the setup, wheel, cadence and derailleur',
+    linkCopiedItCarriesThe: 'Link copied. It includes the setup, wheels, cadence and derailleur.',
     undo: (undo: string) => `Undo: ${undo}`,
     nothingToUndo: 'Nothing to undo',
     redo: (redo: string) => `Redo: ${redo}`,
     nothingToRedo: 'Nothing to redo',
     copyALinkToThis: 'Copy a link to this setup',
-    words: 'Words',
-    keys: 'Keys',
+    words: 'Glossary',
+    keys: 'Keyboard shortcuts',
     linkToThisSetup: 'Link to this setup',
-    thisBrowserDoesNotLet: 'This browser does not let the page copy. Mark the link and copy it by hand:',
+    thisBrowserDoesNotLet: 'This browser blocks copying. Select the link and copy it:',
     link: 'Link',
-    asTheSystem: 'as the system',
-    coloursNowAndNext: (theme: string, theme2: string) => `Colours: ${theme}. Next: ${theme2}`,
+    asTheSystem: 'match system',
+    coloursNowAndNext: (theme: string, theme2: string) => `Theme: ${theme}. Switch to ${theme2}`,
   },
 };

@@ -1,7 +1,7 @@
 /** Everything that `kit/side-view` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   posedDrive: {
-    slackLinksHangWhateverThe: (links: number) => `slack: ${links} links hang whatever the cage does`,
+    slackLinksHangWhateverThe: (links: number) => `slack: ${links} links sag in any cage position`,
     angleDegDegreesSlack: (angleDeg: string) => `${angleDeg}°: slack`,
     tooShortLinksDoNot: (links: number) => `too short: ${links} links do not reach`,
     impossibleSizes: 'impossible sizes',
@@ -17,7 +17,7 @@ export const WORDS = {
     cageState: (state: string) => `cage ${state}`,
   },
   sideView: {
-    laidOverOtherText: (otherText: string) => `; laid over ${otherText}`,
+    laidOverOtherText: (otherText: string) => `; compared with ${otherText}`,
     sideViewInChainringCog: (chainring: number, cog: number, text: string, value: string) =>
       `Side view in ${chainring}/${cog}: ${text}${value}`,
   },

@@ -2,31 +2,31 @@ import type { Check, FitAnswer, LimitsSchool } from '../../core/fit';
 import { GROUP_TEXT, groupOf, marginText } from './check-words';
 
 export const SCHOOL_TEXT: Readonly<Record<LimitsSchool, string>> = {
-  sheet: 'by the sheet',
-  workshopTested: 'workshop-tested',
+  sheet: 'within published limits',
+  workshopTested: 'workshop-proven',
 };
 
 /** What a school does with a limit that is passed. */
 export const SCHOOL_NOTE: Readonly<Record<LimitsSchool, string>> = {
   sheet:
-    'Published limits are the answer. The part maker’s sheet wins over Rontel; have a qualified mechanic check what you are unsure of.',
+    'Published limits decide. The part maker’s specification takes precedence over Rontel; have a qualified mechanic check anything you are unsure of.',
   workshopTested:
-    'Makers are careful: past a limit, the cage’s geometry, what your log says of like setups and a trial on the stand decide, each with a check of its own. What is outside stays outside, and the maker may not stand by it.',
+    'Published limits leave a margin. Past one, cage geometry, your own log and a test on the stand decide, each with its own extra check. It still counts as over the limit, and the maker may not stand behind it.',
 };
 
 /** The verdict over all checks, and what decides it. */
 export function answerText({ kind, deciding, unknown, cautions, counts }: FitAnswer, school: LimitsSchool): string {
   const why = deciding.map(shortly).join('; ');
-  const look = cautions.length > 0 ? ` Look at: ${cautions.map(shortly).join('; ')}.` : '';
+  const look = cautions.length > 0 ? ` Check: ${cautions.map(shortly).join('; ')}.` : '';
   const open =
-    unknown.length > 0 ? ` ${unknown.length} ${unknown.length === 1 ? 'check is' : 'checks are'} not known.` : '';
+    unknown.length > 0 ? ` ${unknown.length} ${unknown.length === 1 ? 'check has' : 'checks have'} no data.` : '';
   switch (kind) {
     case 'goes':
       return `Compatible, ${SCHOOL_TEXT[school]}.${look}`;
     case 'open':
-      return `Not known yet: ${counts.known} of ${counts.all} checks have their data, none of them says no. Most would be decided by ${firstMissing(unknown)}.${look}`;
+      return `Not decided yet: ${counts.known} of ${counts.all} checks have data, and none of them fails. Most useful next: ${firstMissing(unknown)}.${look}`;
     case 'goesWithChecks':
-      return `Past a published limit, to be tried: ${why}.${open}${look}`;
+      return `Over a published limit, to be tested: ${why}.${open}${look}`;
     case 'doesNot':
       return `Not compatible: ${why}.${open}${look}`;
     case 'cannotWork':

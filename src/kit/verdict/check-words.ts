@@ -4,13 +4,13 @@ import { fixed } from '../format';
 export const GROUP_TEXT: Readonly<Record<CheckGroup, string>> = {
   capacity: 'Capacity',
   cogs: 'Cogs',
-  front: 'Front',
+  front: 'Front derailleur',
   indexing: 'Indexing',
   hub: 'Freehub',
   chain: 'Chain',
   rings: 'Rings',
   chainline: 'Chainline',
-  extender: 'Extender',
+  extender: 'Hanger extender',
 };
 
 /** The group that a check stands in. */

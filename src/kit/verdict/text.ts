@@ -2,24 +2,24 @@
 export const WORDS = {
   checkList: {
     decision: {
-      try: 'Worth a trial',
-      doNot: 'Not worth a trial',
-      undecided: 'Open until it is tried',
+      try: 'Worth testing',
+      doNot: 'Not worth testing',
+      undecided: 'Undecided until tested',
     },
     extraCheck: 'Extra check',
-    toMend: 'To mend:',
+    toMend: 'To fix:',
     or: '; or ',
-    putItOnThisSetup: 'Put it on this setup; Undo takes it back',
-    goToItsField: 'Go to its field',
-    typeIt: 'Type it',
+    putItOnThisSetup: 'Apply to this setup (can be undone)',
+    goToItsField: 'Go to the field',
+    typeIt: 'Add it',
   },
   verdictMark: {
     word: {
-      inside: 'inside',
+      inside: 'OK',
       at: 'at the limit',
-      outside: 'outside',
+      outside: 'over limit',
       cannotWork: 'cannot work',
-      notKnown: 'not known',
+      notKnown: 'no data',
     },
   },
 };

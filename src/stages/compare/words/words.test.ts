@@ -73,14 +73,14 @@ describe('differences in words', () => {
   test('titles name the rpm and speeds that they hold for', () => {
     expect(rowTitle('topSpeed', PAIR.brief, METRIC)).toBe('Top speed at 94 rpm');
     expect(rowTitle('holes', PAIR.brief, METRIC)).toBe('Holes in 82–94 rpm');
-    expect(rowTitle('largestStep.between', PAIR.brief, METRIC)).toBe('Largest step, in between');
+    expect(rowTitle('largestStep.between', PAIR.brief, METRIC)).toBe('Largest step, cruising');
   });
 });
 
 describe('the verdict', () => {
   test('names what gets worse as plainly as what is gained', () => {
     expect(verdictSentence('B', PAIR.rows, PAIR.brief, METRIC)).toBe(
-      'B drops the front shift and saves 375 g, but has an easiest gear 12.5 % harder, leaves 5 holes in your cadence instead of 1, is 1T over the derailleur’s sheet and takes larger steps (18.8 % climbing, 16.7 % in between, 18.2 % fast).',
+      'B drops the front shift and saves 375 g, but has an easiest gear 12.5 % harder, leaves 5 holes in your cadence instead of 1, is 1T over the derailleur’s sheet and takes larger steps (18.8 % climbing, 16.7 % cruising, 18.2 % fast).',
     );
   });
 
@@ -139,7 +139,7 @@ describe('needs in words', () => {
     [
       'limits',
       'within the limits of the derailleurs',
-      '34T needed, 33T published: 1T over the sheet',
+      '34T needed, 33T published: 1T over the published limit',
       'a largest cog of 43T',
     ],
   ])('%s', (id, title, figure, remedy) => {

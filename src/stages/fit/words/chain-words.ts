@@ -5,9 +5,9 @@ import type { EndGear } from '../useFit';
 
 /** Why a school may come to another count than big-big + 2. */
 const WHY: Readonly<Record<Exclude<ChainSchool, 'bigBigPlusTwo'>, string>> = {
-  equation: 'it rounds up to a whole inch, and takes the belt for simpler than it is',
-  smallSmall: 'it asks from the other end: the longest chain that still hangs taut',
-  pulleysUpright: 'it asks where the pulleys stand, not whether big-big is reached',
+  equation: 'it rounds up to a whole inch and uses an approximation',
+  smallSmall: 'it works from the other limit: the longest chain that is still taut',
+  pulleysUpright: 'it sets the cage position in one gear, not whether big-big can be reached',
 };
 
 /** Where a school differs from the default, and why; empty where it does not, or cannot say. */
@@ -23,28 +23,28 @@ export function roomText({ bigBigPlusTwo, smallSmall }: ChainLinks): string {
   if (smallSmall === undefined) return '';
   const room = smallSmall - bigBigPlusTwo;
   if (room < 0) {
-    return `No chain fits both ends: ${bigBigPlusTwo} links reach big-big with two to spare, and hang slack in small-small, which takes ${smallSmall} at most.`;
+    return `No chain length works: big-big needs at least ${bigBigPlusTwo} links, small-small takes at most ${smallSmall}.`;
   }
-  if (room === 0) return `Only ${smallSmall} links fit both ends.`;
-  return `From ${bigBigPlusTwo} to ${smallSmall} links fit both ends; the shorter is lighter and quieter.`;
+  if (room === 0) return `Only ${smallSmall} links work for both big-big and small-small.`;
+  return `${bigBigPlusTwo} to ${smallSmall} links work; the shorter chain is lighter and quieter.`;
 }
 
 /** Where the chain is cut. */
 export function endsText(links: number): string {
   const ends = chainEnds(links);
-  if (!ends) return `${links} is odd: a quick link or a pin joins an even count alone; count again.`;
-  return `${links} links: with a quick link cut to ${ends.withQuickLink}, both ends inner, for the quick link is the last outer one; with a joining pin cut to ${ends.withPin}, one end inner, one outer.`;
+  if (!ends) return `${links} is an odd number, but a closed chain has an even number of links. Count again.`;
+  return `${links} links including the quick link: cut to ${ends.withQuickLink}, with inner links at both ends. With a connecting pin: cut to ${ends.withPin}, one inner and one outer end.`;
 }
 
 /** What to do to the chain that is there. */
 export function changeText(linksToAdd: number | undefined, present: number | undefined, isOwn: boolean): string {
   if (linksToAdd === undefined || present === undefined) {
-    return 'Count the links of the chain on the bike to see what to add or take out. A quick link counts as one outer pair.';
+    return 'Count the links of the chain on the bike to see whether to add or remove links. A quick link counts as one outer link.';
   }
-  const chain = isOwn ? `Of ${present} links` : `Of the ${present} links now fitted`;
-  if (linksToAdd === 0) return `${chain}: just right, nothing to add or take out.`;
-  if (linksToAdd < 0) return `${chain}: take out ${-linksToAdd}, or leave them where small-small stays taut.`;
-  return `${chain}: ${linksToAdd} are missing: a new chain, for joined pieces of chain wear unlike.`;
+  const chain = isOwn ? `${present} links` : `The ${present} links now on the bike`;
+  if (linksToAdd === 0) return `${chain}: correct length.`;
+  if (linksToAdd < 0) return `${chain}: remove ${-linksToAdd}, or leave the chain as it is if small-small stays taut.`;
+  return `${chain}: ${linksToAdd} links too short. Fit a new chain; do not splice in new links, because they wear differently.`;
 }
 
 /** What a check at one end must look like on the stand, with the angle that the drawing foretells; or why it fails. */
@@ -53,12 +53,12 @@ export function endCheckText(end: EndGear['end'], { pose }: CageRow): string {
     case 'impossible':
       return `Cannot be drawn: ${pose.failure.message}. Check cage length, pulleys and gap below.`;
     case 'tooShort':
-      return 'The check fails: the chain is straight, and locks, before it lies on both. Never ride it so.';
+      return 'Fails: the chain is too short to reach both. It would lock. Do not ride it.';
     case 'slack':
-      return 'The check fails: the lower run sags, or the cage meets the chain.';
+      return 'Fails: the lower run sags, or the cage touches the chain.';
     case 'ok':
       return end === 'bigBig'
-        ? `Must look so: cage well forward (here ${fixed(pose.angleDeg, 0)}°) with travel left, the chain bent round both pulleys, not straight. Turn the crank slowly by hand.`
-        : `Must look so: cage folded back (here ${fixed(pose.angleDeg, 0)}°), the lower run taut, clear of the upper pulley and of itself.`;
+        ? `Should look like this: cage well forward (here ${fixed(pose.angleDeg, 0)}°) with travel left, the chain bent round both pulleys, not straight. Turn the crank slowly by hand.`
+        : `Should look like this: cage folded back (here ${fixed(pose.angleDeg, 0)}°), the lower run taut, clear of the upper pulley and of itself.`;
   }
 }

@@ -23,11 +23,11 @@ const answer = (more: Partial<FitInput>, school: LimitsSchool = 'sheet') =>
 describe('the verdict in a sentence', () => {
   test('open, over the sheet, to be tried, impossible', () => {
     expect(answer({})).toMatch(
-      /^Not known yet: \d+ of \d+ checks have their data, none of them says no\. Most would be decided by the largest cog it takes; /,
+      /^Not decided yet: \d+ of \d+ checks have data, and none of them fails\. Most useful next: the largest cog it takes; /,
     );
     const over = { rearDerailleur: { totalCapacityT: 39, cageLengthMm: 93 } };
     expect(answer(over)).toMatch(/^Not compatible: capacity −2T\./);
-    expect(answer(over, 'workshopTested')).toMatch(/^Past a published limit, to be tried: capacity −2T\./);
+    expect(answer(over, 'workshopTested')).toMatch(/^Over a published limit, to be tested: capacity −2T\./);
     expect(answer({ chainLinks: 106 })).toMatch(/^Cannot work: chain −6 links\./);
   });
 
@@ -36,7 +36,7 @@ describe('the verdict in a sentence', () => {
   });
 
   test('nuisances are named apart', () => {
-    expect(answer({ setup: ONE_RING, chainLinks: 114, parts: { retention: [] } })).toContain('Look at: rings.');
+    expect(answer({ setup: ONE_RING, chainLinks: 114, parts: { retention: [] } })).toContain('Check: rings.');
   });
 
   test('everything known and inside', () => {
@@ -62,7 +62,7 @@ describe('the verdict in a sentence', () => {
       freehub: { spline: 'wide', bodyLengthMm: 35 },
       ringRoom: { twoRingsMaxT: 50 },
     });
-    expect(whole).toBe('Compatible, by the sheet.');
+    expect(whole).toBe('Compatible, within published limits.');
   });
 });
 
@@ -121,31 +121,33 @@ describe('the chain', () => {
     expect(schoolDifference('bigBigPlusTwo', links)).toBe('');
     expect(schoolDifference('equation', { ...links, equation: 114 })).toMatch(/^2 more: it rounds up/);
     expect(schoolDifference('smallSmall', { ...links, smallSmall: 108 })).toMatch(
-      /^4 fewer: it asks from the other end/,
+      /^4 fewer: it works from the other limit/,
     );
-    expect(roomText(links)).toBe('Only 112 links fit both ends.');
-    expect(roomText({ ...links, smallSmall: 116 })).toContain('From 112 to 116 links');
-    expect(roomText({ ...links, smallSmall: 108 })).toContain('No chain fits both ends');
+    expect(roomText(links)).toBe('Only 112 links work for both big-big and small-small.');
+    expect(roomText({ ...links, smallSmall: 116 })).toContain('112 to 116 links work');
+    expect(roomText({ ...links, smallSmall: 108 })).toContain('No chain length works');
     expect(roomText({ ...links, smallSmall: undefined })).toBe('');
   });
 
   test('where it is cut', () => {
-    expect(endsText(112)).toContain('with a quick link cut to 111, both ends inner');
-    expect(endsText(113)).toContain('113 is odd');
+    expect(endsText(112)).toContain('112 links including the quick link: cut to 111, with inner links at both ends');
+    expect(endsText(113)).toContain('113 is an odd number');
   });
 
   test('what to do to the one that is there', () => {
     expect(changeText(undefined, undefined, false)).toContain('Count the links');
-    expect(changeText(0, 112, true)).toContain('just right');
-    expect(changeText(-2, 114, true)).toBe('Of 114 links: take out 2, or leave them where small-small stays taut.');
-    expect(changeText(2, 112, false)).toContain('Of the 112 links now fitted: 2 are missing: a new chain');
+    expect(changeText(0, 112, true)).toContain('correct length');
+    expect(changeText(-2, 114, true)).toBe(
+      '114 links: remove 2, or leave the chain as it is if small-small stays taut.',
+    );
+    expect(changeText(2, 112, false)).toContain('The 112 links now on the bike: 2 links too short. Fit a new chain');
   });
 
   test('what the end checks must look like, and how they fail', () => {
     expect(endCheckText('bigBig', cage[11]!)).toContain('here 67°');
     expect(endCheckText('smallSmall', cage[12]!)).toContain('here −57°');
     const short = report({ chainLinks: 106 }).cage[11]!;
-    expect(endCheckText('bigBig', short)).toContain('The check fails');
+    expect(endCheckText('bigBig', short)).toContain('Fails:');
     const squeezed = report({ rearDerailleur: { cageLengthMm: 40 } }).cage[11]!;
     expect(endCheckText('bigBig', squeezed)).toContain('tension pulley (radius 22.54 mm) and guide pulley');
   });
