@@ -56,7 +56,7 @@ const SHOTS: readonly Shot[] = [
     name: 'rides-through',
     path: '/rides',
     ready: '[data-testid=counts]',
-    prepare: (app) => app.scrollTo('[aria-label="Ride-through"]'),
+    prepare: (app) => app.scrollTo('[aria-label="Route simulation"]'),
   },
   { name: 'fit', path: '/fit', ready: '[data-drawn] [data-chain]' },
   {

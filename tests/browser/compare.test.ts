@@ -28,7 +28,7 @@ test('an empty app, by the keyboard alone: from one line to the comparison of a 
   await app.press('n');
   await app.find('[data-setup=b] #setup');
   await app.press('44 x 10-44', Key.ESCAPE, 'p');
-  await app.shows('[data-testid=verdict-B]', 'B drops the front shift');
+  await app.shows('[data-testid=verdict-B]', 'B does away with front shifting');
   await app.shows('[data-testid=verdict-B]', 'easiest gear 12.5 % harder');
   await app.shows(row('easiest'), '12.5 % harder');
   await app.shows(row('frontShifts'), '1 fewer');
@@ -57,11 +57,11 @@ test('the figures shown are core’s', async () => {
 });
 
 test('the needs are met or not by a figure, with what would change it; priorities disagree', async () => {
-  await app.shows(need('climb'), 'wants a 42T ring or a 46T cog');
-  await app.shows(need('frontShifting'), 'bothers you today: front shifting');
-  await app.shows(need('steps.fast'), 'wants a 12T cog between');
+  await app.shows(need('climb'), 'would need a 42T ring or a 46T cog');
+  await app.shows(need('frontShifting'), 'you said: front shifting');
+  await app.shows(need('steps.fast'), 'would need a 12T cog in between');
   await app.shows(need('steps.fast'), 'assumed: step when fast 16 %');
-  await app.shows(need('limits'), 'within the limits of the derailleurs');
+  await app.shows(need('limits'), 'within the published limits of the derailleurs');
   await app.shows('[aria-label=Priorities]', 'Priorities disagree; you decide');
   await app.shows('[data-testid=priorities]', /Simplicity first \(yours\)[\s\S]*chooses B/);
 });
@@ -172,7 +172,7 @@ test('the brief works out the needed gears, and what is left open is shown as as
   await app.shows('[data-testid=climb-speed]', '19.6 km/h');
   await app.type('steepestGradePercent', '40');
   await app.type('assistFactor', '0');
-  await app.shows('[data-testid=walks]', 'You will walk here: nobody balances below about 4.5 km/h.');
+  await app.shows('[data-testid=walks]', 'You will have to walk here: nobody can balance below about 4.5 km/h.');
 });
 
 test('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
@@ -214,7 +214,7 @@ test('which gears are in use is told by recordings, else by the rider, and count
   await app.shows('[data-testid=recorded-gears]', 'replace your entries here');
   // On teeth that no ride was recorded on, it is the rider who says so.
   await app.type('setup', '46/30 x 11-34 10s');
-  await app.shows('[data-testid=recorded-gears]', 'until half an hour of recordings');
+  await app.shows('[data-testid=recorded-gears]', 'Half an hour of recorded rides');
   await (await app.find('#usualGears')).sendKeys('46/19', Key.ENTER);
   await app.press(Key.ESCAPE);
   await app.choose('rareCogs', '11T');
@@ -230,7 +230,7 @@ test('a setup that cannot be read keeps its column, greyed, with the reason and 
   await app.find('section[aria-label=Verdict] [data-setup=a][data-last-readable]');
   const column = await app.find('svg g[data-setup=a][data-last-readable]');
   expect(Number(await column.getCssValue('opacity'))).toBeLessThan(0.5);
-  await app.shows('svg[aria-label="Ladder of gears"]', 'the last setup that could be read');
+  await app.shows('svg[aria-label="Gear ladder"]', 'last valid setup');
   await app.holds('setup', '48/32 x 11-3');
   await app.shows(row('range'), '490.9 %');
   expect(await app.driver.findElements(By.css('svg g[data-setup=b][data-last-readable]'))).toHaveLength(0);
@@ -254,7 +254,7 @@ test('a bike has several roles: each is judged, the changes between them are job
   await app.choose((await idOf('setup'))!, 'B ·');
   await app.choose((await idOf('use'))!, 'time trial');
   await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
-  await app.shows('[data-testid=role-drive]', /It takes \d+T of capacity and a largest cog of 44T/);
+  await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
   await app.type((await idOf('steepestGradePercent'))!, '30');
   await app.shows(second, /no: easiest gear/);
   // Out of bounds is refused with its bounds, and what counted before counts on.
@@ -296,10 +296,10 @@ test('riding: one speed, a climb, and the holes in words', async () => {
   await app.press('v', '2');
   await app.shows(
     '[data-testid=holes]',
-    'No gear keeps you in 82–96 rpm between 14.6 and 14.8 km/h, from 44/38 to 44/32',
+    'No gear keeps you at 82–96 rpm between 14.6 and 14.8 km/h, from 44/38 to 44/32',
   );
   await app.type('at-speed', '12');
-  await app.shows('[data-testid=at-speed-words]', 'At 12 km/h: 44/44 at 91 rpm; a step harder: 91 → 79 rpm');
+  await app.shows('[data-testid=at-speed-words]', 'At 12 km/h: 44/44 at 91 rpm; one step harder: 91 → 79 rpm');
   await app.type('at-rpm', '60');
   await app.shows('[data-testid=at-speed-table]', 'km/h at 60 rpm');
   await app.type('climb-gradePercent', '12');
@@ -320,7 +320,7 @@ test('shifting: the crossover in words, and the cross-chain rule is the rider’
   await app.type('lever-harder', '1');
   await app.shows('[data-testid=big-change]', '11 clicks in 11 pushes of the lever (4 pushes back)');
   await app.type('crossed', '4');
-  await app.shows('[aria-label="Shift path"]', 'Shift path: 16 gears');
+  await app.shows('[aria-label="Shift sequence"]', 'Shift sequence: 16 gears');
 });
 
 test('pictures as SVG and PNG, tables as CSV', async () => {
@@ -345,7 +345,7 @@ test('pictures as SVG and PNG, tables as CSV', async () => {
   expect((await save('Estuary tourer comparison', 'PNG')).slice(1, 4)).toBe('PNG');
   await app.press('c');
   const table = await app.download('.csv');
-  expect(table).toContain('figure,A,B,B against A,C,C against A\r\n');
+  expect(table).toContain('figure,A,B,B compared with A,C,C compared with A\r\n');
   expect(table).toContain('12.5 % harder');
 });
 
@@ -400,7 +400,7 @@ test('the comparison and the gear card go to paper', async () => {
   };
   const comparison = await printed();
   expect(comparison).toContain('A: 48/32 x 11-36 · B: 44 x 10-44');
-  expect(comparison).toContain('B drops the front shift');
+  expect(comparison).toContain('B does away with front shifting');
   expect(comparison).toContain('Development, m');
   await app.open('/gears');
   await app.press('v', 'v');

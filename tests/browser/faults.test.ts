@@ -232,7 +232,7 @@ test(
         [0, 0, 0],
         [1, 1, 1],
       ]).toContainEqual(grew);
-      if (/kept as a ride/.test(said)) expect(grew).toEqual([1, 1, 1]);
+      if (/saved as a ride/.test(said)) expect(grew).toEqual([1, 1, 1]);
     }
   },
   300_000 + IMPORT_KILLS * 60_000,

@@ -18,7 +18,7 @@ const ROW = '[data-testid=front] .ant-table-row';
 const number = (text: string) => Number(text.replace(/[^\d]/g, ''));
 /** The numbers of the way from all that is searched to what is left. */
 const funnel = async () =>
-  [...(await app.text('[data-testid=funnel]')).matchAll(/[\d\u202f]+(?= [a-z])/g)].map(([text]) => number(text));
+  [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
 const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
 
 test('from the brief to the bench: the brief is changed, the search follows, what it finds is compared', async () => {
@@ -30,7 +30,7 @@ test('from the brief to the bench: the brief is changed, the search follows, wha
   const easiest = await app.text('fieldset:nth-of-type(2)');
   expect(easiest).toMatch(/an easiest gear of 1\.\d\d m or less/);
   const name = (await app.text(`${ROW}:first-of-type`)).split('\n')[0]!;
-  await app.click(`${ROW} button[aria-label^="To the bench"]`);
+  await app.click(`${ROW} button[aria-label^="Add to compare"]`);
   await app.clickText('a', 'Compare');
   await app.find('[data-setup=d] input');
   await app.holds('setup-d', name);
@@ -59,13 +59,13 @@ test('the whole space is searched, and what is said of it narrows it at once', a
 test('limits filter at once, the picture and the table alike, and let go again', async () => {
   const all = await rows();
   expect(all).toBeGreaterThan(3);
-  const handle = await app.find('[aria-label="Limits on the aims"] .ant-slider-handle');
+  const handle = await app.find('[aria-label="Filter results"] .ant-slider-handle');
   await handle.sendKeys(Key.HOME);
   await app.shows('[data-testid=shown]', new RegExp(`^[1-9]\\d* of ${all} shown`));
   const few = await rows();
   expect(few).toBeLessThan(all);
   // What is written meanwhile is no other question: the limit stays.
-  await app.click(`${ROW} button[aria-label^="To the bench"]`);
+  await app.click(`${ROW} button[aria-label^="Add to compare"]`);
   await app.find('[data-setup=d] input');
   await app.shows('[data-testid=shown]', `${few} of ${all} shown`);
   await app.clickText('button', 'Show all');
@@ -73,8 +73,8 @@ test('limits filter at once, the picture and the table alike, and let go again',
 });
 
 test('each row says why it is there and what it gives up; opened, it tells all, with its working', async () => {
-  await app.shows(`${ROW}:first-of-type`, 'Smallest largest step: ');
-  await app.shows(`${ROW}:first-of-type`, 'Gives up: ');
+  await app.shows(`${ROW}:first-of-type`, 'Smallest maximum step: ');
+  await app.shows(`${ROW}:first-of-type`, 'Downside: ');
   await app.click(`${ROW} td:nth-child(2)`);
   await app.shows('[data-testid=details]', 'Compatibility: ');
   await app.clickText('dd/button', 'links');
@@ -115,7 +115,7 @@ test('1x or 2x is answered with the best of each, and either goes to the bench',
   await app.holds('setup-d', /^\d\d x /);
   // The bench has room for four.
   await app.click('[data-testid=best-of-each] td:nth-child(3) button');
-  await app.shows('.ant-message', 'The bench is full: it has room for 4.');
+  await app.shows('.ant-message', 'You already have 4 setups.');
 });
 
 test('where nothing meets the needs, the best there is comes first, and a requirement is left out in place', async () => {
@@ -123,12 +123,12 @@ test('where nothing meets the needs, the best there is comes first, and a requir
   await app.clickText('label', 'front derailleur');
   await app.type('find-massChangeMaxG', '-900');
   await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
-  await app.shows('[data-testid=misses]', /weight .* g, −900 g asked for/);
+  await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
   await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
   await app.shows('[data-testid=least]', 'None of ');
-  await app.click('[aria-label^="Leave out: weigh"]');
+  await app.click('[aria-label^="Remove requirement: weigh"]');
   await app.holds('find-massChangeMaxG', '');
-  await app.shows('[data-testid=requirement-costs]', 'Cost €0 at most');
+  await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
 });
 
 test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
@@ -147,19 +147,19 @@ test('what cannot be searched is said with its numbers, and nothing hangs', asyn
   await app.type('find-ringMaxT', '36');
   await app.shows('[data-testid=find-problems]', 'the rings 48/32 are kept, but not among those searched (34 to 36T)');
   await app.type('rings-at-hand', 'x');
-  await app.shows('#rings-at-hand-problem', 'teeth are whole numbers from 20 to 70');
+  await app.shows('#rings-at-hand-problem', 'enter tooth counts from 20 to 70');
 });
 
 test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
-  await app.choose('find-aims', 'time out of the band');
+  await app.choose('find-aims', 'time outside cadence range');
   await app.press(Key.ESCAPE);
-  await app.shows('[data-testid=find-problems]', 'no road is chosen');
+  await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
   // Whatever needs are let go leaves more to ride.
-  for (const need of ['an easiest gear', 'reach', 'step 20']) await app.clickText('label', need);
+  for (const need of ['an easiest gear', 'reach', 'steps of 20']) await app.clickText('label', need);
   // So many that it is not over before it is cancelled.
   await app.clickText('label', 'Any teeth');
   await app.choose('find-road', 'mountain');
-  await app.shows('[data-testid=find-progress]', /On the road: \d+ of \d+/);
+  await app.shows('[data-testid=find-progress]', /Simulating the route: \d+ of \d+/);
   await app.find('[data-testid=so-far] li');
   await app.click('[data-testid=cancel-search]');
   await app.find('[data-testid=find-cancelled]');
@@ -185,7 +185,7 @@ test('a search is saved with the bike, taken up again after a reload, and remove
   await app.clickText("div[contains(@class,'ant-select-item-option')]", 'rings from the drawer');
   await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
   await app.holds('rings-at-hand', '30, 32, 46, 48');
-  await app.click('[aria-label="Remove the search rings from the drawer"]');
+  await app.click('[aria-label="Delete the search rings from the drawer"]');
   await app.find('#search-name');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.gone('#search-name');
@@ -193,7 +193,7 @@ test('a search is saved with the bike, taken up again after a reload, and remove
 
 test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
   await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
-  await app.shows('[data-testid=builder-figures]', 'nearest bought: 11-12-13-14-15-17-19-21-24-28-32-36');
+  await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
   await app.shows('[data-testid=builder-figures]', '14.3 %');
   await app.type('builder-forced', '15, 24');
   await app.shows('[data-testid=built]', /\b15-.*\b24-/);
@@ -201,39 +201,39 @@ test('a cassette is built to a goal, compared with one that can be bought, and s
   await app.shows('[data-testid=builder-problem]', '24T must be there and must not');
   await app.type('builder-forced', ' ');
   await app.shows('[data-testid=built]', '36');
-  await app.choose('builder-goal', 'finest steps');
-  await app.shows('[data-testid=builder-figures]', 'largest step at those speeds');
-  await app.choose('builder-goal', 'the gears of a ride');
-  await app.shows('[data-testid=builder-figures]', 'off the gears that were ridden between its ends');
-  await app.choose('builder-goal', 'cog by cog');
+  await app.choose('builder-goal', 'smallest steps');
+  await app.shows('[data-testid=builder-figures]', 'largest step in that speed range');
+  await app.choose('builder-goal', 'match a recorded ride');
+  await app.shows('[data-testid=builder-figures]', 'average difference from the gears actually used');
+  await app.choose('builder-goal', 'choose every cog');
   await app.type('builder-hand', '11, 14, 17, 21, 26, 33');
   await app.shows('[data-testid=built]', '11-14-17-21-26-33');
-  await app.shows('[aria-label="Cassette builder"]', 'Mixing cogs: the ramps');
+  await app.shows('[aria-label="Cassette builder"]', 'Mixing cogs: shift ramps');
   const [before] = await funnel();
   await app.click('[data-testid=keep-cassette]');
   await app.shows('[data-testid=built-list]', '11-14-17-21-26-33');
   await app.shows(
     '[data-testid=funnel]',
-    new RegExp(`^${String(before! + 29 + RING_PAIRS.length).replace(/(\d+)(\d{3})/, '$1.$2')} searched`),
+    new RegExp(`^${String(before! + 29 + RING_PAIRS.length).replace(/(\d+)(\d{3})/, '$1,$2')} searched`),
   );
-  await app.clickText('button', 'Remove');
+  await app.clickText('button', 'Delete');
   await app.gone('[data-testid=built-list]');
 });
 
 test('prices are the rider’s own, and the cost of each setup follows them', async () => {
   await app.choose('find-aims', 'cost');
   await app.press(Key.ESCAPE);
-  await app.clickText('summary', 'What parts cost you');
+  await app.clickText('summary', 'Part prices');
   await app.type('price-cassette', '500');
   // On the way to 500 there are searches at 5 and at 50: only with the last does any of them cost so much.
-  await app.shows('[aria-label="Limits on the aims"]', /cost at most €[5-9]\d\d/);
+  await app.shows('[aria-label="Filter results"]', /cost at most €[5-9]\d\d/);
   const row = await app.driver.findElement(
     By.xpath("//tr[contains(@class,'ant-table-row')][td[starts-with(.,'€') and string-length(.)=4]]"),
   );
   const dear = await row.findElement(By.xpath("td[starts-with(.,'€')]"));
   await app.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, dear);
   await dear.click();
-  await app.shows('[data-testid=details]', 'weight against A');
+  await app.shows('[data-testid=details]', 'weight compared with A');
   // What a setup costs and weighs is said in the words of its job card, here and there.
   const onCard = async (term: string) =>
     app.driver.executeScript<string>(
@@ -241,10 +241,10 @@ test('prices are the rider’s own, and the cost of each setup follows them', as
       term,
     );
   const buy = await onCard('to buy');
-  const weight = await onCard('weight against A');
+  const weight = await onCard('weight compared with A');
   const [, cost] = /: (€\d+)$/.exec(buy)!;
   expect(await dear.getText()).toBe(cost);
-  await row.findElement(By.css('button[aria-label^="To the bench"]')).click();
+  await row.findElement(By.css('button[aria-label^="Add to compare"]')).click();
   await app.find('[data-setup=d]');
   await app.press('j');
   await app.find('[data-testid=card-steps]');

@@ -193,7 +193,7 @@ test('where the system shifts the front, no shift needs both hands, and the word
   await app.open('/gears');
   await app.clickText('label', 'Shifting');
   await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
-  await app.shows('section[aria-label="Shift path"]', 'Shifts that need both hands at once: 0.');
+  await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
 });
 
 test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {

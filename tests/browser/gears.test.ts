@@ -68,7 +68,7 @@ test('a tooth typed is on the ladder in the frame of its key, ahead of the datab
 });
 
 test('pointing at a height reads the gear there, its cadence and the next step', async () => {
-  const ladder = await app.find('svg[aria-label="Ladder of gears"]');
+  const ladder = await app.find('svg[aria-label="Gear ladder"]');
   await app.driver.actions().move({ origin: ladder, x: 30, y: 0 }).perform();
   await app.shows('[data-testid=pointed]', /^\d+\.\d\n?\d\d\/\d\d at \d\d rpm, next \d+\.\d %/);
   await app.driver.actions().move({ origin: ladder, x: 30, y: -190 }).perform();
@@ -188,7 +188,7 @@ test('gain ratio asks for the crank length where it is missing', async () => {
   await app.shows(cell('32/36'), '1.82');
   await app.type('crank', '');
   await app.shows(cell('32/36'), '–');
-  await app.shows('[aria-label="Gear table"]', 'Gain ratio needs the crank length');
+  await app.shows('[aria-label="Gear table"]', 'Enter the crank length above');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows(cell('32/36'), '1.82');
 });
@@ -258,7 +258,7 @@ test('the ladder is walked with the arrow keys', async () => {
   await app.shows('[data-testid=readout]', '32/21');
   await app.press(Key.ARROW_DOWN, Key.ARROW_RIGHT);
   await app.shows('[data-testid=readout]', '48/36 = 4:3');
-  await app.shows('[data-testid=readout]', 'same as 32/24');
+  await app.shows('[data-testid=readout]', 'duplicate of 32/24');
 });
 
 test('the ladder is true to scale on screen', async () => {
@@ -352,7 +352,7 @@ test('any rings by any cogs: what is typed stays while one looks around, and the
 
 test('near duplicates are marked in the table and on the ladder', async () => {
   await app.shows('[data-testid=gear-table]', '≈48/32');
-  await app.find('[data-testid=gear-table] [title^="nearly the same as 48/32"]');
+  await app.find('[data-testid=gear-table] [title^="near duplicate of 48/32"]');
 });
 
 test('the page never complained', async () => {

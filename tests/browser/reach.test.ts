@@ -95,11 +95,11 @@ test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and
 });
 
 test.each([
-  ['/compare', 'Ladder of gears', 'A 32/36'],
+  ['/compare', 'Gear ladder', 'A 32/36'],
   ['/fit', 'Side view, Big-big', 'cage +66,9°'],
   ['/fit', 'Guide pulley offset at each cog', '+0,'],
   ['/rides', 'Profile, speed, cadence and gear', 'km'],
-  ['/find', 'Built and nearest bought', '11'],
+  ['/find', 'Custom cassette and nearest stock cassette', '11'],
 ])('on %s the drawing “%s” is there in numbers, reached by key', async (path, name, text) => {
   await app.open(path);
   const summary = await app.find(`summary[aria-label="The same in numbers: ${name}"]`);

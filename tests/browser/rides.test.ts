@@ -33,13 +33,16 @@ const jobs = '[data-testid=import-jobs]';
 
 test('the gears of the demo ride are told, on the ladder and in a table that adds up', async () => {
   await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
-  await app.shows('[data-testid=sure]', /Told 9\d % surely[\s\S]*A measured rollout would make it surer/);
+  await app.shows(
+    '[data-testid=sure]',
+    /identified with 9\d % confidence[\s\S]*Measuring the rollout would improve this/,
+  );
   const shares = await app.driver.executeScript<number[]>(
-    `return [...document.querySelectorAll('[aria-label="Gear use"] [data-setup=a] [data-share]')].map((g) => +g.dataset.share)`,
+    `return [...document.querySelectorAll('[aria-label="Gear usage"] [data-setup=a] [data-share]')].map((g) => +g.dataset.share)`,
   );
   expect(shares).toHaveLength(24);
   expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 2);
-  await app.shows('[data-testid=replay]', /out of the band[\s\S]*was in, would be out/);
+  await app.shows('[data-testid=replay]', /outside cadence range[\s\S]*in range on the ride, outside on this setup/);
   await app.press('c');
   expect(await app.download('.csv')).toContain('chainring,cog,seconds,metres,share,mean_cadence_rpm,sure\r\n');
 });
@@ -54,16 +57,16 @@ test('many files at once: each kept or refused with its reason, the others go on
     'empty.fit': '',
     'page.gpx': '<html></html>',
   });
-  await app.shows(jobs, /morning\.tcx\s+kept as a ride/);
-  await app.shows(jobs, /evening\.csv\s+kept as a ride/);
-  await app.shows(jobs, /evening-again\.csv\.gz\s+the same ride is here already/);
+  await app.shows(jobs, /morning\.tcx\s+saved as a ride/);
+  await app.shows(jobs, /evening\.csv\s+saved as a ride/);
+  await app.shows(jobs, /evening-again\.csv\.gz\s+already imported/);
   await app.shows(jobs, /cut\.gpx\s+the file ends in the middle/);
   await app.shows(jobs, /empty\.fit\s+the file is empty/);
   await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX nor TCX/);
   expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(4);
   // The oldest was ridden on another cassette and cannot be told with them.
-  await app.clickText('button', 'Tick all');
-  await app.shows('[aria-label="Gear use"] h2', '3 rides on 48/32 x 11-36');
+  await app.clickText('button', 'Select all');
+  await app.shows('[aria-label="Gear usage"] h2', '3 rides on 48/32 x 11-36');
   const { rides } = await app.stored<{ rides: { name: string; gearSeconds?: number[] }[] }>();
   expect(rides.every(({ gearSeconds }) => gearSeconds !== undefined)).toBe(true);
 });
@@ -80,10 +83,10 @@ test('files are dropped, too: three at once, one of them broken', async () => {
       ['three.tcx', writeTcx('Three', START, ridden(400, 23)).slice(0, 5000)],
     ],
   );
-  await app.shows(jobs, /one\.tcx\s+kept as a ride/);
-  await app.shows(jobs, /two\.csv\s+kept as a ride/);
+  await app.shows(jobs, /one\.tcx\s+saved as a ride/);
+  await app.shows(jobs, /two\.csv\s+saved as a ride/);
   await app.shows(jobs, /three\.tcx\s+the file ends in the middle/);
-  await app.shows('[aria-label="Gear use"] h2', 'two on 48/32 x 11-36');
+  await app.shows('[aria-label="Gear usage"] h2', 'two on 48/32 x 11-36');
   await app.shows('[data-testid=use-sentence]', /Most in \d+\/\d+, \d+ % of the time/);
 });
 
@@ -93,9 +96,9 @@ test('a route without times is kept as a route and ridden', async () => {
     (_, i) => `<trkpt lat="${(i * 0.0002).toFixed(6)}" lon="0"><ele>${Math.max(0, i - 60)}</ele></trkpt>`,
   );
   await bring({ 'hill.gpx': `<gpx><trk><name>Windmill hill</name><trkseg>${points.join('')}</trkseg></trk></gpx>` });
-  await app.shows(jobs, /hill\.gpx\s+kept as a route: its points have no time/);
-  await app.shows('[aria-label="Ride-through"]', 'Windmill hill');
-  await app.shows('[data-testid=route]', /4\.4 km, 13\d m up/);
+  await app.shows(jobs, /hill\.gpx\s+saved as a route: its points have no time/);
+  await app.shows('[aria-label="Route simulation"]', 'Windmill hill');
+  await app.shows('[data-testid=route]', /4\.4 km, 13\d m climbing/);
   await app.shows('[data-testid=climbs]', '4.5 %');
 });
 
@@ -110,16 +113,16 @@ test('columns that cannot be guessed are asked for once, and remembered', async 
     ['cadence', 'c ('],
   ] as const)
     await app.choose(`map-${field}`, heading);
-  await app.clickText('button', 'Read it so');
-  await app.shows(jobs, /own\.csv\s+kept as a ride/);
+  await app.clickText('button', 'Import');
+  await app.shows(jobs, /own\.csv\s+saved as a ride/);
   await bring({ 'again.csv': `a,b,c\n${rows(5)}` });
-  await app.shows(jobs, /again\.csv\s+kept as a ride/);
+  await app.shows(jobs, /again\.csv\s+saved as a ride/);
 });
 
 test('a wrong rollout is noticed and taken over; a wrong cassette is named', async () => {
   await bring({ 'off.csv': writeRideCsv(ridden(3000, 6, 2192.8 * 0.97)) });
-  await app.shows('[data-testid=likelier]', /fit a rollout of 21[23]\d mm/);
-  await app.clickText('button', 'take it from this ride');
+  await app.shows('[data-testid=likelier]', /match a rollout of 21[23]\d mm/);
+  await app.clickText('button', 'use the value from this ride');
   await app.shows('[data-testid=rollout-used]', /21[23]\d\.0 mm/);
   await app.gone('[data-testid=likelier]');
   await app.shows('[data-testid=sure]', 'The rollout is measured');
@@ -127,12 +130,12 @@ test('a wrong rollout is noticed and taken over; a wrong cassette is named', asy
 
 test('a ride on another cassette than the one on the bench is noticed', async () => {
   await app.press('2');
-  await app.shows('[aria-label=Import]', 'ridden on 44 x 10-44');
+  await app.shows('[aria-label=Import]', 'assumed to be on 44 x 10-44');
   const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };
   await bring({ 'one.csv': writeRideCsv(ridden(3000, 8, 2192.8, other)) });
   await app.shows('[data-testid=likelier]', /The ratios fit 44 x 10-51/);
-  await app.clickText('button', 'Tell this ride so');
-  await app.shows('[aria-label="Gear use"] h2', '44 x 10-51');
+  await app.clickText('button', 'Use for this ride');
+  await app.shows('[aria-label="Gear usage"] h2', '44 x 10-51');
   await app.gone('[data-testid=likelier]');
 });
 
@@ -154,8 +157,8 @@ test('the sensor is decoded live, and its ride is kept and told', async () => {
   await app.shows('[data-testid=live-gear]', /\d+\/\d+/);
   await app.shows('[data-testid=live-messages]', /^\d{3,}, [1-9]\d*$/);
   await app.clickText('button', 'Stop');
-  await app.clickText('button', 'Keep as a ride');
-  await app.shows('[data-testid=sensor-kept]', 'kept as a ride: Seven Barns loop, rolling, from the sensor');
+  await app.clickText('button', 'Save as a ride');
+  await app.shows('[data-testid=sensor-kept]', 'saved as a ride: Seven Barns loop, rolling, from the sensor');
   await app.shows('[aria-label=Rides]', 'from the sensor');
   // By which the usual gears are known.
   const { rides } = await app.stored<{ rides: { name: string; gearSeconds?: number[] }[] }>();
@@ -170,10 +173,10 @@ test('rides and routes go out as TCX, CSV and GPX; a removed ride comes back by 
   expect(await app.download('.tcx')).toMatch(/<Trackpoint><Time>\d{4}-\d\d-\d\dT08:30:00\.000Z<\/Time>/);
   await app.clickText('button', 'GPX');
   expect(await app.download('.gpx')).toContain('<name>Seven Barns loop, rolling</name>');
-  await app.click('[aria-label="Remove Seven Barns loop"]');
-  await app.gone('[aria-label="Remove Seven Barns loop"]');
+  await app.click('[aria-label="Delete Seven Barns loop"]');
+  await app.gone('[aria-label="Delete Seven Barns loop"]');
   await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.find('[aria-label="Remove Seven Barns loop"]');
+  await app.find('[aria-label="Delete Seven Barns loop"]');
 });
 
 test('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {

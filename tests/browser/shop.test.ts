@@ -412,7 +412,7 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5 % for 12 speeds in \d+ mi/);
   await app.open('/gears');
   await app.click('.ant-select:has([aria-label=Quantity])');
-  await app.clickText("div[contains(@class,'ant-select-item-option')]", 'Gear inches, this wheel');
+  await app.clickText("div[contains(@class,'ant-select-item-option')]", 'Gear inches (this wheel)');
   await app.shows('main', /Easiest gear, 32\/36\s+0\.889\s+24\.4 in/);
   await app.open('/brief');
   await app.shows('[data-testid=easiest-wanted]', /^\d+\.\d in$/);

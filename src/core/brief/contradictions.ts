@@ -25,26 +25,27 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
     'cadenceRange',
     'lowRpm',
     'highRpm',
-    (low, high) => `lowest comfortable cadence ${low} rpm, highest ${high} rpm: the first must be below the second`,
+    (low, high) => `lowest comfortable cadence ${low} rpm, highest ${high} rpm: the lowest must be below the highest`,
   );
   rising(
     'spinOut',
     'highRpm',
     'spinOutRpm',
-    (high, spinOut) => `highest comfortable cadence ${high} rpm, spin-out ${spinOut} rpm: one spins out above comfort`,
+    (high, spinOut) =>
+      `highest comfortable cadence ${high} rpm, spin-out ${spinOut} rpm: the spin-out cadence must be higher`,
   );
   rising(
     'climbCadence',
     'climbingRpm',
     'highRpm',
     (climbing, high) =>
-      `lowest cadence on the climb ${climbing} rpm, highest comfortable ${high} rpm: the first must be below the second`,
+      `lowest cadence on the climb ${climbing} rpm, highest comfortable cadence ${high} rpm: the first must be below the second`,
   );
   if (brief.preferredRpm < brief.lowRpm || brief.preferredRpm > brief.highRpm) {
     found.push({
       fields: ['preferredRpm', 'lowRpm', 'highRpm'],
       code: 'preferredCadence',
-      message: `preferred cadence ${allDigits(brief.preferredRpm)} rpm lies outside the comfortable ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm: move it or the band`,
+      message: `preferred cadence ${allDigits(brief.preferredRpm)} rpm is outside the comfortable range of ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm: change the preferred cadence or the range`,
     });
   }
   rising(
@@ -52,13 +53,13 @@ export function contradictions(brief: FilledBrief): Contradiction[] {
     'cruisingSpeedKmh',
     'topSpeedKmh',
     (cruising, top) =>
-      `usual speed ${cruising} km/h, top pedalled speed ${top} km/h: the usual one must be below the top`,
+      `usual speed ${cruising} km/h, top pedalled speed ${top} km/h: the usual speed must be below the top speed`,
   );
   rising(
     'zones',
     'climbingBelowKmh',
     'fastAboveKmh',
-    (climbing, fast) => `climbing ends at ${climbing} km/h, fast begins at ${fast} km/h: the first must be below`,
+    (climbing, fast) => `climbing ends at ${climbing} km/h, fast begins at ${fast} km/h: climbing must end below that`,
   );
   const shares = TERRAINS.reduce((sum, field) => sum + brief[field], 0);
   if (Math.abs(shares - 100) > 0.05) {

@@ -39,22 +39,22 @@ export function explainFigure(
     case 'topSpeed':
       return speedAt('Top speed', hardest, brief.highRpm, coverage.topKmh);
     case 'spinOut':
-      return speedAt('Spun out at', hardest, brief.spinOutRpm, figures.spinOutKmh);
+      return speedAt('Spin-out speed', hardest, brief.spinOutRpm, figures.spinOutKmh);
     case 'lowestSteady':
-      return speedAt('Lowest steady speed', easiest, brief.lowRpm, coverage.lowestSteadyKmh);
+      return speedAt('Slowest speed', easiest, brief.lowRpm, coverage.lowestSteadyKmh);
     case 'holes':
       return {
-        title: `${coverage.holes.length} holes in ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm`,
-        formula: 'a gear covers the speeds from its low to its high rpm; what no gear covers is a hole',
+        title: `${coverage.holes.length} gaps at ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm`,
+        formula: 'each gear covers the speeds from the lowest to the highest rpm; speeds that no gear covers are a gap',
         worked:
           coverage.holes.length === 0
-            ? ['every gear begins before the one below it ends']
+            ? ['the speed range of each gear overlaps the next']
             : coverage.holes.map(
                 ({ below, above, fromKmh, toKmh }) =>
                   `${gearName(below)} ends at ${speedText(unit, fromKmh)}, ${gearName(above)} begins at ${speedText(unit, toKmh)}`,
               ),
         source: COMPARED,
-        note: 'Cross-chained gears count: they can be ridden when it matters.',
+        note: 'Cross-chained gears count: they can be ridden when needed.',
       };
     case 'distinct': {
       const riding = {
@@ -67,10 +67,12 @@ export function explainFigure(
     }
     case 'pathGears':
       return {
-        title: `${report.path.gears.length} gears along the shift path`,
-        formula: 'the easiest row from its largest cog, one change up, then down to the smallest; no crossed chain',
+        title: `${report.path.gears.length} gears along the shift sequence`,
+        formula:
+          'the small ring from its largest cog, one change to the big ring, then to the smallest cog; without cross-chained gears',
         worked: [report.path.gears.map(gearName).join(', ')],
-        source: 'Of all such ways the one whose largest step is least; ties: more gears, then fewer rear clicks.',
+        source:
+          'Of all possible sequences, the one with the smallest largest step; ties go to more gears, then to fewer rear shifts.',
       };
     case 'frontShifts':
     case 'hubShifts':
@@ -80,7 +82,7 @@ export function explainFigure(
         formula: 'changes of ring and of hub speed along the shift sequence; double where the rear moves too',
         worked:
           report.path.crossovers.length === 0
-            ? ['one row: nothing but the cassette is shifted']
+            ? ['1x: no front shifts']
             : report.path.crossovers.map(
                 ({ step, rearClicks }) => `${gearName(step.from)} → ${gearName(step.to)}: ${rearClicks} rear clicks`,
               ),
@@ -89,13 +91,14 @@ export function explainFigure(
     case 'rearClicks':
     case 'leverPushes':
       return {
-        title: `${figures.bigChange.leverPushes} lever pushes from end to end`,
+        title: `${figures.bigChange.leverPushes} lever pushes, end to end`,
         formula: 'pushes = cogs from the easiest to the hardest gear ÷ cogs per push, rounded up',
         worked: [
           `harder: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.harder} = ${figures.bigChange.pushesHarder} pushes`,
           `easier: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.easier} = ${figures.bigChange.pushesEasier} pushes`,
         ],
-        source: 'A big change such as over a crest. Cogs per push depend on the shifter: set them with the setup.',
+        source:
+          'A big change, such as over a crest. Cogs per lever push depend on the shifter: set them in the details of the setup.',
       };
     case 'capacity':
       return explainCheck(capacity, report.setup);
@@ -124,9 +127,10 @@ export function explainFigure(
         worked: [
           report.setup.chainrings.length > 1
             ? `½ × ${short(1.2, 1)} × ${short(brief.frontDragCm2, 1)} cm² × (${short(brief.cruisingSpeedKmh, 1)} km/h)³ = ${fixed(figures.frontDragW, 2)} W`
-            : 'one ring: nothing to leave out',
+            : '1x: no front derailleur or second ring',
         ],
-        source: 'The drag area is an estimate that you can set below the table; half or twice of it is as likely.',
+        source:
+          'The drag area is a rough estimate you can change below the table; the true value could be half or double.',
       };
     case 'mass':
     case 'cost':
@@ -142,7 +146,7 @@ export function explainFigure(
           : explainMeanStep(steps.length, total, 'speedStep', stepText(mean, 'speedStep'));
       return {
         ...explanation,
-        note: `Of the ${steps.length} steps of the shift path that are taken ${ZONE_TEXT[zone]}: by the speed half way through the step, at ${short(brief.preferredRpm, 1)} rpm.`,
+        note: `Of the ${steps.length} steps of the shift sequence in the zone “${ZONE_TEXT[zone]}”, by the speed at the middle of the step, at ${short(brief.preferredRpm, 1)} rpm.`,
       };
     }
   }
@@ -165,6 +169,6 @@ function explainLoss({ loss: whole, chainLoss: loss, cruising }: SetupFigures, b
         : []),
     ],
     source:
-      'First principles: links bending on to and off ring and cog, in the gear for your usual speed. Measurements disagree on the share of the sideways angle (Spicer et al., J. Mech. Design 2001, found little): it is in the spread.',
+      'From first principles: friction as links flex on and off ring and cog, in the gear for your usual speed. Measurements disagree on the effect of the chain angle (Spicer et al., J. Mech. Design 2001, found little): it is included in the spread.',
   };
 }

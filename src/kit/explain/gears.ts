@@ -16,7 +16,8 @@ import { allDigits, fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type 
 import { type Units } from '../measures';
 import { DEFINITION, ISO_SIZES, type Explanation } from './explanation';
 
-const LOADED_TYRE = 'A loaded tyre rolls 1–3 % less than its sizes say; a measured rollout wins over them.';
+const LOADED_TYRE =
+  'A loaded tyre rolls 1–3 % less than its nominal size suggests, so a measured rollout is used whenever there is one.';
 
 /** What the working of a gear needs besides the gear. */
 export interface GearContext {
@@ -45,14 +46,14 @@ export function explainRollout({ wheel, riding }: GearContext): Explanation {
   if (isMeasured(wheel)) {
     return {
       title: `Rollout ${result}, measured`,
-      formula: 'rollout = path along the ground ÷ wheel turns',
-      worked: [`as typed: ${short(wheel.rolloutMm, 3)} mm`],
-      source: 'Your own measurement; it wins over the tyre’s sizes.',
+      formula: 'rollout = distance rolled ÷ wheel revolutions',
+      worked: [`as entered: ${short(wheel.rolloutMm, 3)} mm`],
+      source: 'Your own measurement; used instead of the nominal tyre size.',
     };
   }
   return {
-    title: `Rollout ${result}, computed`,
-    formula: 'rollout = π × (rim seat diameter + 2 × tyre width)',
+    title: `Rollout ${result}, calculated`,
+    formula: 'rollout = π × (bead seat diameter + 2 × tyre width)',
     worked: [`π × (${short(wheel.rimDiameterMm, 1)} + 2 × ${short(wheel.tyreWidthMm, 1)}) mm = ${result}`],
     source: ISO_SIZES,
     note: LOADED_TYRE,
@@ -64,7 +65,7 @@ export function explainRatio(gear: SizedGear): Explanation {
   const reduced = ring === gear.chainring || gear.hubStage !== 1 ? '' : ` = ${ring} ÷ ${cog}`;
   return {
     title: `Ratio of ${gearName(gear)}: ${fixed(gear.ratio, 3)}`,
-    formula: 'ratio = ring ÷ cog: wheel turns for one crank turn',
+    formula: 'ratio = chainring ÷ cog: wheel turns per crank turn',
     worked: [
       `${teethOf(gear)}${reduced} = ${fixed(gear.ratio, 3)}`,
       ...(gear.twin
@@ -96,15 +97,15 @@ export function explainGearInches(
     source: DEFINITION,
     note:
       school === 'ownWheel'
-        ? 'The other school reckons with a nominal 27 in wheel, as old tables do; the two cannot be compared.'
-        : 'Old tables reckon so; by this bike’s own wheel the figure is another.',
+        ? 'Older tables assume a 27 in wheel; do not mix the two.'
+        : 'As in older tables. With this bike’s actual wheel the figure differs.',
   };
 }
 
 export function explainDevelopment(gear: SizedGear, { riding }: GearContext): Explanation {
   return {
     title: `Development of ${gearName(gear)}: ${fixed(gear.developmentM, 3)} m`,
-    formula: 'development = ratio × rollout: metres for one crank turn',
+    formula: 'development = ratio × rollout: metres per crank turn',
     worked: [`${teethOf(gear)} × ${fixed(riding.rolloutMm / 1000, 4)} m = ${fixed(gear.developmentM, 3)} m`],
     source: DEFINITION,
   };
@@ -112,12 +113,12 @@ export function explainDevelopment(gear: SizedGear, { riding }: GearContext): Ex
 
 export function explainGainRatio(gear: SizedGear, { riding }: GearContext): Explanation {
   const formula = 'gain ratio = ratio × wheel radius ÷ crank length';
-  const source = 'Definition: path of the bike over path of the pedal, so that crank length counts too.';
+  const source = 'By definition: distance the bike travels ÷ distance the pedal travels, so crank length counts.';
   if (gear.gainRatio === undefined || riding.crankLengthMm === undefined) {
     return {
-      title: `Gain ratio of ${gearName(gear)}: not known`,
+      title: `Gain ratio of ${gearName(gear)}: no data`,
       formula,
-      worked: ['the crank length is missing: type it above'],
+      worked: ['the crank length is missing: enter it above'],
       source,
     };
   }
@@ -151,7 +152,7 @@ export function explainRange({ range }: GearReport): Explanation {
     formula: 'range = hardest ratio ÷ easiest ratio',
     worked: [`(${teethOf(hardest)}) ÷ (${teethOf(easiest)}) = ${fixed(quotient, 3)} = ${percentText(quotient)}`],
     source: DEFINITION,
-    note: 'The wheel plays no part: it makes every gear larger or smaller alike.',
+    note: 'Wheel size does not matter: it scales every gear equally.',
   };
 }
 
@@ -159,10 +160,11 @@ export function explainDistinct({ gears, distinct, path }: GearReport, { riding 
   const t = short(riding.closenessPercent, 2);
   return {
     title: `${distinct.length} distinct gears of ${gears.length} at ${t} %`,
-    formula: 'keep the easiest; then each next that is at least (1 + closeness) × the last kept',
+    formula:
+      'start with the easiest gear; count each next gear that is at least (1 + minimum difference) × the last one counted',
     worked: [distinct.map(gearName).join(', ')],
-    source: 'The largest set of gears no two of which are closer than the closeness that you set.',
-    note: `The count hangs on the closeness: see the curve. Another school counts the gears that one meets when shifting from easiest to hardest: ${path.gears.length}.`,
+    source: 'The largest set of gears in which any two differ by at least the minimum difference.',
+    note: `The count depends on the minimum difference (see the curve). Counting only the gears in the shift sequence gives ${path.gears.length}.`,
   };
 }
 
@@ -171,7 +173,7 @@ export function explainOverlap({ overlap, setup, range }: GearReport): Explanati
   const formula = 'overlap = ln(small ring’s hardest ÷ big ring’s easiest) ÷ ln(range)';
   const source =
     'Shared part of both rings’ ratios, as a share of the whole range on a log scale, where equal steps are equally long.';
-  if (!overlap) return { title: 'Ring overlap: one ring', formula, worked: ['one ring overlaps with nothing'], source };
+  if (!overlap) return { title: 'Ring overlap: 1x', formula, worked: ['a single ring has no overlap'], source };
   const least = setup.cogs[0]!;
   const most = setup.cogs.at(-1)!;
   return {
@@ -182,7 +184,7 @@ export function explainOverlap({ overlap, setup, range }: GearReport): Explanati
       `big ring’s easiest: ${big} ÷ ${most} = ${fixed(overlap.fromRatio, 3)}`,
       overlap.share > 0
         ? `ln(${fixed(overlap.toRatio, 3)} ÷ ${fixed(overlap.fromRatio, 3)}) ÷ ln(${fixed(range.quotient, 3)}) = ${percentText(overlap.share)}`
-        : 'the small ring ends below the big ring’s easiest: they do not meet',
+        : 'the small ring’s hardest gear is below the big ring’s easiest: no overlap',
     ],
     source,
   };
@@ -207,9 +209,9 @@ const READING_FORMULA: Readonly<Record<StepReading, string>> = {
 
 const READING_NOTE: Readonly<Record<StepReading, string>> = {
   speedStep:
-    'How much speed rises at equal cadence; and how much cadence jumps when shifting to the easier gear at equal speed.',
-  cadenceDrop: 'How much cadence falls when shifting to the harder gear at equal speed.',
-  logStep: 'The only reading that adds up over several shifts.',
+    'How much faster you go at the same cadence; also how much your cadence rises when you shift to the easier gear at the same speed.',
+  cadenceDrop: 'How much your cadence falls when you shift to the harder gear at the same speed.',
+  logStep: 'The only form that adds up over several shifts.',
 };
 
 export function explainStep({ from, to, ...step }: Step, reading: StepReading): Explanation {
@@ -244,9 +246,9 @@ export function explainMeanStep(
   }[reading];
   return {
     title: `Mean ${READING_TEXT[reading]} ${result}`,
-    formula: 'the even step that, taken as often, spans the same range',
+    formula: 'geometric mean: the equal step that would cover the same range in the same number of shifts',
     worked: [`${fixed(totalLogStep, 4)} in log steps ÷ ${count} = ${fixed(mean, 4)}`, ...last],
-    source: 'Geometric mean; only log steps can be averaged plainly.',
+    source: 'Geometric mean (log steps can be averaged directly; percentages cannot).',
   };
 }
 

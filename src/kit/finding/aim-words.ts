@@ -7,35 +7,35 @@ export const AIM_NAME: Readonly<Record<FindAim, string>> = {
   stepsOver: 'steps over your limits',
   largestStep: 'largest step',
   meanStep: 'mean step',
-  holes: 'holes',
+  holes: 'gaps',
   usualGears: 'change to your usual gears',
   frontShifts: 'front shifts',
   doubleShifts: 'double shifts',
   newParts: 'parts to buy',
   cost: 'cost',
   mass: 'weight',
-  outOfBand: 'time out of the band',
+  outOfBand: 'time outside cadence range',
   easiest: 'easiest gear',
   topSpeed: 'top speed',
-  capacity: 'capacity asked for',
+  capacity: 'capacity needed',
 };
 
 /** What each aim makes small, or large, in a sentence of its own. */
 export const AIM_MEANING: Readonly<Record<FindAim, string>> = {
-  stepsOver: 'by how much a step is larger than you accept, climbing, in between or fast',
-  largestStep: 'the largest speed step on the way through the gears',
-  meanStep: 'the even step that, taken as often, spans the same range',
-  holes: 'the share of speeds at which no gear keeps you in your cadence band',
-  usualGears: 'by how much the one of your usual gears that changes most gets easier or harder',
-  frontShifts: 'ring changes on the way from the easiest gear to the hardest',
-  doubleShifts: 'changes at which both hands shift at once',
+  stepsOver: 'how much a step exceeds the largest step you accept, climbing, cruising or fast',
+  largestStep: 'the largest speed step in the shift sequence',
+  meanStep: 'the geometric mean: the equal step that would cover the same range in the same number of shifts',
+  holes: 'the share of speeds that no gear covers in your cadence range',
+  usualGears: 'how much easier or harder the gear becomes that changes most of those you usually ride',
+  frontShifts: 'ring changes from the easiest gear to the hardest',
+  doubleShifts: 'shifts at the front and the rear at once',
   newParts: 'parts that must be bought',
-  cost: 'what those parts cost: their own prices where they are known, else yours',
-  mass: 'against the setup fitted now: as weighed, else estimated by teeth',
-  outOfBand: 'pedalled below or above your band, or walked, on the chosen road',
-  easiest: 'metres a crank turn, less is easier',
+  cost: 'the cost of the parts to buy: their own prices if known, otherwise yours',
+  mass: 'compared with the setup on the bike: as weighed, otherwise estimated from teeth',
+  outOfBand: 'time pedalling below or above your cadence range, or walking, on the chosen route or ride',
+  easiest: 'metres per crank turn; lower is easier',
   topSpeed: 'hardest gear at your highest comfortable cadence',
-  capacity: 'teeth of chain that the rear derailleur must take up',
+  capacity: 'chain that the rear derailleur must take up, in teeth',
 };
 
 const minutes = (seconds: number) => `${fixed(seconds / 60, 1)} min`;
@@ -83,7 +83,7 @@ export function aimPhrase(aim: FindAim, value: number, units: Units): string {
     case 'usualGears':
       return value === 0 ? 'your usual gears as they are' : `usual gears changed by up to ${percentText(value)}`;
     case 'holes':
-      return value === 0 ? 'no holes' : `holes ${percentText(value)}`;
+      return value === 0 ? 'no gaps' : `gaps ${percentText(value)}`;
     default:
       return `${AIM_NAME[aim]} ${aimText(aim, value, units)}`;
   }
@@ -92,27 +92,27 @@ export function aimPhrase(aim: FindAim, value: number, units: Units): string {
 /** How the best of an aim is called. */
 const BEST: Readonly<Record<FindAim, string>> = {
   stepsOver: 'Steps closest to what you accept',
-  largestStep: 'Smallest largest step',
-  meanStep: 'Finest steps on the whole',
-  holes: 'Fewest holes',
+  largestStep: 'Smallest maximum step',
+  meanStep: 'Smallest average step',
+  holes: 'Fewest gaps',
   usualGears: 'Closest to your usual gears',
   frontShifts: 'Fewest front shifts',
   doubleShifts: 'Fewest double shifts',
   newParts: 'Fewest parts to buy',
   cost: 'Cheapest',
   mass: 'Lightest',
-  outOfBand: 'Least time out of the band',
+  outOfBand: 'Least time outside cadence range',
   easiest: 'Easiest gear of all',
   topSpeed: 'Fastest',
-  capacity: 'Least capacity asked for',
+  capacity: 'Least capacity needed',
 };
 
 /** One line for why a setup is among those that none beats. */
 export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], units: Units): string {
-  if (!reason.givesUp) return 'Best in every one of these aims';
+  if (!reason.givesUp) return 'Best on every criterion';
   const { bestIn, among, sharedBy } = reason;
   const value = (aim: FindAim) => found.values[aims.indexOf(aim)]!;
-  if (bestIn === undefined) return 'A balance: none is as good in all of these';
+  if (bestIn === undefined) return 'Best all-round compromise';
   const figure = aimText(bestIn, value(bestIn), units);
   const shared = sharedBy > 1 ? `, with ${sharedBy - 1} ${sharedBy === 2 ? 'other' : 'others'}` : '';
   if (among === undefined) return `${BEST[bestIn]}: ${figure}${shared}`;
@@ -128,7 +128,7 @@ function boundPhrase(aim: FindAim, value: number, units: Units): string {
 
 /** One line for what it gives up. */
 export function givesUpText({ givesUp }: Reason, units: Units): string {
-  if (!givesUp) return 'Gives up nothing for it';
+  if (!givesUp) return 'No downside';
   const { aim, value, best, bestValue } = givesUp;
-  return `Gives up: ${aimPhrase(aim, value, units)}, where ${setupName(best)} has ${aimText(aim, bestValue, units)}`;
+  return `Downside: ${aimPhrase(aim, value, units)}, compared with ${aimText(aim, bestValue, units)} for ${setupName(best)}`;
 }

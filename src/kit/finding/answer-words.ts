@@ -43,7 +43,7 @@ export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, units: 
       return `reach ${speedText(units.speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
     default: {
       const zone = ask.slice('step.'.length) as Zone;
-      return `step ${percentText(stepTolerance(brief, zone))} at most, ${ZONE_TEXT[zone]}`;
+      return `have steps of ${percentText(stepTolerance(brief, zone))} or less, ${ZONE_TEXT[zone]}`;
     }
   }
 }
@@ -84,7 +84,7 @@ export function missText(
     keep: () => `cannot keep the ${listed([...new Set(build.breaches)].map((part) => PART_NAME[part]))}`,
     cost: () => `costs ${moneyText(units, build.cost)}, ${moneyText(units, settings.costMax ?? 0)} allowed`,
     mass: () =>
-      `weight ${massChangeText(units, build.massChangeG)}, ${massChangeText(units, settings.massChangeMaxG ?? 0)} asked for`,
+      `weight ${massChangeText(units, build.massChangeG)}, ${massChangeText(units, settings.massChangeMaxG ?? 0)} allowed`,
     fit: () =>
       build.capacityOverT > 0
         ? `not compatible: ${build.capacityRequiredT}T of capacity needed, ${build.capacityOverT}T over the published limit`
@@ -110,15 +110,15 @@ export function apart(own: number, needed: number, digits: number): readonly [ow
 export function bestThereIs(miss: Miss, told: (miss: Miss) => string): string {
   const name = setupName(miss.facts);
   return miss.justAbout
-    ? `${name} just about meets your needs: ${told(miss)}, a difference smaller than tyre and power are known to`
+    ? `${name} just about meets your needs: ${told(miss)}, a difference smaller than the uncertainty of tyre and power`
     : `No setup meets all your needs. ${name} comes closest: ${told(miss)}`;
 }
 
 /** What a search is doing with the setups that it counts. */
 export const PHASE_TEXT: Readonly<Record<FindProgress['phase'], string>> = {
-  sieving: 'By the needs:',
-  weighing: 'Against each other:',
-  riding: 'On the road:',
+  sieving: 'Checking requirements:',
+  weighing: 'Ranking:',
+  riding: 'Simulating the route:',
 };
 
 const NEED_NAME: Readonly<Record<FindNeed, string>> = {
@@ -130,12 +130,12 @@ const NEED_NAME: Readonly<Record<FindNeed, string>> = {
   mass: 'light enough',
   fit: 'compatible',
   largestStep: 'with small enough steps',
-  'step.climbing': 'with fine enough steps climbing',
-  'step.between': 'with fine enough steps in between',
-  'step.fast': 'with fine enough steps when fast',
+  'step.climbing': 'with small enough steps climbing',
+  'step.between': 'with small enough steps cruising',
+  'step.fast': 'with small enough steps fast',
 };
 
-const count = (value: number) => value.toLocaleString('en').replace(/,/g, '\u202f');
+const count = (value: number) => value.toLocaleString();
 
 /** How many are left after each need: "18 377 searched → 9 120 easy enough → …". Needs at which none fell are left out. */
 export function funnelText({ searched, fellAt }: FindResult): string {
@@ -153,7 +153,7 @@ export function funnelText({ searched, fellAt }: FindResult): string {
 export function headline({ searched, met }: FindResult, rows: number): string {
   const setups = `${count(met)} of ${count(searched)} setups ${met === 1 ? 'meets' : 'meet'} your needs`;
   if (met === 1) return setups;
-  return rows === 1 ? `${setups}; one beats all the others` : `${setups}; these ${count(rows)} are the best of them`;
+  return rows === 1 ? `${setups}; one is better than all others` : `${setups}; these ${count(rows)} are the best`;
 }
 
 /** How many of those that meet the needs are known to be compatible; empty where all are. */
@@ -188,10 +188,12 @@ export function requirementCosts(
   const texts: readonly (readonly [FindNeed, string | undefined])[] = [
     ...asksOf(asks, brief).map((ask) => [ask, askText(ask, brief, needs, units)] as const),
     ['keep', keep.length > 0 ? `keep the ${listed(keep.map((part) => PART_NAME[part]))}` : undefined],
-    ['cost', costMax === undefined ? undefined : `cost ${moneyText(units, costMax)} at most`],
+    ['cost', costMax === undefined ? undefined : `cost ${moneyText(units, costMax)} or less`],
     [
       'mass',
-      massChangeMaxG === undefined ? undefined : `weigh ${massChangeText(units, massChangeMaxG)} at most, against A`,
+      massChangeMaxG === undefined
+        ? undefined
+        : `weigh at most ${massChangeText(units, massChangeMaxG)} compared with A`,
     ],
     ['fit', fellAt.fit > 0 ? 'be compatible' : undefined],
   ];
@@ -202,7 +204,7 @@ export function requirementCosts(
 
 /** Says how many more setups there would be without a requirement. */
 export const costText = ({ setups }: RequirementCost): string =>
-  setups === 0 ? 'alone rules out none' : `rules out ${count(setups)} that meet everything else`;
+  setups === 0 ? 'rules out none by itself' : `rules out ${count(setups)} setups that meet everything else`;
 
 /** What the setup fitted now would need changed least, in sentences. */
 export function leastSentences(
@@ -214,18 +216,18 @@ export function leastSentences(
     what,
     found: tries.least,
     text: tries.least
-      ? `${setupName(tries.least)}; buys ${partsText(tries.least.build.buy)}.`
+      ? `${setupName(tries.least)}; parts to buy: ${partsText(tries.least.build.buy)}.`
       : tries.closest
-        ? `None of ${tries.tried} does. Closest: ${setupName(tries.closest.facts)}: ${told(tries.closest)}.`
-        : `There is no other ${one} to try.`,
+        ? `None of ${tries.tried} is enough. Closest: ${setupName(tries.closest.facts)}: ${told(tries.closest)}.`
+        : `There is no other ${one} in the search.`,
   });
   if (!presentMiss) {
-    return [{ what: 'Nothing', found: undefined, text: `${setupName(present)} meets your needs as it is.` }];
+    return [{ what: 'No change', found: undefined, text: `${setupName(present)} meets your needs as it is.` }];
   }
   return [
     { what: 'As it is', found: undefined, text: `${setupName(present)}: ${told(presentMiss)}.` },
-    change('Another ring only', ring, 'ring'),
-    change('Another cassette only', cassette, 'cassette'),
+    change('Chainring only', ring, 'ring'),
+    change('Cassette only', cassette, 'cassette'),
   ];
 }
 
@@ -260,7 +262,10 @@ export function layoutSentences(
     ...used.rareCogs.map((teeth) => `${teeth}T cog`),
   ];
   if (!rare || rare.length === 0) return answer;
-  return { ...answer, tips: [...answer.tips, `You rarely use your ${listed(rare)}: a setup without gives up little.`] };
+  return {
+    ...answer,
+    tips: [...answer.tips, `You rarely use your ${listed(rare)}: a setup without them loses little.`],
+  };
 }
 
 function layoutAnswer(
@@ -291,10 +296,13 @@ function layoutAnswer(
           : `1x: ${why}, though no 1x meets all your needs.`;
         return {
           verdict,
-          tips: [...(one && !best ? missed(one) : []), 'A frame that takes one would let 2x be searched too.'],
+          tips: [
+            ...(one && !best ? missed(one) : []),
+            'On a frame that takes a front derailleur, 2x would be searched too.',
+          ],
         };
       }
-      return { verdict: `Only ${one} was searched. Search both for an answer.`, tips: [] };
+      return { verdict: `Only ${one} was searched. Include both for an answer.`, tips: [] };
     }
     case 'neither':
       return { verdict: 'Neither meets all your needs.', tips: [...missed('1x'), ...missed('2x')] };
@@ -314,7 +322,7 @@ function layoutAnswer(
       };
       const first = speaks[0];
       if (!first || !layout) {
-        const verdict = `Both meet your needs, equal in every criterion: 1x with ${best('1x')}, 2x with ${best('2x')}.`;
+        const verdict = `Both meet your needs, equal on every criterion: 1x with ${best('1x')}, 2x with ${best('2x')}.`;
         return { verdict, tips: [] };
       }
       const other = otherLayout(layout);

@@ -1,14 +1,14 @@
 /** What the search of a bike says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   useSearch: {
-    timeOutOfTheBand: 'time out of the band is an aim, but no road is chosen: choose a route or a ride',
-    theRouteHasGoneMeanwhile: 'the route has gone meanwhile: choose another road',
-    theRideHasGoneMeanwhile: 'the ride has gone meanwhile: choose another road',
+    timeOutOfTheBand: 'to rank by time outside your cadence range, choose a route or a ride',
+    theRouteHasGoneMeanwhile: 'that route has been deleted: choose another route or a ride',
+    theRideHasGoneMeanwhile: 'that ride has been deleted: choose another ride or a route',
   },
   oneOrTwo: {
     oneOrTwoForMe: '1x or 2x for me?',
     working: 'Working it out …',
-    couldNot: (problem: string) => `Not worked out: ${problem}.`,
+    couldNot: (problem: string) => `No answer: ${problem}.`,
     seeAll: 'See all setups in Find',
   },
 };

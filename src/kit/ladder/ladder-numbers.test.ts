@@ -27,7 +27,7 @@ test('every rung and every hole of the ladder, with the step to the next on the 
   expect(rows.filter(([name, , , step]) => step === '' && !name!.includes('hole')).map(([name]) => name)).toEqual(
     expect.arrayContaining([expect.stringContaining('32/11'), expect.stringContaining('48/11')]),
   );
-  expect(rows.at(-1)![0]).toBe('B hole');
+  expect(rows.at(-1)![0]).toBe('B gap');
 });
 
 test('speeds in the unit that is read', () => {

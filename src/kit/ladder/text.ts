@@ -12,8 +12,8 @@ export const WORDS = {
     },
   },
   ladder: {
-    ladderOfGears: 'Ladder of gears',
-    lastReadable: 'the last setup that could be read',
+    ladderOfGears: 'Gear ladder',
+    lastReadable: 'last valid setup',
     bothRingsShare: (share: string) => `both rings: ${share}`,
     crossChained: ', cross-chained',
     needed: (size: string) => `need ${size}`,
@@ -30,7 +30,7 @@ export const WORDS = {
       `ring ${chainring}, cog ${cog}${value}${share === undefined ? '' : `, ${percentText(share)} of the time`}`,
   },
   ladderNumbers: {
-    letterHole: (letter: string) => `${letter} hole`,
+    letterHole: (letter: string) => `${letter} gap`,
     developmentM: 'development, m',
     speedSpeedUnit: (speedUnit: string) => `speed, ${speedUnit}`,
     stepToTheNextOn: 'step to the next on its ring',

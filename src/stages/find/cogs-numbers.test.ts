@@ -6,5 +6,5 @@ test('cog by cog with the step to each; the shorter cassette ends earlier', () =
     ['2', '13', '18.2 %', '14', '27.3 %'],
     ['3', '15', '15.4 %', '', ''],
   ]);
-  expect(cogsNumbers([11, 13], undefined).columns).toEqual(['cog', 'built', 'step to it']);
+  expect(cogsNumbers([11, 13], undefined).columns).toEqual(['cog', 'custom', 'step to this cog']);
 });

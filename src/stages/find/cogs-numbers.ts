@@ -12,7 +12,7 @@ export function cogsNumbers(own: readonly number[], other: readonly number[] | u
   });
   const count = Math.max(...cassettes.map(({ length }) => length));
   return {
-    columns: ['cog', 'built', WORDS.cogsNumbers.stepToIt, ...(other ? ['bought', WORDS.cogsNumbers.stepToThat] : [])],
+    columns: ['cog', 'custom', WORDS.cogsNumbers.stepToIt, ...(other ? ['stock', WORDS.cogsNumbers.stepToThat] : [])],
     rows: Array.from({ length: count }, (_, i) => [String(i + 1), ...cells.flatMap((rows) => rows[i] ?? ['', ''])]),
   };
 }

@@ -50,7 +50,7 @@ describe('quantities', () => {
     expect(view.text(gears[0]!)).toBe('–');
     expect(view.perMetre(gears[0]!)).toBeUndefined();
     expect(view.explain(gears[0]!, { riding: RIDING, wheel: { rolloutMm: 2192.8 }, speedUnit: 'kmh' }).title).toContain(
-      'not known',
+      'no data',
     );
   });
 });

@@ -48,11 +48,11 @@ test('a change is told by what comes off and goes on, and the smallest and large
 
 test('one drive for all: named where it serves, else the role and the limit in the way', () => {
   const [yes, needed] = driveText(driveForRoles([TWO, TWO], [LONG]), states);
-  expect(yes).toMatch(/^Yes: the one of A takes every role, with one chain of \d+( to \d+)? links\.$/);
-  expect(needed).toBe('It takes 39T of capacity and a largest cog of 34T.');
+  expect(yes).toMatch(/^Yes: the derailleur of A suits every role, with one chain of \d+( to \d+)? links\.$/);
+  expect(needed).toBe('Needed: 39T capacity and a largest cog of 34T.');
   const no = driveText(driveForRoles([TWO, ONE, TWO], [LONG]), states).join(' ');
-  expect(no).toContain('No: the one of A comes closest, and for Fast road: Largest cog 46T');
-  expect(no).toContain('Without Fast road one would do for the rest.');
+  expect(no).toContain('No: the derailleur of A comes closest; for Fast road: Largest cog 46T');
+  expect(no).toContain('Without Fast road, one derailleur and chain would do for the other roles.');
   const perhaps = driveText(driveForRoles([TWO, TWO], [{ name: 'of A', rearDerailleur: {} }]), states).join(' ');
   expect(perhaps).toContain('its capacity, its largest cog and its cage length are not known');
 });

@@ -50,15 +50,18 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
   const { needs, derailleurs, found, inTheWay, cogCounts } = drive;
   const best = derailleurs[0]!;
   const nameOf = (place: number) => roles[place]!.role.name;
-  const needed = `It takes ${needs.capacityT}T of capacity and a largest cog of ${needs.largestCogT}T.`;
-  const without = inTheWay === undefined ? [] : [`Without ${nameOf(inTheWay)} one would do for the rest.`];
+  const needed = `Needed: ${needs.capacityT}T capacity and a largest cog of ${needs.largestCogT}T.`;
+  const without =
+    inTheWay === undefined
+      ? []
+      : [`Without ${nameOf(inTheWay)}, one derailleur and chain would do for the other roles.`];
   const speeds = cogCounts.length > 0 ? [speedsText(cogCounts)] : [];
   switch (found) {
     case 'yes':
-      return [`Yes: the one ${best.name} takes every role, with one chain of ${linksText(best)}.`, needed];
+      return [`Yes: the derailleur ${best.name} suits every role, with one chain of ${linksText(best)}.`, needed];
     case 'notKnown':
       return [
-        `Perhaps: nothing known speaks against the one ${best.name}, but ${unknownText(best)} not known.`,
+        `Perhaps: nothing known rules out the derailleur ${best.name}, but ${unknownText(best)} not known.`,
         needed,
         ...(best.chain === 'suits' ? [`One chain of ${linksText(best)} would do.`] : []),
       ];
@@ -66,12 +69,12 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
       return [
         ...(best.passed.length > 0
           ? [
-              `No: the one ${best.name} comes closest, and ${best.passed.map(({ role, check }) => `for ${nameOf(role)}: ${check.message}`).join(' ')}`,
+              `No: the derailleur ${best.name} comes closest; ${best.passed.map(({ role, check }) => `for ${nameOf(role)}: ${check.message}`).join(' ')}`,
             ]
           : []),
         ...(best.chain === 'tooFar'
           ? [
-              `No one chain: ${best.window.minLinks} links are needed for big-big in one role, and more than ${best.window.maxLinks} hang slack in another.`,
+              `No single chain works: one role needs ${best.window.minLinks} links for big-big, and more than ${best.window.maxLinks} are slack in another.`,
             ]
           : []),
         ...speeds,
@@ -82,7 +85,7 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
 }
 
 const speedsText = (counts: readonly number[]) =>
-  `No one chain and shifter: the roles have ${listed(counts.map(String))} cogs.`;
+  `No single chain and shifter works: the roles have ${listed(counts.map(String))} cogs.`;
 
 function linksText({ window: { minLinks, maxLinks } }: DerailleurForRoles): string {
   if (maxLinks === undefined || maxLinks === minLinks)

@@ -26,31 +26,31 @@ export function rowTitle(id: RowId, brief: FilledBrief, units: Units): string {
     case 'topSpeed':
       return `Top speed at ${short(brief.highRpm, 1)} rpm`;
     case 'spinOut':
-      return `Spun out at ${short(brief.spinOutRpm, 1)} rpm`;
+      return `Spin-out speed, ${short(brief.spinOutRpm, 1)} rpm`;
     case 'lowestSteady':
-      return `Lowest steady speed, ${short(brief.lowRpm, 1)} rpm`;
+      return `Slowest speed at ${short(brief.lowRpm, 1)} rpm`;
     case 'holes':
-      return `Holes in ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return `Gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'distinct':
-      return 'Distinct gears, by closeness';
+      return 'Distinct gears, by minimum difference';
     case 'pathGears':
-      return 'Distinct gears, by shifting';
+      return 'Distinct gears, by shift sequence';
     case 'frontShifts':
-      return 'Front shifts, easy to hard';
+      return 'Front shifts, easiest to hardest';
     case 'hubShifts':
       return 'Hub shifts, easiest to hardest';
     case 'doubleShifts':
       return 'Double shifts';
     case 'rearClicks':
-      return 'Clicks from end to end';
+      return 'Rear shifts, end to end';
     case 'leverPushes':
-      return 'Lever pushes from end to end (direction with more)';
+      return 'Lever pushes, end to end (the larger of both directions)';
     case 'capacity':
       return 'Spare capacity';
     case 'riddenStep':
       return 'Average step at the speeds you ride';
     case 'loss':
-      return `Loss of chain and hub at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
+      return `Chain and hub losses at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
     case 'frontDrag':
       return `Drag of front parts at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
     case 'mass':
@@ -72,8 +72,7 @@ export function valueText(
   brief: FilledBrief,
   units: Units,
 ): string {
-  if (value === undefined)
-    return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'not known' : '–';
+  if (value === undefined) return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'no data' : '–';
   switch (id) {
     case 'easiest':
       return `${fixed(figures.report.gears[0]!.ratio, 3)} · ${sizedGearText(units, figures.report.gears[0]!)}`;
@@ -95,7 +94,7 @@ export function valueText(
     case 'leverPushes':
       return String(value);
     case 'capacity':
-      return value >= 0 ? `${value}T` : `${fixed(value, 0)}T: over the sheet`;
+      return value >= 0 ? `${value}T` : `${fixed(value, 0)}T: over the published limit`;
     case 'loss': {
       const { lowFraction, highFraction } = figures.loss;
       const watts = (fraction: number) => fixed(fraction * brief.powerW, 1);
@@ -130,8 +129,8 @@ export function differenceWords(
   units: Units,
 ): string {
   if (judgement === 'same') return 'the same';
-  if (judgement === 'withinSpread') return 'no difference: inside the spreads';
-  if (judgement === 'notKnown' || own === undefined || base === undefined) return 'not known';
+  if (judgement === 'withinSpread') return 'no difference within the uncertainty';
+  if (judgement === 'notKnown' || own === undefined || base === undefined) return 'no data';
   const share = change === undefined ? '' : percentText(Math.abs(change));
   const more = own > base;
   const enough = judgement === 'enough';
@@ -144,7 +143,7 @@ export function differenceWords(
       return more ? 'wider' : 'narrower';
     case 'topSpeed':
     case 'spinOut':
-      return `${share} ${more ? 'faster' : 'slower'}${enough ? ', enough' : ''}`;
+      return `${share} ${more ? 'faster' : 'slower'}${enough ? ', fast enough' : ''}`;
     case 'lowestSteady':
       return `${share} ${more ? 'higher' : 'lower'}${enough ? ', low enough' : ''}`;
     case 'capacity':
@@ -191,9 +190,9 @@ export function verdictSentence(
   };
   const gains = phrase('better');
   const losses = phrase('worse');
-  if (gains.length === 0 && losses.length === 0) return `${letter} does the same for this brief.`;
-  if (losses.length === 0) return `${letter} ${listed(gains)}; for this brief nothing gets worse.`;
-  if (gains.length === 0) return `${letter} ${listed(losses)}; for this brief it gains nothing.`;
+  if (gains.length === 0 && losses.length === 0) return `${letter} is no better or worse for your needs.`;
+  if (losses.length === 0) return `${letter} ${listed(gains)}, with no downsides for your needs.`;
+  if (gains.length === 0) return `${letter} ${listed(losses)}, with no benefit for your needs.`;
   return `${letter} ${listed(gains)}, but ${listed(losses)}.`;
 }
 
@@ -201,7 +200,7 @@ export function verdictSentence(
 function rowPhrase(row: DifferenceRow, brief: FilledBrief, units: Units): string | undefined {
   const { id, own = 0, base = 0, change = 0 } = row;
   const share = percentText(Math.abs(change));
-  const cadences = assumedIn(brief, 'holes').length > 0 ? 'the assumed cadence range' : 'your cadence';
+  const cadences = assumedIn(brief, 'holes').length > 0 ? 'the assumed cadence range' : 'your cadence range';
   switch (id) {
     case 'easiest':
       return `has an easiest gear ${share} ${own > base ? 'harder' : 'easier'}`;
@@ -209,12 +208,14 @@ function rowPhrase(row: DifferenceRow, brief: FilledBrief, units: Units): string
       return `is ${share} ${own > base ? 'faster' : 'slower'} at ${short(brief.highRpm, 1)} rpm`;
     case 'holes':
       return own === 0
-        ? `leaves no holes in ${cadences}`
-        : `leaves ${own} ${own === 1 ? 'hole' : 'holes'} in ${cadences} instead of ${base}`;
+        ? `leaves no gaps in ${cadences}`
+        : `leaves ${own} ${own === 1 ? 'gap' : 'gaps'} in ${cadences} instead of ${base}`;
     case 'frontShifts':
-      return own === 0 ? 'drops the front shift' : `asks for ${own} front ${own === 1 ? 'shift' : 'shifts'}`;
+      return own === 0 ? 'does away with front shifting' : `needs ${own} front ${own === 1 ? 'shift' : 'shifts'}`;
     case 'capacity':
-      return own < 0 ? `is ${-own}T over the derailleur’s sheet` : 'comes within the derailleur’s sheet';
+      return own < 0
+        ? `exceeds the derailleur’s published capacity by ${-own}T`
+        : 'is within the derailleur’s published capacity';
     case 'mass':
       return `${own < base ? 'saves' : 'adds'} ${partMassText(units, Math.abs(own - base))}`;
     default:
@@ -230,5 +231,5 @@ function stepPhrase(rows: readonly DifferenceRow[]): string[] {
   });
   if (steps.length === 0) return [];
   const sizes = steps.map(({ zone, own }) => `${percentText(own)} ${ZONE_TEXT[zone]}`);
-  return [`takes ${steps[0]!.own > steps[0]!.base ? 'larger' : 'smaller'} steps (${sizes.join(', ')})`];
+  return [`has ${steps[0]!.own > steps[0]!.base ? 'larger' : 'smaller'} steps (${sizes.join(', ')})`];
 }

@@ -10,7 +10,7 @@ import { ZONE_TEXT } from '../../../kit/words';
 export function needTitle(answer: NeedAnswer, brief: FilledBrief, units: Units, needs: Needs): string {
   switch (answer.id) {
     case 'climb':
-      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${bodyMassText(units, totalMassKg(brief), 0)}, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will walk' : ''}`;
+      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${bodyMassText(units, totalMassKg(brief), 0)}, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will have to walk' : ''}`;
     case 'lowestRatio':
       return `an easiest ratio of ${short(answer.neededRatio, 3)} or less`;
     case 'topSpeed':
@@ -20,19 +20,19 @@ export function needTitle(answer: NeedAnswer, brief: FilledBrief, units: Units, 
     case 'steps.fast':
       return `steps of ${percentText(answer.toleranceFraction)} or less, ${ZONE_TEXT[answer.zone]}`;
     case 'holes':
-      return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return `no gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'cruising':
-      return `a straight gear for ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} in that range`;
+      return `a straight chainline at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} in your cadence range`;
     case 'frontShifting':
       return 'no front shifting';
     case 'chainSecurity':
-      return 'a chain that stays on';
+      return 'a secure chain';
     case 'quiet':
-      return 'a quiet chain at the usual speed';
+      return 'a quiet chain at your usual speed';
     case 'weight':
-      return 'lighter than now';
+      return 'lower weight than now';
     case 'limits':
-      return 'within the limits of the derailleurs';
+      return 'within the published limits of the derailleurs';
   }
 }
 
@@ -75,7 +75,7 @@ export function needFigure(answer: NeedAnswer, units: Units): { figure: string; 
     case 'steps.climbing':
     case 'steps.between':
     case 'steps.fast': {
-      if (!answer.largest) return { figure: 'no step there', ...none };
+      if (!answer.largest) return { figure: 'no step in this zone', ...none };
       const { from, to, speedStep } = answer.largest;
       return {
         figure: `${percentText(speedStep)} at ${gearName(from)}→${to.cog}`,
@@ -83,15 +83,15 @@ export function needFigure(answer: NeedAnswer, units: Units): { figure: string; 
           ? ''
           : answer.remedy.cogT === undefined
             ? 'a closer cassette'
-            : `a ${answer.remedy.cogT}T cog between`,
+            : `a ${answer.remedy.cogT}T cog in between`,
       };
     }
     case 'holes': {
-      if (!answer.widest) return { figure: 'no holes', ...none };
+      if (!answer.widest) return { figure: 'no gaps', ...none };
       const { fromKmh, toKmh } = answer.widest;
       return {
-        figure: `${answer.count} ${answer.count === 1 ? 'hole' : 'holes'}, widest ${fixed(speedIn(units.speedUnit, fromKmh), 1)}–${fixed(speedIn(units.speedUnit, toKmh), 1)}`,
-        remedy: `riding up to ${fixed(answer.remedy.highRpm!, 0)} rpm`,
+        figure: `${answer.count} ${answer.count === 1 ? 'gap' : 'gaps'}, widest ${fixed(speedIn(units.speedUnit, fromKmh), 1)}–${fixed(speedIn(units.speedUnit, toKmh), 1)}`,
+        remedy: `a cadence of up to ${fixed(answer.remedy.highRpm!, 0)} rpm`,
       };
     }
     case 'cruising':
@@ -105,16 +105,16 @@ export function needFigure(answer: NeedAnswer, units: Units): { figure: string; 
           answer.frontShifts === 0
             ? 'none'
             : answer.control === 'lever'
-              ? `${answer.frontShifts} on the way up, ${answer.doubleShifts} with both hands`
-              : `${answer.frontShifts} on the way up, made by the system; ease off while it moves`,
-        remedy: answer.met ? '' : 'one ring',
+              ? `${answer.frontShifts} through the range, ${answer.doubleShifts} double ${answer.doubleShifts === 1 ? 'shift' : 'shifts'}`
+              : `${answer.frontShifts} through the range, made by the system; ease off while it shifts`,
+        remedy: answer.met ? '' : '1x',
       };
     case 'chainSecurity':
       return securityFigure(answer);
     case 'quiet':
       return {
-        figure: `${answer.ring}/${answer.cog}, ${answer.cogsFromEnd} from the end`,
-        remedy: answer.met ? '' : 'another ring size',
+        figure: `${answer.ring}/${answer.cog}, ${answer.cogsFromEnd} ${answer.cogsFromEnd === 1 ? 'cog' : 'cogs'} from the end of the cassette`,
+        remedy: answer.met ? '' : 'a different chainring size',
       };
     case 'weight':
       if (answer.changeG === undefined) return { figure: 'not weighed', remedy: 'weighing both setups' };
@@ -131,12 +131,12 @@ function securityFigure({ met, chainrings, retention }: Extract<NeedAnswer, { re
   figure: string;
   remedy: string;
 } {
-  if (chainrings > 1) return { figure: 'the front derailleur guides it', remedy: '' };
+  if (chainrings > 1) return { figure: 'the front derailleur guides the chain', remedy: '' };
   const held = retention?.map((one: Retention) => RETENTION_TEXT[one]).join(' and ') ?? '';
   if (met) return { figure: `held by ${held}`, remedy: '' };
   return {
-    figure: held || (retention ? 'nothing holds it' : 'what holds it is not known'),
-    remedy: 'a check of ring wear, clutch, guide and chainline',
+    figure: held || (retention ? 'no chain retention' : 'chain retention unknown'),
+    remedy: 'checking ring wear, clutch, chain guide and chainline',
   };
 }
 
@@ -149,5 +149,5 @@ const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
 function either({ ringT, cogT }: { ringT: number | undefined; cogT: number | undefined }, ring: string, cog: string) {
   const ways = [ringT !== undefined && `a ${ringT}T ${ring}`, cogT !== undefined && `a ${cogT}T ${cog}`];
   const open = ways.filter((way) => way !== false);
-  return open.length > 0 ? open.join(' or ') : 'both ring and cassette';
+  return open.length > 0 ? open.join(' or ') : 'a different chainring and cassette';
 }

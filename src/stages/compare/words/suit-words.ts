@@ -9,30 +9,30 @@ const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
   climb: 'the steepest climb',
   lowestRatio: 'the lowest ratio',
   topSpeed: 'the top speed',
-  cruising: 'a straight gear at the usual speed',
+  cruising: 'a straight chainline at your usual speed',
 };
 
 /** A fact as part of a sentence about its setup. */
 function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
   switch (fact.id) {
     case 'meetsAll':
-      return 'it is easy enough on your steepest climb and reaches your top speed';
+      return 'easy enough for your steepest climb and fast enough for your top speed';
     case 'misses':
-      return `it misses ${listed(fact.needs.map((id) => NEED_PHRASE[id] ?? id))}`;
+      return `it falls short of ${listed(fact.needs.map((id) => NEED_PHRASE[id] ?? id))}`;
     case 'oneHand':
-      return 'one hand shifts everything, and there is no front derailleur to adjust, to clean or to clog with mud';
+      return 'one hand shifts everything, and there is no front derailleur to adjust, clean or clog with mud';
     case 'bothHands':
       return `both hands shift (${fact.frontShifts} front ${fact.frontShifts === 1 ? 'shift' : 'shifts'} in the sequence), and a front derailleur needs adjusting and cleaning`;
     case 'systemShifts':
       return fact.control === 'automatic'
-        ? 'one hand shifts everything, for the front shifts by itself; it still needs adjusting and cleaning, and easing off while it moves'
-        : 'one pair of buttons goes through all gears in order; the front derailleur still needs adjusting and cleaning, and easing off while it moves';
+        ? 'one hand shifts everything, because the front shifts automatically; it still needs adjusting and cleaning, and you must ease off while it shifts'
+        : 'one pair of buttons goes through all gears in order; the front derailleur still needs adjusting and cleaning, and you must ease off while it shifts';
     case 'smallerSteps':
       return `steps are smaller at the speeds you ride (${percentText(fact.own)} on average; up to ${percentText(fact.other)} among the others)`;
     case 'largerSteps':
       return `steps are larger at the speeds you ride (${percentText(fact.own)} on average; ${percentText(fact.other)} at best among the others)`;
     case 'noGaps':
-      return `a gear for every speed at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return `no gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'gaps':
       return `${fact.count} ${fact.count === 1 ? 'gap' : 'gaps'} at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
     case 'widerRange':
@@ -40,17 +40,17 @@ function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
     case 'narrowerRange':
       return `a narrower range (${percentText(fact.own)}, against ${percentText(fact.other)})`;
     case 'moreClearance':
-      return `the ring clears the ground by ${fixed(fact.mm, 0)} mm more`;
+      return `${fixed(fact.mm, 0)} mm more ground clearance at the ring`;
     case 'lessClearance':
-      return `the ring clears the ground by ${fixed(fact.mm, 0)} mm less`;
+      return `${fixed(fact.mm, 0)} mm less ground clearance at the ring`;
     case 'chainMayDrop':
       return 'the chain may drop on rough ground unless a guide, or a narrow-wide ring with a clutch, holds it';
     case 'losesRare':
       return `it gives up ${listed(fact.gears.map(gearName))}, which you rarely use`;
     case 'keepsUsual':
-      return 'each of your usual gears has its like';
+      return 'every gear you usually ride has an equivalent';
     case 'changesUsual':
-      return `of your usual gears ${gearName(fact.job.gear)} changes most: ${gearName(fact.job.nearest)} is ${sizeChangeText(fact.job.change)}`;
+      return `of the gears you usually ride, ${gearName(fact.job.gear)} changes most: ${gearName(fact.job.nearest)} is ${sizeChangeText(fact.job.change)}`;
     case 'quiet':
       return `a quiet gear at your usual speed (${fact.ring}/${fact.cog})`;
     case 'noisy':
@@ -69,8 +69,9 @@ function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
 /** Who a setup suits, and the other side's case: two plain sentences. */
 export function suitText(letter: string, { speaksFor, against }: Suit, brief: FilledBrief, units: Units): string {
   const sentence = (facts: readonly SuitFact[]) => facts.map((fact) => factPhrase(fact, brief, units)).join('; ');
-  const pro = speaksFor.length > 0 ? `For ${letter}: ${sentence(speaksFor)}.` : `Nothing speaks for ${letter}.`;
-  const contra = against.length > 0 ? `Against it: ${sentence(against)}.` : 'Nothing speaks against it.';
+  const pro =
+    speaksFor.length > 0 ? `For ${letter}: ${sentence(speaksFor)}.` : `There is nothing in favour of ${letter}.`;
+  const contra = against.length > 0 ? `Against it: ${sentence(against)}.` : 'There is nothing against it.';
   return `${pro} ${contra}`;
 }
 
@@ -91,6 +92,6 @@ export function boughtText(cost: number | undefined, rows: readonly DifferenceRo
   const gains = rows.flatMap(({ id, judgement }) =>
     judgement === 'better' && GAIN_PHRASE[id] ? [GAIN_PHRASE[id]] : [],
   );
-  const buys = gains.length > 0 ? listed(gains) : 'nothing that counts for your needs';
+  const buys = gains.length > 0 ? listed(gains) : 'nothing that matters for your needs';
   return `${moneyText(units, cost)} buys ${buys}.`;
 }

@@ -12,24 +12,26 @@ export function notesText(notes: RecordingNotes): string {
   const said = [
     ...(speedFrom === 'positions' ? ['speed worked out from positions'] : []),
     ...(speedFrom === 'distance' ? ['speed worked out from distance'] : []),
-    ...(repeated > 0 ? [`${repeated} samples at the same time as the one before left out`] : []),
-    ...(absurdSpeeds > 0 ? [`${absurdSpeeds} speeds that no bicycle does left out`] : []),
-    ...(absurdCadences > 0 ? [`${absurdCadences} cadences that nobody turns left out`] : []),
+    ...(repeated > 0 ? [`${repeated} duplicate ${repeated === 1 ? 'sample' : 'samples'} ignored`] : []),
+    ...(absurdSpeeds > 0 ? [`${absurdSpeeds} impossible ${absurdSpeeds === 1 ? 'speed' : 'speeds'} ignored`] : []),
+    ...(absurdCadences > 0
+      ? [`${absurdCadences} impossible ${absurdCadences === 1 ? 'cadence' : 'cadences'} ignored`]
+      : []),
     ...(absurdHeights > 0 ? [absurdHeightsText(absurdHeights)] : []),
-    ...(pauses > 0 ? [`${pauses} ${pauses === 1 ? 'pause' : 'pauses'} of ${durationText(pausedS)} together`] : []),
+    ...(pauses > 0 ? [`${pauses} ${pauses === 1 ? 'pause' : 'pauses'} totalling ${durationText(pausedS)}`] : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;
 }
 
 const absurdHeightsText = (count: number) =>
-  `${count} ${count === 1 ? 'height' : 'heights'} that no road has (“no data”) left out`;
+  `${count} impossible ${count === 1 ? 'elevation' : 'elevations'} (“no data”) ignored`;
 
 /** What reading a route left out or bridged. */
 export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, units: Units): string {
   const said = [
     ...(absurd > 0 ? [absurdHeightsText(absurd)] : []),
     ...(missing > 0
-      ? [`${missing} points without a height, straight lines over them, ${heightText(units, longestGapM)} at most`]
+      ? [`${missing} points without elevation, bridged by straight lines of ${heightText(units, longestGapM)} at most`]
       : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;
@@ -37,21 +39,21 @@ export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, u
 
 /** The verdict on how gears are used, in a sentence. */
 export function usageSentence(use: GearUse): string {
-  if (use.drivingS === 0) return 'The cranks never drove in this recording.';
+  if (use.drivingS === 0) return 'No pedalling in this recording.';
   const used = use.shares.filter(({ seconds }) => seconds > 0);
   const never = use.shares.length - used.length;
   const most = used.reduce((best, one) => (one.seconds > best.seconds ? one : best));
   const out = shareText(use.belowS + use.aboveS, use.drivingS);
-  return `Most in ${gearName(most.gear)}, ${shareText(most.seconds, use.drivingS)} of the time; ${never === 0 ? 'every gear was used' : `${never} of ${use.shares.length} gears never`}; ${out} out of the band.`;
+  return `Most in ${gearName(most.gear)}, ${shareText(most.seconds, use.drivingS)} of the time; ${never === 0 ? 'every gear was used' : `${never} of ${use.shares.length} gears never used`}; ${out} outside your cadence range.`;
 }
 
 /** How sure the gears are told, and what would make it surer. */
 export function sureText({ sure, residual }: GearUse, measured: boolean): string {
-  const scatter = `readings scatter by ±${fixed(residual.spread * 100, 1)} %`;
+  const scatter = `readings vary by ±${fixed(residual.spread * 100, 1)} %`;
   const surer = measured
-    ? 'The rollout is measured, which is the best that can be done.'
-    : 'A measured rollout would make it surer.';
-  return `Told ${fixed(sure * 100, 0)} % surely; ${scatter}. ${surer}`;
+    ? 'The rollout is measured, so this is as accurate as it gets.'
+    : 'Measuring the rollout would improve this.';
+  return `Gears identified with ${fixed(sure * 100, 0)} % confidence; ${scatter}. ${surer}`;
 }
 
 /** What a ride-through says of the setups against the first, the one fitted now. */
@@ -64,10 +66,10 @@ export function throughSentence(rides: readonly RideThrough[], letters: readonly
       ? `walks ${durationText(ride.walkingS)}`
       : ride.grindingS > 0
         ? `grinds ${durationText(ride.grindingS)}`
-        : 'never grinds';
+        : 'no grinding';
   const said = [fitted, ...others].map(
     (ride, i) =>
-      `${letters[i]} ${out(ride)} out of the band, ${hard(ride)}, ${ride.frontShifts === 0 ? 'no front shifts' : `${ride.frontShifts} front shifts`}`,
+      `${letters[i]} ${out(ride)} outside the cadence range, ${hard(ride)}, ${ride.frontShifts === 0 ? 'no front shifts' : `${ride.frontShifts} front shifts`}`,
   );
   return `${said.join('; ')}.`;
 }

@@ -21,13 +21,15 @@ test('durations and shares', () => {
 });
 
 test('which gears are used, in a sentence', () => {
-  expect(usageSentence(use)).toMatch(/^Most in 44\/\d+, \d+ % of the time; .* out of the band\.$/);
+  expect(usageSentence(use)).toMatch(/^Most in 44\/\d+, \d+ % of the time; .* outside your cadence range\.$/);
   const still: GearUse = { ...use, drivingS: 0 };
-  expect(usageSentence(still)).toContain('never drove');
+  expect(usageSentence(still)).toContain('No pedalling');
 });
 
 test('how sure it is, and what would make it surer', () => {
-  expect(sureText(use, false)).toMatch(/^Told (9\d|100) % surely; readings scatter by ±\d\.\d %\. A measured rollout/);
+  expect(sureText(use, false)).toMatch(
+    /^Gears identified with (9\d|100) % confidence; readings vary by ±\d\.\d %\. Measuring the rollout/,
+  );
   expect(sureText(use, true)).toContain('The rollout is measured');
 });
 
@@ -36,7 +38,7 @@ test('what reading left out is told, and nothing where there was nothing', () =>
   const result = recordingOf(samples);
   if (!result.ok) throw new Error(result.failure.message);
   expect(notesText(result.notes)).toBe(
-    '1 samples at the same time as the one before left out; 1 speeds that no bicycle does left out; 1 pause of 1 h 07 min together.',
+    '1 duplicate sample ignored; 1 impossible speed ignored; 1 pause totalling 1 h 07 min.',
   );
   expect(notesText({ ...result.notes, repeated: 0, absurdSpeeds: 0, pauses: 0 })).toBe('');
 });
@@ -60,7 +62,7 @@ test('setups side by side on a route', () => {
     ...more,
   });
   expect(throughSentence([ride({ frontShifts: 4, grindingS: 65 }), ride({ walkingS: 30 })], ['A', 'B'])).toBe(
-    'A 30 % out of the band, grinds 1 min 05 s, 4 front shifts; B 30 % out of the band, walks 30 s, no front shifts.',
+    'A 30 % outside the cadence range, grinds 1 min 05 s, 4 front shifts; B 30 % outside the cadence range, walks 30 s, no front shifts.',
   );
   expect(throughSentence([], [])).toBe('');
 });
