@@ -76,7 +76,7 @@ const SHOTS: readonly Shot[] = [
     name: 'log',
     path: '/log',
     ready: '[data-testid=timeline] li',
-    prepare: (app) => app.shows('[data-testid=before-after]', 'of the time out of the band'),
+    prepare: (app) => app.shows('[data-testid=before-after]', 'of the time outside cadence range'),
   },
   {
     name: 'shelf',

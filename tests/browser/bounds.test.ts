@@ -37,7 +37,7 @@ test.each(isFull ? CASES : CASES.slice(1))(
     await app.begin('/data');
     await app.give('[data-testid=backup-file]', { 'bounds.json': writeBackup(dataset, '2026-11-28T00:00:00.000Z') });
     await app.clickText('button', 'Replace the 4 here');
-    await app.gone('[aria-label="Backup to take in"]');
+    await app.gone('[aria-label="Import backup"]');
     const said: string[] = [];
     for (const { id } of isFull ? dataset.bikes : dataset.bikes.slice(0, 1)) {
       await app.driver.executeAsyncScript(

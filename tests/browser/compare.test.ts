@@ -19,7 +19,7 @@ const chord = (...keys: string[]) => Key.chord(...keys);
 
 test('an empty app, by the keyboard alone: from one line to the comparison of a 2x with a 1x', async () => {
   await app.open('/data');
-  await app.clickText('button', 'Erase everything');
+  await app.clickText('button', 'Delete everything');
   await app.click('.ant-popconfirm .ant-btn-primary');
   await app.shows('[data-testid=kept]', 'No bikes.');
   await app.open('/gears');

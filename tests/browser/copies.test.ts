@@ -42,7 +42,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.shows('[data-testid=copy]', '4 bikes');
   // A second one so soon after would say hardly anything more.
   await leave();
-  await app.clickText('button', 'Erase everything');
+  await app.clickText('button', 'Delete everything');
   await app.click('.ant-popconfirm .ant-btn-primary');
   await app.shows('[data-testid=kept]', 'No bikes');
   // The database that is worked in is gone for good: no undo, no bin.
@@ -56,7 +56,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.clickText("section[@aria-label='Copies']//button", 'Open');
   await app.shows('[data-testid=differences]', 'bikes');
   await app.clickText('button', 'Replace the 4 here');
-  await app.gone(`[aria-label="Backup to take in"]`);
+  await app.gone(`[aria-label="Import backup"]`);
   await app.open('/gears');
   await app.shows('[data-testid=range]', '473.9 %');
   await app.holds('setup', '46/30 x 11-34');
@@ -95,7 +95,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   expect(format).toBe('rontel-backup');
   expect(data.bikes).toHaveLength(4);
   await app.open('/data');
-  await app.clickText('button', 'Write it no more');
+  await app.clickText('button', 'Stop writing to the file');
   await app.clickText('button', 'Choose a file');
   await undo();
 });

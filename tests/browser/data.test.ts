@@ -24,7 +24,7 @@ async function saveBackup(): Promise<string> {
 
 async function eraseEverything(): Promise<void> {
   await app.open('/data');
-  await app.clickText('button', 'Erase everything');
+  await app.clickText('button', 'Delete everything');
   await app.click('.ant-popconfirm .ant-btn-primary');
   await app.shows('[data-testid=kept]', 'No bikes.');
 }
@@ -62,7 +62,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   const file = join(tmpdir(), `rontel-round-trip-${process.pid}.json`);
   writeFileSync(file, saved);
   await choose(file);
-  await app.clickText('button', 'Take it in');
+  await app.clickText('button', 'Import');
   await app.shows('[data-testid=kept]', '1 bike: My bike.');
   rmSync(file);
   expect(dataOf(await saveBackup())).toEqual(dataOf(saved));
@@ -86,7 +86,7 @@ test.each([
 test('a backup can be added to what is here, or replace it, and undone', async () => {
   await app.open('/data');
   await choose(fixture('good/v1-demo-workshop.json'));
-  await app.clickText('button', 'Add what is not here yet');
+  await app.clickText('button', 'Add only what is missing here');
   await app.shows('[data-testid=kept]', '5 bikes: ');
   await choose(fixture('good/v1-one-bike.json'));
   await app.clickText('button', 'Replace the 5 here');
@@ -136,7 +136,7 @@ test('the link that is copied opens the same setup', async () => {
   // Nothing of it can be changed, all of it can be read.
   expect(await app.faults()).toEqual([]);
   await app.shows('[data-testid=range]', '440.0 %');
-  await app.clickText('button', 'Leave it');
+  await app.clickText('button', 'Discard');
   await app.gone('[role=status] button');
   expect(await app.driver.executeScript('return window.location.hash')).toBe('');
 });

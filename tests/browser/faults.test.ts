@@ -323,7 +323,7 @@ test('no room left on the disk: said, nothing half done; with room again it goes
     expect(await full.stored()).toEqual(before);
     await giveRoom();
     await full.clickText('button', 'Replace the 4 here');
-    await full.gone('[aria-label="Backup to take in"]');
+    await full.gone('[aria-label="Import backup"]');
     expect((await full.stored()).notes).toHaveLength(3000);
   } finally {
     await full.stop();

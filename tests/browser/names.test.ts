@@ -51,7 +51,7 @@ test('names with markup, turned writing, 80 wide letters or formulas do nothing 
   const file = writeBackup(hostileWorkshop(), '2026-11-25T09:00:00.000Z');
   await app.give('[data-testid=backup-file]', { 'hostile.json': file });
   await app.clickText('button', 'Replace the 4 here');
-  await app.gone(`[aria-label="Backup to take in"]`);
+  await app.gone(`[aria-label="Import backup"]`);
   // Other ways to look at a stage show the same names, lessons none.
   const named = VIEWS.filter(({ path, keys }) => !keys && !path.includes('view='));
   for (const { path, shown } of named) {

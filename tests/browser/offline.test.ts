@@ -15,7 +15,7 @@ afterAll(async () => {
 beforeEach(async () => {
   front.bringBack();
   await app.begin('/data');
-  await app.shows('[data-testid=version]', 'works without the server');
+  await app.shows('[data-testid=version]', 'works offline');
 });
 
 test('after one visit every stage works with the server gone, its workers, fonts and addresses too', async () => {

@@ -26,7 +26,7 @@ describe('shelf', () => {
     await app.driver.switchTo().activeElement().sendKeys('drawer nine wide');
     await app.shows('[data-testid=shelf-count]', '2 of 22 entries');
     await app.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
-    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To buy');
+    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To order');
     await app.shows('[data-testid=shelf-count]', '3 of 22 entries');
     await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12 speed');
   });
@@ -110,15 +110,15 @@ describe('shelf', () => {
   test('several at once, one step of undo; a part that a job names goes with a word', async () => {
     for (const id of ['ring-40', 'ring-44']) await app.click(`tr:has([data-part=${id}]) .ant-checkbox-input`);
     await app.shows('[data-testid=bulk]', '2 parts');
-    await app.driver.findElement(By.css('[aria-label="Where all of them lie"]')).sendKeys('crate 9');
-    await app.clickText('button', 'Lay them there');
+    await app.driver.findElement(By.css('[aria-label="Location of the selected parts"]')).sendKeys('crate 9');
+    await app.clickText('button', 'Set location');
     await app.shows('tr:has([data-part=ring-40])', 'crate 9');
     await app.shows('tr:has([data-part=ring-44])', 'crate 9');
     await app.press(Key.chord(Key.CONTROL, 'z'));
     await app.shows('tr:has([data-part=ring-44])', 'drawer 2');
-    await app.clickText('button', 'Take off the shelf…');
+    await app.clickText('button', 'Delete…');
     await app.shows('.ant-popover', '“One ring for the winter”');
-    await app.clickText("div[contains(@class,'ant-popover')]//button", 'Take off');
+    await app.clickText("div[contains(@class,'ant-popover')]//button", 'Delete');
     await app.gone('[data-part=ring-44]');
     await app.press('j');
     await app.click('[data-job=job-winter-ring]');
@@ -157,16 +157,16 @@ describe('shelf', () => {
     await app.press('c');
     const csv = await app.download('.csv');
     await app.give('[data-testid=shelf-file]', { 'shelf.csv': csv });
-    await app.shows('[data-testid=dry-run]', '0 added, 0 changed, 22 as they are, 0 refused');
+    await app.shows('[data-testid=dry-run]', '0 new, 0 changed, 22 unchanged, 0 rejected');
     await app.clickText('button', 'Cancel');
     await app.gone('[data-testid=dry-run]');
     await app.give('[data-testid=shelf-file]', {
       'spares.csv':
         'Type,Description,Qty,Weight (g)\nchain,Spare chain,2,255\nchain,Broken,-1,255\nother,"=cmd()",1,\n',
     });
-    await app.shows('[data-testid=dry-run]', '2 added, 0 changed, 0 as they are, 1 refused');
+    await app.shows('[data-testid=dry-run]', '2 new, 0 changed, 0 unchanged, 1 rejected');
     await app.shows('.ant-modal', 'quantity -1: it runs from 0 to 999 pieces');
-    await app.clickText('button', 'Write 2');
+    await app.clickText('button', 'Import 2');
     await app.shows('[data-testid=shelf-count]', '24 entries');
     await app.press(Key.chord(Key.CONTROL, 'z'));
     await app.shows('[data-testid=shelf-count]', '22 entries');
@@ -180,9 +180,9 @@ describe('shelf', () => {
     await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11 speed');
     await app.choose('of-bike', 'Pinewood hardtail');
     await app.shows('[data-testid=made-of]', 'not on the shelf with a weight: big ring, crank');
-    await app.clickText('button', 'Take stock of A');
+    await app.clickText('button', 'Add the parts of setup A');
     await app.shows('[data-testid=shelf-count]', '29 entries');
-    await app.shows('[data-testid=made-of]', 'Nothing is to be bought for it');
+    await app.shows('[data-testid=made-of]', 'Nothing to buy');
   });
 
   test('a chain is forecast by its readings', async () => {
@@ -190,7 +190,7 @@ describe('shelf', () => {
     await app.shows('[data-testid=wear]', /0\.14 % in 1000 km\. At 0\.5 % for 12 speeds in \d+ km \(80 % between/);
     await app.type('wear-percent', '0.52');
     await app.type('wear-km', '2900');
-    await app.clickText('button', 'Keep the reading');
+    await app.clickText('button', 'Save reading');
     await app.shows('[data-testid=wear]', '0.52 %: at the limit of 0.5 % for 12 speeds. Change the chain now');
   });
 });
@@ -298,7 +298,7 @@ describe('schedule', () => {
     await app.click('.ant-select:has([aria-label="State of Easier gears with two crates"])');
     await app.clickText("div[contains(@class,'ant-select-item-option')]", 'in progress');
     await app.find('[data-cell="inHand none"] [data-job=job-carrier-34]');
-    await app.clickText("section[@aria-label='Chosen job']//button", 'Card');
+    await app.clickText("section[@aria-label='Selected job']//button", 'Card');
     await app.shows('[aria-label=Job]', 'Easier gears with two crates');
     await app.press('t');
     await app.clickText('button', 'Calendar');
@@ -334,7 +334,7 @@ describe('log', () => {
       .sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
     await app.type('note-text', 'Creak from the left pedal');
     await app.type('note-km', '45');
-    await app.clickText('button', 'Keep it');
+    await app.clickText('button', 'Save');
     await app.shows('[data-testid=timeline] li', 'Creak from the left pedal');
     await app.leaveField();
     await app.press('c');
@@ -343,7 +343,7 @@ describe('log', () => {
   });
 
   test('a swap by the rides on either side of it, and what passing a limit came to', async () => {
-    await app.shows('[data-testid=before-after]', /\d+ % of the time out of the band/);
+    await app.shows('[data-testid=before-after]', /\d+ % of the time outside cadence range/);
     await app.shows('[data-testid=outcomes]', 'Front, 2T past the limit: this derailleur: 0 of 1 worked');
     await app.press('f');
     await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-proven');
@@ -356,21 +356,21 @@ describe('log', () => {
   });
 
   test('a bike that has long run past a limit, and an experiment, are recorded by hand', async () => {
-    await app.clickText('label', 'It has long run past a limit');
-    await app.shows('[data-testid=trial-of]', 'passes no published limit');
+    await app.clickText('label', 'Long-term use past a limit');
+    await app.shows('[data-testid=trial-of]', 'exceeds no known published limit');
     await app.follow('/gears');
     await app.type('setup', '50/32 x 11-36');
     await app.leaveField();
     await app.follow('/log');
-    await app.clickText('label', 'It has long run past a limit');
+    await app.clickText('label', 'Long-term use past a limit');
     await app.shows('[data-testid=trial-of]', '50/32 x 11-36 passes: capacity by 2T, front by 2T.');
     await app.type('trial-text', 'two winters, no trouble');
-    await app.clickText('button', 'Record it');
+    await app.clickText('button', 'Record');
     await app.shows('[data-testid=outcomes]', 'Front, 2T past the limit: this derailleur: 1 of 2 worked');
-    await app.shows('[data-testid=timeline] li', 'Ran past a limit: 50/32 x 11-36');
+    await app.shows('[data-testid=timeline] li', 'Used past a limit: 50/32 x 11-36');
     await app.clickText('label', 'An experiment');
     await app.type('trial-text', 'another guide pulley');
-    await app.clickText('button', 'Record it');
+    await app.clickText('button', 'Record');
     await app.shows('[data-testid=timeline] li', 'another guide pulley: no effect');
     await isSound();
   });
@@ -396,7 +396,7 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.shows('[aria-label="Parts of this bike"]', /Chain, 12 speed, second season\s+1561 mi/);
   await app.type('note-text', 'Ridden on a borrowed wheel');
   await app.type('note-km', '10');
-  await app.clickText('button', 'Keep it');
+  await app.clickText('button', 'Save');
   await app.shows('[data-testid=timeline] li', '10 mi, not recorded');
   await app.open('/brief');
   await app.type('riderMassKg', '165');

@@ -174,6 +174,6 @@ test('a damaged backup names what is wrong with it, and the rest can be looked a
   await app.give('[data-testid=backup-file]', { 'b.json': JSON.stringify(backup) });
   await app.shows('[role=alert]', 'the file is damaged at notes.1.km');
   await app.shows('[role=alert]', 'Note bad: km left out');
-  await app.clickText('button', 'Look at what can be read');
+  await app.clickText('button', 'Show what can be read');
   await app.shows('[data-table=notes]', /notes\s+2/);
 });

@@ -222,13 +222,13 @@ test('a backup tells what it brings before anything changes; conflicts are decid
   await app.give('[data-testid=backup-file]', { 'other.json': JSON.stringify(backup) });
   await app.shows('[data-table=bikes]', /bikes\s+0\s+1\s+3\s+0/);
   await app.shows('[data-table=notes]', /notes\s+1\s+0/);
-  await app.shows('[data-testid=conflicts]', 'Here and in the file, and not alike');
+  await app.shows('[data-testid=conflicts]', 'Different here and in the file');
   const before = await app.stored();
   expect(await app.faults()).toEqual([]);
-  await app.clickText('button', 'Leave it');
+  await app.clickText('button', 'Discard');
   expect(await app.stored()).toEqual(before);
   await app.give('[data-testid=backup-file]', { 'other.json': JSON.stringify(backup) });
-  await app.clickText('button', 'Add, and take');
+  await app.clickText('button', 'Add, and use');
   await app.shows('[data-testid=kept]', 'Renamed elsewhere');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows('[data-testid=kept]', '4 bikes: Estuary tourer');
@@ -236,12 +236,12 @@ test('a backup tells what it brings before anything changes; conflicts are decid
 
 test('what was taken away lies in the bin and comes back; what dangles is found and mended', async () => {
   await app.begin('/data');
-  await app.clickText('button', 'Erase everything');
+  await app.clickText('button', 'Delete everything');
   await app.click('.ant-popconfirm .ant-btn-primary');
   await app.shows('[data-testid=kept]', 'No bikes.');
-  await app.shows('[data-testid=binned]', 'Erase everything');
+  await app.shows('[data-testid=binned]', 'Delete everything');
   await app.driver.navigate().refresh();
-  await app.clickText("li[@data-testid='binned']//button", 'Bring back');
+  await app.clickText("li[@data-testid='binned']//button", 'Restore');
   await app.shows('[data-testid=kept]', '4 bikes');
   await app.gone('[data-testid=binned]');
   await app.driver.executeAsyncScript(
@@ -250,9 +250,9 @@ test('what was taken away lies in the bin and comes back; what dangles is found 
        t.objectStore('notes').put({ id: 'lost', bikeId: 'nowhere', atMs: 0, text: 'of nobody' });
        t.oncomplete = () => { open.result.close(); done(); }; };`,
   );
-  await app.clickText('button', 'Look everything through');
+  await app.clickText('button', 'Check all data');
   await app.shows('[data-testid=check-result]', 'A note about a bike that is gone.');
-  await app.clickText('button', 'Mend all 1');
-  await app.shows('[data-testid=check-result]', 'Everything is in order.');
+  await app.clickText('button', 'Fix all 1');
+  await app.shows('[data-testid=check-result]', 'No problems found.');
   expect(await app.faults()).toEqual([]);
 });

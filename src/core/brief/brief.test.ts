@@ -71,7 +71,10 @@ test.each([
   [{ lowRpm: 100, highRpm: 95 }, 'lowest comfortable cadence 100 rpm, highest 95 rpm'],
   [{ highRpm: 125, spinOutRpm: 120 }, 'highest comfortable cadence 125 rpm, spin-out 120 rpm'],
   [{ climbingRpm: 110, highRpm: 100 }, 'lowest cadence on the climb 110 rpm, highest comfortable cadence 100 rpm'],
-  [{ preferredRpm: 90, lowRpm: 92, highRpm: 100 }, 'preferred cadence 90 rpm is outside the comfortable range of 92–100 rpm'],
+  [
+    { preferredRpm: 90, lowRpm: 92, highRpm: 100 },
+    'preferred cadence 90 rpm is outside the comfortable range of 92–100 rpm',
+  ],
   [{ cruisingSpeedKmh: 50, topSpeedKmh: 45 }, 'usual speed 50 km/h, top pedalled speed 45 km/h'],
   [{ climbingBelowKmh: 30, fastAboveKmh: 28 }, 'climbing ends at 30 km/h, fast begins at 28 km/h'],
   [{ flatPercent: 90, rollingPercent: 70 }, 'shares of terrain add up to 160 %: they must make 100 %'],

@@ -62,21 +62,21 @@ const side = (more: Partial<NonNullable<Side['told']>> | undefined, holes: numbe
 
 test('before and after, in a sentence and in rows', () => {
   expect(beforeAfterSentence(side({}, 1), side({ belowS: 360 }, 0))).toBe(
-    '15 % of the time out of the band, 30 % before; no hole, 1 before.',
+    '15 % of the time outside cadence range, 30 % before; no gap, 1 before.',
   );
   expect(beforeAfterSentence(side({}, 2), side({}, 2))).toBe(
-    '30 % of the time out of the band, as before; 2 holes, as before.',
+    '30 % of the time outside cadence range, as before; 2 gaps, as before.',
   );
-  expect(beforeAfterSentence(side(undefined, 0), side({}, 0))).toContain('Telling the gears');
+  expect(beforeAfterSentence(side(undefined, 0), side({}, 0))).toContain('Working out the gears');
   const rows = new Map(
     beforeAfterRows(side({}, 1), side({ drivingS: 7200, rearShifts: 180 }, 0)).map(([title, ...cells]) => [
       title,
       cells,
     ]),
   );
-  expect(rows.get('rear shifts an hour')).toEqual(['120', '90']);
-  expect(rows.get('holes in the band')).toEqual(['1', '0']);
-  expect(rows.get('told from')).toEqual(['1 ride', '1 ride']);
+  expect(rows.get('rear shifts per hour')).toEqual(['120', '90']);
+  expect(rows.get('gaps in cadence range')).toEqual(['1', '0']);
+  expect(rows.get('based on')).toEqual(['1 ride', '1 ride']);
   expect(
     new Map(
       beforeAfterRows(side(undefined, 0), side({ drivingS: 0 }, 0)).map(([title, ...cells]) => [title, cells]),

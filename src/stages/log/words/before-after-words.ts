@@ -6,12 +6,12 @@ const percent = (fraction: number) => `${fixed(fraction * 100, 0)} %`;
 
 /** What the swap did, in a sentence: time in the band, holes, shifts. */
 export function beforeAfterSentence(before: Side, after: Side): string {
-  if (!before.told || !after.told) return 'Telling the gears of these rides …';
+  if (!before.told || !after.told) return 'Working out the gears of these rides…';
   const [was, is] = [usageFigures(before.told).outOfBand, usageFigures(after.told).outOfBand];
   const band =
     percent(was) === percent(is)
-      ? `${percent(is)} of the time out of the band, as before`
-      : `${percent(is)} of the time out of the band, ${percent(was)} before`;
+      ? `${percent(is)} of the time outside cadence range, as before`
+      : `${percent(is)} of the time outside cadence range, ${percent(was)} before`;
   const holes =
     before.holes === after.holes
       ? `${holeText(after.holes)}, as before`
@@ -19,7 +19,7 @@ export function beforeAfterSentence(before: Side, after: Side): string {
   return `${band}; ${holes}.`;
 }
 
-const holeText = (holes: number) => (holes === 0 ? 'no hole' : holes === 1 ? 'one hole' : `${holes} holes`);
+const holeText = (holes: number) => (holes === 0 ? 'no gap' : holes === 1 ? 'one gap' : `${holes} gaps`);
 
 export function beforeAfterRows(
   before: Side,
@@ -29,13 +29,13 @@ export function beforeAfterRows(
     [title, ...[before, after].map(({ told }) => (told ? text(usageFigures(told)) : ''))] as [string, string, string];
   const count = ({ rides }: Side) => `${rides.length} ${rides.length === 1 ? 'ride' : 'rides'}`;
   return [
-    ['told from', count(before), count(after)],
-    row('out of the band', ({ outOfBand }) => percent(outOfBand)),
-    row('below it', ({ below }) => percent(below)),
-    row('above it', ({ above }) => percent(above)),
-    ['holes in the band', String(before.holes), String(after.holes)],
-    row('rear shifts an hour', ({ rearShiftsPerHour }) => fixed(rearShiftsPerHour, 0)),
-    row('front shifts an hour', ({ frontShiftsPerHour }) => fixed(frontShiftsPerHour, 0)),
+    ['based on', count(before), count(after)],
+    row('outside cadence range', ({ outOfBand }) => percent(outOfBand)),
+    row('below range', ({ below }) => percent(below)),
+    row('above range', ({ above }) => percent(above)),
+    ['gaps in cadence range', String(before.holes), String(after.holes)],
+    row('rear shifts per hour', ({ rearShiftsPerHour }) => fixed(rearShiftsPerHour, 0)),
+    row('front shifts per hour', ({ frontShiftsPerHour }) => fixed(frontShiftsPerHour, 0)),
     row('cross-chained', ({ crossed }) => percent(crossed)),
   ];
 }

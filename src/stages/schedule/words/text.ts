@@ -1,8 +1,8 @@
 /** Everything that the stage Schedule says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   boardView: {
-    noDayYet: 'no day yet',
-    aJobIsDoneWhen: 'A job is done when it is signed off: work on it.',
+    noDayYet: 'unscheduled',
+    aJobIsDoneWhen: 'Sign the job off to mark it done.',
     dayAndStateOfName: (name: string) => `day and state of ${name}`,
     tools: (tools: string) => `Tools: ${tools}`,
     afterTheFirstRidesBolts: 'After the first rides: bolts, indexing, cable',
@@ -11,24 +11,24 @@ export const WORDS = {
     aWeekEarlier: 'A week earlier',
     today: 'Today',
     aWeekLater: 'A week later',
-    saveTheJobsThatHave: 'Save the jobs that have a day as an iCalendar file',
+    saveTheJobsThatHave: 'Export scheduled jobs (.ics)',
     calendar: 'Calendar',
     board: 'Board',
     late: 'late',
   },
   buyPanel: {
     purchasesOfName: (name: string) => `purchases of ${name}`,
-    toBuy: 'To buy',
-    buyList: 'buy list',
-    nothingEveryOpenJobHas: 'Nothing: every open job has its parts.',
+    toBuy: 'Parts to order',
+    buyList: 'parts to order',
+    nothingEveryOpenJobHas: 'No parts to order.',
     stillToPayCost: (cost: string) => `Still to pay: ${cost}.`,
-    typedSums: (jobs: string) => `A sum typed for a whole setup counts until all its parts have come: ${jobs}.`,
-    onTheShelfButAnother: ' · on the shelf, but another job counts on it',
+    typedSums: (jobs: string) => `A cost entered for a whole setup counts until all its parts have arrived: ${jobs}.`,
+    onTheShelfButAnother: ' · in stock, but reserved for another job',
     yes: 'yes',
     no: 'no',
   },
   chosenJob: {
-    chosenJob: 'Chosen job',
+    chosenJob: 'Selected job',
     reCheckAfterTheFirst: 'Re-check after the first rides.',
     state: 'State',
     day: 'Day',
@@ -39,7 +39,7 @@ export const WORDS = {
   duePanel: {
     due: 'Due',
     nothingASwapThatIs:
-      'Nothing. A swap that is signed off puts its re-check here; a chain that was measured its forecast.',
+      'Nothing due. Re-checks appear here after a swap is signed off, chain replacements once wear is measured.',
     dueKmInRides: (km: string, rides: number) => `due, ${km} in ${rides} ${rides === 1 ? 'ride' : 'rides'} since`,
     afterTheFirstRideOr: (distance: string) => `after the first ride, or ${distance}`,
     nameOn: (name: string, on: string) => `${name}, on ${on}`,
@@ -48,6 +48,6 @@ export const WORDS = {
     schedule: 'Schedule',
   },
   useSchedule: {
-    aBikeThatIsGone: 'a bike that is gone',
+    aBikeThatIsGone: 'deleted bike',
   },
 };
