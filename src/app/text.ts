@@ -1,14 +1,14 @@
 /** Everything that the app says beside its stages, in one place: a translation is another object of this shape. */
 export const WORDS = {
   error: {
-    thisStageBroke: 'This stage broke',
+    thisStageBroke: 'Something went wrong on this page',
     whatYouTypedIsKept:
-      'What you typed is kept. Try again; if it breaks again, save a backup in Settings and undo the last change.',
+      'What you typed is saved. Try again. If it happens again, save a backup in Settings and undo the last change.',
     tryAgain: 'Try again',
   },
   notFound: {
-    thereIsNoSuchPage: 'There is no such page',
-    theWorkBeginsAt: 'The work begins at',
+    thereIsNoSuchPage: 'Page not found',
+    theWorkBeginsAt: 'Start at',
     gears: 'Gears',
   },
 };

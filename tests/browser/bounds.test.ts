@@ -57,7 +57,7 @@ test.each(isFull ? CASES : CASES.slice(1))(
         const text = await app.text('body');
         const found = NONSENSE.exec(text);
         if (found) said.push(`${page} ${id}: …${text.slice(Math.max(0, found.index - 60), found.index + 40)}…`);
-        if (/This stage broke/i.test(text)) said.push(`${page} ${id}: ${text.slice(0, 300)}`);
+        if (/Something went wrong on this page/i.test(text)) said.push(`${page} ${id}: ${text.slice(0, 300)}`);
       }
     }
     for (const line of await app.complaints()) said.push(line);

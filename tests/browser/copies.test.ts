@@ -53,7 +53,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   );
   await app.open('/data');
   expect(await copies()).toHaveLength(1);
-  await app.clickText("section[@aria-label='Copies']//button", 'Open');
+  await app.clickText("section[@aria-label='Automatic backups']//button", 'Open');
   await app.shows('[data-testid=differences]', 'bikes');
   await app.clickText('button', 'Replace the 4 here');
   await app.gone(`[aria-label="Import backup"]`);
@@ -72,7 +72,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   await app.type('setup', '46/30 x 11-34');
   await app.shows('[data-testid=range]', '473.9 %');
   await app.open('/data');
-  await app.clickText('button', 'Choose a file');
+  await app.clickText('button', 'Choose a backup file');
   await app.shows('[data-testid=outside]', /rontel-backup\.json, last /);
   await app.shows('[data-testid=keeping]', 'nothing has changed since');
   await app.open('/gears');
@@ -96,7 +96,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   expect(data.bikes).toHaveLength(4);
   await app.open('/data');
   await app.clickText('button', 'Stop writing to the file');
-  await app.clickText('button', 'Choose a file');
+  await app.clickText('button', 'Choose a backup file');
   await undo();
 });
 
@@ -111,7 +111,7 @@ test('a backup that is overdue is asked for on every stage until it is saved or 
   await app.type('setup', '46/30 x 11-34');
   await app.shows('[data-testid=range]', '473.9 %');
   await app.open('/fit');
-  await app.shows('[data-testid=backup-due]', /1 change since.* It is time for one/);
+  await app.shows('[data-testid=backup-due]', /1 change since.* Time to save one/);
   expect(await app.faults()).toEqual([]);
   await app.clickText('button', 'Later');
   await app.gone('[data-testid=backup-due]');

@@ -45,7 +45,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   await app.type('totalCapacityT', '39');
   await app.leaveField();
   await app.shows('[data-testid=capacity]', '41T needed, 39T published: 2T over the published limit');
-  await app.shows('[data-testid=check-totalCapacity]', 'To mend: a 34T small ring');
+  await app.shows('[data-testid=check-totalCapacity]', 'To fix: a 34T small ring');
 
   await app.driver.navigate().refresh();
   await app.shows('[data-testid=easiest]', '0.889');
@@ -132,7 +132,7 @@ test('the link that is copied opens the same setup', async () => {
   expect(search).toBe('');
   expect(new URLSearchParams(hash.slice(1)).get('setup')).toBe('44x10-11-13-15-17-19-21-24-28-32-38-44');
   await app.open(link.slice(app.url.length));
-  await app.shows('[role=status]', 'Seawall came by a link');
+  await app.shows('[role=status]', 'Seawall was opened from a link');
   // Nothing of it can be changed, all of it can be read.
   expect(await app.faults()).toEqual([]);
   await app.shows('[data-testid=range]', '440.0 %');

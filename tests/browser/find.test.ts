@@ -80,7 +80,7 @@ test('each row says why it is there and what it gives up; opened, it tells all, 
   await app.clickText('dd/button', 'links');
   await app.shows('[data-testid=slip]', 'big-big + 2');
   await app.click('[data-testid=find-answer] button');
-  await app.shows('[data-testid=slip]', 'A beats B: as good in every aim, and better in one at least');
+  await app.shows('[data-testid=slip]', 'A beats B if it is at least as good on every criterion');
 });
 
 test('the table sorts by any aim, and goes out as CSV', async () => {

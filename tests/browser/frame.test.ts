@@ -84,7 +84,7 @@ test('every page opens before there is a bike, and says what fills it', async ()
     await app.open(path);
     await app.find('main h1');
     await app.find('main :is(button, a)');
-    expect([path, await app.text('main h1')]).not.toEqual([path, 'This stage broke']);
+    expect([path, await app.text('main h1')]).not.toEqual([path, 'Something went wrong on this page']);
   }
   expect(await app.complaints()).toEqual([]);
 });
@@ -189,7 +189,7 @@ describe('the frame', () => {
     await address('/compare?show=b');
     await app.open('/gears?show=c&view=shifting');
     await app.holds('setup', '46/30 x 11-34');
-    await app.shows('main', 'Cross-chain');
+    await app.shows('main', 'Cogs to avoid');
     await app.open('/gears?show=z');
     await app.holds('setup', '46/30 x 11-34');
     await app.open('/swap');

@@ -311,7 +311,7 @@ test('nothing scrolls sideways, at the desk or on a phone, in error or not', asy
 test('a chart is there in numbers too, for who cannot see it', async () => {
   await app.press('v');
   await app.find('section[aria-label="Speed and cadence"] canvas');
-  await app.clickText('summary', 'The same in numbers');
+  await app.clickText('summary', 'Show as a table');
   await app.shows('figure table thead', 'rpm');
   const rows = await app.driver.findElements(By.css('figure table tbody tr'));
   // Each of the 24 gears is a line from the low end of the band to the high.

@@ -217,7 +217,7 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
   await app.click('[aria-label=Learners]');
   await app.clickText('li', 'New learner');
   await app.clickText('form//button', 'Begin');
-  await app.shows('#new-learner-problem', 'an empty name');
+  await app.shows('#new-learner-problem', 'The name is empty');
   await app.type('new-learner', 'Second apprentice');
   await app.press(Key.ENTER);
   await app.shows('[aria-label="Progress of Second apprentice"] h2', '0 answered');

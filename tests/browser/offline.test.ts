@@ -61,11 +61,11 @@ test('a newer version waits until it is asked for, and loses nothing of the work
   await app.shows('[data-testid=range]', '473.9 %');
   front.offerNextVersion();
   await app.driver.navigate().refresh();
-  await app.shows('[data-testid=newer]', 'A newer Rontel is ready');
+  await app.shows('[data-testid=newer]', 'An update is ready');
   // It has not taken over: the page goes on with the version that it began with.
   await app.type('setup', '46/30 x 11-36');
   await app.shows('[data-testid=range]', '501.8 %');
-  await app.clickText('button', 'Take it now');
+  await app.clickText('button', 'Update now');
   const isTaken = () =>
     app.driver.executeAsyncScript<boolean>(
       `const done = arguments[0];

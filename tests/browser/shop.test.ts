@@ -49,7 +49,7 @@ describe('shelf', () => {
     await app.press('f');
     await app.type('setup', '50/30 x 11-36');
     await app.leaveField();
-    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” on the shelf');
+    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” in stock');
     await app.clickText('button', 'Clutch derailleur, 100 mm');
     await app.shows('[data-testid=check-totalCapacity]', 'at the limit');
     await app.press('a');
@@ -74,9 +74,9 @@ describe('shelf', () => {
     await app.clickText('button', 'weigh it');
     await app.clickText('button', 'Try the demo scale');
     await app.shows('[data-testid=demo-scale]', 'Demo.');
-    await app.clickText('button', 'Put on');
-    await app.shows('[data-testid=demo-scale]', 'at rest');
-    await app.clickText('button', 'Take the demo reading');
+    await app.clickText('button', 'Put the part on');
+    await app.shows('[data-testid=demo-scale]', 'stable');
+    await app.clickText('button', 'Use the demo reading');
     await app.gone('[data-testid=scale]');
     await app.shows('[data-testid=part-sheet]', /weighed 4[23] g ± 0.5 g/);
   });
@@ -143,7 +143,7 @@ describe('shelf', () => {
     await app.holds('totalCapacityT', '41');
     await menu('New bike (empty)');
     await app.clickText('button', 'Add the bike');
-    await app.shows('.ant-modal', 'an empty name');
+    await app.shows('.ant-modal', 'The name is empty');
     await app.type('new-bike-name', 'Winter commuter');
     await app.type('new-bike-setup', '42 x 11-34');
     await app.clickText('button', 'Add the bike');
@@ -179,7 +179,7 @@ describe('shelf', () => {
     await app.driver.switchTo().activeElement().sendKeys('11-42, 11 speed', Key.ENTER);
     await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11 speed');
     await app.choose('of-bike', 'Pinewood hardtail');
-    await app.shows('[data-testid=made-of]', 'not on the shelf with a weight: big ring, crank');
+    await app.shows('[data-testid=made-of]', 'No weight in stock for big ring, crank');
     await app.clickText('button', 'Add the parts of setup A');
     await app.shows('[data-testid=shelf-count]', '29 entries');
     await app.shows('[data-testid=made-of]', 'Nothing to buy');
@@ -187,11 +187,11 @@ describe('shelf', () => {
 
   test('a chain is forecast by its readings', async () => {
     await app.click('[data-part=chain-worn]');
-    await app.shows('[data-testid=wear]', /0\.14 % in 1000 km\. At 0\.5 % for 12 speeds in \d+ km \(80 % between/);
+    await app.shows('[data-testid=wear]', /0\.14 % in 1000 km\. At 0\.5 % for 12-speed in \d+ km \(80 % between/);
     await app.type('wear-percent', '0.52');
     await app.type('wear-km', '2900');
     await app.clickText('button', 'Save reading');
-    await app.shows('[data-testid=wear]', '0.52 %: at the limit of 0.5 % for 12 speeds. Change the chain now');
+    await app.shows('[data-testid=wear]', '0.52 %: at the limit of 0.5 % for 12-speed. Replace the chain now');
   });
 });
 
@@ -287,7 +287,7 @@ describe('schedule', () => {
     await drag('job-carrier-34', `ready ${monday}`);
     await app.find(`[data-cell="ready ${monday}"] [data-job=job-carrier-34]`);
     await drag('job-carrier-34', `done ${monday}`);
-    await app.shows('.ant-message', 'signed off');
+    await app.shows('.ant-message', 'Sign the job off');
     await app.find(`[data-cell="ready ${monday}"] [data-job=job-carrier-34]`);
     await isSound();
   });
@@ -307,7 +307,7 @@ describe('schedule', () => {
     await app.press('c');
     expect(await app.download('.csv')).toContain('Cassette 10-44');
     await app.shows('[data-testid=rechecks]', /Wide cassette for the pine ridge, Pinewood hardtail: due, 240 km/);
-    await app.shows('[data-testid=chain-due]', 'At 0.5 % for 12 speeds');
+    await app.shows('[data-testid=chain-due]', 'At 0.5 % for 12-speed');
   });
 
   test('on a phone it is a list, each job with its day', async () => {
@@ -344,7 +344,7 @@ describe('log', () => {
 
   test('a swap by the rides on either side of it, and what passing a limit came to', async () => {
     await app.shows('[data-testid=before-after]', /\d+ % of the time outside cadence range/);
-    await app.shows('[data-testid=outcomes]', 'Front, 2T past the limit: this derailleur: 0 of 1 worked');
+    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 0 of 1 worked');
     await app.press('f');
     await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-proven');
     await app.type('setup', '50/32 x 11-36');
@@ -363,10 +363,10 @@ describe('log', () => {
     await app.leaveField();
     await app.follow('/log');
     await app.clickText('label', 'Long-term use past a limit');
-    await app.shows('[data-testid=trial-of]', '50/32 x 11-36 passes: capacity by 2T, front by 2T.');
+    await app.shows('[data-testid=trial-of]', '50/32 x 11-36 exceeds: capacity by 2T, front derailleur by 2T.');
     await app.type('trial-text', 'two winters, no trouble');
     await app.clickText('button', 'Record');
-    await app.shows('[data-testid=outcomes]', 'Front, 2T past the limit: this derailleur: 1 of 2 worked');
+    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 1 of 2 worked');
     await app.shows('[data-testid=timeline] li', 'Used past a limit: 50/32 x 11-36');
     await app.clickText('label', 'An experiment');
     await app.type('trial-text', 'another guide pulley');
@@ -401,7 +401,7 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.open('/brief');
   await app.type('riderMassKg', '165');
   await app.leaveField();
-  await app.shows('main', /All-up\s+237\.8 lb/i);
+  await app.shows('main', /Total weight\s+237\.8 lb/i);
   await app.driver.navigate().refresh();
   await app.holds('riderMassKg', '165');
   await app.type('riderMassKg', '500');
@@ -409,15 +409,15 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.open('/shelf');
   await app.shows('[aria-label=Parts] table', / oz/);
   await app.click('[data-part=chain-worn]');
-  await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5 % for 12 speeds in \d+ mi/);
+  await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5 % for 12-speed in \d+ mi/);
   await app.open('/gears');
-  await app.click('.ant-select:has([aria-label=Quantity])');
+  await app.click('.ant-select:has([aria-label=Show])');
   await app.clickText("div[contains(@class,'ant-select-item-option')]", 'Gear inches (this wheel)');
   await app.shows('main', /Easiest gear, 32\/36\s+0\.889\s+24\.4 in/);
   await app.open('/brief');
   await app.shows('[data-testid=easiest-wanted]', /^\d+\.\d in$/);
   await app.open('/rides');
   await app.shows('main', /\d+\.\d mi · /);
-  await app.shows('[data-testid=route]', /\d+\.\d mi, \d+ ft up/);
+  await app.shows('[data-testid=route]', /\d+\.\d mi, \d+ ft climbing/);
   await isSound();
 });

@@ -124,7 +124,7 @@ test('routes with heights that mean “no data” are taken in without them, and
     ' .gpx': route(' ', (i) => i),
     'high.gpx': route('High', () => 9100),
   });
-  await app.shows('[data-testid=import-jobs]', /24 heights that no road has/);
+  await app.shows('[data-testid=import-jobs]', /24 impossible elevations/);
   await app.shows('[data-testid=import-jobs]', /120 of its 120 heights are below -500 m or above 9000 m/);
   await app.open('/data');
   await app.clickText('button', 'Save a backup');

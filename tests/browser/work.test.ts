@@ -48,9 +48,9 @@ test('a whole swap from 2x to 1x on a phone, with a reload in the middle', async
   await app.clickText('button', 'all together');
   await app.clickText('button', 'Try the demo scale');
   await app.shows('[data-testid=demo-scale]', 'Demo.');
-  await app.clickText('button', 'Put on');
-  await app.shows('[data-testid=demo-scale]', 'at rest');
-  await app.clickText('button', 'Take the demo reading');
+  await app.clickText('button', 'Put the part on');
+  await app.shows('[data-testid=demo-scale]', 'stable');
+  await app.clickText('button', 'Use the demo reading');
   await app.gone('[data-testid=scale]');
   await app.shows('[data-testid=weighed-off]', 'disagree by');
   await app.shows('[data-testid=weighed-off]', 'more than the resolutions together (2 g)');
@@ -268,7 +268,7 @@ test('a trial accepted with limits on a phone: the gears stay out on the card, i
   await app.shows('[data-testid=signed-off]', 'Its setup is A now');
   await app.resize(1280, 800);
   await app.open('/log');
-  await app.shows('[data-testid=timeline]', 'Accepted with limits: 44/10 and 44/11 stay out');
+  await app.shows('[data-testid=timeline]', 'Accepted with limits: 44/10 and 44/11 not used');
   await app.open('/fit');
   await app.shows('[data-testid=check-totalCapacity]', 'with gears excluded from this combination');
 });

@@ -10,10 +10,10 @@ export const WORDS = {
   },
   stepChart: {
     takenAtSpeedUnitAndPreferredRpm: (speedUnit: string, preferredRpm: string) =>
-      `taken at, ${speedUnit} and ${preferredRpm} rpm`,
+      `speed at the shift, ${speedUnit}, at ${preferredRpm} rpm`,
     zoneLimit: (zone: string, limit: string) => `${zone} ${limit}`,
-    yourLimits: (limits: readonly string[]) => `Broken red lines: your limits, ${limits.join(', ')}.`,
+    yourLimits: (limits: readonly string[]) => `Dashed red lines: your limits, ${limits.join(', ')}.`,
     letterAtMostValue: (letter: string | undefined, value: string) => `${letter} at most ${value}`,
-    readingOverSpeedLargest: (reading: string, largest: string) => `${reading} over speed: ${largest}`,
+    readingOverSpeedLargest: (reading: string, largest: string) => `${reading} by speed: ${largest}`,
   },
 };

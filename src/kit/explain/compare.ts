@@ -9,7 +9,7 @@ import type { Explanation } from './explanation';
 import { explainCheck } from './fit';
 import { explainDistinct, explainMeanStep, explainRange, explainRatio, explainStep, gearName, stepText } from './gears';
 
-const COMPARED = 'Worked out alike for every setup on the bench, for this brief.';
+const COMPARED = 'Worked out the same way for every setup, using your rider details.';
 
 /** How a figure of the comparison was worked out; undefined where it is as typed, or not known. */
 export function explainFigure(

@@ -12,5 +12,5 @@ export interface Explanation {
   readonly note?: string | undefined;
 }
 
-export const DEFINITION = 'Definition of the trade; teeth are counted, so it is exact.';
-export const ISO_SIZES = 'Tyre and rim sizes by ISO 5775.';
+export const DEFINITION = 'By definition. Tooth counts are whole numbers, so this is exact.';
+export const ISO_SIZES = 'Tyre and rim sizes to ISO 5775.';

@@ -15,17 +15,17 @@ export function explainFront(
   names: Readonly<Record<FindAim, string>>,
 ): Explanation {
   return {
-    title: `${rows} that no other beats`,
-    formula: 'A beats B: as good in every aim, and better in one at least',
+    title: `${rows} best trade-offs`,
+    formula: 'A beats B if it is at least as good on every criterion and better on at least one',
     worked: [
-      `${searched} setups: every choice of rings with every cassette`,
-      `${met} of them meet every need`,
-      `aims: ${aims.map((aim) => names[aim]).join(', ')}`,
+      `${searched} setups: every combination of chainrings and cassette`,
+      `${met} meet every need`,
+      `criteria: ${aims.map((aim) => names[aim]).join(', ')}`,
       `each of the ${met} is compared with the others; ${met - front.length} are beaten by one of the ${front.length}`,
-      ...(rows < front.length ? [`those with the same figures stand in one row: ${rows} rows`] : []),
+      ...(rows < front.length ? [`setups with the same figures share a row: ${rows} rows`] : []),
     ],
-    source: 'Pareto’s order; worked out for all of them, none is left to chance.',
-    note: 'No aim is weighed against another: what you give up for what is yours to say. Setups that are alike in all aims stay together.',
+    source: 'Pareto comparison over every combination, not a sample.',
+    note: 'Criteria are not weighted against each other; the trade-off is yours to make. Setups that are the same on all criteria stay together.',
   };
 }
 
@@ -47,12 +47,12 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
 export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>, units: Units): Explanation {
   return {
     title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost, units)}`,
-    formula: 'cost = sum of the prices of what goes on and is not in stock',
+    formula: 'cost = sum of the prices of the parts that go on and are not in stock',
     worked:
       buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one, units)}`),
     source:
-      'Parts: the price of each part, where it has one. Else the prices under “What parts cost you”; grey ones are round sums of a middle sort.',
-    note: 'A part is bought only where the present one would not go with the rest.',
+      'The price of each part, if it has one; otherwise the prices under “Part prices”. Grey prices are typical mid-range prices.',
+    note: 'A part is replaced only if the current one is not compatible.',
   };
 }
 
@@ -63,11 +63,11 @@ export function explainMassChange(
 ): Explanation {
   const line = (sign: string) => (item: CardItem) => `${sign} ${itemText(item)}: ${itemMassText(item, units)}`;
   return {
-    title: `Weight against A: ${massText(massChange, units)}`,
+    title: `Weight compared with A: ${massText(massChange, units)}`,
     formula: 'weight of what goes on − weight of what comes off',
-    worked: off.length + on.length === 0 ? ['nothing moves'] : [...on.map(line('+')), ...off.map(line('−'))],
-    source: `Parts, as weighed. “About”: estimated by teeth, for parts of a middle sort: rings ${allDigits(RING_G)} g × T², cogs ${allDigits(COG_G)} g × T^${allDigits(1.5)}, chain ${allDigits(CHAIN_G_A_LINK)} g a link, front derailleur with cable and shifter ${allDigits(FRONT_MASS_G)} g.`,
-    note: 'Makers differ by a fifth and more: weigh before you pay for grams. A place in which one side has no weight is left out on both.',
+    worked: off.length + on.length === 0 ? ['no parts change'] : [...on.map(line('+')), ...off.map(line('−'))],
+    source: `Parts as weighed. “About” means estimated from teeth, for mid-range parts: rings ${allDigits(RING_G)} g × T², cogs ${allDigits(COG_G)} g × T^${allDigits(1.5)}, chain ${allDigits(CHAIN_G_A_LINK)} g per link, front derailleur with cable and shifter ${allDigits(FRONT_MASS_G)} g.`,
+    note: 'Makers differ by 20 % and more: weigh parts before you pay for grams. If one side has no weight for a part, that part is left out on both sides.',
   };
 }
 
@@ -76,11 +76,11 @@ export function explainLinks({ chainrings, cassette, build }: FoundFacts, longes
   const direct = directPitches(ring, cog, longestChainstayMm);
   return {
     title: `Chain: ${build.chainLinks} links`,
-    formula: 'big-big + 2: straight round the largest ring and cog, up to an even count, and two more',
+    formula: 'big-big + 2: straight round the largest ring and cog, rounded up to an even number, + 2',
     worked: [
       `round ${ring}/${cog} with a chainstay of ${short(longestChainstayMm, 1)} mm: ${fixed(direct, 2)} pitches`,
-      `up to an even count, + 2: ${build.chainLinks}`,
+      `rounded up to an even number, + 2: ${build.chainLinks}`,
     ],
-    source: 'The default school of the trade; Compatibility shows the others.',
+    source: 'The usual workshop method; Compatibility shows the others.',
   };
 }

@@ -1,7 +1,7 @@
 /** Everything that `kit/export` says, in one place: a translation is another object of this shape. */
 export const WORDS = {
   savePicture: {
-    noPictureMessage: (message: string) => `No picture: ${message}`,
+    noPictureMessage: (message: string) => `The picture could not be saved: ${message}`,
     saveAsPng: 'Save as PNG',
     saveAsSvg: 'Save as SVG',
     copyAsPng: 'Copy as PNG',
@@ -15,7 +15,7 @@ export const WORDS = {
     csv: 'CSV',
   },
   useSaveCsv: {
-    theTableCouldNotBe: 'The table could not be written, for a part of the app did not load: try again',
+    theTableCouldNotBe: 'The table could not be saved because part of the app did not load. Try again.',
   },
   svg: { notOnScreenYet: 'the drawing is not on screen yet: try again', noPng: 'the browser made no PNG' },
 };

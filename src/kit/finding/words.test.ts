@@ -226,7 +226,7 @@ test('workings can be checked with pencil and paper', () => {
   const result = findSetups(input);
   const found = result.front.find(({ build }) => build.buy.length > 1)!;
   expect(explainFront(result, result.front.length, input.aims, AIM_NAME).worked).toContain(
-    `${result.met} of them meet every need`,
+    `${result.met} meet every need`,
   );
   const [big, small] = [found.chainrings[0]!, found.chainrings.at(-1)!];
   expect(explainCapacityAsked(found).worked[0]).toContain(`(${big} − ${small})`);

@@ -17,10 +17,8 @@ export function backupText(
       ? changes >= FIRST_AFTER_CHANGES
       : changes > 0 && nowMs - savedAtMs >= REMIND_AFTER_DAYS * DAY_MS;
   const saved =
-    savedAtMs === undefined
-      ? 'No backup has been saved from this browser yet'
-      : `Last backup saved ${dateText(savedAtMs)}`;
+    savedAtMs === undefined ? 'No backup saved from this browser yet' : `Last backup saved ${dateText(savedAtMs)}`;
   const since =
     changes === 0 ? 'nothing has changed since' : `${changes} ${changes === 1 ? 'change' : 'changes'} since`;
-  return { text: `${saved}; ${since}.${isDue ? ' It is time for one.' : ''}`, isDue };
+  return { text: `${saved}; ${since}.${isDue ? ' Time to save one.' : ''}`, isDue };
 }

@@ -149,9 +149,9 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
     ...(km !== undefined && { km }),
   });
   const say = (part: PartRecord, now = 31) => wearSentence(chainWearOf(part, trips, now * DAY_MS), METRIC);
-  expect(say(chain({ mounts }))).toBe('Not measured yet. The limit is 0.75 % for 10 speeds.');
+  expect(say(chain({ mounts }))).toBe('Not measured yet. The limit is 0.75 % for 10-speed.');
   expect(say(chain({ mounts, wear: [mark(11, 0.1)] }))).toContain('0.1 % at 300 km. A second reading');
-  expect(say(chain({ mounts, data: {}, wear: [] }))).toContain('0.5 %, for 11 speeds and more, assumed');
+  expect(say(chain({ mounts, data: {}, wear: [] }))).toContain('0.5 % (assumed: 11-speed and up)');
   const two = chainWearOf(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), trips, 31 * DAY_MS);
   expect(two.readings.map(({ km }) => km)).toEqual([300, 600]);
   expect(two.nowKm).toBe(900);
@@ -164,10 +164,10 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
     ['2250 km', '0.75'],
   ]);
   expect(say(chain({ mounts, wear: [mark(11, 0.1), mark(21, 0.2)] }), 300)).toContain(
-    'no date, for nothing was ridden',
+    'no date, because nothing was ridden',
   );
-  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.2)] }))).toContain('do not rise');
-  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.8)] }))).toContain('Change the chain now');
+  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.2)] }))).toContain('are not increasing');
+  expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.8)] }))).toContain('Replace the chain now');
   // A distance that was read off the bike wins, and the log goes on from there.
   expect(chainWearOf(chain({ mounts, wear: [mark(11, 0.1, 5000)] }), trips, 31 * DAY_MS).nowKm).toBe(5600);
 });

@@ -3,8 +3,8 @@ export const WORDS = {
   cardView: {
     comesOff: 'Comes off',
     goesOn: 'Goes on',
-    toBuy: 'To buy',
-    together: 'Together',
+    toBuy: 'Parts to buy',
+    together: 'Total',
     allInStock: 'Everything is in stock.',
     weightTotal: (total: string) => `Weight ${total}`,
     nothing: 'Nothing.',
@@ -23,7 +23,7 @@ export const WORDS = {
   },
   wearNumbers: {
     wearPercent: 'wear, %',
-    limitByTheLine: 'limit, by the line',
+    limitByTheLine: 'limit reached (trend)',
     earliest80Percent: 'earliest, 80 %',
     latest80Percent: 'latest, 80 %',
   },

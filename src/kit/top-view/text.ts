@@ -3,7 +3,7 @@ export const WORDS = {
   topView: {
     countGears: (count: number) => `${count} gears`,
     chainFromAboveInValue: (value: string, sideways: number) =>
-      `Chain from above in ${value}, sideways ${sideways} times`,
-    outsideSidewaysBySideways: (sideways: number) => `outside · sideways × ${sideways}`,
+      `Chain from above in ${value}, sideways scale × ${sideways}`,
+    outsideSidewaysBySideways: (sideways: number) => `outboard · sideways scale × ${sideways}`,
   },
 };

@@ -8,7 +8,7 @@ export const WORDS = {
     bestWith: 'best',
     oneRing: '1x',
     twoRings: '2x',
-    buys: 'parts to buy',
+    buys: 'to buy',
   },
   aimLimits: {
     limitsOnTheAims: 'Filter results',

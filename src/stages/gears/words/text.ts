@@ -19,7 +19,7 @@ export const WORDS = {
     rpmAtSpeedInSpeedUnit: (speedIn: string, speedUnit: string) => `rpm at ${speedIn} ${speedUnit}`,
     speedUnitAtAtRpm: (speedUnit: string, atRpm: string) => `${speedUnit} at ${atRpm} rpm`,
     inBand: '● in range',
-    offThePath: 'not in the shift sequence',
+    offThePath: 'off sequence',
     yes: 'yes',
     no: 'no',
   },

@@ -149,7 +149,7 @@ export const WORDS = {
     allKindsAgain: 'All types',
     kindToPractiseItAlone: 'Type (choose one to practise)',
     level: 'Level',
-    right: 'Correct',
+    right: 'Score',
     again: 'Next due',
     levelOf3: (level: number) => `level ${level} of 3`,
     rightOfAsked: (right: number, asked: number) => `${right} of ${asked}`,
