@@ -241,7 +241,7 @@ test('workings can be checked with pencil and paper', () => {
     worked: ['Crank for two rings (assumed): 140, assumed', '30T chainring: with the crank'],
   });
   expect(explainMassChange(move, METRIC)).toMatchObject({
-    title: 'Weight against A: about −6 g, without crank for two rings',
+    title: 'Weight compared with A: about −6 g, without crank for two rings',
     worked: [
       '+ Crank for two rings (assumed): not weighed',
       '+ 30T chainring: about 40 g',

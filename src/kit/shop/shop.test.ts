@@ -156,7 +156,7 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
   expect(two.readings.map(({ km }) => km)).toEqual([300, 600]);
   expect(two.nowKm).toBe(900);
   expect(wearSentence(two, METRIC)).toMatch(
-    /^0\.33 % in 1000 km\. At 0\.75 % for 10 speeds in 1350 km \(two readings: no spread can be told\): about/,
+    /^0\.33 % in 1000 km\. At 0\.75 % for 10-speed in 1350 km \(only two readings, so no range can be given\): about/,
   );
   expect(wearNumbers(two, METRIC).rows.map((row) => row.slice(1))).toEqual([
     ['300 km', '0.1'],
