@@ -4,6 +4,8 @@ import type { LadderScale } from './scale';
 /** A gear of a standing ladder that has no more than uprights and rungs. */
 export interface StandingRung {
   readonly gear: Gear;
+  /** On which side of its upright the cog is named. */
+  readonly side: StandingUpright['side'];
   readonly x: number;
   readonly y: number;
 }
@@ -38,18 +40,24 @@ export function standingLadder(
   width: number,
 ): StandingLadder {
   const rings = [...chainrings].sort((a, b) => a - b);
+  const sideOf = (ring: number) => (rings.length > 1 && ring === rings[0] ? 'left' : 'right');
   const xOf = (ring: number) => width * UPRIGHTS_AT[rings.length]![rings.indexOf(ring)]!;
   return {
     uprights: rings.map((chainring): StandingUpright => {
       const own = gears.filter((gear) => gear.chainring === chainring);
       return {
         chainring,
-        side: rings.length > 1 && chainring === rings[0] ? 'left' : 'right',
+        side: sideOf(chainring),
         x: xOf(chainring),
         bottom: scale.at(own[0]!.ratio),
         top: scale.at(own.at(-1)!.ratio),
       };
     }),
-    rungs: gears.map((gear) => ({ gear, x: xOf(gear.chainring), y: scale.at(gear.ratio) })),
+    rungs: gears.map((gear) => ({
+      gear,
+      side: sideOf(gear.chainring),
+      x: xOf(gear.chainring),
+      y: scale.at(gear.ratio),
+    })),
   };
 }

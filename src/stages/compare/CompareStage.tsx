@@ -40,11 +40,7 @@ export function CompareStage() {
   return (
     <>
       <PageHeading>{WORDS.compareStage.compare}</PageHeading>
-      {alone && (
-        <p className={styles.alone}>
-          {WORDS.compareStage.thereIsOneSetupOn} <kbd>N</kbd> {WORDS.compareStage.toLayACandidateBeside}
-        </p>
-      )}
+      {alone && <p className={styles.alone}>{WORDS.compareStage.addASecondSetup}</p>}
       <OneOrTwoHeadline />
       <Panel aria-label={WORDS.compareStage.ladder}>
         {!alone && contradictions.length === 0 && <Verdicts comparison={comparison} />}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { FilledBrief } from '../../core/brief';
 import {
   cogChanges,
@@ -57,11 +57,10 @@ export interface Comparison {
 
 /** Everything that core says of the setups of the bench together. */
 export function useCompare(): Comparison {
-  const ready = useReadyBench();
-  // The ladder follows the keys; all that is worked out here may come a frame later, and gives way to the next key.
-  const { bike, setups } = useDeferredValue(ready.bench);
-  const parts = useDeferredValue(ready.workshop.parts);
-  const inUse = useDeferredValue(useBrief());
+  const { bench, workshop } = useReadyBench();
+  const inUse = useBrief();
+  const { bike, setups } = bench;
+  const { parts } = workshop;
   return useMemo(() => {
     const { brief } = inUse;
     const figures = setups.map((setup) => figuresOf(setup, setups[0]!, bike, parts, brief));

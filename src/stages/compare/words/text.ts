@@ -29,8 +29,7 @@ export const WORDS = {
   },
   compareStage: {
     compare: 'Compare',
-    thereIsOneSetupOn: 'Add a second setup to compare. What you gain and lose appears here. Press',
-    toLayACandidateBeside: 'or the button “Add setup”, then type its chainrings and cassette.',
+    addASecondSetup: 'Add a second setup with “Add setup” above. What you gain and lose appears here.',
     ladder: 'Ladder',
     nameComparison: (name: string) => `${name} comparison`,
     printTheComparison: 'Print the comparison',

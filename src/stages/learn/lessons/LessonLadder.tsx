@@ -21,7 +21,6 @@ interface LessonLadderProps {
 export function LessonLadder({ setup, gears, isFull, label }: LessonLadderProps) {
   const scale = ladderScale(spanOf(gears.map(({ ratio }) => ratio)), BOTTOM, TOP);
   const { uprights, rungs } = standingLadder(setup, gears, scale, WIDTH);
-  const sideOf = new Map(uprights.map(({ chainring, side }) => [chainring, side]));
   return (
     <svg className={styles.ladder} width={WIDTH} height={HEIGHT} role="img" aria-label={label}>
       {uprights.map(({ chainring, x, bottom, top }) => (
@@ -32,8 +31,8 @@ export function LessonLadder({ setup, gears, isFull, label }: LessonLadderProps)
           </text>
         </g>
       ))}
-      {rungs.map(({ gear, x, y }) => {
-        const isLeft = sideOf.get(gear.chainring) === 'left';
+      {rungs.map(({ gear, side, x, y }) => {
+        const isLeft = side === 'left';
         return (
           <g key={`${gear.chainring}/${gear.cog}`} data-full={isFull(gear)}>
             <line x1={x - RUNG_HALF} x2={x + RUNG_HALF} y1={y} y2={y} />
