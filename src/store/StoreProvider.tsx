@@ -58,11 +58,16 @@ async function rescue(db: RontelDatabase, isDeleted: boolean): Promise<StoreFail
   return { reason: 'deleted', rescued };
 }
 
+/** Time for a page to read years of entries and to show them. */
+const SETTLED_MS = 2000;
+
 /** Does what is not urgent once the page stands; where it fails the page goes on. */
-function whenIdle(work: () => Promise<void>): void {
+function whenSettled(work: () => Promise<void>): void {
   const begin = () => void work().catch((error: unknown) => console.warn('the data were not looked over:', error));
-  if ('requestIdleCallback' in window) requestIdleCallback(begin, { timeout: 5000 });
-  else setTimeout(begin, 1000);
+  setTimeout(() => {
+    if ('requestIdleCallback' in window) requestIdleCallback(begin, { timeout: 5000 });
+    else begin();
+  }, SETTLED_MS);
 }
 
 /** The database's package is large, and the page's frame stands without it. */
@@ -103,7 +108,7 @@ export function StoreProvider({ children }: { children: ReactNode }) {
           return false;
         });
         setState({ kind: 'ready', db, inMemoryBecause, setAside: 0 });
-        whenIdle(async () => {
+        whenSettled(async () => {
           const { lookOver } = await import('./look-over');
           const { aside, mended } = await lookOver(db);
           if (current && aside + mended > 0) setState({ kind: 'ready', db, inMemoryBecause, setAside: aside + mended });

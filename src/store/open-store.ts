@@ -1,7 +1,6 @@
 import { tidyBin } from './bin';
 import { EMPTY_DATASET, StoreTooNewError, prepareStore } from './dataset';
 import { DATABASE_NAME, RontelDatabase } from './db';
-import { openGate } from './gate';
 import { tabOf } from './tab';
 
 export interface Opened {
@@ -19,8 +18,6 @@ export async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
     await prepareStore(kept, first);
     await tidyBin(kept, Date.now());
     kept.tab = await tabOf(kept);
-    // The page need not wait for it, but the first write would.
-    void openGate();
     return { db: kept, inMemoryBecause: undefined };
   } catch (error) {
     if (error instanceof StoreTooNewError) throw error;

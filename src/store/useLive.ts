@@ -4,7 +4,7 @@ import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RontelDatabase } from './db';
 
 /** Where keys come faster than the page is drawn, it is drawn all the same after so long. */
-const PATIENCE_MS = 100;
+const PATIENCE_MS = 700;
 
 const newer = <T>(_before: T, after: T): T => after;
 

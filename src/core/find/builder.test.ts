@@ -4,7 +4,7 @@ import { TOURER_FITTED } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
 import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
-import { PART_KINDS } from '../parts/price-list';
+import { DEFAULT_PRICES, PART_KINDS } from '../parts/price-list';
 import { SetupBuilder, type FindBike } from './builder';
 
 const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
@@ -176,4 +176,26 @@ test('a second ring asks for crank and front derailleur; another cog count for s
   const more = builderFor({}, { freehub: {} }).build([48, 32], tens);
   expect(more.newParts).toEqual(expect.arrayContaining(['cassette', 'shifter']));
   expect(builderFor({ keep: ['shifter'] }, { freehub: {} }).build([48, 32], tens).kind).not.toBe('goes');
+});
+
+test('a price in another currency is not added as if it were in the own one', () => {
+  const cogs = [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 34];
+  const pricedIn = (currency: string | undefined) =>
+    new SetupBuilder({
+      present: TOURER_FITTED,
+      school: 'sheet',
+      keep: [],
+      stock: {
+        present: { ...TOURER_FITTED, parts: {}, freehub: {}, chainLinks: 112, stock: {} },
+        candidates: [
+          { kind: 'cassette', data: { cogs }, name: 'Cassette 11-34', price: 9000, currency, inStock: false },
+        ],
+        derailleurs: {},
+      },
+    }).build([48, 32], cogs);
+  const [own, foreign] = [pricedIn(undefined), pricedIn('JPY')];
+  const cassetteOf = ({ buy }: typeof own) => buy.find(({ what }) => what === 'cassette');
+  expect(cassetteOf(own)).toMatchObject({ price: 9000, currency: undefined });
+  expect(cassetteOf(foreign)).toMatchObject({ price: 9000, currency: 'JPY' });
+  expect(own.cost - foreign.cost).toBe(9000 - DEFAULT_PRICES.cassette);
 });

@@ -83,7 +83,7 @@ export interface Build {
   readonly newParts: readonly PartKind[];
   /** What is bought for it, as the card of the job says. */
   readonly buy: readonly Purchase[];
-  /** Sum of the prices that are known. */
+  /** Of what is bought, in the own currency, to compare builds by: see `PartOfMove`. */
   readonly cost: number;
   /** What the bike gains in weight, g, as far as the parts that move have weights or estimates. */
   readonly massChangeG: number;

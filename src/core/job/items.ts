@@ -308,6 +308,16 @@ const COMES_WITH: Readonly<Partial<Record<CardSlot, 'crank' | 'frontDerailleur'>
   frontShifter: 'frontDerailleur',
 };
 
+/**
+ * Returns what a purchase counts for where builds are compared by cost, in the own currency: its price, or, where
+ * that is in another currency, the assumed price of such a part; 0 where there is neither.
+ */
+export function comparablePrice({ what, price = 0, currency }: Purchase, prices: Prices): number {
+  if (currency === undefined) return price;
+  const kind = PRICE_KIND[what];
+  return kind ? prices[kind] : 0;
+}
+
 /** Whether a chain in stock has fewer links than are needed. */
 function isTooShort({ chainLinks }: StockPart, { links }: ItemLabel): boolean {
   return chainLinks !== undefined && links !== undefined && chainLinks < links;

@@ -4,6 +4,7 @@ import { planChain, planChainWithin, type ChainPlan, type ChainWindows, type Cha
 import type { Frame } from './chain-window';
 import { swapDifference, type SwapDifference } from './difference';
 import {
+  comparablePrice,
   costOfPurchases,
   massChangeOf,
   movedChain,
@@ -52,7 +53,7 @@ export function moveOf(from: StockedBuild, to: StockedBuild, options: MoveOption
 /** What is bought of a part of a move, and what that part weighs. */
 export interface PartOfMove {
   readonly buy: readonly Purchase[];
-  /** Sum of the prices that are known, as numbers: rates of exchange are not for a workshop to guess. */
+  /** In the own currency, to compare builds by: a price in another one counts as the assumed price of such a part. */
   readonly cost: number;
   /** On − off, g; 0 where nothing has a weight. */
   readonly massChangeG: number;
@@ -114,7 +115,7 @@ function partOf(moved: MovedItems, to: StockedBuild, prices: Prices): PartOfMove
   const buy = purchasesOf(moved.on, to, { isReturn: false, prices });
   return {
     buy,
-    cost: costOfPurchases(buy).sums.reduce((sum, one) => sum + one.sum, 0),
+    cost: buy.reduce((sum, one) => sum + comparablePrice(one, prices), 0),
     massChangeG: massChangeOf(moved, {}).grams ?? 0,
   };
 }

@@ -7,7 +7,7 @@ import { CADENCE_RPM, CRANK_LENGTH_MM, ROLLOUT_MM, TYRE_WIDTH_MM, isMeasured, ro
 import { RIM_SIZES } from '../../core/parts/rims';
 import { wheelOf } from '../../records';
 import { explainRollout } from '../explain/gears';
-import { Explained } from '../explain/Slip';
+import { Explained } from '../explain/Explained';
 import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';

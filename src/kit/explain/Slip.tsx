@@ -1,12 +1,6 @@
 'use client';
 
-import { CloseOutlined } from '@ant-design/icons';
-import { createContext, use, useEffect, useId, useMemo, useState, type MouseEvent, type ReactNode } from 'react';
-import { createPortal } from 'react-dom';
-import { Glossed } from '../glossary/Glossed';
-import type { Explanation } from './explanation';
-import styles from './Slip.module.css';
-import { WORDS } from './text';
+import { createContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 
 interface Slip {
   readonly place: HTMLElement | null;
@@ -14,7 +8,7 @@ interface Slip {
   readonly show: (open: OpenSlip | undefined) => void;
 }
 
-interface OpenSlip {
+export interface OpenSlip {
   /** The figure that it explains. */
   readonly id: string;
   /** The part of the window that the figure is not in. */
@@ -22,7 +16,7 @@ interface OpenSlip {
   readonly edge: 'top' | 'bottom';
 }
 
-const SlipContext = createContext<Slip>({ place: null, open: undefined, show: () => undefined });
+export const SlipContext = createContext<Slip>({ place: null, open: undefined, show: () => undefined });
 
 /** Holds the slip: the one sheet on which the working of a figure is shown, beside what it belongs to. */
 export function SlipProvider({ children }: { children: ReactNode }) {
@@ -40,90 +34,5 @@ export function SlipProvider({ children }: { children: ReactNode }) {
       {children}
       <div ref={setPlace} aria-live="polite" />
     </SlipContext>
-  );
-}
-
-/** A figure that opens its working. The working follows the bench while the slip is open. */
-export function Explained({
-  explain,
-  className,
-  children,
-}: {
-  explain: () => Explanation;
-  className?: string | undefined;
-  children: ReactNode;
-}) {
-  const id = useId();
-  const { place, open, show } = use(SlipContext);
-  const isOpen = open?.id === id;
-  const toggle = ({ currentTarget }: MouseEvent<HTMLElement>) => {
-    const { left, right, top } = currentTarget.getBoundingClientRect();
-    show(
-      isOpen
-        ? undefined
-        : {
-            id,
-            side: (left + right) / 2 > window.innerWidth / 2 ? 'left' : 'right',
-            edge: top > window.innerHeight / 2 ? 'top' : 'bottom',
-          },
-    );
-  };
-  return (
-    <>
-      <button
-        type="button"
-        className={`${styles.figure} ${className ?? ''}`}
-        aria-expanded={isOpen}
-        title={WORDS.slip.howThisWorkedOut}
-        onClick={toggle}
-      >
-        {children}
-      </button>
-      {isOpen &&
-        place &&
-        createPortal(<Working explanation={explain()} at={open} onClose={() => show(undefined)} />, place)}
-    </>
-  );
-}
-
-function Working({ explanation, at, onClose }: { explanation: Explanation; at: OpenSlip; onClose: () => void }) {
-  const { title, formula, worked, source, note } = explanation;
-  return (
-    <aside
-      className={styles.slip}
-      data-side={at.side}
-      data-edge={at.edge}
-      data-testid="slip"
-      aria-label={WORDS.slip.howItIsWorkedOut(title)}
-    >
-      <header className={styles.head}>
-        <h2>{title}</h2>
-        <button
-          type="button"
-          className={styles.close}
-          onClick={onClose}
-          aria-label={WORDS.slip.close}
-          title={WORDS.slip.closeEsc}
-        >
-          <CloseOutlined />
-        </button>
-      </header>
-      <p className={styles.formula}>
-        <Glossed text={formula} />
-      </p>
-      <ul className={styles.worked}>
-        {worked.map((line) => (
-          <li key={line}>
-            <Glossed text={line} />
-          </li>
-        ))}
-      </ul>
-      {note && (
-        <p className={styles.note}>
-          <Glossed text={note} />
-        </p>
-      )}
-      <p className={styles.source}>{source}</p>
-    </aside>
   );
 }

@@ -45,6 +45,7 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
 
 /** Explains what a setup costs: the same purchases as on the card of its job. */
 export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>, units: Units): Explanation {
+  const hasForeignPrice = buy.some(({ currency }) => currency !== undefined);
   return {
     title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost, units)}`,
     formula: 'cost = sum of the prices of the parts that go on and are not in stock',
@@ -52,7 +53,7 @@ export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>, units: Un
       buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one, units)}`),
     source:
       'The price of each part, if it has one; otherwise the prices under “Part prices”. Grey prices are typical mid-range prices.',
-    note: 'A part is replaced only if the current one is not compatible.',
+    note: `A part is replaced only if the current one is not compatible.${hasForeignPrice ? ' A price in another currency is not converted: to sort by cost, and for the maximum cost, the price under “Part prices” stands in for it.' : ''}`,
   };
 }
 

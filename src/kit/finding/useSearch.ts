@@ -53,6 +53,9 @@ interface Answer {
   readonly state: FindState;
 }
 
+/** A question that follows another is asked once nothing has changed for so long: a search takes a whole core. */
+const SETTLED_MS = 400;
+
 /** The search of the bike on the bench: asked anew with each change, in the worker. */
 export function useSearch(): Search {
   const { bench, workshop } = useReadyBench();
@@ -100,6 +103,7 @@ export function useSearch(): Search {
   const [round, setRound] = useState(0);
   const control = useRef<AbortController>(undefined);
   const answers = useRef(0);
+  const hasAsked = useRef(false);
   const [answer, setAnswer] = useState<Answer>();
   // As text, so that a question that says the same is the same one: every write draws the records anew.
   const asked = useMemo(() => {
@@ -122,11 +126,21 @@ export function useSearch(): Search {
       answers.current += 1;
       give({ kind: 'found', told, serial: answers.current });
     };
-    begin().catch((error: unknown) => {
-      if (error instanceof Cancelled) return;
-      give({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
-    });
-    return () => abort.abort();
+    const timer = setTimeout(
+      () => {
+        if (abort.signal.aborted) return;
+        begin().catch((error: unknown) => {
+          if (error instanceof Cancelled) return;
+          give({ kind: 'failed', message: error instanceof Error ? error.message : String(error) });
+        });
+      },
+      hasAsked.current ? SETTLED_MS : 0,
+    );
+    hasAsked.current = true;
+    return () => {
+      clearTimeout(timer);
+      abort.abort();
+    };
   }, [asked, impossible, db]);
 
   const current = answer && answer.asked === asked ? answer.state : undefined;

@@ -1,7 +1,6 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { termNamed } from './find-terms';
 import type { Term } from './terms';
 import styles from './Glossary.module.css';
 import { WORDS } from './text';
@@ -19,9 +18,17 @@ interface Asked {
 export function AskAboutWord({ onAsk }: { onAsk: (id: string) => void }) {
   const [asked, setAsked] = useState<Asked>();
   useEffect(() => {
-    const look = () => setAsked(markedTerm());
+    let looks = 0;
+    const look = () => {
+      looks += 1;
+      const own = looks;
+      void markedTerm().then((term) => own === looks && setAsked(term));
+    };
     document.addEventListener('selectionchange', look);
-    return () => document.removeEventListener('selectionchange', look);
+    return () => {
+      looks = -1;
+      document.removeEventListener('selectionchange', look);
+    };
   }, []);
   if (!asked) return null;
   return (
@@ -42,12 +49,13 @@ export function AskAboutWord({ onAsk }: { onAsk: (id: string) => void }) {
   );
 }
 
-function markedTerm(): Asked | undefined {
+async function markedTerm(): Promise<Asked | undefined> {
   const selection = document.getSelection();
   const text = selection?.toString() ?? '';
   if (!selection || selection.rangeCount === 0 || text.trim() === '' || text.length > MARKED_MAX) return undefined;
+  const { left, bottom } = selection.getRangeAt(0).getBoundingClientRect();
+  const { termNamed } = await import('./find-terms');
   const term = termNamed(text);
   if (!term) return undefined;
-  const { left, bottom } = selection.getRangeAt(0).getBoundingClientRect();
   return { term, left: left + window.scrollX, top: bottom + window.scrollY + 6 };
 }

@@ -2,9 +2,8 @@
 
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { Suspense, type ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { useBench } from '../bench/BenchProvider';
-import { EmptyBench } from '../bench/EmptyBench';
 import { LinkNotice } from '../bench/LinkNotice';
 import { AsideNotice, MemoryNotice, StoreFailed } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
@@ -20,6 +19,8 @@ import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
 import { WORDS } from './text';
 
+// Asked for only where there is no bike: its fields would double what every page names.
+const EmptyBench = lazy(() => import('../bench/EmptyBench').then((module) => ({ default: module.EmptyBench })));
 const Bench = early(() => import('../bench/Bench').then((module) => module.Bench));
 
 interface Place {

@@ -8,7 +8,8 @@ import {
   SettingOutlined,
   UndoOutlined,
 } from '@ant-design/icons';
-import { App, Button, Input, Modal, Tooltip } from 'antd';
+import { App, Button, Tooltip } from 'antd';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -18,11 +19,13 @@ import type { Preferences } from '../../records';
 import { useBench } from '../bench/BenchProvider';
 import { useGlossary } from '../glossary/Glossary';
 import { useSteady } from '../useSteady';
-import { ShortcutHelp } from './ShortcutHelp';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
 import { useShortcut } from './useShortcut';
 import { WORDS } from './text';
+
+const ShortcutHelp = dynamic(() => import('./ShortcutHelp').then((module) => module.ShortcutHelp), { ssr: false });
+const LinkDialog = dynamic(() => import('./LinkDialog').then((module) => module.LinkDialog), { ssr: false });
 
 /** Undo, redo, link, light or dark, and the list of keys: at hand on every stage. */
 export function Toolbar() {
@@ -30,8 +33,9 @@ export function Toolbar() {
   const { message } = App.useApp();
   const glossary = useGlossary();
   const isInSettings = usePathname().startsWith('/data');
-  const [help, setHelp] = useState(false);
-  const [linkToShow, setLinkToShow] = useState<string>();
+  // Undefined until it is first asked for: its code comes then, and stays for the focus to be led back.
+  const [help, setHelp] = useState<boolean>();
+  const [linkToShow, setLinkToShow] = useState<{ readonly link: string; readonly isOpen: boolean }>();
   const ready = state.kind === 'ready' ? state : undefined;
   const edits = ready?.edits;
   const history = ready?.workshop.history;
@@ -46,7 +50,7 @@ export function Toolbar() {
       : Promise.reject(new Error('no clipboard'));
     copied.then(
       () => message.success(WORDS.toolbar.linkCopiedItCarriesThe),
-      () => setLinkToShow(link),
+      () => setLinkToShow({ link, isOpen: true }),
     );
   });
   useShortcut('undo', () => edits?.undo());
@@ -92,22 +96,14 @@ export function Toolbar() {
       >
         <SettingOutlined />
       </Link>
-      <ShortcutHelp open={help} onClose={() => setHelp(false)} />
-      <Modal
-        title={WORDS.toolbar.linkToThisSetup}
-        open={linkToShow !== undefined}
-        footer={null}
-        onCancel={() => setLinkToShow(undefined)}
-      >
-        <p>{WORDS.toolbar.thisBrowserDoesNotLet}</p>
-        <Input.TextArea
-          readOnly
-          autoSize
-          value={linkToShow}
-          aria-label={WORDS.toolbar.link}
-          onFocus={({ target }) => target.select()}
+      {help !== undefined && <ShortcutHelp open={help} onClose={() => setHelp(false)} />}
+      {linkToShow && (
+        <LinkDialog
+          link={linkToShow.link}
+          open={linkToShow.isOpen}
+          onClose={() => setLinkToShow({ ...linkToShow, isOpen: false })}
         />
-      </Modal>
+      )}
     </div>
   );
 }

@@ -5,7 +5,7 @@ import type { Setup } from '../../core/gears';
 import { tallyText } from '../../messages/tally';
 import { useFix } from '../bench/useFix';
 import { explainCheck } from '../explain/fit';
-import { Explained } from '../explain/Slip';
+import { Explained } from '../explain/Explained';
 import { FIELDS_OF, GROUP_TEXT, marginText } from './check-words';
 import { VerdictMark } from './VerdictMark';
 import styles from './CheckList.module.css';

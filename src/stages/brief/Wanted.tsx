@@ -8,7 +8,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from '../../kit/explain/brief';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { fixed, short, speedText } from '../../kit/format';
 import { useWanted } from './useWanted';
 import styles from './Brief.module.css';

@@ -7,7 +7,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { LETTERS } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainFigure } from '../../kit/explain/compare';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { SaveTable } from '../../kit/export/SaveTable';
 import type { Units } from '../../kit/measures';

@@ -6,7 +6,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { explainFront } from '../../kit/explain/find';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import type { FindTold } from '../../workers/find/protocol';
 import { AIM_NAME } from '../../kit/finding/aim-words';
 import {

@@ -9,7 +9,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { Explanation } from '../../kit/explain/explanation';
 import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
 import { explainSize, explainSpeed, explainStep, gearName, sizeChangeText } from '../../kit/explain/gears';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { percentText, speedText } from '../../kit/format';
 import { massText, purchasesText } from '../../kit/shop/card-words';
 import { ZONE_TEXT } from '../../kit/words';

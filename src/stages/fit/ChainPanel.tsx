@@ -5,7 +5,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { PartNumber } from '../../kit/bench/PartFields';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
 import { CHAIN_SCHOOL_TEXT, explainChain, type ChainSchool } from '../../kit/explain/fit';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { changeText, endsText, roomText, schoolDifference } from './words/chain-words';
 import type { Fit } from './useFit';
 import { Note, Panel } from '../../kit/sheet/Panel';

@@ -6,7 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BikeNumber } from '../../kit/bench/BikeNumber';
 import { BriefNumber } from '../../kit/bench/BriefNumber';
 import { explainFrontDrag, explainLoss } from '../../kit/explain/losses';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { withOptional } from '../../kit/fields/with-optional';
 import { SPEED_UNIT_TEXT, fixed, short, speedIn } from '../../kit/format';

@@ -7,7 +7,7 @@ import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { explainRoadLoad } from '../../kit/explain/ride';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { NumberField } from '../../kit/fields/NumberField';
 import { fixed, short, speedText } from '../../kit/format';
 import { useClimb, type ClimbTyped } from './useClimb';

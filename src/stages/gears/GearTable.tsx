@@ -5,7 +5,7 @@ import { Button, Select } from 'antd';
 import { gearKey, type SizedGear } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { allDigits } from '../../kit/format';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { useSaveCsv } from '../../kit/export/useSaveCsv';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';

@@ -15,7 +15,7 @@ import {
   gearName,
 } from '../../kit/explain/gears';
 import type { Explanation } from '../../kit/explain/explanation';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { fixed, percentText, short, speedText } from '../../kit/format';
 import { VerdictMark } from '../../kit/verdict/VerdictMark';
 import type { Gears } from './useGears';

@@ -3,7 +3,7 @@
 import { Segmented, Select } from 'antd';
 import { READING_TEXT, explainMeanStep, explainStep, stepText } from '../../kit/explain/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { Explained } from '../../kit/explain/Slip';
+import { Explained } from '../../kit/explain/Explained';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { signedTeeth } from '../../kit/format';
 import { withKey } from '../../kit/shell/shortcuts';

@@ -1,0 +1,24 @@
+import { Input, Modal } from 'antd';
+import { WORDS } from './text';
+
+interface LinkDialogProps {
+  readonly link: string;
+  readonly open: boolean;
+  readonly onClose: () => void;
+}
+
+/** Shows a link to be copied by hand, where the browser gives no clipboard. */
+export function LinkDialog({ link, open, onClose }: LinkDialogProps) {
+  return (
+    <Modal title={WORDS.toolbar.linkToThisSetup} open={open} footer={null} onCancel={onClose}>
+      <p>{WORDS.toolbar.thisBrowserDoesNotLet}</p>
+      <Input.TextArea
+        readOnly
+        autoSize
+        value={link}
+        aria-label={WORDS.toolbar.link}
+        onFocus={({ target }) => target.select()}
+      />
+    </Modal>
+  );
+}
