@@ -6,6 +6,7 @@ import { gearName } from '../../kit/explain/gears';
 import { crossoverWords } from '../../kit/explain/shifting';
 import { fixed, percentText, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
 import { laneOf } from '../../kit/ladder/asked';
+import { AxisTitles } from '../../kit/ladder/AxisTitles';
 import { Ladder } from '../../kit/ladder/Ladder';
 import { frameAtPreferred, laneAskedOf } from '../../kit/ladder/lanes';
 import type { LadderPicture } from '../../kit/ladder/scene';
@@ -41,6 +42,7 @@ export function GearCard({ gears }: { gears: Gears }) {
       <h1>
         {bench.bike.name} <span>{formatShorthand(report.setup)}</span>
       </h1>
+      <AxisTitles of={picture} />
       <Ladder picture={picture} />
       <Table>
         <thead>
