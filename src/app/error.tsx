@@ -1,16 +1,16 @@
 'use client';
 
 import { Button } from 'antd';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A stage that broke says so; the data is untouched and the rest of the house stands. */
 export default function StageError({ error, reset }: { error: Error; reset: () => void }) {
   return (
     <div role="alert" style={{ padding: 24, background: 'var(--sheet)', border: '1px solid var(--stop)' }}>
-      <h1 style={{ fontSize: 'var(--text-5)', marginTop: 0 }}>{WORDS.error.thisStageBroke}</h1>
+      <h1 style={{ fontSize: 'var(--text-5)', marginTop: 0 }}>{t('error.thisStageBroke')}</h1>
       <p>{error.message}</p>
-      <p>{WORDS.error.whatYouTypedIsKept}</p>
-      <Button onClick={reset}>{WORDS.error.tryAgain}</Button>
+      <p>{t('error.whatYouTypedIsKept')}</p>
+      <Button onClick={reset}>{t('error.tryAgain')}</Button>
     </div>
   );
 }

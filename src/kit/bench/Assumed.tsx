@@ -7,7 +7,7 @@ import { short, speedText, type SpeedUnit } from '../format';
 import { POSITION_TEXT, SURFACE_TEXT, USE_TEXT } from '../words';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 import { useBrief } from './useBrief';
 
 /** What a need takes for what the rider has not said, each a way into its field; nothing where all of it is said. */
@@ -20,16 +20,16 @@ export function Assumed({ need }: { need: BriefNeed }) {
     <small className={styles.assumed} data-testid={`assumed-${need}`}>
       {bench.bike.brief.use === undefined ? (
         <>
-          {WORDS.assumed.assumedFor} <FieldLink field="use">{USE_TEXT[brief.use]}</FieldLink>:{' '}
+          {t('assumed.assumedFor')} <FieldLink field="use">{USE_TEXT[brief.use]}</FieldLink>:{' '}
         </>
       ) : (
-        <>{WORDS.assumed.assumed} </>
+        <>{t('assumed.assumed')} </>
       )}
       {fields.map((field, i) => (
         <span key={field}>
           {i > 0 && ' · '}
           <FieldLink field={field}>{assumedText(field, brief, preferences.speedUnit)}</FieldLink>
-          {field === 'cruisingSpeedKmh' && brief.ridden && brief.ridden.flatM.length > 0 && WORDS.assumed.byUsualGears}
+          {field === 'cruisingSpeedKmh' && brief.ridden && brief.ridden.flatM.length > 0 && t('assumed.byUsualGears')}
         </span>
       ))}
     </small>
@@ -41,7 +41,7 @@ function FieldLink({ field, children }: { field: BriefField | 'use'; children: R
   return (
     <Link
       href={`/brief#${field}`}
-      title={WORDS.assumed.set}
+      title={t('assumed.set')}
       // On the page itself nothing is loaded anew.
       onClick={() => document.getElementById(field)?.focus()}
     >

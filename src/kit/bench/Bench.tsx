@@ -14,7 +14,7 @@ import { SetupRow } from './SetupRow';
 import { WheelFields } from './WheelFields';
 import { WheelSummary } from './WheelSummary';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /**
  * The setups bar: the bike, its wheels and its rider in one line, each a summary of what can be typed; below it the
@@ -26,7 +26,7 @@ export function Bench({ shows }: { shows: 'all' | 'columns' | 'bike' }) {
   const [showsWheels, setShowsWheels] = useState(false);
   if (shows === 'bike') {
     return (
-      <section className={styles.bench} aria-label={WORDS.bench.bench}>
+      <section className={styles.bench} aria-label={t('bench.bench')}>
         <div className={styles.barLine}>
           <BikePicker />
         </div>
@@ -36,7 +36,7 @@ export function Bench({ shows }: { shows: 'all' | 'columns' | 'bike' }) {
   return (
     <section
       className={styles.bench}
-      aria-label={WORDS.bench.bench}
+      aria-label={t('bench.bench')}
       data-open={isOpen}
       data-columns={shows === 'columns'}
     >
@@ -85,7 +85,7 @@ function SetupSummary({ isOpen, onClick }: { isOpen: boolean; onClick: () => voi
       type="button"
       className={styles.setupSummary}
       aria-expanded={isOpen}
-      title={WORDS.bench.opensSetups}
+      title={t('bench.opensSetups')}
       data-bar="setups"
       onClick={onClick}
     >

@@ -23,7 +23,7 @@ import { failureText } from './failure';
 import { TypedSetups, type Typed } from './typed-setups';
 import { UnreadableSetups } from './unreadable';
 import { useLink } from './useLink';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What lies on the bench: a bike with its setups, kept here or come by a link. */
 export interface Bench {
@@ -70,7 +70,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
       // After the frame that shows it, and in the order in which they were asked for.
       afterFrame(() => {
         work().catch((error: unknown) => {
-          notification.error({ title: WORDS.benchProvider.notSaved, description: failureText(error), duration: 0 });
+          notification.error({ title: t('benchProvider.notSaved'), description: failureText(error), duration: 0 });
         });
       });
     },

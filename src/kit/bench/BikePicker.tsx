@@ -10,7 +10,7 @@ import { useReadyBench } from './BenchProvider';
 import { NewBikeDialog } from './NewBikeDialog';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Roles of a copy: its setups are not those of the original. */
 const withoutSetups = (roles: BikeRecord['roles']) => roles?.map(({ setupId: _original, ...role }) => role);
@@ -24,7 +24,7 @@ export function BikePicker() {
   const { bikes, db } = workshop;
 
   const duplicate = useSteady(() => {
-    const name = WORDS.bikePicker.copyOfName(bike.name).slice(0, NAME_LENGTH_MAX);
+    const name = t('bikePicker.copyOfName', { name: bike.name }).slice(0, NAME_LENGTH_MAX);
     edits.write(() =>
       addBike(db, { bike: { ...bike, name, roles: withoutSetups(bike.roles) }, setup: { ...setup } }, Date.now()),
     );
@@ -34,7 +34,7 @@ export function BikePicker() {
     <div className={styles.bike}>
       <Select
         id="bike"
-        aria-label={fromLink ? WORDS.bikePicker.bikeFromALink : WORDS.bikePicker.bike}
+        aria-label={fromLink ? t('bikePicker.bikeFromALink') : t('bikePicker.bike')}
         className={styles.bikeName}
         value={bike.id}
         disabled={fromLink}
@@ -49,13 +49,13 @@ export function BikePicker() {
         disabled={fromLink}
         menu={{
           items: [
-            { key: 'rename', label: WORDS.bikePicker.rename, onClick: () => setRenaming(true) },
-            { key: 'new', label: WORDS.bikePicker.newBike, onClick: () => setAdding(true) },
-            { key: 'copy', label: WORDS.bikePicker.duplicateBike, onClick: duplicate },
+            { key: 'rename', label: t('bikePicker.rename'), onClick: () => setRenaming(true) },
+            { key: 'new', label: t('bikePicker.newBike'), onClick: () => setAdding(true) },
+            { key: 'copy', label: t('bikePicker.duplicateBike'), onClick: duplicate },
             { type: 'divider' },
             {
               key: 'remove',
-              label: WORDS.bikePicker.removeName(bike.name),
+              label: t('bikePicker.removeName', { name: bike.name }),
               onClick: () => edits.write(() => removeBike(db, bike, Date.now())),
             },
           ],
@@ -65,14 +65,14 @@ export function BikePicker() {
           type="text"
           size="small"
           icon={<EllipsisOutlined />}
-          aria-label={WORDS.bikePicker.renameCopyOrRemoveThe}
-          title={WORDS.bikePicker.renameCopyOrRemoveThe}
+          aria-label={t('bikePicker.renameCopyOrRemoveThe')}
+          title={t('bikePicker.renameCopyOrRemoveThe')}
         />
       </Dropdown>
       <NewBikeDialog open={adding} onClose={() => setAdding(false)} />
       <RenameDialog
         id="bike-name"
-        title={WORDS.bikePicker.renameTheBike}
+        title={t('bikePicker.renameTheBike')}
         owner={bike.id}
         name={bike.name}
         open={renaming}

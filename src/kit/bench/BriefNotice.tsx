@@ -5,7 +5,7 @@ import type { Contradiction } from '../../core/brief';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
 import { contradictionText } from './contradiction-words';
-import { WORDS } from './text';
+import { t } from './text';
 import { useBrief } from './useBrief';
 
 /** Stands in the place of figures that a contradictory brief cannot give. */
@@ -15,7 +15,7 @@ export function BriefNotice({ contradictions }: { contradictions: readonly Contr
   return (
     <div className={styles.contradiction} role="alert">
       <p>
-        {WORDS.briefNotice.theBriefContradictsItselfSo} <Link href="/brief">{WORDS.briefNotice.brief}</Link>:
+        {t('briefNotice.theBriefContradictsItselfSo')} <Link href="/brief">{t('briefNotice.brief')}</Link>:
       </p>
       <ul>
         {contradictions.map((one) => (

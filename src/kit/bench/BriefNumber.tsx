@@ -11,7 +11,7 @@ import { shownIn } from '../measures';
 import { useReadyBench } from './BenchProvider';
 import { useBrief } from './useBrief';
 import { useUnits } from './useUnits';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** One number of the brief; what is taken while it is empty stands in it in grey. */
 export function BriefNumber({
@@ -47,7 +47,7 @@ export function BriefNumber({
       <SpeedField
         {...common}
         assumedKmh={brief[field]}
-        assumedText={WORDS.briefNumber.briefAssumed}
+        assumedText={(brief) => t('briefNumber.briefAssumed', { brief })}
         valueKmh={bike.brief[field]}
       />
     );
@@ -57,7 +57,7 @@ export function BriefNumber({
       <MeasureField
         {...common}
         measure="bodyMass"
-        placeholder={WORDS.briefNumber.briefAssumed(short(shownIn('bodyMass', units, brief[field]), 1))}
+        placeholder={t('briefNumber.briefAssumed', { brief: short(shownIn('bodyMass', units, brief[field]), 1) })}
         value={bike.brief[field]}
       />
     );
@@ -67,7 +67,7 @@ export function BriefNumber({
       {...common}
       unit={unit}
       optional
-      placeholder={WORDS.briefNumber.briefAssumed(short(brief[field], 1))}
+      placeholder={t('briefNumber.briefAssumed', { brief: short(brief[field], 1) })}
       value={bike.brief[field]}
     />
   );

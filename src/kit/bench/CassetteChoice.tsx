@@ -6,7 +6,7 @@ import { isProposed } from '../../core/parts/proposed-cogs';
 import { useReadyBench } from './BenchProvider';
 import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** The cogs of the setup in depth, and which cassette of its range is meant where there are several. */
 export function CassetteChoice() {
@@ -15,7 +15,6 @@ export function CassetteChoice() {
   const [first, last] = [setup.cogs[0]!, setup.cogs.at(-1)!];
   const alternatives = cassettesOfRange(first, last);
   const chosen = alternatives.findIndex(({ cogs }) => sameTeeth(cogs, setup.cogs));
-  const words = WORDS.cassetteChoice;
   return (
     <div className={styles.cassette}>
       <SetupMark place={place} />
@@ -24,18 +23,18 @@ export function CassetteChoice() {
       </span>
       {chosen < 0 && isProposed(setup.cogs) && (
         <span className={styles.caption} data-testid="proposed">
-          {words.proposed}
+          {t('cassetteChoice.proposed')}
         </span>
       )}
       {alternatives.length > (chosen < 0 ? 0 : 1) && (
         <Select
           id="cassette"
           size="small"
-          aria-label={words.whichOf(alternatives.length, first, last)}
-          title={words.whichOf(alternatives.length, first, last)}
+          aria-label={t('cassetteChoice.whichOf', { count: alternatives.length, first, last })}
+          title={t('cassetteChoice.whichOf', { count: alternatives.length, first, last })}
           popupMatchSelectWidth={false}
           value={chosen < 0 ? undefined : chosen}
-          placeholder={words.another}
+          placeholder={t('cassetteChoice.another')}
           disabled={fromLink}
           onChange={(at: number) => {
             const cassette = alternatives[at];
@@ -43,7 +42,7 @@ export function CassetteChoice() {
           }}
           options={alternatives.map(({ cogs }, i) => ({
             value: i,
-            label: words.countSpeedValue(cogs.length, i === 0 ? ', commonest' : ''),
+            label: t('cassetteChoice.countSpeedValue', { count: cogs.length, value: i === 0 ? ', commonest' : '' }),
           }))}
         />
       )}

@@ -14,7 +14,7 @@ import { USE_TEXT } from '../words';
 import type { BenchEdits } from './edits';
 import { FIRST_QUESTIONS, firstBike, type FirstDetails, type FirstQuestion } from './first-questions';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 const EXAMPLES = ['48/32 x 11-36', '44 x 10-44', '32 x 10-52'];
 
@@ -27,7 +27,6 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   const [details, setDetails] = useState<FirstDetails>({ cassette: '' });
   const result = parseShorthand(text);
   const answer = result.ok ? firstBike(result.setup, question, details) : undefined;
-  const words = WORDS.emptyBench;
   const begin = (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     setTried(true);
@@ -37,7 +36,7 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
     if (!answer?.ok) return;
     const { bike, setup, candidates, path } = answer.first;
     edits.write(async () => {
-      await addBike(workshop.db, { bike: { name: words.myBike, ...bike }, setup, candidates }, Date.now());
+      await addBike(workshop.db, { bike: { name: t('emptyBench.myBike'), ...bike }, setup, candidates }, Date.now());
       router.push(path);
     });
   };
@@ -57,8 +56,8 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
 
   return (
     <form className={styles.empty} onSubmit={begin}>
-      <h1>{words.whatItDoes}</h1>
-      <Field id="first-setup" label={words.yourGears} problem={problem}>
+      <h1>{t('emptyBench.whatItDoes')}</h1>
+      <Field id="first-setup" label={t('emptyBench.yourGears')} problem={problem}>
         <Input
           id="first-setup"
           className={styles.shorthand}
@@ -72,7 +71,7 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
         />
       </Field>
       <p className={styles.examples}>
-        {words.howToCount} {words.suchAs}{' '}
+        {t('emptyBench.howToCount')} {t('emptyBench.suchAs')}{' '}
         {EXAMPLES.map((example) => (
           <Button key={example} size="small" onClick={() => setText(example)}>
             {example}
@@ -80,11 +79,11 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
         ))}
       </p>
       <fieldset className={styles.questions}>
-        <legend>{words.question}</legend>
+        <legend>{t('emptyBench.question')}</legend>
         <Radio.Group value={question ?? 'none'} onChange={({ target }) => setQuestion(questionOf(target.value))}>
           {(['none', ...FIRST_QUESTIONS] as const).map((one) => (
             <div key={one} className={styles.question}>
-              <Radio value={one}>{words.questions[one]}</Radio>
+              <Radio value={one}>{t(`emptyBench.questions.${one}`)}</Radio>
               {one === question && (
                 <QuestionFields
                   question={one}
@@ -98,14 +97,14 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
         </Radio.Group>
       </fieldset>
       <Button type="primary" htmlType="submit">
-        {words.show}
+        {t('emptyBench.show')}
       </Button>
       <p className={styles.examples}>
-        {words.or}{' '}
+        {t('emptyBench.or')}{' '}
         <Button size="small" onClick={lookRound}>
-          {words.lookRoundInTheDemo}
+          {t('emptyBench.lookRoundInTheDemo')}
         </Button>
-        {words.fourBikesOfTheSaltmarsh}
+        {t('emptyBench.fourBikesOfTheSaltmarsh')}
       </p>
     </form>
   );
@@ -122,14 +121,13 @@ interface QuestionFieldsProps {
 
 /** What a question needs beside the gears; everything but the other cassette can be left out. */
 function QuestionFields({ question, details, onDetails, cassetteProblem }: QuestionFieldsProps) {
-  const words = WORDS.emptyBench;
   const use = (
-    <Field id="first-use" label={words.use}>
+    <Field id="first-use" label={t('emptyBench.use')}>
       <Select<Use>
         id="first-use"
         allowClear
         style={{ width: 190 }}
-        placeholder={WORDS.briefNumber.briefAssumed(USE_TEXT[fillBrief({}).use])}
+        placeholder={t('briefNumber.briefAssumed', { brief: USE_TEXT[fillBrief({}).use] })}
         value={details.use ?? null}
         options={USES.map((value) => ({ value, label: capital(USE_TEXT[value]) }))}
         onChange={(value: Use | undefined) => onDetails({ use: value })}
@@ -143,8 +141,8 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
         {use}
         <NumberField
           id="first-grade"
-          label={words.grade}
-          term={words.grade.toLowerCase()}
+          label={t('emptyBench.grade')}
+          term={t('emptyBench.grade').toLowerCase()}
           owner="first"
           unit="%"
           bounds={BRIEF_BOUNDS.steepestGradePercent}
@@ -156,7 +154,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
       </>
     ),
     cassette: (
-      <Field id="first-cassette" label={words.cassette} problem={cassetteProblem}>
+      <Field id="first-cassette" label={t('emptyBench.cassette')} problem={cassetteProblem}>
         <Input
           id="first-cassette"
           style={{ width: 190 }}
@@ -172,7 +170,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
       <>
         <NumberField
           id="first-capacity"
-          label={words.totalCapacity}
+          label={t('emptyBench.totalCapacity')}
           {...REAR_DERAILLEUR_DATA.totalCapacityT}
           owner="first"
           optional
@@ -182,7 +180,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
         />
         <NumberField
           id="first-largest"
-          label={words.largestCog}
+          label={t('emptyBench.largestCog')}
           {...REAR_DERAILLEUR_DATA.largestCogMaxT}
           owner="first"
           optional
@@ -190,15 +188,15 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
           value={details.largestCogMaxT}
           onCommit={(largestCogMaxT) => onDetails({ largestCogMaxT })}
         />
-        <p>{words.publishedLimits}</p>
+        <p>{t('emptyBench.publishedLimits')}</p>
       </>
     ),
     chain: (
       <>
         <NumberField
           id="first-chainstay"
-          label={words.chainstay}
-          term={words.chainstay.toLowerCase()}
+          label={t('emptyBench.chainstay')}
+          term={t('emptyBench.chainstay').toLowerCase()}
           owner="first"
           unit="mm"
           bounds={DRIVE_BOUNDS.chainstayMm}
@@ -207,10 +205,10 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
           value={details.chainstayMm}
           onCommit={(chainstayMm) => onDetails({ chainstayMm })}
         />
-        <p>{words.chainstayHow}</p>
+        <p>{t('emptyBench.chainstayHow')}</p>
       </>
     ),
-    used: <p>{words.usedHow}</p>,
+    used: <p>{t('emptyBench.usedHow')}</p>,
   };
   return <div className={styles.questionFields}>{fields[question]}</div>;
 }

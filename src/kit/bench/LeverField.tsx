@@ -5,7 +5,7 @@ import type { ClicksPerPush } from '../../core/gears';
 import { NumberField } from '../fields/NumberField';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Cogs that one push of the rear lever moves over at most, towards easier and towards harder gears. */
 export function LeverField({ id, record }: { id: string; record: SetupRecord }) {
@@ -22,11 +22,11 @@ function Direction({ id, record, direction }: { id: string; record: SetupRecord;
   return (
     <NumberField
       id={id}
-      label={WORDS.leverField[direction]}
-      term={WORDS.leverField.clicksPerPush}
+      label={t(`leverField.${direction}`)}
+      term={t('leverField.clicksPerPush')}
       owner={record.id}
       disabled={bench.fromLink}
-      unit={WORDS.leverField.cogs}
+      unit={t('leverField.cogs')}
       bounds={CLICKS_PER_PUSH}
       whole
       width={150}
@@ -34,7 +34,7 @@ function Direction({ id, record, direction }: { id: string; record: SetupRecord;
       onCommit={(value) =>
         value !== undefined &&
         edits.editSetup(
-          `${WORDS.leverField.lever} ${direction}`,
+          `${t('leverField.lever')} ${direction}`,
           (before) => ({ ...before, clicksPerPush: { ...before.clicksPerPush, [direction]: value } }),
           record.id,
         )

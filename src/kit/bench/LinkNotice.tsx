@@ -6,7 +6,7 @@ import { addBike } from '../../store';
 import { useBench } from './BenchProvider';
 import { leaveLink } from './useLink';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Says that a link is being looked at, and lets it be kept; or why it cannot be read. */
 export function LinkNotice() {
@@ -20,7 +20,7 @@ export function LinkNotice() {
       <div className={styles.notice} role="alert">
         <span>{linkProblem}</span>
         <Button size="small" onClick={leave}>
-          {WORDS.linkNotice.goOnWithoutIt}
+          {t('linkNotice.goOnWithoutIt')}
         </Button>
       </div>
     );
@@ -34,13 +34,13 @@ export function LinkNotice() {
   return (
     <div className={styles.notice} role="status">
       <span>
-        <b>{bench.bike.name}</b> {WORDS.linkNotice.cameByALinkIt}
+        <b>{bench.bike.name}</b> {t('linkNotice.cameByALinkIt')}
       </span>
       <Button size="small" type="primary" onClick={keep}>
-        {WORDS.linkNotice.keepItOnMyBench}
+        {t('linkNotice.keepItOnMyBench')}
       </Button>
       <Button size="small" onClick={leave}>
-        {WORDS.linkNotice.leaveIt}
+        {t('linkNotice.leaveIt')}
       </Button>
     </div>
   );

@@ -8,12 +8,12 @@ import { Field } from '../fields/Field';
 import { useReadyBench } from './BenchProvider';
 import { readName } from './read-name';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A second bike from nothing: its name and what is on it. It shares no part with any other bike. */
 export function NewBikeDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Modal title={WORDS.newBike.title} open={open} onCancel={onClose} footer={null} destroyOnHidden width={460}>
+    <Modal title={t('newBike.title')} open={open} onCancel={onClose} footer={null} destroyOnHidden width={460}>
       <NewBikeForm onClose={onClose} />
     </Modal>
   );
@@ -40,29 +40,29 @@ function NewBikeForm({ onClose }: { onClose: () => void }) {
   const nameProblem = tried && !named.ok ? { message: named.message, unfinished: false } : undefined;
   return (
     <form className={styles.details} onSubmit={add}>
-      <Field id="new-bike-name" label={WORDS.newBike.name} problem={nameProblem}>
+      <Field id="new-bike-name" label={t('newBike.name')} problem={nameProblem}>
         <Input
           id="new-bike-name"
           autoFocus
-          placeholder={WORDS.newBike.nameExample}
+          placeholder={t('newBike.nameExample')}
           value={name}
           onChange={({ target }) => setName(target.value)}
         />
       </Field>
-      <Field id="new-bike-setup" label={WORDS.newBike.setup} problem={setupProblem}>
+      <Field id="new-bike-setup" label={t('newBike.setup')} problem={setupProblem}>
         <Input
           id="new-bike-setup"
           className={styles.shorthand}
-          placeholder={WORDS.newBike.setupExample}
+          placeholder={t('newBike.setupExample')}
           autoComplete="off"
           spellCheck={false}
           value={text}
           onChange={({ target }) => setText(target.value)}
         />
       </Field>
-      <p>{WORDS.newBike.ownParts}</p>
+      <p>{t('newBike.ownParts')}</p>
       <Button type="primary" htmlType="submit">
-        {WORDS.newBike.add}
+        {t('newBike.add')}
       </Button>
     </form>
   );

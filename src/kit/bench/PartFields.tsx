@@ -15,7 +15,7 @@ import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
-import { WORDS } from './text';
+import { t } from './text';
 
 const WIDTH = 150;
 
@@ -137,15 +137,15 @@ export function FreehubName({ offered }: { offered: readonly string[] }) {
   return (
     <NameField
       id="freehubSpline"
-      label={WORDS.partFields.splinesOfTheBodyName(wheelset.name)}
+      label={t('partFields.splinesOfTheBodyName', { name: wheelset.name })}
       owner={wheelset.id + bike.id}
       disabled={fromLink}
       offered={offered}
-      placeholder={WORDS.partFields.notKnown}
+      placeholder={t('partFields.notKnown')}
       width={190}
       value={wheelset.freehub?.spline}
       onCommit={(value) =>
-        edits.editWheelset(WORDS.partFields.freehubSplines, (record) => ({
+        edits.editWheelset(t('partFields.freehubSplines'), (record) => ({
           ...record,
           freehub: withOptional(record.freehub ?? {}, 'spline', value),
         }))

@@ -4,7 +4,7 @@ import { Input, Modal } from 'antd';
 import { Field } from '../fields/Field';
 import { useDraft } from '../fields/useDraft';
 import { readName } from './read-name';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface RenameDialogProps {
   readonly id: string;
@@ -35,7 +35,7 @@ function NameField({
 }: Pick<RenameDialogProps, 'id' | 'owner' | 'name' | 'onCommit'> & { onDone: () => void }) {
   const draft = useDraft(owner, name, readName, onCommit);
   return (
-    <Field id={id} label={WORDS.renameDialog.nameKeptAsYouType} problem={draft.problem}>
+    <Field id={id} label={t('renameDialog.nameKeptAsYouType')} problem={draft.problem}>
       <Input id={id} {...draft.inputProps} autoFocus onPressEnter={() => !draft.problem && onDone()} />
     </Field>
   );

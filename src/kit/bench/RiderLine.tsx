@@ -8,12 +8,12 @@ import { bodyMassText } from '../measures';
 import { useUnits } from './useUnits';
 import { useBrief } from './useBrief';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 const PARTS: readonly { readonly text: string; readonly fields: readonly BriefField[] }[] = [
-  { text: WORDS.riderLine.weight, fields: ['riderMassKg', 'bikeMassKg', 'loadMassKg'] },
-  { text: WORDS.riderLine.power, fields: ['powerW'] },
-  { text: WORDS.riderLine.cadence, fields: ['lowRpm', 'highRpm'] },
+  { text: t('riderLine.weight'), fields: ['riderMassKg', 'bikeMassKg', 'loadMassKg'] },
+  { text: t('riderLine.power'), fields: ['powerW'] },
+  { text: t('riderLine.cadence'), fields: ['lowRpm', 'highRpm'] },
 ];
 const listText = (texts: readonly string[]) => new Intl.ListFormat('en').format(texts);
 
@@ -24,15 +24,15 @@ export function RiderLine() {
   const { lowRpm, highRpm, powerW, assumed } = brief;
   const taken = PARTS.flatMap(({ text, fields }) => (fields.some((field) => assumed.includes(field)) ? [text] : []));
   return (
-    <Link href="/brief" className={styles.rider} title={withKey(WORDS.riderLine.theRiderAsTheBrief, 'brief')}>
+    <Link href="/brief" className={styles.rider} title={withKey(t('riderLine.theRiderAsTheBrief'), 'brief')}>
       {contradictions.length > 0 && '▲ '}
-      {WORDS.riderLine.riderTotalMassKgAllUpPowerW(
-        bodyMassText(units, totalMassKg(brief)),
-        short(powerW, 0),
-        short(lowRpm, 1),
-        short(highRpm, 1),
-      )}
-      {taken.length > 0 && WORDS.riderLine.assumed(listText(taken))}
+      {t('riderLine.riderTotalMassKgAllUpPowerW', {
+        totalMass: bodyMassText(units, totalMassKg(brief)),
+        powerW: short(powerW, 0),
+        lowRpm: short(lowRpm, 1),
+        highRpm: short(highRpm, 1),
+      })}
+      {taken.length > 0 && t('riderLine.assumed', { what: listText(taken) })}
     </Link>
   );
 }

@@ -9,7 +9,7 @@ import { withOptional } from '../fields/with-optional';
 import { fixed, percentText } from '../format';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface TypedTry {
   readonly turns: string;
@@ -24,7 +24,7 @@ const SPREAD_TO_DOUBT = 0.005;
 export function RolloutHelper({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Modal
-      title={WORDS.rolloutHelper.measureTheRollout}
+      title={t('rolloutHelper.measureTheRollout')}
       open={open}
       onCancel={onClose}
       footer={null}
@@ -39,8 +39,8 @@ export function RolloutHelper({ open, onClose }: { open: boolean; onClose: () =>
 function readTry({ turns, distance }: TypedTry): { one?: RolloutTry; problem?: string } {
   if (distance.trim() === '') return {};
   const count = parseNumber(turns, {
-    term: WORDS.rolloutHelper.wheelTurns,
-    unit: WORDS.rolloutHelper.turns,
+    term: t('rolloutHelper.wheelTurns'),
+    unit: t('rolloutHelper.turns'),
     bounds: WHEEL_TURNS,
     whole: true,
   });
@@ -69,19 +69,19 @@ function Tries({ onDone }: { onDone: () => void }) {
   };
   return (
     <div className={styles.details}>
-      <p className={styles.hint}>{WORDS.rolloutHelper.sitOnTheBikeWith}</p>
+      <p className={styles.hint}>{t('rolloutHelper.sitOnTheBikeWith')}</p>
       {typed.map((one, i) => (
         <div key={i} className={styles.try}>
           <Input
-            aria-label={WORDS.rolloutHelper.wheelTurnsTryNumber(i + 1)}
+            aria-label={t('rolloutHelper.wheelTurnsTryNumber', { number: i + 1 })}
             value={one.turns}
-            suffix={WORDS.rolloutHelper.turns}
+            suffix={t('rolloutHelper.turns')}
             inputMode="numeric"
             style={{ width: 110 }}
             onChange={({ target }) => edit(i, { turns: target.value })}
           />
           <Input
-            aria-label={WORDS.rolloutHelper.distanceTryNumber(i + 1)}
+            aria-label={t('rolloutHelper.distanceTryNumber', { number: i + 1 })}
             value={one.distance}
             suffix="mm"
             inputMode="decimal"
@@ -92,7 +92,9 @@ function Tries({ onDone }: { onDone: () => void }) {
           <span className={read[i]?.problem ? styles.cardProblem : styles.caption} role={read[i]?.problem && 'alert'}>
             {read[i]?.problem ??
               (read[i]?.one
-                ? WORDS.rolloutHelper.distanceMmATurn(fixed(read[i].one.distanceMm / read[i].one.turns, 1))
+                ? t('rolloutHelper.distanceMmATurn', {
+                    distanceMm: fixed(read[i].one.distanceMm / read[i].one.turns, 1),
+                  })
                 : '')}
           </span>
           {typed.length > 1 && (
@@ -100,34 +102,34 @@ function Tries({ onDone }: { onDone: () => void }) {
               type="text"
               size="small"
               icon={<DeleteOutlined />}
-              aria-label={WORDS.rolloutHelper.dropTryNumber(i + 1)}
+              aria-label={t('rolloutHelper.dropTryNumber', { number: i + 1 })}
               onClick={() => setTyped(typed.filter((_, place) => place !== i))}
             />
           )}
         </div>
       ))}
       <Button size="small" icon={<PlusOutlined />} onClick={() => setTyped([...typed, EMPTY])}>
-        {WORDS.rolloutHelper.anotherTry}
+        {t('rolloutHelper.anotherTry')}
       </Button>
       {result && (
         <p data-testid="rollout-result">
-          {WORDS.rolloutHelper.mean} <b>{fixed(result.meanMm, 1)} mm</b>
-          {WORDS.rolloutHelper.meanMmAgainstTheComputedMm(
-            percentText(result.meanMm / computed - 1),
-            fixed(computed, 1),
-          )}
+          {t('rolloutHelper.mean')} <b>{fixed(result.meanMm, 1)} mm</b>
+          {t('rolloutHelper.meanMmAgainstTheComputedMm', {
+            meanMm: percentText(result.meanMm / computed - 1),
+            computed: fixed(computed, 1),
+          })}
           {tries.length > 1 &&
-            WORDS.rolloutHelper.theTriesLieSpreadMmApart(
-              fixed(result.spreadMm, 1),
-              percentText(result.spreadFraction),
-              result.spreadFraction > SPREAD_TO_DOUBT ? WORDS.rolloutHelper.tryAgainOverMoreTurns : '.',
-            )}
+            t('rolloutHelper.theTriesLieSpreadMmApart', {
+              spreadMm: fixed(result.spreadMm, 1),
+              spreadFraction: percentText(result.spreadFraction),
+              value: result.spreadFraction > SPREAD_TO_DOUBT ? t('rolloutHelper.tryAgainOverMoreTurns') : '.',
+            })}
         </p>
       )}
       <Button type="primary" disabled={!result} onClick={use}>
         {result
-          ? WORDS.rolloutHelper.reckonWithMeanMm(fixed(result.meanMm, 1))
-          : WORDS.rolloutHelper.typeADistanceFirst}
+          ? t('rolloutHelper.reckonWithMeanMm', { meanMm: fixed(result.meanMm, 1) })
+          : t('rolloutHelper.typeADistanceFirst')}
       </Button>
     </div>
   );

@@ -16,10 +16,10 @@ import { useShortcut } from '../shell/useShortcut';
 import { useSteady } from '../useSteady';
 import { useReadyBench, useTellUnreadable, withTeeth } from './BenchProvider';
 import { SetupDetails } from './SetupDetails';
-import { LETTERS, signOf } from './setup-sign';
+import { letterOf, signOf } from './setup-sign';
 import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 export function readSetup(text: string): Parsed<Setup> {
   const result = parseShorthand(text);
@@ -49,7 +49,7 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
     id: record.id,
     disabled: fromLink,
   });
-  const letter = LETTERS[place]!;
+  const letter = letterOf(place);
   const focus = () => input.current?.select();
   useShortcut('setup', focus, chosen);
   useShortcut('details', () => setDetails(true), chosen && !fromLink);
@@ -59,7 +59,7 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
 
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
   const remove = useSteady(() =>
-    edits.write(() => removeSetup(workshop.db, record, WORDS.setupCard.takeLetterOffTheBench(letter), Date.now())),
+    edits.write(() => removeSetup(workshop.db, record, t('setupCard.takeLetterOffTheBench', { letter }), Date.now())),
   );
 
   return (
@@ -73,9 +73,9 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
     >
       <SetupMark place={place} />
       <label htmlFor={id} className={styles.cardName}>
-        {record.name ?? (place === 0 ? WORDS.setupCard.fittedNow : WORDS.setupCard.candidate)}
+        {record.name ?? (place === 0 ? t('setupCard.fittedNow') : t('setupCard.candidate'))}
         {bike.wheelsets.length > 1 && `, ${wheelsetOf(bike, record).name}`}
-        {record.hubStages.length > 1 && WORDS.setupCard.hubHubStages(record.hubStages.join('/'))}
+        {record.hubStages.length > 1 && t('setupCard.hubHubStages', { hubStages: record.hubStages.join('/') })}
       </label>
       <ShorthandField id={id} record={record} input={input} />
       <div className={styles.cardTools}>
@@ -88,8 +88,8 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
             {...listeners}
             icon={<HolderOutlined />}
             className={styles.grip}
-            aria-label={WORDS.setupCard.moveLetter(letter)}
-            title={WORDS.setupCard.dragToAnotherPlaceOr(withKey(WORDS.setupCard.moveIt, 'earlier'))}
+            aria-label={t('setupCard.moveLetter', { letter })}
+            title={t('setupCard.dragToAnotherPlaceOr', { withKey: withKey(t('setupCard.moveIt'), 'earlier') })}
           />
         )}
         <Dropdown
@@ -97,18 +97,18 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
           disabled={fromLink}
           menu={{
             items: [
-              { key: 'details', label: WORDS.setupCard.nameWheelsHubWeightCost, onClick: () => setDetails(true) },
-              { key: 'copy', label: WORDS.setupCard.copyAsACandidate, onClick: onAdd },
+              { key: 'details', label: t('setupCard.nameWheelsHubWeightCost'), onClick: () => setDetails(true) },
+              { key: 'copy', label: t('setupCard.copyAsACandidate'), onClick: onAdd },
               {
                 key: 'fit',
-                label: WORDS.setupCard.makeItATheOne,
+                label: t('setupCard.makeItATheOne'),
                 disabled: place === 0,
                 onClick: () => onMove(place, 0),
               },
               { type: 'divider' },
               {
                 key: 'remove',
-                label: WORDS.setupCard.takeLetterOffTheBenchLabel(letter),
+                label: t('setupCard.takeLetterOffTheBenchLabel', { letter }),
                 disabled: setups.length === 1,
                 onClick: remove,
               },
@@ -119,7 +119,7 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
             type="text"
             size="small"
             icon={<EllipsisOutlined />}
-            aria-label={WORDS.setupCard.moreForLetter(letter)}
+            aria-label={t('setupCard.moreForLetter', { letter })}
           />
         </Dropdown>
       </div>
@@ -167,7 +167,7 @@ function ShorthandField({ id, record, input }: ShorthandFieldProps) {
         autoComplete="off"
         spellCheck={false}
         disabled={bench.fromLink}
-        title={withKey(WORDS.setupCard.ringsXAndARange, 'setup')}
+        title={withKey(t('setupCard.ringsXAndARange'), 'setup')}
         data-refused={draft.problem && !draft.problem.unfinished ? true : undefined}
         aria-invalid={draft.problem !== undefined}
         aria-describedby={draft.problem ? `${id}-problem` : undefined}

@@ -3,9 +3,9 @@
 import { Select } from 'antd';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from './BenchProvider';
-import { LETTERS } from './setup-sign';
+import { letterOf } from './setup-sign';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Which setup of which bike a page without the setups bar is about. */
 export function SetupChoice({ withBike = false }: { withBike?: boolean }) {
@@ -16,7 +16,7 @@ export function SetupChoice({ withBike = false }: { withBike?: boolean }) {
       {withBike && (
         <Select
           id="of-bike"
-          aria-label={WORDS.bikePicker.bike}
+          aria-label={t('bikePicker.bike')}
           size="small"
           popupMatchSelectWidth={false}
           value={bike.id}
@@ -26,13 +26,13 @@ export function SetupChoice({ withBike = false }: { withBike?: boolean }) {
       )}
       <Select
         id="of-setup"
-        aria-label={WORDS.setupChoice.setup}
+        aria-label={t('setupChoice.setup')}
         size="small"
         popupMatchSelectWidth={false}
         value={setup.id}
         options={setups.map((one, place) => ({
           value: one.id,
-          label: WORDS.setupChoice.letterNamed(LETTERS[place]!, one.name ?? formatShorthand(one)),
+          label: t('setupChoice.letterNamed', { letter: letterOf(place), name: one.name ?? formatShorthand(one) }),
         }))}
         onChange={(id: string) => edits.chooseSetup(id)}
       />

@@ -13,9 +13,9 @@ import { useUnits } from './useUnits';
 import { useReadyBench } from './BenchProvider';
 import { LeverField } from './LeverField';
 import { SetupNumber } from './SetupNumber';
-import { LETTERS } from './setup-sign';
+import { letterOf } from './setup-sign';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface SetupDetailsProps {
   readonly record: SetupRecord;
@@ -28,7 +28,7 @@ interface SetupDetailsProps {
 export function SetupDetails({ record, place, open, onClose }: SetupDetailsProps) {
   return (
     <Modal
-      title={WORDS.setupDetails.setupLetter(LETTERS[place])}
+      title={t('setupDetails.setupLetter', { letter: letterOf(place) })}
       open={open}
       onCancel={onClose}
       footer={null}
@@ -52,14 +52,14 @@ function DetailFields({ record }: { record: SetupRecord }) {
     <div className={styles.details}>
       <NameField
         id="setup-name"
-        label={WORDS.setupDetails.name}
+        label={t('setupDetails.name')}
         owner={id}
         value={name}
         autoFocus
-        placeholder={WORDS.setupDetails.suchAsOneRingWide}
+        placeholder={t('setupDetails.suchAsOneRingWide')}
         onCommit={(next) => edit('name', (before) => withOptional(before, 'name', next))}
       />
-      <Field id="setup-wheels" label={WORDS.setupDetails.runsOn}>
+      <Field id="setup-wheels" label={t('setupDetails.runsOn')}>
         <Select
           id="setup-wheels"
           value={wheelsetId}
@@ -70,15 +70,15 @@ function DetailFields({ record }: { record: SetupRecord }) {
       <div className={styles.detailRow}>
         <NumberField
           id="hub-stage"
-          label={WORDS.setupDetails.twoSpeedHubItsLow}
-          term={WORDS.setupDetails.lowStageOfTheHub}
+          label={t('setupDetails.twoSpeedHubItsLow')}
+          term={t('setupDetails.lowStageOfTheHub')}
           owner={id}
           unit=": 1"
           // A stage of 1 would be no second stage.
           bounds={{ min: HUB_STAGE_RATIO.min, max: 0.99 }}
           optional
           width={150}
-          placeholder={WORDS.setupDetails.noSuchHub}
+          placeholder={t('setupDetails.noSuchHub')}
           value={hubStages[1]}
           onCommit={(stage) =>
             edit('hub', (before) => ({ ...before, hubStages: stage === undefined ? NO_HUB_STAGE : [1, stage] }))
@@ -91,34 +91,34 @@ function DetailFields({ record }: { record: SetupRecord }) {
           <p className={styles.byParts} data-testid="by-parts">
             {sums.massG === undefined ? '' : partMassText(units, sums.massG, 1)}
             {sums.massG !== undefined && sums.cost !== undefined && ', '}
-            {WORDS.setupDetails.valueByThePartsOf(
-              sums.cost === undefined ? '' : WORDS.setupDetails.costToBuy(moneyText(units, sums.cost)),
-            )}{' '}
-            <Link href="/shelf">{WORDS.setupDetails.there}</Link>.
+            {t('setupDetails.valueByThePartsOf', {
+              value: sums.cost === undefined ? '' : t('setupDetails.costToBuy', { cost: moneyText(units, sums.cost) }),
+            })}{' '}
+            <Link href="/shelf">{t('setupDetails.there')}</Link>.
           </p>
         ) : null}
         {sums?.massG === undefined && (
           <SetupNumber
             id="mass"
             field="massG"
-            label={WORDS.setupDetails.weightOfItsPartsAll}
-            term={WORDS.setupDetails.weight}
+            label={t('setupDetails.weightOfItsPartsAll')}
+            term={t('setupDetails.weight')}
             record={record}
             unit="g"
             bounds={SETUP_MASS_G}
-            placeholder={WORDS.setupDetails.notWeighed}
+            placeholder={t('setupDetails.notWeighed')}
           />
         )}
         {sums?.cost === undefined && (
           <SetupNumber
             id="cost"
             field="cost"
-            label={WORDS.setupDetails.toBuyForItIn}
-            term={WORDS.setupDetails.cost}
+            label={t('setupDetails.toBuyForItIn')}
+            term={t('setupDetails.cost')}
             record={record}
             unit={units.currency ?? ''}
             bounds={SETUP_COST}
-            placeholder={WORDS.setupDetails.notKnown}
+            placeholder={t('setupDetails.notKnown')}
           />
         )}
       </div>

@@ -21,9 +21,9 @@ import { useFormer } from '../useFormer';
 import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { SetupCard } from './SetupCard';
-import { LETTERS } from './setup-sign';
+import { letterOf } from './setup-sign';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Up to four setups side by side, A the one fitted now; moved by drag or by key. */
 export function SetupRow() {
@@ -43,7 +43,7 @@ export function SetupRow() {
     // What is known of its parts is copied, the parts are not: a part is shared only where a person chooses it.
     const { name: _, massG: __, cost: ___, shelf: ____, leftOut: _____, ...copied } = setup;
     edits.write(async () => {
-      const label = WORDS.setupRow.candidateLetterOfName(LETTERS[setups.length], bike.name);
+      const label = t('setupRow.candidateLetterOfName', { letter: letterOf(setups.length), name: bike.name });
       const id = await addSetup(db, copied, label, Date.now());
       if (id === undefined) return;
       edits.chooseSetup(id);
@@ -53,7 +53,14 @@ export function SetupRow() {
   const move = useSteady((from: number, to: number) => {
     if (fromLink || from === to || to < 0 || to >= setups.length) return;
     edits.write(() =>
-      moveSetup(db, bike.id, from, to, WORDS.setupRow.letterToPlace(LETTERS[from], LETTERS[to]), Date.now()),
+      moveSetup(
+        db,
+        bike.id,
+        from,
+        to,
+        t('setupRow.letterToPlace', { letter: letterOf(from), letter2: letterOf(to) }),
+        Date.now(),
+      ),
     );
   });
   const choose = useSteady((index: number) => {
@@ -97,9 +104,9 @@ export function SetupRow() {
           className={styles.add}
           icon={<PlusOutlined />}
           onClick={add}
-          title={withKey(WORDS.setupRow.aCopyOfLetterTo(LETTERS[place]), 'candidate')}
+          title={withKey(t('setupRow.aCopyOfLetterTo', { letter: letterOf(place) }), 'candidate')}
         >
-          {setups.length === 1 ? WORDS.setupRow.layACandidateBesideIt : WORDS.setupRow.candidate}
+          {setups.length === 1 ? t('setupRow.layACandidateBesideIt') : t('setupRow.candidate')}
         </Button>
       )}
     </div>

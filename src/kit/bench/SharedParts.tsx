@@ -4,9 +4,9 @@ import { SLOT_TEXT } from '../../messages/job';
 import { Note } from '../sheet/Panel';
 import { useShop } from '../shop/ShopProvider';
 import { useReadyBench } from './BenchProvider';
-import { LETTERS } from './setup-sign';
+import { letterOf } from './setup-sign';
 import { sharedParts } from './shared-parts';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Says which parts of the selected setup are shared with other setups; nothing where none is. */
 export function SharedParts() {
@@ -18,15 +18,15 @@ export function SharedParts() {
     others
       .map(({ bike, place }) =>
         bike.id === bench.bike.id
-          ? WORDS.sharedParts.here(LETTERS[place])
-          : WORDS.sharedParts.elsewhere(LETTERS[place], bike.name),
+          ? t('sharedParts.here', { letter: letterOf(place) })
+          : t('sharedParts.elsewhere', { letter: letterOf(place), bike: bike.name }),
       )
       .join(', ');
   return (
     <Note data-testid="shared-parts">
-      {WORDS.sharedParts.shared(
-        shared.map(({ slot, name, others }) => `${SLOT_TEXT[slot]} “${name}” (${where(others)})`).join('; '),
-      )}
+      {t('sharedParts.shared', {
+        parts: shared.map(({ slot, name, others }) => `${SLOT_TEXT[slot]} “${name}” (${where(others)})`).join('; '),
+      })}
     </Note>
   );
 }

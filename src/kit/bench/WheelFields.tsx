@@ -17,7 +17,7 @@ import { useReadyBench } from './BenchProvider';
 import { RolloutHelper } from './RolloutHelper';
 import { WheelsetPicker } from './WheelsetPicker';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Wheel, crank and cadence: what turns teeth into metres and speeds. */
 export function WheelFields() {
@@ -31,7 +31,7 @@ export function WheelFields() {
   const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === wheelset.rimDiameterMm);
   const rims = listed
     ? RIM_SIZES
-    : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: WORDS.wheelFields.asKept }, ...RIM_SIZES];
+    : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: t('wheelFields.asKept') }, ...RIM_SIZES];
   const rimOptions = useFormer(
     rims.map(({ diameterMm, alsoCalled }) => ({ value: diameterMm, label: `${diameterMm} · ${alsoCalled}` })),
   );
@@ -46,7 +46,7 @@ export function WheelFields() {
   return (
     <>
       <WheelsetPicker />
-      <Field id="rim" label={WORDS.wheelFields.rimSeatIso}>
+      <Field id="rim" label={t('wheelFields.rimSeatIso')}>
         <Select
           id="rim"
           value={wheelset.rimDiameterMm}
@@ -60,27 +60,27 @@ export function WheelFields() {
       <NumberField
         {...ofWheels}
         id="tyre"
-        label={WORDS.wheelFields.tyreWidth}
-        term={WORDS.wheelFields.tyreWidthInSentence}
+        label={t('wheelFields.tyreWidth')}
+        term={t('wheelFields.tyreWidthInSentence')}
         unit="mm"
         bounds={TYRE_WIDTH_MM}
         width={84}
         value={wheelset.tyreWidthMm}
         onCommit={(value) =>
           value !== undefined &&
-          editWheelset(WORDS.wheelFields.tyreWidthInSentence, (record) => ({ ...record, tyreWidthMm: value }))
+          editWheelset(t('wheelFields.tyreWidthInSentence'), (record) => ({ ...record, tyreWidthMm: value }))
         }
       />
       <NumberField
         {...ofWheels}
         id="rollout"
-        label={WORDS.wheelFields.measuredRollout}
-        term={WORDS.wheelFields.measuredRolloutInSentence}
+        label={t('wheelFields.measuredRollout')}
+        term={t('wheelFields.measuredRolloutInSentence')}
         unit="mm"
         bounds={ROLLOUT_MM}
         optional
         width={112}
-        placeholder={WORDS.wheelFields.noneYet}
+        placeholder={t('wheelFields.noneYet')}
         value={wheelset.measuredRolloutMm}
         onCommit={(value) => editWheelset('rollout', (record) => withOptional(record, 'measuredRolloutMm', value))}
       />
@@ -89,24 +89,24 @@ export function WheelFields() {
         icon={<ColumnWidthOutlined />}
         disabled={fromLink}
         onClick={() => setMeasuring(true)}
-        aria-label={WORDS.wheelFields.measureTheRollout}
-        title={WORDS.wheelFields.measureTheRollout}
+        aria-label={t('wheelFields.measureTheRollout')}
+        title={t('wheelFields.measureTheRollout')}
       />
       <RolloutHelper open={measuring} onClose={() => setMeasuring(false)} />
       <div className={styles.used}>
-        <span className={styles.caption}>{WORDS.wheelFields.reckonedWith}</span>
+        <span className={styles.caption}>{t('wheelFields.reckonedWith')}</span>
         <Explained
           className={styles.usedFigure}
           explain={() => explainRollout({ riding, wheel, speedUnit: preferences.speedUnit })}
         >
-          <b>{fixed(rollout, 1)} mm</b> {isMeasured(wheel) ? WORDS.wheelFields.measured : WORDS.wheelFields.computed}
+          <b>{fixed(rollout, 1)} mm</b> {isMeasured(wheel) ? t('wheelFields.measured') : t('wheelFields.computed')}
         </Explained>
       </div>
       <NumberField
         {...ofBike}
         id="crank"
-        label={WORDS.wheelFields.crankLength}
-        term={WORDS.wheelFields.crankLengthInSentence}
+        label={t('wheelFields.crankLength')}
+        term={t('wheelFields.crankLengthInSentence')}
         unit="mm"
         bounds={CRANK_LENGTH_MM}
         optional
@@ -114,15 +114,15 @@ export function WheelFields() {
         placeholder="–"
         value={bike.crankLengthMm}
         onCommit={(value) =>
-          editBike(WORDS.wheelFields.crankLengthInSentence, (record) => withOptional(record, 'crankLengthMm', value))
+          editBike(t('wheelFields.crankLengthInSentence'), (record) => withOptional(record, 'crankLengthMm', value))
         }
       />
       <NumberField
         {...ofBike}
         id="cadence"
-        label={WORDS.wheelFields.cadence}
-        term={WORDS.wheelFields.cadenceInSentence}
-        unit={WORDS.wheelFields.rpm}
+        label={t('wheelFields.cadence')}
+        term={t('wheelFields.cadenceInSentence')}
+        unit={t('wheelFields.rpm')}
         bounds={CADENCE_RPM}
         width={88}
         value={bike.cadenceRpm}

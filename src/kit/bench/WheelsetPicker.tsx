@@ -10,7 +10,7 @@ import { useSteady } from '../useSteady';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Which of the bike's wheelsets the setup in depth runs on; added, renamed and removed from here. */
 export function WheelsetPicker() {
@@ -22,11 +22,11 @@ export function WheelsetPicker() {
   const choose = (wheelsetId: string) => edits.editSetup('wheels', (record) => ({ ...record, wheelsetId }));
   const add = useSteady(() => {
     const id = nanoid();
-    const name = WORDS.wheelsetPicker.wheelsCount(bike.wheelsets.length + 1);
+    const name = t('wheelsetPicker.wheelsCount', { count: bike.wheelsets.length + 1 });
     edits.write(() =>
       change(
         workshop.db,
-        { label: WORDS.wheelsetPicker.newWheelsForName(bike.name), now: Date.now() },
+        { label: t('wheelsetPicker.newWheelsForName', { name: bike.name }), now: Date.now() },
         async (draft) => {
           const { measuredRolloutMm: _, ...sizes } = wheelset;
           await draft.update('bikes', bike.id, (record) => ({
@@ -40,23 +40,27 @@ export function WheelsetPicker() {
   });
   const remove = useSteady(() =>
     edits.write(() =>
-      change(workshop.db, { label: WORDS.wheelsetPicker.removeName(wheelset.name), now: Date.now() }, async (draft) => {
-        const rest = bike.wheelsets.filter(({ id }) => id !== wheelset.id);
-        // Whatever ran on these wheels runs on the first of the others.
-        for (const user of users) {
-          await draft.update('setups', user.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
-        }
-        for (const ride of workshop.rides.filter(({ wheelsetId }) => wheelsetId === wheelset.id)) {
-          await draft.update('rides', ride.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
-        }
-        await draft.update('bikes', bike.id, (record) => ({ ...record, wheelsets: rest }));
-      }),
+      change(
+        workshop.db,
+        { label: t('wheelsetPicker.removeName', { name: wheelset.name }), now: Date.now() },
+        async (draft) => {
+          const rest = bike.wheelsets.filter(({ id }) => id !== wheelset.id);
+          // Whatever ran on these wheels runs on the first of the others.
+          for (const user of users) {
+            await draft.update('setups', user.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
+          }
+          for (const ride of workshop.rides.filter(({ wheelsetId }) => wheelsetId === wheelset.id)) {
+            await draft.update('rides', ride.id, (record) => ({ ...record, wheelsetId: rest[0]!.id }));
+          }
+          await draft.update('bikes', bike.id, (record) => ({ ...record, wheelsets: rest }));
+        },
+      ),
     ),
   );
 
   return (
     <div className={styles.bike}>
-      <Field id="wheelset" label={WORDS.wheelsetPicker.wheels}>
+      <Field id="wheelset" label={t('wheelsetPicker.wheels')}>
         <Select
           id="wheelset"
           value={wheelset.id}
@@ -74,15 +78,15 @@ export function WheelsetPicker() {
           items: [
             {
               key: 'add',
-              label: WORDS.wheelsetPicker.anotherWheelsetForThisSetup,
+              label: t('wheelsetPicker.anotherWheelsetForThisSetup'),
               disabled: bike.wheelsets.length >= 8,
               onClick: add,
             },
-            { key: 'rename', label: WORDS.wheelsetPicker.rename, onClick: () => setRenaming(true) },
+            { key: 'rename', label: t('wheelsetPicker.rename'), onClick: () => setRenaming(true) },
             { type: 'divider' },
             {
               key: 'remove',
-              label: WORDS.wheelsetPicker.removeNameLabel(wheelset.name),
+              label: t('wheelsetPicker.removeNameLabel', { name: wheelset.name }),
               disabled: bike.wheelsets.length === 1,
               onClick: remove,
             },
@@ -91,17 +95,17 @@ export function WheelsetPicker() {
       >
         <Button
           icon={<EllipsisOutlined />}
-          aria-label={WORDS.wheelsetPicker.addRenameOrRemoveWheels}
-          title={WORDS.wheelsetPicker.addRenameOrRemoveWheels}
+          aria-label={t('wheelsetPicker.addRenameOrRemoveWheels')}
+          title={t('wheelsetPicker.addRenameOrRemoveWheels')}
         />
       </Dropdown>
       <RenameDialog
         id="wheelset-name"
-        title={WORDS.wheelsetPicker.renameTheWheels}
+        title={t('wheelsetPicker.renameTheWheels')}
         owner={wheelset.id + bike.id}
         name={wheelset.name}
         open={renaming}
-        onCommit={(name) => edits.editWheelset(WORDS.wheelsetPicker.nameOfTheWheels, (record) => ({ ...record, name }))}
+        onCommit={(name) => edits.editWheelset(t('wheelsetPicker.nameOfTheWheels'), (record) => ({ ...record, name }))}
         onClose={() => setRenaming(false)}
       />
     </div>

@@ -1,8 +1,8 @@
 import { wheelsetOf, type BikeRecord, type SetupRecord, type WheelsetRecord } from '../../records';
 import { change, editMadeSetup, redo, setPreferences, undo, type PreferencesEdit, type Workshop } from '../../store';
-import { LETTERS } from './setup-sign';
+import { letterOf } from './setup-sign';
 import type { TypedSetups } from './typed-setups';
-import { WORDS } from './text';
+import { t } from './text';
 
 export interface BenchEdits {
   /** @param field names what is edited, for undo and its tooltip */
@@ -55,7 +55,7 @@ export function editsOf(
     const { db, bike } = onScreen.now();
     if (!bike) return;
     const options = {
-      label: WORDS.benchProvider.fieldOfName(field, bike.name),
+      label: t('benchProvider.fieldOfName', { field, name: bike.name }),
       mergeKey: `${field} ${bike.id}`,
       now: Date.now(),
     };
@@ -78,7 +78,7 @@ export function editsOf(
       const id = of ?? setup?.id;
       const place = setups.findIndex((one) => one.id === id);
       if (!bike || id === undefined || place < 0) return;
-      const label = WORDS.benchProvider.fieldLetterOfName(field, LETTERS[place], bike.name);
+      const label = t('benchProvider.fieldLetterOfName', { field, letter: letterOf(place), name: bike.name });
       typed.begin(edit(typed.now().get(id) ?? setups[place]!));
       write(() =>
         change(db, { label, mergeKey: `${field} ${id}`, now: Date.now() }, (draft) =>

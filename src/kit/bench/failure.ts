@@ -1,5 +1,5 @@
 import { BuiltOnError } from '../../store';
-import { WORDS } from './text';
+import { t } from './text';
 /** What stands behind an error of the database: it wraps what the browser said. */
 function namesOf(error: unknown): string[] {
   if (!(error instanceof Error)) return [];
@@ -10,11 +10,11 @@ function namesOf(error: unknown): string[] {
 /** Why a write failed, that nothing is half done, and what to do next. */
 export function failureText(error: unknown): string {
   if (namesOf(error).includes('QuotaExceededError')) {
-    return WORDS.failure.theBrowserHasNoMore;
+    return t('failure.theBrowserHasNoMore');
   }
   // These say it themselves.
   if (error instanceof Error && error.message.endsWith('Nothing was changed.')) return error.message;
   if (error instanceof BuiltOnError) return error.message;
   const cause = error instanceof Error ? error.message : String(error);
-  return WORDS.failure.causeNothingElseHasChanged(cause);
+  return t('failure.causeNothingElseHasChanged', { cause });
 }

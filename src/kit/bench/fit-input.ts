@@ -2,8 +2,8 @@ import type { FitInput, OtherDerailleur } from '../../core/fit';
 import { fitInputFor, type BikeRecord, type SetupRecord } from '../../records';
 import { freeCount, isAtHand } from '../../core/shelf';
 import type { Workshop } from '../../store';
-import { LETTERS } from './setup-sign';
-import { WORDS } from './text';
+import { letterOf } from './setup-sign';
+import { t } from './text';
 
 /** What the workshop knows beside the bike: its shelf, and what came of passed limits. */
 export type ShopFacts = Pick<Workshop, 'parts' | 'experience'>;
@@ -41,7 +41,7 @@ export function derailleursAtHand(
 }
 
 const ofPlace = ({ name, rearDerailleur }: SetupRecord, place: number): OtherDerailleur => ({
-  name: WORDS.fitInput.ofLetterValue(LETTERS[place], name ? `, ${name}` : ''),
+  name: t('fitInput.ofLetterValue', { letter: letterOf(place), value: name ? `, ${name}` : '' }),
   rearDerailleur,
 });
 
@@ -63,7 +63,7 @@ function onTheShelf(bike: BikeRecord, setup: SetupRecord, parts: ShopFacts['part
     const free = freeCount(part) > 0;
     return [
       {
-        name: `“${part.name}” ${free ? WORDS.fitInput.onTheShelf : part.quantity === 0 ? WORDS.fitInput.toBeBought : WORDS.fitInput.fittedElsewhere}`,
+        name: `“${part.name}” ${free ? t('fitInput.onTheShelf') : part.quantity === 0 ? t('fitInput.toBeBought') : t('fitInput.fittedElsewhere')}`,
         // The front derailleur's number stands in the same record and stays.
         rearDerailleur: { ...rear, ...(ringDifferenceMaxT !== undefined && { ringDifferenceMaxT }) },
         partId: part.id,

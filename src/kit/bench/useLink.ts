@@ -3,7 +3,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { carriesSetup } from '../../formats/link';
 import type { LinkResult } from '../../formats/read-link';
 import { failureText } from './failure';
-import { WORDS } from './text';
+import { t } from './text';
 
 export type Link = LinkResult | { readonly kind: 'reading' };
 
@@ -44,7 +44,7 @@ export function useLink(): Link {
       (error: unknown) =>
         found({
           kind: 'broken',
-          message: WORDS.useLink.thisLinkCannotBeOpened(failureText(error)),
+          message: t('useLink.thisLinkCannotBeOpened', { failure: failureText(error) }),
         }),
     );
     return () => {

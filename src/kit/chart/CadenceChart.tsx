@@ -2,12 +2,12 @@
 
 import type { ChartDataset, ChartOptions } from 'chart.js';
 import type { FilledBrief } from '../../core/brief';
-import { LETTERS } from '../bench/setup-sign';
+import { letterOf } from '../bench/setup-sign';
 import { fixed, speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { usePalette } from '../theme/ThemeProvider';
 import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** One straight line of cadence over speed. */
 export interface CadenceLine {
@@ -59,7 +59,7 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
         series.map(({ place }, i) => [
           axisOf(i),
           {
-            ...chartAxis(palette, series.length > 1 ? WORDS.cadenceChart.letterRpm(LETTERS[place]) : 'rpm'),
+            ...chartAxis(palette, series.length > 1 ? t('cadenceChart.letterRpm', { letter: letterOf(place) }) : 'rpm'),
             min: Math.floor(Math.min(...lines.map(({ fromRpm }) => fromRpm)) / 5) * 5,
             max: Math.ceil(Math.max(...lines.map(({ toRpm }) => toRpm)) / 10) * 10,
             stack: 'strips',
@@ -74,12 +74,12 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
         callbacks: {
           title: () => '',
           label: ({ dataset, parsed }) =>
-            WORDS.cadenceChart.labelYRpmAtX(
-              dataset.label,
-              fixed(parsed.y ?? 0, 0),
-              fixed(parsed.x ?? 0, 1),
-              SPEED_UNIT_TEXT[speedUnit],
-            ),
+            t('cadenceChart.labelYRpmAtX', {
+              label: dataset.label ?? '',
+              y: fixed(parsed.y ?? 0, 0),
+              x: fixed(parsed.x ?? 0, 1),
+              speedUnit: SPEED_UNIT_TEXT[speedUnit],
+            }),
         },
       },
       annotation: {
@@ -107,7 +107,7 @@ export function CadenceChart({ title, name, summary, series, brief, speedUnit, h
     const style = { ...setupLine(palette, place), pointRadius: 0, borderWidth: 1.6, yAxisID: axisOf(i) };
     if (joined) {
       const data = own.flatMap(({ fromKmh, toKmh, fromRpm, toRpm }) => [point(fromKmh, fromRpm), point(toKmh, toRpm)]);
-      return [{ ...style, label: LETTERS[place]!, data }];
+      return [{ ...style, label: letterOf(place), data }];
     }
     return own.map(({ label, fromKmh, toKmh, fromRpm, toRpm, light }) => ({
       ...style,

@@ -13,14 +13,14 @@ import {
   type Zone,
 } from '../../core/gears';
 import { percent } from '../../core/units';
-import { LETTERS } from '../bench/setup-sign';
+import { letterOf } from '../bench/setup-sign';
 import { gearName, READING_TEXT, stepText } from '../explain/gears';
 import { allDigits, fixed, speedIn, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { usePalette } from '../theme/ThemeProvider';
 import { ZONE_TEXT } from '../words';
 import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
-import { WORDS } from './text';
+import { t } from './text';
 
 export interface StepSeries {
   readonly place: number;
@@ -65,7 +65,10 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
     scales: {
       x: speedAxis(
         palette,
-        WORDS.stepChart.takenAtSpeedUnitAndPreferredRpm(SPEED_UNIT_TEXT[speedUnit], allDigits(brief.preferredRpm)),
+        t('stepChart.takenAtSpeedUnitAndPreferredRpm', {
+          speedUnit: SPEED_UNIT_TEXT[speedUnit],
+          preferredRpm: allDigits(brief.preferredRpm),
+        }),
         min,
         max,
       ),
@@ -113,7 +116,10 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
     })),
   };
   const largest = series.map(({ place }, i) =>
-    WORDS.stepChart.letterAtMostValue(LETTERS[place], fixed(Math.max(...points[i]!.map(({ y }) => y)), 1)),
+    t('stepChart.letterAtMostValue', {
+      letter: letterOf(place),
+      value: fixed(Math.max(...points[i]!.map(({ y }) => y)), 1),
+    }),
   );
   return (
     <ChartFrame
@@ -122,12 +128,15 @@ export function StepChart({ title, name, series, brief, reading, speedUnit, heig
       data={data}
       options={options}
       height={height ?? 220}
-      note={WORDS.stepChart.yourLimits(
-        ZONES.map((zone) =>
-          WORDS.stepChart.zoneLimit(ZONE_TEXT[zone], fixed(toleranceOf(zone), reading === 'logStep' ? 3 : 1)),
-        ),
-      )}
-      summary={WORDS.stepChart.readingOverSpeedLargest(READING_TEXT[reading], largest.join(', '))}
+      note={t('stepChart.yourLimits', {
+        limits: ZONES.map((zone) =>
+          t('stepChart.zoneLimit', {
+            zone: ZONE_TEXT[zone],
+            limit: fixed(toleranceOf(zone), reading === 'logStep' ? 3 : 1),
+          }),
+        ).join(', '),
+      })}
+      summary={t('stepChart.readingOverSpeedLargest', { reading: READING_TEXT[reading], largest: largest.join(', ') })}
     />
   );
 }

@@ -1,11 +1,11 @@
 import { BasicPlatform, Chart, type ChartConfiguration } from 'chart.js';
 import { Element } from 'svgcanvas';
 import { embeddedFont, type Picture } from '../export/svg';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A chart drawn once more, in lines instead of dots. */
 export async function chartPicture(chart: Chart | undefined | null): Promise<Picture> {
-  if (!chart) throw new Error(WORDS.chartPicture.theChartIsNotOn);
+  if (!chart) throw new Error(t('chartPicture.theChartIsNotOn'));
   const { width, height } = chart;
   const canvas = new Element({ width, height });
   const context = canvas.getContext('2d');

@@ -7,7 +7,7 @@ import { Glossed } from '../glossary/Glossed';
 import type { Explanation } from './explanation';
 import { SlipContext, type OpenSlip } from './Slip';
 import styles from './Slip.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A figure that opens its working. The working follows the bench while the slip is open. */
 export function Explained({
@@ -40,7 +40,7 @@ export function Explained({
         type="button"
         className={`${styles.figure} ${className ?? ''}`}
         aria-expanded={isOpen}
-        title={WORDS.slip.howThisWorkedOut}
+        title={t('slip.howThisWorkedOut')}
         onClick={toggle}
       >
         {children}
@@ -60,7 +60,7 @@ function Working({ explanation, at, onClose }: { explanation: Explanation; at: O
       data-side={at.side}
       data-edge={at.edge}
       data-testid="slip"
-      aria-label={WORDS.slip.howItIsWorkedOut(title)}
+      aria-label={t('slip.howItIsWorkedOut', { title })}
     >
       <header className={styles.head}>
         <h2>{title}</h2>
@@ -68,8 +68,8 @@ function Working({ explanation, at, onClose }: { explanation: Explanation; at: O
           type="button"
           className={styles.close}
           onClick={onClose}
-          aria-label={WORDS.slip.close}
-          title={WORDS.slip.closeEsc}
+          aria-label={t('slip.close')}
+          title={t('slip.closeEsc')}
         >
           <CloseOutlined />
         </button>

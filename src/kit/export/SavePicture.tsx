@@ -4,7 +4,7 @@ import { PictureOutlined } from '@ant-design/icons';
 import { App, Button, Dropdown } from 'antd';
 import { fileName, saveBlob, saveText } from '../files';
 import { pngOf, type Picture } from './svg';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Saves or copies a chart: PNG to paste, SVG to keep sharp. */
 export function SavePicture({ name, picture }: { name: string; picture: () => Promise<Picture> }) {
@@ -13,27 +13,29 @@ export function SavePicture({ name, picture }: { name: string; picture: () => Pr
     picture()
       .then(work)
       .catch((error: unknown) =>
-        message.error(WORDS.savePicture.noPictureMessage(error instanceof Error ? error.message : String(error))),
+        message.error(
+          t('savePicture.noPictureMessage', { message: error instanceof Error ? error.message : String(error) }),
+        ),
       );
   };
   const items = [
     {
       key: 'png',
-      label: WORDS.savePicture.saveAsPng,
+      label: t('savePicture.saveAsPng'),
       onClick: () => act(async (made) => saveBlob(fileName(name, 'png'), await pngOf(made))),
     },
     {
       key: 'svg',
-      label: WORDS.savePicture.saveAsSvg,
+      label: t('savePicture.saveAsSvg'),
       onClick: () => act((made) => Promise.resolve(saveText(fileName(name, 'svg'), 'image/svg+xml', made.svg))),
     },
     {
       key: 'copy',
-      label: WORDS.savePicture.copyAsPng,
+      label: t('savePicture.copyAsPng'),
       onClick: () =>
         act(async (made) => {
           await navigator.clipboard.write([new ClipboardItem({ 'image/png': await pngOf(made) })]);
-          message.success(WORDS.savePicture.pictureCopied);
+          message.success(t('savePicture.pictureCopied'));
         }),
     },
   ];
@@ -43,8 +45,8 @@ export function SavePicture({ name, picture }: { name: string; picture: () => Pr
         type="text"
         size="small"
         icon={<PictureOutlined />}
-        aria-label={WORDS.savePicture.saveThePictureName(name)}
-        title={WORDS.savePicture.saveOrCopyThisPicture}
+        aria-label={t('savePicture.saveThePictureName', { name })}
+        title={t('savePicture.saveOrCopyThisPicture')}
       />
     </Dropdown>
   );

@@ -7,7 +7,7 @@ import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
 import { useSteady } from '../useSteady';
 import { useSaveCsv } from './useSaveCsv';
-import { WORDS } from './text';
+import { t } from './text';
 
 export interface Table {
   readonly fields: readonly string[];
@@ -34,10 +34,10 @@ export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
       size="small"
       icon={<DownloadOutlined />}
       onClick={save}
-      aria-label={WORDS.saveTable.saveAsCsvName(name)}
-      title={byKey ? withKey(WORDS.saveTable.saveTheTableAsCsv, 'csv') : WORDS.saveTable.saveTheTableAsCsv}
+      aria-label={t('saveTable.saveAsCsvName', { name })}
+      title={byKey ? withKey(t('saveTable.saveTheTableAsCsv'), 'csv') : t('saveTable.saveTheTableAsCsv')}
     >
-      {WORDS.saveTable.csv}
+      {t('saveTable.csv')}
     </Button>
   );
 }

@@ -1,4 +1,4 @@
-import { WORDS } from './text';
+import { t } from './text';
 /** What a drawing takes from style sheets; written into the copy, so that it stands alone. */
 const PROPERTIES = [
   'fill',
@@ -25,7 +25,7 @@ export interface Picture {
 
 /** A drawing on screen as a picture of its own: styles and font written in, on the sheet's colour. */
 export async function svgPicture(drawing: SVGSVGElement | null): Promise<Picture> {
-  if (!drawing) throw new Error(WORDS.svg.notOnScreenYet);
+  if (!drawing) throw new Error(t('svg.notOnScreenYet'));
   const { width, height } = drawing.getBoundingClientRect();
   const copy = drawing.cloneNode(true) as SVGSVGElement;
   const originals = [drawing, ...drawing.querySelectorAll<SVGElement>('*')];
@@ -84,7 +84,7 @@ export async function pngOf({ svg, width, height }: Picture): Promise<Blob> {
     canvas.height = Math.round(height * PNG_SCALE);
     canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
     return await new Promise((resolve, reject) =>
-      canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error(WORDS.svg.noPng))), 'image/png'),
+      canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error(t('svg.noPng')))), 'image/png'),
     );
   } finally {
     URL.revokeObjectURL(address);

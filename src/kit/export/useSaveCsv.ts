@@ -4,7 +4,7 @@ import { App } from 'antd';
 import { useCallback } from 'react';
 import type * as CsvFormats from '../../formats/csv';
 import { fileName, saveText } from '../files';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Saves a table as CSV; the writer of tables is loaded when one is saved. */
 export function useSaveCsv(): (name: string, write: (formats: typeof CsvFormats) => string) => void {
@@ -13,7 +13,7 @@ export function useSaveCsv(): (name: string, write: (formats: typeof CsvFormats)
     (name, write) => {
       import('../../formats/csv').then(
         (formats) => saveText(fileName(name, 'csv'), 'text/csv', write(formats)),
-        () => message.error(WORDS.useSaveCsv.theTableCouldNotBe),
+        () => message.error(t('useSaveCsv.theTableCouldNotBe')),
       );
     },
     [message],

@@ -1,7 +1,7 @@
 'use client';
 
 import { Select } from 'antd';
-import { WORDS } from './text';
+import { t } from './text';
 import styles from './Field.module.css';
 
 interface CurrencySelectProps {
@@ -29,7 +29,7 @@ export function CurrencySelect({ id, label, value, placeholder, small = false, o
       value={value}
       options={currencies()}
       labelRender={({ value: code }) => code}
-      notFoundContent={WORDS.currencySelect.noSuchCurrency}
+      notFoundContent={t('currencySelect.noSuchCurrency')}
       onChange={(code: string | undefined) => onChoose(code)}
     />
   );

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { isoDayText } from '../format';
 import { Field } from './Field';
 import { dayFormatShown, DAY_FORMATS, FIRST_DAY, LAST_DAY, readDay } from './read-day';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface DateFieldProps {
   readonly id: string;
@@ -27,7 +27,7 @@ export function DateField({ id, label, value, onChange }: DateFieldProps) {
         format={[dayFormatShown(isoDayText), ...DAY_FORMATS]}
         minDate={dayjs(FIRST_DAY)}
         maxDate={dayjs(LAST_DAY)}
-        placeholder={WORDS.dateField.suchAs}
+        placeholder={t('dateField.suchAs')}
         preserveInvalidOnBlur
         needConfirm={false}
         style={{ width: '100%', minWidth: 138 }}

@@ -4,7 +4,7 @@ import { Input } from 'antd';
 import { NAME_LENGTH_MAX } from '../../records';
 import { Field } from './Field';
 import { useDraft, type Parsed } from './useDraft';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface NameFieldProps {
   readonly id: string;
@@ -24,7 +24,10 @@ interface NameFieldProps {
 function readOptionalName(text: string): Parsed<string | undefined> {
   const name = text.trim();
   if (name.length > NAME_LENGTH_MAX)
-    return { ok: false, message: WORDS.nameField.aNameOfCountCharacters(name.length, NAME_LENGTH_MAX) };
+    return {
+      ok: false,
+      message: t('nameField.aNameOfCountCharacters', { count: name.length, nameLengthMax: NAME_LENGTH_MAX }),
+    };
   return { ok: true, value: name === '' ? undefined : name };
 }
 

@@ -4,7 +4,7 @@ import { Input } from 'antd';
 import { NOTE_LENGTH_MAX } from '../../records';
 import { Field } from './Field';
 import { useDraft, type Parsed } from './useDraft';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface NoteFieldProps {
   readonly id: string;
@@ -18,7 +18,10 @@ interface NoteFieldProps {
 
 function readNote(text: string): Parsed<string | undefined> {
   if (text.length > NOTE_LENGTH_MAX) {
-    return { ok: false, message: WORDS.noteField.aNoteOfCountCharacters(text.length, NOTE_LENGTH_MAX) };
+    return {
+      ok: false,
+      message: t('noteField.aNoteOfCountCharacters', { count: text.length, noteLengthMax: NOTE_LENGTH_MAX }),
+    };
   }
   return { ok: true, value: text.trim() === '' ? undefined : text };
 }

@@ -1,6 +1,6 @@
 import type { DatumRule } from '../../core/fit';
 import { capital } from '../format';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface DatumFieldOptions {
   /** What is reckoned with until it is known; nothing where it is left out. */
@@ -16,7 +16,7 @@ export function datumFieldProps({ term, unit, bounds, whole }: DatumRule, { assu
     unit,
     bounds,
     whole,
-    placeholder: assumed === undefined ? WORDS.datumField.notKnown : WORDS.datumField.assumed(assumed),
+    placeholder: assumed === undefined ? t('datumField.notKnown') : t('datumField.assumed', { assumed }),
     optional: true,
   } as const;
 }

@@ -2,7 +2,7 @@ import dayjs from 'dayjs';
 import customParseFormat from 'dayjs/plugin/customParseFormat';
 import { TIME_MS } from '../../core/world';
 import type { Parsed } from './useDraft';
-import { WORDS } from './text';
+import { t } from './text';
 
 dayjs.extend(customParseFormat);
 
@@ -33,9 +33,9 @@ export function readDay(text: string): Parsed<string> {
   const typed = text.trim();
   if (typed === '') return { ok: true, value: '' };
   const format = DAY_FORMATS.find((one) => dayjs(typed, one, true).isValid());
-  if (format === undefined) return { ok: false, message: WORDS.dateField.noDay(typed) };
+  if (format === undefined) return { ok: false, message: t('dateField.noDay', { text: typed }) };
   const value = dayjs(typed, format, true).format('YYYY-MM-DD');
   return value < FIRST_DAY || value > LAST_DAY
-    ? { ok: false, message: WORDS.dateField.outside(typed, FIRST_DAY, LAST_DAY) }
+    ? { ok: false, message: t('dateField.outside', { text: typed, first: FIRST_DAY, last: LAST_DAY }) }
     : { ok: true, value };
 }

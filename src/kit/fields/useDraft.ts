@@ -2,7 +2,7 @@
 
 import { useEffect, useReducer, useRef, useState, type ChangeEvent, type KeyboardEvent } from 'react';
 import { useHistoryEpoch } from './HistoryEpoch';
-import { WORDS } from './text';
+import { t } from './text';
 
 export type Parsed<T> =
   | { readonly ok: true; readonly value: T }
@@ -81,7 +81,7 @@ export function useDraft<T>(
   /** Said until something else is typed: it is no fault of what stands in the field. */
   const noticeOf = (by: { readonly owner: string; readonly stored: string } | undefined) =>
     by?.owner === owner && by.stored === stored && !active
-      ? { message: WORDS.draft.overtaken(stored), unfinished: true }
+      ? { message: stored === '' ? t('draft.overtakenEmptied') : t('draft.overtaken', { stored }), unfinished: true }
       : undefined;
   const latest = () => own(newest.current);
 

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import type { FindTold } from '../../workers/find/protocol';
 import styles from './Finding.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 import { useAdvice } from './useAdvice';
 import { useSearch, type Search } from './useSearch';
 
@@ -13,7 +13,7 @@ export function OneOrTwo({ search, told }: { search: Search; told: FindTold }) {
   return (
     <div className={styles.oneOrTwo} data-testid="one-or-two">
       <p>
-        <b>{WORDS.oneOrTwo.oneOrTwoForMe}</b> {verdict}
+        <b>{t('oneOrTwo.oneOrTwoForMe')}</b> {verdict}
       </p>
       {tips.length > 0 && (
         <ul data-testid="layout-tips">
@@ -35,17 +35,17 @@ export function OneOrTwoHeadline() {
   return (
     <section
       className={styles.headline}
-      aria-label={WORDS.oneOrTwo.oneOrTwoForMe}
+      aria-label={t('oneOrTwo.oneOrTwoForMe')}
       aria-busy={state.kind === 'searching'}
     >
       {state.kind === 'found' ? (
         <OneOrTwo search={search} told={state.told} />
       ) : (
         <p data-testid="one-or-two-waits">
-          <b>{WORDS.oneOrTwo.oneOrTwoForMe}</b> {waitingText(state)}
+          <b>{t('oneOrTwo.oneOrTwoForMe')}</b> {waitingText(state)}
         </p>
       )}
-      <Link href="/find">{WORDS.oneOrTwo.seeAll}</Link>
+      <Link href="/find">{t('oneOrTwo.seeAll')}</Link>
     </section>
   );
 }
@@ -53,11 +53,11 @@ export function OneOrTwoHeadline() {
 function waitingText(state: Exclude<Search['state'], { readonly kind: 'found' }>): string {
   switch (state.kind) {
     case 'cannot':
-      return WORDS.oneOrTwo.couldNot(state.problems[0]!.message);
+      return t('oneOrTwo.couldNot', { problem: state.problems[0]!.message });
     case 'failed':
-      return WORDS.oneOrTwo.couldNot(state.message);
+      return t('oneOrTwo.couldNot', { problem: state.message });
     case 'searching':
     case 'cancelled':
-      return WORDS.oneOrTwo.working;
+      return t('oneOrTwo.working');
   }
 }

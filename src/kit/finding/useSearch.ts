@@ -22,7 +22,7 @@ import { Cancelled } from '../../workers/job-client';
 import { useReadyBench } from '../bench/BenchProvider';
 import { fitInputOf } from '../bench/fit-input';
 import { useBrief, type BriefInUse } from '../bench/useBrief';
-import { WORDS } from './text';
+import { t } from './text';
 
 export type FindState =
   /** Not asked, for something is wrong with the question. */
@@ -94,7 +94,7 @@ export function useSearch(): Search {
     if (settings.aims.includes('outOfBand') && !hasRoad) {
       found.push({
         field: 'aims',
-        message: WORDS.useSearch.timeOutOfTheBand,
+        message: t('useSearch.timeOutOfTheBand'),
       });
     }
     return found;
@@ -169,11 +169,11 @@ function shelfCassettes(parts: PartsById): CassetteOption[] {
 async function roadOf(db: RontelDatabase, { kind, id }: RoadChoice, brief: FilledBrief): Promise<RoadAsked> {
   if (kind === 'route') {
     const route = await readRoute(db, id);
-    if (!route) throw new Error(WORDS.useSearch.theRouteHasGoneMeanwhile);
+    if (!route) throw new Error(t('useSearch.theRouteHasGoneMeanwhile'));
     const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
     return { kind, profile, resistance: resistanceOf(brief), brief };
   }
   const [packed] = await readPacked(db, [id]);
-  if (packed === undefined) throw new Error(WORDS.useSearch.theRideHasGoneMeanwhile);
+  if (packed === undefined) throw new Error(t('useSearch.theRideHasGoneMeanwhile'));
   return { kind, packed };
 }

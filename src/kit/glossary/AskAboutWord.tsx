@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Term } from './terms';
 import styles from './Glossary.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Longer than any term: whoever marks so much wants to copy it. */
 const MARKED_MAX = 30;
@@ -44,7 +44,7 @@ export function AskAboutWord({ onAsk }: { onAsk: (id: string) => void }) {
         onAsk(asked.term.id);
       }}
     >
-      {WORDS.askAboutWord.whatIsName(asked.term.name)}
+      {t('askAboutWord.whatIsName', { name: asked.term.name })}
     </button>
   );
 }

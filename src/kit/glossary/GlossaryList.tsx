@@ -5,7 +5,7 @@ import { termsWith } from './find-terms';
 import { TermPicture } from './TermPicture';
 import { TERMS_BY_NAME, termOf, type Term } from './terms';
 import styles from './Glossary.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface GlossaryListProps {
   readonly wanted: string;
@@ -30,9 +30,9 @@ export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListPro
   return (
     <>
       {open && <Entry key={open.id} term={open} isOpen onShow={onShow} />}
-      {here.length > 0 && <Names title={WORDS.glossaryList.onThisPage} terms={here} onShow={onShow} />}
+      {here.length > 0 && <Names title={t('glossaryList.onThisPage')} terms={here} onShow={onShow} />}
       <Names
-        title={here.length > 0 ? WORDS.glossaryList.allOthers : WORDS.glossaryList.allWords}
+        title={here.length > 0 ? t('glossaryList.allOthers') : t('glossaryList.allWords')}
         terms={others}
         onShow={onShow}
       />
@@ -42,7 +42,7 @@ export function GlossaryList({ wanted, openId, onPage, onShow }: GlossaryListPro
 
 /** That a search found nothing, and what to try. */
 export function NoWord({ wanted }: { wanted: string }) {
-  return <p>{WORDS.glossaryList.noWordHasWantedIn(wanted)}</p>;
+  return <p>{t('glossaryList.noWordHasWantedIn', { wanted })}</p>;
 }
 
 function Names({
@@ -97,7 +97,7 @@ export function Entry({
       <p>{term.text}</p>
       {term.see.length > 0 && (
         <p className={styles.see}>
-          {WORDS.glossaryList.see}{' '}
+          {t('glossaryList.see')}{' '}
           {term.see.map((id, i) => (
             <span key={id}>
               {i > 0 && ', '}

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { termsIn } from './find-terms';
 import type { OpenGlossary } from './Glossary';
 import { GlossaryList } from './GlossaryList';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface GlossarySheetProps {
   /** Undefined while it is closed. */
@@ -17,7 +17,7 @@ interface GlossarySheetProps {
 export function GlossarySheet({ opened, onClose }: GlossarySheetProps) {
   return (
     <Drawer
-      title={WORDS.glossary.words}
+      title={t('glossary.words')}
       size={420}
       open={opened !== undefined}
       onClose={onClose}
@@ -38,8 +38,8 @@ function Terms({ opened }: { opened: OpenGlossary }) {
       <Input
         id="glossary-search"
         allowClear
-        placeholder={WORDS.glossary.searchTheWords}
-        aria-label={WORDS.glossary.searchTheWords}
+        placeholder={t('glossary.searchTheWords')}
+        aria-label={t('glossary.searchTheWords')}
         value={wanted}
         onChange={({ target }) => {
           setWanted(target.value);

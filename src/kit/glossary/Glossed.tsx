@@ -4,7 +4,7 @@ import { Fragment, useMemo } from 'react';
 import { piecesOf } from './find-terms';
 import { useGlossary } from './Glossary';
 import styles from './Glossary.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A text in which every term of the trade opens what it means; each at its first mention. */
 export function Glossed({ text }: { text: string }) {
@@ -24,7 +24,7 @@ export function Glossed({ text }: { text: string }) {
             key={i}
             type="button"
             className={styles.term}
-            title={WORDS.glossed.whatIsName(term.name)}
+            title={t('glossed.whatIsName', { name: term.name })}
             onClick={() => open(term.id)}
           >
             {part}

@@ -5,7 +5,7 @@ import { RungsPicture } from './RungsPicture';
 import type { Term } from './terms';
 import { WheelPicture } from './WheelPicture';
 import styles from './Glossary.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** The small drawing of a term: what it means stands out in marking ink. */
 export function TermPicture({ term: { name, picture } }: { term: Term }) {
@@ -13,7 +13,7 @@ export function TermPicture({ term: { name, picture } }: { term: Term }) {
     <figure
       className={styles.picture}
       role="img"
-      aria-label={WORDS.termPicture.drawingName(name)}
+      aria-label={t('termPicture.drawingName', { name })}
       data-picture={picture.of}
     >
       {picture.of === 'drive' && <DrivePicture mark={picture.mark} />}

@@ -7,7 +7,7 @@ import { useEffect, useState } from 'react';
 import { readBackupState, type Workshop } from '../../store';
 import { dateText } from '../format';
 import { backupText } from './backup-words';
-import { WORDS } from './text';
+import { t } from './text';
 
 const DATA = '/data';
 /** Put off for as long as this window stays. */
@@ -45,7 +45,7 @@ export function BackupNotice({ db, className }: { db: Workshop['db']; className?
       title={text}
       action={
         <>
-          <Link href={DATA}>{WORDS.backupNotice.saveOne}</Link>{' '}
+          <Link href={DATA}>{t('backupNotice.saveOne')}</Link>{' '}
           <Button
             size="small"
             onClick={() => {
@@ -53,7 +53,7 @@ export function BackupNotice({ db, className }: { db: Workshop['db']; className?
               setText(undefined);
             }}
           >
-            {WORDS.backupNotice.later}
+            {t('backupNotice.later')}
           </Button>
         </>
       }

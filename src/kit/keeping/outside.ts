@@ -1,5 +1,5 @@
 import type { OutsideFile } from '../../store';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What Chromium's browsers know and the type library does not yet. */
 interface Permitted {
@@ -22,7 +22,7 @@ export async function pickOutside(): Promise<FileSystemFileHandle | undefined> {
   try {
     return await (window as FilePicker).showSaveFilePicker!({
       suggestedName: 'rontel-backup.json',
-      types: [{ description: WORDS.outside.rontelBackup, accept: { 'application/json': ['.json'] } }],
+      types: [{ description: t('outside.rontelBackup'), accept: { 'application/json': ['.json'] } }],
     });
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') return undefined;

@@ -1,10 +1,4 @@
-/** Everything that `kit/keeping` says, in one place: a translation is another object of this shape. */
-export const WORDS = {
-  backupNotice: {
-    saveOne: 'Save one',
-    later: 'Later',
-  },
-  outside: {
-    rontelBackup: 'Rontel backup',
-  },
-};
+import en from '../../messages/en/backup.json';
+import { translator } from '../../messages/translator';
+
+export const t = translator('backup', en);

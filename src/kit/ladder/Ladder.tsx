@@ -15,9 +15,9 @@ import {
 } from 'react';
 import { speedKmh } from '../../core/gears';
 import { useTypedNow, type Bench } from '../bench/BenchProvider';
-import { LETTERS, signOf } from '../bench/setup-sign';
+import { letterOf, signOf } from '../bench/setup-sign';
 import { gearName, stepText } from '../explain/gears';
-import { fixed, speedText } from '../format';
+import { fixed, percentText, speedText } from '../format';
 import { laidOut, pictureOf, rememberedLanes, type LadderAsked, type LaidOut } from './asked';
 import { NARROW, neighbourOf, placeShown, type LadderLane, type PlacedGear } from './layout';
 import { useSteady } from '../useSteady';
@@ -25,7 +25,7 @@ import { pointedAt } from './pointed';
 import type { Span } from './scale';
 import type { LadderPicture, Part } from './scene';
 import { TAIL_GAP, type Shape } from './shapes';
-import { WORDS } from './text';
+import { t } from './text';
 import { useWidth } from './useWidth';
 import styles from './Ladder.module.css';
 
@@ -114,17 +114,17 @@ function ColumnPicker({
   onTurn: (place: number) => void;
 }) {
   return (
-    <div className={styles.picker} role="group" aria-label={WORDS.ladder.setupShown}>
+    <div className={styles.picker} role="group" aria-label={t('ladder.setupShown')}>
       {lanes.map(({ place, title }) => (
         <button
           key={place}
           type="button"
           data-setup={signOf(place)}
           aria-pressed={place === shown}
-          aria-label={WORDS.ladder.showSetup(LETTERS[place]!, title)}
+          aria-label={t('ladder.showSetup', { letter: letterOf(place), title })}
           onClick={() => onTurn(place)}
         >
-          {LETTERS[place]}
+          {letterOf(place)}
         </button>
       ))}
     </div>
@@ -159,7 +159,7 @@ function Drawing({ drawingRef, drawn, lanes, picture, lastReadable, onSelect }: 
       width={scene.width}
       height={scene.height}
       role="group"
-      aria-label={WORDS.ladder.ladderOfGears}
+      aria-label={t('ladder.ladderOfGears')}
       onPointerMove={point}
       onPointerLeave={() => setPointedY(undefined)}
     >
@@ -168,7 +168,7 @@ function Drawing({ drawingRef, drawn, lanes, picture, lastReadable, onSelect }: 
         .filter(({ place }) => lastReadable.has(place))
         .map(({ place, left: from }) => (
           <text key={place} className={styles.lastReadable} x={from + 8} y={scale.end - 6}>
-            {WORDS.ladder.lastReadable}
+            {t('ladder.lastReadable')}
           </text>
         ))}
       {pointedY !== undefined && <PointedAt y={pointedY} drawn={drawn} lanes={lanes} picture={picture} />}
@@ -202,11 +202,11 @@ function PointedAt({
         const column = layout.columns.find((one) => one.place === place)!;
         return (
           <text key={place} className={styles.pointedText} x={column.left + 8} y={textY}>
-            {WORDS.ladder.pointed(
-              gearName(gear),
-              fixed(cadenceRpm, 0),
-              next ? stepText(next, reading) : WORDS.ladder.hardest,
-            )}
+            {t('ladder.pointed', {
+              gear: gearName(gear),
+              rpm: fixed(cadenceRpm, 0),
+              next: next ? stepText(next, reading) : t('ladder.hardest'),
+            })}
           </text>
         );
       })}
@@ -309,12 +309,12 @@ const Rung = memo(function Rung({ part, placed, isSelected, onSelect, onKeyDown 
       data-gear={gear.key}
       data-place={place}
       data-share={part.share?.toFixed(4)}
-      aria-label={WORDS.ladder.ringChainringCogValue(
-        gear.chainring,
-        gear.cog,
-        gear.crossChained ? WORDS.ladder.crossChained : '',
-        part.share,
-      )}
+      aria-label={t('ladder.ringChainringCogValue', {
+        chainring: gear.chainring,
+        cog: gear.cog,
+        crossChained: gear.crossChained ? 'yes' : 'no',
+        share: part.share === undefined ? 'none' : percentText(part.share),
+      })}
       {...(onSelect
         ? {
             role: 'button',

@@ -1,16 +1,16 @@
 import { speedKmh, stepBetween, type StepReading } from '../../core/gears';
-import { LETTERS } from '../bench/setup-sign';
+import { letterOf } from '../bench/setup-sign';
 import { gearName, stepText } from '../explain/gears';
 import { fixed, SPEED_UNIT_TEXT, speedIn, type SpeedUnit } from '../format';
 import type { NumbersTable } from '../numbers/Numbers';
 import type { LadderLane } from './layout';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Every rung of the ladder with the step to the next of its row, and the holes; a lane after the other. */
 export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading, unit: SpeedUnit): NumbersTable {
   const speed = (kmh: number) => fixed(speedIn(unit, kmh), 1);
   const rows = lanes.flatMap(({ place, report, coverage, cadenceRpm }) => {
-    const letter = LETTERS[place]!;
+    const letter = letterOf(place);
     const gears = report.gears.map((gear) => {
       const next = report.gears.find(
         ({ chainring, hubStage, developmentM }) =>
@@ -24,7 +24,7 @@ export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading
       ];
     });
     const holes = (coverage?.holes ?? []).map(({ fromKmh, toKmh }) => [
-      WORDS.ladderNumbers.letterHole(letter),
+      t('ladderNumbers.letterHole', { letter }),
       '',
       `${speed(fromKmh)}–${speed(toKmh)}`,
       '',
@@ -34,9 +34,9 @@ export function ladderNumbers(lanes: readonly LadderLane[], reading: StepReading
   return {
     columns: [
       'gear',
-      WORDS.ladderNumbers.developmentM,
-      WORDS.ladderNumbers.speedSpeedUnit(SPEED_UNIT_TEXT[unit]),
-      WORDS.ladderNumbers.stepToTheNextOn,
+      t('ladderNumbers.developmentM'),
+      t('ladderNumbers.speedSpeedUnit', { speedUnit: SPEED_UNIT_TEXT[unit] }),
+      t('ladderNumbers.stepToTheNextOn'),
     ],
     rows,
   };

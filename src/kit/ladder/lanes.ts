@@ -9,7 +9,7 @@ import { SPEED_UNIT_TEXT, short, speedIn } from '../format';
 import type { Units } from '../measures';
 import type { LadderFrame, LaneAsked } from './asked';
 import { ladderNeeds } from './needs';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What a setup is called over its column. */
 export const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
@@ -64,10 +64,10 @@ export function frameAtCadence(
   return {
     height,
     left: {
-      title: WORDS.axes.speedAt(short(cadenceRpm, 1), SPEED_UNIT_TEXT[units.speedUnit]),
+      title: t('axes.speedAt', { rpm: short(cadenceRpm, 1), speedUnit: SPEED_UNIT_TEXT[units.speedUnit] }),
       perMetre: speedIn(units.speedUnit, 1) / developmentForM(1, cadenceRpm),
     },
-    right: { title: WORDS.axes.gearSize[units.gearSize.kind], perMetre: units.gearSize.perMetre },
+    right: { title: t(`axes.gearSize.${units.gearSize.kind}`), perMetre: units.gearSize.perMetre },
     reading: stepReading,
     units,
   };

@@ -1,6 +1,6 @@
 import type { SizedGear, StepReading } from '../../core/gears';
 import { percent } from '../../core/units';
-import { LETTERS, SHAPE_PATHS } from '../bench/setup-sign';
+import { letterOf, SHAPE_PATHS } from '../bench/setup-sign';
 import { allDigits, fixed, percentText } from '../format';
 import { gearSizeText, type Units } from '../measures';
 import {
@@ -16,7 +16,7 @@ import {
 } from './layout';
 import { axisTicks } from './scale';
 import type { Shape } from './shapes';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** An axis beside the ladder: what it says for one metre of development. */
 export interface LadderAxis {
@@ -147,9 +147,9 @@ function needParts(layout: LadderLayout, units: Units): Part[] {
   return layout.needs.map(({ end, at, developmentM }): Part => {
     const line = acrossPart(layout, `need ${end}`, 'need', at);
     const size = gearSizeText(units, developmentM);
-    const title = WORDS.ladder.gearNeeded[end](size);
+    const title = t(`ladder.gearNeeded.${end}`, { size });
     const { x, y, isLong } = freePlace(layout, at);
-    const text = isLong ? title : WORDS.ladder.needed(size);
+    const text = isLong ? title : t('ladder.needed', { size });
     return { ...line, title, shapes: [...line.shapes, { kind: 'text', look: 'needed', x, y, text }] };
   });
 }
@@ -257,7 +257,7 @@ function titleParts({ place, title, left }: ColumnLayout): Part[] {
       x: left + 8,
       y: TITLE_Y,
       shapes: [
-        { kind: 'text', look: 'letter', x: 18, y: 0, text: LETTERS[place]! },
+        { kind: 'text', look: 'letter', x: 18, y: 0, text: letterOf(place) },
         { kind: 'text', look: 'name', x: 34, y: 0, text: title },
       ],
     },
@@ -273,7 +273,7 @@ function overlapPart(
     key: 'overlap',
     x,
     y: to,
-    title: WORDS.ladder.bothRingsShare(percentText(share)),
+    title: t('ladder.bothRingsShare', { share: percentText(share) }),
     shapes: [
       {
         kind: 'rect',
@@ -414,7 +414,7 @@ function coverageParts({ x, label, spans, gaps }: CoverageLayout, layout: Ladder
       key: `span ${i}`,
       x,
       y: to,
-      title: WORDS.ladder.speedsAt(label),
+      title: t('ladder.speedsAt', { rpm: label }),
       shapes: [{ kind: 'rect', look: 'span', x: 0, y: 0, width: COVERAGE_WIDTH, height: from - to }],
     })),
     ...gaps.map(({ from, to, text, textY }, i): Part => ({

@@ -1,6 +1,4 @@
-/** Everything that `kit/list` says, in one place: a translation is another object of this shape. */
-export const WORDS = {
-  useFirst: {
-    showPageMoreOfCount: (page: number, count: number) => `Show ${page} more of ${count}`,
-  },
-};
+import en from '../../messages/en/list.json';
+import { translator } from '../../messages/translator';
+
+export const t = translator('list', en);

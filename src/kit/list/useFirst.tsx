@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** The first entries of a list that grows over the years, with a button for as many more; none is drawn before it is asked for. */
 export function useFirst<T>(
@@ -16,7 +16,7 @@ export function useFirst<T>(
     more:
       rest > 0 ? (
         <Button data-testid="more" onClick={() => setLimit(limit + page)}>
-          {WORDS.useFirst.showPageMoreOfCount(Math.min(page, rest), all.length)}
+          {t('useFirst.showPageMoreOfCount', { page: Math.min(page, rest), count: all.length })}
         </Button>
       ) : null,
   };

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import styles from './Numbers.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What a drawing shows, as a table: the first cell of a row names it. */
 export interface NumbersTable {
@@ -22,7 +22,7 @@ export function Numbers({ of, table }: NumbersProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <details className={styles.numbers} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
-      <summary aria-label={WORDS.numbers.theSameInNumbersValue(of)}>{WORDS.numbers.theSameInNumbers}</summary>
+      <summary aria-label={t('numbers.theSameInNumbersValue', { value: of })}>{t('numbers.theSameInNumbers')}</summary>
       {isOpen && <Rows of={of} {...table()} />}
     </details>
   );

@@ -1,7 +1,4 @@
-/** Everything that `kit/numbers` says, in one place: a translation is another object of this shape. */
-export const WORDS = {
-  numbers: {
-    theSameInNumbersValue: (value: string) => `Show as a table: ${value}`,
-    theSameInNumbers: 'Show as a table',
-  },
-};
+import en from '../../messages/en/numbers.json';
+import { translator } from '../../messages/translator';
+
+export const t = translator('numbers', en);

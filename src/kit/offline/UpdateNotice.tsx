@@ -2,7 +2,7 @@
 
 import { Alert, Button } from 'antd';
 import { useOffline } from './OfflineProvider';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Says that a newer Rontel lies ready; the person says when. */
 export function UpdateNotice({ className }: { className?: string | undefined }) {
@@ -14,11 +14,11 @@ export function UpdateNotice({ className }: { className?: string | undefined }) 
       type="info"
       showIcon
       data-testid="newer"
-      title={WORDS.updateNotice.aNewerRontelIsReady}
-      description={WORDS.updateNotice.whatIsTypedIsKept}
+      title={t('updateNotice.aNewerRontelIsReady')}
+      description={t('updateNotice.whatIsTypedIsKept')}
       action={
         <Button type="primary" onClick={update}>
-          {WORDS.updateNotice.takeItNow}
+          {t('updateNotice.takeItNow')}
         </Button>
       }
     />

@@ -6,7 +6,7 @@ import { hasSettled, type ScaleSample } from '../../core/job';
 import { fixed } from '../format';
 import { simulatedScale } from './simulated-scale';
 import styles from './Scale.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface DemoScaleProps {
   readonly trueG: number;
@@ -41,21 +41,25 @@ export function DemoScale({ trueG, what, resolutionG, onReading }: DemoScaleProp
   return (
     <div className={styles.demo} data-testid="demo-scale">
       <p className={styles.state}>
-        <b>{WORDS.demoScale.demo}</b> {WORDS.demoScale.simulated}
+        <b>{t('demoScale.demo')}</b> {t('demoScale.simulated')}
       </p>
-      <output className={styles.readout} data-settled={settled} aria-label={WORDS.demoScale.shows}>
+      <output className={styles.readout} data-settled={settled} aria-label={t('demoScale.shows')}>
         {fixed(shown, resolutionG < 1 ? 1 : 0)} <small>g</small>
       </output>
       <p className={styles.state} aria-live="polite">
-        {isOn ? (settled ? WORDS.demoScale.atRest(what) : WORDS.demoScale.settling(what)) : WORDS.demoScale.nothingOnIt}
+        {isOn
+          ? settled
+            ? t('demoScale.atRest', { what })
+            : t('demoScale.settling', { what })
+          : t('demoScale.nothingOnIt')}
       </p>
       <div className={styles.buttons}>
-        <Button onClick={() => put(!isOn)}>{isOn ? WORDS.demoScale.takeOff : WORDS.demoScale.putOn}</Button>
+        <Button onClick={() => put(!isOn)}>{isOn ? t('demoScale.takeOff') : t('demoScale.putOn')}</Button>
         <Button onClick={() => scale.tare()} disabled={isOn}>
-          {WORDS.demoScale.zero}
+          {t('demoScale.zero')}
         </Button>
         <Button disabled={!isOn || !settled} onClick={() => onReading(shown, resolutionG)}>
-          {WORDS.demoScale.takeTheReading}
+          {t('demoScale.takeTheReading')}
         </Button>
       </div>
     </div>

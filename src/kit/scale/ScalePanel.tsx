@@ -8,7 +8,7 @@ import { NumberField } from '../fields/NumberField';
 import { allDigits } from '../format';
 import { MASS_UNITS, gramsOfKg, gramsOfLbOz, type MassUnit } from './mass-units';
 import styles from './Scale.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 const DemoScale = dynamic(() => import('./DemoScale').then((module) => module.DemoScale), { ssr: false });
 
@@ -46,16 +46,16 @@ export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading
       <div className={styles.settings}>
         <Segmented<MassUnit>
           size="small"
-          aria-label={WORDS.scalePanel.unitOfTheScale}
+          aria-label={t('scalePanel.unitOfTheScale')}
           value={unit}
-          options={MASS_UNITS.map((value) => ({ value, label: WORDS.scalePanel.units[value] }))}
+          options={MASS_UNITS.map((value) => ({ value, label: t(`scalePanel.units.${value}`) }))}
           onChange={clear}
         />
         <label className={styles.resolution}>
-          {WORDS.scalePanel.resolution}{' '}
+          {t('scalePanel.resolution')}{' '}
           <Select<number>
             size="small"
-            aria-label={WORDS.scalePanel.resolutionOfTheScale}
+            aria-label={t('scalePanel.resolutionOfTheScale')}
             value={resolutionG}
             style={{ width: 92 }}
             options={SCALE_STEPS_G.map((value) => ({ value, label: `${allDigits(value)} g` }))}
@@ -66,8 +66,8 @@ export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading
       <div className={styles.own}>
         <NumberField
           id="own-scale"
-          label={WORDS.scalePanel.scaleShows(what)}
-          term={WORDS.scalePanel.weight}
+          label={t('scalePanel.scaleShows', { what })}
+          term={t('scalePanel.weight')}
           unit={unit === 'lbOz' ? 'lb' : unit}
           bounds={{ min: 0, max: Number((maxG / perUnit).toFixed(3)) }}
           optional
@@ -78,15 +78,15 @@ export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading
             const own = gramsOf(unit, value, ounces);
             return unit === 'lbOz' || own === undefined || isWholeSteps(own, resolutionG)
               ? undefined
-              : WORDS.scalePanel.noMultiple(allDigits(own), allDigits(resolutionG));
+              : t('scalePanel.noMultiple', { value: allDigits(own), resolutionG: allDigits(resolutionG) });
           }}
           onCommit={setTyped}
         />
         {unit === 'lbOz' && (
           <NumberField
             id="own-scale-oz"
-            label={WORDS.scalePanel.ounces}
-            term={WORDS.scalePanel.ounces}
+            label={t('scalePanel.ounces')}
+            term={t('scalePanel.ounces')}
             unit="oz"
             bounds={{ min: 0, max: OUNCES_MAX }}
             optional
@@ -101,14 +101,14 @@ export function ScalePanel({ trueG, what, maxG, unit: firstUnit = 'g', onReading
           disabled={grams === undefined || grams <= 0 || !isSteps}
           onClick={() => onReading(grams!, resolutionG)}
         >
-          {WORDS.scalePanel.saveWeight}
+          {t('scalePanel.saveWeight')}
         </Button>
       </div>
       {showsDemo ? (
         <DemoScale trueG={trueG} what={what} resolutionG={resolutionG} onReading={onReading} />
       ) : (
         <Button type="link" size="small" className={styles.offer} onClick={() => setShowsDemo(true)}>
-          {WORDS.scalePanel.useDemoScale}
+          {t('scalePanel.useDemoScale')}
         </Button>
       )}
     </div>

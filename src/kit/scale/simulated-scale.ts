@@ -1,5 +1,5 @@
 import type { Scale } from './scale';
-import { WORDS } from './text';
+import { t } from './text';
 
 const EVERY_MS = 100;
 /** Time in which what is shown comes most of the way to what is on it, ms. */
@@ -46,7 +46,7 @@ export class ScaleModel {
 export function simulatedScale({ resolutionG, nowMs = () => performance.now() }: SimulatedScaleOptions): Scale {
   const model = new ScaleModel(resolutionG);
   return {
-    name: WORDS.simulatedScale.simulatedBenchScaleResolutionG(resolutionG),
+    name: t('simulatedScale.simulatedBenchScaleResolutionG', { resolutionG }),
     resolutionG,
     load: (grams) => model.load(grams),
     tare: () => model.tare(),

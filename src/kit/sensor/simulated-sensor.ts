@@ -1,6 +1,6 @@
 import { messageAt, type Recording } from '../../core/recording';
 import type { SpeedCadenceSensor } from './sensor';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Counters close to their end, so that every listening sees them roll over. */
 const START = {
@@ -24,7 +24,7 @@ interface SimulatedOptions {
 /** A sensor that ships with the app: its wheel and crank turn as in a ride that was worked out. */
 export function simulatedSensor({ recording, rolloutMm, faster, lostShare }: SimulatedOptions): SpeedCadenceSensor {
   return {
-    name: WORDS.simulatedSensor.simulatedSensor,
+    name: t('simulatedSensor.simulatedSensor'),
     listen: (onMessage, onEnd) => {
       let second = 0;
       let wheelTurns = 0;

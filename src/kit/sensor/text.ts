@@ -1,6 +1,4 @@
-/** Everything that `kit/sensor` says, in one place: a translation is another object of this shape. */
-export const WORDS = {
-  simulatedSensor: {
-    simulatedSensor: 'Simulated sensor',
-  },
-};
+import en from '../../messages/en/sensor.json';
+import { translator } from '../../messages/translator';
+
+export const t = translator('sensor', en);

@@ -1,5 +1,5 @@
 import { Input, Modal } from 'antd';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface LinkDialogProps {
   readonly link: string;
@@ -10,13 +10,13 @@ interface LinkDialogProps {
 /** Shows a link to be copied by hand, where the browser gives no clipboard. */
 export function LinkDialog({ link, open, onClose }: LinkDialogProps) {
   return (
-    <Modal title={WORDS.toolbar.linkToThisSetup} open={open} footer={null} onCancel={onClose}>
-      <p>{WORDS.toolbar.thisBrowserDoesNotLet}</p>
+    <Modal title={t('toolbar.linkToThisSetup')} open={open} footer={null} onCancel={onClose}>
+      <p>{t('toolbar.thisBrowserDoesNotLet')}</p>
       <Input.TextArea
         readOnly
         autoSize
         value={link}
-        aria-label={WORDS.toolbar.link}
+        aria-label={t('toolbar.link')}
         onFocus={({ target }) => target.select()}
       />
     </Modal>

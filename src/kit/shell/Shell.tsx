@@ -15,9 +15,10 @@ import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
 import { early } from './early';
+import { pageTitle } from './page-title';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
-import { WORDS } from './text';
+import { t } from './text';
 
 // Asked for only where there is no bike: its fields would double what every page names.
 const EmptyBench = lazy(() => import('../bench/EmptyBench').then((module) => ({ default: module.EmptyBench })));
@@ -43,47 +44,47 @@ interface Group {
 /** The pages in the order of the work, in five groups. */
 const GROUPS: readonly Group[] = [
   {
-    name: WORDS.shell.plan,
+    name: t('shell.plan'),
     places: [
-      { path: '/brief', name: WORDS.shell.brief, shortcut: 'brief', needsBench: true, bar: 'all' },
-      { path: '/gears', name: WORDS.shell.gears, shortcut: 'gears', needsBench: true, bar: 'all' },
-      { path: '/compare', name: WORDS.shell.compare, shortcut: 'compare', needsBench: true, bar: 'columns' },
-      { path: '/find', name: WORDS.shell.find, shortcut: 'find', needsBench: true, bar: 'all' },
+      { path: '/brief', name: t('shell.brief'), shortcut: 'brief', needsBench: true, bar: 'all' },
+      { path: '/gears', name: t('shell.gears'), shortcut: 'gears', needsBench: true, bar: 'all' },
+      { path: '/compare', name: t('shell.compare'), shortcut: 'compare', needsBench: true, bar: 'columns' },
+      { path: '/find', name: t('shell.find'), shortcut: 'find', needsBench: true, bar: 'all' },
     ],
   },
   {
-    name: WORDS.shell.rides,
-    places: [{ path: '/rides', name: WORDS.shell.rides, shortcut: 'rides', needsBench: true, bar: 'all' }],
+    name: t('shell.rides'),
+    places: [{ path: '/rides', name: t('shell.rides'), shortcut: 'rides', needsBench: true, bar: 'all' }],
   },
   {
-    name: WORDS.shell.fit,
-    places: [{ path: '/fit', name: WORDS.shell.fit, shortcut: 'fit', needsBench: true, bar: 'all' }],
+    name: t('shell.fit'),
+    places: [{ path: '/fit', name: t('shell.fit'), shortcut: 'fit', needsBench: true, bar: 'all' }],
   },
   {
-    name: WORDS.shell.workshop,
+    name: t('shell.workshop'),
     places: [
       {
         path: '/swap',
-        name: WORDS.shell.swap,
+        name: t('shell.swap'),
         shortcut: 'swapStage',
         needsBench: true,
         bar: 'bike',
         titlesItself: true,
       },
-      { path: '/schedule', name: WORDS.shell.schedule, shortcut: 'schedule', needsBench: false, bar: 'none' },
-      { path: '/log', name: WORDS.shell.log, shortcut: 'log', needsBench: true, bar: 'bike' },
-      { path: '/shelf', name: WORDS.shell.shelf, shortcut: 'shelf', needsBench: false, bar: 'none' },
+      { path: '/schedule', name: t('shell.schedule'), shortcut: 'schedule', needsBench: false, bar: 'none' },
+      { path: '/log', name: t('shell.log'), shortcut: 'log', needsBench: true, bar: 'bike' },
+      { path: '/shelf', name: t('shell.shelf'), shortcut: 'shelf', needsBench: false, bar: 'none' },
     ],
   },
   {
-    name: WORDS.shell.learn,
-    places: [{ path: '/learn', name: WORDS.shell.learn, shortcut: 'learn', needsBench: false, bar: 'none' }],
+    name: t('shell.learn'),
+    places: [{ path: '/learn', name: t('shell.learn'), shortcut: 'learn', needsBench: false, bar: 'none' }],
   },
 ];
 
 const SETTINGS: Place = {
   path: '/data',
-  name: WORDS.shell.data,
+  name: t('shell.data'),
   shortcut: 'data',
   needsBench: false,
   bar: 'none',
@@ -118,9 +119,9 @@ export function Shell({ children }: { children: ReactNode }) {
         {!inWorkshop && (
           <header className={styles.rule}>
             <Link href="/gears" className={styles.brand}>
-              {WORDS.shell.rontel}
+              {t('shell.rontel')}
             </Link>
-            <nav aria-label={WORDS.shell.stages} className={styles.stages}>
+            <nav aria-label={t('shell.stages')} className={styles.stages}>
               {GROUPS.map((group) => (
                 <GroupLinks key={group.name} group={group} current={place} />
               ))}
@@ -145,7 +146,7 @@ function PageTitle({ place }: { place: Place | undefined }) {
   const state = useBench();
   const bike = state.kind === 'ready' && place?.needsBench ? state.bench?.bike.name : undefined;
   if (place?.titlesItself && bike !== undefined) return null;
-  return <title>{WORDS.shell.title([place?.name, bike].filter((part) => part !== undefined))}</title>;
+  return <title>{pageTitle([place?.name, bike])}</title>;
 }
 
 /** A group by its name, which leads to its first page; in the current one its pages stand beside it. */
@@ -168,7 +169,7 @@ function GroupLinks({ group, current }: { group: Group; current: Place | undefin
       <Link
         href={places[0]!.path}
         className={isCurrent ? styles.currentGroup : undefined}
-        title={WORDS.shell.pagesOf(name, places.map((one) => one.name).join(', '))}
+        title={t('shell.pagesOf', { group: name, pages: places.map((one) => one.name).join(', ') })}
       >
         {name}
       </Link>
@@ -184,10 +185,10 @@ function GroupLinks({ group, current }: { group: Group; current: Place | undefin
 function Opening({ waitsFor }: { waitsFor?: { readonly windows: number | undefined } | undefined }) {
   return (
     <main className={styles.main} aria-busy>
-      <p className={styles.opening}>{WORDS.shell.openingTheWorkshop}</p>
+      <p className={styles.opening}>{t('shell.openingTheWorkshop')}</p>
       {waitsFor && (
         <p role="alert" className={styles.opening} data-testid="waits">
-          {WORDS.shell.waitsFor(waitsFor.windows)}
+          {t('shell.waitsFor', { windows: waitsFor.windows ?? 0 })}
         </p>
       )}
     </main>

@@ -1,12 +1,12 @@
 import { Modal } from 'antd';
 import { LOCAL_KEYS, SHORTCUTS } from './shortcuts';
 import styles from './Shell.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Every key, as they are bound. */
 export function ShortcutHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
-    <Modal title={WORDS.shortcutHelp.keys} open={open} onCancel={onClose} footer={null} width={440}>
+    <Modal title={t('shortcutHelp.keys')} open={open} onCancel={onClose} footer={null} width={440}>
       <dl className={styles.keys}>
         {[...Object.values(SHORTCUTS), ...LOCAL_KEYS].map(({ shown, what }) => (
           <div key={what}>

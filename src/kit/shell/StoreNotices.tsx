@@ -7,7 +7,7 @@ import { writeBackup } from '../../formats/backup';
 import type { StoreFailure } from '../../store';
 import { fileName, saveText } from '../files';
 import styles from './Shell.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Says that the browser keeps nothing, for as long as it does. */
 export function MemoryNotice({ because }: { because: string }) {
@@ -17,11 +17,11 @@ export function MemoryNotice({ because }: { because: string }) {
       type="warning"
       showIcon
       data-testid="in-memory"
-      title={WORDS.storeNotices.thisBrowserKeepsNothingAll}
+      title={t('storeNotices.thisBrowserKeepsNothingAll')}
       description={
         <>
-          {WORDS.storeNotices.youCanWorkAsAlways} <Link href="/data">{WORDS.storeNotices.data}</Link>
-          {WORDS.storeNotices.toHaveItKeptAllow(because)}
+          {t('storeNotices.youCanWorkAsAlways')} <Link href="/data">{t('storeNotices.data')}</Link>
+          {t('storeNotices.toHaveItKeptAllow', { because })}
         </>
       }
     />
@@ -37,10 +37,10 @@ export function AsideNotice({ count }: { count: number }) {
       showIcon
       closable
       data-testid="set-aside"
-      title={WORDS.storeNotices.setAside(count)}
+      title={t('storeNotices.setAside', { count })}
       description={
         <>
-          {WORDS.storeNotices.setAsideWhere} <Link href="/data">{WORDS.storeNotices.data}</Link>
+          {t('storeNotices.setAsideWhere')} <Link href="/data">{t('storeNotices.data')}</Link>
         </>
       }
     />
@@ -56,14 +56,14 @@ export function StoreFailed({ failure }: { failure: StoreFailure }) {
       <p>{text}</p>
       {failure.reason === 'tooNew' && (
         <SaveText
-          label={WORDS.storeNotices.saveAllOfItAs}
+          label={t('storeNotices.saveAllOfItAs')}
           name={`version ${failure.dataVersion}`}
           text={(now) => import('../../store/rescue').then(({ rescueText }) => rescueText(failure.dataVersion, now))}
         />
       )}
       {failure.reason === 'deleted' && failure.rescued && (
         <SaveText
-          label={WORDS.storeNotices.saveWhatWasThere}
+          label={t('storeNotices.saveWhatWasThere')}
           name="rescued"
           text={(now) => Promise.resolve(writeBackup(failure.rescued!, now))}
         />
@@ -75,21 +75,24 @@ export function StoreFailed({ failure }: { failure: StoreFailure }) {
 function failureWords(failure: StoreFailure): { readonly title: string; readonly text: string } {
   switch (failure.reason) {
     case 'cannotOpen':
-      return { title: WORDS.storeNotices.cannotBeOpened, text: WORDS.storeNotices.cannotOpen(failure.message) };
+      return {
+        title: t('storeNotices.cannotBeOpened'),
+        text: t('storeNotices.cannotOpen', { message: failure.message }),
+      };
     case 'tooNew':
       return {
-        title: WORDS.storeNotices.cannotBeOpened,
-        text: `${failure.message} ${WORDS.storeNotices.itIsLeftAsIt}`,
+        title: t('storeNotices.cannotBeOpened'),
+        text: `${failure.message} ${t('storeNotices.itIsLeftAsIt')}`,
       };
     case 'updated':
-      return { title: WORDS.storeNotices.updated, text: WORDS.storeNotices.updatedWhatToDo };
+      return { title: t('storeNotices.updated'), text: t('storeNotices.updatedWhatToDo') };
     case 'deleted':
       return {
-        title: WORDS.storeNotices.deleted,
-        text: failure.rescued ? WORDS.storeNotices.deletedRescued : WORDS.storeNotices.deletedNotRescued,
+        title: t('storeNotices.deleted'),
+        text: failure.rescued ? t('storeNotices.deletedRescued') : t('storeNotices.deletedNotRescued'),
       };
     case 'lost':
-      return { title: WORDS.storeNotices.lost, text: WORDS.storeNotices.lostWhatToDo };
+      return { title: t('storeNotices.lost'), text: t('storeNotices.lostWhatToDo') };
   }
 }
 
@@ -114,7 +117,7 @@ function SaveText({ label, name, text }: SaveTextProps) {
       <Button type="primary" onClick={save}>
         {label}
       </Button>
-      {failure && <p role="alert">{WORDS.storeNotices.itCannotBeReadFailure(failure)}</p>}
+      {failure && <p role="alert">{t('storeNotices.itCannotBeReadFailure', { failure })}</p>}
     </>
   );
 }

@@ -22,7 +22,7 @@ import { useSteady } from '../useSteady';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
 import { useShortcut } from './useShortcut';
-import { WORDS } from './text';
+import { t } from './text';
 
 const ShortcutHelp = dynamic(() => import('./ShortcutHelp').then((module) => module.ShortcutHelp), { ssr: false });
 const LinkDialog = dynamic(() => import('./LinkDialog').then((module) => module.LinkDialog), { ssr: false });
@@ -49,7 +49,7 @@ export function Toolbar() {
       ? navigator.clipboard.writeText(link)
       : Promise.reject(new Error('no clipboard'));
     copied.then(
-      () => message.success(WORDS.toolbar.linkCopiedItCarriesThe),
+      () => message.success(t('toolbar.linkCopiedItCarriesThe')),
       () => setLinkToShow({ link, isOpen: true }),
     );
   });
@@ -62,7 +62,7 @@ export function Toolbar() {
     <div className={styles.tools}>
       <Tool
         id="undo"
-        text={history?.undo ? WORDS.toolbar.undo(history.undo) : WORDS.toolbar.nothingToUndo}
+        text={history?.undo ? t('toolbar.undo', { undo: history.undo }) : t('toolbar.nothingToUndo')}
         disabled={!history?.undo}
         onClick={() => edits?.undo()}
       >
@@ -70,27 +70,27 @@ export function Toolbar() {
       </Tool>
       <Tool
         id="redo"
-        text={history?.redo ? WORDS.toolbar.redo(history.redo) : WORDS.toolbar.nothingToRedo}
+        text={history?.redo ? t('toolbar.redo', { redo: history.redo }) : t('toolbar.nothingToRedo')}
         disabled={!history?.redo}
         onClick={() => edits?.redo()}
       >
         <RedoOutlined />
       </Tool>
-      <Tool id="link" text={WORDS.toolbar.copyALinkToThis} disabled={!ready?.bench} onClick={copyLink}>
+      <Tool id="link" text={t('toolbar.copyALinkToThis')} disabled={!ready?.bench} onClick={copyLink}>
         <LinkOutlined />
       </Tool>
-      <Tool id="glossary" text={WORDS.toolbar.words} onClick={() => glossary()}>
+      <Tool id="glossary" text={t('toolbar.words')} onClick={() => glossary()}>
         <BookOutlined />
       </Tool>
       <ThemeTool theme={ready?.preferences.theme ?? 'system'} onChoose={(theme) => edits?.editPreferences({ theme })} />
-      <Tool id="help" text={WORDS.toolbar.keys} onClick={() => setHelp(true)}>
+      <Tool id="help" text={t('toolbar.keys')} onClick={() => setHelp(true)}>
         <QuestionOutlined />
       </Tool>
       <Link
         href="/data"
         className={styles.tool}
-        aria-label={WORDS.shell.data}
-        title={withKey(WORDS.shell.data, 'data')}
+        aria-label={t('shell.data')}
+        title={withKey(t('shell.data'), 'data')}
         aria-current={isInSettings ? 'page' : undefined}
         data-tool="settings"
       >
@@ -133,7 +133,7 @@ function Tool({ id, text, disabled, onClick, children }: ToolProps) {
 }
 
 const NEXT_THEME = { system: 'light', light: 'dark', dark: 'system' } as const;
-const THEME_TEXT = { system: WORDS.toolbar.asTheSystem, light: 'light', dark: 'dark' } as const;
+const THEME_TEXT = { system: t('toolbar.asTheSystem'), light: 'light', dark: 'dark' } as const;
 
 function ThemeTool({
   theme,
@@ -146,7 +146,7 @@ function ThemeTool({
   return (
     <Tool
       id="theme"
-      text={WORDS.toolbar.coloursNowAndNext(THEME_TEXT[theme], THEME_TEXT[next])}
+      text={t('toolbar.coloursNowAndNext', { theme: THEME_TEXT[theme], theme2: THEME_TEXT[next] })}
       onClick={() => onChoose(next)}
     >
       <svg viewBox="0 0 16 16" width="16" height="16" aria-hidden>

@@ -25,7 +25,7 @@ import {
 } from './card-words';
 import { minutesText } from './words';
 import styles from './CardView.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What comes off and goes on, side by side, with weights; then what is bought. */
 export function PartsOfCard({
@@ -40,12 +40,12 @@ export function PartsOfCard({
   const units = useUnits();
   return (
     <div className={styles.parts}>
-      <ItemList title={WORDS.cardView.comesOff} items={card.off} testId="card-off" />
-      <ItemList title={WORDS.cardView.goesOn} items={card.on} testId="card-on" />
+      <ItemList title={t('cardView.comesOff')} items={card.off} testId="card-off" />
+      <ItemList title={t('cardView.goesOn')} items={card.on} testId="card-on" />
       <div>
-        <h3>{showsBuy ? WORDS.cardView.toBuy : WORDS.cardView.together}</h3>
+        <h3>{showsBuy ? t('cardView.toBuy') : t('cardView.together')}</h3>
         {!showsBuy ? null : card.buy.length === 0 ? (
-          <p className={styles.soft}>{WORDS.cardView.allInStock}</p>
+          <p className={styles.soft}>{t('cardView.allInStock')}</p>
         ) : (
           <ul data-testid="card-buy">
             {card.buy.map((item) => (
@@ -57,7 +57,7 @@ export function PartsOfCard({
             ))}
           </ul>
         )}
-        <p className={styles.total}>{WORDS.cardView.weightTotal(massText(card.massChange, units))}</p>
+        <p className={styles.total}>{t('cardView.weightTotal', { total: massText(card.massChange, units) })}</p>
       </div>
     </div>
   );
@@ -69,7 +69,7 @@ function ItemList({ title, items, testId }: { title: string; items: readonly Car
     <div>
       <h3>{title}</h3>
       {items.length === 0 ? (
-        <p className={styles.soft}>{WORDS.cardView.nothing}</p>
+        <p className={styles.soft}>{t('cardView.nothing')}</p>
       ) : (
         <ul data-testid={testId}>
           {items.map((item) => (
@@ -95,10 +95,10 @@ export function SettledOfCard({ card }: { card: JobCard }) {
       {shifter && <p>{shifter}</p>}
       {spacer && <p>{spacer}</p>}
       <p>
-        <b>{WORDS.cardView.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.
+        <b>{t('cardView.tools')}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.
       </p>
       <p>
-        <b>{WORDS.cardView.consumables}</b> {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}.
+        <b>{t('cardView.consumables')}</b> {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}.
       </p>
     </div>
   );

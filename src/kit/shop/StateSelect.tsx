@@ -4,7 +4,7 @@ import { Select } from 'antd';
 import { JOB_STATES, type JobRecord, type JobState } from '../../records';
 import { STATE_TEXT } from './words';
 import { useJobEdits } from './useJobEdits';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Where a job stands; done comes by signing off alone. */
 export function StateSelect({ job, id }: { job: JobRecord; id?: string }) {
@@ -14,7 +14,7 @@ export function StateSelect({ job, id }: { job: JobRecord; id?: string }) {
     <Select<JobState>
       size="small"
       {...(id !== undefined && { id })}
-      aria-label={WORDS.stateSelect.stateOfName(job.name)}
+      aria-label={t('stateSelect.stateOfName', { name: job.name })}
       value={job.state}
       style={{ width: 150 }}
       options={JOB_STATES.filter((state) => state !== 'done').map((value) => ({ value, label: STATE_TEXT[value] }))}

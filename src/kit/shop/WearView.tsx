@@ -8,7 +8,7 @@ import { Numbers } from '../numbers/Numbers';
 import type { ChainWear } from './wear-of';
 import { wearNumbers } from './wear-numbers';
 import styles from './WearView.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 const WIDTH = 380;
 const HEIGHT = 130;
@@ -21,7 +21,7 @@ export function WearView({ wear }: { wear: ChainWear }) {
   return (
     <>
       <Drawing wear={wear} units={units} />
-      <Numbers of={WORDS.wearView.chainWearOverDistance} table={() => wearNumbers(wear, units)} />
+      <Numbers of={t('wearView.chainWearOverDistance')} table={() => wearNumbers(wear, units)} />
     </>
   );
 }
@@ -43,12 +43,14 @@ function Drawing({ wear, units }: { wear: ChainWear; units: Units }) {
       className={styles.view}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={WORDS.wearView.chainWearOverDistanceReadings(
-        readings
-          .map(({ km, wearPercent }) => WORDS.wearView.wearPercentAtKm(short(wearPercent, 2), distanceText(units, km)))
+      aria-label={t('wearView.chainWearOverDistanceReadings', {
+        readings: readings
+          .map(({ km, wearPercent }) =>
+            t('wearView.wearPercentAtKm', { wearPercent: short(wearPercent, 2), distance: distanceText(units, km) }),
+          )
           .join(', '),
-        short(limitPercent, 2),
-      )}
+        limitPercent: short(limitPercent, 2),
+      })}
     >
       {along.ticks(5).map((tick) => (
         <g key={tick}>

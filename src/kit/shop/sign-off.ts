@@ -3,7 +3,7 @@ import { itemName } from '../../messages/job';
 import { finishedSwap, type JobFacts, type JobRecord, type SwapWork } from '../../records';
 import type { SignOff } from '../../store';
 import { capital } from '../format';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** What the sign-off of a swap that stays writes. */
 export function swapSignOff(
@@ -14,7 +14,7 @@ export function swapSignOff(
   const { from, fitted, takenOff } = finishedSwap(job, card, facts);
   const nameOf = (slot: string) => {
     const item = card.off.find(({ what }) => what === slot)!;
-    return WORDS.signOff.partOff(capital(itemName(item)), facts.bike.name).slice(0, 80);
+    return t('signOff.partOff', { part: capital(itemName(item)), bike: facts.bike.name }).slice(0, 80);
   };
   return {
     from,
@@ -24,7 +24,7 @@ export function swapSignOff(
       slot,
       data,
       name: nameOf(slot),
-      note: WORDS.signOff.cameOffAt(job.name),
+      note: t('signOff.cameOffAt', { job: job.name }),
     })),
   };
 }

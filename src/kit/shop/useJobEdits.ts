@@ -3,7 +3,7 @@
 import { useBench } from '../bench/BenchProvider';
 import type { JobRecord } from '../../records';
 import { editJob, removeJob } from '../../store';
-import { WORDS } from './text';
+import { t } from './text';
 
 export interface JobEdits {
   readonly edit: (what: string, edit: (job: JobRecord) => JobRecord) => void;
@@ -18,7 +18,7 @@ export function useJobEdits(job: JobRecord): JobEdits {
   const { db } = workshop;
   return {
     edit: (what, edit) =>
-      edits.write(() => editJob(db, job.id, WORDS.useJobEdits.whatOfName(what, job.name), edit, Date.now())),
+      edits.write(() => editJob(db, job.id, t('useJobEdits.whatOfName', { what, name: job.name }), edit, Date.now())),
     remove: () => edits.write(() => removeJob(db, job, Date.now())),
   };
 }

@@ -2,20 +2,20 @@ import { dateText, short } from '../format';
 import type { NumbersTable } from '../numbers/Numbers';
 import type { ChainWear } from './wear-of';
 import { distanceText, type Units } from '../measures';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** The readings of a chain, and where the line through them meets the limit. */
 export function wearNumbers({ readings, answer, limitPercent }: ChainWear, units: Units): NumbersTable {
   const forecast = answer.kind === 'forecast' || answer.kind === 'reached' ? answer.forecast : undefined;
   return {
-    columns: ['reading', 'distance', WORDS.wearNumbers.wearPercent],
+    columns: ['reading', 'distance', t('wearNumbers.wearPercent')],
     rows: [
       ...readings.map(({ atMs, km, wearPercent }) => [dateText(atMs), distanceText(units, km), short(wearPercent, 2)]),
       ...(forecast
-        ? [[WORDS.wearNumbers.limitByTheLine, distanceText(units, forecast.limitKm), short(limitPercent, 2)]]
+        ? [[t('wearNumbers.limitByTheLine'), distanceText(units, forecast.limitKm), short(limitPercent, 2)]]
         : []),
       ...(forecast?.spreadKm ?? []).map((km, i) => [
-        i === 0 ? WORDS.wearNumbers.earliest80Percent : WORDS.wearNumbers.latest80Percent,
+        i === 0 ? t('wearNumbers.earliest80Percent') : t('wearNumbers.latest80Percent'),
         distanceText(units, km),
         short(limitPercent, 2),
       ]),

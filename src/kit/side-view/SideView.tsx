@@ -4,7 +4,7 @@ import { signOf } from '../bench/setup-sign';
 import { beltPath } from './path';
 import { placedDrive, stateText, type PosedDrive } from './posed-drive';
 import styles from './SideView.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A drive that is laid over: another chain, or another setup by its place on the bench. */
 export interface OtherDrive extends PosedDrive {
@@ -42,12 +42,12 @@ export function SideView(props: SideViewProps) {
       className={styles.view}
       viewBox={`${left} ${top} ${right - left} ${bottom - top}`}
       role="img"
-      aria-label={WORDS.sideView.sideViewInChainringCog(
-        props.chainring,
-        props.cog,
+      aria-label={t('sideView.sideViewInChainringCog', {
+        chainring: props.chainring,
+        cog: props.cog,
         text,
-        otherText ? WORDS.sideView.laidOverOtherText(otherText) : '',
-      )}
+        value: otherText ? t('sideView.laidOverOtherText', { otherText }) : '',
+      })}
       data-state={props.pose.state}
     >
       <line className={styles.stay} x1={0} y1={0} x2={ring.x} y2={-ring.y} />

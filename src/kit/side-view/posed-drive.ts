@@ -2,7 +2,7 @@ import { placeDrive, type CagePose, type Drive, type DriveGeometry } from '../..
 import { degrees } from '../../core/units';
 import { fixed } from '../format';
 import type { NumbersTable } from '../numbers/Numbers';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** A drive in one gear with its chain. */
 export interface PosedDrive {
@@ -29,12 +29,12 @@ export function stateText({ pose, links }: Pick<PosedDrive, 'pose' | 'links'>): 
       return `${pose.angleDeg > 0 ? '+' : ''}${fixed(pose.angleDeg, 1)}°`;
     case 'slack':
       return pose.angleDeg === undefined
-        ? WORDS.posedDrive.slackLinksHangWhateverThe(links)
-        : WORDS.posedDrive.angleDegDegreesSlack(fixed(pose.angleDeg, 1));
+        ? t('posedDrive.slackLinksHangWhateverThe', { links })
+        : t('posedDrive.angleDegDegreesSlack', { angleDeg: fixed(pose.angleDeg, 1) });
     case 'tooShort':
-      return WORDS.posedDrive.tooShortLinksDoNot(links);
+      return t('posedDrive.tooShortLinksDoNot', { links });
     case 'impossible':
-      return WORDS.posedDrive.impossibleSizes;
+      return t('posedDrive.impossibleSizes');
   }
 }
 
@@ -43,18 +43,18 @@ export function sideNumbers(drive: PosedDrive): NumbersTable {
   const { ring, cog, guidePulley, tensionPulley } = placedDrive(drive);
   const wrapRad = new Map(drive.pose.belt?.runs.map((run) => [run.circle.name, run.wrapRad]));
   const circles = [
-    [WORDS.posedDrive.ringChainring(drive.chainring), ring],
-    [WORDS.posedDrive.cog(drive.cog), cog],
-    [WORDS.posedDrive.guidePulley, guidePulley],
-    [WORDS.posedDrive.tensionPulley, tensionPulley],
+    [t('posedDrive.ringChainring', { chainring: drive.chainring }), ring],
+    [t('posedDrive.cog', { cog: drive.cog }), cog],
+    [t('posedDrive.guidePulley'), guidePulley],
+    [t('posedDrive.tensionPulley'), tensionPulley],
   ] as const;
   return {
     columns: [
-      WORDS.posedDrive.fromTheRearAxle,
-      WORDS.posedDrive.forwardMm,
-      WORDS.posedDrive.upMm,
-      WORDS.posedDrive.radiusMm,
-      WORDS.posedDrive.touchedDegrees,
+      t('posedDrive.fromTheRearAxle'),
+      t('posedDrive.forwardMm'),
+      t('posedDrive.upMm'),
+      t('posedDrive.radiusMm'),
+      t('posedDrive.touchedDegrees'),
     ],
     rows: [
       ...circles.map(([text, { x, y, radiusMm, name }]) => {
@@ -67,7 +67,7 @@ export function sideNumbers(drive: PosedDrive): NumbersTable {
           touched === undefined ? '–' : fixed(degrees(touched), 0),
         ];
       }),
-      [WORDS.posedDrive.cageState(stateText(drive)), '', '', '', ''],
+      [t('posedDrive.cageState', { state: stateText(drive) }), '', '', '', ''],
     ],
   };
 }

@@ -2,7 +2,7 @@ import type { Ref } from 'react';
 import type { ChainlineGeometry } from '../../core/fit';
 import type { TopViewGear } from './top-view-gears';
 import styles from './TopView.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 /** Sideways everything is drawn larger, or the angles could not be told apart; said in the picture. */
 const SIDEWAYS = 4;
@@ -34,10 +34,10 @@ export function TopView({
       className={styles.view}
       viewBox={`${-MARGIN_MM - 14} ${-14} ${chainstayMm + 2 * MARGIN_MM + 40} ${height + 28}`}
       role="img"
-      aria-label={WORDS.topView.chainFromAboveInValue(
-        only ? `${only.chainring}/${only.cog}` : WORDS.topView.countGears(rows.length),
-        SIDEWAYS,
-      )}
+      aria-label={t('topView.chainFromAboveInValue', {
+        value: only ? `${only.chainring}/${only.cog}` : t('topView.countGears', { count: rows.length }),
+        sideways: SIDEWAYS,
+      })}
     >
       {(only ? [only] : rows).map(({ chainring, cog, ringOffsetMm, cogOffsetMm, isSteep, isStraightest }) => (
         <line
@@ -66,7 +66,7 @@ export function TopView({
         </g>
       ))}
       <text className={styles.note} x={chainstayMm / 2} y={-4} textAnchor="middle">
-        {WORDS.topView.outsideSidewaysBySideways(SIDEWAYS)}
+        {t('topView.outsideSidewaysBySideways', { sideways: SIDEWAYS })}
       </text>
     </svg>
   );

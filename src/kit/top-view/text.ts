@@ -1,9 +1,4 @@
-/** Everything that `kit/top-view` says, in one place: a translation is another object of this shape. */
-export const WORDS = {
-  topView: {
-    countGears: (count: number) => `${count} gears`,
-    chainFromAboveInValue: (value: string, sideways: number) =>
-      `Chain from above in ${value}, sideways scale × ${sideways}`,
-    outsideSidewaysBySideways: (sideways: number) => `outboard · sideways scale × ${sideways}`,
-  },
-};
+import en from '../../messages/en/topView.json';
+import { translator } from '../../messages/translator';
+
+export const t = translator('topView', en);

@@ -9,7 +9,7 @@ import { Explained } from '../explain/Explained';
 import { FIELDS_OF, GROUP_TEXT, marginText } from './check-words';
 import { VerdictMark } from './VerdictMark';
 import styles from './CheckList.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
 interface CheckListProps {
   readonly checks: readonly Check[];
@@ -43,7 +43,11 @@ export function CheckList({ checks, setup, trials = {} }: CheckListProps) {
   );
 }
 
-const DECISION: Readonly<Record<Trial['decision'], string>> = WORDS.checkList.decision;
+const DECISION: Readonly<Record<Trial['decision'], string>> = {
+  try: t('checkList.decision.try'),
+  doNot: t('checkList.decision.doNot'),
+  undecided: t('checkList.decision.undecided'),
+};
 
 function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial | undefined }) {
   return (
@@ -61,7 +65,7 @@ function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial
             {trial.decision !== 'doNot' && (
               <>
                 {' '}
-                <b>{WORDS.checkList.extraCheck}</b>: {trial.extraCheck}.
+                <b>{t('checkList.extraCheck')}</b>: {trial.extraCheck}.
               </>
             )}
           </span>
@@ -78,15 +82,15 @@ function Fixes({ fixes }: { fixes: readonly Fix[] }) {
   return (
     <>
       {' '}
-      {WORDS.checkList.toMend}{' '}
+      {t('checkList.toMend')}{' '}
       {fixes.map(({ text, change }, i) => (
         <span key={text}>
-          {i > 0 && WORDS.checkList.or}
+          {i > 0 && `; ${t('checkList.or')} `}
           {change && canFix ? (
             <button
               type="button"
               className={styles.fix}
-              title={WORDS.checkList.putItOnThisSetup}
+              title={t('checkList.putItOnThisSetup')}
               onClick={() => fix(text, change)}
             >
               {text}
@@ -112,8 +116,8 @@ function ToField({ id }: { id: CheckId }) {
   return (
     <>
       {' '}
-      <button type="button" className={styles.fix} onClick={go} title={WORDS.checkList.goToItsField}>
-        {WORDS.checkList.typeIt}
+      <button type="button" className={styles.fix} onClick={go} title={t('checkList.goToItsField')}>
+        {t('checkList.typeIt')}
       </button>
     </>
   );

@@ -1,8 +1,14 @@
 import type { Verdict } from '../../core/fit';
 import styles from './VerdictMark.module.css';
-import { WORDS } from './text';
+import { t } from './text';
 
-const WORD: Readonly<Record<Verdict, string>> = WORDS.verdictMark.word;
+const WORD: Readonly<Record<Verdict, string>> = {
+  inside: t('verdictMark.word.inside'),
+  at: t('verdictMark.word.at'),
+  outside: t('verdictMark.word.outside'),
+  cannotWork: t('verdictMark.word.cannotWork'),
+  notKnown: t('verdictMark.word.notKnown'),
+};
 
 /** A verdict by shape and word: full, half, triangle, cross, open. */
 export function VerdictMark({ verdict }: { verdict: Verdict }) {

@@ -6,7 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
 import { Field } from '../../kit/fields/Field';
 import { withOptional } from '../../kit/fields/with-optional';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 type ChoiceField = 'use' | 'effort' | 'position' | 'surface';
 
@@ -33,7 +33,7 @@ export function BriefChoice<F extends ChoiceField>({ field, label, texts, detail
         disabled={fromLink}
         style={{ width: '100%' }}
         popupMatchSelectWidth={false}
-        placeholder={WORDS.briefChoice.textAssumed(texts[assumed])}
+        placeholder={t('briefChoice.textAssumed', { text: texts[assumed] })}
         value={bike.brief[field] as Choice | undefined}
         options={(Object.keys(texts) as Choice[]).map((value) => ({
           value,

@@ -39,7 +39,7 @@ import { UsedGears } from './UsedGears';
 import { Wanted } from './Wanted';
 import { Note, PageHeading, Panel } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What the bike is for and how it is ridden, on one page; everything may be left open. */
 export function BriefStage() {
@@ -49,37 +49,37 @@ export function BriefStage() {
   useEffect(() => document.getElementById(location.hash.slice(1))?.focus(), []);
   return (
     <>
-      <PageHeading>{WORDS.briefStage.brief}</PageHeading>
+      <PageHeading>{t('briefStage.brief')}</PageHeading>
       <OneOrTwoHeadline />
       <Wanted />
       <div className={styles.columns}>
-        <Panel className={styles.panel} aria-label={WORDS.briefStage.riderAndBike}>
-          <h2>{WORDS.briefStage.riderAndBike}</h2>
+        <Panel className={styles.panel} aria-label={t('briefStage.riderAndBike')}>
+          <h2>{t('briefStage.riderAndBike')}</h2>
           <div className={styles.fields}>
-            <BriefChoice field="use" label={WORDS.briefStage.riddenFor} texts={USE_TEXT} />
+            <BriefChoice field="use" label={t('briefStage.riddenFor')} texts={USE_TEXT} />
             <BriefChoice
               field="position"
-              label={WORDS.briefStage.position}
+              label={t('briefStage.position')}
               texts={POSITION_TEXT}
-              detail={(position) => WORDS.briefStage.dragArea(POSITION_CDA_M2[position])}
+              detail={(position) => t('briefStage.dragArea', { positionCdaM2: POSITION_CDA_M2[position] })}
             />
             <BriefNumber field="riderMassKg" />
             <BriefNumber field="bikeMassKg" />
             <BriefNumber field="loadMassKg" />
             <p className={styles.sum}>
-              <span>{WORDS.briefStage.allUp}</span>
+              <span>{t('briefStage.allUp')}</span>
               <b>{bodyMassText(units, totalMassKg(brief))}</b>
             </p>
             <BriefChoice
               field="effort"
-              label={WORDS.briefStage.effortIfWattsAreUnknown}
+              label={t('briefStage.effortIfWattsAreUnknown')}
               texts={EFFORT_TEXT}
               detail={(effort) => `${short(EFFORT_W_PER_KG[effort] * brief.riderMassKg, 0)} W`}
             />
             <BriefNumber field="powerW" />
             <BriefNumber field="anaerobicJPerKg" />
           </div>
-          <h2>{WORDS.briefStage.cadence}</h2>
+          <h2>{t('briefStage.cadence')}</h2>
           <div className={styles.fields}>
             <BriefNumber field="preferredRpm" />
             <BriefNumber field="lowRpm" />
@@ -87,16 +87,16 @@ export function BriefStage() {
             <BriefNumber field="climbingRpm" />
             <BriefNumber field="spinOutRpm" />
           </div>
-          <h2>{WORDS.briefStage.motor}</h2>
+          <h2>{t('briefStage.motor')}</h2>
           <div className={styles.fields}>
             <BriefNumber field="assistFactor" />
             <BriefNumber field="assistMaxW" />
             <BriefNumber field="assistCutOffKmh" />
           </div>
-          <Note>{WORDS.briefStage.withoutOneLeaveTheFirst}</Note>
+          <Note>{t('briefStage.withoutOneLeaveTheFirst')}</Note>
         </Panel>
-        <Panel className={styles.panel} aria-label={WORDS.briefStage.roadsAndSpeeds}>
-          <h2>{WORDS.briefStage.roadsAndSpeeds}</h2>
+        <Panel className={styles.panel} aria-label={t('briefStage.roadsAndSpeeds')}>
+          <h2>{t('briefStage.roadsAndSpeeds')}</h2>
           <div className={styles.fields}>
             <BriefNumber field="steepestGradePercent" />
             <BriefNumber field="steepestLengthM" />
@@ -106,12 +106,12 @@ export function BriefStage() {
             <BriefNumber field="topSpeedKmh" />
             <BriefChoice
               field="surface"
-              label={WORDS.briefStage.surface}
+              label={t('briefStage.surface')}
               texts={SURFACE_TEXT}
               detail={(surface) => `C_rr ${SURFACE_CRR[surface]}`}
             />
           </div>
-          <h2>{WORDS.briefStage.terrainSharesOfYourRiding}</h2>
+          <h2>{t('briefStage.terrainSharesOfYourRiding')}</h2>
           <div className={styles.four}>
             {TERRAINS.map((field) => (
               <BriefNumber key={field} field={field} />
@@ -129,16 +129,16 @@ export function BriefStage() {
             ))}
           </div>
         </Panel>
-        <Panel className={styles.panel} aria-label={WORDS.briefStage.stepsAndWishes}>
-          <h2>{WORDS.briefStage.largestStepThatDoesNot}</h2>
+        <Panel className={styles.panel} aria-label={t('briefStage.stepsAndWishes')}>
+          <h2>{t('briefStage.largestStepThatDoesNot')}</h2>
           <div className={styles.three}>
-            <BriefNumber field="stepClimbingPercent" label={WORDS.briefStage.climbing} />
-            <BriefNumber field="stepBetweenPercent" label={WORDS.briefStage.inBetween} />
-            <BriefNumber field="stepFastPercent" label={WORDS.briefStage.fast} />
+            <BriefNumber field="stepClimbingPercent" label={t('briefStage.climbing')} />
+            <BriefNumber field="stepBetweenPercent" label={t('briefStage.inBetween')} />
+            <BriefNumber field="stepFastPercent" label={t('briefStage.fast')} />
           </div>
           <div className={styles.zones}>
-            <BriefNumber field="climbingBelowKmh" label={WORDS.briefStage.climbingIsBelow} />
-            <BriefNumber field="fastAboveKmh" label={WORDS.briefStage.fastIsAbove} />
+            <BriefNumber field="climbingBelowKmh" label={t('briefStage.climbingIsBelow')} />
+            <BriefNumber field="fastAboveKmh" label={t('briefStage.fastIsAbove')} />
           </div>
           <Bothers />
           <Aims />
@@ -157,18 +157,18 @@ function LowestRatio() {
   return (
     <NumberField
       id="lowestRatio"
-      label={WORDS.briefStage.lowestRatio}
-      term={WORDS.briefStage.lowestRatio}
+      label={t('briefStage.lowestRatio')}
+      term={t('briefStage.lowestRatio')}
       owner={bike.id}
       disabled={fromLink}
       unit=": 1"
       bounds={LOWEST_RATIO}
       optional
       width="100%"
-      placeholder={WORDS.briefStage.noneNeeded}
+      placeholder={t('briefStage.noneNeeded')}
       value={bike.brief.lowestRatio}
       onCommit={(value) =>
-        edits.editBike(WORDS.briefStage.lowestRatio, (record) => ({
+        edits.editBike(t('briefStage.lowestRatio'), (record) => ({
           ...record,
           brief: withOptional(record.brief, 'lowestRatio', value),
         }))
@@ -182,7 +182,7 @@ function Bothers() {
   const { bike, fromLink } = bench;
   return (
     <>
-      <h2 id="bothers">{WORDS.briefStage.whatBothersYouToday}</h2>
+      <h2 id="bothers">{t('briefStage.whatBothersYouToday')}</h2>
       <Checkbox.Group
         aria-labelledby="bothers"
         className={styles.checks}
@@ -190,7 +190,7 @@ function Bothers() {
         value={[...(bike.brief.bothers ?? [])]}
         options={BOTHERS.map((value) => ({ value, label: BOTHER_TEXT[value] }))}
         onChange={(list: Bother[]) =>
-          edits.editBike(WORDS.briefStage.whatBothers, (record) => ({
+          edits.editBike(t('briefStage.whatBothers'), (record) => ({
             ...record,
             brief: withOptional(record.brief, 'bothers', list.length > 0 ? list : undefined),
           }))
@@ -205,18 +205,18 @@ function Aims() {
   const { bike, fromLink } = bench;
   return (
     <>
-      <h2>{WORDS.briefStage.whatMattersMost}</h2>
-      <Field id="aims" label={WORDS.briefStage.inTheOrderInWhich}>
+      <h2>{t('briefStage.whatMattersMost')}</h2>
+      <Field id="aims" label={t('briefStage.inTheOrderInWhich')}>
         <Select<Aim[]>
           id="aims"
           mode="multiple"
           disabled={fromLink}
           style={{ width: '100%' }}
-          placeholder={WORDS.briefStage.nothingAboveTheRest}
+          placeholder={t('briefStage.nothingAboveTheRest')}
           value={[...(bike.brief.aims ?? [])]}
           options={AIMS.map((value) => ({ value, label: AIM_TEXT[value] }))}
           onChange={(list) =>
-            edits.editBike(WORDS.briefStage.whatMatters, (record) => ({
+            edits.editBike(t('briefStage.whatMatters'), (record) => ({
               ...record,
               brief: withOptional(record.brief, 'aims', list.length > 0 ? list : undefined),
             }))

@@ -8,7 +8,7 @@ import { useUnits } from '../../kit/bench/useUnits';
 import { shownIn } from '../../kit/measures';
 import { MeasureField } from '../../kit/fields/MeasureField';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { readName } from '../../kit/bench/read-name';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -20,9 +20,9 @@ import { USE_TEXT } from '../../kit/words';
 import { ROLES_MAX, wheelsetOf, type RoleChange, type RoleState } from '../../records';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
-import { useRoles, type Roles as RolesInUse } from './useRoles';
+import { useRoles, type RoleBriefField, type Roles as RolesInUse } from './useRoles';
 import { changeMinutes, changesSummary, changeText, driveText, roleAnswer } from './words/role-words';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What one bike is ridden for in turn, what lies between its roles, and one drive for all of them. */
 export function Roles() {
@@ -31,25 +31,25 @@ export function Roles() {
   const { states, changes, drive, ready } = roles;
   const summary = changesSummary(changes);
   return (
-    <section className={styles.roles} aria-label={WORDS.roles.rolesOfTheBike}>
+    <section className={styles.roles} aria-label={t('roles.rolesOfTheBike')}>
       <div className={styles.rolesHead}>
-        <h2>{WORDS.roles.rolesOfTheBike}</h2>
+        <h2>{t('roles.rolesOfTheBike')}</h2>
         <Button
           size="small"
           icon={<PlusOutlined />}
           disabled={bench.fromLink || states.length >= ROLES_MAX}
           onClick={roles.add}
         >
-          {WORDS.roles.addRole}
+          {t('roles.addRole')}
         </Button>
       </div>
-      {states.length === 0 && <Note>{WORDS.roles.intro}</Note>}
+      {states.length === 0 && <Note>{t('roles.intro')}</Note>}
       {states.map((state) => (
         <RoleRow key={state.role.id} state={state} roles={roles} />
       ))}
       {changes.length > 0 && (
         <>
-          <h3>{WORDS.roles.changes}</h3>
+          <h3>{t('roles.changes')}</h3>
           {summary !== '' && <p data-testid="role-summary">{summary}</p>}
           <ul className={styles.changes} data-testid="role-changes">
             {changes.map((change) => (
@@ -60,7 +60,7 @@ export function Roles() {
       )}
       {drive && (
         <>
-          <h3>{WORDS.roles.oneDrive}</h3>
+          <h3>{t('roles.oneDrive')}</h3>
           <p data-testid="role-drive">{driveText(drive, ready).join(' ')}</p>
         </>
       )}
@@ -78,7 +78,7 @@ function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
     <div className={styles.role} role="group" aria-label={role.name} data-testid="role">
       <TextField
         id={`role-name-${id}`}
-        label={WORDS.roles.role}
+        label={t('roles.role')}
         owner={id}
         text={role.name}
         parse={readName}
@@ -86,22 +86,22 @@ function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
         narrow
         onCommit={(name) => roles.say(id, 'name', name)}
       />
-      <Field id={`role-setup-${id}`} label={WORDS.roles.setup}>
+      <Field id={`role-setup-${id}`} label={t('roles.setup')}>
         <Select<string>
           id={`role-setup-${id}`}
           disabled={fromLink}
           style={{ width: '100%' }}
           popupMatchSelectWidth={false}
-          placeholder={WORDS.roles.chooseASetup}
+          placeholder={t('roles.chooseASetup')}
           value={fitted?.setup.id}
           options={setups.map((setup, place) => ({
             value: setup.id,
-            label: `${LETTERS[place]} · ${WORDS.roles.setupOnWheels(formatShorthand(setup), wheelsetOf(bike, setup).name)}`,
+            label: `${letterOf(place)} · ${t('roles.setupOnWheels', { setup: formatShorthand(setup), wheels: wheelsetOf(bike, setup).name })}`,
           }))}
           onChange={(setupId) => roles.say(id, 'setupId', setupId)}
         />
       </Field>
-      <Field id={`role-use-${id}`} label={WORDS.roles.ridden}>
+      <Field id={`role-use-${id}`} label={t('roles.ridden')}>
         <Select<NonNullable<Brief['use']>>
           id={`role-use-${id}`}
           allowClear
@@ -114,12 +114,12 @@ function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
           onChange={(use: NonNullable<Brief['use']> | undefined) => roles.sayBrief(id, 'use', use)}
         />
       </Field>
-      <RoleNumber field="loadMassKg" state={state} roles={roles} label={WORDS.roles.load} />
-      <RoleNumber field="steepestGradePercent" state={state} roles={roles} label={WORDS.roles.climb} />
-      <RoleNumber field="steepestLengthM" state={state} roles={roles} label={WORDS.roles.climbLength} />
+      <RoleNumber field="loadMassKg" state={state} roles={roles} label={t('roles.load')} />
+      <RoleNumber field="steepestGradePercent" state={state} roles={roles} label={t('roles.climb')} />
+      <RoleNumber field="steepestLengthM" state={state} roles={roles} label={t('roles.climbLength')} />
       <SpeedField
         id={`role-topSpeedKmh-${id}`}
-        label={WORDS.roles.topSpeed}
+        label={t('roles.topSpeed')}
         owner={id}
         bounds={BRIEF_BOUNDS.topSpeedKmh}
         assumedKmh={state.brief.topSpeedKmh}
@@ -129,14 +129,14 @@ function RoleRow({ state, roles }: { state: RoleState; roles: RolesInUse }) {
         onCommit={(value) => roles.sayBrief(id, 'topSpeedKmh', value)}
       />
       <p className={styles.answer} data-testid="role-answer">
-        <span>{WORDS.roles.meets}</span> {roleAnswer(state, units)}
+        <span>{t('roles.meets')}</span> {roleAnswer(state, units)}
       </p>
       <Button
         type="text"
         size="small"
         icon={<DeleteOutlined />}
         disabled={fromLink}
-        aria-label={WORDS.roles.removeRole(role.name)}
+        aria-label={t('roles.removeRole', { name: role.name })}
         onClick={() => roles.remove(id)}
       />
     </div>
@@ -149,7 +149,7 @@ function RoleNumber({
   state,
   roles,
 }: {
-  field: keyof BriefNumbers;
+  field: Extract<RoleBriefField, keyof BriefNumbers>;
   label: string;
   state: RoleState;
   roles: RolesInUse;
@@ -191,9 +191,9 @@ function Change({ change }: { change: RoleChange }) {
       {card && ` · ${changeMinutes(change)} · `}
       {card &&
         (isNow ? (
-          <Link href={`/swap?to=${one === now ? other : one}`}>{WORDS.roles.plan}</Link>
+          <Link href={`/swap?to=${one === now ? other : one}`}>{t('roles.plan')}</Link>
         ) : (
-          <small>{WORDS.roles.notFromA}</small>
+          <small>{t('roles.notFromA')}</small>
         ))}
     </li>
   );

@@ -12,7 +12,7 @@ import { speedText } from '../../kit/format';
 import { wheelOf, wheelsetOf } from '../../records';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Brief.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 import { recordedText } from './words/used-words';
 
 const gearTeeth = (name: string): GearTeeth => {
@@ -35,7 +35,7 @@ export function UsedGears() {
     crossedCogs: bike.crossedCogs,
   });
   const set = <K extends 'usualGears' | 'rareCogs' | 'rareRings'>(field: K, list: NonNullable<Brief[K]>) =>
-    edits.editBike(WORDS.usedGears.gearsYouUse, (record) => ({
+    edits.editBike(t('usedGears.gearsYouUse'), (record) => ({
       ...record,
       brief: withOptional(record.brief, field, list.length > 0 ? list : undefined),
     }));
@@ -46,11 +46,11 @@ export function UsedGears() {
         mode="multiple"
         disabled={fromLink}
         style={{ width: '100%' }}
-        placeholder={WORDS.usedGears.notSaid}
+        placeholder={t('usedGears.notSaid')}
         value={[...value]}
         options={own.map((count) => ({ value: count, label: `${count}T` }))}
         labelRender={({ value: count }) =>
-          own.includes(Number(count)) ? `${count}T` : WORDS.usedGears.notOnA(`${count}T`)
+          own.includes(Number(count)) ? `${count}T` : t('usedGears.notOnA', { what: `${count}T` })
         }
         onChange={(list) => set(field, list)}
       />
@@ -58,35 +58,38 @@ export function UsedGears() {
   );
   return (
     <>
-      <h2>{WORDS.usedGears.gearsYouUseOn(bench.setups.length)}</h2>
-      <Field id="usualGears" label={WORDS.usedGears.usualOnTheFlat}>
+      <h2>{t('usedGears.gearsYouUseOn', { setups: bench.setups.length })}</h2>
+      <Field id="usualGears" label={t('usedGears.usualOnTheFlat')}>
         <Select<string[]>
           id="usualGears"
           mode="multiple"
           maxCount={USUAL_GEARS_MAX}
           disabled={fromLink}
           style={{ width: '100%' }}
-          placeholder={WORDS.usedGears.notSaid}
+          placeholder={t('usedGears.notSaid')}
           value={usualGears.map(gearName)}
           options={pathGears.map((gear) => ({
             value: gearName({ ...gear, hubStage: 1 }),
-            label: WORDS.usedGears.gearAtSpeed(gearName(gear), speedText(preferences.speedUnit, gear.speedKmh)),
+            label: t('usedGears.gearAtSpeed', {
+              gear: gearName(gear),
+              speed: speedText(preferences.speedUnit, gear.speedKmh),
+            }),
           }))}
           labelRender={({ value }) =>
             fitted.chainrings.includes(gearTeeth(String(value)).chainring) &&
             fitted.cogs.includes(gearTeeth(String(value)).cog)
               ? value
-              : WORDS.usedGears.notOnA(String(value))
+              : t('usedGears.notOnA', { what: String(value) })
           }
           onChange={(list) => set('usualGears', list.map(gearTeeth))}
         />
       </Field>
       <div className={styles.zones}>
-        {teeth('rareCogs', WORDS.usedGears.rareCogs, fitted.cogs, rareCogs)}
-        {fitted.chainrings.length > 1 && teeth('rareRings', WORDS.usedGears.rareRings, fitted.chainrings, rareRings)}
+        {teeth('rareCogs', t('usedGears.rareCogs'), fitted.cogs, rareCogs)}
+        {fitted.chainrings.length > 1 && teeth('rareRings', t('usedGears.rareRings'), fitted.chainrings, rareRings)}
       </div>
       <Note data-testid="recorded-gears">
-        {used?.source === 'recorded' ? recordedText(used) : WORDS.usedGears.untilRecorded}
+        {used?.source === 'recorded' ? recordedText(used) : t('usedGears.untilRecorded')}
       </Note>
     </>
   );

@@ -10,7 +10,10 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { jobFactsOf } from '../../kit/shop/job-facts';
 import { useShop } from '../../kit/shop/ShopProvider';
 import { roleChanges, roleStates, type BikeRole, type RoleChange, type RoleState } from '../../records';
-import { WORDS } from './words/text';
+import { t } from './words/text';
+
+/** What of the brief a role may say for itself. */
+export type RoleBriefField = 'use' | 'loadMassKg' | 'steepestGradePercent' | 'steepestLengthM' | 'topSpeedKmh';
 
 export interface Roles {
   readonly states: readonly RoleState[];
@@ -22,7 +25,7 @@ export interface Roles {
   readonly add: () => void;
   readonly remove: (id: string) => void;
   readonly say: <K extends 'name' | 'setupId'>(id: string, field: K, value: BikeRole[K]) => void;
-  readonly sayBrief: <K extends keyof Brief>(id: string, field: K, value: Brief[K]) => void;
+  readonly sayBrief: <K extends RoleBriefField>(id: string, field: K, value: Brief[K]) => void;
 }
 
 /** The roles of the bike, what lies between them, and whether one drive serves them all. */
@@ -49,8 +52,8 @@ export function useRoles(): Roles {
       const roles = change(record.roles ?? []);
       return withOptional(record, 'roles', roles.length > 0 ? roles : undefined);
     });
-  const editOne = (id: string, field: string, change: (role: BikeRole) => BikeRole) =>
-    edit(WORDS.roles.fieldOfRole(field, nameOf(id)), (roles) =>
+  const editOne = (id: string, field: 'name' | 'setupId' | RoleBriefField, change: (role: BikeRole) => BikeRole) =>
+    edit(t('roles.fieldOfRole', { field: t(`roles.fields.${field}`), name: nameOf(id) }), (roles) =>
       roles.map((role) => (role.id === id ? change(role) : role)),
     );
   const nameOf = (id: string) => bike.roles?.find((role) => role.id === id)?.name ?? '';
@@ -60,11 +63,12 @@ export function useRoles(): Roles {
     drive,
     ready,
     add: () =>
-      edit(WORDS.roles.addRole, (roles) => [
+      edit(t('roles.addRole'), (roles) => [
         ...roles,
-        { id: nanoid(), name: WORDS.roles.roleNumber(roles.length + 1), setupId: setup.id, brief: {} },
+        { id: nanoid(), name: t('roles.roleNumber', { count: roles.length + 1 }), setupId: setup.id, brief: {} },
       ]),
-    remove: (id) => edit(WORDS.roles.removeRole(nameOf(id)), (roles) => roles.filter((role) => role.id !== id)),
+    remove: (id) =>
+      edit(t('roles.removeRole', { name: nameOf(id) }), (roles) => roles.filter((role) => role.id !== id)),
     say: (id, field, value) => editOne(id, field, (role) => withOptional(role, field, value)),
     sayBrief: (id, field, value) =>
       editOne(id, field, (role) => ({ ...role, brief: withOptional(role.brief, field, value) })),

@@ -3,7 +3,7 @@
 import { BRIEF_BOUNDS } from '../../core/brief';
 import { cadenceJumps } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
@@ -16,7 +16,7 @@ import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { SetupColumns } from './SetupColumns';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Every gear of every setup at one speed: its cadence, and the jump in rpm of the shift to it. */
 export function AtSpeed({ comparison }: { comparison: Comparison }) {
@@ -34,12 +34,12 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
   const height = Math.max(...columns.map(({ rows }) => rows.length));
   const inRange = (rpm: number) => rpm >= brief.lowRpm && rpm <= brief.highRpm;
   return (
-    <Panel aria-label={WORDS.atSpeed.atOneSpeed}>
+    <Panel aria-label={t('atSpeed.atOneSpeed')}>
       <PanelHead>
-        <h2>{WORDS.atSpeed.cadenceAt(short(speedIn(unit, kmh), 1), SPEED_UNIT_TEXT[unit])}</h2>
+        <h2>{t('atSpeed.cadenceAt', { speed: short(speedIn(unit, kmh), 1), unit: SPEED_UNIT_TEXT[unit] })}</h2>
         <SpeedField
           id="compare-speed"
-          label={WORDS.atSpeed.speed}
+          label={t('atSpeed.speed')}
           owner="compare-speed"
           bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
           assumedKmh={brief.cruisingSpeedKmh}
@@ -49,16 +49,16 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
           }
         />
         <SaveTable
-          name={WORDS.atSpeed.nameAtOneSpeed(bench.bike.name)}
+          name={t('atSpeed.nameAtOneSpeed', { name: bench.bike.name })}
           table={() => ({
             fields: ['setup', 'gear', 'cadence_rpm', 'jump_rpm'],
             rows: columns.flatMap(({ place, rows }) =>
-              rows.map((row) => [LETTERS[place]!, gearName(row.gear), row.cadenceRpm, row.jumpRpm ?? '']),
+              rows.map((row) => [letterOf(place), gearName(row.gear), row.cadenceRpm, row.jumpRpm ?? '']),
             ),
           })}
         />
       </PanelHead>
-      <Sideways label={WORDS.atSpeed.atOneSpeed}>
+      <Sideways label={t('atSpeed.atOneSpeed')}>
         <Table className={`${styles.table} ${styles.aligned}`} data-testid="compare-at-speed">
           <SetupColumns setups={columns.length} cells={3} />
           <thead>
@@ -71,16 +71,16 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
               ))}
             </tr>
             <tr>
-              <th scope="col">{WORDS.atSpeed.easiestFirst}</th>
+              <th scope="col">{t('atSpeed.easiestFirst')}</th>
               {columns.map(({ place }) => [
                 <th key={`${place} gear`} scope="col">
-                  {WORDS.atSpeed.gear}
+                  {t('atSpeed.gear')}
                 </th>,
                 <th key={`${place} rpm`} scope="col">
-                  {WORDS.atSpeed.rpm}
+                  {t('atSpeed.rpm')}
                 </th>,
                 <th key={`${place} jump`} scope="col">
-                  {WORDS.atSpeed.jump}
+                  {t('atSpeed.jump')}
                 </th>,
               ])}
             </tr>
@@ -109,7 +109,9 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
           </tbody>
         </Table>
       </Sideways>
-      <p className={styles.legend}>{WORDS.atSpeed.inRange(short(brief.lowRpm, 1), short(brief.highRpm, 1))}</p>
+      <p className={styles.legend}>
+        {t('atSpeed.inRange', { low: short(brief.lowRpm, 1), high: short(brief.highRpm, 1) })}
+      </p>
     </Panel>
   );
 }

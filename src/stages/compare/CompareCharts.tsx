@@ -7,7 +7,7 @@ import { allDigits } from '../../kit/format';
 import type { Comparison } from './useCompare';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const CadenceChart = dynamic(() => import('../../kit/chart/CadenceChart').then((module) => module.CadenceChart), {
   ssr: false,
@@ -32,12 +32,12 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
   const withSteps = all.filter(({ figures }) => figures.report.path.steps.length > 0);
   return (
     <div className={styles.charts}>
-      <Panel aria-label={WORDS.compareCharts.stepsOverlaid}>
+      <Panel aria-label={t('compareCharts.stepsOverlaid')}>
         {withSteps.length > 0 && (
           <StepChart
             {...common}
-            title={WORDS.compareCharts.stepsAlongTheShiftPath}
-            name={WORDS.compareCharts.nameSteps(bench.bike.name)}
+            title={t('compareCharts.stepsAlongTheShiftPath')}
+            name={t('compareCharts.nameSteps', { name: bench.bike.name })}
             reading={preferences.stepReading}
             series={withSteps.map(({ place, title, figures }) => ({
               place,
@@ -49,16 +49,16 @@ export function CompareCharts({ comparison }: { comparison: Comparison }) {
           />
         )}
       </Panel>
-      <Panel aria-label={WORDS.compareCharts.cadenceOverlaid}>
+      <Panel aria-label={t('compareCharts.cadenceOverlaid')}>
         <CadenceChart
           {...common}
-          title={WORDS.compareCharts.cadenceOverSpeedAlwaysIn}
-          name={WORDS.compareCharts.nameCadence(bench.bike.name)}
-          summary={WORDS.compareCharts.cadenceOverSpeedOfCount(
-            all.length,
-            allDigits(brief.lowRpm),
-            allDigits(brief.highRpm),
-          )}
+          title={t('compareCharts.cadenceOverSpeedAlwaysIn')}
+          name={t('compareCharts.nameCadence', { name: bench.bike.name })}
+          summary={t('compareCharts.cadenceOverSpeedOfCount', {
+            count: all.length,
+            lowRpm: allDigits(brief.lowRpm),
+            highRpm: allDigits(brief.highRpm),
+          })}
           series={runs}
         />
       </Panel>

@@ -12,7 +12,7 @@ import type { PlacedGear } from '../../kit/ladder/layout';
 import { Numbers } from '../../kit/numbers/Numbers';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const LADDER_HEIGHT = 560;
 /** On paper, so that it and the figures of four setups are one page. */
@@ -54,10 +54,10 @@ export function CompareLadder({
       <div className={styles.ladderHead}>
         <b>{picture.left.title}</b>
         <span className={styles.legend}>
-          {WORDS.compareLadder.betweenRungsReadingValueBars(
-            READING_TEXT[stepReading],
-            stepReading === 'logStep' ? '' : ', %',
-          )}{' '}
+          {t('compareLadder.betweenRungsReadingValueBars', {
+            reading: READING_TEXT[stepReading],
+            value: stepReading === 'logStep' ? '' : ', %',
+          })}{' '}
           {tools}
         </span>
       </div>
@@ -72,7 +72,7 @@ export function CompareLadder({
       </div>
       <p className={styles.axisTitle}>{picture.right.title}</p>
       <Numbers
-        of={WORDS.compareLadder.ladderOfGears}
+        of={t('compareLadder.ladderOfGears')}
         table={() => ladderNumbers(picture.lanes, stepReading, speedUnit)}
       />
     </>

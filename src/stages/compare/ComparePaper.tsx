@@ -1,6 +1,6 @@
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { formatShorthand } from '../../formats/shorthand';
 import { CompareLadder, LADDER_HEIGHT_ON_PAPER } from './CompareLadder';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './words/difference-words';
@@ -27,13 +27,13 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
     <article className={styles.paper} data-testid="compare-paper">
       <h1>{bench.bike.name}</h1>
       <p>
-        {all.map(({ place, figures }) => `${LETTERS[place]}: ${formatShorthand(figures.report.setup)}`).join(' · ')}
+        {all.map(({ place, figures }) => `${letterOf(place)}: ${formatShorthand(figures.report.setup)}`).join(' · ')}
       </p>
       <CompareLadder comparison={comparison} selected={NO_GEAR} onSelect={doNothing} height={LADDER_HEIGHT_ON_PAPER} />
       {!contradicted &&
         others.map(({ place, rows }) => (
           <p key={place} className={styles.sentence}>
-            {verdictSentence(LETTERS[place]!, rows, brief, units)}
+            {verdictSentence(letterOf(place), rows, brief, units)}
           </p>
         ))}
       {!contradicted && others.length > 0 && (
@@ -44,7 +44,7 @@ export function ComparePaper({ comparison }: { comparison: Comparison }) {
               <th>A</th>
               {others.map(({ place }) => (
                 <th key={place} colSpan={2}>
-                  {LETTERS[place]}
+                  {letterOf(place)}
                 </th>
               ))}
             </tr>

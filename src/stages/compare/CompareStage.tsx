@@ -25,7 +25,7 @@ import { useCompare } from './useCompare';
 import { Verdicts } from './Verdicts';
 import { PageHeading, Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The setups of the bench on one scale, and what each gains and loses. */
 export function CompareStage() {
@@ -39,10 +39,10 @@ export function CompareStage() {
   const alone = comparison.all.length === 1;
   return (
     <>
-      <PageHeading>{WORDS.compareStage.compare}</PageHeading>
-      {alone && <p className={styles.alone}>{WORDS.compareStage.addASecondSetup}</p>}
+      <PageHeading>{t('compareStage.compare')}</PageHeading>
+      {alone && <p className={styles.alone}>{t('compareStage.addASecondSetup')}</p>}
       <OneOrTwoHeadline />
-      <Panel aria-label={WORDS.compareStage.ladder}>
+      <Panel aria-label={t('compareStage.ladder')}>
         {!alone && contradictions.length === 0 && <Verdicts comparison={comparison} />}
         <CompareLadder
           comparison={comparison}
@@ -52,7 +52,7 @@ export function CompareStage() {
           tools={
             <>
               <SavePicture
-                name={WORDS.compareStage.nameComparison(bench.bike.name)}
+                name={t('compareStage.nameComparison', { name: bench.bike.name })}
                 picture={() => svgPicture(drawing.current)}
               />
               <Button
@@ -60,8 +60,8 @@ export function CompareStage() {
                 size="small"
                 icon={<PrinterOutlined />}
                 onClick={print}
-                aria-label={WORDS.compareStage.printTheComparison}
-                title={withKey(WORDS.compareStage.printTheComparison, 'print')}
+                aria-label={t('compareStage.printTheComparison')}
+                title={withKey(t('compareStage.printTheComparison'), 'print')}
               />
             </>
           }

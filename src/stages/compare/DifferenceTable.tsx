@@ -4,7 +4,7 @@ import type { FilledBrief } from '../../core/brief';
 import type { RowId, SetupFigures } from '../../core/compare';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { explainFigure } from '../../kit/explain/compare';
 import { Explained } from '../../kit/explain/Explained';
@@ -18,7 +18,7 @@ import { SetupColumns } from './SetupColumns';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Every figure of every setup against the one fitted now, said as better or worse for this brief. */
 export function DifferenceTable({ comparison }: { comparison: Comparison }) {
@@ -46,7 +46,10 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
     fields: [
       'figure',
       'A',
-      ...others.flatMap(({ place }) => [LETTERS[place]!, WORDS.differenceTable.letterAgainstA(LETTERS[place])]),
+      ...others.flatMap(({ place }) => [
+        letterOf(place),
+        t('differenceTable.letterAgainstA', { letter: letterOf(place) }),
+      ]),
     ],
     rows: rows.map(({ title, base: value, cells }) => [
       title,
@@ -55,19 +58,19 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <Panel aria-label={WORDS.differenceTable.differences}>
+    <Panel aria-label={t('differenceTable.differences')}>
       <PanelHead>
-        <h2>{WORDS.differenceTable.againstATheOneFitted}</h2>
+        <h2>{t('differenceTable.againstATheOneFitted')}</h2>
         <span className={styles.legend}>
-          {WORDS.differenceTable.betterWorseForThisBrief(
-            JUDGEMENT_SIGN.better,
-            JUDGEMENT_SIGN.worse,
-            JUDGEMENT_SIGN.enough,
-          )}
+          {t('differenceTable.betterWorseForThisBrief', {
+            better: JUDGEMENT_SIGN.better,
+            worse: JUDGEMENT_SIGN.worse,
+            enough: JUDGEMENT_SIGN.enough,
+          })}
         </span>
-        <SaveTable name={WORDS.differenceTable.nameComparison(bench.bike.name)} table={table} byKey />
+        <SaveTable name={t('differenceTable.nameComparison', { name: bench.bike.name })} table={table} byKey />
       </PanelHead>
-      <Sideways label={WORDS.differenceTable.differences}>
+      <Sideways label={t('differenceTable.differences')}>
         <Table className={`${styles.table} ${styles.aligned}`} data-testid="differences">
           <SetupColumns setups={all.length} cells={2} />
           <thead>
@@ -105,14 +108,14 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
               </tr>
             ))}
             <tr>
-              <th scope="row">{WORDS.differenceTable.cogsGainedAndLost}</th>
+              <th scope="row">{t('differenceTable.cogsGainedAndLost')}</th>
               <td className={styles.number} colSpan={2}>
-                {WORDS.differenceTable.countCogs(base!.figures.report.setup.cogs.length)}
+                {t('differenceTable.countCogs', { count: base!.figures.report.setup.cogs.length })}
               </td>
               {others.map(({ place, cogs: { kept, gained, lost } }) => {
                 return (
                   <td key={place} colSpan={2} className={styles.cogs}>
-                    {WORDS.differenceTable.countKept(kept.length)}
+                    {t('differenceTable.countKept', { count: kept.length })}
                     {gained.length > 0 && `, + ${gained.join(' ')}`}
                     {lost.length > 0 && `, − ${lost.join(' ')}`}
                   </td>

@@ -1,10 +1,10 @@
 import { useUnits } from '../../kit/bench/useUnits';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import type { Comparison } from './useCompare';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 import { boughtText, suitText } from './words/suit-words';
 
 /** Who each setup suits, from facts, with the other side's case; and what its cost buys. */
@@ -12,8 +12,8 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
   const units = useUnits();
   const { all, inUse } = comparison;
   return (
-    <Panel aria-label={WORDS.forWhom.forWhom}>
-      <h2>{WORDS.forWhom.forWhom}</h2>
+    <Panel aria-label={t('forWhom.forWhom')}>
+      <h2>{t('forWhom.forWhom')}</h2>
       <dl className={styles.suits}>
         {all.map(({ place, suit, figures, rows, title }) => {
           const bought = boughtText(figures.candidate.cost, rows, units);
@@ -22,8 +22,8 @@ export function ForWhom({ comparison }: { comparison: Comparison }) {
               <dt>
                 <SetupMark place={place} /> {title}
               </dt>
-              <dd data-testid={`suit-${LETTERS[place]}`}>
-                {suit && suitText(LETTERS[place]!, suit, inUse.brief, units)} {bought}
+              <dd data-testid={`suit-${letterOf(place)}`}>
+                {suit && suitText(letterOf(place), suit, inUse.brief, units)} {bought}
               </dd>
             </div>
           );

@@ -6,7 +6,7 @@ import { BRIEF_BOUNDS } from '../../core/brief';
 import { lossBetween, lossGearsOf, type LossGear, type LossOfGear } from '../../core/compare';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withPublishedLoss } from '../../kit/bench/grouped-values';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { gearName } from '../../kit/explain/gears';
 import { Field } from '../../kit/fields/Field';
 import { NumberField } from '../../kit/fields/NumberField';
@@ -18,7 +18,7 @@ import type { Comparison } from './useCompare';
 import { Panel } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface Choice extends LossGear {
   readonly key: string;
@@ -35,7 +35,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
   const choices = all.flatMap(({ place, figures }) =>
     lossGearsOf(figures.candidate).map((gear): Choice => {
       const name = gearName(gear);
-      return { ...gear, key: `${place} ${name}`, label: `${LETTERS[place]} ${name}` };
+      return { ...gear, key: `${place} ${name}`, label: `${letterOf(place)} ${name}` };
     }),
   );
   const cruisingKey = (at: number) => {
@@ -58,7 +58,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
   const hasHub = all.some(({ figures }) => figures.candidate.setup.hubStages.length > 1);
   const published = bike.publishedLoss ?? {};
   const setPublished = <K extends keyof PublishedLoss>(field: K, value: PublishedLoss[K]) =>
-    edits.editBike(WORDS.lossesBetween.published, (record) => withPublishedLoss(record, field, value));
+    edits.editBike(t('lossesBetween.published'), (record) => withPublishedLoss(record, field, value));
   const setTables = (field: 'lossPowerW' | 'lossKmh', value: number | undefined) =>
     edits.editPreferences((now) => ({ tables: withOptional(now.tables ?? {}, field, value) }));
   const side = (at: 0 | 1, label: string) => (
@@ -74,15 +74,15 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
     </Field>
   );
   return (
-    <Panel aria-label={WORDS.lossesBetween.losses}>
-      <h2>{WORDS.lossesBetween.losses}</h2>
+    <Panel aria-label={t('lossesBetween.losses')}>
+      <h2>{t('lossesBetween.losses')}</h2>
       <div className={styles.lossFields}>
-        {side(0, WORDS.lossesBetween.oneGear)}
-        {side(1, WORDS.lossesBetween.otherGear)}
+        {side(0, t('lossesBetween.oneGear'))}
+        {side(1, t('lossesBetween.otherGear'))}
         <NumberField
           id="loss-power"
-          label={WORDS.lossesBetween.power}
-          term={WORDS.lossesBetween.power}
+          label={t('lossesBetween.power')}
+          term={t('lossesBetween.power')}
           owner="loss"
           unit="W"
           bounds={BRIEF_BOUNDS.powerW}
@@ -94,7 +94,7 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
         />
         <SpeedField
           id="loss-speed"
-          label={WORDS.lossesBetween.speed}
+          label={t('lossesBetween.speed')}
           owner="loss"
           bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
           assumedKmh={brief.cruisingSpeedKmh}
@@ -103,8 +103,8 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
         />
         <NumberField
           id="published-loss"
-          label={WORDS.lossesBetween.published}
-          term={WORDS.lossesBetween.published}
+          label={t('lossesBetween.published')}
+          term={t('lossesBetween.published')}
           owner={bike.id}
           unit="W"
           bounds={PUBLISHED_LOSS_W}
@@ -114,14 +114,14 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
           value={published.differenceW}
           onCommit={(value) => setPublished('differenceW', value)}
         />
-        <Field id="published-source" label={WORDS.lossesBetween.source}>
+        <Field id="published-source" label={t('lossesBetween.source')}>
           <Input
             id="published-source"
             key={bike.id}
             disabled={fromLink}
             maxLength={120}
             defaultValue={published.source}
-            placeholder={WORDS.lossesBetween.sourceSuch}
+            placeholder={t('lossesBetween.sourceSuch')}
             onBlur={({ target }) => {
               const source = target.value.trim();
               if (source !== (published.source ?? '')) setPublished('source', source || undefined);
@@ -132,11 +132,11 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
       <Table className={styles.table} data-testid="losses-between">
         <thead>
           <tr>
-            <th scope="col">{WORDS.lossesBetween.gear}</th>
-            <th scope="col">{WORDS.lossesBetween.chain}</th>
-            {hasHub && <th scope="col">{WORDS.lossesBetween.hub}</th>}
-            <th scope="col">{WORDS.lossesBetween.air}</th>
-            <th scope="col">{WORDS.lossesBetween.total}</th>
+            <th scope="col">{t('lossesBetween.gear')}</th>
+            <th scope="col">{t('lossesBetween.chain')}</th>
+            {hasHub && <th scope="col">{t('lossesBetween.hub')}</th>}
+            <th scope="col">{t('lossesBetween.air')}</th>
+            <th scope="col">{t('lossesBetween.total')}</th>
           </tr>
         </thead>
         <tbody>
@@ -147,19 +147,19 @@ export function LossesBetween({ comparison }: { comparison: Comparison }) {
       </Table>
       <p data-testid="loss-verdict">
         {withinSpreads
-          ? WORDS.lossesBetween.noDifference(fixed(Math.abs(differenceW), 1))
-          : WORDS.lossesBetween.difference(
-              chosen[differenceW > 0 ? 1 : 0]!.label,
-              fixed(Math.abs(differenceW), 1),
-              chosen[differenceW > 0 ? 0 : 1]!.label,
-            )}{' '}
+          ? t('lossesBetween.noDifference', { watts: fixed(Math.abs(differenceW), 1) })
+          : t('lossesBetween.difference', {
+              more: chosen[differenceW > 0 ? 1 : 0]!.label,
+              watts: fixed(Math.abs(differenceW), 1),
+              less: chosen[differenceW > 0 ? 0 : 1]!.label,
+            })}{' '}
         {published.differenceW !== undefined &&
-          WORDS.lossesBetween.publishedSays(
-            fixed(published.differenceW, 1),
-            published.source ?? WORDS.lossesBetween.noSource,
-          )}
+          t('lossesBetween.publishedSays', {
+            watts: fixed(published.differenceW, 1),
+            source: published.source ?? t('lossesBetween.noSource'),
+          })}
       </p>
-      <p className={styles.legend}>{WORDS.lossesBetween.estimate}</p>
+      <p className={styles.legend}>{t('lossesBetween.estimate')}</p>
     </Panel>
   );
 }
@@ -174,13 +174,13 @@ function LossRow({
   hasHub: boolean;
 }) {
   const watts = ({ watts: value, lowWatts, highWatts }: LossOfGear['total']) =>
-    WORDS.lossesBetween.watts(fixed(value, 1), fixed(lowWatts, 1), fixed(highWatts, 1));
+    t('lossesBetween.watts', { watts: fixed(value, 1), low: fixed(lowWatts, 1), high: fixed(highWatts, 1) });
   return (
     <tr>
       <th scope="row">{label}</th>
       <td>{watts(chain)}</td>
-      {hasHub && <td>{hub.watts === 0 ? WORDS.lossesBetween.none : watts(hub)}</td>}
-      <td>{air.watts === 0 ? WORDS.lossesBetween.none : watts(air)}</td>
+      {hasHub && <td>{hub.watts === 0 ? t('lossesBetween.none') : watts(hub)}</td>}
+      <td>{air.watts === 0 ? t('lossesBetween.none') : watts(air)}</td>
       <td>{watts(total)}</td>
     </tr>
   );

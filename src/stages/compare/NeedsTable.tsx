@@ -4,7 +4,7 @@ import { NEED_FIELDS, type BriefNeed } from '../../core/brief';
 import { useUnits } from '../../kit/bench/useUnits';
 import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { BOTHER_TEXT } from '../../kit/words';
@@ -15,7 +15,7 @@ import { SetupColumns } from './SetupColumns';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The rider's own needs, each met or not by each setup, by which figure, and what would change it. */
 export function NeedsTable({ comparison }: { comparison: Comparison }) {
@@ -27,31 +27,31 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
     fields: [
       'need',
       ...all.flatMap(({ place }) => [
-        LETTERS[place]!,
-        WORDS.needsTable.letterFigure(LETTERS[place]),
-        WORDS.needsTable.letterWants(LETTERS[place]),
+        letterOf(place),
+        t('needsTable.letterFigure', { letter: letterOf(place) }),
+        t('needsTable.letterWants', { letter: letterOf(place) }),
       ]),
     ],
     rows: all[0]!.answers.map((answer, i) => [
       needTitle(answer, brief, units, inUse.needs),
       ...all.flatMap(({ answers }) => {
         const { figure, remedy } = needFigure(answers[i]!, units);
-        return [answers[i]!.met ? WORDS.needsTable.metInCsv : WORDS.needsTable.notMet, figure, remedy];
+        return [answers[i]!.met ? t('needsTable.metInCsv') : t('needsTable.notMet'), figure, remedy];
       }),
     ]),
   });
   return (
-    <Panel aria-label={WORDS.needsTable.needs}>
+    <Panel aria-label={t('needsTable.needs')}>
       <PanelHead>
-        <h2>{WORDS.needsTable.yourNeedsMetOrNot}</h2>
-        <SaveTable name={WORDS.needsTable.nameNeeds(bench.bike.name)} table={table} />
+        <h2>{t('needsTable.yourNeedsMetOrNot')}</h2>
+        <SaveTable name={t('needsTable.nameNeeds', { name: bench.bike.name })} table={table} />
       </PanelHead>
-      <Sideways label={WORDS.needsTable.needs}>
+      <Sideways label={t('needsTable.needs')}>
         <Table className={`${styles.table} ${styles.aligned}`} data-testid="needs">
           <SetupColumns setups={all.length} cells={1} />
           <thead>
             <tr>
-              <th scope="col">{WORDS.needsTable.byTheBrief}</th>
+              <th scope="col">{t('needsTable.byTheBrief')}</th>
               {all.map(({ place }) => (
                 <th key={place} scope="col">
                   <SetupMark place={place} />
@@ -67,9 +67,9 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
                 <tr key={answer.id} data-need={answer.id}>
                   <th scope="row">
                     {needTitle(answer, brief, units, inUse.needs)}
-                    {share !== undefined && <small> {WORDS.needsTable.sharePercentOfYourRiding(share)}</small>}
+                    {share !== undefined && <small> {t('needsTable.sharePercentOfYourRiding', { share })}</small>}
                     {answer.id in NEED_FIELDS && <Assumed need={answer.id as BriefNeed} />}
-                    {bother && <em> {WORDS.needsTable.bothersYouTodayBother(BOTHER_TEXT[bother])}</em>}
+                    {bother && <em> {t('needsTable.bothersYouTodayBother', { bother: BOTHER_TEXT[bother] })}</em>}
                   </th>
                   {all.map(({ place, answers }) => {
                     const own = answers[i]!;
@@ -79,16 +79,16 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
                       <td key={place} className={own.met ? styles.met : unknown ? styles.unknown : styles.unmet}>
                         <b>
                           {unknown
-                            ? WORDS.needsTable.notKnown
+                            ? t('needsTable.notKnown')
                             : own.met
-                              ? WORDS.needsTable.met
+                              ? t('needsTable.met')
                               : own.justAbout
-                                ? WORDS.needsTable.justAbout
-                                : WORDS.needsTable.notMetMarked}
+                                ? t('needsTable.justAbout')
+                                : t('needsTable.notMetMarked')}
                         </b>{' '}
                         {figure}
-                        {!own.met && own.justAbout && <small> {WORDS.needsTable.justAboutWhy}</small>}
-                        {remedy !== '' && <small> {WORDS.needsTable.wantsRemedy(remedy)}</small>}
+                        {!own.met && own.justAbout && <small> {t('needsTable.justAboutWhy')}</small>}
+                        {remedy !== '' && <small> {t('needsTable.wantsRemedy', { remedy })}</small>}
                       </td>
                     );
                   })}

@@ -1,14 +1,20 @@
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import type { Priority } from '../../core/compare';
 import type { Comparison } from './useCompare';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const PRIORITY_TEXT: Readonly<Record<Priority, { readonly name: string; readonly by: string }>> =
-  WORDS.priorities.texts;
+const PRIORITY_TEXT: Readonly<Record<Priority, { readonly name: string; readonly by: string }>> = {
+  cadence: { name: t('priorities.texts.cadence.name'), by: t('priorities.texts.cadence.by') },
+  simplicity: { name: t('priorities.texts.simplicity.name'), by: t('priorities.texts.simplicity.by') },
+  range: { name: t('priorities.texts.range.name'), by: t('priorities.texts.range.by') },
+  weight: { name: t('priorities.texts.weight.name'), by: t('priorities.texts.weight.by') },
+  cost: { name: t('priorities.texts.cost.name'), by: t('priorities.texts.cost.by') },
+  aero: { name: t('priorities.texts.aero.name'), by: t('priorities.texts.aero.by') },
+};
 
-const letters = (places: readonly number[], joint: string) => places.map((place) => LETTERS[place]).join(joint);
+const letters = (places: readonly number[], joint: string) => places.map((place) => letterOf(place)).join(joint);
 
 /** Which setup each priority would choose: they disagree, and the rider decides. */
 export function Priorities({ comparison }: { comparison: Comparison }) {
@@ -16,23 +22,25 @@ export function Priorities({ comparison }: { comparison: Comparison }) {
   const said = priorities.filter(({ choices }) => choices.length > 0).map(({ choices }) => choices.join());
   const agree = new Set(said).size <= 1;
   return (
-    <Panel aria-label={WORDS.priorities.priorities}>
-      <h2>{agree ? WORDS.priorities.agree : WORDS.priorities.disagree}</h2>
+    <Panel aria-label={t('priorities.priorities')}>
+      <h2>{agree ? t('priorities.agree') : t('priorities.disagree')}</h2>
       <dl className={styles.schools} data-testid="priorities">
         {priorities.map(({ priority, choices, notKnown }) => (
           <div key={priority}>
             <dt>
               {PRIORITY_TEXT[priority].name}
-              {inUse.brief.aims[0] === priority && WORDS.priorities.yours}
+              {inUse.brief.aims[0] === priority && t('priorities.yours')}
               <small>{PRIORITY_TEXT[priority].by}</small>
             </dt>
             <dd>
               {choices.length === 0
-                ? WORDS.priorities.cannotSay
+                ? t('priorities.cannotSay')
                 : choices.length === all.length - notKnown.length
-                  ? WORDS.priorities.noDifference
-                  : WORDS.priorities.chooses(letters(choices, ' or '))}
-              {choices.length > 0 && notKnown.length > 0 && ` ${WORDS.priorities.without(letters(notKnown, ', '))}`}
+                  ? t('priorities.noDifference')
+                  : t('priorities.chooses', { choices: letters(choices, ' or ') })}
+              {choices.length > 0 &&
+                notKnown.length > 0 &&
+                ` ${t('priorities.without', { places: letters(notKnown, ', ') })}`}
             </dd>
           </div>
         ))}

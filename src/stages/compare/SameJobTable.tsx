@@ -1,9 +1,10 @@
 'use client';
 
+import type { SameJob } from '../../core/compare';
 import { sizedGearText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { gearName, sizeChangeText } from '../../kit/explain/gears';
 import { SaveTable } from '../../kit/export/SaveTable';
@@ -13,7 +14,7 @@ import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { SetupColumns } from './SetupColumns';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** For each gear in use now, the one that does its job on each candidate. */
 export function SameJobTable({ comparison }: { comparison: Comparison }) {
@@ -26,7 +27,7 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
     fields: [
       'A',
       'development_m',
-      ...jobs.flatMap(({ place }) => [LETTERS[place]!, `${LETTERS[place]} change_percent`]),
+      ...jobs.flatMap(({ place }) => [letterOf(place), `${letterOf(place)} change_percent`]),
     ],
     rows: gears.map((gear, i) => [
       gearName(gear),
@@ -35,17 +36,17 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
     ]),
   });
   return (
-    <Panel aria-label={WORDS.sameJobTable.sameJob}>
+    <Panel aria-label={t('sameJobTable.sameJob')}>
       <PanelHead>
-        <h2>{WORDS.sameJobTable.theSameJobForA}</h2>
-        <SaveTable name={WORDS.sameJobTable.nameSameJob(bench.bike.name)} table={table} />
+        <h2>{t('sameJobTable.theSameJobForA')}</h2>
+        <SaveTable name={t('sameJobTable.nameSameJob', { name: bench.bike.name })} table={table} />
       </PanelHead>
-      <Sideways label={WORDS.sameJobTable.gearsThatDoTheSame}>
+      <Sideways label={t('sameJobTable.gearsThatDoTheSame')}>
         <Table className={`${styles.table} ${styles.aligned}`} data-testid="same-job">
           <SetupColumns setups={jobs.length + 1} cells={1} />
           <thead>
             <tr>
-              <th scope="col">{WORDS.sameJobTable.sizeOnA}</th>
+              <th scope="col">{t('sameJobTable.sizeOnA')}</th>
               {[0, ...jobs.map(({ place }) => place)].map((place) => (
                 <th key={place} scope="col">
                   <SetupMark place={place} />
@@ -58,7 +59,7 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
               <tr key={gear.key} data-use={own[i]!.use}>
                 <th scope="row">
                   {sizedGearText(units, gear)}
-                  <small>{WORDS.sameJobTable.use[own[i]!.use]}</small>
+                  <small>{usedText(own[i]!.use)}</small>
                 </th>
                 <td className={styles.number}>{gearName(gear)}</td>
                 {jobs.map(({ place, pairs }) => (
@@ -73,4 +74,9 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
       </Sideways>
     </Panel>
   );
+}
+
+/** Whether it is a guess that the gear is used; that it is known goes without saying. */
+function usedText(use: SameJob['use']): string {
+  return use === 'known' ? '' : t(`sameJobTable.use.${use}`);
 }

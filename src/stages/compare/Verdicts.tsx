@@ -1,12 +1,12 @@
 import type { RowId } from '../../core/compare';
 import { useUnreadable } from '../../kit/bench/BenchProvider';
-import { LETTERS, signOf } from '../../kit/bench/setup-sign';
+import { letterOf, signOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { useUnits } from '../../kit/bench/useUnits';
 import { valueText, verdictSentence } from './words/difference-words';
 import type { Comparison } from './useCompare';
 import styles from './Compare.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The heads of the columns: what each candidate gains and loses, said before it is shown, and its first figures. */
 export function Verdicts({ comparison }: { comparison: Comparison }) {
@@ -19,7 +19,7 @@ export function Verdicts({ comparison }: { comparison: Comparison }) {
     return valueText(id, at === 0 ? row?.base : row?.own, all[at]!.figures, brief, units);
   };
   return (
-    <section className={styles.heads} aria-label={WORDS.verdicts.verdict}>
+    <section className={styles.heads} aria-label={t('verdicts.verdict')}>
       {all.map(({ place, rows, title }, at) => (
         <div
           key={place}
@@ -30,15 +30,15 @@ export function Verdicts({ comparison }: { comparison: Comparison }) {
           <span className={styles.verdictHead}>
             <SetupMark place={place} /> {title}
           </span>
-          <p data-testid={`verdict-${LETTERS[place]}`}>
-            {at === 0 ? WORDS.verdicts.fittedNow : verdictSentence(LETTERS[place]!, rows, brief, units)}
+          <p data-testid={`verdict-${letterOf(place)}`}>
+            {at === 0 ? t('verdicts.fittedNow') : verdictSentence(letterOf(place), rows, brief, units)}
           </p>
           {unreadable.has(place) && (
-            <p className={styles.unreadable} data-testid={`unreadable-${LETTERS[place]}`}>
-              {WORDS.verdicts.lastReadable(unreadable.get(place)!)}
+            <p className={styles.unreadable} data-testid={`unreadable-${letterOf(place)}`}>
+              {t('verdicts.lastReadable', { reason: unreadable.get(place)! })}
             </p>
           )}
-          <small>{WORDS.verdicts.firstFigures(value(at, 'range'), value(at, 'distinct'))}</small>
+          <small>{t('verdicts.firstFigures', { range: value(at, 'range'), gears: value(at, 'distinct') })}</small>
         </div>
       ))}
     </section>

@@ -7,7 +7,7 @@ import { fileName, saveText } from '../../kit/files';
 import { capital, dateText } from '../../kit/format';
 import { letGoOfAside, putBackAside, readAside, type AsideEntry, type Workshop } from '../../store';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Records that could not be read and were set aside; nothing where there are none. */
 export function AsidePanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
@@ -16,43 +16,43 @@ export function AsidePanel({ db, edits }: { db: Workshop['db']; edits: BenchEdit
   if (!entries || entries.length === 0) return null;
   const save = ({ table, record }: AsideEntry) =>
     saveText(
-      fileName(`rontel ${table} ${WORDS.asidePanel.setAside}`, 'json'),
+      fileName(`rontel ${table} ${t('asidePanel.setAside')}`, 'json'),
       'application/json',
       JSON.stringify(record, null, 2),
     );
   const putBack = (entry: AsideEntry) =>
     edits.write(async () => {
       await putBackAside(db, entry);
-      message.success(WORDS.asidePanel.itIsBack);
+      message.success(t('asidePanel.itIsBack'));
     });
   return (
-    <section className={styles.sheet} aria-label={WORDS.asidePanel.title}>
-      <h2>{WORDS.asidePanel.title}</h2>
-      <p>{WORDS.asidePanel.whatTheseAre}</p>
+    <section className={styles.sheet} aria-label={t('asidePanel.title')}>
+      <h2>{t('asidePanel.title')}</h2>
+      <p>{t('asidePanel.whatTheseAre')}</p>
       <ul className={styles.list}>
         {entries.map((entry) => (
           <li key={entry.seq} data-testid="aside">
             <span>
               <b>{capital(entry.text)}.</b> {dateText(entry.atMs)}.{' '}
-              {entry.isMended ? WORDS.asidePanel.mended : WORDS.asidePanel.notKept}
+              {entry.isMended ? t('asidePanel.mended') : t('asidePanel.notKept')}
             </span>
             <span className={styles.buttons}>
               <Button size="small" onClick={() => save(entry)}>
-                {WORDS.asidePanel.saveAsFile}
+                {t('asidePanel.saveAsFile')}
               </Button>
               {!entry.isMended && entry.table !== 'preferences' && (
                 <Button size="small" onClick={() => putBack(entry)}>
-                  {WORDS.asidePanel.putBack}
+                  {t('asidePanel.putBack')}
                 </Button>
               )}
               <Popconfirm
-                title={WORDS.asidePanel.deleteForGood}
-                okText={WORDS.asidePanel.delete}
-                cancelText={WORDS.binPanel.keep}
+                title={t('asidePanel.deleteForGood')}
+                okText={t('asidePanel.delete')}
+                cancelText={t('binPanel.keep')}
                 onConfirm={() => edits.write(() => letGoOfAside(db, entry.seq!))}
               >
                 <Button size="small" danger>
-                  {WORDS.asidePanel.delete}
+                  {t('asidePanel.delete')}
                 </Button>
               </Popconfirm>
             </span>

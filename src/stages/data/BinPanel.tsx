@@ -7,7 +7,7 @@ import { capital, dateText } from '../../kit/format';
 import { BIN_DAYS, bringBack, emptyBin, readBin, type Workshop } from '../../store';
 import { countsText } from './words/table-words';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Entries that are listed; older ones come up as these are brought back. */
 const LISTED_MAX = 12;
@@ -20,30 +20,30 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits 
   const restore = (seq: number) =>
     edits.write(async () => {
       await bringBack(db, seq, Date.now());
-      message.success(WORDS.binPanel.broughtBackUndoTakesIt);
+      message.success(t('binPanel.broughtBackUndoTakesIt'));
     });
   return (
-    <section className={styles.sheet} aria-label={WORDS.binPanel.bin}>
+    <section className={styles.sheet} aria-label={t('binPanel.bin')}>
       <div className={styles.head}>
-        <h2>{WORDS.binPanel.bin}</h2>
+        <h2>{t('binPanel.bin')}</h2>
         {entries.length > 0 && (
           <Popconfirm
-            title={WORDS.binPanel.letGoOfAllOf}
-            description={WORDS.binPanel.thisAloneCannotBeUndone}
-            okText={WORDS.binPanel.emptyTheBin}
-            cancelText={WORDS.binPanel.keep}
+            title={t('binPanel.letGoOfAllOf')}
+            description={t('binPanel.thisAloneCannotBeUndone')}
+            okText={t('binPanel.emptyTheBin')}
+            cancelText={t('binPanel.keep')}
             onConfirm={() => edits.write(() => emptyBin(db))}
           >
             <Button size="small" danger>
-              {WORDS.binPanel.emptyTheBinMore}
+              {t('binPanel.emptyTheBinMore')}
             </Button>
           </Popconfirm>
         )}
       </div>
       <p>
         {entries.length === 0
-          ? WORDS.binPanel.nothingInItWhatIs(BIN_DAYS)
-          : WORDS.binPanel.whatWasTakenAwayLies(BIN_DAYS)}
+          ? t('binPanel.nothingInItWhatIs', { binDays: BIN_DAYS })
+          : t('binPanel.whatWasTakenAwayLies', { binDays: BIN_DAYS })}
       </p>
       <ul className={styles.list}>
         {entries.slice(0, LISTED_MAX).map(({ seq, label, atMs, records, missing }) => (
@@ -51,10 +51,10 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits 
             <span>
               <b>{capital(label)}</b>
               {dateText(atMs)}: {countsText(records)}
-              {missing < records.length && WORDS.binPanel.ofWhichMissingAreNot(missing)}
+              {missing < records.length && t('binPanel.ofWhichMissingAreNot', { missing })}
             </span>
-            <Button size="small" onClick={() => restore(seq)} aria-label={WORDS.binPanel.bringBackLabel(label)}>
-              {WORDS.binPanel.bringBack}
+            <Button size="small" onClick={() => restore(seq)} aria-label={t('binPanel.bringBackLabel', { label })}>
+              {t('binPanel.bringBack')}
             </Button>
           </li>
         ))}

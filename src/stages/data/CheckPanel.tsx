@@ -7,7 +7,7 @@ import { capital } from '../../kit/format';
 import type { DataProblem } from '../../records/schema';
 import { findProblems, mendProblems, type Workshop } from '../../store';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Looks everything through for what points at nothing, says what it would do, and mends it when asked. */
 export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
@@ -18,31 +18,31 @@ export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdit
     edits.write(async () => {
       const count = await mendProblems(db, Date.now());
       setFound(await findProblems(db));
-      message.success(WORDS.checkPanel.countMendedUndoTakesIt(count));
+      message.success(t('checkPanel.countMendedUndoTakesIt', { count }));
     });
   return (
-    <section className={styles.sheet} aria-label={WORDS.checkPanel.check}>
-      <h2>{WORDS.checkPanel.checkTheData}</h2>
-      <p>{WORDS.checkPanel.whetherEveryRecordHasIts}</p>
+    <section className={styles.sheet} aria-label={t('checkPanel.check')}>
+      <h2>{t('checkPanel.checkTheData')}</h2>
+      <p>{t('checkPanel.whetherEveryRecordHasIts')}</p>
       <div className={styles.buttons}>
-        <Button onClick={look}>{WORDS.checkPanel.lookEverythingThrough}</Button>
+        <Button onClick={look}>{t('checkPanel.lookEverythingThrough')}</Button>
         {found && found.length > 0 && (
           <Button type="primary" onClick={mend}>
-            {WORDS.checkPanel.mendAllCount(found.length)}
+            {t('checkPanel.mendAllCount', { count: found.length })}
           </Button>
         )}
       </div>
       {found && (
         <div role="status" data-testid="check-result">
           {found.length === 0 ? (
-            <p className={styles.result}>{WORDS.checkPanel.everythingIsInOrder}</p>
+            <p className={styles.result}>{t('checkPanel.everythingIsInOrder')}</p>
           ) : (
             <ul className={styles.list}>
               {found.map(({ table, id, text, mend: how }) => (
                 <li key={`${table}/${id}/${text}`}>
                   <span>
                     <b>{capital(text)}.</b>
-                    {WORDS.checkPanel.mendedHow(how)}
+                    {t('checkPanel.mendedHow', { how })}
                   </span>
                 </li>
               ))}

@@ -19,7 +19,7 @@ import {
 } from '../../store';
 import { countText } from './words/table-words';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const BYTES_PER_MB = 1_000_000;
 
@@ -37,23 +37,25 @@ export function CopiesPanel({ db, edits, onOpen }: CopiesPanelProps) {
   const copies = useLiveQuery(() => readCopies(copiesOf()), []);
   if (!copies) return null;
   const open = (copy: CopyRecord) =>
-    edits.write(async () => onOpen(await copyText(copy), WORDS.copiesPanel.copyOfMoment(momentText(copy.atMs))));
+    edits.write(async () =>
+      onOpen(await copyText(copy), t('copiesPanel.copyOfMoment', { moment: momentText(copy.atMs) })),
+    );
   const save = (copy: CopyRecord) =>
     edits.write(async () => {
       const day = new Date(copy.atMs).toISOString().slice(0, 10);
       saveText(fileName(`rontel-backup ${day}`, 'json'), 'application/json', await copyText(copy));
     });
   return (
-    <section className={styles.sheet} aria-label={WORDS.copiesPanel.copies}>
+    <section className={styles.sheet} aria-label={t('copiesPanel.copies')}>
       <div className={styles.head}>
-        <h2>{WORDS.copiesPanel.copiesMadeByThemselves}</h2>
+        <h2>{t('copiesPanel.copiesMadeByThemselves')}</h2>
         <Button size="small" onClick={() => edits.write(() => makeCopy(db, copiesOf(), Date.now()))}>
-          {WORDS.copiesPanel.makeOneNow}
+          {t('copiesPanel.makeOneNow')}
         </Button>
       </div>
       <p>
-        {copies.length === 0 && WORDS.copiesPanel.noneYet}
-        {WORDS.copiesPanel.whileYouWorkOneIs}
+        {copies.length === 0 && `${t('copiesPanel.noneYet')} `}
+        {t('copiesPanel.whileYouWorkOneIs')}
       </p>
       <OutsideLine db={db} edits={edits} />
       <ul className={styles.list}>
@@ -61,27 +63,27 @@ export function CopiesPanel({ db, edits, onOpen }: CopiesPanelProps) {
           <li key={copy.seq} data-testid="copy">
             <span>
               <b>{momentText(copy.atMs)}</b>
-              {WORDS.copiesPanel.countCount2Count3SizeMb(
-                countText('bikes', copy.bikes),
-                countText('jobs', copy.jobs),
-                countText('rides', copy.rides),
-                fixed(copy.packed.size / BYTES_PER_MB, 2),
-              )}
+              {t('copiesPanel.countCount2Count3SizeMb', {
+                count: countText('bikes', copy.bikes),
+                count2: countText('jobs', copy.jobs),
+                count3: countText('rides', copy.rides),
+                size: fixed(copy.packed.size / BYTES_PER_MB, 2),
+              })}
             </span>
             <span>
               <Button
                 size="small"
                 onClick={() => open(copy)}
-                aria-label={WORDS.copiesPanel.openTheCopyOfMoment(momentText(copy.atMs))}
+                aria-label={t('copiesPanel.openTheCopyOfMoment', { moment: momentText(copy.atMs) })}
               >
-                {WORDS.copiesPanel.open}
+                {t('copiesPanel.open')}
               </Button>{' '}
               <Button
                 size="small"
                 onClick={() => save(copy)}
-                aria-label={WORDS.copiesPanel.saveTheCopyOfMoment(momentText(copy.atMs))}
+                aria-label={t('copiesPanel.saveTheCopyOfMoment', { moment: momentText(copy.atMs) })}
               >
-                {WORDS.copiesPanel.save}
+                {t('copiesPanel.save')}
               </Button>
             </span>
           </li>
@@ -100,9 +102,10 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
   const write = async () => {
     const chosen = await copiesOf().outside.get('outside');
     if (!chosen) return;
-    if (!(await mayWrite(chosen, true))) throw new Error(WORDS.copiesPanel.theBrowserMayNotWrite(chosen.handle.name));
+    if (!(await mayWrite(chosen, true)))
+      throw new Error(t('copiesPanel.theBrowserMayNotWrite', { name: chosen.handle.name }));
     await writeOutside(db, copiesOf(), Date.now());
-    message.success(WORDS.copiesPanel.writtenToName(chosen.handle.name));
+    message.success(t('copiesPanel.writtenToName', { name: chosen.handle.name }));
   };
   const choose = () =>
     edits.write(async () => {
@@ -112,27 +115,27 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
       await write();
     });
   if (!file) {
-    if (!canWriteOutside()) return <p>{WORDS.copiesPanel.thisBrowserCannotWriteTo}</p>;
+    if (!canWriteOutside()) return <p>{t('copiesPanel.thisBrowserCannotWriteTo')}</p>;
     return (
       <p>
         <Button size="small" onClick={choose}>
-          {WORDS.copiesPanel.chooseAFileToWrite}
+          {t('copiesPanel.chooseAFileToWrite')}
         </Button>
       </p>
     );
   }
   return (
     <p data-testid="outside">
-      {WORDS.copiesPanel.writtenWithEachCopy} <b>{file.handle.name}</b>
+      {t('copiesPanel.writtenWithEachCopy')} <b>{file.handle.name}</b>
       {file.writtenAtMs === undefined
-        ? WORDS.copiesPanel.notYet
-        : WORDS.copiesPanel.lastMoment(momentText(file.writtenAtMs))}
+        ? t('copiesPanel.notYet')
+        : t('copiesPanel.lastMoment', { moment: momentText(file.writtenAtMs) })}
       .{' '}
       <Button size="small" onClick={() => edits.write(write)}>
-        {WORDS.copiesPanel.writeItNow}
+        {t('copiesPanel.writeItNow')}
       </Button>{' '}
       <Button size="small" onClick={() => edits.write(() => forgetOutside(copiesOf()))}>
-        {WORDS.copiesPanel.writeItNoMore}
+        {t('copiesPanel.writeItNoMore')}
       </Button>
     </p>
   );

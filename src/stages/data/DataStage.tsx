@@ -19,7 +19,7 @@ import { KeepPanel } from './KeepPanel';
 import { useImport } from './useImport';
 import { VersionLine } from './VersionLine';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What is kept, how to take it away and bring it back, and how figures are read. */
 export function DataStage() {
@@ -51,10 +51,10 @@ export function DataStage() {
       await replaceDataset(
         db,
         { ...EMPTY_DATASET, preferences: [{ ...preferences, currentBikeId: undefined }] },
-        WORDS.dataStage.eraseEverything,
+        t('dataStage.eraseEverything'),
         Date.now(),
       );
-      message.info(WORDS.dataStage.erasedUndoBringsItBack);
+      message.info(t('dataStage.erasedUndoBringsItBack'));
     });
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const [file] = target.files ?? [];
@@ -65,25 +65,26 @@ export function DataStage() {
 
   return (
     <div className={styles.stage}>
-      <h1>{WORDS.dataStage.data}</h1>
+      <h1>{t('dataStage.data')}</h1>
       <div className={styles.column}>
         <section className={styles.sheet}>
-          <h2>{WORDS.dataStage.keptInThisBrowser}</h2>
+          <h2>{t('dataStage.keptInThisBrowser')}</h2>
           <p data-testid="kept">
-            {WORDS.dataStage.valueEverythingIsKeptAs(
-              bikes.length === 0
-                ? WORDS.dataStage.noBikes
-                : WORDS.dataStage.countBikes(bikes.length, bikes.map(({ name }) => name).join(', ')),
-            )}
+            {t('dataStage.valueEverythingIsKeptAs', {
+              value:
+                bikes.length === 0
+                  ? t('dataStage.noBikes')
+                  : t('dataStage.countBikes', { count: bikes.length, names: bikes.map(({ name }) => name).join(', ') }),
+            })}
           </p>
           <KeepPanel db={db} edits={edits} nowMs={nowMs} />
           <VersionLine />
           <div className={styles.buttons}>
             <Button type="primary" icon={<DownloadOutlined />} onClick={save}>
-              {WORDS.dataStage.saveABackup}
+              {t('dataStage.saveABackup')}
             </Button>
             <Button icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
-              {WORDS.dataStage.openABackup}
+              {t('dataStage.openABackup')}
             </Button>
             <input
               ref={picker}
@@ -94,21 +95,21 @@ export function DataStage() {
               onChange={pick}
             />
             <Popconfirm
-              title={WORDS.dataStage.eraseEverythingBikesRidesShelf}
-              description={WORDS.dataStage.undoAndTheBinCan}
-              okText={WORDS.dataStage.erase}
-              cancelText={WORDS.dataStage.keep}
+              title={t('dataStage.eraseEverythingBikesRidesShelf')}
+              description={t('dataStage.undoAndTheBinCan')}
+              okText={t('dataStage.erase')}
+              cancelText={t('dataStage.keep')}
               onConfirm={erase}
             >
               <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
-                {WORDS.dataStage.eraseEverythingMore}
+                {t('dataStage.eraseEverythingMore')}
               </Button>
             </Popconfirm>
           </div>
           {photos > 0 && (
             <p>
               <Checkbox checked={withPhotos} onChange={({ target }) => setWithPhotos(target.checked)}>
-                {WORDS.dataStage.withPhotos(photos)}
+                {t('dataStage.withPhotos', { count: photos })}
               </Checkbox>
             </p>
           )}
@@ -117,50 +118,50 @@ export function DataStage() {
         </section>
 
         <section className={styles.sheet}>
-          <h2>{WORDS.dataStage.unitsAndSchools}</h2>
+          <h2>{t('dataStage.unitsAndSchools')}</h2>
           <dl className={styles.choices}>
             <Choice
-              name={WORDS.dataStage.speed}
+              name={t('dataStage.speed')}
               value={preferences.speedUnit}
-              choices={WORDS.dataStage.speedUnits}
+              choices={{ kmh: t('dataStage.speedUnits.kmh'), mph: t('dataStage.speedUnits.mph') }}
               onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
             />
             <Choice
-              name={WORDS.dataStage.weights}
+              name={t('dataStage.weights')}
               value={preferences.massUnit ?? 'metric'}
-              choices={WORDS.dataStage.massUnits}
+              choices={{ metric: t('dataStage.massUnits.metric'), imperial: t('dataStage.massUnits.imperial') }}
               onChoose={(massUnit) => edits.editPreferences({ massUnit })}
             />
             <dt>
-              <label htmlFor="currency">{WORDS.dataStage.currency}</label>
+              <label htmlFor="currency">{t('dataStage.currency')}</label>
             </dt>
             <dd>
               <CurrencySelect
                 id="currency"
                 value={preferences.currency}
-                placeholder={workshop.currency ?? WORDS.dataStage.notChosen}
+                placeholder={workshop.currency ?? t('dataStage.notChosen')}
                 onChoose={(currency) => edits.editPreferences({ currency })}
               />{' '}
-              {WORDS.dataStage.ofSumsWithoutOne}
+              {t('dataStage.ofSumsWithoutOne')}
             </dd>
             <Choice
-              name={WORDS.dataStage.gearInchesBy}
+              name={t('dataStage.gearInchesBy')}
               value={preferences.gearInchSchool}
-              choices={{ ownWheel: WORDS.dataStage.theBikesOwnWheel, nominal27: WORDS.dataStage.aNominal27InWheel }}
+              choices={{ ownWheel: t('dataStage.theBikesOwnWheel'), nominal27: t('dataStage.aNominal27InWheel') }}
               onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
             />
             <Choice
-              name={WORDS.dataStage.colours}
+              name={t('dataStage.colours')}
               value={preferences.theme}
-              choices={{ system: WORDS.dataStage.asTheSystem, light: 'light', dark: 'dark' }}
+              choices={{ system: t('dataStage.asTheSystem'), light: 'light', dark: 'dark' }}
               onChoose={(theme) => edits.editPreferences({ theme })}
             />
           </dl>
         </section>
 
         <section className={styles.sheet}>
-          <h2>{WORDS.dataStage.about}</h2>
-          <p>{WORDS.dataStage.rontelWorksWithPublishedNumbers}</p>
+          <h2>{t('dataStage.about')}</h2>
+          <p>{t('dataStage.rontelWorksWithPublishedNumbers')}</p>
         </section>
       </div>
       <div className={styles.column}>

@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { capital } from '../../kit/format';
 import type { FailedImport } from './useImport';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Of what would be left out so many are named. */
 const NAMED_MAX = 8;
@@ -20,14 +20,14 @@ export function FailedImportNote({ failure, onTakeRest }: { failure: FailedImpor
       </p>
       {rest && (
         <>
-          <p>{WORDS.failedImport.theRestCanBeTaken(rest.aside.length, rest.mended.length)}</p>
+          <p>{t('failedImport.theRestCanBeTaken', { leftOut: rest.aside.length, mended: rest.mended.length })}</p>
           <ul>
             {told.slice(0, NAMED_MAX).map(({ text }, i) => (
               <li key={i}>{capital(text)}</li>
             ))}
-            {told.length > NAMED_MAX && <li>{WORDS.failedImport.andMore(told.length - NAMED_MAX)}</li>}
+            {told.length > NAMED_MAX && <li>{t('failedImport.andMore', { count: told.length - NAMED_MAX })}</li>}
           </ul>
-          <Button onClick={onTakeRest}>{WORDS.failedImport.lookAtTheRest}</Button>
+          <Button onClick={onTakeRest}>{t('failedImport.lookAtTheRest')}</Button>
         </>
       )}
     </div>

@@ -10,7 +10,7 @@ import type { PendingImport } from './useImport';
 import { Note } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface ImportReviewProps {
   readonly pending: PendingImport;
@@ -45,7 +45,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
   if (!differences) return null;
   const added = differences.reduce((sum, one) => sum + one.added.length, 0);
   const conflicts = differences.flatMap((one) => one.conflicts);
-  const label = WORDS.importReview.backupFileName(fileName);
+  const label = t('importReview.backupFileName', { fileName });
   /** Runs a write with its progress on screen; left off, nothing of it is kept and the review stands again. */
   const run = (work: (options: BulkOptions) => Promise<string>) =>
     edits.write(async () => {
@@ -59,46 +59,46 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
       } catch (error) {
         setRunning(undefined);
         if (!(error instanceof LeftOffError)) throw error;
-        message.info(WORDS.importReview.leftOff);
+        message.info(t('importReview.leftOff'));
       }
     });
   const replace = () =>
     run(async (options) => {
       await replaceDataset(db, dataset, label, Date.now(), options);
-      return WORDS.importReview.theBackupHasTakenThe;
+      return t('importReview.theBackupHasTakenThe');
     });
   const merge = (preferred: Preferred) =>
     run(async (options) => {
       const taken = await takeIn(db, dataset, preferred, label, Date.now(), options);
-      return taken === 0 ? WORDS.importReview.allOfItWasHere : WORDS.importReview.takenRecordsTakenIn(taken);
+      return taken === 0 ? t('importReview.allOfItWasHere') : t('importReview.takenRecordsTakenIn', { taken });
     });
   if (running) {
     const { done, total, stop } = running;
     return (
-      <div className={styles.review} role="group" aria-label={WORDS.importReview.backupToTakeIn}>
-        <p aria-live="polite">{WORDS.importReview.writing(fileName)}</p>
+      <div className={styles.review} role="group" aria-label={t('importReview.backupToTakeIn')}>
+        <p aria-live="polite">{t('importReview.writing', { fileName })}</p>
         <Progress percent={total === 0 ? 0 : Math.floor((100 * done) / total)} />
-        <Button onClick={stop}>{WORDS.importReview.stop}</Button>
+        <Button onClick={stop}>{t('importReview.stop')}</Button>
       </div>
     );
   }
   return (
-    <div className={styles.review} role="group" aria-label={WORDS.importReview.backupToTakeIn}>
+    <div className={styles.review} role="group" aria-label={t('importReview.backupToTakeIn')}>
       <p>
         <b>{fileName}</b>
-        {WORDS.importReview.savedReplaceUtcBikes(
-          savedAt.slice(0, 16).replace('T', ' '),
-          dataset.bikes.map(({ name }) => name).join(', ') || WORDS.importReview.noBikes,
-        )}
+        {t('importReview.savedReplaceUtcBikes', {
+          replace: savedAt.slice(0, 16).replace('T', ' '),
+          bikes: dataset.bikes.map(({ name }) => name).join(', ') || t('importReview.noBikes'),
+        })}
       </p>
       <Table className={styles.table} data-testid="differences">
         <thead>
           <tr>
-            <th scope="col">{WORDS.importReview.what}</th>
-            <th scope="col">{WORDS.importReview.new}</th>
-            <th scope="col">{WORDS.importReview.differ}</th>
-            <th scope="col">{WORDS.importReview.theSame}</th>
-            <th scope="col">{WORDS.importReview.onlyHere}</th>
+            <th scope="col">{t('importReview.what')}</th>
+            <th scope="col">{t('importReview.new')}</th>
+            <th scope="col">{t('importReview.differ')}</th>
+            <th scope="col">{t('importReview.theSame')}</th>
+            <th scope="col">{t('importReview.onlyHere')}</th>
           </tr>
         </thead>
         <tbody>
@@ -116,33 +116,35 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
       </Table>
       {conflicts.length > 0 && (
         <p data-testid="conflicts">
-          {WORDS.importReview.hereAndInTheFile(
-            conflicts
+          {t('importReview.hereAndInTheFile', {
+            conflicts: conflicts
               .slice(0, NAMED_MAX)
               .map(({ here }) => recordName(here))
               .join(', '),
-          )}
-          {conflicts.length > NAMED_MAX && WORDS.importReview.andCountMore(conflicts.length - NAMED_MAX)}.
+          })}
+          {conflicts.length > NAMED_MAX && t('importReview.andCountMore', { count: conflicts.length - NAMED_MAX })}.
         </p>
       )}
       <div className={styles.buttons}>
         <Button type="primary" onClick={replace}>
-          {bikes.length === 0 ? WORDS.importReview.takeItIn : WORDS.importReview.replaceTheCountHere(bikes.length)}
+          {bikes.length === 0
+            ? t('importReview.takeItIn')
+            : t('importReview.replaceTheCountHere', { count: bikes.length })}
         </Button>
         {bikes.length > 0 && added > 0 && (
-          <Button onClick={() => merge('here')}>{WORDS.importReview.addWhatIsNotHere}</Button>
+          <Button onClick={() => merge('here')}>{t('importReview.addWhatIsNotHere')}</Button>
         )}
         {bikes.length > 0 && conflicts.length > 0 && (
           <Button onClick={() => merge('file')}>
-            {WORDS.importReview.valueTheFilesWhereThey(
-              added > 0 ? WORDS.importReview.addAndTake : WORDS.importReview.take,
-              conflicts.length,
-            )}
+            {t('importReview.valueTheFilesWhereThey', {
+              value: added > 0 ? t('importReview.addAndTake') : t('importReview.take'),
+              count: conflicts.length,
+            })}
           </Button>
         )}
-        <Button onClick={onDone}>{WORDS.importReview.leaveIt}</Button>
+        <Button onClick={onDone}>{t('importReview.leaveIt')}</Button>
       </div>
-      <Note>{WORDS.importReview.allOfItComesIn}</Note>
+      <Note>{t('importReview.allOfItComesIn')}</Note>
     </div>
   );
 }

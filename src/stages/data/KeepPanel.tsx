@@ -7,7 +7,7 @@ import type { Workshop } from '../../store';
 import { backupText } from '../../kit/keeping/backup-words';
 import { useKeeping } from './useKeeping';
 import styles from './Data.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** When the last backup was saved, and whether the browser may clear what is here. */
 export function KeepPanel({ db, edits, nowMs }: { db: Workshop['db']; edits: BenchEdits; nowMs: number }) {
@@ -18,18 +18,18 @@ export function KeepPanel({ db, edits, nowMs }: { db: Workshop['db']; edits: Ben
   const askBrowser = () =>
     edits.write(async () => {
       const granted = await ask();
-      message.info(granted ? WORDS.keepPanel.itWill : WORDS.keepPanel.itDidNotPromiseBrowsers);
+      message.info(granted ? t('keepPanel.itWill') : t('keepPanel.itDidNotPromiseBrowsers'));
     });
   return (
     <div data-testid="keeping">
       <p className={isDue ? styles.due : undefined}>{text}</p>
       {room && (
         <p>
-          {room.isPersistent ? WORDS.keepPanel.theBrowserHasPromisedTo : WORDS.keepPanel.theBrowserMayClearIt}
-          {room.usedMb !== undefined && WORDS.keepPanel.itTakesUsedMb(fixed(room.usedMb, 1))}.{' '}
+          {room.isPersistent ? t('keepPanel.theBrowserHasPromisedTo') : t('keepPanel.theBrowserMayClearIt')}
+          {room.usedMb !== undefined && t('keepPanel.itTakesUsedMb', { usedMb: fixed(room.usedMb, 1) })}.{' '}
           {!room.isPersistent && (
             <Button size="small" onClick={askBrowser}>
-              {WORDS.keepPanel.askItToKeepIt}
+              {t('keepPanel.askItToKeepIt')}
             </Button>
           )}
         </p>

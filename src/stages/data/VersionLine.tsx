@@ -2,16 +2,25 @@
 
 import { useOffline, type Offline } from '../../kit/offline/OfflineProvider';
 import { VERSION } from '../../kit/offline/version';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const STATE_TEXT: Readonly<Record<Offline['state'], string>> = WORDS.versionLine.stateText;
+const STATE_TEXT: Readonly<Record<Offline['state'], string>> = {
+  none: t('versionLine.stateText.none'),
+  keeping: t('versionLine.stateText.keeping'),
+  kept: t('versionLine.stateText.kept'),
+  newer: t('versionLine.stateText.newer'),
+};
 
 /** Which Rontel runs, and whether it would run alone. */
 export function VersionLine() {
   const { state } = useOffline();
   return (
     <p data-testid="version">
-      {WORDS.versionLine.rontelVersionBuildState(VERSION.version, VERSION.build, STATE_TEXT[state])}
+      {t('versionLine.rontelVersionBuildState', {
+        version: VERSION.version,
+        build: VERSION.build,
+        state: STATE_TEXT[state],
+      })}
     </p>
   );
 }

@@ -12,7 +12,7 @@ import type { Find } from './useFind';
 import { Panel } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** One ring or two, and what the setup fitted now would need changed least: both answered from the search. */
 export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
@@ -21,12 +21,12 @@ export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
   const { sides } = told.advice;
   return (
     <div className={styles.advice}>
-      <Panel aria-label={WORDS.advicePanels.oneRingOrTwo}>
-        <h2>{WORDS.advicePanels.oneRingOrTwoFor}</h2>
+      <Panel aria-label={t('advicePanels.oneRingOrTwo')}>
+        <h2>{t('advicePanels.oneRingOrTwoFor')}</h2>
         <BestOfEach one={sides['1x'].best} two={sides['2x'].best} aims={aims} find={find} />
       </Panel>
-      <Panel aria-label={WORDS.advicePanels.leastChange}>
-        <h2>{WORDS.advicePanels.whatAWouldNeedChanged}</h2>
+      <Panel aria-label={t('advicePanels.leastChange')}>
+        <h2>{t('advicePanels.whatAWouldNeedChanged')}</h2>
         <dl className={styles.least} data-testid="least">
           {leastSentences(told.least, missed).map(({ what, text, found }) => (
             <div key={what}>
@@ -64,10 +64,10 @@ function BestOfEach({
     <Table className={styles.table} data-testid="best-of-each">
       <thead>
         <tr>
-          <th scope="col">{WORDS.advicePanels.bestWith}</th>
+          <th scope="col">{t('advicePanels.bestWith')}</th>
           {sides.map(([layout, found]) => (
             <th key={layout} scope="col">
-              {layout === '1x' ? WORDS.advicePanels.oneRing : WORDS.advicePanels.twoRings}: {setupName(found)}
+              {layout === '1x' ? t('advicePanels.oneRing') : t('advicePanels.twoRings')}: {setupName(found)}
             </th>
           ))}
         </tr>
@@ -82,7 +82,7 @@ function BestOfEach({
           </tr>
         ))}
         <tr>
-          <th scope="row">{WORDS.advicePanels.buys}</th>
+          <th scope="row">{t('advicePanels.buys')}</th>
           {sides.map(([layout, found]) => (
             <td key={layout} className={styles.wrap}>
               {partsText(found.build.buy)}

@@ -5,7 +5,7 @@ import type { AimSpan } from '../../core/find';
 import { useUnits } from '../../kit/bench/useUnits';
 import { AIM_MEANING, AIM_NAME, aimText } from '../../kit/finding/aim-words';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface AimLimitsProps {
   readonly spans: readonly AimSpan[];
@@ -24,16 +24,16 @@ const COUNTED = ['frontShifts', 'doubleShifts', 'newParts', 'capacity'];
 export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsProps) {
   const units = useUnits();
   return (
-    <div className={styles.limits} role="group" aria-label={WORDS.aimLimits.limitsOnTheAims}>
+    <div className={styles.limits} role="group" aria-label={t('aimLimits.limitsOnTheAims')}>
       {spans.map(({ aim, best, worst }, a) => {
         const limit = limits[a] ?? worst;
-        const bound = aim === 'topSpeed' ? WORDS.aimLimits.atLeast : WORDS.aimLimits.atMost;
+        const bound = aim === 'topSpeed' ? t('aimLimits.atLeast') : t('aimLimits.atMost');
         return (
           <div key={aim} className={styles.limit} title={AIM_MEANING[aim]}>
             <span id={`limit-${aim}`}>
               {AIM_NAME[aim]}{' '}
               <strong>
-                {best === worst ? WORDS.aimLimits.all : bound} {aimText(aim, limit, units)}
+                {best === worst ? t('aimLimits.all') : bound} {aimText(aim, limit, units)}
               </strong>
             </span>
             <Slider
@@ -51,10 +51,10 @@ export function AimLimits({ spans, limits, shown, total, onLimit }: AimLimitsPro
         );
       })}
       <p className={styles.shown} data-testid="shown">
-        {shown === total ? WORDS.aimLimits.totalShown(total) : WORDS.aimLimits.shownOfTotalShown(shown, total)}{' '}
+        {shown === total ? t('aimLimits.totalShown', { total }) : t('aimLimits.shownOfTotalShown', { shown, total })}{' '}
         {shown < total && (
           <Button type="link" size="small" onClick={() => spans.forEach((_, a) => onLimit(a, undefined))}>
-            {WORDS.aimLimits.showAll}
+            {t('aimLimits.showAll')}
           </Button>
         )}
       </p>

@@ -20,9 +20,14 @@ import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassett
 import { Note, Panel } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const GOAL_LABEL: Readonly<Record<GoalKind, string>> = WORDS.builderPanel.goalLabel;
+const GOAL_LABEL: Readonly<Record<GoalKind, string>> = {
+  even: t('builderPanel.goalLabel.even'),
+  zone: t('builderPanel.goalLabel.zone'),
+  use: t('builderPanel.goalLabel.use'),
+  hand: t('builderPanel.goalLabel.hand'),
+};
 
 const SPEED_KMH = { min: 1, max: 100 };
 
@@ -32,8 +37,8 @@ export const BuilderPanel = memo(function BuilderPanel() {
   const builder = useCassetteBuilder();
   const { ask, set, built, bought, waiting } = builder;
   return (
-    <Panel aria-label={WORDS.builderPanel.cassetteBuilder}>
-      <h2>{WORDS.builderPanel.buildACassette}</h2>
+    <Panel aria-label={t('builderPanel.cassetteBuilder')}>
+      <h2>{t('builderPanel.buildACassette')}</h2>
       <div className={styles.builder}>
         <BuilderFields ask={ask} set={set} disabled={bench.fromLink} />
         <div className={styles.built}>
@@ -50,14 +55,14 @@ export const BuilderPanel = memo(function BuilderPanel() {
               </p>
               <CogsView own={built.cogs} other={bought?.cogs} />
               <Numbers
-                of={WORDS.builderPanel.builtAndNearestBought}
+                of={t('builderPanel.builtAndNearestBought')}
                 table={() => cogsNumbers(built.cogs, bought?.cogs)}
               />
               <ComparedFigures own={built.figures} other={bought?.figures} otherCogs={bought?.cogs} />
               <KeepCassette cogs={built.cogs} />
             </>
           )}
-          <p className={styles.caution}>{WORDS.builderPanel.mixingCogsTheRampsAnd}</p>
+          <p className={styles.caution}>{t('builderPanel.mixingCogsTheRampsAnd')}</p>
         </div>
       </div>
       <BuiltList />
@@ -75,7 +80,7 @@ function BuilderFields({
   disabled: boolean;
 }) {
   const { bench, workshop } = useReadyBench();
-  const owner = WORDS.builderPanel.builderId(bench.bike.id);
+  const owner = t('builderPanel.builderId', { id: bench.bike.id });
   const { rides } = workshop;
   const number = (
     field: 'count' | 'smallestT' | 'largestT' | 'chainring',
@@ -117,14 +122,14 @@ function BuilderFields({
       owner={owner}
       value={ask[field].length > 0 ? ask[field] : undefined}
       bounds={COG_TEETH}
-      placeholder={WORDS.builderPanel.none}
+      placeholder={t('builderPanel.none')}
       disabled={disabled}
       onCommit={(cogs) => set({ [field]: cogs ?? [] })}
     />
   );
   return (
     <div className={styles.builderFields}>
-      <Field id="builder-goal" label={WORDS.builderPanel.builtTo}>
+      <Field id="builder-goal" label={t('builderPanel.builtTo')}>
         <Select<GoalKind>
           id="builder-goal"
           style={{ width: '100%' }}
@@ -136,7 +141,7 @@ function BuilderFields({
       {ask.goal === 'hand' ? (
         <TeethField
           id="builder-hand"
-          label={WORDS.builderPanel.cogs}
+          label={t('builderPanel.cogs')}
           owner={owner}
           value={ask.byHand}
           bounds={COG_TEETH}
@@ -147,20 +152,20 @@ function BuilderFields({
       ) : (
         <>
           <div className={styles.fields}>
-            {number('count', WORDS.builderPanel.cogs, '', COG_COUNT)}
-            {number('smallestT', WORDS.builderPanel.smallest, 'T', COG_TEETH)}
-            {number('largestT', WORDS.builderPanel.largest, 'T', COG_TEETH)}
+            {number('count', t('builderPanel.cogs'), '', COG_COUNT)}
+            {number('smallestT', t('builderPanel.smallest'), 'T', COG_TEETH)}
+            {number('largestT', t('builderPanel.largest'), 'T', COG_TEETH)}
           </div>
           {ask.goal === 'zone' && (
             <div className={styles.fields}>
-              {speed('fromKmh', WORDS.builderPanel.fineFrom)}
-              {speed('toKmh', WORDS.builderPanel.fineTo)}
-              {number('chainring', WORDS.builderPanel.onTheRing, 'T', CHAINRING_TEETH)}
+              {speed('fromKmh', t('builderPanel.fineFrom'))}
+              {speed('toKmh', t('builderPanel.fineTo'))}
+              {number('chainring', t('builderPanel.onTheRing'), 'T', CHAINRING_TEETH)}
             </div>
           )}
           {ask.goal === 'use' && rides.length > 0 && (
             <div className={styles.fields}>
-              <Field id="builder-ride" label={WORDS.builderPanel.ride}>
+              <Field id="builder-ride" label={t('builderPanel.ride')}>
                 <Select<string>
                   id="builder-ride"
                   style={{ width: '100%' }}
@@ -170,18 +175,18 @@ function BuilderFields({
                   onChange={(rideId) => set({ rideId })}
                 />
               </Field>
-              {number('chainring', WORDS.builderPanel.allOnTheRing, 'T', CHAINRING_TEETH)}
+              {number('chainring', t('builderPanel.allOnTheRing'), 'T', CHAINRING_TEETH)}
             </div>
           )}
-          {teeth('forced', WORDS.builderPanel.cogsThatMustBeThere)}
-          {teeth('forbidden', WORDS.builderPanel.cogsThatMustNot)}
+          {teeth('forced', t('builderPanel.cogsThatMustBeThere'))}
+          {teeth('forbidden', t('builderPanel.cogsThatMustNot'))}
           <TeethField
             id="builder-only"
-            label={WORDS.builderPanel.onlyCogsAtHand}
+            label={t('builderPanel.onlyCogsAtHand')}
             owner={owner}
             value={ask.only}
             bounds={COG_TEETH}
-            placeholder={WORDS.builderPanel.anyCog}
+            placeholder={t('builderPanel.anyCog')}
             disabled={disabled}
             onCommit={(only) => set({ only })}
           />
@@ -202,22 +207,22 @@ function ComparedFigures({
   otherCogs: readonly number[] | undefined;
 }) {
   const rows: readonly (readonly [string, (figures: CassetteFigures) => number | undefined])[] = [
-    [WORDS.builderPanel.largestStep, ({ largestStep }) => largestStep],
-    [WORDS.builderPanel.meanStep, ({ meanStep }) => meanStep],
-    [WORDS.builderPanel.largestStepAtThoseSpeeds, ({ largestInZone }) => largestInZone],
-    [WORDS.builderPanel.offTheGearsThatWere, ({ distance }) => distance],
-    [WORDS.builderPanel.ofThatRidingBeyondIts, ({ beyondEnds }) => beyondEnds],
+    [t('builderPanel.largestStep'), ({ largestStep }) => largestStep],
+    [t('builderPanel.meanStep'), ({ meanStep }) => meanStep],
+    [t('builderPanel.largestStepAtThoseSpeeds'), ({ largestInZone }) => largestInZone],
+    [t('builderPanel.offTheGearsThatWere'), ({ distance }) => distance],
+    [t('builderPanel.ofThatRidingBeyondIts'), ({ beyondEnds }) => beyondEnds],
   ];
   return (
     <Table className={styles.table} data-testid="builder-figures">
       <thead>
         <tr>
           <td />
-          <th scope="col">{WORDS.builderPanel.built}</th>
+          <th scope="col">{t('builderPanel.built')}</th>
           <th scope="col">
             {otherCogs
-              ? WORDS.builderPanel.nearestBoughtOtherCogs(otherCogs.join('-'))
-              : WORDS.builderPanel.noneBoughtHasManyCogs}
+              ? t('builderPanel.nearestBoughtOtherCogs', { otherCogs: otherCogs.join('-') })
+              : t('builderPanel.noneBoughtHasManyCogs')}
           </th>
         </tr>
       </thead>
@@ -246,10 +251,10 @@ function KeepCassette({ cogs }: { cogs: readonly number[] }) {
   const keep = () => {
     const cassette = {
       id: nanoid(),
-      name: WORDS.builderPanel.builtCogCogsCountCogs(cogs[0], cogs.at(-1), cogs.length),
+      name: t('builderPanel.builtCogCogsCountCogs', { cog: cogs[0]!, cogs: cogs.at(-1)!, count: cogs.length }),
       cogs,
     };
-    edits.editBike(WORDS.builderPanel.builtCassettes, (record) => ({
+    edits.editBike(t('builderPanel.builtCassettes'), (record) => ({
       ...record,
       builtCassettes: [...(record.builtCassettes ?? []), cassette],
     }));
@@ -257,10 +262,10 @@ function KeepCassette({ cogs }: { cogs: readonly number[] }) {
   return (
     <Button onClick={keep} disabled={fromLink || isKept || full} data-testid="keep-cassette">
       {isKept
-        ? WORDS.builderPanel.searchedAlready
+        ? t('builderPanel.searchedAlready')
         : full
-          ? WORDS.builderPanel.builtCassettesMaxAreKeptRemoveOne(BUILT_CASSETTES_MAX)
-          : WORDS.builderPanel.searchWithIt}
+          ? t('builderPanel.builtCassettesMaxAreKeptRemoveOne', { builtCassettesMax: BUILT_CASSETTES_MAX })
+          : t('builderPanel.searchWithIt')}
     </Button>
   );
 }
@@ -270,13 +275,13 @@ function BuiltList() {
   const kept = bench.bike.builtCassettes ?? [];
   if (kept.length === 0) return null;
   const remove = (id: string) =>
-    edits.editBike(WORDS.builderPanel.builtCassettes, (record) => {
+    edits.editBike(t('builderPanel.builtCassettes'), (record) => {
       const left = (record.builtCassettes ?? []).filter((one) => one.id !== id);
       return withOptional(record, 'builtCassettes', left.length > 0 ? left : undefined);
     });
   return (
     <>
-      <h3 className={styles.subhead}>{WORDS.builderPanel.builtForThisBikeAnd}</h3>
+      <h3 className={styles.subhead}>{t('builderPanel.builtForThisBikeAnd')}</h3>
       <ul className={styles.kept} data-testid="built-list">
         {kept.map(({ id, name, cogs }) => (
           <li key={id}>
@@ -286,10 +291,10 @@ function BuiltList() {
             <Button
               size="small"
               onClick={() => remove(id)}
-              aria-label={WORDS.builderPanel.removeName(name)}
+              aria-label={t('builderPanel.removeName', { name })}
               disabled={bench.fromLink}
             >
-              {WORDS.builderPanel.remove}
+              {t('builderPanel.remove')}
             </Button>
           </li>
         ))}

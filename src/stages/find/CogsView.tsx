@@ -3,7 +3,7 @@
 import { useWidth } from '../../kit/ladder/useWidth';
 import { cogMarks } from './cogs-layout';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const [LEFT, RIGHT, ROW] = [52, 12, 34];
 /** Until it is measured. */
@@ -22,15 +22,15 @@ export function CogsView({ own, other }: { own: readonly number[]; other: readon
         width={width}
         height={ROW * rows.length + 4}
         role="img"
-        aria-label={WORDS.cogsView.builtOwnValue(
-          own.join('-'),
-          other ? WORDS.cogsView.nearestBoughtOther(other.join('-')) : '',
-        )}
+        aria-label={t('cogsView.builtOwnValue', {
+          own: own.join('-'),
+          value: other ? t('cogsView.nearestBoughtOther', { other: other.join('-') }) : '',
+        })}
       >
         {marks.map((row, r) => (
           <g key={r} transform={`translate(0 ${ROW * r})`} data-row={r === 0 ? 'built' : 'bought'}>
             <text className={styles.cogRow} x={0} y={22}>
-              {r === 0 ? WORDS.cogsView.built : WORDS.cogsView.bought}
+              {r === 0 ? t('cogsView.built') : t('cogsView.bought')}
             </text>
             <line x1={LEFT} x2={width - RIGHT} y1={30} y2={30} />
             {row.map(({ teeth, x }) => (

@@ -10,7 +10,7 @@ import { SoFar } from './SoFar';
 import { useFind } from './useFind';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Every setup there is against the brief, and the few that are worth choosing between. */
 export function FindStage() {
@@ -21,7 +21,7 @@ export function FindStage() {
   const soFar = state.kind === 'searching' ? state.step?.front : undefined;
   return (
     <>
-      <PageHeading>{WORDS.findStage.find}</PageHeading>
+      <PageHeading>{t('findStage.find')}</PageHeading>
       <div className={styles.layout}>
         <QuestionPanel settings={find.settings} say={find.say} inUse={find.inUse} />
         <div className={styles.column}>

@@ -24,7 +24,7 @@ import { capital } from '../../kit/format';
 import type { Find } from './useFind';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What the search has come to, or how far it is. */
 export function FindVerdict({ find }: { find: Find }) {
@@ -34,7 +34,7 @@ export function FindVerdict({ find }: { find: Find }) {
     case 'cannot':
       return (
         <section className={styles.verdict} role="alert" data-testid="find-problems">
-          <p className={styles.answer}>{WORDS.findVerdict.thisCannotBeSearched}</p>
+          <p className={styles.answer}>{t('findVerdict.thisCannotBeSearched')}</p>
           <ul className={styles.problems}>
             {state.problems.map(({ message }) => (
               <li key={message}>{message}</li>
@@ -46,27 +46,30 @@ export function FindVerdict({ find }: { find: Find }) {
       const { step } = state;
       return (
         <section className={styles.verdict} aria-busy data-testid="find-progress">
-          <p className={styles.answer}>{WORDS.findVerdict.searching}</p>
+          <p className={styles.answer}>{t('findVerdict.searching')}</p>
           <div className={styles.progress}>
             <Progress
               percent={step ? Math.floor((100 * step.done) / Math.max(1, step.total)) : 0}
               size="small"
-              aria-label={WORDS.findVerdict.howFarTheSearchIs}
+              aria-label={t('findVerdict.howFarTheSearchIs')}
             />
             <Button size="small" onClick={cancel} data-testid="cancel-search">
-              {WORDS.findVerdict.cancel}
+              {t('findVerdict.cancel')}
             </Button>
           </div>
           <Note>
             {step
-              ? WORDS.findVerdict.phaseDoneOfTotalMet(
-                  PHASE_TEXT[step.phase],
-                  step.done,
-                  step.total,
-                  step.met,
-                  step.frontCount > 0 ? WORDS.findVerdict.noneBeatsFrontCountOfThem(step.frontCount) : '',
-                )
-              : WORDS.findVerdict.starting}
+              ? t('findVerdict.phaseDoneOfTotalMet', {
+                  phase: PHASE_TEXT[step.phase],
+                  done: step.done,
+                  total: step.total,
+                  met: step.met,
+                  value:
+                    step.frontCount > 0
+                      ? t('findVerdict.noneBeatsFrontCountOfThem', { frontCount: step.frontCount })
+                      : '',
+                })
+              : t('findVerdict.starting')}
           </Note>
         </section>
       );
@@ -74,19 +77,19 @@ export function FindVerdict({ find }: { find: Find }) {
     case 'cancelled':
       return (
         <section className={styles.verdict} data-testid="find-cancelled">
-          <p className={styles.answer}>{WORDS.findVerdict.cancelled}</p>
+          <p className={styles.answer}>{t('findVerdict.cancelled')}</p>
           <Button size="small" onClick={again}>
-            {WORDS.findVerdict.searchAgain}
+            {t('findVerdict.searchAgain')}
           </Button>
         </section>
       );
     case 'failed':
       return (
         <section className={styles.verdict} role="alert">
-          <p className={styles.answer}>{WORDS.findVerdict.theSearchFailed}</p>
+          <p className={styles.answer}>{t('findVerdict.theSearchFailed')}</p>
           <Note>{state.message}</Note>
           <Button size="small" onClick={again}>
-            {WORDS.findVerdict.searchAgain}
+            {t('findVerdict.searchAgain')}
           </Button>
         </section>
       );
@@ -101,7 +104,7 @@ function Answer({ find, told }: { find: Find; told: FindTold }) {
   const { result, rows } = told;
   const [closest] = closestMisses(result, 1);
   return (
-    <section className={styles.verdict} aria-label={WORDS.findVerdict.answer}>
+    <section className={styles.verdict} aria-label={t('findVerdict.answer')}>
       <p className={styles.answer} data-testid="find-answer">
         {result.met === 0 && closest ? (
           `${bestThereIs(closest, missed)}.`
@@ -138,7 +141,7 @@ function Requirements({ find, told }: { find: Find; told: FindTold }) {
       );
   };
   return (
-    <ul className={styles.costs} aria-label={WORDS.findVerdict.requirements} data-testid="requirement-costs">
+    <ul className={styles.costs} aria-label={t('findVerdict.requirements')} data-testid="requirement-costs">
       {costs.map((cost) => (
         <li key={cost.need}>
           <span>
@@ -148,10 +151,10 @@ function Requirements({ find, told }: { find: Find; told: FindTold }) {
             <Button
               type="link"
               size="small"
-              aria-label={WORDS.findVerdict.leaveOutNeed(cost.text)}
+              aria-label={t('findVerdict.leaveOutNeed', { need: cost.text })}
               onClick={() => leaveOut(cost.need, cost.text)}
             >
-              {WORDS.findVerdict.leaveOut}
+              {t('findVerdict.leaveOut')}
             </Button>
           )}
         </li>

@@ -17,7 +17,7 @@ import { KIND_TEXT, setupName } from '../../kit/finding/part-words';
 import { FoundLadder } from './FoundLadder';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface Fact {
   readonly term: string;
@@ -49,56 +49,63 @@ export function FoundDetails({
   const facts: readonly Fact[] = [
     { term: 'cassette', text: cassette.cogs.join('-') },
     {
-      term: WORDS.foundDetails.easiestGear,
+      term: t('foundDetails.easiestGear'),
       text: gearSizeText(units, metrics.easiestDevelopmentM),
       explain: () => explainSize(report.gears[0]!, context, units),
     },
     {
-      term: WORDS.foundDetails.topSpeed,
+      term: t('foundDetails.topSpeed'),
       text: speedText(speedUnit, metrics.topSpeedKmh),
       explain: () => explainSpeed(report.gears.at(-1)!, context),
     },
     ...ZONES.map((zone): Fact => {
       const { largest } = zones[zone];
       return {
-        term: WORDS.foundDetails.largestStepZone(ZONE_TEXT[zone]),
-        text: largest ? percentText(largest.speedStep) : WORDS.foundDetails.noStepThere,
+        term: t('foundDetails.largestStepZone', { zone: ZONE_TEXT[zone] }),
+        text: largest ? percentText(largest.speedStep) : t('foundDetails.noStepThere'),
         explain: largest && (() => explainStep(largest, 'speedStep')),
       };
     }),
     ...(usual.length > 0
       ? [
           {
-            term: WORDS.foundDetails.usualGears,
+            term: t('foundDetails.usualGears'),
             text: usual
               .map(({ gear, nearest, change }) =>
-                WORDS.foundDetails.gearBecomes(gearName(gear), gearName(nearest), sizeChangeText(change)),
+                t('foundDetails.gearBecomes', {
+                  gear: gearName(gear),
+                  becomes: gearName(nearest),
+                  change: sizeChangeText(change),
+                }),
               )
               .join('; '),
           },
         ]
       : []),
-    { term: WORDS.foundDetails.gearsOnTheWay, text: String(metrics.pathGears) },
+    { term: t('foundDetails.gearsOnTheWay'), text: String(metrics.pathGears) },
     {
       term: 'holes',
       text:
         metrics.holes === 0
-          ? WORDS.foundDetails.none
-          : WORDS.foundDetails.holesHoleShareOfTheSpeeds(metrics.holes, percentText(metrics.holeShare)),
+          ? t('foundDetails.none')
+          : t('foundDetails.holesHoleShareOfTheSpeeds', {
+              holes: metrics.holes,
+              holeShare: percentText(metrics.holeShare),
+            }),
     },
     {
-      term: WORDS.foundDetails.capacityAskedFor,
+      term: t('foundDetails.capacityAskedFor'),
       text: `${build.capacityRequiredT}T`,
       explain: () => explainCapacityAsked(found),
     },
     {
       term: 'chain',
-      text: WORDS.foundDetails.chainLinks(build.chainLinks),
+      text: t('foundDetails.chainLinks', { chainLinks: build.chainLinks }),
       explain: () => explainLinks(found, longestChainstayMm),
     },
-    { term: WORDS.foundDetails.toBuy, text: purchasesText(move, units), explain: () => explainCost(move, units) },
+    { term: t('foundDetails.toBuy'), text: purchasesText(move, units), explain: () => explainCost(move, units) },
     {
-      term: WORDS.foundDetails.weightAgainstA,
+      term: t('foundDetails.weightAgainstA'),
       text: massText(move.massChange, units),
       explain: () => explainMassChange(move, units),
     },
@@ -116,10 +123,10 @@ export function FoundDetails({
       </dl>
       <FoundLadder find={find} found={found} />
       {equals.length > 0 && (
-        <p data-testid="same-figures">{WORDS.foundDetails.sameFigures(equals.map(setupName).join(', '))}</p>
+        <p data-testid="same-figures">{t('foundDetails.sameFigures', { names: equals.map(setupName).join(', ') })}</p>
       )}
       <p>
-        <strong>{WORDS.foundDetails.fitKind(KIND_TEXT[kind])}</strong>{' '}
+        <strong>{t('foundDetails.fitKind', { kind: KIND_TEXT[kind] })}</strong>{' '}
         {[...deciding, ...cautions].map(({ message }) => message).join(' ')}
         {unknown.length > 0 && ` ${unknown.map(({ message }) => message).join(' ')}`}
       </p>

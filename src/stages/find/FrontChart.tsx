@@ -14,7 +14,7 @@ import { usePalette } from '../../kit/theme/ThemeProvider';
 import { AIM_NAME, aimPhrase } from '../../kit/finding/aim-words';
 import { setupName } from '../../kit/finding/part-words';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface FrontChartProps {
   readonly front: readonly Found[];
@@ -35,15 +35,15 @@ function axisText(aim: FindAim, units: Units): string {
     case 'usualGears':
       return `${AIM_NAME[aim]}, %`;
     case 'mass':
-      return WORDS.frontChart.weightAgainstA(unitText('partMass', units));
+      return t('frontChart.weightAgainstA', { unit: unitText('partMass', units) });
     case 'outOfBand':
-      return WORDS.frontChart.timeOutOfTheBand;
+      return t('frontChart.timeOutOfTheBand');
     case 'easiest':
-      return WORDS.frontChart.easiestGear(gearSizeUnit(units));
+      return t('frontChart.easiestGear', { unit: gearSizeUnit(units) });
     case 'topSpeed':
-      return WORDS.frontChart.topSpeed(unitText('speed', units));
+      return t('frontChart.topSpeed', { unit: unitText('speed', units) });
     case 'capacity':
-      return WORDS.frontChart.capacityAskedForT;
+      return t('frontChart.capacityAskedForT');
     default:
       return AIM_NAME[aim];
   }
@@ -92,13 +92,13 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   // The first lies on top.
   const groups = [
     {
-      label: WORDS.frontChart.aFittedNow,
+      label: t('frontChart.aFittedNow'),
       points: [pointOf(present)],
       style: 'crossRot' as const,
       fill: palette.setupA,
     },
-    { label: WORDS.frontChart.oneRing, points: of(1), style: 'circle' as const, fill: palette.markWash },
-    { label: WORDS.frontChart.twoRings, points: of(2), style: 'rect' as const, fill: palette.mark },
+    { label: t('frontChart.oneRing'), points: of(1), style: 'circle' as const, fill: palette.markWash },
+    { label: t('frontChart.twoRings'), points: of(2), style: 'rect' as const, fill: palette.mark },
   ].filter(({ points }) => points.length > 0);
   const isChosen = (found: Found) => setupName(found) === chosen;
   const data: ChartData<'line'> = {
@@ -146,7 +146,7 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
       <Select<FindAim>
         size="small"
         value={value}
-        aria-label={WORDS.frontChart.labelOfThePicture(label)}
+        aria-label={t('frontChart.labelOfThePicture', { label })}
         popupMatchSelectWidth={false}
         options={aims.map((aim) => ({ value: aim, label: AIM_NAME[aim], disabled: aim === (which === 0 ? y : x) }))}
         onChange={(aim) => setAxes(which === 0 ? [aim, y] : [x, aim])}
@@ -156,21 +156,25 @@ export function FrontChart({ front, places, present, aims, chosen, onChoose }: F
   return (
     <div className={styles.chart}>
       <div className={styles.axes}>
-        {axis(0, x, WORDS.frontChart.across)}
-        {axis(1, y, WORDS.frontChart.up)}
+        {axis(0, x, t('frontChart.across'))}
+        {axis(1, y, t('frontChart.up'))}
         <span className={styles.legend}>
-          <i data-shape="round" /> {WORDS.frontChart.oneRing} <i data-shape="square" /> {WORDS.frontChart.twoRings}{' '}
-          <i data-shape="cross" /> {WORDS.frontChart.aNow}
+          <i data-shape="round" /> {t('frontChart.oneRing')} <i data-shape="square" /> {t('frontChart.twoRings')}{' '}
+          <i data-shape="cross" /> {t('frontChart.aNow')}
         </span>
       </div>
       <ChartFrame
         hasOwnTable
         title=""
-        name={WORDS.frontChart.nameSearch(bench.bike.name)}
+        name={t('frontChart.nameSearch', { name: bench.bike.name })}
         data={data}
         options={options}
         height={240}
-        summary={WORDS.frontChart.countSetupsByAimNameAnd(shown.length, AIM_NAME[x], AIM_NAME[y])}
+        summary={t('frontChart.countSetupsByAimNameAnd', {
+          count: shown.length,
+          aimName: AIM_NAME[x],
+          aimName2: AIM_NAME[y],
+        })}
       />
     </div>
   );

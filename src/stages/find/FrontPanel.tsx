@@ -7,7 +7,7 @@ import { FrontChart } from './FrontChart';
 import { FrontTable } from './FrontTable';
 import type { Find } from './useFind';
 import { Panel } from '../../kit/sheet/Panel';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface FrontPanelProps {
   readonly find: Find;
@@ -27,7 +27,7 @@ export function FrontPanel({ find, rows, reasons, present }: FrontPanelProps) {
   const spans = useMemo(() => aimSpans(front, aims), [front, aims]);
   const places = useMemo(() => withinLimits(front, limits), [front, limits]);
   return (
-    <Panel aria-label={WORDS.frontPanel.setupsWorthChoosingBetween}>
+    <Panel aria-label={t('frontPanel.setupsWorthChoosingBetween')}>
       {front.length > 1 && (
         <>
           <AimLimits

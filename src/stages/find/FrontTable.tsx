@@ -14,7 +14,7 @@ import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface FrontTableProps {
   readonly find: Find;
@@ -54,7 +54,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
   const rows = places.map((place) => all[place]!);
   const columns: TableColumnsType<Row> = [
     {
-      title: WORDS.frontTable.setup,
+      title: t('frontTable.setup'),
       key: 'setup',
       width: 340,
       render: (_, { key, found, equals, reason }) => (
@@ -65,7 +65,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
           <span className={styles.why}>
             {equals.length > 1 && (
               <>
-                {WORDS.frontTable.oneOfSame(equals.length)}
+                {t('frontTable.oneOfSame', { count: equals.length })}
                 <br />
               </>
             )}
@@ -75,7 +75,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
             {found.build.lessCommon && (
               <>
                 <br />
-                {WORDS.frontTable.lessCommon}
+                {t('frontTable.lessCommon')}
               </>
             )}
             {found.build.doubts.length > 0 && (
@@ -102,14 +102,14 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
       ),
     })),
     {
-      title: WORDS.frontTable.buys,
+      title: t('frontTable.buys'),
       key: 'buys',
       render: (_, { found }) => <span className={styles.buys}>{partsText(found.build.buy)}</span>,
     },
-    { title: WORDS.frontTable.bench, key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
+    { title: t('frontTable.bench'), key: 'lay', render: (_, { found }) => <LayButton find={find} found={found} /> },
   ];
   return (
-    <Sideways label={WORDS.frontTable.setupsFound} testId="front">
+    <Sideways label={t('frontTable.setupsFound')} testId="front">
       <Table<Row>
         size="small"
         columns={columns}
@@ -120,7 +120,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
         rowClassName={({ key }) => (key === chosen ? styles.chosen! : '')}
         onRow={({ key }) => ({ onClick: () => onChoose(key) })}
         expandable={{
-          columnTitle: <span className={sheet.hidden}>{WORDS.frontTable.open}</span>,
+          columnTitle: <span className={sheet.hidden}>{t('frontTable.open')}</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),
           expandedRowRender: ({ found, equals }) => <FoundDetails find={find} found={found} equals={equals.slice(1)} />,
@@ -128,13 +128,13 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
         title={() => (
           <div className={styles.tableHead}>
             <span>
-              {WORDS.frontTable.aNowSetupNameAims(
-                setupName(present),
-                aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, units)}`).join(', '),
-              )}
+              {t('frontTable.aNowSetupNameAims', {
+                setupName: setupName(present),
+                aims: aims.map((aim, a) => `${AIM_NAME[aim]} ${aimText(aim, present.values[a]!, units)}`).join(', '),
+              })}
             </span>
             <SaveTable
-              name={WORDS.frontTable.nameSearch(bench.bike.name)}
+              name={t('frontTable.nameSearch', { name: bench.bike.name })}
               table={() => ({
                 fields: [
                   'setup',

@@ -4,11 +4,11 @@ import { App, Button } from 'antd';
 import Link from 'next/link';
 import type { FoundFacts } from '../../core/find';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SETUPS_MAX } from '../../records';
 import { setupName } from '../../kit/finding/part-words';
 import type { Find } from './useFind';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Lays a setup on the bench as a candidate. */
 export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
@@ -18,18 +18,18 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
     ({ chainrings, cogs }) =>
       chainrings.join() === found.chainrings.join() && cogs.join() === found.cassette.cogs.join(),
   );
-  const text = isThere ? WORDS.layButton.onTheBench : WORDS.layButton.toTheBench;
+  const text = isThere ? t('layButton.onTheBench') : t('layButton.toTheBench');
   const lay = () =>
     edits.write(async () => {
       const place = await find.layOnBench(found);
       if (place === undefined) {
-        void message.warning(WORDS.layButton.theBenchIsFullIt(SETUPS_MAX));
+        void message.warning(t('layButton.theBenchIsFullIt', { setupsMax: SETUPS_MAX }));
         return;
       }
       void message.success(
         <>
-          {WORDS.layButton.setupNameLiesOnTheBench(setupName(found))} {LETTERS[place]}.{' '}
-          <Link href="/compare">{WORDS.layButton.compare}</Link>
+          {t('layButton.setupNameLiesOnTheBench', { setupName: setupName(found) })} {letterOf(place)}.{' '}
+          <Link href="/compare">{t('layButton.compare')}</Link>
         </>,
       );
     });
@@ -38,7 +38,7 @@ export function LayButton({ find, found }: { find: Find; found: FoundFacts }) {
       size="small"
       disabled={bench.fromLink || isThere}
       onClick={lay}
-      title={isThere ? WORDS.layButton.itLiesOnTheBench : WORDS.layButton.layItOnTheBench}
+      title={isThere ? t('layButton.itLiesOnTheBench') : t('layButton.layItOnTheBench')}
       aria-label={`${text}: ${setupName(found)}`}
     >
       {text}

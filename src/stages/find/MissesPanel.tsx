@@ -9,7 +9,7 @@ import { LayButton } from './LayButton';
 import type { Find } from './useFind';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How many of the closest misses are shown. */
 const SHOWN = 6;
@@ -19,8 +19,8 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
   const units = useUnits();
   const { brief, needs } = find.inUse;
   return (
-    <Panel aria-label={WORDS.missesPanel.closestMisses}>
-      <h2>{WORDS.missesPanel.closestMissesOneForEach}</h2>
+    <Panel aria-label={t('missesPanel.closestMisses')}>
+      <h2>{t('missesPanel.closestMissesOneForEach')}</h2>
       <ol className={styles.misses} data-testid="misses">
         {closestMisses(told.result, SHOWN).map((miss) => (
           <li key={setupName(miss.facts) + miss.missed.map(({ need }) => need).join()}>
@@ -30,7 +30,7 @@ export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
           </li>
         ))}
       </ol>
-      <Note>{WORDS.missesPanel.letGoOfWhatStands}</Note>
+      <Note>{t('missesPanel.letGoOfWhatStands')}</Note>
     </Panel>
   );
 }

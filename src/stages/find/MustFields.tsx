@@ -12,9 +12,12 @@ import { askText, asksOf } from '../../kit/finding/answer-words';
 import { FindNumber } from './FindNumber';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = WORDS.mustFields.schoolLabel;
+const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = {
+  sheet: t('mustFields.schoolLabel.sheet'),
+  workshopTested: t('mustFields.schoolLabel.workshopTested'),
+};
 
 /** What a setup must do: by the brief, by the limits of its parts, by money and weight. */
 export function MustFields({ find }: { find: Question }) {
@@ -26,7 +29,7 @@ export function MustFields({ find }: { find: Question }) {
   return (
     <fieldset className={styles.group} disabled={fromLink}>
       <legend>
-        {WORDS.mustFields.itMustByThe} <Link href="/brief">{WORDS.mustFields.brief}</Link>
+        {t('mustFields.itMustByThe')} <Link href="/brief">{t('mustFields.brief')}</Link>
       </legend>
       <Checkbox.Group
         className={styles.list}
@@ -47,7 +50,7 @@ export function MustFields({ find }: { find: Question }) {
       />
       {settings.asks.includes('easiest') && <Assumed need="climb" />}
       {settings.asks.includes('topSpeed') && <Assumed need="topSpeed" />}
-      <Field id="find-school" label={WORDS.mustFields.goTogetherLimitsTaken}>
+      <Field id="find-school" label={t('mustFields.goTogetherLimitsTaken')}>
         <Select<LimitsSchool>
           id="find-school"
           disabled={fromLink}
@@ -61,18 +64,18 @@ export function MustFields({ find }: { find: Question }) {
         <FindNumber
           find={find}
           field="costMax"
-          label={WORDS.mustFields.costAtMost}
+          label={t('mustFields.costAtMost')}
           bounds={FIND_COST}
           unit={units.currency ?? ''}
-          placeholder={WORDS.mustFields.any}
+          placeholder={t('mustFields.any')}
         />
         <FindNumber
           find={find}
           field="massChangeMaxG"
-          label={WORDS.mustFields.weightAgainstAAtMost}
+          label={t('mustFields.weightAgainstAAtMost')}
           bounds={FIND_MASS_CHANGE_G}
           unit="g"
-          placeholder={WORDS.mustFields.any}
+          placeholder={t('mustFields.any')}
         />
       </div>
     </fieldset>

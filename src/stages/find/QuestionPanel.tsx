@@ -19,7 +19,7 @@ import { SavedSearches } from './SavedSearches';
 import { SpaceFields } from './SpaceFields';
 import type { Question } from './useFind';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What is searched, what a setup must do, what is kept, and what is to be made small. */
 export const QuestionPanel = memo(function QuestionPanel({ settings, say, inUse }: Question) {
@@ -37,10 +37,10 @@ export const QuestionPanel = memo(function QuestionPanel({ settings, say, inUse 
     </>
   );
   return (
-    <section className={styles.question} aria-label={WORDS.questionPanel.whatIsAsked}>
+    <section className={styles.question} aria-label={t('questionPanel.whatIsAsked')}>
       {isAbove ? (
         <details>
-          <summary>{WORDS.questionPanel.changeTheSearch}</summary>
+          <summary>{t('questionPanel.changeTheSearch')}</summary>
           {fields}
         </details>
       ) : (
@@ -54,14 +54,14 @@ function KeepFields({ find: { settings, say } }: { find: Question }) {
   const { bench } = useReadyBench();
   return (
     <fieldset className={styles.group} disabled={bench.fromLink}>
-      <legend>{WORDS.questionPanel.keepBuyNoOther}</legend>
+      <legend>{t('questionPanel.keepBuyNoOther')}</legend>
       <Checkbox.Group
         className={styles.keeps}
         value={[...settings.keep]}
         options={PART_KINDS.map((value) => ({ value, label: PART_SHORT[value] }))}
         onChange={(keep: PartKind[]) =>
           say(
-            WORDS.questionPanel.partsKept,
+            t('questionPanel.partsKept'),
             'keep',
             PART_KINDS.filter((one) => keep.includes(one)),
           )
@@ -79,17 +79,17 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
   const roads = [
     ...workshop.routes.map(({ id, name }) => ({
       road: { kind: 'route', id } as const,
-      name: WORDS.questionPanel.routeName(name),
+      name: t('questionPanel.routeName', { name }),
     })),
     ...workshop.rides.map(({ id, name }) => ({
       road: { kind: 'ride', id } as const,
-      name: WORDS.questionPanel.rideName(name),
+      name: t('questionPanel.rideName', { name }),
     })),
   ];
   return (
     <fieldset className={styles.group} disabled={fromLink}>
-      <legend>{WORDS.questionPanel.wantedMostImportantFirst}</legend>
-      <Field id="find-aims" label={WORDS.questionPanel.inTheOrderInWhich}>
+      <legend>{t('questionPanel.wantedMostImportantFirst')}</legend>
+      <Field id="find-aims" label={t('questionPanel.inTheOrderInWhich')}>
         <Select<FindAim[]>
           id="find-aims"
           mode="multiple"
@@ -98,19 +98,19 @@ function AimFields({ find: { settings, say } }: { find: Question }) {
           disabled={fromLink}
           maxCount={FIND_AIMS_MAX}
           style={{ width: '100%' }}
-          placeholder={WORDS.questionPanel.chooseOneAtLeast}
+          placeholder={t('questionPanel.chooseOneAtLeast')}
           value={[...settings.aims]}
           options={FIND_AIMS.map((value) => ({ value, label: AIM_NAME[value], title: AIM_MEANING[value] }))}
-          onChange={(aims) => say(WORDS.questionPanel.whatIsWanted, 'aims', aims)}
+          onChange={(aims) => say(t('questionPanel.whatIsWanted'), 'aims', aims)}
         />
       </Field>
       {settings.aims.includes('outOfBand') && (
-        <Field id="find-road" label={WORDS.questionPanel.countedOn}>
+        <Field id="find-road" label={t('questionPanel.countedOn')}>
           <Select<string>
             id="find-road"
             disabled={fromLink}
             style={{ width: '100%' }}
-            placeholder={WORDS.questionPanel.aRouteOrARide}
+            placeholder={t('questionPanel.aRouteOrARide')}
             value={settings.road && roadKey(settings.road)}
             options={roads.map(({ road, name }) => ({ value: roadKey(road), label: name }))}
             onChange={(key) => say('road', 'road', roads.find(({ road }) => roadKey(road) === key)?.road)}
@@ -128,21 +128,21 @@ function PriceFields({ find: { settings } }: { find: Question }) {
   const said = bike.find?.prices ?? {};
   return (
     <details className={styles.prices}>
-      <summary>{WORDS.questionPanel.whatPartsCostYou}</summary>
+      <summary>{t('questionPanel.whatPartsCostYou')}</summary>
       <div className={styles.fields}>
         {PART_KINDS.map((part) => (
           <NumberField
             key={part}
             id={`price-${part}`}
             label={PART_NAME[part]}
-            term={WORDS.questionPanel.priceOfAPartName(PART_NAME[part])}
+            term={t('questionPanel.priceOfAPartName', { partName: PART_NAME[part] })}
             owner={bike.id}
             unit={units.currency ?? ''}
             bounds={PRICE}
             optional
             width="100%"
             disabled={fromLink}
-            placeholder={WORDS.questionPanel.priceAssumed(allDigits(settings.prices[part]))}
+            placeholder={t('questionPanel.priceAssumed', { price: allDigits(settings.prices[part]) })}
             value={said[part]}
             onCommit={(price) => edits.editBike('prices', (record) => withPrice(record, part, price))}
           />

@@ -10,7 +10,7 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { SAVED_SEARCHES_MAX } from '../../records';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Searches that are kept with the bike: taken up again, saved, removed. */
 export function SavedSearches() {
@@ -25,14 +25,14 @@ export function SavedSearches() {
   const save = () => {
     if (!read.ok) return;
     const search = { id: nanoid(), name: read.value, find: bike.find ?? {} };
-    edits.editBike(WORDS.savedSearches.savedSearches, (record) => ({
+    edits.editBike(t('savedSearches.savedSearches'), (record) => ({
       ...record,
       savedSearches: [...(record.savedSearches ?? []), search],
     }));
     setName('');
   };
   const remove = (id: string) =>
-    edits.editBike(WORDS.savedSearches.savedSearches, (record) => {
+    edits.editBike(t('savedSearches.savedSearches'), (record) => {
       const left = (record.savedSearches ?? []).filter((one) => one.id !== id);
       return withOptional(record, 'savedSearches', left.length > 0 ? left : undefined);
     });
@@ -41,10 +41,10 @@ export function SavedSearches() {
       {saved.length > 0 && (
         <>
           <Select<string>
-            aria-label={WORDS.savedSearches.savedSearch}
+            aria-label={t('savedSearches.savedSearch')}
             disabled={fromLink}
             style={{ flex: 1, minWidth: 0 }}
-            placeholder={WORDS.savedSearches.takeUpASavedSearch}
+            placeholder={t('savedSearches.takeUpASavedSearch')}
             value={shown?.id}
             options={saved.map(({ id, name: label }) => ({ value: id, label }))}
             onChange={(id) => {
@@ -56,9 +56,9 @@ export function SavedSearches() {
             icon={<DeleteOutlined />}
             disabled={fromLink || !shown}
             aria-label={
-              shown ? WORDS.savedSearches.removeTheSearchName(shown.name) : WORDS.savedSearches.removeTheSearch
+              shown ? t('savedSearches.removeTheSearchName', { name: shown.name }) : t('savedSearches.removeTheSearch')
             }
-            title={WORDS.savedSearches.removeThisSavedSearchUndo}
+            title={t('savedSearches.removeThisSavedSearchUndo')}
             onClick={() => shown && remove(shown.id)}
           />
         </>
@@ -73,18 +73,22 @@ export function SavedSearches() {
         >
           <Input
             id="search-name"
-            aria-label={WORDS.savedSearches.nameOfTheSearch}
-            placeholder={WORDS.savedSearches.nameThisSearch}
+            aria-label={t('savedSearches.nameOfTheSearch')}
+            placeholder={t('savedSearches.nameThisSearch')}
             value={name}
             disabled={fromLink || full}
             onChange={({ target }) => setName(target.value)}
           />
           <Button htmlType="submit" disabled={fromLink || full || !read.ok} data-testid="save-search">
-            {WORDS.savedSearches.save}
+            {t('savedSearches.save')}
           </Button>
         </form>
       )}
-      {full && <Note>{WORDS.savedSearches.savedSearchesMaxSearchesAreKeptRemove(SAVED_SEARCHES_MAX)}</Note>}
+      {full && (
+        <Note>
+          {t('savedSearches.savedSearchesMaxSearchesAreKeptRemove', { savedSearchesMax: SAVED_SEARCHES_MAX })}
+        </Note>
+      )}
     </div>
   );
 }

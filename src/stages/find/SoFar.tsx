@@ -6,7 +6,7 @@ import { aimPhrase } from '../../kit/finding/aim-words';
 import { setupName } from '../../kit/finding/part-words';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How many of them are shown: a list that changes four times a second is no table to work with. */
 const SHOWN = 12;
@@ -15,8 +15,8 @@ const SHOWN = 12;
 export function SoFar({ front, aims }: { front: readonly Found[]; aims: readonly FindAim[] }) {
   const units = useUnits();
   return (
-    <Panel aria-label={WORDS.soFar.foundSoFar} aria-busy>
-      <h2>{WORDS.soFar.foundSoFar}</h2>
+    <Panel aria-label={t('soFar.foundSoFar')} aria-busy>
+      <h2>{t('soFar.foundSoFar')}</h2>
       <ul className={styles.soFar} data-testid="so-far">
         {front.slice(0, SHOWN).map((found) => (
           <li key={setupName(found)}>

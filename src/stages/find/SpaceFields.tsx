@@ -13,9 +13,12 @@ import { TeethField } from './TeethField';
 import type { Question } from './useFind';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const LAYOUT_LABEL: Readonly<Record<Layout, string>> = WORDS.spaceFields.layoutLabel;
+const LAYOUT_LABEL: Readonly<Record<Layout, string>> = {
+  '1x': t('spaceFields.layoutLabel.1x'),
+  '2x': t('spaceFields.layoutLabel.2x'),
+};
 
 /** Which rings and cassettes are tried. */
 export function SpaceFields({ find: { settings, say, inUse } }: { find: Question }) {
@@ -27,7 +30,7 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
   const shelfCassettes = [...workshop.parts.values()].filter(({ kind, data }) => kind === 'cassette' && data.cogs);
   return (
     <fieldset className={styles.group} disabled={fromLink}>
-      <legend>{WORDS.spaceFields.searched}</legend>
+      <legend>{t('spaceFields.searched')}</legend>
       <Checkbox.Group
         className={styles.row}
         value={[...settings.layouts]}
@@ -44,7 +47,7 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
         <FindNumber
           find={{ settings, say }}
           field="ringMinT"
-          label={WORDS.spaceFields.ringsFrom}
+          label={t('spaceFields.ringsFrom')}
           bounds={CHAINRING_TEETH}
           unit="T"
           whole
@@ -52,7 +55,7 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
         <FindNumber
           find={{ settings, say }}
           field="ringMaxT"
-          label={WORDS.spaceFields.to}
+          label={t('spaceFields.to')}
           bounds={CHAINRING_TEETH}
           unit="T"
           whole
@@ -60,7 +63,7 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
         <FindNumber
           find={{ settings, say }}
           field="ringDifferenceMaxT"
-          label={WORDS.spaceFields.twoApartAtMost}
+          label={t('spaceFields.twoApartAtMost')}
           bounds={SEARCHED_RING_DIFFERENCE_T}
           unit="T"
           whole
@@ -70,24 +73,24 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
         className={styles.any}
         checked={settings.anyTeeth}
         disabled={fromLink || settings.ringsAtHand !== undefined}
-        onChange={({ target }) => say(WORDS.spaceFields.anyTeeth, 'anyTeeth', target.checked || undefined)}
+        onChange={({ target }) => say(t('spaceFields.anyTeeth'), 'anyTeeth', target.checked || undefined)}
       >
-        {WORDS.spaceFields.anyTeeth}
+        {t('spaceFields.anyTeeth')}
       </Checkbox>
       <FrontRoomField use={brief.use} />
       <TeethField
         id="rings-at-hand"
         label={
           <>
-            {WORDS.spaceFields.onlyRingsAtHand}
+            {t('spaceFields.onlyRingsAtHand')}
             {shelfRings.length > 0 && (
               <button
                 type="button"
                 className={styles.fromShelf}
                 disabled={fromLink}
-                onClick={() => say(WORDS.spaceFields.ringsAtHand, 'ringsAtHand', shelfRings)}
+                onClick={() => say(t('spaceFields.ringsAtHand'), 'ringsAtHand', shelfRings)}
               >
-                {WORDS.spaceFields.thoseOfTheShelf}
+                {t('spaceFields.thoseOfTheShelf')}
               </button>
             )}
           </>
@@ -95,35 +98,35 @@ export function SpaceFields({ find: { settings, say, inUse } }: { find: Question
         owner={bike.id}
         value={settings.ringsAtHand}
         bounds={CHAINRING_TEETH}
-        placeholder={WORDS.spaceFields.anyRingOrSuchAs}
+        placeholder={t('spaceFields.anyRingOrSuchAs')}
         disabled={fromLink}
-        onCommit={(teeth) => say(WORDS.spaceFields.ringsAtHand, 'ringsAtHand', teeth)}
+        onCommit={(teeth) => say(t('spaceFields.ringsAtHand'), 'ringsAtHand', teeth)}
       />
-      <Field id="speeds" label={WORDS.spaceFields.cassettesWithSoManyCogs}>
+      <Field id="speeds" label={t('spaceFields.cassettesWithSoManyCogs')}>
         <Select<number[]>
           id="speeds"
           mode="multiple"
           disabled={fromLink}
           style={{ width: '100%' }}
-          placeholder={WORDS.spaceFields.noneThatIsToBe}
+          placeholder={t('spaceFields.noneThatIsToBe')}
           value={[...settings.speeds]}
           options={BOUGHT_SPEEDS.map((value) => ({ value, label: String(value) }))}
           onChange={(speeds) =>
             say(
-              WORDS.spaceFields.cassettesSearched,
+              t('spaceFields.cassettesSearched'),
               'speeds',
               [...speeds].sort((a, b) => a - b),
             )
           }
         />
       </Field>
-      {shelfCassettes.length > 0 && <Note>{WORDS.spaceFields.andTheCountOfThe(shelfCassettes.length)}</Note>}
+      {shelfCassettes.length > 0 && <Note>{t('spaceFields.andTheCountOfThe', { count: shelfCassettes.length })}</Note>}
       {built.length > 0 && (
         <Note>
-          {WORDS.spaceFields.andValueYouBuilt(
-            built.length === 1 ? WORDS.spaceFields.theOne : WORDS.spaceFields.theCount(built.length),
-            built.map(({ name }) => name).join(', '),
-          )}
+          {t('spaceFields.andValueYouBuilt', {
+            value: built.length === 1 ? t('spaceFields.theOne') : t('spaceFields.theCount', { count: built.length }),
+            built: built.map(({ name }) => name).join(', '),
+          })}
         </Note>
       )}
     </fieldset>
@@ -141,18 +144,18 @@ function FrontRoomField({ use }: { use: Use }) {
   const unsaid = frontRoomOf(undefined, chainrings, use).room;
   const { room } = frontRoomOf(said, chainrings, use);
   const unsaidText = {
-    yes: WORDS.spaceFields.hasOne,
-    no: WORDS.spaceFields.assumedNo,
-    notKnown: WORDS.spaceFields.notKnown,
+    yes: t('spaceFields.hasOne'),
+    no: t('spaceFields.assumedNo'),
+    notKnown: t('spaceFields.notKnown'),
   };
   const set = (value: (typeof ROOMS)[number]) =>
-    edits.editBike(WORDS.spaceFields.takesFront, (record) =>
+    edits.editBike(t('spaceFields.takesFront'), (record) =>
       withOptional(record, 'takesFrontDerailleur', value === 'notKnown' ? undefined : value === 'yes'),
     );
-  const note = { yes: '', no: WORDS.spaceFields.noFront, notKnown: WORDS.spaceFields.unknownFront }[room];
+  const note = { yes: '', no: t('spaceFields.noFront'), notKnown: t('spaceFields.unknownFront') }[room];
   return (
     <>
-      <Field id="takes-front" label={WORDS.spaceFields.takesFront}>
+      <Field id="takes-front" label={t('spaceFields.takesFront')}>
         <Select<(typeof ROOMS)[number]>
           id="takes-front"
           disabled={fromLink}
@@ -160,7 +163,7 @@ function FrontRoomField({ use }: { use: Use }) {
           value={said === undefined ? 'notKnown' : said ? 'yes' : 'no'}
           options={ROOMS.map((value) => ({
             value,
-            label: value === 'notKnown' ? unsaidText[unsaid] : WORDS.spaceFields[value],
+            label: value === 'notKnown' ? unsaidText[unsaid] : t(`spaceFields.${value}`),
           }))}
           onChange={set}
         />

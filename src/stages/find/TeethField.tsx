@@ -5,7 +5,7 @@ import type { Bounds } from '../../core/gears';
 import { readTeethList } from '../../formats/teeth-list';
 import { TextField } from '../../kit/fields/TextField';
 import type { Parsed } from '../../kit/fields/useDraft';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface TeethFieldProps {
   readonly id: string;
@@ -23,7 +23,11 @@ export function TeethField({ value, bounds, ...field }: TeethFieldProps) {
   const parse = (text: string): Parsed<readonly number[] | undefined> => {
     const read = readTeethList(text, bounds);
     if (!read.ok) {
-      const message = WORDS.teethField.wrongTeethAreWholeNumbers(read.wrong.slice(0, 12), bounds.min, bounds.max);
+      const message = t('teethField.wrongTeethAreWholeNumbers', {
+        wrong: read.wrong.slice(0, 12),
+        min: bounds.min,
+        max: bounds.max,
+      });
       // On the way to "30" there is a "3" that nobody meant.
       return { ok: false, message, unfinished: /^\d$/.test(read.wrong) };
     }

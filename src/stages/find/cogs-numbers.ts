@@ -1,7 +1,7 @@
 import { cogSteps } from '../../core/find';
 import { percentText } from '../../kit/format';
 import type { NumbersTable } from '../../kit/numbers/Numbers';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Cog by cog from the smallest, with the step to each, of what is built and of what can be bought. */
 export function cogsNumbers(own: readonly number[], other: readonly number[] | undefined): NumbersTable {
@@ -12,7 +12,7 @@ export function cogsNumbers(own: readonly number[], other: readonly number[] | u
   });
   const count = Math.max(...cassettes.map(({ length }) => length));
   return {
-    columns: ['cog', 'custom', WORDS.cogsNumbers.stepToIt, ...(other ? ['stock', WORDS.cogsNumbers.stepToThat] : [])],
+    columns: ['cog', 'custom', t('cogsNumbers.stepToIt'), ...(other ? ['stock', t('cogsNumbers.stepToThat')] : [])],
     rows: Array.from({ length: count }, (_, i) => [String(i + 1), ...cells.flatMap((rows) => rows[i] ?? ['', ''])]),
   };
 }

@@ -17,7 +17,7 @@ import { wheelOf, wheelsetOf } from '../../records';
 import { readPacked } from '../../store';
 import { cogsClient } from '../../workers/find/client';
 import { Cancelled } from '../../workers/job-client';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export type GoalKind = CassetteGoal['kind'] | 'hand';
 
@@ -133,7 +133,7 @@ function useWanted({ goal, rideId, chainring }: BuilderAsk, rollout: number): Wa
     return () => abort.abort();
   }, [key, rideId, chainring, rollout, db]);
   if (goal !== 'use') return { cogs: undefined, waiting: undefined };
-  if (key === undefined) return { cogs: undefined, waiting: WORDS.useCassetteBuilder.noRideYetBringOne };
-  if (answer?.key !== key) return { cogs: undefined, waiting: WORDS.useCassetteBuilder.readingTheRide };
+  if (key === undefined) return { cogs: undefined, waiting: t('useCassetteBuilder.noRideYetBringOne') };
+  if (answer?.key !== key) return { cogs: undefined, waiting: t('useCassetteBuilder.readingTheRide') };
   return { cogs: answer.cogs, waiting: answer.problem };
 }

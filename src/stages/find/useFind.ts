@@ -12,7 +12,7 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { useSearch, type Search } from '../../kit/finding/useSearch';
 import { foundSetup, moveTo, wheelOf, wheelsetOf } from '../../records';
 import { addSetup } from '../../store';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export interface Find extends Search {
   /** Changes what is said of the search; `undefined` leaves a thing open again. */
@@ -101,7 +101,7 @@ export function useFind(): Find {
     say,
     closeUp,
     layOnBench: async (found) => {
-      const id = await addSetup(db, recordOf(found), WORDS.useFind.foundSetupOnName(bike.name), Date.now());
+      const id = await addSetup(db, recordOf(found), t('useFind.foundSetupOnName', { name: bike.name }), Date.now());
       return id === undefined ? undefined : setups.length;
     },
   };

@@ -13,7 +13,7 @@ import { CageStrip } from './CageStrip';
 import { useLeftOut } from './useLeftOut';
 import type { Fit, GearCell } from './useFit';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const STATE_SIGN: Readonly<Record<GearCell['pose']['state'], string>> = {
   ok: '',
@@ -47,15 +47,15 @@ export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProp
   // As the ladder stands: the small ring at the left.
   const rings = [...cells].reverse();
   return (
-    <section className={styles.cageAngles} aria-label={WORDS.cagePanel.cageAngle}>
+    <section className={styles.cageAngles} aria-label={t('cagePanel.cageAngle')}>
       <PanelHead>
-        <h2>{WORDS.cagePanel.cageAngleInEveryGear}</h2>
+        <h2>{t('cagePanel.cageAngleInEveryGear')}</h2>
         <SavePicture
-          name={WORDS.cageStrip.nameCageAngle(bench.bike.name)}
+          name={t('cageStrip.nameCageAngle', { name: bench.bike.name })}
           picture={() => svgPicture(drawing.current)}
         />
       </PanelHead>
-      <Sideways label={WORDS.cagePanel.cageAngle}>
+      <Sideways label={t('cagePanel.cageAngle')}>
         <div className={styles.stripAndTable}>
           <CageStrip cells={cells} geometry={geometry} selected={selected} drawingRef={drawing} />
           <table className={styles.allowed} data-testid="allowed">
@@ -80,7 +80,11 @@ export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProp
                           type="button"
                           // The arrow keys lead from gear to gear.
                           tabIndex={-1}
-                          aria-label={WORDS.cagePanel.gearAndAngle(cell.chainring, cell.cog, text)}
+                          aria-label={t('cagePanel.gearAndAngle', {
+                            chainring: cell.chainring,
+                            cog: cell.cog,
+                            angle: text,
+                          })}
                           aria-pressed={cell === selected}
                           data-state={cell.pose.state}
                           data-left-out={!cell.allowed}
@@ -104,28 +108,29 @@ export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProp
           disabled={selected.isBigBig || fromLink}
           onChange={() => toggle(placeOf(selected))}
         >
-          {WORDS.cagePanel.iUse(selected.chainring, selected.cog)}
+          {t('cagePanel.iUse', { chainring: selected.chainring, cog: selected.cog })}
         </Checkbox>
         {slack.length > 0 && (
           <Button size="small" disabled={fromLink} onClick={() => leaveOutOnly([...out, ...slack].map(placeOf))}>
-            {WORDS.cagePanel.leaveOutWhatHangsSlack}
+            {t('cagePanel.leaveOutWhatHangsSlack')}
           </Button>
         )}
         {out.length > 0 && (
           <Button size="small" disabled={fromLink} onClick={() => leaveOutOnly([])}>
-            {WORDS.cagePanel.allowAll}
+            {t('cagePanel.allowAll')}
           </Button>
         )}
       </div>
       <Note data-testid="wrap">
-        {WORDS.cagePanel.valueBigStaysAMis(
-          requiredT === requiredWholeT
-            ? WORDS.cagePanel.theCageMustTakeUp(requiredWholeT)
-            : WORDS.cagePanel.theCageMustTakeUpRequiredT(requiredT, requiredWholeT, out.length),
-        )}
+        {t('cagePanel.valueBigStaysAMis', {
+          value:
+            requiredT === requiredWholeT
+              ? t('cagePanel.theCageMustTakeUp', { requiredWholeT })
+              : t('cagePanel.theCageMustTakeUpRequiredT', { requiredT, requiredWholeT, count: out.length }),
+        })}
       </Note>
       {leftOutElsewhere > 0 && (
-        <Note data-testid="left-out-elsewhere">{WORDS.cagePanel.leftOutElsewhere(leftOutElsewhere)}</Note>
+        <Note data-testid="left-out-elsewhere">{t('cagePanel.leftOutElsewhere', { count: leftOutElsewhere })}</Note>
       )}
     </section>
   );

@@ -6,7 +6,7 @@ import { fixed } from '../../kit/format';
 import { STRIP, stripLayout } from './cage-strip-layout';
 import type { GearCell } from './useFit';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface CageStripProps {
   /** A row a ring, big first; cogs smallest first. */
@@ -27,7 +27,7 @@ export function CageStrip({ cells, geometry, selected, drawingRef }: CageStripPr
       width={STRIP.width}
       height={bottom + 16}
       role="img"
-      aria-label={WORDS.cageStrip.angleInSoManyGears(cells.flat().length)}
+      aria-label={t('cageStrip.angleInSoManyGears', { count: cells.flat().length })}
     >
       <rect
         className={styles.stripRow}
@@ -41,10 +41,10 @@ export function CageStrip({ cells, geometry, selected, drawingRef }: CageStripPr
       ))}
       <line className={styles.stripZero} x1={x(0)} x2={x(0)} y1={STRIP.head - 4} y2={bottom} />
       <text className={styles.stripText} x={x(geometry.foldBackLimitDeg)} y={STRIP.head - 18} data-at="middle">
-        {WORDS.cageStrip.slack}
+        {t('cageStrip.slack')}
       </text>
       <text className={styles.stripText} x={x(STRETCHED_DEG)} y={STRIP.head - 18} data-at="end">
-        {WORDS.cageStrip.stretched}
+        {t('cageStrip.stretched')}
       </text>
       {[geometry.foldBackLimitDeg, 0, STRETCHED_DEG].map((deg) => (
         <text key={deg} className={styles.stripText} x={x(deg)} y={STRIP.head - 7} data-at="middle">

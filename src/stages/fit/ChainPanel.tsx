@@ -11,7 +11,7 @@ import type { Fit } from './useFit';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const SCHOOLS: readonly ChainSchool[] = ['bigBigPlusTwo', 'equation', 'smallSmall', 'pulleysUpright'];
 
@@ -21,8 +21,8 @@ export function ChainPanel({ fit }: { fit: Fit }) {
   const { setup } = bench;
   const { links, directPitches, linksUsed } = fit.report;
   return (
-    <Panel aria-label={WORDS.chainPanel.chain}>
-      <h2>{WORDS.chainPanel.howLongIsTheChain}</h2>
+    <Panel aria-label={t('chainPanel.chain')}>
+      <h2>{t('chainPanel.howLongIsTheChain')}</h2>
       <Table className={styles.chain}>
         <tbody>
           {SCHOOLS.map((school) => (
@@ -31,14 +31,16 @@ export function ChainPanel({ fit }: { fit: Fit }) {
                 {CHAIN_SCHOOL_TEXT[school]}
                 <small>
                   {' '}
-                  {school === 'bigBigPlusTwo' ? WORDS.chainPanel.theDefault : schoolDifference(school, links)}
+                  {school === 'bigBigPlusTwo' ? t('chainPanel.theDefault') : schoolDifference(school, links)}
                 </small>
               </th>
               <td>
                 <Explained
                   explain={() => explainChain(school, links[school], setup, fit.longestChainstayMm, directPitches)}
                 >
-                  {links[school] === undefined ? cannotSay(school, links) : WORDS.chainPanel.linkLinks(links[school])}
+                  {links[school] === undefined
+                    ? cannotSay(school, links)
+                    : t('chainPanel.linkLinks', { link: links[school] })}
                 </Explained>
               </td>
             </tr>
@@ -49,14 +51,14 @@ export function ChainPanel({ fit }: { fit: Fit }) {
         <SetupNumber
           id="chain-links"
           field="chainLinks"
-          label={WORDS.chainPanel.chainOnTheBike}
-          term={WORDS.chainPanel.chainInSentence}
-          unit={WORDS.chainPanel.links}
+          label={t('chainPanel.chainOnTheBike')}
+          term={t('chainPanel.chainInSentence')}
+          unit={t('chainPanel.links')}
           bounds={CHAIN_LINKS}
           whole
-          placeholder={WORDS.chainPanel.notCounted}
+          placeholder={t('chainPanel.notCounted')}
         />
-        <PartNumber field="chainSpeeds" label={WORDS.chainPanel.madeFor} />
+        <PartNumber field="chainSpeeds" label={t('chainPanel.madeFor')} />
       </div>
       <Note data-testid="chain-room">{roomText(links)}</Note>
       <Note data-testid="links-to-add">
@@ -69,6 +71,6 @@ export function ChainPanel({ fit }: { fit: Fit }) {
 
 function cannotSay(school: ChainSchool, { smallSmall }: ChainLinks): string {
   return school === 'pulleysUpright' && smallSmall !== undefined
-    ? WORDS.chainPanel.notForCogsAbove28t
-    : WORDS.chainPanel.needsTheCageLength;
+    ? t('chainPanel.notForCogsAbove28t')
+    : t('chainPanel.needsTheCageLength');
 }

@@ -6,7 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 type Shown = ChecklistAnswer | 'open';
 
@@ -18,38 +18,38 @@ export function ChecklistPanel() {
   const known = items.filter(({ answer }) => answer !== undefined).length;
   const wrong = items.filter(({ answer }) => answer === 'doesNotFit').length;
   const set = (id: ChecklistId, next: Shown) =>
-    edits.editSetup(WORDS.checklistPanel.checklist, (record) =>
+    edits.editSetup(t('checklistPanel.checklist'), (record) =>
       withOptional(record, 'checklist', withOptional(record.checklist ?? {}, id, next === 'open' ? undefined : next)),
     );
   return (
-    <Panel aria-label={WORDS.checklistPanel.checklist}>
+    <Panel aria-label={t('checklistPanel.checklist')}>
       <PanelHead>
-        <h2>{WORDS.checklistPanel.checklist}</h2>
+        <h2>{t('checklistPanel.checklist')}</h2>
         <span data-testid="checklist-count">
-          {WORDS.checklistPanel.answered(known, items.length)}
-          {wrong > 0 && <b>. {WORDS.checklistPanel.wrong(wrong)}</b>}
+          {t('checklistPanel.answered', { known, all: items.length })}
+          {wrong > 0 && <b>. {t('checklistPanel.wrong', { count: wrong })}</b>}
         </span>
       </PanelHead>
       <ul className={styles.checklist}>
         {items.map(({ id, answer }) => (
           <li key={id} data-testid={`look-${id}`}>
-            <span>{WORDS.checklistPanel.questions[id]}</span>
+            <span>{t(`checklistPanel.questions.${id}`)}</span>
             <Segmented<Shown>
               size="small"
-              aria-label={WORDS.checklistPanel.questions[id]}
+              aria-label={t(`checklistPanel.questions.${id}`)}
               disabled={fromLink}
               value={answer ?? 'open'}
               options={[
-                { value: 'open', label: WORDS.checklistPanel.open },
-                { value: 'fits', label: WORDS.checklistPanel.fits },
-                { value: 'doesNotFit', label: WORDS.checklistPanel.doesNotFit },
+                { value: 'open', label: t('checklistPanel.open') },
+                { value: 'fits', label: t('checklistPanel.fits') },
+                { value: 'doesNotFit', label: t('checklistPanel.doesNotFit') },
               ]}
               onChange={(next) => set(id, next)}
             />
           </li>
         ))}
       </ul>
-      <Note>{WORDS.checklistPanel.note}</Note>
+      <Note>{t('checklistPanel.note')}</Note>
     </Panel>
   );
 }

@@ -9,27 +9,27 @@ import { SCHOOL_NOTE, SCHOOL_TEXT, answerText } from '../../kit/verdict/answer-w
 import type { Fit } from './useFit';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The verdict by the school that the rider chose, then each check with its sentence and what would mend it. */
 export function ChecksPanel({ fit }: { fit: Fit }) {
   const { bench, edits } = useReadyBench();
   const { report, school, answer } = fit;
   const choose = (next: LimitsSchool) =>
-    edits.editBike(WORDS.checksPanel.schoolOnLimits, (bike) =>
+    edits.editBike(t('checksPanel.schoolOnLimits'), (bike) =>
       withOptional(bike, 'limitsSchool', next === 'sheet' ? undefined : next),
     );
   return (
-    <Panel aria-label={WORDS.checksPanel.checks}>
+    <Panel aria-label={t('checksPanel.checks')}>
       <PanelHead>
-        <h2>{WORDS.checksPanel.willItGoTogether}</h2>
+        <h2>{t('checksPanel.willItGoTogether')}</h2>
         <Segmented<LimitsSchool>
           size="small"
           value={school}
           disabled={bench.fromLink}
           options={LIMITS_SCHOOLS.map((value) => ({ value, label: SCHOOL_TEXT[value] }))}
           onChange={choose}
-          aria-label={WORDS.checksPanel.schoolOnPublishedLimits}
+          aria-label={t('checksPanel.schoolOnPublishedLimits')}
         />
       </PanelHead>
       <p className={styles.answer} data-kind={answer.kind} data-testid="fit-answer">

@@ -17,7 +17,7 @@ import { SharedParts } from '../../kit/bench/SharedParts';
 import { Field } from '../../kit/fields/Field';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const PUBLISHED: readonly (keyof RearDerailleur)[] = [
   'totalCapacityT',
@@ -35,7 +35,11 @@ const MEASURED: readonly (readonly [keyof RearDerailleur, number | undefined])[]
   ['foldBackLimitDeg', DRIVE_DEFAULTS.foldBackLimitDeg],
 ];
 
-const RETENTION_TEXT: Readonly<Record<Retention, string>> = WORDS.drivePanel.retentionText;
+const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
+  narrowWide: t('drivePanel.retentionText.narrowWide'),
+  clutch: t('drivePanel.retentionText.clutch'),
+  guide: t('drivePanel.retentionText.guide'),
+};
 
 /** What the checks and drawings reckon with: frame, derailleurs, rings and cage. */
 export function DrivePanel() {
@@ -43,69 +47,69 @@ export function DrivePanel() {
   const { setup } = bench;
   const two = setup.chainrings.length > 1;
   return (
-    <Panel aria-label={WORDS.drivePanel.frameAndDerailleurs}>
-      <h2>{WORDS.drivePanel.frame}</h2>
+    <Panel aria-label={t('drivePanel.frameAndDerailleurs')}>
+      <h2>{t('drivePanel.frame')}</h2>
       <div className={styles.fields}>
         <BikeNumber
           field="chainstayMm"
-          term={WORDS.drivePanel.chainstay}
+          term={t('drivePanel.chainstay')}
           unit="mm"
           bounds={DRIVE_BOUNDS.chainstayMm}
-          placeholder={WORDS.drivePanel.chainstayMmAssumed(DRIVE_DEFAULTS.chainstayMm)}
+          placeholder={t('drivePanel.chainstayMmAssumed', { chainstayMm: DRIVE_DEFAULTS.chainstayMm })}
         />
         <BikeNumber
           field="bbDropMm"
-          term={WORDS.drivePanel.bottomBracketDrop}
+          term={t('drivePanel.bottomBracketDrop')}
           unit="mm"
           bounds={DRIVE_BOUNDS.bbDropMm}
-          placeholder={WORDS.drivePanel.bbDropMmAssumed(DRIVE_DEFAULTS.bbDropMm)}
+          placeholder={t('drivePanel.bbDropMmAssumed', { bbDropMm: DRIVE_DEFAULTS.bbDropMm })}
         />
         <BikeNumber
           field="suspensionGrowthMm"
-          term={WORDS.drivePanel.suspensionGrowth}
+          term={t('drivePanel.suspensionGrowth')}
           unit="mm"
           bounds={SUSPENSION_GROWTH_MM}
-          placeholder={WORDS.drivePanel.noneAssumed}
+          placeholder={t('drivePanel.noneAssumed')}
         />
         <BikeNumber
           field={two ? 'twoRingsMaxT' : 'oneRingMaxT'}
-          term={two ? WORDS.drivePanel.largestBigRing : WORDS.drivePanel.largestSingleRing}
-          label={two ? WORDS.drivePanel.roomForABigRing : WORDS.drivePanel.roomForASingleRing}
+          term={two ? t('drivePanel.largestBigRing') : t('drivePanel.largestSingleRing')}
+          label={two ? t('drivePanel.roomForABigRing') : t('drivePanel.roomForASingleRing')}
           unit="T"
           bounds={CHAINRING_TEETH}
           whole
-          placeholder={WORDS.drivePanel.notKnown}
+          placeholder={t('drivePanel.notKnown')}
         />
       </div>
-      <h2>{WORDS.drivePanel.rearDerailleurByItsSheet}</h2>
+      <h2>{t('drivePanel.rearDerailleurByItsSheet')}</h2>
       <div className={styles.fields}>
         {PUBLISHED.map((field) => (
           <DerailleurNumber key={field} field={field} />
         ))}
-        <PartNumber field="hangerExtenderMm" label={WORDS.drivePanel.hangerExtenderLowersBy} />
+        <PartNumber field="hangerExtenderMm" label={t('drivePanel.hangerExtenderLowersBy')} />
       </div>
-      <h2>{WORDS.drivePanel.crankValue(two ? WORDS.drivePanel.andFrontDerailleur : '')}</h2>
+      <h2>{t('drivePanel.crankValue', { value: two ? t('drivePanel.andFrontDerailleur') : '' })}</h2>
       <div className={styles.fields}>
         <PartNumber field="boltCircleMm" />
         <PartNumber field="smallestRingT" />
         {two ? (
           <>
             <DerailleurNumber field="ringDifferenceMaxT" />
-            <PartNumber field="frontBigRingMinT" label={WORDS.drivePanel.curvedForABigRing} />
-            <PartNumber field="frontBigRingMaxT" label={WORDS.drivePanel.to} />
+            <PartNumber field="frontBigRingMinT" label={t('drivePanel.curvedForABigRing')} />
+            <PartNumber field="frontBigRingMaxT" label={t('drivePanel.to')} />
           </>
         ) : (
           <RetentionField />
         )}
       </div>
-      <h2>{WORDS.drivePanel.cageTypicalUnlessYouMeasure}</h2>
+      <h2>{t('drivePanel.cageTypicalUnlessYouMeasure')}</h2>
       <div className={styles.fields}>
         {MEASURED.map(([field, assumed]) => (
           <DerailleurNumber key={field} field={field} assumed={assumed} />
         ))}
       </div>
       <SharedParts />
-      <Note>{WORDS.drivePanel.derailleurCrankAndCageName(setup.name ?? WORDS.drivePanel.thisSetup)}</Note>
+      <Note>{t('drivePanel.derailleurCrankAndCageName', { name: setup.name ?? t('drivePanel.thisSetup') })}</Note>
     </Panel>
   );
 }
@@ -117,9 +121,9 @@ function RetentionField() {
   const editPart = usePartEdit();
   const kept = setup.parts.retention;
   const set = (next: readonly Retention[] | undefined) =>
-    editPart('retention', WORDS.drivePanel.whatKeepsTheChainOn, next);
+    editPart('retention', t('drivePanel.whatKeepsTheChainOn'), next);
   return (
-    <Field id="retention" label={WORDS.drivePanel.theChainIsKeptOn}>
+    <Field id="retention" label={t('drivePanel.theChainIsKeptOn')}>
       <div className={styles.checkboxes}>
         {RETENTIONS.map((one, i) => (
           <Checkbox
@@ -139,7 +143,7 @@ function RetentionField() {
           checked={kept?.length === 0}
           onChange={({ target }) => set(target.checked ? [] : undefined)}
         >
-          {WORDS.drivePanel.nothing}
+          {t('drivePanel.nothing')}
         </Checkbox>
       </div>
     </Field>

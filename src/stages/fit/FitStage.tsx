@@ -13,14 +13,14 @@ import { TopPanel } from './TopPanel';
 import { useFit } from './useFit';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Whether the setup in depth goes together, how long its chain is, and how its cage hangs. */
 export function FitStage() {
   const fit = useFit();
   return (
     <>
-      <PageHeading>{WORDS.fitStage.fit}</PageHeading>
+      <PageHeading>{t('fitStage.fit')}</PageHeading>
       <SameAsA />
       <div className={styles.top}>
         <ChecksPanel fit={fit} />

@@ -1,7 +1,7 @@
 import { spacerNeededMm } from '../../core/fit';
 import { short } from '../../kit/format';
 import styles from './Drawings.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const PER_MM = 9;
 const HEIGHT = 28;
@@ -28,23 +28,23 @@ export function FreehubView({ bodyLengthMm, cassetteLengthMm, spacerMm }: Freehu
       className={styles.view}
       viewBox={`${-MARGIN} ${-MARGIN - 12} ${longest * PER_MM + LABEL} ${2 * HEIGHT + 2 * MARGIN + 18}`}
       role="img"
-      aria-label={WORDS.freehubView.bodyBodyLengthMmOnItSpacers(
-        short2(bodyLengthMm),
-        short2(spacer),
-        short2(cassetteLengthMm),
-      )}
+      aria-label={t('freehubView.bodyBodyLengthMmOnItSpacers', {
+        bodyLengthMm: short2(bodyLengthMm),
+        spacer: short2(spacer),
+        cassetteLengthMm: short2(cassetteLengthMm),
+      })}
     >
       <text className={styles.caption} x={0} y={-6} style={{ textAnchor: 'start' }}>
-        {WORDS.freehubView.wheel}
+        {t('freehubView.wheel')}
       </text>
       <rect className={styles.body} x={0} y={HEIGHT + 6} width={bodyLengthMm * PER_MM} height={HEIGHT} />
       <text className={styles.length} x={8} y={HEIGHT * 1.5 + 10}>
-        {WORDS.freehubView.bodyBodyLengthMm(short2(bodyLengthMm))}
+        {t('freehubView.bodyBodyLengthMm', { bodyLengthMm: short2(bodyLengthMm) })}
       </text>
       <rect className={styles.spacer} x={0} y={0} width={spacer * PER_MM} height={HEIGHT} />
       <rect className={styles.cassette} x={spacer * PER_MM} y={0} width={cassetteLengthMm * PER_MM} height={HEIGHT} />
       <text className={styles.length} x={spacer * PER_MM + 8} y={HEIGHT / 2 + 4}>
-        {WORDS.freehubView.cassetteCassetteLengthMm(short2(cassetteLengthMm))}
+        {t('freehubView.cassetteCassetteLengthMm', { cassetteLengthMm: short2(cassetteLengthMm) })}
       </text>
       {end < bodyLengthMm && (
         <rect className={styles.missing} x={end * PER_MM} y={0} width={(bodyLengthMm - end) * PER_MM} height={HEIGHT} />
@@ -60,10 +60,10 @@ export function FreehubView({ bodyLengthMm, cassetteLengthMm, spacerMm }: Freehu
       )}
       <text className={styles.length} x={longest * PER_MM + 8} y={HEIGHT / 2 + 4}>
         {needed > 0
-          ? WORDS.freehubView.spacerNeededMm(short2(needed))
+          ? t('freehubView.spacerNeededMm', { needed: short2(needed) })
           : needed < 0
-            ? WORDS.freehubView.tooLong
-            : WORDS.freehubView.noSpacer}
+            ? t('freehubView.tooLong')
+            : t('freehubView.noSpacer')}
       </text>
     </svg>
   );

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface GearTableProps<T extends { readonly chainring: number; readonly cog: number }> {
   /** A row a ring, big first; cogs smallest first. */
@@ -20,7 +20,7 @@ export function GearTable<T extends { readonly chainring: number; readonly cog: 
   cell,
 }: GearTableProps<T>) {
   return (
-    <Sideways label={WORDS.gearTable.cageAngles}>
+    <Sideways label={t('gearTable.cageAngles')}>
       <Table className={styles.angles} data-testid={testId}>
         <thead>
           <tr>

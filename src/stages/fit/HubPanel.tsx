@@ -12,7 +12,7 @@ import { FreehubView } from './FreehubView';
 import { usePartOffers } from './usePartOffers';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Cassette and freehub body: the splines, and the spacer worked out from their lengths. */
 export function HubPanel() {
@@ -22,36 +22,36 @@ export function HubPanel() {
   const bodyLengthMm = wheelset.freehub?.bodyLengthMm;
   const { cassetteLengthMm, spacerMm } = setup.parts;
   return (
-    <Panel aria-label={WORDS.hubPanel.freehub}>
-      <h2>{WORDS.hubPanel.freehubAndSpacer}</h2>
+    <Panel aria-label={t('hubPanel.freehub')}>
+      <h2>{t('hubPanel.freehubAndSpacer')}</h2>
       {bodyLengthMm !== undefined && cassetteLengthMm !== undefined ? (
         <>
           <FreehubView bodyLengthMm={bodyLengthMm} cassetteLengthMm={cassetteLengthMm} spacerMm={spacerMm} />
           <Numbers
-            of={WORDS.hubPanel.freehubAndSpacer}
+            of={t('hubPanel.freehubAndSpacer')}
             table={() => ({
-              columns: [WORDS.hubPanel.alongTheBody, 'mm'],
+              columns: [t('hubPanel.alongTheBody'), 'mm'],
               rows: [
                 ['body', short(bodyLengthMm, 2)],
                 ['cassette', short(cassetteLengthMm, 2)],
                 [
-                  WORDS.hubPanel.spacersThatAreThere,
-                  spacerMm === undefined ? WORDS.hubPanel.notKnown : short(spacerMm, 2),
+                  t('hubPanel.spacersThatAreThere'),
+                  spacerMm === undefined ? t('hubPanel.notKnown') : short(spacerMm, 2),
                 ],
-                [WORDS.hubPanel.spacersThatAreNeeded, short(spacerNeededMm(bodyLengthMm, cassetteLengthMm), 2)],
+                [t('hubPanel.spacersThatAreNeeded'), short(spacerNeededMm(bodyLengthMm, cassetteLengthMm), 2)],
               ],
             })}
           />
         </>
       ) : (
-        <Note>{WORDS.hubPanel.typeTheLengthOfThe}</Note>
+        <Note>{t('hubPanel.typeTheLengthOfThe')}</Note>
       )}
       <div className={styles.fields}>
-        <Field id="freehub-typical" label={WORDS.hubPanel.bodyLikeATypicalOne}>
+        <Field id="freehub-typical" label={t('hubPanel.bodyLikeATypicalOne')}>
           <Select
             id="freehub-typical"
             value={null}
-            placeholder={WORDS.hubPanel.splinesLengthSpeeds}
+            placeholder={t('hubPanel.splinesLengthSpeeds')}
             disabled={fromLink}
             popupMatchSelectWidth={false}
             style={{ width: 190 }}
@@ -61,18 +61,18 @@ export function HubPanel() {
               if (!family) return;
               const { spline, bodyLengthMm: length, smallestCogT } = family;
               const freehub = { spline, smallestCogT, ...(length === undefined ? {} : { bodyLengthMm: length }) };
-              edits.editWheelset(WORDS.hubPanel.freehubBody, (record) => ({ ...record, freehub }));
+              edits.editWheelset(t('hubPanel.freehubBody'), (record) => ({ ...record, freehub }));
             }}
           />
         </Field>
         <FreehubName offered={offers.splines} />
         <FreehubNumber field="bodyLengthMm" />
-        <FreehubNumber field="smallestCogT" label={WORDS.hubPanel.smallestCogOverIt} />
+        <FreehubNumber field="smallestCogT" label={t('hubPanel.smallestCogOverIt')} />
         <PartName
           field="cassetteSpline"
-          label={WORDS.hubPanel.splinesOfTheCassette}
+          label={t('hubPanel.splinesOfTheCassette')}
           offered={offers.splines}
-          placeholder={WORDS.hubPanel.notKnown}
+          placeholder={t('hubPanel.notKnown')}
         />
         <PartNumber field="cassetteLengthMm" />
         <PartNumber field="spacerMm" />

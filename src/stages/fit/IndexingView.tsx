@@ -2,7 +2,7 @@ import type { Ref } from 'react';
 import { pitchRadiusMm, type IndexingError } from '../../core/fit';
 import { fixed } from '../../kit/format';
 import styles from './Drawings.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Sideways the drawing is this much larger than life, or half a millimetre could not be seen. */
 const SIDEWAYS = 13;
@@ -31,10 +31,10 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
       className={styles.view}
       viewBox={`${-MARGIN} ${-height - 14} ${widthMm * SIDEWAYS + 2 * MARGIN} ${height + FOOT + 18}`}
       role="img"
-      aria-label={WORDS.indexingView.guidePulleyAtEachOf(
-        cogs.length,
-        atCogMm.map((mm, i) => WORDS.indexingView.cogMm(cogs[i], signedMm(mm))).join(', '),
-      )}
+      aria-label={t('indexingView.guidePulleyAtEachOf', {
+        count: cogs.length,
+        atCogMm: atCogMm.map((mm, i) => t('indexingView.cogMm', { cog: cogs[i]!, mm: signedMm(mm) })).join(', '),
+      })}
     >
       {cogs.map((cog, place) => {
         const at = offset(place);
@@ -61,7 +61,7 @@ export function IndexingView({ cogs, error, toleranceMm, drawingRef }: IndexingV
         );
       })}
       <text className={styles.caption} x={(widthMm * SIDEWAYS) / 2} y={FOOT - 2}>
-        {WORDS.indexingView.mmBesideTheCogTowards(fixed(toleranceMm, 2), SIDEWAYS)}
+        {t('indexingView.mmBesideTheCogTowards', { toleranceMm: fixed(toleranceMm, 2), sideways: SIDEWAYS })}
       </text>
     </svg>
   );

@@ -16,11 +16,11 @@ import type { Fit } from './useFit';
 import { useLosses } from './useLosses';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const gear = ({ chainring, cog }: LossWatts) => `${chainring}/${cog}`;
 const spread = ({ lowWatts, highWatts }: LossWatts) =>
-  WORDS.lossPanel.lowWattsToHighWattsW(fixed(lowWatts, 1), fixed(highWatts, 1));
+  t('lossPanel.lowWattsToHighWattsW', { lowWatts: fixed(lowWatts, 1), highWatts: fixed(highWatts, 1) });
 
 /** Chain losses in watts with their spread, by the school that counts them, and the drag of the front parts. */
 export function LossPanel({ fit }: { fit: Fit }) {
@@ -30,17 +30,17 @@ export function LossPanel({ fit }: { fit: Fit }) {
   const { school, powerW, rows, most, least, drag, frontDragCm2, anglePercentPerDeg } = losses;
   const { speedUnit } = preferences;
   const choose = (next: LossSchool) =>
-    edits.editBike(WORDS.lossPanel.schoolOnLosses, (record) =>
+    edits.editBike(t('lossPanel.schoolOnLosses'), (record) =>
       withOptional(record, 'lossSchool', next === 'count' ? undefined : next),
     );
   const counted = school === 'count';
   return (
-    <Panel aria-label={WORDS.lossPanel.losses}>
+    <Panel aria-label={t('lossPanel.losses')}>
       <PanelHead>
-        <h2>{WORDS.lossPanel.whatChainAndAirTake(short(powerW, 0))}</h2>
+        <h2>{t('lossPanel.whatChainAndAirTake', { powerW: short(powerW, 0) })}</h2>
         {counted && (
           <SaveTable
-            name={WORDS.lossPanel.nameLosses(bike.name)}
+            name={t('lossPanel.nameLosses', { name: bike.name })}
             table={() => ({
               fields: ['chainring', 'cog', 'loss_w', 'low_w', 'high_w'],
               rows: rows.flat().map((one) => [one.chainring, one.cog, one.watts, one.lowWatts, one.highWatts]),
@@ -52,23 +52,23 @@ export function LossPanel({ fit }: { fit: Fit }) {
           value={school}
           disabled={fromLink}
           options={[
-            { value: 'count', label: WORDS.lossPanel.countIt },
-            { value: 'ignore', label: WORDS.lossPanel.ignoreIt },
+            { value: 'count', label: t('lossPanel.countIt') },
+            { value: 'ignore', label: t('lossPanel.ignoreIt') },
           ]}
           onChange={choose}
-          aria-label={WORDS.lossPanel.schoolOnLossesLabel}
+          aria-label={t('lossPanel.schoolOnLossesLabel')}
         />
       </PanelHead>
       {counted ? (
         <>
           <p className={styles.answerSmall} data-testid="loss">
-            {WORDS.lossPanel.from}{' '}
+            {t('lossPanel.from')}{' '}
             <Explained explain={() => explainLoss(least, powerW, anglePercentPerDeg)}>
-              {WORDS.lossPanel.wattsWInGear(fixed(least.watts, 1), gear(least))}
+              {t('lossPanel.wattsWInGear', { watts: fixed(least.watts, 1), gear: gear(least) })}
             </Explained>{' '}
-            {WORDS.lossPanel.spreadTo(spread(least))}{' '}
+            {t('lossPanel.spreadTo', { spread: spread(least) })}{' '}
             <Explained explain={() => explainLoss(most, powerW, anglePercentPerDeg)}>
-              {WORDS.lossPanel.wattsWInGear(fixed(most.watts, 1), gear(most))}
+              {t('lossPanel.wattsWInGear', { watts: fixed(most.watts, 1), gear: gear(most) })}
             </Explained>{' '}
             ({spread(most)}).
           </p>
@@ -82,42 +82,45 @@ export function LossPanel({ fit }: { fit: Fit }) {
             )}
           />
           <Note>
-            {WORDS.lossPanel.anEstimateFromTheFriction(fixed(CHAIN_FRICTION.lowMu, 2), fixed(CHAIN_FRICTION.highMu, 2))}
+            {t('lossPanel.anEstimateFromTheFriction', {
+              lowMu: fixed(CHAIN_FRICTION.lowMu, 2),
+              highMu: fixed(CHAIN_FRICTION.highMu, 2),
+            })}
           </Note>
         </>
       ) : (
-        <Note data-testid="loss">{WORDS.lossPanel.ignoredDirtOnTheChain}</Note>
+        <Note data-testid="loss">{t('lossPanel.ignoredDirtOnTheChain')}</Note>
       )}
       <Note data-testid="front-drag">
         {setup.chainrings.length > 1
-          ? WORDS.lossPanel.leavingOutFrontDerailleurAnd
-          : WORDS.lossPanel.withoutFrontDerailleurAndSecond}
+          ? t('lossPanel.leavingOutFrontDerailleurAnd')
+          : t('lossPanel.withoutFrontDerailleurAndSecond')}{' '}
         {drag.map(({ speedKmh, watts }, i) => (
           <span key={speedKmh}>
             {i > 0 && ', '}
             <Explained explain={() => explainFrontDrag(frontDragCm2, speedKmh, watts)}>
-              {WORDS.lossPanel.wattsWAtSpeedInSpeedUnit(
-                fixed(watts, 2),
-                fixed(speedIn(speedUnit, speedKmh), 0),
-                SPEED_UNIT_TEXT[speedUnit],
-              )}
+              {t('lossPanel.wattsWAtSpeedInSpeedUnit', {
+                watts: fixed(watts, 2),
+                speedIn: fixed(speedIn(speedUnit, speedKmh), 0),
+                speedUnit: SPEED_UNIT_TEXT[speedUnit],
+              })}
             </Explained>
           </span>
         ))}
-        {WORDS.lossPanel.itGrowsWithTheSpeed}
+        {t('lossPanel.itGrowsWithTheSpeed')}
       </Note>
       <div className={styles.fields}>
         <BriefNumber field="powerW" width={150} />
         <BikeNumber
           field="angleLossPercentPerDeg"
-          term={WORDS.lossPanel.lossByAngle}
-          label={WORDS.lossPanel.lossByAngleLabel}
-          unit={WORDS.lossPanel.percentADegree}
+          term={t('lossPanel.lossByAngle')}
+          label={t('lossPanel.lossByAngleLabel')}
+          unit={t('lossPanel.percentADegree')}
           bounds={ANGLE_LOSS_PERCENT_PER_DEG}
-          placeholder={WORDS.lossPanel.noneAssumed}
+          placeholder={t('lossPanel.noneAssumed')}
           width={170}
         />
-        <BriefNumber field="frontDragCm2" label={WORDS.lossPanel.dragAreaOfTheFront} width={170} />
+        <BriefNumber field="frontDragCm2" label={t('lossPanel.dragAreaOfTheFront')} width={170} />
       </div>
     </Panel>
   );

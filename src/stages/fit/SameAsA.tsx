@@ -4,7 +4,7 @@ import { Button } from 'antd';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { PART_GROUPS, withPartsOf } from '../../records';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** For a setup other than A: each group of parts as A has it, by one click. */
 export function SameAsA() {
@@ -14,19 +14,19 @@ export function SameAsA() {
   if (place === 0) return null;
   return (
     <p className={styles.sameAsA} data-testid="same-as-a">
-      <span>{WORDS.sameAsA.sameAsA}:</span>
+      <span>{t('sameAsA.sameAsA')}:</span>
       {PART_GROUPS.map((group) => (
         <Button
           key={group}
           size="small"
           disabled={fromLink}
           onClick={() =>
-            edits.editSetup(WORDS.sameAsA.take(WORDS.sameAsA.groups[group]), (record) =>
+            edits.editSetup(t('sameAsA.take', { group: t(`sameAsA.groups.${group}`) }), (record) =>
               withPartsOf(record, fitted, group),
             )
           }
         >
-          {WORDS.sameAsA.groups[group]}
+          {t(`sameAsA.groups.${group}`)}
         </Button>
       ))}
     </p>

@@ -18,7 +18,7 @@ import { usePartOffers } from './usePartOffers';
 import type { Fit } from './useFit';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const familyOf = (name: string | undefined) => (name === undefined ? undefined : listedFamily(name));
 
@@ -33,12 +33,12 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
   const shifting = setup.parts.shifting ?? 'cable';
   const toleranceMm = setup.parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   return (
-    <Panel aria-label={WORDS.shiftPanel.indexing}>
+    <Panel aria-label={t('shiftPanel.indexing')}>
       <PanelHead>
-        <h2>{WORDS.shiftPanel.indexingWhereEachClickPuts}</h2>
+        <h2>{t('shiftPanel.indexingWhereEachClickPuts')}</h2>
         {indexing && (
           <SavePicture
-            name={WORDS.shiftPanel.nameIndexing(bench.bike.name)}
+            name={t('shiftPanel.nameIndexing', { name: bench.bike.name })}
             picture={() => svgPicture(drawing.current)}
           />
         )}
@@ -47,28 +47,28 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
           value={shifting}
           disabled={fromLink}
           options={[
-            { value: 'cable', label: WORDS.shiftPanel.cable },
-            { value: 'electronic', label: WORDS.shiftPanel.electronic },
+            { value: 'cable', label: t('shiftPanel.cable') },
+            { value: 'electronic', label: t('shiftPanel.electronic') },
           ]}
           onChange={(next) => editPart('shifting', 'shifting', next === 'cable' ? undefined : next)}
-          aria-label={WORDS.shiftPanel.howTheRearDerailleurIs}
+          aria-label={t('shiftPanel.howTheRearDerailleurIs')}
         />
       </PanelHead>
       {indexing ? (
         <>
           <IndexingView cogs={setup.cogs} error={indexing} toleranceMm={toleranceMm} drawingRef={drawing} />
           <Numbers
-            of={WORDS.shiftPanel.guidePulleyBesideEachCog}
+            of={t('shiftPanel.guidePulleyBesideEachCog')}
             table={() => ({
               columns: [
                 'cog',
-                WORDS.shiftPanel.besideItTowardsTheWheel,
-                WORDS.shiftPanel.withinToleranceMm(short(toleranceMm, 2)),
+                t('shiftPanel.besideItTowardsTheWheel'),
+                t('shiftPanel.withinToleranceMm', { toleranceMm: short(toleranceMm, 2) }),
               ],
               rows: indexing.atCogMm.map((mm, i) => [
                 String(setup.cogs[i]),
                 signedMm(mm),
-                Math.abs(mm) > toleranceMm ? WORDS.shiftPanel.no : WORDS.shiftPanel.yes,
+                Math.abs(mm) > toleranceMm ? t('shiftPanel.no') : t('shiftPanel.yes'),
               ]),
             })}
           />
@@ -76,22 +76,22 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
       ) : (
         <Note>
           {shifting === 'cable'
-            ? WORDS.shiftPanel.typeTheCableThatA
-            : WORDS.shiftPanel.electronicPartsPlaceThemselvesThey}
+            ? t('shiftPanel.typeTheCableThatA')
+            : t('shiftPanel.electronicPartsPlaceThemselvesThey')}
         </Note>
       )}
       <div className={styles.fields}>
         <PartName
           field="shifterFamily"
-          label={WORDS.shiftPanel.familyOfTheShifter}
+          label={t('shiftPanel.familyOfTheShifter')}
           offered={offers.families}
-          placeholder={WORDS.shiftPanel.fromTheListOrYourOwn}
+          placeholder={t('shiftPanel.fromTheListOrYourOwn')}
         />
         <PartName
           field="derailleurFamily"
-          label={WORDS.shiftPanel.familyOfTheDerailleur}
+          label={t('shiftPanel.familyOfTheDerailleur')}
           offered={offers.families}
-          placeholder={WORDS.shiftPanel.fromTheListOrYourOwn}
+          placeholder={t('shiftPanel.fromTheListOrYourOwn')}
         />
         {shifting === 'cable' ? (
           <>
@@ -103,16 +103,16 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
         )}
         <PartNumber field="shifterSpeeds" />
         {shifting === 'electronic' && setup.chainrings.length > 1 && (
-          <Field id="frontControl" label={WORDS.shiftPanel.frontShiftsAreMade}>
+          <Field id="frontControl" label={t('shiftPanel.frontShiftsAreMade')}>
             <Select<FrontControl>
               id="frontControl"
               disabled={fromLink}
               style={{ width: '100%' }}
               popupMatchSelectWidth={false}
               value={setup.parts.frontControl ?? 'lever'}
-              options={FRONT_CONTROLS.map((value) => ({ value, label: WORDS.shiftPanel.frontControl[value] }))}
+              options={FRONT_CONTROLS.map((value) => ({ value, label: t(`shiftPanel.frontControl.${value}`) }))}
               onChange={(next) =>
-                editPart('frontControl', WORDS.shiftPanel.frontShiftsAreMade, next === 'lever' ? undefined : next)
+                editPart('frontControl', t('shiftPanel.frontShiftsAreMade'), next === 'lever' ? undefined : next)
               }
             />
           </Field>
@@ -122,10 +122,12 @@ export function ShiftPanel({ fit }: { fit: Fit }) {
             <SetupNumber
               id="indexing-pitch"
               field="cogPitchMm"
-              term={WORDS.shiftPanel.cogPitch}
+              term={t('shiftPanel.cogPitch')}
               unit="mm"
               bounds={COG_PITCH_MM}
-              placeholder={WORDS.shiftPanel.typicalCogPitchMmTypical(allDigits(typicalCogPitchMm(setup.cogs.length)))}
+              placeholder={t('shiftPanel.typicalCogPitchMmTypical', {
+                typicalCogPitchMm: allDigits(typicalCogPitchMm(setup.cogs.length)),
+              })}
             />
             <PartNumber field="indexingToleranceMm" assumed={INDEXING_TOLERANCE_MM} />
           </>

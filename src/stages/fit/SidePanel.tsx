@@ -20,7 +20,7 @@ import type { EndGear, Fit, GearCell } from './useFit';
 import { useLeftOut } from './useLeftOut';
 import { useOverlay } from './useOverlay';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 type Shown = EndGear['end'] | 'any';
 
@@ -46,14 +46,14 @@ function WithoutCage() {
   const left = pairsAt(bench.setup, leftOutOf(bench.setup));
   const { leaveOutOnly } = useLeftOut();
   return (
-    <Panel aria-label={WORDS.sidePanel.sideView}>
-      <h2>{WORDS.sidePanel.sideView}</h2>
-      <Note>{WORDS.sidePanel.typeTheCageLengthBelow}</Note>
+    <Panel aria-label={t('sidePanel.sideView')}>
+      <h2>{t('sidePanel.sideView')}</h2>
+      <Note>{t('sidePanel.typeTheCageLengthBelow')}</Note>
       {left.length > 0 && (
         <Note data-testid="wrap">
-          {WORDS.cagePanel.leftOutGears(pairsText(left))}{' '}
+          {t('cagePanel.leftOutGears', { gears: pairsText(left) })}{' '}
           <Button size="small" disabled={bench.fromLink} onClick={() => leaveOutOnly([])}>
-            {WORDS.cagePanel.allowAll}
+            {t('cagePanel.allowAll')}
           </Button>
         </Note>
       )}
@@ -95,8 +95,8 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
   };
   const gearText = ({ chainring, cog }: GearCell) => `${chainring}/${cog}`;
   const switchOf: { readonly value: Shown; readonly label: string }[] = [
-    ...ends.map(({ end }) => ({ value: end, label: WORDS.sidePanel[end] })),
-    { value: 'any', label: WORDS.sidePanel.anyGear },
+    ...ends.map(({ end }) => ({ value: end, label: t(`sidePanel.${end}`) })),
+    { value: 'any', label: t('sidePanel.anyGear') },
   ];
   const { largestRingMm, largestCogMm, cageLengthMm } = overlay;
   const drive = {
@@ -109,18 +109,18 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
     cog: cell.cog,
     pose: cell.pose,
   };
-  const name = shown === 'any' ? WORDS.sidePanel.sideView : WORDS.sidePanel[shown];
+  const name = shown === 'any' ? t('sidePanel.sideView') : t(`sidePanel.${shown}`);
   return (
-    <Panel aria-label={WORDS.sidePanel.sideView}>
+    <Panel aria-label={t('sidePanel.sideView')}>
       <PanelHead>
         <h2>
-          {WORDS.sidePanel.sideViewWithLinksUsedLinks(
+          {t('sidePanel.sideViewWithLinksUsedLinks', {
             linksUsed,
-            setup.chainLinks === undefined ? WORDS.sidePanel.theChainThatBigBigAsksFor : '',
-          )}
+            value: setup.chainLinks === undefined ? t('sidePanel.theChainThatBigBigAsksFor') : '',
+          })}
         </h2>
         <Segmented<Shown>
-          aria-label={WORDS.sidePanel.gearDrawn}
+          aria-label={t('sidePanel.gearDrawn')}
           value={shown}
           options={switchOf}
           onChange={(next) => {
@@ -133,14 +133,14 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
           aria-pressed={played.running}
           onClick={played.running ? played.stop : played.start}
         >
-          {played.running ? WORDS.sidePanel.pause : WORDS.sidePanel.playThrough}
+          {played.running ? t('sidePanel.pause') : t('sidePanel.playThrough')}
         </Button>
         <Select
           value={overlay.value}
           options={[...overlay.choices]}
           onChange={overlay.choose}
           popupMatchSelectWidth={false}
-          aria-label={WORDS.sidePanel.layOverTheSideView}
+          aria-label={t('sidePanel.layOverTheSideView')}
           style={{ width: 210 }}
         />
       </PanelHead>
@@ -149,7 +149,7 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
         // One picture of two parts, stepped through with the arrow keys.
         role="group"
         tabIndex={0}
-        aria-label={WORDS.sidePanel.gearDrawnArrowKeysStep}
+        aria-label={t('sidePanel.gearDrawnArrowKeysStep')}
         onKeyDown={step}
       >
         <figure data-drawn={shown}>
@@ -167,10 +167,13 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
             </span>
           </div>
           <figcaption aria-live={played.running ? 'off' : 'polite'} data-testid="gear-drawn">
-            {WORDS.sidePanel.gearAndAngle(gearText(cell), stateText({ pose: cell.pose, links: linksUsed }))}{' '}
-            <span className={styles.keys}>{WORDS.sidePanel.arrowKeys}</span>
+            {t('sidePanel.gearAndAngle', {
+              gear: gearText(cell),
+              angle: stateText({ pose: cell.pose, links: linksUsed }),
+            })}{' '}
+            <span className={styles.keys}>{t('sidePanel.arrowKeys')}</span>
           </figcaption>
-          <Numbers of={WORDS.sidePanel.sideViewName(name)} table={() => sideNumbers(drive)} />
+          <Numbers of={t('sidePanel.sideViewName', { name })} table={() => sideNumbers(drive)} />
         </figure>
         <CageAngles fit={fit} geometry={geometry} selected={cell} onSelect={choose} />
       </div>
@@ -178,17 +181,17 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
         {ends.map(({ end, row }) => (
           <li key={end} data-end={end}>
             <b>
-              {WORDS.sidePanel.endAndAngle(
-                WORDS.sidePanel[end],
-                gearText(row),
-                stateText({ pose: row.pose, links: linksUsed }),
-              )}
+              {t('sidePanel.endAndAngle', {
+                end: t(`sidePanel.${end}`),
+                gear: gearText(row),
+                angle: stateText({ pose: row.pose, links: linksUsed }),
+              })}
             </b>{' '}
             {endCheckText(end, row)}
           </li>
         ))}
       </ul>
-      <Note>{WORDS.sidePanel.eachDashIsALink}</Note>
+      <Note>{t('sidePanel.eachDashIsALink')}</Note>
     </Panel>
   );
 }

@@ -26,7 +26,7 @@ import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Fit.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How far a ring can be tried in or out with spacers and other cranks, mm. */
 const SHIFT_MM = 3;
@@ -40,20 +40,23 @@ export function TopPanel({ fit }: { fit: Fit }) {
   const { rows, geometry, shiftMm, tryShift, steepDeg } = chainline;
   const risky = rows.filter(({ mayDrop }) => mayDrop);
   const fields = [
-    ['frontChainlineMm', WORDS.topPanel.frontChainline, CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
+    ['frontChainlineMm', t('topPanel.frontChainline'), CHAINLINE_MM, CHAINLINE_DEFAULTS.frontChainlineMm],
     ...(setup.chainrings.length > 1
-      ? ([['ringSpacingMm', WORDS.topPanel.ringSpacing, RING_SPACING_MM, CHAINLINE_DEFAULTS.ringSpacingMm]] as const)
+      ? ([['ringSpacingMm', t('topPanel.ringSpacing'), RING_SPACING_MM, CHAINLINE_DEFAULTS.ringSpacingMm]] as const)
       : []),
-    ['rearChainlineMm', WORDS.topPanel.rearChainline, CHAINLINE_MM, CHAINLINE_DEFAULTS.rearChainlineMm],
-    ['cogPitchMm', WORDS.topPanel.cogPitch, COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
+    ['rearChainlineMm', t('topPanel.rearChainline'), CHAINLINE_MM, CHAINLINE_DEFAULTS.rearChainlineMm],
+    ['cogPitchMm', t('topPanel.cogPitch'), COG_PITCH_MM, typicalCogPitchMm(setup.cogs.length)],
   ] as const;
   return (
-    <Panel aria-label={WORDS.topPanel.topView}>
+    <Panel aria-label={t('topPanel.topView')}>
       <PanelHead>
-        <h2>{WORDS.topPanel.topViewTheChainsAngle}</h2>
-        <SavePicture name={WORDS.topPanel.nameTopView(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
+        <h2>{t('topPanel.topViewTheChainsAngle')}</h2>
+        <SavePicture
+          name={t('topPanel.nameTopView', { name: bench.bike.name })}
+          picture={() => svgPicture(drawing.current)}
+        />
         <SaveTable
-          name={WORDS.topPanel.nameChainAngles(bench.bike.name)}
+          name={t('topPanel.nameChainAngles', { name: bench.bike.name })}
           table={() => ({
             fields: ['chainring', 'cog', 'ring_offset_mm', 'cog_offset_mm', 'angle_deg'],
             rows: rows.map((row) => [row.chainring, row.cog, row.ringOffsetMm, row.cogOffsetMm, row.angleDeg]),
@@ -74,21 +77,22 @@ export function TopPanel({ fit }: { fit: Fit }) {
         )}
       />
       <Note data-testid="back-pedal">
-        {WORDS.topPanel.straightestSteeperThanYourSteepDeg(
-          short(steepDeg, 2),
-          risky.length === 0
-            ? WORDS.topPanel.noGearIsLikelyTo
-            : WORDS.topPanel.backPedallingMayDropThe(
-                risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', '),
-              ),
-        )}
+        {t('topPanel.straightestSteeperThanYourSteepDeg', {
+          steepDeg: short(steepDeg, 2),
+          value:
+            risky.length === 0
+              ? t('topPanel.noGearIsLikelyTo')
+              : t('topPanel.backPedallingMayDropThe', {
+                  risky: risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', '),
+                }),
+        })}
       </Note>
       <div className={styles.fields}>
-        <Field id="chainline-typical" label={WORDS.topPanel.likeATypicalOne}>
+        <Field id="chainline-typical" label={t('topPanel.likeATypicalOne')}>
           <Select
             id="chainline-typical"
             value={null}
-            placeholder={WORDS.topPanel.kindOfCrank}
+            placeholder={t('topPanel.kindOfCrank')}
             disabled={bench.fromLink}
             popupMatchSelectWidth={false}
             style={{ width: 190 }}
@@ -97,7 +101,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
               const family = i === null ? undefined : CHAINLINE_FAMILIES[i];
               if (!family) return;
               const { frontChainlineMm } = family;
-              edits.editSetup(WORDS.topPanel.frontChainline, (record) => ({ ...record, frontChainlineMm }));
+              edits.editSetup(t('topPanel.frontChainline'), (record) => ({ ...record, frontChainlineMm }));
             }}
           />
         </Field>
@@ -108,20 +112,20 @@ export function TopPanel({ fit }: { fit: Fit }) {
             term={term}
             unit="mm"
             bounds={bounds}
-            placeholder={WORDS.topPanel.assumed(allDigits(assumed))}
+            placeholder={t('topPanel.assumed', { assumed: allDigits(assumed) })}
           />
         ))}
         <BikeNumber
           id="steep"
           field="steepAngleDeg"
-          label={WORDS.topPanel.steepIsAbove}
-          term={WORDS.topPanel.steepAngle}
+          label={t('topPanel.steepIsAbove')}
+          term={t('topPanel.steepAngle')}
           unit="°"
           bounds={STEEP_ANGLE_DEG}
           width={120}
-          placeholder={WORDS.topPanel.defaultSteepAngleDegAssumed(DEFAULT_STEEP_ANGLE_DEG)}
+          placeholder={t('topPanel.defaultSteepAngleDegAssumed', { defaultSteepAngleDeg: DEFAULT_STEEP_ANGLE_DEG })}
         />
-        <Field id="shift" label={WORDS.topPanel.whatIfTheRingStood(shiftText(shiftMm))}>
+        <Field id="shift" label={t('topPanel.whatIfTheRingStood', { shift: shiftText(shiftMm) })}>
           <Slider
             min={-SHIFT_MM}
             max={SHIFT_MM}
@@ -129,9 +133,9 @@ export function TopPanel({ fit }: { fit: Fit }) {
             value={shiftMm}
             onChange={tryShift}
             included={false}
-            marks={{ [-SHIFT_MM]: '−3', 0: WORDS.topPanel.asItIs, [SHIFT_MM]: '+3' }}
+            marks={{ [-SHIFT_MM]: '−3', 0: t('topPanel.asItIs'), [SHIFT_MM]: '+3' }}
             styles={{ root: { width: 220, margin: '8px 24px 24px' } }}
-            ariaLabelForHandle={WORDS.topPanel.ringOffsetTriedMm}
+            ariaLabelForHandle={t('topPanel.ringOffsetTriedMm')}
           />
         </Field>
       </div>
@@ -140,6 +144,6 @@ export function TopPanel({ fit }: { fit: Fit }) {
 }
 
 function shiftText(shiftMm: number): string {
-  if (shiftMm === 0) return WORDS.topPanel.inOrOutMm;
-  return WORDS.topPanel[shiftMm > 0 ? 'fartherOut' : 'fartherIn'](fixed(Math.abs(shiftMm), 1));
+  if (shiftMm === 0) return t('topPanel.inOrOutMm');
+  return t(`topPanel.${shiftMm > 0 ? 'fartherOut' : 'fartherIn'}`, { shiftMm: fixed(Math.abs(shiftMm), 1) });
 }

@@ -13,10 +13,10 @@ import {
 } from '../../core/fit';
 import { within } from '../../core/gears';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import type { OtherDrive } from '../../kit/side-view/SideView';
 import type { EndGear, Fit, GearCell } from './useFit';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Chains that are laid over, by how many links they differ. */
 const LINK_CHANGES = [-4, -2, 2, 4] as const;
@@ -62,20 +62,24 @@ export function useOverlay(fit: Fit): Overlay {
       bbDropMm: bike.bbDropMm ?? DRIVE_DEFAULTS.bbDropMm,
     };
     const others = new Map<string, Other>();
-    const choices: OverlayChoice[] = [{ value: 'none', label: WORDS.useOverlay.nothingLaidOver }];
+    const choices: OverlayChoice[] = [{ value: 'none', label: t('useOverlay.nothingLaidOver') }];
     for (const change of LINK_CHANGES) {
       const links = linksUsed + change;
       if (!geometry || !within(links, CHAIN_LINKS)) continue;
-      const name = WORDS.useOverlay.links(links);
-      choices.push({ value: WORDS.useOverlay.linksChange(change), label: name });
-      others.set(WORDS.useOverlay.linksChange(change), { ...setup, links, geometry, place: undefined, name });
+      const name = t('useOverlay.links', { links });
+      choices.push({ value: t('useOverlay.linksChange', { change }), label: name });
+      others.set(t('useOverlay.linksChange', { change }), { ...setup, links, geometry, place: undefined, name });
     }
     setups.forEach((other, place) => {
       if (other.id === setup.id) return;
       const own = geometryOf({ ...frame, rearDerailleur: other.rearDerailleur });
-      const letter = LETTERS[place]!;
+      const letter = letterOf(place);
       const label = `${letter}${other.name ? `, ${other.name}` : ''}`;
-      choices.push({ value: other.id, label: own ? label : WORDS.useOverlay.labelNoCageLength(label), disabled: !own });
+      choices.push({
+        value: other.id,
+        label: own ? label : t('useOverlay.labelNoCageLength', { label }),
+        disabled: !own,
+      });
       if (!own) return;
       const stay = frame.chainstayMm + (bike.suspensionGrowthMm ?? 0);
       const links = other.chainLinks ?? chainLinks({ ...other, chainstayMm: stay, geometry: own }).bigBigPlusTwo;

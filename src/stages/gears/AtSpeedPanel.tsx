@@ -14,7 +14,7 @@ import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The cadence in every gear at one speed, what a shift does there, and the speed in every gear at one cadence. */
 export function AtSpeedPanel({ gears }: { gears: Gears }) {
@@ -29,19 +29,19 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
   const rows = speedRows(report, brief, atKmh, atRpm);
   const nearest = rows.find(({ isNearest }) => isNearest)!;
   return (
-    <Panel aria-label={WORDS.atSpeedPanel.atOneSpeed}>
+    <Panel aria-label={t('atSpeedPanel.atOneSpeed')}>
       <PanelHead>
-        <h2>{WORDS.atSpeedPanel.atOneSpeed}</h2>
+        <h2>{t('atSpeedPanel.atOneSpeed')}</h2>
         <SaveTable
-          name={WORDS.atSpeedPanel.nameAtOneSpeed(bench.bike.name)}
+          name={t('atSpeedPanel.nameAtOneSpeed', { name: bench.bike.name })}
           table={() => ({
             fields: ['gear', 'speed_kmh', 'cadence_rpm', 'on_shift_path', 'in_band', 'at_rpm', 'speed_at_rpm_kmh'],
             rows: rows.map((row) => [
               gearName(row.gear),
               atKmh,
               row.cadenceRpm,
-              row.onPath ? WORDS.atSpeedPanel.yes : WORDS.atSpeedPanel.no,
-              row.inBand ? WORDS.atSpeedPanel.yes : WORDS.atSpeedPanel.no,
+              row.onPath ? t('atSpeedPanel.yes') : t('atSpeedPanel.no'),
+              row.inBand ? t('atSpeedPanel.yes') : t('atSpeedPanel.no'),
               atRpm,
               row.speedAtCadenceKmh,
             ]),
@@ -49,8 +49,8 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
         <SpeedField
           id="at-speed"
-          label={WORDS.atSpeedPanel.speed}
-          term={WORDS.atSpeedPanel.speedInSentence}
+          label={t('atSpeedPanel.speed')}
+          term={t('atSpeedPanel.speedInSentence')}
           owner="at-speed"
           bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
           assumedKmh={brief.cruisingSpeedKmh}
@@ -60,10 +60,10 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
         <NumberField
           id="at-rpm"
-          label={WORDS.atSpeedPanel.cadence}
-          term={WORDS.atSpeedPanel.cadenceInSentence}
+          label={t('atSpeedPanel.cadence')}
+          term={t('atSpeedPanel.cadenceInSentence')}
           owner="at-rpm"
-          unit={WORDS.atSpeedPanel.rpm}
+          unit={t('atSpeedPanel.rpm')}
           bounds={CADENCE_RPM}
           optional
           width={96}
@@ -73,24 +73,38 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         />
       </PanelHead>
       <p className={styles.stepSummary} data-testid="at-speed-words">
-        {WORDS.atSpeedPanel.atSpeedInSpeedUnit(short(speedIn(unit, atKmh), 1), SPEED_UNIT_TEXT[unit])}{' '}
-        <b>{gearName(nearest.gear)}</b> {WORDS.atSpeedPanel.at}{' '}
-        <b>{WORDS.atSpeedPanel.cadenceRpm(fixed(nearest.cadenceRpm, 0))}</b>
+        {t('atSpeedPanel.atSpeedInSpeedUnit', {
+          speedIn: short(speedIn(unit, atKmh), 1),
+          speedUnit: SPEED_UNIT_TEXT[unit],
+        })}{' '}
+        <b>{gearName(nearest.gear)}</b> {t('atSpeedPanel.at')}{' '}
+        <b>{t('atSpeedPanel.cadenceRpm', { cadenceRpm: fixed(nearest.cadenceRpm, 0) })}</b>
         {nearest.easierRpm !== undefined &&
-          WORDS.atSpeedPanel.aStepEasierCadenceRpmEasierRpm(fixed(nearest.cadenceRpm, 0), fixed(nearest.easierRpm, 0))}
+          t('atSpeedPanel.aStepEasierCadenceRpmEasierRpm', {
+            cadenceRpm: fixed(nearest.cadenceRpm, 0),
+            easierRpm: fixed(nearest.easierRpm, 0),
+          })}
         {nearest.harderRpm !== undefined &&
-          WORDS.atSpeedPanel.aStepHarderCadenceRpmHarderRpm(fixed(nearest.cadenceRpm, 0), fixed(nearest.harderRpm, 0))}
+          t('atSpeedPanel.aStepHarderCadenceRpmHarderRpm', {
+            cadenceRpm: fixed(nearest.cadenceRpm, 0),
+            harderRpm: fixed(nearest.harderRpm, 0),
+          })}
         .
       </p>
       <Table className={styles.stepTable} data-testid="at-speed-table">
         <thead>
           <tr>
-            <th scope="col">{WORDS.atSpeedPanel.gear}</th>
+            <th scope="col">{t('atSpeedPanel.gear')}</th>
             <th scope="col">
-              {WORDS.atSpeedPanel.rpmAtSpeedInSpeedUnit(short(speedIn(unit, atKmh), 1), SPEED_UNIT_TEXT[unit])}
+              {t('atSpeedPanel.rpmAtSpeedInSpeedUnit', {
+                speedIn: short(speedIn(unit, atKmh), 1),
+                speedUnit: SPEED_UNIT_TEXT[unit],
+              })}
             </th>
             <td />
-            <th scope="col">{WORDS.atSpeedPanel.speedUnitAtAtRpm(SPEED_UNIT_TEXT[unit], short(atRpm, 1))}</th>
+            <th scope="col">
+              {t('atSpeedPanel.speedUnitAtAtRpm', { speedUnit: SPEED_UNIT_TEXT[unit], atRpm: short(atRpm, 1) })}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -99,7 +113,7 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
               <th scope="row">{gearName(gear)}</th>
               <td>{fixed(cadenceRpm, 1)}</td>
               <td className={styles.inBand}>
-                {inBand && WORDS.atSpeedPanel.inBand} {!onPath && WORDS.atSpeedPanel.offThePath}
+                {inBand && t('atSpeedPanel.inBand')} {!onPath && t('atSpeedPanel.offThePath')}
               </td>
               <td>{fixed(speedIn(unit, speedAtCadenceKmh), 1)}</td>
             </tr>

@@ -14,7 +14,7 @@ import { useClimb, type ClimbTyped } from './useClimb';
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const FIELDS: readonly {
   readonly field: keyof ClimbTyped;
@@ -25,24 +25,24 @@ const FIELDS: readonly {
 }[] = [
   {
     field: 'gradePercent',
-    label: WORDS.climbPanel.grade,
+    label: t('climbPanel.grade'),
     term: 'grade',
     unit: '%',
     bounds: BRIEF_BOUNDS.steepestGradePercent,
   },
-  { field: 'powerW', label: WORDS.climbPanel.power, term: 'power', unit: 'W', bounds: BRIEF_BOUNDS.powerW },
+  { field: 'powerW', label: t('climbPanel.power'), term: 'power', unit: 'W', bounds: BRIEF_BOUNDS.powerW },
   {
     field: 'massKg',
-    label: WORDS.climbPanel.allUp,
-    term: WORDS.climbPanel.allUpMass,
+    label: t('climbPanel.allUp'),
+    term: t('climbPanel.allUpMass'),
     unit: 'kg',
     bounds: { min: 25, max: 500 },
   },
   {
     field: 'wantedRpm',
-    label: WORDS.climbPanel.wanted,
-    term: WORDS.climbPanel.wantedCadence,
-    unit: WORDS.climbPanel.rpm,
+    label: t('climbPanel.wanted'),
+    term: t('climbPanel.wantedCadence'),
+    unit: t('climbPanel.rpm'),
     bounds: BRIEF_BOUNDS.climbingRpm,
   },
 ];
@@ -53,9 +53,9 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
   const units = useUnits();
   const { typed, type, used, result, resistance, easiest, easiestRpm, enough, remedy } = useClimb(gears);
   return (
-    <Panel aria-label={WORDS.climbPanel.onAClimb}>
+    <Panel aria-label={t('climbPanel.onAClimb')}>
       <PanelHead>
-        <h2>{WORDS.climbPanel.onAClimb}</h2>
+        <h2>{t('climbPanel.onAClimb')}</h2>
       </PanelHead>
       <div className={styles.sheetFields}>
         {FIELDS.map(({ field, unit, ...rest }) => {
@@ -84,26 +84,26 @@ export function ClimbPanel({ gears }: { gears: Gears }) {
           {speedText(preferences.speedUnit, result.speedKmh)}
         </Explained>
         <span>
-          {WORDS.climbPanel.in} <b>{gearName(result.best.gear)}</b> {WORDS.climbPanel.at}{' '}
-          <b>{WORDS.climbPanel.cadenceRpm(fixed(result.best.cadenceRpm, 1))}</b>
+          {t('climbPanel.in')} <b>{gearName(result.best.gear)}</b> {t('climbPanel.at')}{' '}
+          <b>{t('climbPanel.cadenceRpm', { cadenceRpm: fixed(result.best.cadenceRpm, 1) })}</b>
         </span>
       </p>
       <p className={styles.stepSummary}>
-        {WORDS.climbPanel.wantedRpmThereAsksFor(short(used.wantedRpm, 1))}{' '}
+        {t('climbPanel.wantedRpmThereAsksFor', { wantedRpm: short(used.wantedRpm, 1) })}{' '}
         <b>{gearSizeText(units, result.wantedDevelopmentM)}</b>
-        {WORDS.climbPanel.theEasiestGearGearNameIs(
-          gearName(easiest),
-          sizedGearText(units, easiest),
-          enough
-            ? WORDS.climbPanel.andGivesEasiestRpmEasyEnough(fixed(easiestRpm, 1))
-            : WORDS.climbPanel.andGivesOnlyEasiestRpmWith(
-                fixed(easiestRpm, 1),
-                easiest.cog,
-                remedy.ringAtMostT,
-                easiest.chainring,
-                remedy.cogAtLeastT,
-              ),
-        )}
+        {t('climbPanel.theEasiestGearGearNameIs', {
+          gearName: gearName(easiest),
+          size: sizedGearText(units, easiest),
+          value: enough
+            ? t('climbPanel.andGivesEasiestRpmEasyEnough', { easiestRpm: fixed(easiestRpm, 1) })
+            : t('climbPanel.andGivesOnlyEasiestRpmWith', {
+                easiestRpm: fixed(easiestRpm, 1),
+                cog: easiest.cog,
+                ringAtMostT: remedy.ringAtMostT,
+                chainring: easiest.chainring,
+                cogAtLeastT: remedy.cogAtLeastT,
+              }),
+        })}
       </p>
     </Panel>
   );

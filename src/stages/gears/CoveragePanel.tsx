@@ -8,7 +8,7 @@ import { fixed, short, speedIn, speedText, SPEED_UNIT_TEXT } from '../../kit/for
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What the rider's cadences reach, and the speeds at which no gear keeps them. */
 export function CoveragePanel({ gears }: { gears: Gears }) {
@@ -17,39 +17,39 @@ export function CoveragePanel({ gears }: { gears: Gears }) {
   const unit = preferences.speedUnit;
   if (!coverage) return <BriefNotice contradictions={inUse.contradictions} />;
   const { band, holes, lowestSteadyKmh, topKmh } = coverage;
-  const bandText = WORDS.coveragePanel.lowRpmHighRpm(short(band.lowRpm, 1), short(band.highRpm, 1));
+  const bandText = t('coveragePanel.lowRpmHighRpm', { lowRpm: short(band.lowRpm, 1), highRpm: short(band.highRpm, 1) });
   return (
-    <Panel aria-label={WORDS.coveragePanel.coverage}>
+    <Panel aria-label={t('coveragePanel.coverage')}>
       <PanelHead>
-        <h2>{WORDS.coveragePanel.whatBandTextReach(bandText)}</h2>
+        <h2>{t('coveragePanel.whatBandTextReach', { bandText })}</h2>
       </PanelHead>
       <dl className={styles.facts}>
-        <dt>{WORDS.coveragePanel.lowestSteadySpeed}</dt>
+        <dt>{t('coveragePanel.lowestSteadySpeed')}</dt>
         <dd>{speedText(unit, lowestSteadyKmh)}</dd>
-        <dt>{WORDS.coveragePanel.topSpeedAtHighRpm(short(band.highRpm, 1))}</dt>
+        <dt>{t('coveragePanel.topSpeedAtHighRpm', { highRpm: short(band.highRpm, 1) })}</dt>
         <dd>{speedText(unit, topKmh)}</dd>
-        <dt>{WORDS.coveragePanel.spunOutAtSpinOutRpm(short(inUse.brief.spinOutRpm, 1))}</dt>
+        <dt>{t('coveragePanel.spunOutAtSpinOutRpm', { spinOutRpm: short(inUse.brief.spinOutRpm, 1) })}</dt>
         <dd>{speedText(unit, spinOutKmh)}</dd>
       </dl>
       {holes.length === 0 ? (
-        <p className={styles.stepSummary}>{WORDS.coveragePanel.noHolesSomeGearKeeps(bandText)}</p>
+        <p className={styles.stepSummary}>{t('coveragePanel.noHolesSomeGearKeeps', { bandText })}</p>
       ) : (
         <ul className={styles.holes} data-testid="holes">
           {holes.map((hole) => (
             <li key={hole.fromKmh}>
-              {WORDS.coveragePanel.noGearKeepsYouIn(bandText)}{' '}
+              {t('coveragePanel.noGearKeepsYouIn', { bandText })}{' '}
               <b>
-                {WORDS.coveragePanel.speedInAndSpeedIn2SpeedUnit(
-                  fixed(speedIn(unit, hole.fromKmh), 1),
-                  fixed(speedIn(unit, hole.toKmh), 1),
-                  SPEED_UNIT_TEXT[unit],
-                )}
+                {t('coveragePanel.speedInAndSpeedIn2SpeedUnit', {
+                  speedIn: fixed(speedIn(unit, hole.fromKmh), 1),
+                  speedIn2: fixed(speedIn(unit, hole.toKmh), 1),
+                  speedUnit: SPEED_UNIT_TEXT[unit],
+                })}
               </b>
-              {WORDS.coveragePanel.fromGearNameToGearName2HighRpmToClose(
-                gearName(hole.below),
-                gearName(hole.above),
-                fixed(highRpmToClose(hole, band), 0),
-              )}
+              {t('coveragePanel.fromGearNameToGearName2HighRpmToClose', {
+                gearName: gearName(hole.below),
+                gearName2: gearName(hole.above),
+                highRpmToClose: fixed(highRpmToClose(hole, band), 0),
+              })}
             </li>
           ))}
         </ul>

@@ -8,13 +8,13 @@ import { CheckList } from '../../kit/verdict/CheckList';
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const LABELS: readonly (readonly [keyof RearDerailleur, string])[] = [
-  ['totalCapacityT', WORDS.derailleurPanel.totalCapacity],
-  ['largestCogMaxT', WORDS.derailleurPanel.largestCogAtMost],
-  ['largestCogMinT', WORDS.derailleurPanel.largestCogAtLeast],
-  ['smallestCogMinT', WORDS.derailleurPanel.smallestCogAtLeast],
+  ['totalCapacityT', t('derailleurPanel.totalCapacity')],
+  ['largestCogMaxT', t('derailleurPanel.largestCogAtMost')],
+  ['largestCogMinT', t('derailleurPanel.largestCogAtLeast')],
+  ['smallestCogMinT', t('derailleurPanel.smallestCogAtLeast')],
 ];
 
 /** The rear derailleur's published numbers, and what they say of this setup. */
@@ -22,9 +22,9 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { setup, fromLink } = bench;
   return (
-    <Panel aria-label={WORDS.derailleurPanel.rearDerailleur}>
+    <Panel aria-label={t('derailleurPanel.rearDerailleur')}>
       <PanelHead>
-        <h2>{WORDS.derailleurPanel.rearDerailleurByItsSheet}</h2>
+        <h2>{t('derailleurPanel.rearDerailleurByItsSheet')}</h2>
       </PanelHead>
       <div className={styles.sheetFields}>
         {LABELS.map(([field, label]) => (

@@ -7,7 +7,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { ChartFrame } from '../../kit/chart/ChartFrame';
 import { chartAxis, setupLine } from '../../kit/chart/setup-chart';
 import { usePalette } from '../../kit/theme/ThemeProvider';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface DistinctCurveProps {
   readonly curve: readonly DistinctPoint[];
@@ -28,7 +28,7 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
         type: 'linear',
         min: 0,
         max: curve.at(-1)!.closenessPercent,
-        ...chartAxis(palette, WORDS.distinctCurve.closenessPercent),
+        ...chartAxis(palette, t('distinctCurve.closenessPercent')),
       },
       y: { type: 'linear', min: 0, max: curve[0]!.count, ...chartAxis(palette, 'gears') },
     },
@@ -36,7 +36,7 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
       tooltip: {
         callbacks: {
           title: ([item]) => `${item?.parsed.x} %`,
-          label: (item) => WORDS.distinctCurve.yDistinctGears(item.parsed.y),
+          label: (item) => t('distinctCurve.yDistinctGears', { y: item.parsed.y ?? 0 }),
         },
       },
       annotation: {
@@ -50,7 +50,10 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
             borderWidth: 1.5,
             label: {
               display: true,
-              content: WORDS.distinctCurve.countAtClosenessPercent(count, short(closenessPercent, 2)),
+              content: t('distinctCurve.countAtClosenessPercent', {
+                count,
+                closenessPercent: short(closenessPercent, 2),
+              }),
               position: 'end',
               xAdjust: closenessPercent > 15 ? -34 : 34,
               color: palette.mark,
@@ -76,8 +79,11 @@ export function DistinctCurve({ curve, closenessPercent, count }: DistinctCurveP
   return (
     <ChartFrame
       title=""
-      name={WORDS.distinctCurve.nameDistinctGears(bench.bike.name)}
-      summary={WORDS.distinctCurve.countDistinctGearsAtClosenessPercent(count, short(closenessPercent, 2))}
+      name={t('distinctCurve.nameDistinctGears', { name: bench.bike.name })}
+      summary={t('distinctCurve.countDistinctGearsAtClosenessPercent', {
+        count,
+        closenessPercent: short(closenessPercent, 2),
+      })}
       data={data}
       options={options}
       height={150}

@@ -7,7 +7,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import type { Gears } from './useGears';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The chart library is heavy and this is the only chart: it comes after the rest is on screen. */
 const DistinctCurve = dynamic(() => import('./DistinctCurve').then((module) => module.DistinctCurve), {
@@ -20,13 +20,13 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
   const { bench, edits } = useReadyBench();
   const { bike, fromLink } = bench;
   return (
-    <Panel aria-label={WORDS.distinctPanel.distinctGears}>
+    <Panel aria-label={t('distinctPanel.distinctGears')}>
       <div className={styles.distinctHead}>
-        <h2>{WORDS.distinctPanel.distinctGearsByWhatCounts}</h2>
+        <h2>{t('distinctPanel.distinctGearsByWhatCounts')}</h2>
         <NumberField
           id="closeness"
-          label={WORDS.distinctPanel.closerThanThisOneGear}
-          term={WORDS.distinctPanel.closeness}
+          label={t('distinctPanel.closerThanThisOneGear')}
+          term={t('distinctPanel.closeness')}
           owner={bike.id}
           disabled={fromLink}
           unit="%"
@@ -39,8 +39,9 @@ export function DistinctPanel({ gears }: { gears: Gears }) {
         />
       </div>
       <p className={styles.stepSummary}>
-        {WORDS.distinctPanel.byCloseness} <b>{gears.report.distinct.length}</b>{' '}
-        {WORDS.distinctPanel.ofCountByShiftingThe(gears.report.gears.length)} <b>{gears.report.path.gears.length}</b>.
+        {t('distinctPanel.byCloseness')} <b>{gears.report.distinct.length}</b>{' '}
+        {t('distinctPanel.ofCountByShiftingThe', { count: gears.report.gears.length })}{' '}
+        <b>{gears.report.path.gears.length}</b>.
       </p>
       <DistinctCurve
         curve={gears.curve}

@@ -15,7 +15,7 @@ import { speedRows } from './riding-rows';
 import type { Gears } from './useGears';
 import { Table } from '../../kit/sheet/Table';
 import styles from './GearCard.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const LADDER_HEIGHT = 340;
 /** On paper no gear is chosen. */
@@ -47,10 +47,15 @@ export function GearCard({ gears }: { gears: Gears }) {
       <Table>
         <thead>
           <tr>
-            <th>{WORDS.gearCard.gear}</th>
+            <th>{t('gearCard.gear')}</th>
             <th>m</th>
-            <th>{WORDS.gearCard.speedUnitAtCadenceRpm(SPEED_UNIT_TEXT[unit], short(context.riding.cadenceRpm, 1))}</th>
-            <th>{WORDS.gearCard.step}</th>
+            <th>
+              {t('gearCard.speedUnitAtCadenceRpm', {
+                speedUnit: SPEED_UNIT_TEXT[unit],
+                cadenceRpm: short(context.riding.cadenceRpm, 1),
+              })}
+            </th>
+            <th>{t('gearCard.step')}</th>
           </tr>
         </thead>
         <tbody>

@@ -16,7 +16,7 @@ import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface GearTableProps {
   readonly gears: Gears;
@@ -34,7 +34,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const view = quantityView(choice);
   const saveCsv = useSaveCsv();
   const save = useSteady(() =>
-    saveCsv(WORDS.gearTable.nameGears(bench.bike.name), ({ gearTableCsv }) =>
+    saveCsv(t('gearTable.nameGears', { name: bench.bike.name }), ({ gearTableCsv }) =>
       gearTableCsv(report, context.riding.cadenceRpm),
     ),
   );
@@ -46,27 +46,27 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const byPair = new Map(report.gears.map((gear) => [gear.key, gear]));
 
   return (
-    <Panel aria-label={WORDS.gearTable.gearTable}>
+    <Panel aria-label={t('gearTable.gearTable')}>
       <PanelHead>
-        <h2>{WORDS.gearTable.gears}</h2>
+        <h2>{t('gearTable.gears')}</h2>
         <QuantitySelect choice={choice} />
         <Button
           size="small"
           icon={<DownloadOutlined />}
           onClick={save}
-          title={withKey(WORDS.gearTable.saveTheGearTableAs, 'csv')}
+          title={withKey(t('gearTable.saveTheGearTableAs'), 'csv')}
         >
-          {WORDS.gearTable.csv}
+          {t('gearTable.csv')}
         </Button>
       </PanelHead>
       {choice === 'gainRatio' && context.riding.crankLengthMm === undefined && (
-        <p className={styles.missing}>{WORDS.gearTable.gainRatioNeedsTheCrank}</p>
+        <p className={styles.missing}>{t('gearTable.gainRatioNeedsTheCrank')}</p>
       )}
       <Table className={styles.gearTable} data-testid="gear-table">
-        <caption className={sheet.hidden}>{WORDS.gearTable.titleOfEveryGearRings(view.title)}</caption>
+        <caption className={sheet.hidden}>{t('gearTable.titleOfEveryGearRings', { title: view.title })}</caption>
         <thead>
           <tr>
-            <th scope="col">{WORDS.gearTable.cog}</th>
+            <th scope="col">{t('gearTable.cog')}</th>
             {columns.map(({ ring, hubStage }) => (
               <th key={`${ring}@${hubStage}`} scope="col">
                 {ring}
@@ -89,7 +89,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
                   >
                     <span className={styles.crossMark}>
                       {gear.crossChained && (
-                        <i className={styles.legendHollow} role="img" aria-label={WORDS.gearTable.crossChained} />
+                        <i className={styles.legendHollow} role="img" aria-label={t('gearTable.crossChained')} />
                       )}
                     </span>
                     <Explained explain={() => view.explain(gear, context)}>
@@ -97,12 +97,23 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
                     </Explained>
                     <span className={styles.twinMark}>
                       {gear.twin && (
-                        <span title={WORDS.gearTable.exactlyTheSameAsChainring(gear.twin.chainring, gear.twin.cog)}>
+                        <span
+                          title={t('gearTable.exactlyTheSameAsChainring', {
+                            chainring: gear.twin.chainring,
+                            cog: gear.twin.cog,
+                          })}
+                        >
                           ={gear.twin.chainring}/{gear.twin.cog}
                         </span>
                       )}
                       {gear.near && (
-                        <span title={WORDS.gearTable.nearlyTheSameAs(gear.near.chainring, gear.near.cog, closeness)}>
+                        <span
+                          title={t('gearTable.nearlyTheSameAs', {
+                            chainring: gear.near.chainring,
+                            cog: gear.near.cog,
+                            percent: closeness,
+                          })}
+                        >
                           ≈{gear.near.chainring}/{gear.near.cog}
                         </span>
                       )}
@@ -116,8 +127,8 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
       </Table>
       {chainrings.length > 1 && (
         <p className={styles.tableLegend}>
-          <i className={styles.legendHollow} /> {WORDS.gearTable.crossChainedByYourRule} {context.riding.crossedCogs}{' '}
-          {WORDS.gearTable.largestCogsSmallRingWith} {context.riding.crossedCogs} {WORDS.gearTable.smallest}
+          <i className={styles.legendHollow} /> {t('gearTable.crossChainedByYourRule')} {context.riding.crossedCogs}{' '}
+          {t('gearTable.largestCogsSmallRingWith')} {context.riding.crossedCogs} {t('gearTable.smallest')}
         </p>
       )}
     </Panel>
@@ -128,8 +139,8 @@ function QuantitySelect({ choice }: { choice: QuantityChoice }) {
   const { edits } = useReadyBench();
   return (
     <Select
-      aria-label={WORDS.gearTable.quantity}
-      title={withKey(WORDS.gearTable.quantity, 'quantity')}
+      aria-label={t('gearTable.quantity')}
+      title={withKey(t('gearTable.quantity'), 'quantity')}
       size="small"
       value={choice}
       onChange={(next: QuantityChoice) => edits.editPreferences(preferencesFor(next))}

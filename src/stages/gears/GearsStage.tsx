@@ -20,9 +20,14 @@ import { StepList } from './StepList';
 import { useGears } from './useGears';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const VIEW_TEXT: Readonly<Record<GearsView, string>> = WORDS.gearsStage.viewText;
+const VIEW_TEXT: Readonly<Record<GearsView, string>> = {
+  table: t('gearsStage.viewText.table'),
+  riding: t('gearsStage.viewText.riding'),
+  shifting: t('gearsStage.viewText.shifting'),
+  tables: t('gearsStage.viewText.tables'),
+};
 
 /** One setup in depth. */
 export function GearsStage() {
@@ -39,7 +44,7 @@ export function GearsStage() {
   const select = useCallback(({ key }: { key: string }) => setSelectedKey(key), []);
   return (
     <>
-      <PageHeading>{WORDS.gearsStage.gears}</PageHeading>
+      <PageHeading>{t('gearsStage.gears')}</PageHeading>
       <div className={styles.stage}>
         <div className={styles.ladderColumn}>
           <LadderPanel gears={gears} selectedKey={selectedKey} onSelect={select} />
@@ -47,9 +52,9 @@ export function GearsStage() {
         <div className={styles.beside}>
           <KeyFigures gears={gears} />
           <Segmented<GearsView>
-            aria-label={WORDS.gearsStage.view}
+            aria-label={t('gearsStage.view')}
             className={styles.views}
-            title={withKey(WORDS.gearsStage.view, 'view')}
+            title={withKey(t('gearsStage.view'), 'view')}
             value={view}
             onChange={(gearsView) => edits.editPreferences({ gearsView })}
             options={GEARS_VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}

@@ -20,7 +20,7 @@ import { fixed, percentText, short, speedText } from '../../kit/format';
 import { VerdictMark } from '../../kit/verdict/VerdictMark';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The figures that decide, first and large. */
 export function KeyFigures({ gears }: { gears: Gears }) {
@@ -28,38 +28,38 @@ export function KeyFigures({ gears }: { gears: Gears }) {
   const { overlap, distinct, setup } = report;
   const capacity = checks.find(({ id }) => id === 'totalCapacity')!;
   return (
-    <section className={styles.figures} aria-label={WORDS.keyFigures.keyFigures}>
-      <EndGear end="easiest" name={WORDS.keyFigures.easiestGear} gear={report.gears[0]!} gears={gears} />
-      <EndGear end="hardest" name={WORDS.keyFigures.hardestGear} gear={report.gears.at(-1)!} gears={gears} />
+    <section className={styles.figures} aria-label={t('keyFigures.keyFigures')}>
+      <EndGear end="easiest" name={t('keyFigures.easiestGear')} gear={report.gears[0]!} gears={gears} />
+      <EndGear end="hardest" name={t('keyFigures.hardestGear')} gear={report.gears.at(-1)!} gears={gears} />
       <KeyFigure
-        name={WORDS.keyFigures.range}
+        name={t('keyFigures.range')}
         testId="range"
         explain={() => explainRange(report)}
         value={percentText(report.range.quotient)}
       >
-        {WORDS.keyFigures.hardestOverEasiest}
+        {t('keyFigures.hardestOverEasiest')}
       </KeyFigure>
       <KeyFigure
-        name={WORDS.keyFigures.distinctGears}
+        name={t('keyFigures.distinctGears')}
         testId="distinct"
         explain={() => explainDistinct(report, context)}
         value={`${distinct.length}`}
       >
-        {WORDS.keyFigures.ofCountAtClosenessPercentApart(
-          report.gears.length,
-          short(context.riding.closenessPercent, 2),
-        )}
+        {t('keyFigures.ofCountAtClosenessPercentApart', {
+          count: report.gears.length,
+          closenessPercent: short(context.riding.closenessPercent, 2),
+        })}
       </KeyFigure>
       <KeyFigure
-        name={WORDS.keyFigures.ringOverlap}
+        name={t('keyFigures.ringOverlap')}
         testId="overlap"
         explain={() => explainOverlap(report)}
-        value={overlap ? percentText(overlap.share) : WORDS.keyFigures.none}
+        value={overlap ? percentText(overlap.share) : t('keyFigures.none')}
       >
-        {overlap ? WORDS.keyFigures.ofTheRangeLogScale : WORDS.keyFigures.oneRing}
+        {overlap ? t('keyFigures.ofTheRangeLogScale') : t('keyFigures.oneRing')}
       </KeyFigure>
       <div className={`${styles.figure} ${styles.verdictFigure}`}>
-        <h2>{WORDS.keyFigures.rearDerailleurCapacity}</h2>
+        <h2>{t('keyFigures.rearDerailleurCapacity')}</h2>
         <Explained className={styles.verdictValue} explain={() => explainCheck(capacity, setup)}>
           <VerdictMark verdict={capacity.verdict} />
         </Explained>

@@ -29,7 +29,7 @@ import { gearOrFirst, quantityChoice, quantityView } from './quantity';
 import { laneAsked, type Gears } from './useGears';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const LADDER_HEIGHT = 470;
 
@@ -60,11 +60,14 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
   }, [place, report, coverage, cadenceRpm, selected, inUse, preferences, units]);
   const select = useCallback(({ gear }: PlacedGear) => onSelect(gear), [onSelect]);
   return (
-    <Panel aria-label={WORDS.ladderPanel.ladder}>
+    <Panel aria-label={t('ladderPanel.ladder')}>
       <div className={styles.ladderHead}>
         <b>{picture.left.title}</b>
         <b className={styles.rightTitle}>{picture.right.title}</b>
-        <SavePicture name={WORDS.ladderPanel.nameLadder(bench.bike.name)} picture={() => svgPicture(drawing.current)} />
+        <SavePicture
+          name={t('ladderPanel.nameLadder', { name: bench.bike.name })}
+          picture={() => svgPicture(drawing.current)}
+        />
       </div>
       <Ladder picture={picture} askedOf={askedOf} lastReadable={unreadable} onSelect={select} drawingRef={drawing} />
       <Readout gears={gears} gear={selected} />
@@ -90,7 +93,10 @@ function ladderFrame(
   const view = quantityView(quantityChoice(preferences));
   // Both axes must differ; and an axis needs a figure for a metre, which gain ratio lacks without a crank.
   const shown = view.id === speed.id || view.perMetre(gear) === undefined ? quantityView('development') : view;
-  const upperTitle = WORDS.ladderPanel.speedAtRpmSpeedUnit(short(cadenceRpm, 1), SPEED_UNIT_TEXT[speedUnit]);
+  const upperTitle = t('ladderPanel.speedAtRpmSpeedUnit', {
+    rpm: short(cadenceRpm, 1),
+    speedUnit: SPEED_UNIT_TEXT[speedUnit],
+  });
   return {
     height: LADDER_HEIGHT,
     needs: ladderNeeds(inUse),
@@ -111,18 +117,18 @@ interface LegendProps {
 function Legend({ reading, hasTwoRings, hasBand }: LegendProps) {
   return (
     <p className={styles.legend}>
-      {WORDS.ladderPanel.besideTheRungs(READING_TEXT[reading], reading === 'logStep' ? '' : ', %')}
+      {t('ladderPanel.besideTheRungs', { reading: READING_TEXT[reading], value: reading === 'logStep' ? '' : ', %' })}
       {hasTwoRings && (
         <>
           {' '}
-          <i className={styles.legendHollow} /> {WORDS.ladderPanel.offTheSequence} <b>=</b>{' '}
-          {WORDS.ladderPanel.exactTwins} <b>≈</b> {WORDS.ladderPanel.nearDuplicates}
+          <i className={styles.legendHollow} /> {t('ladderPanel.offTheSequence')} <b>=</b> {t('ladderPanel.exactTwins')}{' '}
+          <b>≈</b> {t('ladderPanel.nearDuplicates')}
         </>
       )}
       {hasBand && (
         <>
           {' '}
-          <i className={styles.legendHole} /> {WORDS.ladderPanel.noGearInYourBand}
+          <i className={styles.legendHole} /> {t('ladderPanel.noGearInYourBand')}
         </>
       )}
     </p>
@@ -139,25 +145,27 @@ function Readout({ gears, gear }: { gears: Gears; gear: SizedGear }) {
         {gearName(gear)}
         {reduced}
       </b>
-      <Explained explain={() => explainRatio(gear)}>{WORDS.ladderPanel.ratio(fixed(gear.ratio, 3))}</Explained>
+      <Explained explain={() => explainRatio(gear)}>
+        {t('ladderPanel.ratio', { ratio: fixed(gear.ratio, 3) })}
+      </Explained>
       <Explained explain={() => explainGearInches(gear, 'ownWheel', context)}>
-        {WORDS.ladderPanel.gearInchesOwnWheelIn(fixed(gear.gearInchesOwnWheel, 1))}
+        {t('ladderPanel.gearInchesOwnWheelIn', { gearInchesOwnWheel: fixed(gear.gearInchesOwnWheel, 1) })}
       </Explained>
       <Explained explain={() => explainDevelopment(gear, context)}>{fixed(gear.developmentM, 3)} m</Explained>
       {gear.gainRatio !== undefined && (
         <Explained explain={() => explainGainRatio(gear, context)}>
-          {WORDS.ladderPanel.gainGainRatio(fixed(gear.gainRatio, 2))}
+          {t('ladderPanel.gainGainRatio', { gainRatio: fixed(gear.gainRatio, 2) })}
         </Explained>
       )}
       <Explained explain={() => explainSpeed(gear, context)}>
-        {WORDS.ladderPanel.speedKmhAtCadenceRpm(
-          speedText(context.speedUnit, gear.speedKmh),
-          short(context.riding.cadenceRpm, 1),
-        )}
+        {t('ladderPanel.speedKmhAtCadenceRpm', {
+          speedKmh: speedText(context.speedUnit, gear.speedKmh),
+          cadenceRpm: short(context.riding.cadenceRpm, 1),
+        })}
       </Explained>
-      {gear.twin && <span>{WORDS.ladderPanel.sameAsGearName(gearName(gear.twin))}</span>}
-      {gear.near && <span>{WORDS.ladderPanel.nearlySameAs(gearName(gear.near))}</span>}
-      {gear.crossChained && <span>{WORDS.ladderPanel.crossChained}</span>}
+      {gear.twin && <span>{t('ladderPanel.sameAsGearName', { gearName: gearName(gear.twin) })}</span>}
+      {gear.near && <span>{t('ladderPanel.nearlySameAs', { gearName: gearName(gear.near) })}</span>}
+      {gear.crossChained && <span>{t('ladderPanel.crossChained')}</span>}
     </p>
   );
 }

@@ -10,7 +10,7 @@ import { cadenceLines } from './riding-rows';
 import type { Gears } from './useGears';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const CadenceChart = dynamic(() => import('../../kit/chart/CadenceChart').then((module) => module.CadenceChart), {
   ssr: false,
@@ -27,15 +27,15 @@ export function RidingView({ gears }: { gears: Gears }) {
     <div className={styles.riding}>
       <div className={styles.column}>
         {contradictions.length === 0 && (
-          <Panel aria-label={WORDS.ridingView.speedAndCadence}>
+          <Panel aria-label={t('ridingView.speedAndCadence')}>
             <CadenceChart
-              title={WORDS.ridingView.speedAndCadenceEveryGear}
-              name={WORDS.ridingView.nameSpeedAndCadence(bench.bike.name)}
-              summary={WORDS.ridingView.speedsOfCountGearsFrom(
-                lines.length,
-                allDigits(brief.climbingRpm),
-                allDigits(brief.spinOutRpm),
-              )}
+              title={t('ridingView.speedAndCadenceEveryGear')}
+              name={t('ridingView.nameSpeedAndCadence', { name: bench.bike.name })}
+              summary={t('ridingView.speedsOfCountGearsFrom', {
+                count: lines.length,
+                climbingRpm: allDigits(brief.climbingRpm),
+                spinOutRpm: allDigits(brief.spinOutRpm),
+              })}
               series={[{ place: bench.place, lines, joined: false }]}
               brief={brief}
               speedUnit={preferences.speedUnit}

@@ -19,7 +19,7 @@ import { stepListing } from './step-rows';
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const StepChart = dynamic(() => import('../../kit/chart/StepChart').then((module) => module.StepChart), {
   ssr: false,
@@ -42,16 +42,16 @@ export function ShiftingView({ gears }: { gears: Gears }) {
   const cassette = stepListing(report, 'cassette').rows.map(({ step }) => step);
   return (
     <div className={styles.shifting}>
-      <Panel aria-label={WORDS.shiftingView.shiftPath}>
+      <Panel aria-label={t('shiftingView.shiftPath')}>
         <PanelHead>
-          <h2>{WORDS.shiftingView.shiftPathCountGearsFrom(path.gears.length)}</h2>
+          <h2>{t('shiftingView.shiftPathCountGearsFrom', { count: path.gears.length })}</h2>
           <Button
             size="small"
             icon={<PrinterOutlined />}
             onClick={print}
-            title={withKey(WORDS.shiftingView.printTheGearCard, 'print')}
+            title={withKey(t('shiftingView.printTheGearCard'), 'print')}
           >
-            {WORDS.shiftingView.gearCard}
+            {t('shiftingView.gearCard')}
           </Button>
         </PanelHead>
         <ol className={styles.path} data-testid="shift-path">
@@ -75,52 +75,52 @@ export function ShiftingView({ gears }: { gears: Gears }) {
         })}
         <p className={styles.stepSummary}>
           {path.crossovers.length === 0
-            ? WORDS.shiftingView.oneHandDoesItAll
-            : WORDS.shiftingView.shiftsThatNeedBothHands(shiftsByHand(path, control).double)}
+            ? t('shiftingView.oneHandDoesItAll')
+            : t('shiftingView.shiftsThatNeedBothHands', { doubleShifts: shiftsByHand(path, control).double })}
         </p>
         <p className={styles.stepSummary} data-testid="big-change">
-          {WORDS.shiftingView.overACrestFromThe(bigChangeWords(bigChange))}
+          {t('shiftingView.overACrestFromThe', { bigChange: bigChangeWords(bigChange) })}
         </p>
         <div className={styles.sheetFields}>
           {setup.chainrings.length > 1 && (
             <NumberField
               id="crossed"
-              label={WORDS.shiftingView.crossChainedAtEachEnd}
-              term={WORDS.shiftingView.crossChainedCogs}
+              label={t('shiftingView.crossChainedAtEachEnd')}
+              term={t('shiftingView.crossChainedCogs')}
               owner={bike.id}
               disabled={fromLink}
-              unit={WORDS.shiftingView.cogs}
+              unit={t('shiftingView.cogs')}
               bounds={CROSSED_COGS}
               whole
               width={130}
               value={bike.crossedCogs}
               onCommit={(value) =>
                 value !== undefined &&
-                edits.editBike(WORDS.shiftingView.crossChainRule, (record) => ({ ...record, crossedCogs: value }))
+                edits.editBike(t('shiftingView.crossChainRule'), (record) => ({ ...record, crossedCogs: value }))
               }
             />
           )}
           <LeverField id="lever" record={setup} />
         </div>
       </Panel>
-      <Panel aria-label={WORDS.shiftingView.stepProfile}>
+      <Panel aria-label={t('shiftingView.stepProfile')}>
         {path.steps.length > 0 && (
           <>
             <StepChart
               {...chart}
               title={
                 path.crossovers.length > 0
-                  ? WORDS.shiftingView.stepsAlongTheShiftPath
-                  : WORDS.shiftingView.stepsAlongTheCassetteWhich
+                  ? t('shiftingView.stepsAlongTheShiftPath')
+                  : t('shiftingView.stepsAlongTheCassetteWhich')
               }
-              name={WORDS.shiftingView.nameShiftPath(bike.name)}
-              series={series(WORDS.shiftingView.shiftPathInSentence, path.steps)}
+              name={t('shiftingView.nameShiftPath', { name: bike.name })}
+              series={series(t('shiftingView.shiftPathInSentence'), path.steps)}
             />
             {path.crossovers.length > 0 && (
               <StepChart
                 {...chart}
-                title={WORDS.shiftingView.stepsAlongTheCassetteOn(setup.chainrings[0])}
-                name={WORDS.shiftingView.nameCassette(bike.name)}
+                title={t('shiftingView.stepsAlongTheCassetteOn', { chainring: setup.chainrings[0]! })}
+                name={t('shiftingView.nameCassette', { name: bike.name })}
                 series={series('cassette', cassette)}
               />
             )}

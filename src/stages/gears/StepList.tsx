@@ -15,9 +15,13 @@ import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const ROUTE_TEXT: Readonly<Record<StepRoute, string>> = WORDS.stepList.routeText;
+const ROUTE_TEXT: Readonly<Record<StepRoute, string>> = {
+  cassette: t('stepList.routeText.cassette'),
+  shiftPath: t('stepList.routeText.shiftPath'),
+  allGears: t('stepList.routeText.allGears'),
+};
 
 const READINGS = ['speedStep', 'cadenceDrop', 'logStep'] as const;
 
@@ -31,21 +35,21 @@ export function StepList({ gears }: { gears: Gears }) {
   const { rows, summary } = stepListing(report, route);
 
   return (
-    <Panel aria-label={WORDS.stepList.steps}>
+    <Panel aria-label={t('stepList.steps')}>
       <PanelHead>
-        <h2>{WORDS.stepList.steps}</h2>
+        <h2>{t('stepList.steps')}</h2>
         <Segmented
           size="small"
-          aria-label={WORDS.stepList.wayThroughTheGears}
-          title={withKey(WORDS.stepList.wayThroughTheGears, 'route')}
+          aria-label={t('stepList.wayThroughTheGears')}
+          title={withKey(t('stepList.wayThroughTheGears'), 'route')}
           value={route}
           onChange={(stepRoute) => edits.editPreferences({ stepRoute })}
           options={STEP_ROUTES.map((value) => ({ value, label: ROUTE_TEXT[value] }))}
         />
         <Select
           size="small"
-          aria-label={WORDS.stepList.reading}
-          title={withKey(WORDS.stepList.readingOfSteps, 'reading')}
+          aria-label={t('stepList.reading')}
+          title={withKey(t('stepList.readingOfSteps'), 'reading')}
           value={reading}
           style={{ width: 122 }}
           onChange={(stepReading) => edits.editPreferences({ stepReading })}
@@ -55,8 +59,8 @@ export function StepList({ gears }: { gears: Gears }) {
       <div className={styles.summaryLine}>
         {summary && (
           <p className={styles.stepSummary}>
-            {WORDS.stepList.largest} <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b>{' '}
-            {WORDS.stepList.atFromToMean(summary.largest.from, summary.largest.to)}{' '}
+            {t('stepList.largest')} <b data-testid="largest-step">{stepText(summary.largest.step, reading)}</b>{' '}
+            {t('stepList.atFromToMean', { from: summary.largest.from, to: summary.largest.to })}{' '}
             <Explained
               explain={() =>
                 explainMeanStep(rows.length, summary.totalLogStep, reading, stepText(summary.mean, reading))
@@ -64,11 +68,11 @@ export function StepList({ gears }: { gears: Gears }) {
             >
               {stepText(summary.mean, reading)}
             </Explained>
-            {route === 'shiftPath' && WORDS.stepList.countGears(report.path.gears.length)}
+            {route === 'shiftPath' && t('stepList.countGears', { count: report.path.gears.length })}
           </p>
         )}
         <SaveTable
-          name={WORDS.stepList.nameSteps(bench.bike.name)}
+          name={t('stepList.nameSteps', { name: bench.bike.name })}
           table={() => ({
             fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
             rows: rows.map(({ step, from, to }) => [
@@ -85,8 +89,8 @@ export function StepList({ gears }: { gears: Gears }) {
       <Table className={styles.stepTable} data-testid="step-table">
         <thead>
           <tr>
-            <th scope="col">{WORDS.stepList.easierHarder}</th>
-            <th scope="col">{WORDS.stepList.teeth}</th>
+            <th scope="col">{t('stepList.easierHarder')}</th>
+            <th scope="col">{t('stepList.teeth')}</th>
             <th scope="col">{READING_TEXT[reading]}</th>
             <td />
           </tr>
@@ -96,7 +100,7 @@ export function StepList({ gears }: { gears: Gears }) {
             <tr key={key} className={isLargest ? styles.largest : undefined}>
               <th scope="row">
                 {from}→{to}
-                {step.ringChange && route === 'shiftPath' && <em> {WORDS.stepList.ringChange}</em>}
+                {step.ringChange && route === 'shiftPath' && <em> {t('stepList.ringChange')}</em>}
               </th>
               <td>{step.cogJumpT === 0 ? '0' : signedTeeth(step.cogJumpT)}</td>
               <td>

@@ -28,7 +28,7 @@ import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import sheet from '../../kit/sheet/sheet.module.css';
 import styles from './Gears.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Tables that riders make on paper: any rings by any cogs, and the speed of every gear at each cadence. */
 export function TablesView({ gears }: { gears: Gears }) {
@@ -79,11 +79,11 @@ function RingCogTable({ gears }: { gears: Gears }) {
     />
   );
   return (
-    <Panel aria-label={WORDS.tablesView.ringsByCogs}>
+    <Panel aria-label={t('tablesView.ringsByCogs')}>
       <PanelHead>
-        <h2>{WORDS.tablesView.ringsByCogs}</h2>
+        <h2>{t('tablesView.ringsByCogs')}</h2>
         <SaveTable
-          name={WORDS.tablesView.nameRingsByCogs(bench.bike.name)}
+          name={t('tablesView.nameRingsByCogs', { name: bench.bike.name })}
           table={() => ({
             fields: ['cog', ...rings.map((ring) => `${ring}_${reading === 'speed' ? 'kmh' : 'rpm'}`)],
             rows: sprockets.map((cog, i) => [cog, ...values[i]!]),
@@ -91,21 +91,21 @@ function RingCogTable({ gears }: { gears: Gears }) {
         />
       </PanelHead>
       <div className={styles.tableFields}>
-        {teeth('ringFromT', WORDS.tablesView.ringsFrom, ringFromT)}
-        {teeth('ringToT', WORDS.tablesView.to, ringToT)}
-        {teeth('cogFromT', WORDS.tablesView.cogsFrom, cogFromT)}
-        {teeth('cogToT', WORDS.tablesView.to, cogToT)}
+        {teeth('ringFromT', t('tablesView.ringsFrom'), ringFromT)}
+        {teeth('ringToT', t('tablesView.to'), ringToT)}
+        {teeth('cogFromT', t('tablesView.cogsFrom'), cogFromT)}
+        {teeth('cogToT', t('tablesView.to'), cogToT)}
         <Segmented<TableReading>
-          aria-label={WORDS.tablesView.reading}
+          aria-label={t('tablesView.reading')}
           value={reading}
-          options={TABLE_READINGS.map((value) => ({ value, label: WORDS.tablesView.readings[value] }))}
+          options={TABLE_READINGS.map((value) => ({ value, label: t(`tablesView.readings.${value}`) }))}
           onChange={(value) => set('reading', value === 'speed' ? undefined : value)}
         />
         {reading === 'speed' ? (
           <NumberField
             id="table-cadenceRpm"
-            label={WORDS.tablesView.atCadence}
-            term={WORDS.tablesView.atCadence}
+            label={t('tablesView.atCadence')}
+            term={t('tablesView.atCadence')}
             owner="tables"
             unit="rpm"
             bounds={CADENCE_RPM}
@@ -118,7 +118,7 @@ function RingCogTable({ gears }: { gears: Gears }) {
         ) : (
           <SpeedField
             id="table-speedKmh"
-            label={WORDS.tablesView.atSpeed}
+            label={t('tablesView.atSpeed')}
             owner="tables"
             bounds={BRIEF_BOUNDS.cruisingSpeedKmh}
             assumedKmh={speedKmh}
@@ -129,17 +129,17 @@ function RingCogTable({ gears }: { gears: Gears }) {
       </div>
       {rings.length === 0 || sprockets.length === 0 ? (
         <p role="alert" data-testid="table-empty">
-          {WORDS.tablesView.wrongWayRound}
+          {t('tablesView.wrongWayRound')}
         </p>
       ) : (
-        <Sideways label={WORDS.tablesView.ringsByCogs}>
+        <Sideways label={t('tablesView.ringsByCogs')}>
           <Table className={styles.stepTable} data-testid="ring-cog-table">
             <caption className={sheet.hidden}>
-              {reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : WORDS.tablesView.rpm}
+              {reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : t('tablesView.rpm')}
             </caption>
             <thead>
               <tr>
-                <th scope="col">{reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : WORDS.tablesView.rpm}</th>
+                <th scope="col">{reading === 'speed' ? SPEED_UNIT_TEXT[speedUnit] : t('tablesView.rpm')}</th>
                 {rings.map((ring) => (
                   <th key={ring} scope="col">
                     {ring}
@@ -166,7 +166,7 @@ function RingCogTable({ gears }: { gears: Gears }) {
           </Table>
         </Sideways>
       )}
-      <p className={styles.tableLegend}>{WORDS.tablesView.presentMarked}</p>
+      <p className={styles.tableLegend}>{t('tablesView.presentMarked')}</p>
     </Panel>
   );
 }
@@ -177,22 +177,22 @@ function CadenceTable({ gears }: { gears: Gears }) {
   const { pathGears } = gears.report;
   const rows = cadenceTable(pathGears, TABLE_CADENCES_RPM);
   return (
-    <Panel aria-label={WORDS.tablesView.cadenceByGear}>
+    <Panel aria-label={t('tablesView.cadenceByGear')}>
       <PanelHead>
-        <h2>{WORDS.tablesView.speedAtEachCadence(SPEED_UNIT_TEXT[speedUnit])}</h2>
+        <h2>{t('tablesView.speedAtEachCadence', { unit: SPEED_UNIT_TEXT[speedUnit] })}</h2>
         <SaveTable
-          name={WORDS.tablesView.nameCadenceByGear(bench.bike.name)}
+          name={t('tablesView.nameCadenceByGear', { name: bench.bike.name })}
           table={() => ({
             fields: ['gear', ...TABLE_CADENCES_RPM.map((rpm) => `kmh_at_${rpm}_rpm`)],
             rows: pathGears.map((gear, i) => [gearName(gear), ...rows[i]!]),
           })}
         />
       </PanelHead>
-      <Sideways label={WORDS.tablesView.cadenceByGear}>
+      <Sideways label={t('tablesView.cadenceByGear')}>
         <Table className={styles.stepTable} data-testid="cadence-table">
           <thead>
             <tr>
-              <th scope="col">{WORDS.tablesView.gear}</th>
+              <th scope="col">{t('tablesView.gear')}</th>
               {TABLE_CADENCES_RPM.map((rpm) => (
                 <th key={rpm} scope="col">
                   {rpm}

@@ -10,7 +10,7 @@ import {
 import type { Explanation } from '../../kit/explain/explanation';
 import { fixed, speedIn } from '../../kit/format';
 import type { Preferences } from '../../records';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** One way to read the size of a gear, ready for table, ladder and working. */
 export interface QuantityView {
@@ -40,41 +40,41 @@ const speedView = (id: QuantityChoice, title: string, unit: 'kmh' | 'mph'): Quan
 export const QUANTITY_VIEWS: readonly QuantityView[] = [
   {
     id: 'ratio',
-    title: WORDS.quantity.ratio,
+    title: t('quantity.ratio'),
     text: (gear) => fixed(gear.ratio, 3),
     explain: explainRatio,
     perMetre: (gear) => over(gear.ratio, gear),
   },
   {
     id: 'gearInchesOwn',
-    title: WORDS.quantity.gearInchesThisWheel,
+    title: t('quantity.gearInchesThisWheel'),
     text: (gear) => fixed(gear.gearInchesOwnWheel, 1),
     explain: (gear, context) => explainGearInches(gear, 'ownWheel', context),
     perMetre: (gear) => over(gear.gearInchesOwnWheel, gear),
   },
   {
     id: 'gearInches27',
-    title: WORDS.quantity.gearInchesNominal27In,
+    title: t('quantity.gearInchesNominal27In'),
     text: (gear) => fixed(gear.gearInchesNominal27, 1),
     explain: (gear, context) => explainGearInches(gear, 'nominal27', context),
     perMetre: (gear) => over(gear.gearInchesNominal27, gear),
   },
   {
     id: 'development',
-    title: WORDS.quantity.developmentM,
+    title: t('quantity.developmentM'),
     text: (gear) => fixed(gear.developmentM, 2),
     explain: explainDevelopment,
     perMetre: () => 1,
   },
   {
     id: 'gainRatio',
-    title: WORDS.quantity.gainRatio,
+    title: t('quantity.gainRatio'),
     text: (gear) => (gear.gainRatio === undefined ? '–' : fixed(gear.gainRatio, 2)),
     explain: explainGainRatio,
     perMetre: (gear) => over(gear.gainRatio, gear),
   },
-  speedView('speedKmh', WORDS.quantity.speedKmH, 'kmh'),
-  speedView('speedMph', WORDS.quantity.speedMph, 'mph'),
+  speedView('speedKmh', t('quantity.speedKmH'), 'kmh'),
+  speedView('speedMph', t('quantity.speedMph'), 'mph'),
 ];
 
 export function quantityChoice({ quantity, gearInchSchool, speedUnit }: Preferences): QuantityChoice {

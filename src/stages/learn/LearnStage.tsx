@@ -14,12 +14,18 @@ import { WheelView } from './wheel/WheelView';
 import { WordsView } from './WordsView';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Learn.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const VIEWS = ['wheel', 'lessons', 'drills', 'words', 'worksheet'] as const;
 type View = (typeof VIEWS)[number];
 
-const VIEW_TEXT: Readonly<Record<View, string>> = WORDS.learnStage.viewText;
+const VIEW_TEXT: Readonly<Record<View, string>> = {
+  wheel: t('learnStage.viewText.wheel'),
+  lessons: t('learnStage.viewText.lessons'),
+  drills: t('learnStage.viewText.drills'),
+  words: t('learnStage.viewText.words'),
+  worksheet: t('learnStage.viewText.worksheet'),
+};
 
 /** What the numbers mean, on one's own bike: seen, said, and asked. */
 export function LearnStage() {
@@ -32,17 +38,17 @@ export function LearnStage() {
   const learning = useLearning();
   return (
     <>
-      <PageHeading>{WORDS.learnStage.learn}</PageHeading>
+      <PageHeading>{t('learnStage.learn')}</PageHeading>
       <div className={styles.head}>
         <Segmented<View>
-          aria-label={WORDS.learnStage.view}
-          title={withKey(WORDS.learnStage.view, 'view')}
+          aria-label={t('learnStage.view')}
+          title={withKey(t('learnStage.view'), 'view')}
           value={view}
           onChange={go}
           options={VIEWS.map((value) => ({ value, label: VIEW_TEXT[value] }))}
         />
         <span className={styles.bike}>
-          {WORDS.learnStage.onName(bike.isExample ? WORDS.learnStage.anExampleBikeTheBench : bike.name)}
+          {t('learnStage.onName', { name: bike.isExample ? t('learnStage.anExampleBikeTheBench') : bike.name })}
         </span>
         {learning && <LearnerPicker learning={learning} />}
       </div>

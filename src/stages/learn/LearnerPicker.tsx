@@ -7,7 +7,7 @@ import { RenameDialog } from '../../kit/bench/RenameDialog';
 import type { Learning } from './useLearning';
 import { NewLearner } from './NewLearner';
 import styles from './Learn.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Who is learning; new, renamed and removed from here. */
 export function LearnerPicker({ learning }: { learning: Learning }) {
@@ -17,15 +17,15 @@ export function LearnerPicker({ learning }: { learning: Learning }) {
   if (!learner) return null;
   const remove = () => {
     void modal.confirm({
-      title: WORDS.learnerPicker.takeNameAwayWithAll(learner.name),
-      content: WORDS.learnerPicker.undoBringsBothBack,
-      okText: WORDS.learnerPicker.takeAway,
+      title: t('learnerPicker.takeNameAwayWithAll', { name: learner.name }),
+      content: t('learnerPicker.undoBringsBothBack'),
+      okText: t('learnerPicker.takeAway'),
       onOk: () => learning.remove(learner),
     });
   };
   return (
     <div className={styles.picker}>
-      <label htmlFor="learner">{WORDS.learnerPicker.learning}</label>
+      <label htmlFor="learner">{t('learnerPicker.learning')}</label>
       <Select
         id="learner"
         style={{ width: 180 }}
@@ -37,21 +37,21 @@ export function LearnerPicker({ learning }: { learning: Learning }) {
         trigger={['click']}
         menu={{
           items: [
-            { key: 'new', label: WORDS.learnerPicker.newLearner, onClick: () => setDialog('new') },
-            { key: 'rename', label: WORDS.learnerPicker.rename(learner.name), onClick: () => setDialog('rename') },
-            { key: 'remove', label: WORDS.learnerPicker.takeNameAway(learner.name), onClick: remove },
+            { key: 'new', label: t('learnerPicker.newLearner'), onClick: () => setDialog('new') },
+            {
+              key: 'rename',
+              label: t('learnerPicker.rename', { name: learner.name }),
+              onClick: () => setDialog('rename'),
+            },
+            { key: 'remove', label: t('learnerPicker.takeNameAway', { name: learner.name }), onClick: remove },
           ],
         }}
       >
-        <Button
-          icon={<MoreOutlined />}
-          aria-label={WORDS.learnerPicker.learners}
-          title={WORDS.learnerPicker.learners}
-        />
+        <Button icon={<MoreOutlined />} aria-label={t('learnerPicker.learners')} title={t('learnerPicker.learners')} />
       </Dropdown>
       <RenameDialog
         id="learner-name"
-        title={WORDS.learnerPicker.nameOfTheLearner}
+        title={t('learnerPicker.nameOfTheLearner')}
         owner={learner.id}
         name={learner.name}
         open={dialog === 'rename'}

@@ -5,7 +5,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { readName } from '../../kit/bench/read-name';
 import { Field } from '../../kit/fields/Field';
 import styles from './Learn.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A new learner in a dialogue. */
 export function NewLearner({
@@ -18,7 +18,7 @@ export function NewLearner({
   onClose: () => void;
 }) {
   return (
-    <Modal title={WORDS.newLearner.newLearner} open={open} onCancel={onClose} footer={null} destroyOnHidden width={420}>
+    <Modal title={t('newLearner.newLearner')} open={open} onCancel={onClose} footer={null} destroyOnHidden width={420}>
       <LearnerForm onAdd={onAdd} />
     </Modal>
   );
@@ -38,7 +38,7 @@ export function LearnerForm({ onAdd }: { onAdd: (name: string) => void }) {
     <form className={styles.learnerForm} onSubmit={send}>
       <Field
         id="new-learner"
-        label={WORDS.newLearner.name}
+        label={t('newLearner.name')}
         problem={problem === undefined ? undefined : { message: problem, unfinished: false }}
       >
         <Input
@@ -54,7 +54,7 @@ export function LearnerForm({ onAdd }: { onAdd: (name: string) => void }) {
         />
       </Field>
       <Button type="primary" htmlType="submit">
-        {WORDS.newLearner.begin}
+        {t('newLearner.begin')}
       </Button>
     </form>
   );

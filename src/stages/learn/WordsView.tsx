@@ -8,7 +8,7 @@ import { TERMS_BY_NAME } from '../../kit/glossary/terms';
 import { useShortcut } from '../../kit/shell/useShortcut';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Learn.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Every word with its drawing, to leaf through. */
 export function WordsView() {
@@ -17,14 +17,14 @@ export function WordsView() {
   useShortcut('search', () => document.getElementById('words-search')?.focus());
   const shown = termsWith(wanted);
   return (
-    <Panel aria-label={WORDS.wordsView.words}>
+    <Panel aria-label={t('wordsView.words')}>
       <PanelHead>
-        <h2>{WORDS.wordsView.countOfNAMECountWordsM(shown.length, TERMS_BY_NAME.length)}</h2>
+        <h2>{t('wordsView.countOfNAMECountWordsM', { count: shown.length, NAMECount: TERMS_BY_NAME.length })}</h2>
         <Input
           id="words-search"
           allowClear
-          placeholder={WORDS.wordsView.searchTheWords}
-          aria-label={WORDS.wordsView.searchTheWords}
+          placeholder={t('wordsView.searchTheWords')}
+          aria-label={t('wordsView.searchTheWords')}
           style={{ width: 220 }}
           value={wanted}
           onChange={({ target }) => {

@@ -6,9 +6,9 @@ import { NO_HUB_STAGE, gearsOf, rolloutMm, type Gear, type Setup } from '../../c
 import type { LessonBike } from '../../core/lesson';
 import { formatShorthand } from '../../formats/shorthand';
 import { useBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { wheelOf } from '../../records';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A setup to learn on, with its place on the bench. */
 export interface LearnSetup {
@@ -35,7 +35,7 @@ export interface LearnBike {
 
 /** What stands in where the bench is empty: a touring bike of no maker. */
 const EXAMPLE = {
-  name: WORDS.useLearn.anExampleBike,
+  name: t('useLearn.anExampleBike'),
   setups: [
     { chainrings: [48, 32], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36], hubStages: NO_HUB_STAGE },
     { chainrings: [44], cogs: [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44], hubStages: NO_HUB_STAGE },
@@ -58,7 +58,7 @@ export function useLearnBike(): LearnBike {
       isExample: bench === undefined,
       setups: setups.map((setup, place) => ({
         place,
-        name: `${LETTERS[place]} ${formatShorthand(setup)}`,
+        name: `${letterOf(place)} ${formatShorthand(setup)}`,
         setup,
         gears: gearsOf(setup),
       })),

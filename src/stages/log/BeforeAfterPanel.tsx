@@ -12,7 +12,7 @@ import type { Log } from './useLog';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What a swap did to the riding, by the rides before and after it. */
 export function BeforeAfterPanel({ log }: { log: Log }) {
@@ -28,19 +28,19 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
   const told = useBeforeAfter(job);
   if (!job || !told) {
     return (
-      <Panel aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
-        <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
-        <Note>{WORDS.beforeAfterPanel.aSwapThatWasSigned}</Note>
+      <Panel aria-label={t('beforeAfterPanel.beforeAndAfter')}>
+        <h2>{t('beforeAfterPanel.beforeAndAfter')}</h2>
+        <Note>{t('beforeAfterPanel.aSwapThatWasSigned')}</Note>
       </Panel>
     );
   }
   const { before, after, missing, failure } = told;
   return (
-    <Panel aria-label={WORDS.beforeAfterPanel.beforeAndAfter}>
+    <Panel aria-label={t('beforeAfterPanel.beforeAndAfter')}>
       <PanelHead>
-        <h2>{WORDS.beforeAfterPanel.beforeAndAfter}</h2>
+        <h2>{t('beforeAfterPanel.beforeAndAfter')}</h2>
       </PanelHead>
-      <Field id="before-after" label={WORDS.beforeAfterPanel.swap}>
+      <Field id="before-after" label={t('beforeAfterPanel.swap')}>
         <Select
           id="before-after"
           value={job.id}
@@ -51,13 +51,13 @@ export function BeforeAfterPanel({ log }: { log: Log }) {
       <p className={styles.answer} data-testid="before-after">
         {missing ?? failure ?? beforeAfterSentence(before, after)}
       </p>
-      <Sideways label={WORDS.beforeAfterPanel.beforeAndAfter}>
+      <Sideways label={t('beforeAfterPanel.beforeAndAfter')}>
         <Table>
           <thead>
             <tr>
               <td />
-              <th scope="col">{WORDS.beforeAfterPanel.beforeSetup(formatShorthand(before.setup))}</th>
-              <th scope="col">{WORDS.beforeAfterPanel.afterSetup(formatShorthand(after.setup))}</th>
+              <th scope="col">{t('beforeAfterPanel.beforeSetup', { setup: formatShorthand(before.setup) })}</th>
+              <th scope="col">{t('beforeAfterPanel.afterSetup', { setup: formatShorthand(after.setup) })}</th>
             </tr>
           </thead>
           <tbody>

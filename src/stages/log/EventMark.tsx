@@ -1,5 +1,5 @@
 import { EVENT_TEXT, type EventKind } from './timeline';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A shape for each kind of entry, so that the line can be read down its middle. */
 export function EventMark({ kind, isReverted }: { kind: EventKind; isReverted: boolean }) {
@@ -9,7 +9,7 @@ export function EventMark({ kind, isReverted }: { kind: EventKind; isReverted: b
       width="16"
       height="16"
       role="img"
-      aria-label={isReverted ? WORDS.eventMark.revertedTrial : EVENT_TEXT[kind]}
+      aria-label={isReverted ? t('eventMark.revertedTrial') : EVENT_TEXT[kind]}
     >
       {kind === 'job' && (
         <rect

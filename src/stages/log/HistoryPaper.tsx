@@ -5,7 +5,7 @@ import { EVENT_ONE } from './timeline';
 import type { Log } from './useLog';
 import { Table } from '../../kit/sheet/Table';
 import styles from './HistoryPaper.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A bike's history on paper. */
 export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) {
@@ -16,8 +16,8 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
       <Table>
         <thead>
           <tr>
-            <th>{WORDS.historyPaper.day}</th>
-            <th>{WORDS.historyPaper.what}</th>
+            <th>{t('historyPaper.day')}</th>
+            <th>{t('historyPaper.what')}</th>
             <th />
           </tr>
         </thead>
@@ -33,13 +33,13 @@ export function HistoryPaper({ bikeName, log }: { bikeName: string; log: Log }) 
           ))}
         </tbody>
       </Table>
-      <h2>{WORDS.historyPaper.parts}</h2>
+      <h2>{t('historyPaper.parts')}</h2>
       <Table>
         <tbody>
           {log.lives.map(({ part, km, isOn }) => (
             <tr key={part.id}>
               <td>{part.name}</td>
-              <td>{isOn ? WORDS.historyPaper.onNow : WORDS.historyPaper.off}</td>
+              <td>{isOn ? t('historyPaper.onNow') : t('historyPaper.off')}</td>
               <td>{distanceText(units, km)}</td>
             </tr>
           ))}

@@ -7,30 +7,30 @@ import { dateText } from '../../kit/format';
 import type { Log } from './useLog';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How far each part of the shelf has gone on this bike. */
 export function LivesPanel({ log }: { log: Log }) {
   const units = useUnits();
   const { lives } = log;
   return (
-    <Panel aria-label={WORDS.livesPanel.partsOfThisBike}>
+    <Panel aria-label={t('livesPanel.partsOfThisBike')}>
       <PanelHead>
-        <h2>{WORDS.livesPanel.partsAndHowFarThey}</h2>
+        <h2>{t('livesPanel.partsAndHowFarThey')}</h2>
         <SaveTable
-          name={WORDS.livesPanel.partsOfThisBikeInSentence}
+          name={t('livesPanel.partsOfThisBikeInSentence')}
           table={() => ({
             fields: ['part', 'kind', 'on_now', 'km_on_this_bike'],
             rows: lives.map(({ part, km, isOn }) => [
               part.name,
               part.kind,
-              isOn ? WORDS.livesPanel.yes : WORDS.livesPanel.no,
+              isOn ? t('livesPanel.yes') : t('livesPanel.no'),
               km,
             ]),
           })}
         />
       </PanelHead>
-      {lives.length === 0 && <Note>{WORDS.livesPanel.noPartOfTheShelf}</Note>}
+      {lives.length === 0 && <Note>{t('livesPanel.noPartOfTheShelf')}</Note>}
       <ul className={styles.lives}>
         {lives.map(({ part, km, isOn }) => {
           const last = part.mounts.at(-1);
@@ -38,7 +38,7 @@ export function LivesPanel({ log }: { log: Log }) {
             <li key={part.id}>
               <span>
                 {part.name}
-                {!isOn && last?.toMs !== undefined && WORDS.livesPanel.offDate(dateText(last.toMs))}
+                {!isOn && last?.toMs !== undefined && t('livesPanel.offDate', { date: dateText(last.toMs) })}
               </span>
               <b>{distanceText(units, km)}</b>
             </li>

@@ -16,7 +16,7 @@ import { Timeline } from './Timeline';
 import { useLog } from './useLog';
 import { PageHeading, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What happened to the bike, and what was learned from it. */
 export function LogStage() {
@@ -26,13 +26,13 @@ export function LogStage() {
   useShortcut('print', print);
   return (
     <>
-      <PageHeading>{WORDS.logStage.log}</PageHeading>
+      <PageHeading>{t('logStage.log')}</PageHeading>
       <div className={styles.layout}>
-        <Panel aria-label={WORDS.logStage.timeline}>
+        <Panel aria-label={t('logStage.timeline')}>
           <PanelHead>
             <h2>{bench.bike.name}</h2>
             <SaveTable
-              name={WORDS.logStage.historyOfName(bench.bike.name)}
+              name={t('logStage.historyOfName', { name: bench.bike.name })}
               byKey
               table={() => ({
                 fields: ['at', 'kind', 'title', 'text', 'km'],
@@ -49,9 +49,9 @@ export function LogStage() {
               size="small"
               icon={<PrinterOutlined />}
               onClick={print}
-              title={withKey(WORDS.logStage.printTheHistory, 'print')}
+              title={withKey(t('logStage.printTheHistory'), 'print')}
             >
-              {WORDS.logStage.print}
+              {t('logStage.print')}
             </Button>
           </PanelHead>
           <NoteForm />

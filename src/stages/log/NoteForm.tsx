@@ -9,7 +9,7 @@ import { Field } from '../../kit/fields/Field';
 import { NOTE_KM, NOTE_LENGTH_MAX } from '../../records';
 import { addNote } from '../../store';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** An observation, or kilometres that nobody recorded: parts wear by them all the same. */
 export function NoteForm() {
@@ -41,11 +41,11 @@ export function NoteForm() {
         if (text.trim() !== '' && !bench.fromLink) add();
       }}
     >
-      <Field id="note-text" label={WORDS.noteForm.writeDown}>
+      <Field id="note-text" label={t('noteForm.writeDown')}>
         <Input
           id="note-text"
           maxLength={NOTE_LENGTH_MAX}
-          placeholder={WORDS.noteForm.whatWasNoticedOrWhere}
+          placeholder={t('noteForm.whatWasNoticedOrWhere')}
           value={text}
           onChange={({ target }) => setText(target.value)}
         />
@@ -54,17 +54,17 @@ export function NoteForm() {
         measure="distance"
         key={round}
         id="note-km"
-        label={WORDS.noteForm.riddenNotRecorded}
-        term={WORDS.noteForm.distance}
+        label={t('noteForm.riddenNotRecorded')}
+        term={t('noteForm.distance')}
         bounds={NOTE_KM}
         owner={`note ${round}`}
         width={140}
         value={km}
         onCommit={setKm}
       />
-      <DateField id="note-day" label={WORDS.noteForm.on} value={day} onChange={setDay} />
+      <DateField id="note-day" label={t('noteForm.on')} value={day} onChange={setDay} />
       <Button htmlType="submit" disabled={text.trim() === '' || bench.fromLink}>
-        {WORDS.noteForm.keepIt}
+        {t('noteForm.keepIt')}
       </Button>
     </form>
   );

@@ -14,7 +14,7 @@ import { EventMark } from './EventMark';
 import type { Log } from './useLog';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** As many as fit a few screens; more on demand. */
 const PAGE = 60;
@@ -31,9 +31,9 @@ export function Timeline({ log }: { log: Log }) {
       <div className={styles.filters} ref={search}>
         <Input
           allowClear
-          placeholder={WORDS.timeline.search}
-          aria-label={WORDS.timeline.searchTheLog}
-          title={withKey(WORDS.timeline.searchLabel, 'search')}
+          placeholder={t('timeline.search')}
+          aria-label={t('timeline.searchTheLog')}
+          title={withKey(t('timeline.searchLabel'), 'search')}
           style={{ width: 190 }}
           value={filter.text}
           onChange={({ target }) => setFilter({ ...filter, text: target.value })}
@@ -41,8 +41,8 @@ export function Timeline({ log }: { log: Log }) {
         <Select
           mode="multiple"
           allowClear
-          placeholder={WORDS.timeline.everything}
-          aria-label={WORDS.timeline.whatIsShown}
+          placeholder={t('timeline.everything')}
+          aria-label={t('timeline.whatIsShown')}
           style={{ minWidth: 200 }}
           value={[...filter.kinds]}
           options={EVENT_KINDS.map((value) => ({ value, label: EVENT_TEXT[value] }))}
@@ -50,11 +50,11 @@ export function Timeline({ log }: { log: Log }) {
         />
         <span data-testid="log-count">
           {shown.length === events.length
-            ? WORDS.timeline.countEntries(events.length)
-            : WORDS.timeline.countOfEventsCountEntries(shown.length, events.length)}
+            ? t('timeline.countEntries', { count: events.length })
+            : t('timeline.countOfEventsCountEntries', { count: shown.length, eventsCount: events.length })}
         </span>
       </div>
-      {events.length === 0 && <Note>{WORDS.timeline.nothingYetRidesJobsReadings}</Note>}
+      {events.length === 0 && <Note>{t('timeline.nothingYetRidesJobsReadings')}</Note>}
       <ol className={styles.line} data-testid="timeline">
         {first.map((event) => (
           <li key={event.id} data-kind={event.kind} data-reverted={event.isReverted === true}>
@@ -69,8 +69,8 @@ export function Timeline({ log }: { log: Log }) {
                 type="text"
                 size="small"
                 icon={<DeleteOutlined />}
-                aria-label={WORDS.timeline.removeNoteTitle(event.title)}
-                title={WORDS.timeline.removeUndoBringsItBack}
+                aria-label={t('timeline.removeNoteTitle', { title: event.title })}
+                title={t('timeline.removeUndoBringsItBack')}
                 onClick={() => edits.write(() => removeNote(workshop.db, event.noteId!, Date.now()))}
               />
             )}

@@ -16,7 +16,7 @@ import { NAME_LENGTH_MAX, NOTE_LENGTH_MAX, TRIAL_SUBJECTS, jobSideOf, type Trial
 import { addTrial } from '../../store';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Log.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const OUTCOMES_OF: Readonly<Record<TrialSubject, readonly Outcome[]>> = {
   pastLimit: ['works', 'worksWithNotes', 'reverted'],
@@ -48,7 +48,7 @@ export function TrialForm() {
         db,
         {
           bikeId: bike.id,
-          name: (about === 'pastLimit' ? WORDS.trialForm.ranPast(formatShorthand(setup)) : text.trim()).slice(
+          name: (about === 'pastLimit' ? t('trialForm.ranPast', { setup: formatShorthand(setup) }) : text.trim()).slice(
             0,
             NAME_LENGTH_MAX,
           ),
@@ -73,10 +73,10 @@ export function TrialForm() {
       }}
     >
       <Radio.Group
-        aria-label={WORDS.trialForm.recordByHand}
+        aria-label={t('trialForm.recordByHand')}
         {...(about !== undefined && { value: about })}
         onChange={({ target }) => choose(target.value as TrialSubject)}
-        options={TRIAL_SUBJECTS.map((value) => ({ value, label: WORDS.trialForm.subjects[value] }))}
+        options={TRIAL_SUBJECTS.map((value) => ({ value, label: t(`trialForm.subjects.${value}`) }))}
         optionType="button"
         size="small"
       />
@@ -85,24 +85,26 @@ export function TrialForm() {
           <SetupChoice />
           <Note data-testid="trial-of">
             {about === 'experiment'
-              ? WORDS.trialForm.experimentOf(formatShorthand(setup))
+              ? t('trialForm.experimentOf', { setup: formatShorthand(setup) })
               : passed.length === 0
-                ? WORDS.trialForm.passesNone(formatShorthand(setup))
-                : WORDS.trialForm.passes(
-                    formatShorthand(setup),
-                    passed.map(({ id, overT }) => `${GROUP_TEXT[groupOf(id)].toLowerCase()} by ${overT}T`).join(', '),
-                  )}
+                ? t('trialForm.passesNone', { setup: formatShorthand(setup) })
+                : t('trialForm.passes', {
+                    setup: formatShorthand(setup),
+                    limits: passed
+                      .map(({ id, overT }) => `${GROUP_TEXT[groupOf(id)].toLowerCase()} by ${overT}T`)
+                      .join(', '),
+                  })}
           </Note>
-          <Field id="trial-text" label={WORDS.trialForm.labels[about]}>
+          <Field id="trial-text" label={t(`trialForm.labels.${about}`)}>
             <Input
               id="trial-text"
               maxLength={NOTE_LENGTH_MAX}
-              placeholder={WORDS.trialForm.examples[about]}
+              placeholder={t(`trialForm.examples.${about}`)}
               value={text}
               onChange={({ target }) => setText(target.value)}
             />
           </Field>
-          <Field id="trial-outcome" label={WORDS.trialForm.result}>
+          <Field id="trial-outcome" label={t('trialForm.result')}>
             <Select<Outcome>
               id="trial-outcome"
               value={outcome}
@@ -111,9 +113,9 @@ export function TrialForm() {
               onChange={setOutcome}
             />
           </Field>
-          <DateField id="trial-day" label={WORDS.trialForm.date} value={day} onChange={setDay} />
+          <DateField id="trial-day" label={t('trialForm.date')} value={day} onChange={setDay} />
           <Button htmlType="submit" disabled={isMissing || fromLink}>
-            {WORDS.trialForm.record}
+            {t('trialForm.record')}
           </Button>
         </>
       )}

@@ -7,15 +7,27 @@ import { hasWords } from '../../kit/search';
 import { findingsText, pairsText, readingTitle, stepTitle, withUnit } from '../../messages/job';
 import { KIND_TEXT, OUTCOME_TEXT, STATE_TEXT } from '../../kit/shop/words';
 import type { JobRecord, LogNoteRecord, PartRecord, RideRecord } from '../../records';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export const EVENT_KINDS = ['job', 'reading', 'ride', 'part', 'note'] as const;
 export type EventKind = (typeof EVENT_KINDS)[number];
 
-export const EVENT_TEXT: Readonly<Record<EventKind, string>> = WORDS.timeline.eventText;
+export const EVENT_TEXT: Readonly<Record<EventKind, string>> = {
+  job: t('timeline.eventText.job'),
+  reading: t('timeline.eventText.reading'),
+  ride: t('timeline.eventText.ride'),
+  part: t('timeline.eventText.part'),
+  note: t('timeline.eventText.note'),
+};
 
 /** One of them, as a table says it. */
-export const EVENT_ONE: Readonly<Record<EventKind, string>> = WORDS.timeline.eventOne;
+export const EVENT_ONE: Readonly<Record<EventKind, string>> = {
+  job: t('timeline.eventOne.job'),
+  reading: t('timeline.eventOne.reading'),
+  ride: t('timeline.eventOne.ride'),
+  part: t('timeline.eventOne.part'),
+  note: t('timeline.eventOne.note'),
+};
 
 /** Something that happened to a bike. */
 export interface LogEvent {
@@ -67,7 +79,7 @@ function jobEvents(job: JobRecord): LogEvent[] {
         kind: 'job',
         atMs: createdAtMs,
         title: name,
-        text: [WORDS.timeline.booked(STATE_TEXT[job.state]), way].filter(Boolean).join('; '),
+        text: [t('timeline.booked', { state: STATE_TEXT[job.state] }), way].filter(Boolean).join('; '),
       },
     ];
   }
@@ -78,7 +90,9 @@ function jobEvents(job: JobRecord): LogEvent[] {
       kind: 'job',
       atMs: finishedAtMs,
       title: `${name}: ${OUTCOME_TEXT[outcome]}`,
-      text: [way, out.length > 0 ? WORDS.timeline.stayOut(pairsText(out)) : '', outcomeNote].filter(Boolean).join('. '),
+      text: [way, out.length > 0 ? t('timeline.stayOut', { gears: pairsText(out) }) : '', outcomeNote]
+        .filter(Boolean)
+        .join('. '),
       isReverted: outcome === 'reverted',
     },
   ];
@@ -121,7 +135,7 @@ function readingEvents({ id: jobId, name, progress, finishedAtMs, work }: JobRec
         id: `${jobId} ${stepId}`,
         kind: 'reading',
         atMs,
-        title: `${title}${isOpenCheck ? WORDS.timeline.leftOpen : ''}`,
+        title: `${title}${isOpenCheck ? t('timeline.leftOpen') : ''}`,
         text: `${said.join('; ')} (${name})`,
       },
     ];
@@ -135,7 +149,7 @@ function rideEvent({ id, name, startedAtMs, distanceM, setup }: RideRecord, unit
     kind: 'ride',
     atMs: startedAtMs,
     title: name,
-    text: WORDS.timeline.distanceOnSetup(distanceText(units, km, 1), formatShorthand(setup)),
+    text: t('timeline.distanceOnSetup', { distance: distanceText(units, km, 1), setup: formatShorthand(setup) }),
     km,
   };
 }
@@ -146,7 +160,7 @@ function noteEvent({ id, atMs, text, km }: LogNoteRecord, units: Units): LogEven
     kind: 'note',
     atMs,
     title: text,
-    text: km === undefined ? '' : WORDS.timeline.kmNotRecorded(distanceText(units, km)),
+    text: km === undefined ? '' : t('timeline.kmNotRecorded', { km: distanceText(units, km) }),
     km,
     noteId: id,
   };
@@ -163,8 +177,8 @@ function partEvents(part: PartRecord, bikeId: string, units: Units): LogEvent[] 
   });
   return [
     ...mounts.flatMap(({ fromMs, toMs }, i) => [
-      event(WORDS.timeline.onNumber(i), fromMs, 'on'),
-      ...(toMs === undefined ? [] : [event(WORDS.timeline.offNumber(i), toMs, 'off')]),
+      event(t('timeline.onNumber', { number: i }), fromMs, 'on'),
+      ...(toMs === undefined ? [] : [event(t('timeline.offNumber', { number: i }), toMs, 'off')]),
     ]),
     ...part.wear
       .filter(({ atMs }) => mounts.some(({ fromMs, toMs = Infinity }) => atMs >= fromMs && atMs <= toMs))
@@ -172,8 +186,8 @@ function partEvents(part: PartRecord, bikeId: string, units: Units): LogEvent[] 
         id: `${part.id} wear ${i}`,
         kind: 'reading',
         atMs,
-        title: WORDS.timeline.chainWear,
-        text: `${short(wearPercent, 2)} %${km === undefined ? '' : WORDS.timeline.atKm(distanceText(units, km))} (${part.name})`,
+        title: t('timeline.chainWear'),
+        text: `${short(wearPercent, 2)} %${km === undefined ? '' : t('timeline.atKm', { km: distanceText(units, km) })} (${part.name})`,
       })),
   ];
 }

@@ -9,7 +9,7 @@ import { readPacked } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
 import type { UseTold } from '../../workers/rides/protocol';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Rides on one side of a swap, and what they come to. */
 export interface Side {
@@ -100,11 +100,12 @@ export function useBeforeAfter(job: JobRecord | undefined): BeforeAfter | undefi
   const { before, after } = sides;
   const missing =
     before.rides.length === 0 || after.rides.length === 0
-      ? WORDS.useBeforeAfter.ridesValueItAreMissing(
-          [...(before.rides.length === 0 ? ['before'] : []), ...(after.rides.length === 0 ? ['after'] : [])].join(
-            ' and ',
-          ),
-        )
+      ? t('useBeforeAfter.ridesValueItAreMissing', {
+          value: [
+            ...(before.rides.length === 0 ? ['before'] : []),
+            ...(after.rides.length === 0 ? ['after'] : []),
+          ].join(' and '),
+        })
       : undefined;
   return {
     before: { ...before, told: current?.told?.[0] },

@@ -9,7 +9,7 @@ import { MappingDialog } from './MappingDialog';
 import { useRideImport, type ImportJob } from './useRideImport';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const SIGN: Readonly<Record<ImportJob['state'], string>> = {
   waiting: '·',
@@ -42,7 +42,7 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
   return (
     <Panel
       className={over ? styles.over : undefined}
-      aria-label={WORDS.importPanel.import}
+      aria-label={t('importPanel.import')}
       onDragOver={(event) => {
         event.preventDefault();
         setOver(true);
@@ -50,17 +50,17 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
-      <h2>{WORDS.importPanel.bringInRidesAndRoutes}</h2>
+      <h2>{t('importPanel.bringInRidesAndRoutes')}</h2>
       <Note>
-        {WORDS.importPanel.dropGpxTcxFitOr} <b>{formatShorthand(setup)}</b>
-        {WORDS.importPanel.nameNothingLeavesThisBrowser(wheelset.name)}
+        {t('importPanel.dropGpxTcxFitOr')} <b>{formatShorthand(setup)}</b>
+        {t('importPanel.nameNothingLeavesThisBrowser', { name: wheelset.name })}
       </Note>
       <div className={styles.buttons}>
         <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
-          {WORDS.importPanel.chooseFiles}
+          {t('importPanel.chooseFiles')}
         </Button>
-        {busy && <Button onClick={cancel}>{WORDS.importPanel.cancel}</Button>}
-        {jobs.length > 0 && !busy && <Button onClick={clear}>{WORDS.importPanel.clearTheList}</Button>}
+        {busy && <Button onClick={cancel}>{t('importPanel.cancel')}</Button>}
+        {jobs.length > 0 && !busy && <Button onClick={clear}>{t('importPanel.clearTheList')}</Button>}
         <input
           ref={picker}
           type="file"

@@ -9,7 +9,7 @@ import { fixed } from '../../kit/format';
 import type { RideRecord } from '../../records';
 import { change } from '../../store';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What the recording fits better than what it is taken for, and the means to set it right. */
 export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: RideRecord }) {
@@ -20,19 +20,21 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
     const setup = { ...ride.setup, cogs };
     return (
       <p className={styles.doubt} data-testid="likelier">
-        {WORDS.likelierNote.theRatiosFit} <b>{formatShorthand(setup)}</b>{' '}
-        {WORDS.likelierNote.betterThanSetupIsAnother(formatShorthand(ride.setup))}{' '}
+        {t('likelierNote.theRatiosFit')} <b>{formatShorthand(setup)}</b>{' '}
+        {t('likelierNote.betterThanSetupIsAnother', { setup: formatShorthand(ride.setup) })}{' '}
         <Button
           size="small"
           onClick={() =>
             edits.write(() =>
-              change(workshop.db, { label: WORDS.likelierNote.cassetteOfName(ride.name), now: Date.now() }, (draft) =>
-                draft.update('rides', ride.id, (record) => ({ ...record, setup })),
+              change(
+                workshop.db,
+                { label: t('likelierNote.cassetteOfName', { name: ride.name }), now: Date.now() },
+                (draft) => draft.update('rides', ride.id, (record) => ({ ...record, setup })),
               ),
             )
           }
         >
-          {WORDS.likelierNote.tellThisRideSo}
+          {t('likelierNote.tellThisRideSo')}
         </Button>
       </p>
     );
@@ -41,8 +43,8 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
   const measuredRolloutMm = Math.round(rolloutMm);
   return (
     <p className={styles.doubt} data-testid="likelier">
-      {WORDS.likelierNote.allRatiosAreOffBy} <b>{fixed(measuredRolloutMm, 0)} mm</b>{' '}
-      {WORDS.likelierNote.betterMeasureItOr}{' '}
+      {t('likelierNote.allRatiosAreOffBy')} <b>{fixed(measuredRolloutMm, 0)} mm</b>{' '}
+      {t('likelierNote.betterMeasureItOr')}{' '}
       <Button
         size="small"
         onClick={() =>
@@ -54,9 +56,9 @@ export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: Rid
           }))
         }
       >
-        {WORDS.likelierNote.takeItFromThisRide}
+        {t('likelierNote.takeItFromThisRide')}
       </Button>
-      {bike.wheelsets.length > 1 && WORDS.likelierNote.orWasItRiddenOn}
+      {bike.wheelsets.length > 1 && t('likelierNote.orWasItRiddenOn')}
     </p>
   );
 }

@@ -14,7 +14,7 @@ import {
 } from '../../records';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const UNITS = {
   time: ['timeUnit', CSV_TIME_UNITS],
@@ -46,15 +46,15 @@ export function MappingDialog({
     setMapping((before) => ({ ...before, columns: { ...before.columns, [field]: heading } }));
   return (
     <Modal
-      title={WORDS.mappingDialog.whichColumnIsWhat}
+      title={t('mappingDialog.whichColumnIsWhat')}
       open
       width={560}
-      okText={WORDS.mappingDialog.readItSo}
+      okText={t('mappingDialog.readItSo')}
       okButtonProps={{ disabled: !ride && !way }}
       onOk={() => onMap(head, mapping)}
       onCancel={onClose}
     >
-      <Note>{WORDS.mappingDialog.aRideNeedsTimeCadence}</Note>
+      <Note>{t('mappingDialog.aRideNeedsTimeCadence')}</Note>
       {CSV_FIELDS.map((field) => (
         <div key={field} className={styles.mappingRow}>
           <Field id={`map-${field}`} label={field}>
@@ -62,7 +62,7 @@ export function MappingDialog({
               id={`map-${field}`}
               allowClear
               value={columns[field] ?? null}
-              placeholder={WORDS.mappingDialog.notInIt}
+              placeholder={t('mappingDialog.notInIt')}
               style={{ width: 240 }}
               options={head.headings.map((heading, i) => ({
                 value: heading,
@@ -72,7 +72,7 @@ export function MappingDialog({
             />
           </Field>
           {field in UNITS && (
-            <Field id={`unit-${field}`} label={WORDS.mappingDialog.in}>
+            <Field id={`unit-${field}`} label={t('mappingDialog.in')}>
               <Select
                 id={`unit-${field}`}
                 value={mapping[UNITS[field as keyof typeof UNITS][0]]}

@@ -7,7 +7,7 @@ import { useWidth } from '../../kit/ladder/useWidth';
 import { Numbers } from '../../kit/numbers/Numbers';
 import { profileNumbers } from './profile-numbers';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const LEFT = 52;
 const RIGHT = 10;
@@ -34,7 +34,7 @@ export function ProfileView(props: ProfileViewProps) {
   return (
     <>
       <div ref={ref}>{width > 0 && <Drawing {...props} width={width} />}</div>
-      <Numbers of={WORDS.profileView.profileSpeedCadenceAndGear} table={() => profileNumbers(props)} />
+      <Numbers of={t('profileView.profileSpeedCadenceAndGear')} table={() => profileNumbers(props)} />
     </>
   );
 }
@@ -74,7 +74,7 @@ function Drawing({
       value: (ride: (typeof rides)[number], i: number) => ride.ride.points[i]!.speedKmh / fastest,
     },
     {
-      name: WORDS.profileView.rpm,
+      name: t('profileView.rpm'),
       ends: ['120', '40'],
       value: (ride: (typeof rides)[number], i: number) => {
         const { cadenceRpm } = ride.ride.points[i]!;
@@ -83,7 +83,7 @@ function Drawing({
       },
     },
     {
-      name: WORDS.profileView.gearM,
+      name: t('profileView.gearM'),
       ends: [fixed(hardest, 1), fixed(easiest, 1)],
       value: (ride: (typeof rides)[number], i: number) =>
         Math.log(ride.rules.gears[ride.ride.points[i]!.gear]!.developmentM / easiest) / gearSpan,
@@ -118,11 +118,11 @@ function Drawing({
       width={width}
       height={height}
       role="img"
-      aria-label={WORDS.profileView.profileOfLengthWith(
-        distanceText(units, length / 1000, 1),
-        climbs.length,
-        rides.length,
-      )}
+      aria-label={t('profileView.profileOfLengthWith', {
+        length: distanceText(units, length / 1000, 1),
+        count: climbs.length,
+        ridesCount: rides.length,
+      })}
     >
       <path className={styles.ground} d={`M${x(0)} ${PROFILE} L${heights.join(' L')} L${x(length)} ${PROFILE} Z`} />
       {climbs.map(({ fromM, toM, gradeFraction }, i) => (

@@ -7,7 +7,7 @@ import { gearName } from '../../kit/explain/gears';
 import { fixed } from '../../kit/format';
 import { shareText } from './words/ride-words';
 import { SetupTable } from './SetupTable';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The same rides on every setup of the bench: what would have been out of the band, and what in it again. */
 export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use: GearUse }) {
@@ -20,18 +20,18 @@ export function ReplayTable({ replays, use }: { replays: readonly Replay[]; use:
     return gear ? gearName(gear) : '–';
   };
   const rows: readonly (readonly [string, (replay: Replay, place: number) => string])[] = [
-    [WORDS.replayTable.outOfTheBand, ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
-    [WORDS.replayTable.wasInWouldBeOut, ({ lostS, drivingS }) => shareText(lostS, drivingS)],
-    [WORDS.replayTable.wasOutWouldBeIn, ({ wonS, drivingS }) => shareText(wonS, drivingS)],
-    [WORDS.replayTable.cadenceOffByMean, ({ meanChange }) => `${fixed(meanChange * 100, 1)} %`],
-    [WORDS.replayTable.mostUsed, mostUsed],
+    [t('replayTable.outOfTheBand'), ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
+    [t('replayTable.wasInWouldBeOut'), ({ lostS, drivingS }) => shareText(lostS, drivingS)],
+    [t('replayTable.wasOutWouldBeIn'), ({ wonS, drivingS }) => shareText(wonS, drivingS)],
+    [t('replayTable.cadenceOffByMean'), ({ meanChange }) => `${fixed(meanChange * 100, 1)} %`],
+    [t('replayTable.mostUsed'), mostUsed],
   ];
   return (
     <SetupTable
       items={replays}
       rows={rows}
       corner="on"
-      caption={WORDS.replayTable.theSameSpeedsInThe(shareText(use.belowS + use.aboveS, use.drivingS))}
+      caption={t('replayTable.theSameSpeedsInThe', { share: shareText(use.belowS + use.aboveS, use.drivingS) })}
       testId="replay"
     />
   );

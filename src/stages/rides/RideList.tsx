@@ -17,11 +17,11 @@ import type { RideRecord } from '../../records';
 import { readPacked, removeRide } from '../../store';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A table may count its seconds from 0: then it says nothing of the day. */
 const startText = (startedAtMs: number) =>
-  startedAtMs < Date.UTC(1980, 0, 1) ? WORDS.rideList.noDateInIt : dateText(startedAtMs);
+  startedAtMs < Date.UTC(1980, 0, 1) ? t('rideList.noDateInIt') : dateText(startedAtMs);
 
 /** As many as fit beside what is told of them. */
 const PAGE = 20;
@@ -53,22 +53,22 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
     edits.write(async () => {
       const [packed] = await readPacked(db, [ride.id]);
       const recording = packed === undefined ? undefined : unpackRecording(packed);
-      if (!recording) throw new Error(WORDS.rideList.theSamplesOfThisRide);
+      if (!recording) throw new Error(t('rideList.theSamplesOfThisRide'));
       if (kind === 'csv') saveText(fileName(ride.name, 'csv'), 'text/csv', writeRideCsv(recording));
       else saveText(fileName(ride.name, 'tcx'), 'application/xml', writeTcx(ride.name, ride.startedAtMs, recording));
     });
   const kmh = ({ distanceM, seconds }: RideRecord) => (seconds > 0 ? (distanceM / seconds) * 3.6 : 0);
   return (
-    <Panel aria-label={WORDS.rideList.rides}>
+    <Panel aria-label={t('rideList.rides')}>
       <PanelHead>
-        <h2>{WORDS.rideList.ridesOfThisBike}</h2>
+        <h2>{t('rideList.ridesOfThisBike')}</h2>
         {rides.length > 1 && (
           <Button size="small" onClick={() => onChoose(new Set(rides.map(({ id }) => id)))}>
-            {WORDS.rideList.tickAll}
+            {t('rideList.tickAll')}
           </Button>
         )}
       </PanelHead>
-      {rides.length === 0 && <Note>{WORDS.rideList.noneYetBringOneIn}</Note>}
+      {rides.length === 0 && <Note>{t('rideList.noneYetBringOneIn')}</Note>}
       <ul className={styles.rides}>
         {first.map((ride) => (
           <li key={ride.id}>
@@ -76,22 +76,22 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
               <b className={styles.rideName}>{ride.name}</b>
             </Checkbox>
             <span className={styles.rideFacts}>
-              {WORDS.rideList.startDistanceMKmDurationSpeedIn(
-                startText(ride.startedAtMs),
-                distanceText(units, ride.distanceM / 1000, 1),
-                durationText(ride.seconds),
-                fixed(speedIn(speedUnit, kmh(ride)), 1),
-                SPEED_UNIT_TEXT[speedUnit],
-                formatShorthand(ride.setup),
-              )}
+              {t('rideList.startDistanceMKmDurationSpeedIn', {
+                start: startText(ride.startedAtMs),
+                distance: distanceText(units, ride.distanceM / 1000, 1),
+                duration: durationText(ride.seconds),
+                speedIn: fixed(speedIn(speedUnit, kmh(ride)), 1),
+                speedUnit: SPEED_UNIT_TEXT[speedUnit],
+                setup: formatShorthand(ride.setup),
+              })}
             </span>
             <span className={styles.rideTools}>
               <Dropdown
                 trigger={['click']}
                 menu={{
                   items: [
-                    { key: 'tcx', label: WORDS.rideList.saveAsTcx, onClick: () => save(ride, 'tcx') },
-                    { key: 'csv', label: WORDS.rideList.saveAsCsv, onClick: () => save(ride, 'csv') },
+                    { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx') },
+                    { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv') },
                   ],
                 }}
               >
@@ -99,15 +99,15 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
                   type="text"
                   size="small"
                   icon={<DownloadOutlined />}
-                  aria-label={WORDS.rideList.saveName(ride.name)}
+                  aria-label={t('rideList.saveName', { name: ride.name })}
                 />
               </Dropdown>
               <Button
                 type="text"
                 size="small"
                 icon={<DeleteOutlined />}
-                aria-label={WORDS.rideList.removeName(ride.name)}
-                title={WORDS.rideList.removeUndoBringsItBack}
+                aria-label={t('rideList.removeName', { name: ride.name })}
+                title={t('rideList.removeUndoBringsItBack')}
                 onClick={() => edits.write(() => removeRide(db, ride, Date.now()))}
               />
             </span>

@@ -11,7 +11,7 @@ import { useRideThrough } from './useRideThrough';
 import { useUse } from './useUse';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Which gears are really used, from recordings; and how each setup would ride a route. */
 export function RidesStage() {
@@ -27,7 +27,7 @@ export function RidesStage() {
   const through = useRideThrough(route);
   return (
     <>
-      <PageHeading>{WORDS.ridesStage.rides}</PageHeading>
+      <PageHeading>{t('ridesStage.rides')}</PageHeading>
       <div className={styles.top}>
         <UsePanel use={use} />
         <div className={styles.column}>
@@ -36,7 +36,7 @@ export function RidesStage() {
         </div>
       </div>
       <RoutePanel routes={routes} route={route} through={through} />
-      <SensorPanel through={through} routeName={route?.name ?? WORDS.ridesStage.ride} />
+      <SensorPanel through={through} routeName={route?.name ?? t('ridesStage.ride')} />
     </>
   );
 }

@@ -9,7 +9,7 @@ import { writeGpxRoute } from '../../formats/ride/gpx';
 import { distanceText, gearSizeText, heightText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { LETTERS, letterOf } from '../../kit/bench/setup-sign';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { SaveTable } from '../../kit/export/SaveTable';
 import { svgPicture } from '../../kit/export/svg';
@@ -32,7 +32,7 @@ import type { RidesThrough } from './useRideThrough';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const HEADWIND_KMH = { min: -60, max: 60 };
 
@@ -52,9 +52,9 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
   const [shown, setShown] = useState<'one' | 'all'>('all');
   if (!route || !profile) {
     return (
-      <Panel aria-label={WORDS.routePanel.rideThrough}>
-        <h2>{WORDS.routePanel.howASetupWouldRide}</h2>
-        <Note>{WORDS.routePanel.noRouteYetBringIn}</Note>
+      <Panel aria-label={t('routePanel.rideThrough')}>
+        <h2>{t('routePanel.howASetupWouldRide')}</h2>
+        <Note>{t('routePanel.noRouteYetBringIn')}</Note>
       </Panel>
     );
   }
@@ -71,22 +71,22 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
     shares: riddenGears(ride, rules[at]!.gears),
   }));
   return (
-    <Panel aria-label={WORDS.routePanel.rideThrough}>
+    <Panel aria-label={t('routePanel.rideThrough')}>
       <PanelHead>
-        <h2>{WORDS.routePanel.howEachSetupWouldRide}</h2>
+        <h2>{t('routePanel.howEachSetupWouldRide')}</h2>
         <Select
           size="small"
           value={route.id}
           options={routes.map(({ id, name }) => ({ value: id, label: name }))}
           onChange={(currentRouteId: string) => edits.editPreferences({ currentRouteId })}
           popupMatchSelectWidth={false}
-          aria-label={WORDS.routePanel.route}
+          aria-label={t('routePanel.route')}
           style={{ width: 250 }}
         />
         <Button
           size="small"
           icon={<DownloadOutlined />}
-          title={WORDS.routePanel.saveTheRouteAsGpx}
+          title={t('routePanel.saveTheRouteAsGpx')}
           onClick={() =>
             saveText(
               fileName(route.name, 'gpx'),
@@ -98,31 +98,31 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
             )
           }
         >
-          {WORDS.routePanel.gpx}
+          {t('routePanel.gpx')}
         </Button>
         <Button
           size="small"
           type="text"
           icon={<DeleteOutlined />}
-          aria-label={WORDS.routePanel.removeName(route.name)}
-          title={WORDS.routePanel.removeTheRouteUndoBrings}
+          aria-label={t('routePanel.removeName', { name: route.name })}
+          title={t('routePanel.removeTheRouteUndoBrings')}
           onClick={() => edits.write(() => removeRoute(workshop.db, route, Date.now()))}
         />
         <SavePicture name={`${bike.name} ${route.name}`} picture={() => svgPicture(drawing.current)} />
       </PanelHead>
       <p className={styles.answer} data-testid="through">
-        {rides ? throughSentence(rides, LETTERS) : WORDS.routePanel.riding}
+        {rides ? throughSentence(rides, LETTERS) : t('routePanel.riding')}
       </p>
       <Note data-testid="route">
-        {WORDS.routePanel.routeSummary(
-          distanceText(units, lengthM(profile) / 1000, 1),
-          heightText(units, upM),
-          heightText(units, profile.stepM),
-          heightText(units, SMOOTHING_M),
-        )}
+        {t('routePanel.routeSummary', {
+          length: distanceText(units, lengthM(profile) / 1000, 1),
+          up: heightText(units, upM),
+          step: heightText(units, profile.stepM),
+          smoothing: heightText(units, SMOOTHING_M),
+        })}
       </Note>
       <div className={styles.fields}>
-        <Field id="surface" label={WORDS.routePanel.surface}>
+        <Field id="surface" label={t('routePanel.surface')}>
           <Select<Surface>
             id="surface"
             value={road.surface}
@@ -133,8 +133,8 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         </Field>
         <SpeedField
           id="headwind"
-          label={WORDS.routePanel.headwindFromBehind}
-          term={WORDS.routePanel.headwind}
+          label={t('routePanel.headwindFromBehind')}
+          term={t('routePanel.headwind')}
           owner="road"
           bounds={HEADWIND_KMH}
           assumedKmh={0}
@@ -144,24 +144,24 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
         />
         <NumberField
           id="walking"
-          label={WORDS.routePanel.walksBelow}
-          term={WORDS.routePanel.walkingThreshold}
+          label={t('routePanel.walksBelow')}
+          term={t('routePanel.walkingThreshold')}
           owner="road"
-          unit={WORDS.routePanel.rpm}
+          unit={t('routePanel.rpm')}
           bounds={WALKING_RPM}
           width={130}
           value={road.walkingRpm}
           onCommit={(value) => value !== undefined && setRoad({ walkingRpm: value })}
         />
         {setups.length > 1 && (
-          <Field id="drawn" label={WORDS.routePanel.drawn}>
+          <Field id="drawn" label={t('routePanel.drawn')}>
             <Select
               id="drawn"
               value={shown}
               style={{ width: 160 }}
               options={[
-                { value: 'all', label: WORDS.routePanel.allSetups },
-                { value: 'one', label: WORDS.routePanel.theOneInDepth },
+                { value: 'all', label: t('routePanel.allSetups') },
+                { value: 'one', label: t('routePanel.theOneInDepth') },
               ]}
               onChange={setShown}
             />
@@ -184,7 +184,7 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
       />
       {rides && (
         <>
-          <h3 className={styles.subhead}>{WORDS.routePanel.timeInEachGear}</h3>
+          <h3 className={styles.subhead}>{t('routePanel.timeInEachGear')}</h3>
           <UseLadder columns={columns} />
         </>
       )}
@@ -199,15 +199,15 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
   const { bike } = bench;
   const rows: readonly (readonly [string, (ride: RideThrough) => string])[] = [
     ['time', ({ totalS }) => durationText(totalS)],
-    [WORDS.routePanel.outOfTheBand, ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
-    [WORDS.routePanel.belowIt, ({ belowS }) => durationText(belowS)],
-    [WORDS.routePanel.aboveIt, ({ aboveS }) => durationText(aboveS)],
-    ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : WORDS.routePanel.never)],
-    ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : WORDS.routePanel.never)],
+    [t('routePanel.outOfTheBand'), ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
+    [t('routePanel.belowIt'), ({ belowS }) => durationText(belowS)],
+    [t('routePanel.aboveIt'), ({ aboveS }) => durationText(aboveS)],
+    ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : t('routePanel.never'))],
+    ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : t('routePanel.never'))],
     ['coasting', ({ coastingS }) => durationText(coastingS)],
     ['cross-chained', ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
-    [WORDS.routePanel.rearShifts, ({ rearShifts }) => String(rearShifts)],
-    [WORDS.routePanel.frontShifts, ({ frontShifts }) => String(frontShifts)],
+    [t('routePanel.rearShifts'), ({ rearShifts }) => String(rearShifts)],
+    [t('routePanel.frontShifts'), ({ frontShifts }) => String(frontShifts)],
     ['slowest', ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
   ];
   return (
@@ -233,7 +233,7 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
               'slowest_kmh',
             ],
             rows: rides.map((ride, at) => [
-              LETTERS[at]!,
+              letterOf(at),
               ride.totalS,
               ride.drivingS,
               ride.belowS,
@@ -258,21 +258,21 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
   const units = useUnits();
   const { bench, preferences } = useReadyBench();
   const { setups } = bench;
-  if (climbs.length === 0) return <Note>{WORDS.routePanel.noClimbOf20M}</Note>;
+  if (climbs.length === 0) return <Note>{t('routePanel.noClimbOf20M')}</Note>;
   return (
-    <Sideways label={WORDS.routePanel.climbs}>
+    <Sideways label={t('routePanel.climbs')}>
       <Table className={styles.table} data-testid="climbs">
-        <caption>{WORDS.routePanel.climbsAndTheHardestGear}</caption>
+        <caption>{t('routePanel.climbsAndTheHardestGear')}</caption>
         <thead>
           <tr>
-            <th scope="col">{WORDS.routePanel.climb}</th>
-            <th scope="col">{WORDS.routePanel.from}</th>
-            <th scope="col">{WORDS.routePanel.length}</th>
-            <th scope="col">{WORDS.routePanel.gain}</th>
-            <th scope="col">{WORDS.routePanel.mean}</th>
-            <th scope="col">{WORDS.routePanel.steepest}</th>
-            <th scope="col">{WORDS.routePanel.speedThere}</th>
-            <th scope="col">{WORDS.routePanel.wants}</th>
+            <th scope="col">{t('routePanel.climb')}</th>
+            <th scope="col">{t('routePanel.from')}</th>
+            <th scope="col">{t('routePanel.length')}</th>
+            <th scope="col">{t('routePanel.gain')}</th>
+            <th scope="col">{t('routePanel.mean')}</th>
+            <th scope="col">{t('routePanel.steepest')}</th>
+            <th scope="col">{t('routePanel.speedThere')}</th>
+            <th scope="col">{t('routePanel.wants')}</th>
             <SetupHeads />
           </tr>
         </thead>
@@ -289,7 +289,7 @@ function ClimbTable({ through: { climbs } }: { through: RidesThrough }) {
               <td>≤ {gearSizeText(units, wantedDevelopmentM)}</td>
               {gears.map((gear, at) => (
                 <td key={setups[at]?.id ?? at} className={gear ? undefined : styles.lacking}>
-                  {gear ? gearName(gear) : WORDS.routePanel.none}
+                  {gear ? gearName(gear) : t('routePanel.none')}
                 </td>
               ))}
             </tr>

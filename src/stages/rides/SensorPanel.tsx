@@ -18,7 +18,7 @@ import { gearSeconds } from './gear-seconds';
 import { useSensor } from './useSensor';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const FASTER = [1, 10, 60, 240] as const;
 const LOST = [0, 0.1, 0.3] as const;
@@ -38,24 +38,24 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
     edits.write(async () => {
       const result = recordingOf(samples());
       if (!result.ok) {
-        setKept(WORDS.sensorPanel.notKeptMessage(result.failure.message));
+        setKept(t('sensorPanel.notKeptMessage', { message: result.failure.message }));
         return;
       }
       const { recording, startedAtMs } = result;
-      const name = WORDS.sensorPanel.routeNameFromTheSensor(routeName).slice(0, NAME_LENGTH_MAX);
+      const name = t('sensorPanel.routeNameFromTheSensor', { routeName }).slice(0, NAME_LENGTH_MAX);
       const packed = packRecording(recording);
       const seconds = await gearSeconds(packed, bench, brief);
       const heard = rideOf(setup, name, startedAtMs, recording, digestOf(startedAtMs, recording), seconds);
       const added = await addRide(workshop.db, heard, packed, Date.now());
-      setKept(added ? WORDS.sensorPanel.keptAsARideName(name) : WORDS.sensorPanel.thisVeryRideIsHere);
+      setKept(added ? t('sensorPanel.keptAsARideName', { name }) : t('sensorPanel.thisVeryRideIsHere'));
     });
   return (
-    <Panel aria-label={WORDS.sensorPanel.sensor}>
+    <Panel aria-label={t('sensorPanel.sensor')}>
       <PanelHead>
-        <h2>{WORDS.sensorPanel.liveFromASensor}</h2>
+        <h2>{t('sensorPanel.liveFromASensor')}</h2>
       </PanelHead>
       <div className={styles.fields}>
-        <Field id="sensor-faster" label={WORDS.sensorPanel.simulatedFasterBy}>
+        <Field id="sensor-faster" label={t('sensorPanel.simulatedFasterBy')}>
           <Select
             id="sensor-faster"
             value={faster}
@@ -65,7 +65,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
             onChange={setFaster}
           />
         </Field>
-        <Field id="sensor-lost" label={WORDS.sensorPanel.messagesLost}>
+        <Field id="sensor-lost" label={t('sensorPanel.messagesLost')}>
           <Select
             id="sensor-lost"
             value={lostShare}
@@ -77,7 +77,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
         </Field>
         <div className={styles.buttons}>
           {listens ? (
-            <Button onClick={stop}>{WORDS.sensorPanel.stop}</Button>
+            <Button onClick={stop}>{t('sensorPanel.stop')}</Button>
           ) : (
             <Button
               type="primary"
@@ -94,45 +94,45 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
                 );
               }}
             >
-              {WORDS.sensorPanel.start}
+              {t('sensorPanel.start')}
             </Button>
           )}
           <Button disabled={listens || fromLink || samples().length < 30} onClick={keep}>
-            {WORDS.sensorPanel.keepAsARide}
+            {t('sensorPanel.keepAsARide')}
           </Button>
         </div>
       </div>
       {reading && (
         <dl className={styles.live} data-testid="live">
           <div>
-            <dt>{WORDS.sensorPanel.gear}</dt>
-            <dd data-testid="live-gear">{reading.gear ? gearName(reading.gear) : WORDS.sensorPanel.coasting}</dd>
+            <dt>{t('sensorPanel.gear')}</dt>
+            <dd data-testid="live-gear">{reading.gear ? gearName(reading.gear) : t('sensorPanel.coasting')}</dd>
           </div>
           <div>
-            <dt>{WORDS.sensorPanel.cadence}</dt>
-            <dd>{WORDS.sensorPanel.cadenceRpm(fixed(reading.cadenceRpm, 0))}</dd>
+            <dt>{t('sensorPanel.cadence')}</dt>
+            <dd>{t('sensorPanel.cadenceRpm', { cadenceRpm: fixed(reading.cadenceRpm, 0) })}</dd>
           </div>
           <div>
-            <dt>{WORDS.sensorPanel.speed}</dt>
+            <dt>{t('sensorPanel.speed')}</dt>
             <dd>{speedText(preferences.speedUnit, kmhOf(reading.speedMs))}</dd>
           </div>
           <div>
-            <dt>{WORDS.sensorPanel.offTheGearBy}</dt>
+            <dt>{t('sensorPanel.offTheGearBy')}</dt>
             <dd>{reading.gear ? `${fixed(reading.error * 100, 1)} %` : '–'}</dd>
           </div>
           <div>
-            <dt>{WORDS.sensorPanel.ridden}</dt>
+            <dt>{t('sensorPanel.ridden')}</dt>
             <dd>{durationText(reading.atS)}</dd>
           </div>
           <div>
-            <dt>{WORDS.sensorPanel.messagesLostInSentence}</dt>
+            <dt>{t('sensorPanel.messagesLostInSentence')}</dt>
             <dd data-testid="live-messages">
               {reading.messages}, {reading.lost}
             </dd>
           </div>
         </dl>
       )}
-      <Note data-testid="sensor-kept">{kept || WORDS.sensorPanel.noSensorAtHandA}</Note>
+      <Note data-testid="sensor-kept">{kept || t('sensorPanel.noSensorAtHandA')}</Note>
     </Panel>
   );
 }

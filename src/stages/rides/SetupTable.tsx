@@ -6,7 +6,7 @@ import { SetupMark } from '../../kit/bench/SetupMark';
 import { Sideways } from '../../kit/sheet/Sideways';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A column head for each setup of the bench. */
 export function SetupHeads() {
@@ -34,7 +34,7 @@ export function SetupTable<T>({ items, rows, corner, caption, testId }: SetupTab
   // A setup may have come or gone while the worker was at it.
   if (items.length !== setups.length) return null;
   return (
-    <Sideways label={WORDS.setupTable.setups}>
+    <Sideways label={t('setupTable.setups')}>
       <Table className={styles.table} data-testid={testId}>
         {caption !== undefined && <caption>{caption}</caption>}
         <thead>

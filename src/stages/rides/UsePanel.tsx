@@ -21,23 +21,23 @@ import type { RidesUse } from './useUse';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Which gears were really used, how surely that is known, and what another setup would have meant. */
 export function UsePanel({ use }: { use: RidesUse }) {
   const { state, rides, leftOut } = use;
   return (
-    <Panel aria-label={WORDS.usePanel.gearUse}>
+    <Panel aria-label={t('usePanel.gearUse')}>
       {state.kind === 'none' && (
         <>
-          <h2>{WORDS.usePanel.whichGearsAreReallyUsed}</h2>
-          <Note>{WORDS.usePanel.tickARideToSee}</Note>
+          <h2>{t('usePanel.whichGearsAreReallyUsed')}</h2>
+          <Note>{t('usePanel.tickARideToSee')}</Note>
         </>
       )}
       {state.kind === 'working' && (
         <>
-          <h2>{WORDS.usePanel.whichGearsAreReallyUsed}</h2>
-          <Progress percent={Math.round(state.done * 100)} aria-label={WORDS.usePanel.tellingTheGears} />
+          <h2>{t('usePanel.whichGearsAreReallyUsed')}</h2>
+          <Progress percent={Math.round(state.done * 100)} aria-label={t('usePanel.tellingTheGears')} />
         </>
       )}
       {state.kind === 'failed' && (
@@ -48,10 +48,10 @@ export function UsePanel({ use }: { use: RidesUse }) {
       {state.kind === 'told' && <Told told={state.told} use={use} />}
       {leftOut.length > 0 && (
         <Note data-testid="left-out">
-          {WORDS.usePanel.notToldWithThemFor(
-            formatShorthand(rides[0]!.setup),
-            leftOut.map(({ name }) => name).join(', '),
-          )}
+          {t('usePanel.notToldWithThemFor', {
+            setup: formatShorthand(rides[0]!.setup),
+            leftOut: leftOut.map(({ name }) => name).join(', '),
+          })}
         </Note>
       )}
     </Panel>
@@ -72,24 +72,27 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
   const facts: readonly (readonly [string, string, string?])[] = [
     ['driving', durationText(use.drivingS)],
     ['coasting', durationText(use.coastingS)],
-    [WORDS.usePanel.belowTheBand, shareText(use.belowS, use.drivingS)],
-    [WORDS.usePanel.aboveTheBand, shareText(use.aboveS, use.drivingS)],
+    [t('usePanel.belowTheBand'), shareText(use.belowS, use.drivingS)],
+    [t('usePanel.aboveTheBand'), shareText(use.aboveS, use.drivingS)],
     ['cross-chained', shareText(use.crossedS, use.drivingS)],
-    [WORDS.usePanel.rearShiftsAnHour, fixed(use.rearShifts / hours, 0)],
-    [WORDS.usePanel.frontShiftsAnHour, fixed(use.frontShifts / hours, 1)],
+    [t('usePanel.rearShiftsAnHour'), fixed(use.rearShifts / hours, 0)],
+    [t('usePanel.frontShiftsAnHour'), fixed(use.frontShifts / hours, 1)],
   ];
   return (
     <>
       <PanelHead>
         <h2>
-          {WORDS.usePanel.whichGearsAreReallyUsedName(
-            rides.length === 1 ? first.name : WORDS.usePanel.countRides(rides.length),
-            formatShorthand(first.setup),
-          )}
+          {t('usePanel.whichGearsAreReallyUsedName', {
+            name: rides.length === 1 ? first.name : t('usePanel.countRides', { count: rides.length }),
+            setup: formatShorthand(first.setup),
+          })}
         </h2>
-        <SavePicture name={WORDS.usePanel.nameGearUse(bike.name)} picture={() => svgPicture(drawing.current)} />
+        <SavePicture
+          name={t('usePanel.nameGearUse', { name: bike.name })}
+          picture={() => svgPicture(drawing.current)}
+        />
         <SaveTable
-          name={WORDS.usePanel.nameGearUse(bike.name)}
+          name={t('usePanel.nameGearUse', { name: bike.name })}
           table={() => ({
             fields: ['chainring', 'cog', 'seconds', 'metres', 'share', 'mean_cadence_rpm', 'sure'],
             rows: use.shares.map(({ gear, seconds, metres, share, meanCadenceRpm, sure }) => [
@@ -109,7 +112,7 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
         {usageSentence(use)}
       </p>
       <UseLadder columns={columns} drawingRef={drawing} />
-      <Note>{WORDS.usePanel.percentOfTheDrivingTime}</Note>
+      <Note>{t('usePanel.percentOfTheDrivingTime')}</Note>
       <dl className={styles.facts}>
         {facts.map(([term, value]) => (
           <div key={term}>
@@ -120,15 +123,19 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
       </dl>
       <Note data-testid="hesitations">
         {use.hesitations.length === 0
-          ? WORDS.usePanel.noJumpWasGoneBack
-          : WORDS.usePanel.backAndForthHesitations(
-              use.hesitations
+          ? t('usePanel.noJumpWasGoneBack')
+          : t('usePanel.backAndForthHesitations', {
+              hesitations: use.hesitations
                 .slice(0, 4)
                 .map(({ from, to, count }) =>
-                  WORDS.usePanel.gearNameAndGearName2CountBy(gearName(from), gearName(to), count),
+                  t('usePanel.gearNameAndGearName2CountBy', {
+                    gearName: gearName(from),
+                    gearName2: gearName(to),
+                    count,
+                  }),
                 )
                 .join(', '),
-            )}
+            })}
       </Note>
       <Note data-testid="sure">{sureText(use, measured)}</Note>
       <LikelierNote likelier={likelier} ride={first} />
@@ -142,23 +149,23 @@ function UseTable({ use }: { use: UseTold['use'] }) {
   const units = useUnits();
   return (
     <details className={styles.details}>
-      <summary>{WORDS.usePanel.everyGearTimeWayCadence}</summary>
+      <summary>{t('usePanel.everyGearTimeWayCadence')}</summary>
       <Table className={styles.table} data-testid="use-table">
         <thead>
           <tr>
-            <th scope="col">{WORDS.usePanel.gear}</th>
-            <th scope="col">{WORDS.usePanel.time}</th>
-            <th scope="col">{WORDS.usePanel.share}</th>
+            <th scope="col">{t('usePanel.gear')}</th>
+            <th scope="col">{t('usePanel.time')}</th>
+            <th scope="col">{t('usePanel.share')}</th>
             <th scope="col">{unitText('distance', units)}</th>
-            <th scope="col">{WORDS.usePanel.meanRpm}</th>
-            <th scope="col">{WORDS.usePanel.sure}</th>
+            <th scope="col">{t('usePanel.meanRpm')}</th>
+            <th scope="col">{t('usePanel.sure')}</th>
           </tr>
         </thead>
         <tbody>
           {use.shares.map(({ gear, seconds, share, metres, meanCadenceRpm, sure }) => (
             <tr key={gearName(gear)}>
               <th scope="row">{gearName(gear)}</th>
-              <td>{seconds > 0 ? durationText(seconds) : WORDS.usePanel.never}</td>
+              <td>{seconds > 0 ? durationText(seconds) : t('usePanel.never')}</td>
               <td>{seconds > 0 ? `${fixed(share * 100, 1)} %` : ''}</td>
               <td>{seconds > 0 ? fixed(shownIn('distance', units, metres / 1000), 1) : ''}</td>
               <td>{seconds > 0 ? fixed(meanCadenceRpm, 0) : ''}</td>

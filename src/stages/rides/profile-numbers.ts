@@ -1,10 +1,10 @@
 import { shownIn, unitText } from '../../kit/measures';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { gearName } from '../../kit/explain/gears';
 import { fixed, SPEED_UNIT_TEXT, speedIn } from '../../kit/format';
 import type { NumbersTable } from '../../kit/numbers/Numbers';
 import type { ProfileViewProps } from './ProfileView';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** So many places along the way: more than can be read at once help nobody. */
 const PLACES = 40;
@@ -20,8 +20,12 @@ export function profileNumbers({
   const last = elevationM.length - 1;
   const count = Math.min(PLACES, last);
   const columns = rides.flatMap(({ place }) => {
-    const letter = LETTERS[place]!;
-    return [`${letter}: ${unit}`, WORDS.profileNumbers.letterRpm(letter), WORDS.profileNumbers.letterGear(letter)];
+    const letter = letterOf(place);
+    return [
+      `${letter}: ${unit}`,
+      t('profileNumbers.letterRpm', { letter }),
+      t('profileNumbers.letterGear', { letter }),
+    ];
   });
   const rows = Array.from({ length: count + 1 }, (_, i) => {
     const at = Math.round((i / count) * last);
@@ -32,7 +36,7 @@ export function profileNumbers({
       const { speedKmh, cadenceRpm, gear } = point;
       return [
         fixed(speedIn(units.speedUnit, speedKmh), 1),
-        cadenceRpm === 0 ? WORDS.profileNumbers.letRoll : fixed(cadenceRpm, 0),
+        cadenceRpm === 0 ? t('profileNumbers.letRoll') : fixed(cadenceRpm, 0),
         gearName(rules.gears[gear]!),
       ];
     });
@@ -43,7 +47,7 @@ export function profileNumbers({
     ];
   });
   return {
-    columns: [unitText('distance', units), WORDS.profileNumbers.height(unitText('height', units)), ...columns],
+    columns: [unitText('distance', units), t('profileNumbers.height', { unit: unitText('height', units) }), ...columns],
     rows,
   };
 }

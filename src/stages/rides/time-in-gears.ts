@@ -4,7 +4,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { titleOf } from '../../kit/ladder/lanes';
 import { SETUPS_MAX, wheelOf, wheelsetOf, type BikeRecord, type RideRecord, type SetupRecord } from '../../records';
 import type { TimeInGears } from './UseLadder';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /**
  * The time in each gear as it was ridden, then as it would have been on every other setup of the bench.
@@ -23,7 +23,7 @@ export function timeInGears(
   return [
     {
       place,
-      title: WORDS.useLadder.asRidden(formatShorthand(ride.setup)),
+      title: t('useLadder.asRidden', { setup: formatShorthand(ride.setup) }),
       setup: ride.setup,
       rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, ride))),
       shares: use.shares,
@@ -35,7 +35,7 @@ export function timeInGears(
       return [
         {
           place: i,
-          title: WORDS.useLadder.wouldBe(titleOf(setup)),
+          title: t('useLadder.wouldBe', { setup: titleOf(setup) }),
           setup,
           rolloutMm: rolloutMm(wheelOf(wheelsetOf(bike, setup))),
           shares: gearsOf(setup).map((gear, g) => ({ gear, share: drivingS > 0 ? secondsByGear[g]! / drivingS : 0 })),

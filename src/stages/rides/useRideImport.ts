@@ -12,7 +12,7 @@ import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
 import { gearSeconds } from './gear-seconds';
 import { notesText, routeNotesText } from './words/ride-words';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** One file on its way in. */
 export interface ImportJob {
@@ -70,7 +70,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
       );
       update(key, await keep(result, packed, digest, signal));
     } catch (error) {
-      if (error instanceof Cancelled) update(key, { state: 'cancelled', message: WORDS.useRideImport.cancelled });
+      if (error instanceof Cancelled) update(key, { state: 'cancelled', message: t('useRideImport.cancelled') });
       else update(key, { state: 'failed', message: error instanceof Error ? error.message : String(error) });
     }
   }
@@ -87,14 +87,17 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
       case 'failed':
         return { state: 'failed', message: result.failure.message };
       case 'needsMapping':
-        return { state: 'mapping', message: WORDS.useRideImport.sayWhichColumnIsWhat, head: result.head };
+        return { state: 'mapping', message: t('useRideImport.sayWhichColumnIsWhat'), head: result.head };
       case 'route': {
         const { stepM, elevationM } = result.profile;
         const id = await addRoute(db, { name: result.name, stepM, elevationM: [...elevationM] }, Date.now());
         edits.editPreferences({ currentRouteId: id });
         return {
           state: 'kept',
-          message: WORDS.useRideImport.keptAsARouteNotRide(result.notRide, routeNotesText(result.notes, units)).trim(),
+          message: t('useRideImport.keptAsARouteNotRide', {
+            notRide: result.notRide,
+            notes: routeNotesText(result.notes, units),
+          }).trim(),
         };
       }
       case 'ride': {
@@ -103,8 +106,8 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         const id = await addRide(db, ride, packed!, Date.now());
         if (id !== undefined) onKept(id);
         return id !== undefined
-          ? { state: 'kept', message: WORDS.useRideImport.keptAsARideNotes(notesText(result.notes)).trim() }
-          : { state: 'known', message: WORDS.useRideImport.theSameRideIsHere };
+          ? { state: 'kept', message: t('useRideImport.keptAsARideNotes', { notes: notesText(result.notes) }).trim() }
+          : { state: 'known', message: t('useRideImport.theSameRideIsHere') };
       }
     }
   }
@@ -114,7 +117,7 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
     abort.current = control;
     setBusy(true);
     for (const key of keys) {
-      if (control.signal.aborted) update(key, { state: 'cancelled', message: WORDS.useRideImport.cancelled });
+      if (control.signal.aborted) update(key, { state: 'cancelled', message: t('useRideImport.cancelled') });
       else await readOne(key, control.signal, extra);
     }
     setBusy(false);

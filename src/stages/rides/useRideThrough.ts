@@ -20,7 +20,7 @@ import { useBrief } from '../../kit/bench/useBrief';
 import { wheelOf, wheelsetOf, type RouteRecord } from '../../records';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How the way is ridden, beside what the brief says; not kept. */
 export interface RoadToday {
@@ -107,7 +107,7 @@ export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
     rules: asked.rules,
     rollouts: asked.rollouts,
     climbs: asked.climbs,
-    problem: impossible ? WORDS.useRideThrough.theBriefContradictsItselfMend : current?.problem,
+    problem: impossible ? t('useRideThrough.theBriefContradictsItselfMend') : current?.problem,
     road,
     setRoad: (change) => setOwn((before) => ({ ...before, ...change })),
   };

@@ -29,10 +29,10 @@ import { dayText } from './days';
 import type { Schedule } from './useSchedule';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const columnText = (column: Column) =>
-  column === 'late' ? WORDS.boardView.late : column === 'none' ? WORDS.boardView.noDayYet : dayText(column);
+  column === 'late' ? t('boardView.late') : column === 'none' ? t('boardView.noDayYet') : dayText(column);
 const cellId = (state: JobState, column: Column) => `${state} ${column}`;
 
 interface BoardViewProps {
@@ -61,14 +61,14 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     if (!job || column === undefined) return;
     const moved = dropped(job, toState, column);
     if (!moved) {
-      if (toState === 'done' && job.state !== 'done') void message.info(WORDS.boardView.aJobIsDoneWhen);
+      if (toState === 'done' && job.state !== 'done') void message.info(t('boardView.aJobIsDoneWhen'));
       return;
     }
     edits.write(() =>
       editJob(
         workshop.db,
         job.id,
-        WORDS.boardView.dayAndStateOfName(job.name),
+        t('boardView.dayAndStateOfName', { name: job.name }),
         (before) => dropped(before, toState, column) ?? before,
         Date.now(),
       ),
@@ -84,8 +84,8 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         dueOn: job.dueOn!,
         minutes,
         description: card
-          ? WORDS.boardView.tools(card.gathered.tools.join(', '))
-          : WORDS.boardView.afterTheFirstRidesBolts,
+          ? t('boardView.tools', { tools: card.gathered.tools.join(', ') })
+          : t('boardView.afterTheFirstRidesBolts'),
       })),
       Date.now(),
     );
@@ -93,31 +93,31 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     else void message.warning(result.message);
   };
   return (
-    <Panel aria-label={WORDS.boardView.week}>
+    <Panel aria-label={t('boardView.week')}>
       <PanelHead>
-        <h2>{WORDS.boardView.fromDayToDay(dayText(days[0]!), dayText(days.at(-1)!))}</h2>
+        <h2>{t('boardView.fromDayToDay', { day: dayText(days[0]!), day2: dayText(days.at(-1)!) })}</h2>
         <Button
           size="small"
           icon={<LeftOutlined />}
-          aria-label={WORDS.boardView.aWeekEarlier}
+          aria-label={t('boardView.aWeekEarlier')}
           onClick={() => schedule.move(-1)}
         />
         <Button size="small" onClick={schedule.toToday}>
-          {WORDS.boardView.today}
+          {t('boardView.today')}
         </Button>
         <Button
           size="small"
           icon={<RightOutlined />}
-          aria-label={WORDS.boardView.aWeekLater}
+          aria-label={t('boardView.aWeekLater')}
           onClick={() => schedule.move(1)}
         />
         <Button
           size="small"
           icon={<CalendarOutlined />}
           onClick={saveCalendar}
-          title={WORDS.boardView.saveTheJobsThatHave}
+          title={t('boardView.saveTheJobsThatHave')}
         >
-          {WORDS.boardView.calendar}
+          {t('boardView.calendar')}
         </Button>
       </PanelHead>
       <DndContext
@@ -132,7 +132,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
         }}
         onDragCancel={() => setDragged(undefined)}
       >
-        <Sideways label={WORDS.boardView.board}>
+        <Sideways label={t('boardView.board')}>
           <table className={styles.board} data-testid="board">
             <thead>
               <tr>

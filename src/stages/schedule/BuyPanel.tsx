@@ -12,7 +12,7 @@ import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What all open jobs wait for together, with what is left to pay. */
 export function BuyPanel({ schedule }: { schedule: Schedule }) {
@@ -27,17 +27,17 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
       editJob(
         workshop.db,
         job.id,
-        WORDS.buyPanel.purchasesOfName(job.name),
+        t('buyPanel.purchasesOfName', { name: job.name }),
         (before) => withPurchase(before, card, item.key, has),
         Date.now(),
       ),
     );
   return (
-    <Panel aria-label={WORDS.buyPanel.toBuy}>
+    <Panel aria-label={t('buyPanel.toBuy')}>
       <PanelHead>
-        <h2>{WORDS.buyPanel.toBuy}</h2>
+        <h2>{t('buyPanel.toBuy')}</h2>
         <SaveTable
-          name={WORDS.buyPanel.buyList}
+          name={t('buyPanel.buyList')}
           byKey
           table={() => ({
             fields: ['part', 'job', 'bike', 'due_on', 'price', 'currency', 'has_come'],
@@ -48,16 +48,17 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
               line.job.dueOn ?? '',
               line.item.price ?? '',
               line.item.currency ?? units.currency ?? '',
-              line.hasCome ? WORDS.buyPanel.yes : WORDS.buyPanel.no,
+              line.hasCome ? t('buyPanel.yes') : t('buyPanel.no'),
             ]),
           })}
         />
       </PanelHead>
       <p className={styles.answer} data-testid="buy-cost">
         {buys.length === 0
-          ? WORDS.buyPanel.nothingEveryOpenJobHas
-          : WORDS.buyPanel.stillToPayCost(costText(toPay.cost, units))}
-        {toPay.typedFor.length > 0 && ` ${WORDS.buyPanel.typedSums(listed(toPay.typedFor.map(({ name }) => name)))}`}
+          ? t('buyPanel.nothingEveryOpenJobHas')
+          : t('buyPanel.stillToPayCost', { cost: costText(toPay.cost, units) })}
+        {toPay.typedFor.length > 0 &&
+          ` ${t('buyPanel.typedSums', { jobs: listed(toPay.typedFor.map(({ name }) => name)) })}`}
       </p>
       <ul className={styles.buys} data-testid="buys">
         {buys.map((line) => (
@@ -68,7 +69,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
             <span>
               {priceText(line.item, units)} · {line.job.name}, {bikeName(line)}
               {line.job.dueOn && `, ${isoDayText(line.job.dueOn)}`}
-              {line.isShort && WORDS.buyPanel.onTheShelfButAnother}
+              {line.isShort && t('buyPanel.onTheShelfButAnother')}
             </span>
           </li>
         ))}

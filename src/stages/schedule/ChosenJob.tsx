@@ -13,7 +13,7 @@ import { StateSelect } from '../../kit/shop/StateSelect';
 import { useJobEdits } from '../../kit/shop/useJobEdits';
 import type { BoardJob } from './board';
 import styles from './Schedule.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The job that was picked on the board: its day and state by field, for those who do not drag. */
 export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () => void }) {
@@ -29,7 +29,7 @@ export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () =
     router.push(`/swap?job=${job.id}`);
   };
   return (
-    <section className={styles.chosen} aria-label={WORDS.chosenJob.chosenJob} data-testid="chosen-job">
+    <section className={styles.chosen} aria-label={t('chosenJob.chosenJob')} data-testid="chosen-job">
       <div>
         <h2>
           {job.name} <span>{bikeName}</span>
@@ -39,27 +39,27 @@ export function ChosenJob({ chosen, onClose }: { chosen: BoardJob; onClose: () =
             ? (job.outcomeNote ?? '')
             : card
               ? cardHeadline(card, units)
-              : WORDS.chosenJob.reCheckAfterTheFirst}
+              : t('chosenJob.reCheckAfterTheFirst')}
         </p>
       </div>
-      <Field id="chosen-state" label={WORDS.chosenJob.state}>
+      <Field id="chosen-state" label={t('chosenJob.state')}>
         <StateSelect job={job} id="chosen-state" />
       </Field>
       {job.state !== 'done' && (
         <DateField
           id="chosen-day"
-          label={WORDS.chosenJob.day}
+          label={t('chosenJob.day')}
           value={job.dueOn ?? ''}
           onChange={(day) => edit('day', (before) => withOptional(before, 'dueOn', day || undefined))}
         />
       )}
-      <Button onClick={toCard}>{WORDS.chosenJob.card}</Button>
+      <Button onClick={toCard}>{t('chosenJob.card')}</Button>
       {job.state !== 'done' && (
         <Button type="primary" icon={<ToolOutlined />} onClick={() => router.push(`/work?job=${job.id}`)}>
-          {WORDS.chosenJob.workOnIt}
+          {t('chosenJob.workOnIt')}
         </Button>
       )}
-      <Button type="text" icon={<CloseOutlined />} aria-label={WORDS.chosenJob.closeTheJob} onClick={onClose} />
+      <Button type="text" icon={<CloseOutlined />} aria-label={t('chosenJob.closeTheJob')} onClick={onClose} />
     </section>
   );
 }

@@ -7,7 +7,7 @@ import { distanceText } from '../../kit/measures';
 import type { Schedule } from './useSchedule';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Re-checks by what was ridden since, and chains by the gauge. */
 export function DuePanel({ schedule }: { schedule: Schedule }) {
@@ -15,22 +15,22 @@ export function DuePanel({ schedule }: { schedule: Schedule }) {
   const { due, chains, jobs } = schedule;
   const bikeOf = (id: string) => jobs.find(({ job }) => job.id === id)?.bikeName ?? '';
   return (
-    <Panel aria-label={WORDS.duePanel.due}>
-      <h2>{WORDS.duePanel.due}</h2>
-      {due.length === 0 && chains.length === 0 && <Note>{WORDS.duePanel.nothingASwapThatIs}</Note>}
+    <Panel aria-label={t('duePanel.due')}>
+      <h2>{t('duePanel.due')}</h2>
+      {due.length === 0 && chains.length === 0 && <Note>{t('duePanel.nothingASwapThatIs')}</Note>}
       <ul className={styles.due} data-testid="rechecks">
         {due.map(({ job, km, rides, afterKm, isDue }) => (
           <li key={job.id} data-due={isDue}>
             <b>{job.name}</b>, {bikeOf(job.id)}:{' '}
             {isDue
-              ? WORDS.duePanel.dueKmInRides(distanceText(units, km), rides)
-              : WORDS.duePanel.afterTheFirstRideOr(distanceText(units, afterKm))}
+              ? t('duePanel.dueKmInRides', { km: distanceText(units, km), rides })
+              : t('duePanel.afterTheFirstRideOr', { distance: distanceText(units, afterKm) })}
           </li>
         ))}
       </ul>
       {chains.map(({ part, on, wear }) => (
         <div key={part.id} data-testid="chain-due">
-          <p className={styles.answer}>{WORDS.duePanel.nameOn(part.name, on)}</p>
+          <p className={styles.answer}>{t('duePanel.nameOn', { name: part.name, on })}</p>
           <Note>{wearSentence(wear, units)}</Note>
           <WearView wear={wear} />
         </div>

@@ -8,7 +8,7 @@ import { DuePanel } from './DuePanel';
 import { useSchedule } from './useSchedule';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Schedule.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The jobs of the whole workshop: by day and state, what is to be bought for them, and what is due. */
 export function ScheduleStage() {
@@ -18,7 +18,7 @@ export function ScheduleStage() {
   const chosen = schedule.jobs.find(({ job }) => job.id === chosenId);
   return (
     <>
-      <PageHeading>{WORDS.scheduleStage.schedule}</PageHeading>
+      <PageHeading>{t('scheduleStage.schedule')}</PageHeading>
       <BoardView schedule={schedule} chosenId={chosenId} onChoose={choose} />
       {chosen && <ChosenJob key={chosen.job.id} chosen={chosen} onClose={() => choose(undefined)} />}
       <div className={styles.below}>

@@ -10,7 +10,7 @@ import { chainWearOf, type ChainWear } from '../../kit/shop/wear-of';
 import { isSwap, jobWithCard, type PartRecord } from '../../records';
 import { boardOf, type Board, type BoardJob } from './board';
 import { todayIso, weekOf, weeksFrom } from './days';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export interface Schedule {
   readonly jobs: readonly BoardJob[];
@@ -51,7 +51,7 @@ export function useSchedule(): Schedule | undefined {
   const board = useMemo(() => boardOf(jobs, days, today), [jobs, days, today]);
   if (!shop || !parts) return undefined;
   const buys = buyList(jobs, parts);
-  const bikeName = (id: string) => shop.bikes.find((bike) => bike.id === id)?.name ?? WORDS.useSchedule.aBikeThatIsGone;
+  const bikeName = (id: string) => shop.bikes.find((bike) => bike.id === id)?.name ?? t('useSchedule.aBikeThatIsGone');
   return {
     jobs,
     board,

@@ -4,15 +4,15 @@ import { Select } from 'antd';
 import { GENERIC_PARTS, SHELF_KINDS, type ShelfKind } from '../../core/shelf';
 import { KIND_TEXT } from '../../kit/shop/words';
 import type { Shelf } from './useShelf';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const blankKey = (kind: ShelfKind) => WORDS.addPart.blankKind(kind);
+const blankKey = (kind: ShelfKind) => t('addPart.blankKind', { kind });
 
 /** Built-in entries by kind, each kind with a blank one first. */
 const OPTIONS = SHELF_KINDS.map((kind) => ({
   label: KIND_TEXT[kind],
   options: [
-    { value: blankKey(kind), label: WORDS.addPart.kindBlank(KIND_TEXT[kind]) },
+    { value: blankKey(kind), label: t('addPart.kindBlank', { kind: KIND_TEXT[kind] }) },
     ...GENERIC_PARTS.flatMap((part, i) => (part.kind === kind ? [{ value: String(i), label: part.name }] : [])),
   ],
 }));
@@ -21,7 +21,7 @@ const OPTIONS = SHELF_KINDS.map((kind) => ({
 export function AddPart({ shelf }: { shelf: Shelf }) {
   const add = (key: string) => {
     const kind = SHELF_KINDS.find((one) => blankKey(one) === key);
-    if (kind) return shelf.add({ kind, name: WORDS.addPart.newKind(KIND_TEXT[kind]), condition: 'new' });
+    if (kind) return shelf.add({ kind, name: t('addPart.newKind', { kind: KIND_TEXT[kind] }), condition: 'new' });
     const generic = GENERIC_PARTS[Number(key)];
     if (generic) shelf.add({ ...generic, condition: 'new' });
   };
@@ -30,8 +30,8 @@ export function AddPart({ shelf }: { shelf: Shelf }) {
       showSearch={{ optionFilterProp: 'label' }}
       size="small"
       id="add-part"
-      aria-label={WORDS.addPart.addAPart}
-      placeholder={WORDS.addPart.addAPartMore}
+      aria-label={t('addPart.addAPart')}
+      placeholder={t('addPart.addAPartMore')}
       style={{ width: 230 }}
       popupMatchSelectWidth={300}
       value={null}

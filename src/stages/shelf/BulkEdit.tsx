@@ -8,7 +8,7 @@ import { CONDITION_TEXT } from '../../kit/shop/words';
 import { CONDITIONS, NAME_LENGTH_MAX, type Condition } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Says the same of several parts at once; one step of undo. */
 export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly string[]; onDone: () => void }) {
@@ -16,11 +16,11 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
   const jobs = shelf.jobsWith(ids);
   return (
     <div className={styles.bulk} data-testid="bulk">
-      <b>{ids.length === 1 ? WORDS.bulkEdit.onePart : WORDS.bulkEdit.countParts(ids.length)}</b>
+      <b>{ids.length === 1 ? t('bulkEdit.onePart') : t('bulkEdit.countParts', { count: ids.length })}</b>
       <Select<Condition | null>
         size="small"
-        placeholder={WORDS.bulkEdit.state}
-        aria-label={WORDS.bulkEdit.stateOfAllOfThem}
+        placeholder={t('bulkEdit.state')}
+        aria-label={t('bulkEdit.stateOfAllOfThem')}
         value={null}
         style={{ width: 100 }}
         options={CONDITIONS.map((value) => ({ value, label: CONDITION_TEXT[value] }))}
@@ -29,8 +29,8 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
       <span className={styles.bulkField}>
         <Input
           size="small"
-          placeholder={WORDS.bulkEdit.where}
-          aria-label={WORDS.bulkEdit.whereAllOfThemLie}
+          placeholder={t('bulkEdit.where')}
+          aria-label={t('bulkEdit.whereAllOfThemLie')}
           maxLength={NAME_LENGTH_MAX}
           value={place}
           onChange={({ target }) => setPlace(target.value)}
@@ -40,32 +40,32 @@ export function BulkEdit({ shelf, ids, onDone }: { shelf: Shelf; ids: readonly s
           size="small"
           onClick={() => shelf.edit(ids, 'place', (part) => withOptional(part, 'place', place.trim() || undefined))}
         >
-          {WORDS.bulkEdit.layThemThere}
+          {t('bulkEdit.layThemThere')}
         </Button>
       </span>
       <CurrencySelect
         small
-        label={WORDS.bulkEdit.currencyOfAllOfThem}
+        label={t('bulkEdit.currencyOfAllOfThem')}
         value={undefined}
-        placeholder={WORDS.bulkEdit.currency}
+        placeholder={t('bulkEdit.currency')}
         onChoose={(currency) => shelf.edit(ids, 'currency', (part) => ({ ...part, currency }))}
       />
       <Popconfirm
-        title={WORDS.bulkEdit.takeValueOffTheShelf(ids.length === 1 ? WORDS.bulkEdit.it : WORDS.bulkEdit.them)}
+        title={t('bulkEdit.takeValueOffTheShelf', { value: ids.length === 1 ? t('bulkEdit.it') : t('bulkEdit.them') })}
         description={
           jobs.length === 0
-            ? WORDS.bulkEdit.setupsMadeOfItKeep
-            : WORDS.bulkEdit.namedInJobsTheCards(jobs.map(({ name }) => `“${name}”`).join(', '))
+            ? t('bulkEdit.setupsMadeOfItKeep')
+            : t('bulkEdit.namedInJobsTheCards', { jobs: jobs.map(({ name }) => `“${name}”`).join(', ') })
         }
-        okText={WORDS.bulkEdit.takeOff}
-        cancelText={WORDS.bulkEdit.keep}
+        okText={t('bulkEdit.takeOff')}
+        cancelText={t('bulkEdit.keep')}
         onConfirm={() => {
           shelf.remove(ids);
           onDone();
         }}
       >
         <Button size="small" danger>
-          {WORDS.bulkEdit.takeOffTheShelf}
+          {t('bulkEdit.takeOffTheShelf')}
         </Button>
       </Popconfirm>
     </div>

@@ -17,9 +17,14 @@ import { useBench } from '../../kit/bench/BenchProvider';
 import { pricedWithCode } from '../../records';
 import { importParts } from '../../store';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const ROW_TEXT: Readonly<Record<ShelfRow['kind'], string>> = WORDS.importDialog.rowText;
+const ROW_TEXT: Readonly<Record<ShelfRow['kind'], string>> = {
+  add: t('importDialog.rowText.add'),
+  change: t('importDialog.rowText.change'),
+  same: t('importDialog.rowText.same'),
+  refused: t('importDialog.rowText.refused'),
+};
 
 /** A table of parts before it is written: which column is what, and what each row would do. */
 export function ImportDialog({
@@ -33,7 +38,7 @@ export function ImportDialog({
   if (!read.ok) {
     return (
       <Modal title={file.name} open footer={null} onCancel={onClose}>
-        <Alert type="error" showIcon title={WORDS.importDialog.noPartWasTakenFrom} description={read.message} />
+        <Alert type="error" showIcon title={t('importDialog.noPartWasTakenFrom')} description={read.message} />
       </Modal>
     );
   }
@@ -59,39 +64,43 @@ function DryRun({ name, table, onClose }: { name: string; table: ShelfTable; onC
   const count = (kind: ShelfRow['kind']) => rows.filter((row) => row.kind === kind).length;
   const write = () =>
     edits.write(async () => {
-      await importParts(workshop.db, written, WORDS.importDialog.partsOfName(name), Date.now());
-      void message.success(WORDS.importDialog.countPartsWrittenUndoTakes(written.length));
+      await importParts(workshop.db, written, t('importDialog.partsOfName', { name }), Date.now());
+      void message.success(t('importDialog.countPartsWrittenUndoTakes', { count: written.length }));
       onClose();
     });
   return (
     <Modal
-      title={WORDS.importDialog.whatNameWouldDo(name)}
+      title={t('importDialog.whatNameWouldDo', { name })}
       open
       width={860}
-      okText={written.length === 0 ? WORDS.importDialog.nothingToWrite : WORDS.importDialog.writeCount(written.length)}
+      okText={
+        written.length === 0
+          ? t('importDialog.nothingToWrite')
+          : t('importDialog.writeCount', { count: written.length })
+      }
       okButtonProps={{ disabled: written.length === 0 }}
       onOk={write}
       onCancel={onClose}
     >
       <p data-testid="dry-run">
-        {WORDS.importDialog.countAddedCount2ChangedCount3(
-          count('add'),
-          count('change'),
-          count('same'),
-          count('refused'),
-        )}
+        {t('importDialog.countAddedCount2ChangedCount3', {
+          count: count('add'),
+          count2: count('change'),
+          count3: count('same'),
+          count4: count('refused'),
+        })}
       </p>
       <Table
         size="small"
         rowKey="line"
         dataSource={rows.filter(({ kind }) => kind !== 'same')}
         pagination={{ pageSize: 8, hideOnSinglePage: true, size: 'small' }}
-        locale={{ emptyText: WORDS.importDialog.everyRowIsOnThe }}
+        locale={{ emptyText: t('importDialog.everyRowIsOnThe') }}
         columns={[
-          { title: WORDS.importDialog.line, dataIndex: 'line', width: 60 },
-          { title: WORDS.importDialog.it, width: 90, render: (_, { kind }: ShelfRow) => ROW_TEXT[kind] },
+          { title: t('importDialog.line'), dataIndex: 'line', width: 60 },
+          { title: t('importDialog.it'), width: 90, render: (_, { kind }: ShelfRow) => ROW_TEXT[kind] },
           {
-            title: WORDS.importDialog.what,
+            title: t('importDialog.what'),
             render: (_, row: ShelfRow) =>
               row.kind === 'refused' ? (
                 <span className={styles.refused}>{row.reasons.join('; ')}</span>
@@ -104,19 +113,19 @@ function DryRun({ name, table, onClose }: { name: string; table: ShelfTable; onC
         ]}
       />
       <details className={styles.mapping} open={!('kind' in mapping) || !('name' in mapping)}>
-        <summary>{WORDS.importDialog.whichColumnIsWhat}</summary>
+        <summary>{t('importDialog.whichColumnIsWhat')}</summary>
         <div className={styles.mappingGrid}>
           {table.headings.map((heading, i) => {
             const column = SHELF_COLUMNS.find((one) => mapping[one] === heading);
             return (
               <label key={`${heading} ${i}`}>
-                {heading || WORDS.importDialog.columnNumber(i + 1)}
+                {heading || t('importDialog.columnNumber', { number: i + 1 })}
                 <Select<ShelfColumn | null>
                   size="small"
                   allowClear
                   showSearch
-                  aria-label={WORDS.importDialog.columnHeading(heading)}
-                  placeholder={WORDS.importDialog.leftOut}
+                  aria-label={t('importDialog.columnHeading', { heading })}
+                  placeholder={t('importDialog.leftOut')}
                   value={column ?? null}
                   options={SHELF_COLUMNS.map((value) => ({ value, label: value }))}
                   onChange={(next) =>

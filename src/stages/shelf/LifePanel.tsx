@@ -12,7 +12,7 @@ import type { ShelfLine } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** On which bikes a part was, from when to when, and how far it went on each. */
 export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
@@ -27,8 +27,8 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
   const kilometres = kmByBike(part.mounts, shelf.shop?.trips ?? []);
   return (
     <fieldset className={styles.data}>
-      <legend>{WORDS.lifePanel.itsLifeKm(distanceText(units, line.km))}</legend>
-      {part.mounts.length === 0 && <Note>{WORDS.lifePanel.itHasBeenOnNo}</Note>}
+      <legend>{t('lifePanel.itsLifeKm', { km: distanceText(units, line.km) })}</legend>
+      {part.mounts.length === 0 && <Note>{t('lifePanel.itHasBeenOnNo')}</Note>}
       <ul className={styles.readings}>
         {kilometres.map(({ bikeId, km }) => (
           <li key={bikeId}>
@@ -37,17 +37,17 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
               .filter((mount) => mount.bikeId === bikeId)
               .map(({ fromMs, toMs }) =>
                 toMs === undefined
-                  ? WORDS.lifePanel.sinceDate(dateText(fromMs))
-                  : WORDS.lifePanel.fromDateToDate(dateText(fromMs), dateText(toMs)),
+                  ? t('lifePanel.sinceDate', { date: dateText(fromMs) })
+                  : t('lifePanel.fromDateToDate', { date: dateText(fromMs), date2: dateText(toMs) }),
               )
               .join(', ')}
           </li>
         ))}
-        {part.kmBefore > 0 && <li>{WORDS.lifePanel.beforeItCameHereKm(distanceText(units, part.kmBefore))}</li>}
+        {part.kmBefore > 0 && <li>{t('lifePanel.beforeItCameHereKm', { km: distanceText(units, part.kmBefore) })}</li>}
       </ul>
       {bench && !isOn && line.free > 0 && part.kind === 'wheel' && (
         <Button size="small" onClick={() => edits.write(() => fitWheel(workshop.db, bench.bike, part, Date.now()))}>
-          {WORDS.lifePanel.makeItAWheelsetOf(bench.bike.name)}
+          {t('lifePanel.makeItAWheelsetOf', { name: bench.bike.name })}
         </Button>
       )}
       {bench && !isOn && line.free > 0 && part.kind === 'freehub' && (
@@ -55,7 +55,7 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           size="small"
           onClick={() => edits.write(() => fitFreehub(workshop.db, bench.bike, bench.wheelset.id, part, Date.now()))}
         >
-          {WORDS.lifePanel.putItOnNameOf(bench.wheelset.name, bench.bike.name)}
+          {t('lifePanel.putItOnNameOf', { name: bench.wheelset.name, name2: bench.bike.name })}
         </Button>
       )}
       {bike && (isOn || (line.free > 0 && part.kind !== 'wheel' && part.kind !== 'freehub')) && (
@@ -63,14 +63,16 @@ export function LifePanel({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           size="small"
           onClick={() =>
             isOn
-              ? edit(WORDS.lifePanel.takingOff, (before) => ({
+              ? edit(t('lifePanel.takingOff'), (before) => ({
                   ...before,
                   mounts: unmountedFrom(before.mounts, bike.id, Date.now()),
                 }))
               : edit('fitting', (before) => ({ ...before, mounts: mountedOn(before.mounts, bike.id, Date.now()) }))
           }
         >
-          {isOn ? WORDS.lifePanel.itCameOffNameNow(bike.name) : WORDS.lifePanel.itGoesOnNameNow(bike.name)}
+          {isOn
+            ? t('lifePanel.itCameOffNameNow', { name: bike.name })
+            : t('lifePanel.itGoesOnNameNow', { name: bike.name })}
         </Button>
       )}
     </fieldset>

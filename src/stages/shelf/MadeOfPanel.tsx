@@ -5,7 +5,7 @@ import { SLOT_KIND, freeCount, slotsOf, suitsSlot, type Slot } from '../../core/
 import { moneyText, partMassText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SharedParts } from '../../kit/bench/SharedParts';
 import { SetupChoice } from '../../kit/bench/SetupChoice';
 import { SetupMark } from '../../kit/bench/SetupMark';
@@ -17,7 +17,7 @@ import { sumsOf, type PartRecord, type SetupRecord } from '../../records';
 import { choosePart, takeStock } from '../../store';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Which parts of the shelf the setup in depth is made of: its weight, cost and limits come from them. */
 export function MadeOfPanel() {
@@ -27,39 +27,42 @@ export function MadeOfPanel() {
   const { parts, db } = workshop;
   const { needed, extra } = slotsOf(setup);
   const sums = sumsOf(setup, parts);
-  const letter = LETTERS[place]!;
+  const letter = letterOf(place);
   const bare = needed.filter((slot) => setup.shelf?.[slot] === undefined);
   const stock = () => edits.write(() => takeStock(db, setup, (slot) => stockName(slot, setup, bike.name), Date.now()));
   const list = (slots: readonly Slot[]) => slots.map((slot) => SLOT_TEXT[slot]).join(', ');
   return (
-    <Panel aria-label={WORDS.madeOfPanel.madeOf}>
+    <Panel aria-label={t('madeOfPanel.madeOf')}>
       <PanelHead>
         <SetupMark place={place} />
-        <h2>{WORDS.madeOfPanel.whatLetterIsMadeOf(letter)}</h2>
+        <h2>{t('madeOfPanel.whatLetterIsMadeOf', { letter })}</h2>
         <SetupChoice withBike />
         {bare.length > 0 && (
-          <Button size="small" onClick={stock} title={WORDS.madeOfPanel.putsAPartOnThe}>
+          <Button size="small" onClick={stock} title={t('madeOfPanel.putsAPartOnThe')}>
             {bare.length === needed.length
-              ? WORDS.madeOfPanel.takeStockOfLetter(letter)
-              : WORDS.madeOfPanel.takeStockOfTheRest}
+              ? t('madeOfPanel.takeStockOfLetter', { letter })
+              : t('madeOfPanel.takeStockOfTheRest')}
           </Button>
         )}
       </PanelHead>
       <p className={styles.verdict} data-testid="made-of">
-        {WORDS.madeOfPanel.valueValue2LimitsAreThose(
-          sums.massG === undefined
-            ? WORDS.madeOfPanel.weightAsTypedNotOn(list(sums.unweighed))
-            : WORDS.madeOfPanel.massGByItsParts(partMassText(units, sums.massG, 1)),
-          sums.cost === undefined
-            ? WORDS.madeOfPanel.costAsTypedValue(
-                sums.unpriced.length > 0
-                  ? WORDS.madeOfPanel.withoutAPriceList(list(sums.unpriced))
-                  : WORDS.madeOfPanel.itsPricesAreInSeveral,
-              )
-            : sums.cost === 0
-              ? WORDS.madeOfPanel.nothingIsToBeBought
-              : WORDS.madeOfPanel.costToBuyWhatIs(moneyText(units, sums.cost)),
-        )}
+        {t('madeOfPanel.valueValue2LimitsAreThose', {
+          value:
+            sums.massG === undefined
+              ? t('madeOfPanel.weightAsTypedNotOn', { list: list(sums.unweighed) })
+              : t('madeOfPanel.massGByItsParts', { mass: partMassText(units, sums.massG, 1) }),
+          value2:
+            sums.cost === undefined
+              ? t('madeOfPanel.costAsTypedValue', {
+                  value:
+                    sums.unpriced.length > 0
+                      ? t('madeOfPanel.withoutAPriceList', { list: list(sums.unpriced) })
+                      : t('madeOfPanel.itsPricesAreInSeveral'),
+                })
+              : sums.cost === 0
+                ? t('madeOfPanel.nothingIsToBeBought')
+                : t('madeOfPanel.costToBuyWhatIs', { cost: moneyText(units, sums.cost) }),
+        })}
       </p>
       <SharedParts />
       <div className={styles.slots}>
@@ -69,7 +72,7 @@ export function MadeOfPanel() {
               id={`slot-${slot}`}
               allowClear
               showSearch={{ optionFilterProp: 'label' }}
-              placeholder={extra.includes(slot) ? WORDS.madeOfPanel.none : WORDS.madeOfPanel.notOnTheShelf}
+              placeholder={extra.includes(slot) ? t('madeOfPanel.none') : t('madeOfPanel.notOnTheShelf')}
               value={setup.shelf?.[slot] !== undefined && parts.has(setup.shelf[slot]) ? setup.shelf[slot] : null}
               status={isOther(slot, setup, parts) ? 'warning' : undefined}
               options={optionsFor(slot, setup, parts)}
@@ -80,7 +83,7 @@ export function MadeOfPanel() {
                     setup,
                     slot,
                     id ?? undefined,
-                    WORDS.madeOfPanel.slotOfLetter(SLOT_TEXT[slot], letter),
+                    t('madeOfPanel.slotOfLetter', { slot: SLOT_TEXT[slot], letter }),
                     Date.now(),
                   ),
                 )
@@ -102,7 +105,7 @@ const slotLabel = (slot: Slot, { chainrings, cogs }: SetupRecord) => {
         : slot === 'cassette'
           ? formatCassette(cogs)
           : '';
-  const name = slot === 'bigRing' && chainrings.length === 1 ? WORDS.madeOfPanel.ring : SLOT_TEXT[slot];
+  const name = slot === 'bigRing' && chainrings.length === 1 ? t('madeOfPanel.ring') : SLOT_TEXT[slot];
   return teeth ? `${name}, ${teeth}` : name;
 };
 
@@ -123,11 +126,11 @@ function optionsFor(slot: Slot, setup: SetupRecord, parts: ReadonlyMap<string, P
       label: `${part.name}${
         suitsSlot(slot, setup, part.data)
           ? part.quantity === 0
-            ? WORDS.madeOfPanel.toBuy
+            ? t('madeOfPanel.toBuy')
             : freeCount(part) > 0
               ? ''
               : ' (fitted)'
-          : WORDS.madeOfPanel.otherTeethDoesNotCount
+          : t('madeOfPanel.otherTeethDoesNotCount')
       }`,
     }));
 }

@@ -24,7 +24,7 @@ import type { Parsed } from '../../kit/fields/useDraft';
 import { withOptional } from '../../kit/fields/with-optional';
 import type { PartRecord } from '../../records';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const SPLINES = [...new Set(FREEHUB_FAMILIES.map(({ spline }) => spline))];
 /** Numbers of a cage that only a measuring mechanic knows: out of the way until they are wanted. */
@@ -66,7 +66,7 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
   if (numbers.length + names.length + flags.length === 0 && !cogs) return null;
   return (
     <fieldset className={styles.data}>
-      <legend>{WORDS.partDataFields.byItsSheet}</legend>
+      <legend>{t('partDataFields.byItsSheet')}</legend>
       {cogs && <CogsField owner={part.id} value={data.cogs} onCommit={(value) => set('cogs', 'cogs', value)} />}
       <div className={styles.grid}>
         {numbers.filter((field) => !RARE.includes(field)).map(number)}
@@ -77,17 +77,17 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
             label={capital(PART_NAME_TERMS[field])}
             owner={part.id}
             offered={field === 'spline' || field === 'cassetteSpline' ? SPLINES : []}
-            placeholder={WORDS.partDataFields.notKnown}
+            placeholder={t('partDataFields.notKnown')}
             value={data[field]}
             onCommit={(value) => set(field, PART_NAME_TERMS[field], value)}
           />
         ))}
         {shifting && (
-          <Field id="part-shifting" label={WORDS.partDataFields.shiftsBy}>
+          <Field id="part-shifting" label={t('partDataFields.shiftsBy')}>
             <Select<Shifting | null>
               id="part-shifting"
               allowClear
-              placeholder={WORDS.partDataFields.notKnown}
+              placeholder={t('partDataFields.notKnown')}
               value={data.shifting ?? null}
               options={SHIFTINGS.map((value) => ({ value, label: value }))}
               onChange={(value) => set('shifting', 'shifting', value ?? undefined)}
@@ -103,12 +103,12 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
           onChange={({ target }) => set(field, PART_FLAG_TERMS[field], target.checked)}
         >
           {PART_FLAG_TERMS[field]}
-          {data[field] === undefined && WORDS.partDataFields.colonNotKnown}
+          {data[field] === undefined && t('partDataFields.colonNotKnown')}
         </Checkbox>
       ))}
       {rare.length > 0 && (
         <details className={styles.rare}>
-          <summary>{WORDS.partDataFields.measuredOfTheCage}</summary>
+          <summary>{t('partDataFields.measuredOfTheCage')}</summary>
           <div className={styles.grid}>{rare.map(number)}</div>
         </details>
       )}
@@ -135,11 +135,11 @@ function CogsField({
   return (
     <TextField
       id="part-cogs"
-      label={WORDS.partDataFields.cogsMinToMaxTeeth(COG_TEETH.min, COG_TEETH.max)}
+      label={t('partDataFields.cogsMinToMaxTeeth', { min: COG_TEETH.min, max: COG_TEETH.max })}
       owner={owner}
       text={value?.join('-') ?? ''}
       parse={readCogs}
-      placeholder={WORDS.partDataFields.suchAsCogs}
+      placeholder={t('partDataFields.suchAsCogs')}
       onCommit={onCommit}
     />
   );

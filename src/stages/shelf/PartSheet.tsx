@@ -32,7 +32,7 @@ import type { Shelf } from './useShelf';
 import { WearPanel } from './WearPanel';
 import { PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A scale of the bench shows the weight that is typed, or what a part of a middle sort has. */
 const UNWEIGHED_G = 250;
@@ -56,26 +56,30 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
       data: checkPartData(kind, before.data).length === 0 ? before.data : {},
     }));
   return (
-    <section className={styles.sheet} aria-label={WORDS.partSheet.partName(part.name)} data-testid="part-sheet">
+    <section
+      className={styles.sheet}
+      aria-label={t('partSheet.partName', { name: part.name })}
+      data-testid="part-sheet"
+    >
       <PanelHead>
         <h2>{part.name}</h2>
         <Button
           type="text"
           size="small"
           icon={<CloseOutlined />}
-          aria-label={WORDS.partSheet.closeThePart}
+          aria-label={t('partSheet.closeThePart')}
           onClick={() => shelf.open(undefined)}
         />
       </PanelHead>
       <div className={styles.grid}>
         <NameField
           id="part-name"
-          label={WORDS.partSheet.name}
+          label={t('partSheet.name')}
           owner={part.id}
           value={part.name}
           onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
         />
-        <Field id="part-kind" label={WORDS.partSheet.kind}>
+        <Field id="part-kind" label={t('partSheet.kind')}>
           <Select<ShelfKind>
             id="part-kind"
             value={part.kind}
@@ -85,9 +89,9 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
         </Field>
         <NumberField
           id="part-quantity"
-          label={WORDS.partSheet.howManyFittedOnesToo}
-          term={WORDS.partSheet.quantity}
-          unit={WORDS.partSheet.pieces}
+          label={t('partSheet.howManyFittedOnesToo')}
+          term={t('partSheet.quantity')}
+          unit={t('partSheet.pieces')}
           bounds={PART_QUANTITY}
           whole
           owner={part.id}
@@ -95,12 +99,12 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           value={part.quantity}
           check={(value) =>
             value !== undefined && value < line.on.length && value > 0
-              ? WORDS.partSheet.valueAreFewerThanThe(value, line.on.length)
+              ? t('partSheet.valueAreFewerThanThe', { value, count: line.on.length })
               : undefined
           }
           onCommit={(quantity) => quantity !== undefined && edit('quantity', (before) => ({ ...before, quantity }))}
         />
-        <Field id="part-condition" label={WORDS.partSheet.state}>
+        <Field id="part-condition" label={t('partSheet.state')}>
           <Select<Condition>
             id="part-condition"
             value={part.condition}
@@ -113,54 +117,54 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           id="part-mass"
           label={
             <>
-              {WORDS.partSheet.weightEach}{' '}
+              {t('partSheet.weightEach')}{' '}
               <button type="button" className={styles.link} onClick={() => setWeighing(!weighing)}>
-                {weighing ? WORDS.partSheet.scaleAway : WORDS.partSheet.weighIt}
+                {weighing ? t('partSheet.scaleAway') : t('partSheet.weighIt')}
               </button>
             </>
           }
-          term={WORDS.partSheet.weight}
+          term={t('partSheet.weight')}
           bounds={PART_MASS_G}
           owner={part.id}
-          placeholder={WORDS.partSheet.notWeighed}
+          placeholder={t('partSheet.notWeighed')}
           value={part.massG}
           onCommit={optional('weight', 'massG')}
         />
         <MeasureField
           measure="partMass"
           id="part-resolution"
-          label={WORDS.partSheet.scaleShowsStepsOf}
-          term={WORDS.partSheet.resolution}
+          label={t('partSheet.scaleShowsStepsOf')}
+          term={t('partSheet.resolution')}
           bounds={SCALE_RESOLUTION_G}
           owner={part.id}
-          placeholder={WORDS.partSheet.fromASheet}
+          placeholder={t('partSheet.fromASheet')}
           value={part.massResolutionG}
           onCommit={optional('resolution', 'massResolutionG')}
         />
         <NumberField
           id="part-price"
-          label={WORDS.partSheet.priceEach}
-          term={WORDS.partSheet.price}
+          label={t('partSheet.priceEach')}
+          term={t('partSheet.price')}
           unit={part.currency ?? units.currency ?? ''}
           bounds={PART_PRICE}
           owner={part.id}
           optional
-          placeholder={WORDS.partSheet.notKnown}
+          placeholder={t('partSheet.notKnown')}
           width="100%"
           value={part.price}
           onCommit={optional('price', 'price')}
         />
-        <Field id="part-currency" label={WORDS.partSheet.currency}>
+        <Field id="part-currency" label={t('partSheet.currency')}>
           <CurrencySelect
             id="part-currency"
             value={part.currency}
-            placeholder={units.currency ?? WORDS.partSheet.notChosen}
+            placeholder={units.currency ?? t('partSheet.notChosen')}
             onChoose={optional('currency', 'currency')}
           />
         </Field>
         <NameField
           id="part-place"
-          label={WORDS.partSheet.whereItLies}
+          label={t('partSheet.whereItLies')}
           owner={part.id}
           value={part.place}
           onCommit={optional('place', 'place')}
@@ -169,8 +173,8 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
           measure="distance"
           optional={false}
           id="part-km"
-          label={WORDS.partSheet.riddenBeforeItCame}
-          term={WORDS.partSheet.distance}
+          label={t('partSheet.riddenBeforeItCame')}
+          term={t('partSheet.distance')}
           bounds={PART_KM}
           owner={part.id}
           value={part.kmBefore}
@@ -192,7 +196,7 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
       <PartDataFields part={part} onEdit={edit} />
       <NoteField
         id="part-note"
-        label={WORDS.partSheet.note}
+        label={t('partSheet.note')}
         owner={part.id}
         value={part.note}
         onCommit={optional('note', 'note')}
@@ -200,24 +204,26 @@ export function PartSheet({ shelf, line }: { shelf: Shelf; line: ShelfLine }) {
       {part.kind === 'chain' && <WearPanel part={part} shelf={shelf} />}
       <LifePanel shelf={shelf} line={line} />
       <div className={styles.sheetFoot}>
-        {jobs.length > 0 && <span>{WORDS.partSheet.namedInJobs(jobs.map(({ name }) => `“${name}”`).join(', '))}</span>}
+        {jobs.length > 0 && (
+          <span>{t('partSheet.namedInJobs', { jobs: jobs.map(({ name }) => `“${name}”`).join(', ') })}</span>
+        )}
         <Popconfirm
-          title={WORDS.partSheet.takeNameOffTheShelf(part.name)}
-          description={jobs.length === 0 ? WORDS.partSheet.setupsMadeOfItKeep : WORDS.partSheet.jobsThatNameItKeep}
-          okText={WORDS.partSheet.takeOff}
-          cancelText={WORDS.partSheet.keep}
+          title={t('partSheet.takeNameOffTheShelf', { name: part.name })}
+          description={jobs.length === 0 ? t('partSheet.setupsMadeOfItKeep') : t('partSheet.jobsThatNameItKeep')}
+          okText={t('partSheet.takeOff')}
+          cancelText={t('partSheet.keep')}
           onConfirm={() => shelf.remove([part.id])}
         >
           <Button size="small" danger>
-            {WORDS.partSheet.takeOffTheShelf}
+            {t('partSheet.takeOffTheShelf')}
           </Button>
         </Popconfirm>
         {part.massResolutionG !== undefined && part.massG !== undefined && (
           <span className={styles.soft}>
-            {WORDS.partSheet.weighedMassGMassResolutionG(
-              partMassText(units, part.massG, 1),
-              partMassText(units, part.massResolutionG / 2, 2),
-            )}
+            {t('partSheet.weighedMassGMassResolutionG', {
+              mass: partMassText(units, part.massG, 1),
+              resolution: partMassText(units, part.massResolutionG / 2, 2),
+            })}
           </span>
         )}
       </div>

@@ -20,9 +20,14 @@ import { SHELF_STATES, type ShelfLine, type ShelfState } from './shelf-rows';
 import type { Shelf } from './useShelf';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
-const STATE_LABEL: Readonly<Record<ShelfState, string>> = WORDS.shelfPanel.stateLabel;
+const STATE_LABEL: Readonly<Record<ShelfState, string>> = {
+  all: t('shelfPanel.stateLabel.all'),
+  free: t('shelfPanel.stateLabel.free'),
+  fitted: t('shelfPanel.stateLabel.fitted'),
+  toBuy: t('shelfPanel.stateLabel.toBuy'),
+};
 
 const byText = (of: (line: ShelfLine) => string) => (a: ShelfLine, b: ShelfLine) => of(a).localeCompare(of(b));
 /** What is not known stands last. */
@@ -31,13 +36,13 @@ const byNumber = (of: (line: ShelfLine) => number | undefined) => (a: ShelfLine,
 
 /** Where a part is: on which bikes, and in which place. */
 const whereText = ({ part, on }: ShelfLine) =>
-  [...on.map((name) => WORDS.shelfPanel.onName(name)), ...(part.place ? [part.place] : [])].join(', ');
+  [...on.map((name) => t('shelfPanel.onName', { name })), ...(part.place ? [part.place] : [])].join(', ');
 
 function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): TableColumnsType<ShelfLine> {
   const all: TableColumnsType<ShelfLine> = [
     {
       key: 'name',
-      title: WORDS.shelfPanel.part,
+      title: t('shelfPanel.part'),
       sorter: byText(({ part }) => part.name),
       render: (_, line) => {
         const { part, summary } = line;
@@ -55,28 +60,28 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
     {
       key: 'kind',
       responsive: ['md'],
-      title: WORDS.shelfPanel.kind,
+      title: t('shelfPanel.kind'),
       width: 116,
       sorter: (a, b) => SHELF_KINDS.indexOf(a.part.kind) - SHELF_KINDS.indexOf(b.part.kind),
       render: (_, { part }) => KIND_TEXT[part.kind],
     },
     {
       key: 'free',
-      title: WORDS.shelfPanel.free,
+      title: t('shelfPanel.free'),
       width: 74,
       align: 'right',
       sorter: byNumber(({ free }) => free),
       render: (_, { part, free }) =>
         part.quantity === 0 ? (
-          <span className={styles.toBuy}>{WORDS.shelfPanel.toBuy}</span>
+          <span className={styles.toBuy}>{t('shelfPanel.toBuy')}</span>
         ) : (
-          WORDS.shelfPanel.freeOfQuantity(free, part.quantity)
+          t('shelfPanel.freeOfQuantity', { free, quantity: part.quantity })
         ),
     },
     {
       key: 'where',
       responsive: ['sm'],
-      title: WORDS.shelfPanel.where,
+      title: t('shelfPanel.where'),
       width: 150,
       sorter: byText(({ part, on }) => on.join() || (part.place ?? '')),
       render: (_, line) => whereText(line),
@@ -84,7 +89,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
     {
       key: 'condition',
       responsive: ['md'],
-      title: WORDS.shelfPanel.state,
+      title: t('shelfPanel.state'),
       width: 74,
       sorter: (a, b) => CONDITIONS.indexOf(a.part.condition) - CONDITIONS.indexOf(b.part.condition),
       render: (_, { part }) => CONDITION_TEXT[part.condition],
@@ -92,7 +97,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
     {
       key: 'km',
       responsive: ['md'],
-      title: WORDS.shelfPanel.ridden,
+      title: t('shelfPanel.ridden'),
       width: 82,
       align: 'right',
       sorter: byNumber(({ km }) => km),
@@ -100,7 +105,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
     },
     {
       key: 'mass',
-      title: WORDS.shelfPanel.weight,
+      title: t('shelfPanel.weight'),
       width: 82,
       align: 'right',
       sorter: byNumber(({ part }) => part.massG),
@@ -109,7 +114,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
     {
       key: 'price',
       responsive: ['md'],
-      title: WORDS.shelfPanel.price,
+      title: t('shelfPanel.price'),
       width: 88,
       align: 'right',
       sorter: byNumber(({ part }) => part.price),
@@ -141,20 +146,20 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
   for (const { part } of lines) counts.set(part.kind, (counts.get(part.kind) ?? 0) + 1);
 
   return (
-    <Panel aria-label={WORDS.shelfPanel.shelf}>
+    <Panel aria-label={t('shelfPanel.shelf')}>
       <PanelHead>
-        <h2>{WORDS.shelfPanel.parts}</h2>
+        <h2>{t('shelfPanel.parts')}</h2>
         <AddPart shelf={shelf} />
         <Button size="small" icon={<UploadOutlined />} onClick={() => picker.current?.click()}>
-          {WORDS.shelfPanel.csvIn}
+          {t('shelfPanel.csvIn')}
         </Button>
         <Button
           size="small"
           icon={<DownloadOutlined />}
           onClick={save}
-          title={withKey(WORDS.shelfPanel.saveWhatIsShownAs, 'csv')}
+          title={withKey(t('shelfPanel.saveWhatIsShownAs'), 'csv')}
         >
-          {WORDS.shelfPanel.csvOut}
+          {t('shelfPanel.csvOut')}
         </Button>
         <input
           ref={picker}
@@ -172,9 +177,9 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
       <div className={styles.filters} ref={search}>
         <Input
           allowClear
-          placeholder={WORDS.shelfPanel.searchNameTeethPlaceBike}
-          aria-label={WORDS.shelfPanel.searchTheShelf}
-          title={withKey(WORDS.shelfPanel.search, 'search')}
+          placeholder={t('shelfPanel.searchNameTeethPlaceBike')}
+          aria-label={t('shelfPanel.searchTheShelf')}
+          title={withKey(t('shelfPanel.search'), 'search')}
           style={{ width: 250 }}
           value={filter.text}
           onChange={({ target }) => setFilter({ ...filter, text: target.value })}
@@ -183,30 +188,30 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
           mode="multiple"
           allowClear
           maxTagCount={2}
-          placeholder={WORDS.shelfPanel.everyKind}
-          aria-label={WORDS.shelfPanel.kinds}
+          placeholder={t('shelfPanel.everyKind')}
+          aria-label={t('shelfPanel.kinds')}
           style={{ minWidth: 190 }}
           value={[...filter.kinds]}
           options={SHELF_KINDS.map((kind) => ({ value: kind, label: `${KIND_TEXT[kind]} (${counts.get(kind) ?? 0})` }))}
           onChange={(kinds) => setFilter({ ...filter, kinds })}
         />
         <Segmented<ShelfState>
-          aria-label={WORDS.shelfPanel.whichParts}
+          aria-label={t('shelfPanel.whichParts')}
           value={filter.state}
           options={SHELF_STATES.map((value) => ({ value, label: STATE_LABEL[value] }))}
           onChange={(state) => setFilter({ ...filter, state })}
         />
         <span className={styles.count} data-testid="shelf-count">
           {shown.length === lines.length
-            ? WORDS.shelfPanel.countEntries(lines.length)
-            : WORDS.shelfPanel.countOfLinesCountEntries(shown.length, lines.length)}
+            ? t('shelfPanel.countEntries', { count: lines.length })
+            : t('shelfPanel.countOfLinesCountEntries', { count: shown.length, linesCount: lines.length })}
         </span>
       </div>
       {there.length > 0 && <BulkEdit shelf={shelf} ids={there} onDone={() => setChosen([])} />}
       {lines.length === 0 ? (
-        <Note>{WORDS.shelfPanel.nothingYetAddAPart}</Note>
+        <Note>{t('shelfPanel.nothingYetAddAPart')}</Note>
       ) : (
-        <Sideways label={WORDS.shelfPanel.parts}>
+        <Sideways label={t('shelfPanel.parts')}>
           <Table<ShelfLine>
             className={styles.table}
             size="small"
@@ -221,7 +226,7 @@ export function ShelfPanel({ shelf }: { shelf: Shelf }) {
             }}
             pagination={{ pageSize: 50, hideOnSinglePage: true, size: 'small', showSizeChanger: false }}
             showSorterTooltip={false}
-            locale={{ emptyText: WORDS.shelfPanel.noPartIsLikeThat }}
+            locale={{ emptyText: t('shelfPanel.noPartIsLikeThat') }}
           />
         </Sideways>
       )}

@@ -7,7 +7,7 @@ import { ShelfPanel } from './ShelfPanel';
 import { useShelf } from './useShelf';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Parts: what there is, where it lies, what it weighs and costs, and which setups are made of it. */
 export function ShelfStage() {
@@ -17,7 +17,7 @@ export function ShelfStage() {
   const { opened } = shelf;
   return (
     <>
-      <PageHeading>{WORDS.shelfStage.shelf}</PageHeading>
+      <PageHeading>{t('shelfStage.shelf')}</PageHeading>
       <div className={styles.layout} data-open={opened !== undefined}>
         <ShelfPanel shelf={shelf} />
         {opened && <PartSheet key={opened.part.id} shelf={shelf} line={opened} />}

@@ -14,7 +14,7 @@ import { wearSentence } from '../../kit/shop/wear-words';
 import type { PartRecord } from '../../records';
 import type { Shelf } from './useShelf';
 import styles from './Shelf.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A chain under the gauge: its readings, the line through them, and when it is due. */
 export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
@@ -34,7 +34,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
   };
   return (
     <fieldset className={styles.data}>
-      <legend>{WORDS.wearPanel.chainWear}</legend>
+      <legend>{t('wearPanel.chainWear')}</legend>
       <p className={styles.verdict} data-testid="wear">
         {wearSentence(wear, units)}
       </p>
@@ -42,8 +42,8 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
       <div className={styles.wearForm} key={round}>
         <NumberField
           id="wear-percent"
-          label={WORDS.wearPanel.byTheGauge}
-          term={WORDS.wearPanel.wear}
+          label={t('wearPanel.byTheGauge')}
+          term={t('wearPanel.wear')}
           unit="%"
           bounds={WEAR_PERCENT}
           optional
@@ -55,28 +55,28 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
         <MeasureField
           measure="distance"
           id="wear-km"
-          label={WORDS.wearPanel.atWhereYouKnowBetter}
-          term={WORDS.wearPanel.distance}
+          label={t('wearPanel.atWhereYouKnowBetter')}
+          term={t('wearPanel.distance')}
           bounds={PART_KM}
-          placeholder={WORDS.wearPanel.nowByTheLog(distanceText(units, wear.nowKm))}
+          placeholder={t('wearPanel.nowByTheLog', { nowKm: distanceText(units, wear.nowKm) })}
           owner={`${part.id} ${round}`}
           width={170}
           value={km}
           onCommit={setKm}
         />
         <Button onClick={add} disabled={wearPercent === undefined}>
-          {WORDS.wearPanel.keepTheReading}
+          {t('wearPanel.keepTheReading')}
         </Button>
       </div>
       {part.wear.length > 0 && (
         <ul className={styles.readings}>
           {wear.readings.map((reading) => (
             <li key={reading.atMs}>
-              {WORDS.wearPanel.dateWearPercentAtKm(
-                dateText(reading.atMs),
-                short(reading.wearPercent, 2),
-                distanceText(units, reading.km),
-              )}{' '}
+              {t('wearPanel.dateWearPercentAtKm', {
+                date: dateText(reading.atMs),
+                wearPercent: short(reading.wearPercent, 2),
+                km: distanceText(units, reading.km),
+              })}{' '}
               <button
                 type="button"
                 className={styles.link}
@@ -87,7 +87,7 @@ export function WearPanel({ part, shelf }: { part: PartRecord; shelf: Shelf }) {
                   }))
                 }
               >
-                {WORDS.wearPanel.takeOut}
+                {t('wearPanel.takeOut')}
               </button>
             </li>
           ))}

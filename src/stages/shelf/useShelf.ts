@@ -6,7 +6,7 @@ import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { JobRecord, PartRecord } from '../../records';
 import { addParts, editParts, removeParts, type PartContent } from '../../store';
 import { filteredLines, shelfLines, type ShelfFilter, type ShelfLine } from './shelf-rows';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export interface Shelf {
   readonly shop: Shop | undefined;
@@ -42,7 +42,7 @@ export function useShelf(): Shelf | undefined {
   if (!workshop || !edits) return undefined;
   const { db, bikes, parts } = workshop;
   const named = (ids: readonly string[]) =>
-    (ids.length === 1 ? parts.get(ids[0]!)?.name : undefined) ?? WORDS.useShelf.countParts(ids.length);
+    (ids.length === 1 ? parts.get(ids[0]!)?.name : undefined) ?? t('useShelf.countParts', { count: ids.length });
   return {
     shop,
     lines,
@@ -59,8 +59,9 @@ export function useShelf(): Shelf | undefined {
         open(id);
       }),
     edit: (ids, what, edit) =>
-      edits.write(() => editParts(db, ids, WORDS.useShelf.whatOfNamed(what, named(ids)), edit, Date.now())),
-    remove: (ids) => edits.write(() => removeParts(db, ids, WORDS.useShelf.namedOffTheShelf(named(ids)), Date.now())),
+      edits.write(() => editParts(db, ids, t('useShelf.whatOfNamed', { what, named: named(ids) }), edit, Date.now())),
+    remove: (ids) =>
+      edits.write(() => removeParts(db, ids, t('useShelf.namedOffTheShelf', { named: named(ids) }), Date.now())),
     jobsWith: (ids) =>
       (shop?.jobs ?? []).filter(
         ({ state: jobState, work }) =>
@@ -72,5 +73,5 @@ export function useShelf(): Shelf | undefined {
 }
 
 function nameOf(bikes: readonly { readonly id: string; readonly name: string }[], id: string): string {
-  return bikes.find((bike) => bike.id === id)?.name ?? WORDS.useShelf.aBikeThatIsGone;
+  return bikes.find((bike) => bike.id === id)?.name ?? t('useShelf.aBikeThatIsGone');
 }

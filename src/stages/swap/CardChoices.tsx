@@ -4,7 +4,7 @@ import { Checkbox, Radio } from 'antd';
 import type { ChainChoice, DescribedSlot, JobCard } from '../../core/job';
 import { KEEP_TEXT } from '../../messages/job';
 import styles from './Swap.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface CardChoicesProps {
   readonly card: JobCard;
@@ -26,12 +26,12 @@ export function CardChoices({ card, chain, keeps, onChain, onKeeps }: CardChoice
     <div className={styles.cardChoices} data-testid="card-choices">
       {isOpen && (
         <Radio.Group
-          aria-label={WORDS.cardChoices.chain}
+          aria-label={t('cardChoices.chain')}
           value={passes ? chain : 'fit'}
           onChange={({ target }) => onChain(target.value as ChainChoice)}
           options={[
-            { value: 'leave', label: WORDS.cardChoices.leaveTheChain(linksNow), disabled: !passes },
-            { value: 'fit', label: WORDS.cardChoices.fitTheChain(targetLinks) },
+            { value: 'leave', label: t('cardChoices.leaveTheChain', { links: linksNow }), disabled: !passes },
+            { value: 'fit', label: t('cardChoices.fitTheChain', { links: targetLinks }) },
           ]}
         />
       )}

@@ -25,7 +25,7 @@ import { minutesText } from '../../kit/shop/words';
 import type { SetupRecord } from '../../records';
 import { Table } from '../../kit/sheet/Table';
 import styles from './JobPaper.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 interface JobPaperProps {
   readonly title: string;
@@ -48,7 +48,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
       <p className={styles.sub}>
         <b>{bikeName}</b>
         {from && to && ` · ${formatShorthand(from)} → ${formatShorthand(to)}`}
-        {dueOn && WORDS.jobPaper.onDueOn(isoDayText(dueOn))}
+        {dueOn && t('jobPaper.onDueOn', { dueOn: isoDayText(dueOn) })}
         {occasion && ` · ${occasion}`}
       </p>
       {card && (
@@ -58,7 +58,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
           </p>
           <div className={styles.columns}>
             <div>
-              <h2>{WORDS.jobPaper.comesOff}</h2>
+              <h2>{t('jobPaper.comesOff')}</h2>
               {card.off.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
                   {itemText(item)} <span>{itemMassText(item, units)}</span>
@@ -66,7 +66,7 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               ))}
             </div>
             <div>
-              <h2>{WORDS.jobPaper.goesOn}</h2>
+              <h2>{t('jobPaper.goesOn')}</h2>
               {card.on.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
                   {itemText(item)} <span>{itemMassText(item, units)}</span>
@@ -74,8 +74,8 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
               ))}
             </div>
             <div>
-              <h2>{WORDS.jobPaper.toBuy}</h2>
-              {card.buy.length === 0 && <p>{WORDS.jobPaper.allInStock}</p>}
+              <h2>{t('jobPaper.toBuy')}</h2>
+              {card.buy.length === 0 && <p>{t('jobPaper.allInStock')}</p>}
               {card.buy.map((item) => (
                 <p key={`${item.key} ${itemText(item)}`} className={styles.tick}>
                   {itemText(item)} <span>{priceText(item, units)}</span>
@@ -85,9 +85,9 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
           </div>
           <p>{[chainText(card), shifterText(card), bScrewText(card), spacerText(card)].filter(Boolean).join(' ')}</p>
           <p>
-            <b>{WORDS.jobPaper.tools}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.{' '}
-            <b>{WORDS.jobPaper.consumables}</b>{' '}
-            {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}.
+            <b>{t('jobPaper.tools')}</b> {card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ')}.{' '}
+            <b>{t('jobPaper.consumables')}</b> {card.gathered.consumables.map((one) => CONSUMABLE_TEXT[one]).join(', ')}
+            .
           </p>
         </>
       )}
@@ -125,11 +125,11 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
         </tbody>
       </Table>
       <p className={styles.foot}>
-        {WORDS.jobPaper.outcome} <i className={styles.box} /> {WORDS.jobPaper.works} <i className={styles.box} />{' '}
-        {WORDS.jobPaper.worksWithNotes} <i className={styles.box} /> {WORDS.jobPaper.putBackBecause}{' '}
+        {t('jobPaper.outcome')} <i className={styles.box} /> {t('jobPaper.works')} <i className={styles.box} />{' '}
+        {t('jobPaper.worksWithNotes')} <i className={styles.box} /> {t('jobPaper.putBackBecause')}{' '}
         <i className={styles.line} />
       </p>
-      <p className={styles.small}>{WORDS.jobPaper.safety}</p>
+      <p className={styles.small}>{t('jobPaper.safety')}</p>
     </article>
   );
 }

@@ -30,7 +30,7 @@ import { ProgressTable } from './ProgressTable';
 import type { JobAndCard } from './useJobs';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const MS_PER_MINUTE = 60_000;
 
@@ -58,14 +58,14 @@ export function JobView({
       edit(what, (before) => withOptional(before, field, value));
   return (
     <div className={styles.column}>
-      <Panel aria-label={WORDS.jobView.job}>
+      <Panel aria-label={t('jobView.job')}>
         <PanelHead>
           <h2>{job.name}</h2>
           <StateSelect job={job} />
           {!isDone && !waitsFor && !notNeeded && (
             <Link href={`/work?job=${job.id}`}>
               <Button type="primary" size="small" icon={<ToolOutlined />}>
-                {WORDS.jobView.workOnIt}
+                {t('jobView.workOnIt')}
               </Button>
             </Link>
           )}
@@ -73,22 +73,22 @@ export function JobView({
             size="small"
             icon={<PrinterOutlined />}
             onClick={print}
-            title={withKey(WORDS.jobView.printTheCard, 'print')}
+            title={withKey(t('jobView.printTheCard'), 'print')}
           >
-            {WORDS.jobView.print}
+            {t('jobView.print')}
           </Button>
           <Popconfirm
-            title={WORDS.jobView.deleteName(job.name)}
-            description={WORDS.jobView.itsPhotosToo}
-            okText={WORDS.jobView.deleteIt}
-            cancelText={WORDS.jobView.cancel}
+            title={t('jobView.deleteName', { name: job.name })}
+            description={t('jobView.itsPhotosToo')}
+            okText={t('jobView.deleteIt')}
+            cancelText={t('jobView.cancel')}
             onConfirm={() => {
               remove();
               onClose();
             }}
           >
             <Button size="small" danger>
-              {WORDS.jobView.deleteLabel}
+              {t('jobView.deleteLabel')}
             </Button>
           </Popconfirm>
         </PanelHead>
@@ -102,55 +102,55 @@ export function JobView({
             ? outcomeHeadline(job)
             : card
               ? cardHeadline(card, units)
-              : WORDS.jobView.reCheckAfterTheFirst(
-                  distanceText(units, work.kind === 'recheck' ? work.afterKm : RECHECK_AFTER_KM),
-                  minutesText(minutes),
-                )}
+              : t('jobView.reCheckAfterTheFirst', {
+                  distance: distanceText(units, work.kind === 'recheck' ? work.afterKm : RECHECK_AFTER_KM),
+                  minutes: minutesText(minutes),
+                })}
         </p>
         {isDone && job.runs.length > 0 && (
           <Note>
-            {WORDS.jobView.tookWorkedMsMinutesWereEstimated(
-              minutesText(workedMs(job.runs, job.finishedAtMs!) / MS_PER_MINUTE),
-              minutesText(minutes),
-            )}
+            {t('jobView.tookWorkedMsMinutesWereEstimated', {
+              worked: minutesText(workedMs(job.runs, job.finishedAtMs!) / MS_PER_MINUTE),
+              minutes: minutesText(minutes),
+            })}
           </Note>
         )}
         {waitsFor && (
           <p className={styles.problem} role="status" data-testid="waits">
-            {WORDS.jobView.waitsFor(waitsFor.name)}
+            {t('jobView.waitsFor', { name: waitsFor.name })}
           </p>
         )}
         {notNeeded && (
           <p className={styles.problem} role="status" data-testid="not-needed">
-            {WORDS.jobView.notNeeded(notNeeded.name)}
+            {t('jobView.notNeeded', { name: notNeeded.name })}
           </p>
         )}
         {gone.length > 0 && (
           <p className={styles.problem} role="status">
-            {WORDS.jobView.noLongerOnTheShelf(
-              gone.join(', '),
-              gone.length === 1 ? WORDS.jobView.it : WORDS.jobView.them,
-            )}
+            {t('jobView.noLongerOnTheShelf', {
+              gone: gone.join(', '),
+              value: gone.length === 1 ? t('jobView.it') : t('jobView.them'),
+            })}
           </p>
         )}
         {!isDone && (
           <div className={styles.choices}>
             <NameField
               id="job-name"
-              label={WORDS.jobView.jobName}
+              label={t('jobView.jobName')}
               owner={job.id}
               value={job.name}
               onCommit={(name) => name !== undefined && edit('name', (before) => ({ ...before, name }))}
             />
             <DateField
               id="due-on"
-              label={WORDS.jobView.date}
+              label={t('jobView.date')}
               value={job.dueOn ?? ''}
               onChange={(day) => optional('day', 'dueOn')(day === '' ? undefined : day)}
             />
             <NameField
               id="occasion"
-              label={WORDS.jobView.reason}
+              label={t('jobView.reason')}
               owner={job.id}
               value={job.occasion}
               onCommit={optional('occasion', 'occasion')}
@@ -163,20 +163,20 @@ export function JobView({
             card={card}
             chain={job.work.chain}
             keeps={job.work.keeps ?? []}
-            onChain={(chain) => edit(WORDS.jobView.chainChoice, (before) => withWork(before, { chain }))}
-            onKeeps={(keeps) => edit(WORDS.jobView.keptParts, (before) => withWork(before, { keeps }))}
+            onChain={(chain) => edit(t('jobView.chainChoice'), (before) => withWork(before, { chain }))}
+            onKeeps={(keeps) => edit(t('jobView.keptParts'), (before) => withWork(before, { keeps }))}
           />
         )}
       </Panel>
       {card && (
-        <Panel aria-label={WORDS.jobView.partsOfTheJob}>
+        <Panel aria-label={t('jobView.partsOfTheJob')}>
           {!isDone && <CardVerdict card={card} school={bench.bike.limitsSchool ?? 'sheet'} />}
           <PartsOfCard card={card} bought={job.bought} showsBuy={!isDone} />
           {!isDone && <SettledOfCard card={card} />}
         </Panel>
       )}
-      <Panel aria-label={WORDS.jobView.steps}>
-        <h2>{isDone ? WORDS.jobView.whatWasDone : WORDS.jobView.steps}</h2>
+      <Panel aria-label={t('jobView.steps')}>
+        <h2>{isDone ? t('jobView.whatWasDone') : t('jobView.steps')}</h2>
         {isDone || Object.keys(job.progress).length > 0 || !card ? (
           <ProgressTable job={job} steps={steps} />
         ) : (
@@ -221,7 +221,7 @@ function BuyTicks({
   const tick = (key: string, has: boolean) => onEdit('purchases', (before) => withPurchase(before, card, key, has));
   return (
     <div className={styles.buys} data-testid="buy-ticks">
-      <span>{WORDS.jobView.partsReceived}</span>
+      <span>{t('jobView.partsReceived')}</span>
       {card.buy.map((item) => (
         <Checkbox
           key={item.key}

@@ -8,7 +8,7 @@ import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../kit/shop/words';
 import type { JobLine } from './useJobs';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 const PAGE = 20;
 
@@ -23,14 +23,14 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
   const { bench } = useReadyBench();
   const { first, more } = useFirst(jobs, PAGE);
   return (
-    <Panel aria-label={WORDS.jobsPanel.jobsOfThisBike}>
+    <Panel aria-label={t('jobsPanel.jobsOfThisBike')}>
       <PanelHead>
-        <h2>{WORDS.jobsPanel.jobsOfName(bench.bike.name)}</h2>
+        <h2>{t('jobsPanel.jobsOfName', { name: bench.bike.name })}</h2>
       </PanelHead>
       <Button block type={openId === undefined ? 'primary' : 'default'} onClick={() => onOpen(undefined)}>
-        {WORDS.jobsPanel.planANewOne}
+        {t('jobsPanel.planANewOne')}
       </Button>
-      {jobs.length === 0 && <Note>{WORDS.jobsPanel.noneYet}</Note>}
+      {jobs.length === 0 && <Note>{t('jobsPanel.noneYet')}</Note>}
       <ul className={styles.jobs}>
         {first.map(({ job, minutes, waits }) => (
           <li key={job.id}>
@@ -47,9 +47,9 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
                 {job.outcome && `: ${OUTCOME_TEXT[job.outcome]}`}
                 {job.state === 'done'
                   ? `, ${dateText(job.finishedAtMs!)}`
-                  : `, ${minutesText(minutes)}${job.dueOn ? WORDS.jobsPanel.onDueOn(isoDayText(job.dueOn)) : ''}`}
+                  : `, ${minutesText(minutes)}${job.dueOn ? t('jobsPanel.onDueOn', { dueOn: isoDayText(job.dueOn) }) : ''}`}
               </span>
-              {waits && <span>{WORDS.jobsPanel.waits}</span>}
+              {waits && <span>{t('jobsPanel.waits')}</span>}
               {job.occasion && <span>{job.occasion}</span>}
             </button>
           </li>

@@ -5,7 +5,7 @@ import { App, Button, Checkbox, Input, Select } from 'antd';
 import { formatShorthand } from '../../formats/shorthand';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
-import { LETTERS } from '../../kit/bench/setup-sign';
+import { letterOf } from '../../kit/bench/setup-sign';
 import { SetupMark } from '../../kit/bench/SetupMark';
 import { DateField } from '../../kit/fields/DateField';
 import { Field } from '../../kit/fields/Field';
@@ -21,7 +21,7 @@ import { CardChoices } from './CardChoices';
 import { usePlan } from './usePlan';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A job that is being planned: its card stands beside the questions and follows them. */
 export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: string) => void }) {
@@ -30,7 +30,7 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
   const { message } = App.useApp();
   const { printing, print } = usePrint();
   const plan = usePlan(facts, (id) => {
-    void message.success(WORDS.planView.booked);
+    void message.success(t('planView.booked'));
     onBooked(id);
   });
   const { card, choices, say, target, targetPlace, problem } = plan;
@@ -39,10 +39,10 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
   useShortcut('print', print, card.kind !== 'nothing');
   return (
     <div className={styles.column}>
-      <Panel aria-label={WORDS.planView.plan}>
+      <Panel aria-label={t('planView.plan')}>
         <PanelHead>
           <h2 className={styles.way}>
-            <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label={WORDS.planView.to}>→</span>{' '}
+            <SetupMark place={0} /> {formatShorthand(fitted)} <span aria-label={t('planView.to')}>→</span>{' '}
             <SetupMark place={targetPlace} /> {formatShorthand(target)}
           </h2>
           <Button
@@ -50,23 +50,23 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
             icon={<PrinterOutlined />}
             disabled={card.kind === 'nothing'}
             onClick={print}
-            title={withKey(WORDS.planView.printTheCard, 'print')}
+            title={withKey(t('planView.printTheCard'), 'print')}
           >
-            {WORDS.planView.print}
+            {t('planView.print')}
           </Button>
         </PanelHead>
         <p className={styles.headline} data-testid="card-headline">
           {cardHeadline(card, units)}
         </p>
         <div className={styles.choices}>
-          <Field id="target" label={WORDS.planView.toLabel}>
+          <Field id="target" label={t('planView.toLabel')}>
             <Select
               id="target"
               value={target.id}
               options={setups.map(({ id, name, ...teeth }, place) => ({
                 value: id,
                 label:
-                  place === 0 ? WORDS.planView.aWithANewChain : `${LETTERS[place]}, ${name ?? formatShorthand(teeth)}`,
+                  place === 0 ? t('planView.aWithANewChain') : `${letterOf(place)}, ${name ?? formatShorthand(teeth)}`,
               }))}
               onChange={(id) => {
                 plan.choose(id);
@@ -74,7 +74,7 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
               }}
             />
           </Field>
-          <Field id="job-name" label={WORDS.planView.jobName}>
+          <Field id="job-name" label={t('planView.jobName')}>
             <Input
               id="job-name"
               maxLength={NAME_LENGTH_MAX}
@@ -85,44 +85,44 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
           </Field>
           <DateField
             id="due-on"
-            label={WORDS.planView.date}
+            label={t('planView.date')}
             value={choices.dueOn}
             onChange={(dueOn) => say({ dueOn })}
           />
-          <Field id="occasion" label={WORDS.planView.reason}>
+          <Field id="occasion" label={t('planView.reason')}>
             <Input
               id="occasion"
               maxLength={60}
-              placeholder={WORDS.planView.theMountainWeek}
+              placeholder={t('planView.theMountainWeek')}
               value={choices.occasion}
               onChange={({ target: { value } }) => say({ occasion: value })}
             />
           </Field>
           <DateField
             id="back-on"
-            label={WORDS.planView.backOn}
+            label={t('planView.backOn')}
             value={choices.backOn}
             onChange={(backOn) => say({ backOn })}
           />
         </div>
         <div className={styles.ticks}>
           <Checkbox checked={choices.newChain} onChange={({ target: { checked } }) => say({ newChain: checked })}>
-            {WORDS.planView.newChainAnyway}
+            {t('planView.newChainAnyway')}
           </Checkbox>
           <Checkbox
             checked={choices.usesQuickLink}
             onChange={({ target: { checked } }) => say({ usesQuickLink: checked })}
           >
-            {WORDS.planView.closedWithAQuickLink}
+            {t('planView.closedWithAQuickLink')}
           </Checkbox>
           <Checkbox checked={choices.weighs} onChange={({ target: { checked } }) => say({ weighs: checked })}>
-            {WORDS.planView.weighOldAndNew}
+            {t('planView.weighOldAndNew')}
           </Checkbox>
           <Checkbox
             checked={choices.checksHanger}
             onChange={({ target: { checked } }) => say({ checksHanger: checked })}
           >
-            {WORDS.planView.hasCrashed}
+            {t('planView.hasCrashed')}
           </Checkbox>
           <Button
             type="primary"
@@ -130,7 +130,7 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
             onClick={() => edits.write(plan.book)}
             data-testid="book"
           >
-            {WORDS.planView.bookTheJob}
+            {t('planView.bookTheJob')}
           </Button>
         </div>
         <CardChoices
@@ -148,13 +148,13 @@ export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: 
       </Panel>
       {card.kind !== 'nothing' && (
         <>
-          <Panel aria-label={WORDS.planView.partsOfTheJob}>
+          <Panel aria-label={t('planView.partsOfTheJob')}>
             <CardVerdict card={card} school={bike.limitsSchool ?? 'sheet'} />
             <PartsOfCard card={card} />
             <SettledOfCard card={card} />
           </Panel>
-          <Panel aria-label={WORDS.planView.steps}>
-            <h2>{WORDS.planView.steps}</h2>
+          <Panel aria-label={t('planView.steps')}>
+            <h2>{t('planView.steps')}</h2>
             <StepsOfCard card={card} />
           </Panel>
         </>

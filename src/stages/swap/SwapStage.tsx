@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
+import { pageTitle } from '../../kit/shell/page-title';
 import { useInAddress } from '../../kit/shell/useInAddress';
 import { JobsPanel } from './JobsPanel';
 import { JobView } from './JobView';
@@ -10,7 +11,7 @@ import { PlanView } from './PlanView';
 import { useJobFacts, useJobs } from './useJobs';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Swap.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** From A to another setup: the card, and the jobs of this bike. */
 export function SwapStage() {
@@ -22,8 +23,8 @@ export function SwapStage() {
   const facts = useJobFacts();
   return (
     <>
-      <title>{WORDS.swapStage.title([...(opened ? [opened.job.name] : []), bench.bike.name])}</title>
-      <PageHeading>{WORDS.swapStage.swap}</PageHeading>
+      <title>{pageTitle([t('swapStage.jobs'), opened?.job.name, bench.bike.name])}</title>
+      <PageHeading>{t('swapStage.swap')}</PageHeading>
       <div className={styles.layout}>
         <JobsPanel jobs={lines} openId={opened?.job.id} onOpen={open} />
         {opened ? (

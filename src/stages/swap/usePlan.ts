@@ -18,7 +18,7 @@ import {
   type SwapWork,
 } from '../../records';
 import { addJobs, type JobContent } from '../../store';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What is decided about a job before it is booked. */
 export interface PlanChoices {
@@ -95,9 +95,9 @@ export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
   const suggestedName = nameOf(card, fitted, target);
   const problem =
     card.kind === 'nothing'
-      ? WORDS.usePlan.nothingToChange
+      ? t('usePlan.nothingToChange')
       : backOn !== '' && choices.dueOn !== '' && backOn <= choices.dueOn
-        ? WORDS.usePlan.backOnBackOnIsNot(isoDayText(backOn), isoDayText(choices.dueOn))
+        ? t('usePlan.backOnBackOnIsNot', { backOn: isoDayText(backOn), dueOn: isoDayText(choices.dueOn) })
         : undefined;
   const book = async () => {
     const name = choices.name.trim() || suggestedName;
@@ -115,14 +115,14 @@ export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
     };
     const back: JobContent = {
       bikeId: bike.id,
-      name: WORDS.usePlan.backName(name).slice(0, NAME_LENGTH_MAX),
+      name: t('usePlan.backName', { name }).slice(0, NAME_LENGTH_MAX),
       state: 'asked',
       work: { ...work, from: work.to, to: work.from, newChain: false, isReturn: true },
       ...said(
         backOn,
         choices.occasion.trim() === ''
           ? ''
-          : WORDS.usePlan.afterOccasion(choices.occasion.trim()).slice(0, NAME_LENGTH_MAX),
+          : t('usePlan.afterOccasion', { occasion: choices.occasion.trim() }).slice(0, NAME_LENGTH_MAX),
       ),
     };
     const [id] = await addJobs(db, backOn === '' ? [there] : [there, back], Date.now());
@@ -144,7 +144,10 @@ export function usePlan(facts: JobFacts, onBooked: (id: string) => void): Plan {
 
 /** What a job is called that nobody names: "Cassette swap, 11-36 → 11-28". */
 function nameOf({ kind }: JobCard, from: SetupRecord, to: SetupRecord): string {
-  if (kind === 'nothing' || kind === 'chain') return WORDS.usePlan.newChain;
+  if (kind === 'nothing' || kind === 'chain') return t('usePlan.newChain');
   const say = kind === 'cassette' ? (setup: SetupRecord) => formatCassette(setup.cogs) : formatShorthand;
-  return WORDS.usePlan.nameOf(capital(SWAP_KIND_TEXT[kind]), say(from), say(to)).slice(0, NAME_LENGTH_MAX);
+  return t('usePlan.nameOf', { kind: capital(SWAP_KIND_TEXT[kind]), from: say(from), to: say(to) }).slice(
+    0,
+    NAME_LENGTH_MAX,
+  );
 }

@@ -9,7 +9,7 @@ import { useBench } from '../../kit/bench/BenchProvider';
 import { addPhoto, removePhoto, useDb } from '../../store';
 import { smallPhoto } from './photo';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Photos of a step: taken or picked, made small, kept with the job. */
 export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId }) {
@@ -36,7 +36,7 @@ export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId })
   return (
     <div className={styles.photos}>
       <Button size="large" icon={<CameraOutlined />} loading={busy} onClick={() => picker.current?.click()}>
-        {WORDS.photoField.photo}
+        {t('photoField.photo')}
       </Button>
       <input
         ref={picker}
@@ -56,11 +56,11 @@ export function PhotoField({ jobId, stepId }: { jobId: string; stepId: StepId })
           {/* eslint-disable-next-line @next/next/no-img-element -- kept in the browser, not on the server */}
           <img
             src={`data:image/jpeg;base64,${jpeg}`}
-            alt={WORDS.photoField.takenToLocaleString(new Date(takenAtMs).toLocaleString())}
+            alt={t('photoField.takenToLocaleString', { toLocaleString: new Date(takenAtMs).toLocaleString() })}
           />
           <Button
             icon={<DeleteOutlined />}
-            aria-label={WORDS.photoField.removeThisPhoto}
+            aria-label={t('photoField.removeThisPhoto')}
             onClick={() => edits.write(() => removePhoto(db, id, Date.now()))}
           />
         </figure>

@@ -15,7 +15,7 @@ import { GROUP_TEXT, groupOf } from '../../kit/verdict/check-words';
 import { signOffJob } from '../../store';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** How it came out; a swap that stays makes its setup A. */
 export function SignOffPanel({ work }: { work: Work }) {
@@ -44,15 +44,15 @@ export function SignOffPanel({ work }: { work: Work }) {
   const stays = outcome !== 'reverted';
   const problem =
     outcome === undefined
-      ? WORDS.signOffPanel.howDidItComeOut
+      ? t('signOffPanel.howDidItComeOut')
       : stays && inTheWay !== undefined
         ? obstacleText(inTheWay, titleOf)
         : outcome === 'works' && (findings.length > 0 || accepted.length > 0)
-          ? WORDS.signOffPanel.worksWithNotesInstead
+          ? t('signOffPanel.worksWithNotesInstead')
           : outcome !== 'works' && !note
             ? stays
-              ? WORDS.signOffPanel.whichNotesWriteThemDown
-              : WORDS.signOffPanel.whyWasItPutBack
+              ? t('signOffPanel.whichNotesWriteThemDown')
+              : t('signOffPanel.whyWasItPutBack')
             : undefined;
   const sign = () =>
     edits.write(() =>
@@ -61,7 +61,7 @@ export function SignOffPanel({ work }: { work: Work }) {
         note,
         passed: counted.map(({ id, overT }) => ({ id, overT })),
         ...(stays && card && isSwap(job) && { swap: swapSignOff(job, card, facts) }),
-        recheckName: WORDS.signOffPanel.recheckOf(job.name).slice(0, NAME_LENGTH_MAX),
+        recheckName: t('signOffPanel.recheckOf', { name: job.name }).slice(0, NAME_LENGTH_MAX),
         now: Date.now(),
       }),
     );
@@ -69,20 +69,20 @@ export function SignOffPanel({ work }: { work: Work }) {
     <div className={styles.sign}>
       {open.length > 0 && (
         <p className={styles.doubt} data-testid="still-open">
-          {WORDS.signOffPanel.stillOpen(open.map(({ id }) => titleOf(id)).join(', '))}
+          {t('signOffPanel.stillOpen', { open: open.map(({ id }) => titleOf(id)).join(', ') })}
         </p>
       )}
       {findings.length > 0 && (
         <p className={styles.doubt} data-testid="open-findings">
-          {WORDS.signOffPanel.openFindings(findings.join('; '))}
+          {t('signOffPanel.openFindings', { findings: findings.join('; ') })}
         </p>
       )}
       {accepted.length > 0 && (
         <p className={styles.doubt} data-testid="accepted">
-          {WORDS.signOffPanel.stayOut(pairsText(accepted))}
+          {t('signOffPanel.stayOut', { gears: pairsText(accepted) })}
         </p>
       )}
-      <div className={styles.outcomes} role="radiogroup" aria-label={WORDS.signOffPanel.outcome}>
+      <div className={styles.outcomes} role="radiogroup" aria-label={t('signOffPanel.outcome')}>
         {outcomes.map((one) => (
           <button
             key={one}
@@ -99,7 +99,7 @@ export function SignOffPanel({ work }: { work: Work }) {
       </div>
       {outcome === 'reverted' && limits.length > 0 && (
         <fieldset className={styles.blames} data-testid="blames">
-          <legend>{WORDS.signOffPanel.becauseOfForTheLog}</legend>
+          <legend>{t('signOffPanel.becauseOfForTheLog')}</legend>
           {limits.map(({ id, overT }) => (
             <Checkbox
               key={id}
@@ -108,18 +108,18 @@ export function SignOffPanel({ work }: { work: Work }) {
                 setCauses(target.checked ? [...causes, id] : causes.filter((one) => one !== id))
               }
             >
-              {WORDS.signOffPanel.groupOverTOutsideTheSheet(GROUP_TEXT[groupOf(id)], overT)}
+              {t('signOffPanel.groupOverTOutsideTheSheet', { group: GROUP_TEXT[groupOf(id)], overT })}
             </Checkbox>
           ))}
         </fieldset>
       )}
       <NoteField
         id="outcome-note"
-        label={WORDS.signOffPanel.whatWasFound}
+        label={t('signOffPanel.whatWasFound')}
         owner={job.id}
         value={job.outcomeNote}
         onCommit={(value) =>
-          edit(WORDS.signOffPanel.outcomeNote, (before) => withOptional(before, 'outcomeNote', value))
+          edit(t('signOffPanel.outcomeNote'), (before) => withOptional(before, 'outcomeNote', value))
         }
       />
       {problem && (
@@ -128,13 +128,13 @@ export function SignOffPanel({ work }: { work: Work }) {
         </p>
       )}
       <Button size="large" type="primary" block disabled={problem !== undefined} onClick={sign} data-testid="sign">
-        {WORDS.signOffPanel.signOff}
+        {t('signOffPanel.signOff')}
       </Button>
       <p className={styles.why}>
         {job.work.kind === 'swap' && outcome !== 'reverted'
-          ? WORDS.signOffPanel.theNewSetupBecomesA
+          ? t('signOffPanel.theNewSetupBecomesA')
           : outcome === 'reverted'
-            ? WORDS.signOffPanel.theBikeStaysAsIt
+            ? t('signOffPanel.theBikeStaysAsIt')
             : ''}
       </p>
     </div>

@@ -12,7 +12,7 @@ import { READING } from '../../records';
 import { TorqueField } from './TorqueField';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The readings that a step asks for, each judged against this job's own target as it is typed, and a note. */
 export function StepFields({ work }: { work: Work }) {
@@ -25,9 +25,9 @@ export function StepFields({ work }: { work: Work }) {
       ))}
       <NoteField
         id="step-note"
-        label={WORDS.stepFields.note}
+        label={t('stepFields.note')}
         owner={`${job.id} ${step.id}`}
-        placeholder={WORDS.stepFields.whatWasFoundWhatWas}
+        placeholder={t('stepFields.whatWasFoundWhatWas')}
         value={progress?.note}
         onCommit={(note) => editStepOf(step.id, 'note', (before) => withOptional(before, 'note', note))}
       />
@@ -52,11 +52,13 @@ function ReadingField({ work, reading, isFirst }: { work: Work; reading: StepRea
   const common = {
     id: isFirst ? 'reading' : `reading-${reading.id.replace('.', '-')}`,
     label:
-      target === undefined ? readingTitle(reading.id) : WORDS.stepFields.titleTarget(readingTitle(reading.id), target),
+      target === undefined
+        ? readingTitle(reading.id)
+        : t('stepFields.titleTarget', { title: readingTitle(reading.id), target }),
     term: readingTitle(reading.id),
     bounds: READING,
     owner: `${job.id} ${step.id}`,
-    placeholder: WORDS.stepFields.notReadYet,
+    placeholder: t('stepFields.notReadYet'),
     value,
     onCommit: set,
   };

@@ -6,7 +6,7 @@ import { NumberField } from '../../kit/fields/NumberField';
 import { JOINT_TEXT } from '../../messages/job';
 import type { BikeRecord } from '../../records';
 import { change } from '../../store';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The torque that is marked on a part of this bike: it takes precedence over the usual one, on every card of the bike. */
 export function TorqueField({ bike, torque: { joint } }: { bike: BikeRecord; torque: TorqueTarget }) {
@@ -19,7 +19,7 @@ export function TorqueField({ bike, torque: { joint } }: { bike: BikeRecord; tor
       change(
         workshop.db,
         {
-          label: WORDS.torqueField.torqueOf(JOINT_TEXT[joint]),
+          label: t('torqueField.torqueOf', { joint: JOINT_TEXT[joint] }),
           mergeKey: `torque ${joint} ${bike.id}`,
           now: Date.now(),
         },
@@ -35,14 +35,14 @@ export function TorqueField({ bike, torque: { joint } }: { bike: BikeRecord; tor
   return (
     <NumberField
       id={`torque-${joint}`}
-      label={WORDS.torqueField.markedOnThePart(JOINT_TEXT[joint])}
-      term={WORDS.torqueField.torque}
+      label={t('torqueField.markedOnThePart', { joint: JOINT_TEXT[joint] })}
+      term={t('torqueField.torque')}
       unit="N·m"
       bounds={TORQUE_NM}
       optional
       owner={bike.id}
       width="100%"
-      placeholder={usual === undefined ? WORDS.torqueField.seeThePart : WORDS.torqueField.usual(usual)}
+      placeholder={usual === undefined ? t('torqueField.seeThePart') : t('torqueField.usual', { torqueNm: usual })}
       value={bike.torquesNm?.[joint]}
       onCommit={set}
     />

@@ -19,7 +19,7 @@ import {
 import { ENDING_LABEL, REMEDY_TEXT, SYMPTOM_TEXT, findingText, pairText } from '../../messages/job';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What a check found, what helps, and how it ended: a branch that comes back to the check. */
 export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: StepId) => void }) {
@@ -29,9 +29,9 @@ export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: St
   const finding = openFinding(progress);
   const say = (what: string, edit: (before: StepProgress) => StepProgress) => editStepOf(step.id, what, edit);
   const begin = (symptom: Symptom) =>
-    say(WORDS.troublePanel.finding, (before) => ({ ...before, findings: [...(before.findings ?? []), { symptom }] }));
+    say(t('troublePanel.finding'), (before) => ({ ...before, findings: [...(before.findings ?? []), { symptom }] }));
   const replaceOpen = (next: Finding) =>
-    say(WORDS.troublePanel.finding, (before) => ({
+    say(t('troublePanel.finding'), (before) => ({
       ...before,
       findings: (before.findings ?? []).map((one) => (one.ending === undefined ? next : one)),
     }));
@@ -40,14 +40,14 @@ export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: St
     <>
       {ended.length > 0 && (
         <p className={styles.why} data-testid="findings">
-          {WORDS.troublePanel.found(ended.map(findingText).join('; '))}
+          {t('troublePanel.found', { findings: ended.map(findingText).join('; ') })}
         </p>
       )}
       {finding ? (
         <div className={styles.remedies} data-testid="remedies">
           <h3>
             {SYMPTOM_TEXT[finding.symptom]}
-            {STOPS_RIDING.includes(finding.symptom) && WORDS.troublePanel.doNotRide}
+            {STOPS_RIDING.includes(finding.symptom) && t('troublePanel.doNotRide')}
           </h3>
           <ol>
             {REMEDIES[finding.symptom].map((remedy) => {
@@ -57,7 +57,7 @@ export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: St
                   {REMEDY_TEXT[remedy.code]}{' '}
                   {back !== undefined && back !== step.id && steps.some(({ id }) => id === back) && (
                     <Button size="middle" onClick={() => onBackTo(back)}>
-                      {WORDS.troublePanel.backToStepTitle(titleOf(back))}
+                      {t('troublePanel.backToStepTitle', { stepTitle: titleOf(back) })}
                     </Button>
                   )}
                 </li>
@@ -68,7 +68,7 @@ export function TroublePanel({ work, onBackTo }: { work: Work; onBackTo: (id: St
         </div>
       ) : (
         <div className={styles.trouble} data-testid="troubles">
-          <span>{WORDS.troublePanel.problem}</span>
+          <span>{t('troublePanel.problem')}</span>
           {step.symptoms.map((symptom) => (
             <Button key={symptom} size="large" onClick={() => begin(symptom)}>
               {SYMPTOM_TEXT[symptom]}
@@ -100,7 +100,7 @@ function Endings({ work, finding, onEnd }: { work: Work; finding: Finding; onEnd
     <>
       {finding.symptom === 'dropsCogs' && (
         <label className={styles.dropsCogs}>
-          {WORDS.troublePanel.dropsHowMany}{' '}
+          {t('troublePanel.dropsHowMany')}{' '}
           <InputNumber
             id="drops-cogs"
             size="large"
@@ -114,7 +114,7 @@ function Endings({ work, finding, onEnd }: { work: Work; finding: Finding; onEnd
       )}
       {accepting ? (
         <fieldset className={styles.gears} data-testid="accepted-gears">
-          <legend>{WORDS.troublePanel.whichGearsStayOut}</legend>
+          <legend>{t('troublePanel.whichGearsStayOut')}</legend>
           {chainrings.map((chainring, ring) => (
             <div key={chainring}>
               {pairsAt(
@@ -138,13 +138,13 @@ function Endings({ work, finding, onEnd }: { work: Work; finding: Finding; onEnd
               })}
             </div>
           ))}
-          {isMissing && <p role="status">{WORDS.troublePanel.chooseGears}</p>}
+          {isMissing && <p role="status">{t('troublePanel.chooseGears')}</p>}
           <div className={styles.trouble}>
             <Button size="large" type="primary" disabled={isMissing} onClick={() => end('accepted')}>
-              {WORDS.troublePanel.acceptThese}
+              {t('troublePanel.acceptThese')}
             </Button>
             <Button size="large" onClick={() => setAccepting(false)}>
-              {WORDS.troublePanel.cancel}
+              {t('troublePanel.cancel')}
             </Button>
           </div>
         </fieldset>

@@ -13,7 +13,7 @@ import { editParts } from '../../store';
 import type { Work } from './useWork';
 import { ALL, BIKE, WHEEL, togetherG, weighingSummary } from './weigh-summary';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** What a part of a middle sort, a bike and a wheel weigh, for the demo scale to show where nothing else is known, g. */
 const UNKNOWN_G = { part: 200, bike: 11_200, wheel: 2100 } as const;
@@ -59,7 +59,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
         editParts(
           workshop.db,
           [partId],
-          WORDS.weighPanel.weightOfWhat(name),
+          t('weighPanel.weightOfWhat', { what: name }),
           (part) => ({ ...part, massG: grams, massResolutionG: resolutionG }),
           Date.now(),
         ),
@@ -91,7 +91,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
                   <b>
                     {reading
                       ? `${partMassText(units, reading.grams, 1)} ± ${partMassText(units, reading.resolutionG / 2, 2)}`
-                      : WORDS.weighPanel.weigh}
+                      : t('weighPanel.weigh')}
                   </b>
                 </button>
               );
@@ -117,23 +117,23 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
             unit={units.massUnit === 'imperial' ? 'lbOz' : pan.what === BIKE ? 'kg' : 'g'}
             onReading={take}
           />
-          <Button onClick={() => setPan(undefined)}>{WORDS.weighPanel.scaleAway}</Button>
+          <Button onClick={() => setPan(undefined)}>{t('weighPanel.scaleAway')}</Button>
         </div>
       )}
       {summary.byParts && (
         <p className={styles.text} data-testid="weighed-change">
-          {WORDS.weighPanel.changeByParts(
-            massChangeText(units, summary.byParts.grams),
-            partMassText(units, summary.byParts.doubtG, 1),
-          )}
+          {t('weighPanel.changeByParts', {
+            massChange: massChangeText(units, summary.byParts.grams),
+            doubt: partMassText(units, summary.byParts.doubtG, 1),
+          })}
         </p>
       )}
       {summary.byBike && (
         <p className={styles.text} data-testid="weighed-bike">
-          {WORDS.weighPanel.changeByBike(
-            massChangeText(units, summary.byBike.grams),
-            partMassText(units, summary.byBike.doubtG, 1),
-          )}
+          {t('weighPanel.changeByBike', {
+            massChange: massChangeText(units, summary.byBike.grams),
+            doubt: partMassText(units, summary.byBike.doubtG, 1),
+          })}
         </p>
       )}
       {summary.bike && (
@@ -157,7 +157,7 @@ function partGroups({ off, on }: JobCard): Group[] {
     title,
     pans: [...items.map((item) => panOf(item, side)), allOf(items, side)],
   });
-  return [group('off', WORDS.weighPanel.comesOff, off), group('on', WORDS.weighPanel.goesOn, on)];
+  return [group('off', t('weighPanel.comesOff'), off), group('on', t('weighPanel.goesOn'), on)];
 }
 
 function wholeGroups(side: PartWeighing['side']): Group[] {
@@ -173,10 +173,10 @@ function wholeGroups(side: PartWeighing['side']): Group[] {
   return [
     {
       side,
-      title: side === 'off' ? WORDS.weighPanel.before : WORDS.weighPanel.after,
+      title: side === 'off' ? t('weighPanel.before') : t('weighPanel.after'),
       pans: [
-        pan(BIKE, WORDS.weighPanel.wholeBike, UNKNOWN_G.bike),
-        pan(WHEEL, WORDS.weighPanel.rearWheel, UNKNOWN_G.wheel),
+        pan(BIKE, t('weighPanel.wholeBike'), UNKNOWN_G.bike),
+        pan(WHEEL, t('weighPanel.rearWheel'), UNKNOWN_G.wheel),
       ],
     },
   ];
@@ -198,7 +198,7 @@ function panOf(item: CardItem, side: PartWeighing['side']): Pan {
 function allOf(items: readonly CardItem[], side: PartWeighing['side']): Pan {
   return {
     what: ALL,
-    name: WORDS.weighPanel.allOfItTogether,
+    name: t('weighPanel.allOfItTogether'),
     side,
     together: true,
     trueG: togetherG(items, UNKNOWN_G.part),

@@ -2,11 +2,12 @@
 
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
+import { pageTitle } from '../../kit/shell/page-title';
 import { OUTCOME_TEXT } from '../../kit/shop/words';
 import { useWork } from './useWork';
 import { WorkView } from './WorkView';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The workshop mode: one step of one job, for hands that are dirty. */
 export function WorkStage() {
@@ -15,20 +16,20 @@ export function WorkStage() {
   const parts = 'job' in work ? [work.job.name, ...('bike' in work ? [work.bike.name] : [])] : [];
   return (
     <>
-      <title>{WORDS.workStage.title(parts)}</title>
+      <title>{pageTitle([...parts, t('workStage.workshop')])}</title>
       <Work work={work} />
     </>
   );
 }
 
 function Work({ work }: { work: ReturnType<typeof useWork> }) {
-  if (work.kind === 'opening') return <p className={styles.plain}>{WORDS.workStage.openingTheJob}</p>;
+  if (work.kind === 'opening') return <p className={styles.plain}>{t('workStage.openingTheJob')}</p>;
   if (work.kind === 'gone') {
     return (
       <div className={styles.plain}>
-        <h1>{WORDS.workStage[work.why]}</h1>
-        <p>{work.why === 'noJob' ? WORDS.workStage.noJobWhy : WORDS.workStage.noBikeWhy}</p>
-        <Link href="/swap">{WORDS.workStage.toSwap}</Link>
+        <h1>{t(`workStage.${work.why}`)}</h1>
+        <p>{work.why === 'noJob' ? t('workStage.noJobWhy') : t('workStage.noBikeWhy')}</p>
+        <Link href="/swap">{t('workStage.toSwap')}</Link>
       </div>
     );
   }
@@ -36,14 +37,15 @@ function Work({ work }: { work: ReturnType<typeof useWork> }) {
     const { job, first } = work;
     return (
       <div className={styles.plain} data-testid={work.kind}>
-        <h1>{work.kind === 'waits' ? WORDS.workStage.waits(first.name) : WORDS.workStage.notNeeded}</h1>
+        <h1>{work.kind === 'waits' ? t('workStage.waits', { first: first.name }) : t('workStage.notNeeded')}</h1>
         <p>
-          {job.name}. {work.kind === 'waits' ? WORDS.workStage.waitsWhy : WORDS.workStage.notNeededWhy(first.name)}
+          {job.name}.{' '}
+          {work.kind === 'waits' ? t('workStage.waitsWhy') : t('workStage.notNeededWhy', { first: first.name })}
         </p>
         <p className={styles.links}>
-          {work.kind === 'waits' && <Link href={`/work?job=${first.id}`}>{WORDS.workStage.workOnFirst}</Link>}
+          {work.kind === 'waits' && <Link href={`/work?job=${first.id}`}>{t('workStage.workOnFirst')}</Link>}
           <Link href={`/swap?job=${job.id}`} onClick={work.toItsBike}>
-            {WORDS.workStage.swap}
+            {t('workStage.swap')}
           </Link>
         </p>
       </div>
@@ -53,22 +55,22 @@ function Work({ work }: { work: ReturnType<typeof useWork> }) {
     const { job, bike } = work;
     return (
       <div className={styles.plain} data-testid="signed-off">
-        <h1>{WORDS.workStage.signedOffOutcome(OUTCOME_TEXT[job.outcome!])}</h1>
+        <h1>{t('workStage.signedOffOutcome', { outcome: OUTCOME_TEXT[job.outcome!] })}</h1>
         <p>
           {job.name}, {bike.name}.{' '}
           {job.outcome === 'reverted'
-            ? WORDS.workStage.theBikeIsAsIt
+            ? t('workStage.theBikeIsAsIt')
             : job.work.kind === 'swap'
-              ? WORDS.workStage.itsSetupIsANow
-              : WORDS.workStage.itIsInTheLog}
+              ? t('workStage.itsSetupIsANow')
+              : t('workStage.itIsInTheLog')}
         </p>
         <p className={styles.links}>
           <Link href={`/swap?job=${job.id}`} onClick={work.toItsBike}>
-            {WORDS.workStage.swap}
+            {t('workStage.swap')}
           </Link>
-          <Link href="/schedule">{WORDS.workStage.schedule}</Link>
+          <Link href="/schedule">{t('workStage.schedule')}</Link>
           <Link href="/log" onClick={work.toItsBike}>
-            {WORDS.workStage.log}
+            {t('workStage.log')}
           </Link>
         </p>
       </div>

@@ -15,7 +15,7 @@ import { useOtherTab } from './useOtherTab';
 import type { Work } from './useWork';
 import { WeighPanel } from './WeighPanel';
 import styles from './Work.module.css';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** The step on screen, large; what it needs, and the way on. */
 export function WorkView({ work }: { work: Work }) {
@@ -45,7 +45,7 @@ export function WorkView({ work }: { work: Work }) {
         <Link
           href={`/swap?job=${job.id}`}
           className={styles.back}
-          aria-label={WORDS.workView.backToSwap}
+          aria-label={t('workView.backToSwap')}
           onClick={work.toItsBike}
         >
           ‹
@@ -59,13 +59,13 @@ export function WorkView({ work }: { work: Work }) {
           size="large"
           icon={work.isRunning ? <PauseOutlined /> : <CaretRightOutlined />}
           onClick={() => work.runClock(!work.isRunning)}
-          aria-label={work.isRunning ? WORDS.workView.stopTheClock : WORDS.workView.startTheClock}
+          aria-label={work.isRunning ? t('workView.stopTheClock') : t('workView.startTheClock')}
         />
       </header>
       <div
         className={styles.bar}
         role="progressbar"
-        aria-label={WORDS.workView.stepsBehind}
+        aria-label={t('workView.stepsBehind')}
         aria-valuenow={behind}
         aria-valuemin={0}
         aria-valuemax={steps.length}
@@ -74,7 +74,7 @@ export function WorkView({ work }: { work: Work }) {
           <i key={id} data-behind={isBehind(job.progress, id)} data-here={id === step.id} />
         ))}
       </div>
-      {isElsewhere && <Alert type="info" showIcon title={WORDS.workView.thisJobIsOpenIn} data-testid="elsewhere" />}
+      {isElsewhere && <Alert type="info" showIcon title={t('workView.thisJobIsOpenIn')} data-testid="elsewhere" />}
       {conflict && (
         <Alert
           type="warning"
@@ -92,9 +92,9 @@ export function WorkView({ work }: { work: Work }) {
         data-kept={work.isKept}
       >
         <p className={styles.count}>
-          {WORDS.workView.stepPlaceOfCount(place + 1, steps.length)}
-          {behindIt && (progress?.skipped ? WORDS.workView.leftOut : WORDS.workView.done)}
-          {!work.isKept && WORDS.workView.writing}
+          {t('workView.stepPlaceOfCount', { place: place + 1, count: steps.length })}
+          {behindIt && (progress?.skipped ? t('workView.leftOut') : t('workView.done'))}
+          {!work.isKept && t('workView.writing')}
         </p>
         <h2>{titleOf(step.id)}</h2>
         <p className={styles.text}>{words.text}</p>
@@ -128,7 +128,7 @@ export function WorkView({ work }: { work: Work }) {
           size="large"
           disabled={place === 0}
           onClick={() => goTo(steps[place - 1]!.id)}
-          aria-label={WORDS.workView.stepBefore}
+          aria-label={t('workView.stepBefore')}
         >
           ‹
         </Button>
@@ -136,18 +136,18 @@ export function WorkView({ work }: { work: Work }) {
           size="large"
           icon={<UnorderedListOutlined />}
           onClick={() => setListOpen(true)}
-          aria-label={WORDS.workView.allSteps}
+          aria-label={t('workView.allSteps')}
         />
         {step.id !== 'signOff' && (
           <>
             {!behindIt && cannotSkip === undefined && (
               <Button size="large" onClick={() => finish('skipped')}>
-                {WORDS.workView.leaveOut}
+                {t('workView.leaveOut')}
               </Button>
             )}
             {returns && (
               <Button size="large" type="primary" className={styles.done} onClick={goBack} data-testid="return">
-                {WORDS.workView.returnTo(titleOf(returnTo))}
+                {t('workView.returnTo', { step: titleOf(returnTo) })}
               </Button>
             )}
             <Button
@@ -157,13 +157,13 @@ export function WorkView({ work }: { work: Work }) {
               disabled={inTheWay !== undefined || openFinding(progress) !== undefined}
               onClick={() => (behindIt ? goTo(steps[Math.min(place + 1, steps.length - 1)]!.id) : finish('done'))}
             >
-              {behindIt ? WORDS.workView.next : WORDS.workView.doneLabel}
+              {behindIt ? t('workView.next') : t('workView.doneLabel')}
             </Button>
           </>
         )}
       </footer>
       <Drawer
-        title={WORDS.workView.allSteps}
+        title={t('workView.allSteps')}
         open={listOpen}
         onClose={() => setListOpen(false)}
         placement="bottom"

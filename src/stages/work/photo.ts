@@ -1,6 +1,6 @@
 import { fixed } from '../../kit/format';
 import { PHOTO_LENGTH_MAX } from '../../records';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** A telephone's largest pictures are some 50 MB. */
 export const PHOTO_FILE_BYTES_MAX = 60_000_000;
@@ -10,14 +10,18 @@ const WANTED_MB = 0.4;
 export type PhotoResult =
   { readonly ok: true; readonly jpeg: string } | { readonly ok: false; readonly message: string };
 
-const megabytes = (bytes: number) => WORDS.photo.bytesMb(fixed(bytes / 1e6, bytes < 10e6 ? 1 : 0));
+const megabytes = (bytes: number) => t('photo.bytesMb', { bytes: fixed(bytes / 1e6, bytes < 10e6 ? 1 : 0) });
 
 /** Makes a picture small enough to be kept by the hundred. The package that does it is loaded when it is first wanted. */
 export async function smallPhoto(file: File): Promise<PhotoResult> {
   if (file.size > PHOTO_FILE_BYTES_MAX) {
     return {
       ok: false,
-      message: WORDS.photo.nameHasMegabytesAtMost(file.name, megabytes(file.size), megabytes(PHOTO_FILE_BYTES_MAX)),
+      message: t('photo.nameHasMegabytesAtMost', {
+        name: file.name,
+        megabytes: megabytes(file.size),
+        megabytes2: megabytes(PHOTO_FILE_BYTES_MAX),
+      }),
     };
   }
   try {
@@ -31,11 +35,11 @@ export async function smallPhoto(file: File): Promise<PhotoResult> {
     });
     const jpeg = await base64Of(small);
     if (jpeg.length > PHOTO_LENGTH_MAX) {
-      return { ok: false, message: WORDS.photo.nameCouldNotBeMade(file.name) };
+      return { ok: false, message: t('photo.nameCouldNotBeMade', { name: file.name }) };
     }
     return { ok: true, jpeg };
   } catch {
-    return { ok: false, message: WORDS.photo.nameIsNoPictureThat(file.name) };
+    return { ok: false, message: t('photo.nameIsNoPictureThat', { name: file.name }) };
   }
 }
 
@@ -43,7 +47,7 @@ function base64Of(blob: Blob): Promise<string> {
   return new Promise((resolve, reject) => {
     const reader = new FileReader();
     reader.onload = () => resolve((reader.result as string).split(',')[1]!);
-    reader.onerror = () => reject(reader.error ?? new Error(WORDS.photo.thePictureCouldNotBe));
+    reader.onerror = () => reject(reader.error ?? new Error(t('photo.thePictureCouldNotBe')));
     reader.readAsDataURL(blob);
   });
 }

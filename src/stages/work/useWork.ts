@@ -22,7 +22,7 @@ import { stepTitle } from '../../messages/job';
 import { isSwap, jobWithCard, type BikeRecord, type JobFacts, type JobRecord } from '../../records';
 import { StepChangedError, editJob, editStep, showStep, type StepEdit } from '../../store';
 import { WriteQueue } from './write-queue';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 export interface Work {
   readonly job: JobRecord;
@@ -108,7 +108,7 @@ export function useWork(jobId: string): WorkState {
   const step = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress) ?? steps.at(-1)!;
 
   const edit: Work['edit'] = (what, change) =>
-    edits.write(() => editJob(db, job.id, WORDS.useWork.whatOfName(what, job.name), change, Date.now()));
+    edits.write(() => editJob(db, job.id, t('useWork.whatOfName', { what, name: job.name }), change, Date.now()));
   const goTo = (id: StepId) => edits.write(() => showStep(db, job.id, id));
   const writeStep = (what: string, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) =>
     edits.write(() => queue.add(`${write.stepId} ${what}`, () => writeNow(what, write)));
@@ -117,7 +117,7 @@ export function useWork(jobId: string): WorkState {
     const mine = own.current.get(id) ?? [];
     const known = [job.progress[id], ...mine];
     try {
-      const label = WORDS.useWork.whatOfName(what, job.name);
+      const label = t('useWork.whatOfName', { what, name: job.name });
       const next = await editStep(db, { ...write, jobId: job.id, known, label, now: Date.now() });
       own.current.set(id, [...mine.slice(-20), next]);
     } catch (error) {
@@ -143,7 +143,7 @@ export function useWork(jobId: string): WorkState {
     editStepOf: (stepId, what, change) => writeStep(what, { stepId, edit: change }),
     finish: (how) => {
       const now = Date.now();
-      writeStep(how === 'done' ? WORDS.useWork.stepDone : WORDS.useWork.stepLeftOut, {
+      writeStep(how === 'done' ? t('useWork.stepDone') : t('useWork.stepLeftOut'), {
         stepId: step.id,
         edit: (before) => (how === 'done' ? { ...withoutSkip(before), doneAtMs: now } : { ...before, skipped: true }),
         andThen: (after) => {
@@ -173,10 +173,12 @@ function withoutSkip({ skipped: _skipped, ...step }: StepProgress): StepProgress
 
 function conflictText(now: StepProgress | undefined): string {
   const said = [
-    ...Object.values(now?.values ?? {}).map((value) => WORDS.useWork.readingValue(allDigits(value))),
-    now?.note === undefined ? undefined : WORDS.useWork.note(now.note),
-    now?.doneAtMs === undefined ? undefined : WORDS.useWork.tickedOff,
-    openFinding(now) === undefined ? undefined : WORDS.useWork.aFinding,
+    ...Object.values(now?.values ?? {}).map((value) => t('useWork.readingValue', { value: allDigits(value) })),
+    now?.note === undefined ? undefined : t('useWork.note', { note: now.note }),
+    now?.doneAtMs === undefined ? undefined : t('useWork.tickedOff'),
+    openFinding(now) === undefined ? undefined : t('useWork.aFinding'),
   ].filter((one) => one !== undefined);
-  return WORDS.useWork.anotherTabChangedThisStep(said.length > 0 ? said.join(', ') : WORDS.useWork.itIsOpenAgain);
+  return t('useWork.anotherTabChangedThisStep', {
+    said: said.length > 0 ? said.join(', ') : t('useWork.itIsOpenAgain'),
+  });
 }

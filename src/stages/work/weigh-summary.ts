@@ -1,6 +1,6 @@
 import { compareWeighings, type PartWeighing, type Weighing } from '../../core/job';
 import { partMassText, type Units } from '../../kit/measures';
-import { WORDS } from './words/text';
+import { t } from './words/text';
 
 /** Keys of what is weighed beside the items of a card. */
 export const ALL = 'all';
@@ -72,17 +72,16 @@ function agreement(
   const { single, together } = sides;
   if (single.length === 0 || together.length === 0) return undefined;
   const { differenceG, allowedG, agrees, finer } = compareWeighings(single, together);
-  const words = WORDS.weighSummary;
-  const believe = { first: words.believeSingle, second: words.believeTogether };
+  const believe = { first: t('weighSummary.believeSingle'), second: t('weighSummary.believeTogether') };
   return {
     agrees,
     text: agrees
-      ? words.agree(apartText(units, differenceG), partMassText(units, allowedG, 2))
-      : words.disagree(
-          apartText(units, differenceG),
-          partMassText(units, allowedG, 2),
-          finer ? believe[finer] : words.believeNeither,
-        ),
+      ? t('weighSummary.agree', { apart: apartText(units, differenceG), allowed: partMassText(units, allowedG, 2) })
+      : t('weighSummary.disagree', {
+          apart: apartText(units, differenceG),
+          allowed: partMassText(units, allowedG, 2),
+          believe: finer ? believe[finer] : t('weighSummary.believeNeither'),
+        }),
   };
 }
 
@@ -91,13 +90,26 @@ function bikeAgreement(parts: Change | undefined, bike: Change | undefined, unit
   const apartG = parts.grams - bike.grams;
   const allowedG = parts.doubtG + bike.doubtG;
   const agrees = Math.abs(apartG) <= allowedG * (1 + 1e-9) + 1e-9;
-  const words = WORDS.weighSummary;
-  if (agrees) return { agrees, text: words.bikeAgrees(apartText(units, apartG), partMassText(units, allowedG, 2)) };
+  if (agrees)
+    return {
+      agrees,
+      text: t('weighSummary.bikeAgrees', {
+        apart: apartText(units, apartG),
+        allowed: partMassText(units, allowedG, 2),
+      }),
+    };
   const believe =
     parts.doubtG === bike.doubtG
-      ? words.believeNeither
+      ? t('weighSummary.believeNeither')
       : parts.doubtG < bike.doubtG
-        ? words.believeParts
-        : words.believeBike;
-  return { agrees, text: words.bikeDisagrees(apartText(units, apartG), partMassText(units, allowedG, 2), believe) };
+        ? t('weighSummary.believeParts')
+        : t('weighSummary.believeBike');
+  return {
+    agrees,
+    text: t('weighSummary.bikeDisagrees', {
+      apart: apartText(units, apartG),
+      allowed: partMassText(units, allowedG, 2),
+      believe,
+    }),
+  };
 }

@@ -14,7 +14,7 @@ import { QuestionForm } from './QuestionForm';
 
 import { Panel, PanelHead } from '../../../kit/sheet/Panel';
 import styles from './Drills.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Questions about real drivetrains, each made anew; what is asked next follows the learner. */
 export function DrillsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
@@ -22,9 +22,9 @@ export function DrillsView({ learning, bike }: { learning: Learning; bike: Learn
   const { learner } = learning;
   if (!learner) {
     return (
-      <Panel aria-label={WORDS.drillsView.whoIsLearning}>
-        <h2>{WORDS.drillsView.whoIsLearningAsked}</h2>
-        <p>{WORDS.drillsView.drillsFollowEachLearnerHow}</p>
+      <Panel aria-label={t('drillsView.whoIsLearning')}>
+        <h2>{t('drillsView.whoIsLearningAsked')}</h2>
+        <p>{t('drillsView.drillsFollowEachLearnerHow')}</p>
         <LearnerForm onAdd={learning.add} />
       </Panel>
     );
@@ -55,17 +55,17 @@ function Drill({
     setAsked(ask(learner, bike, only, question, Date.now()));
   };
   return (
-    <Panel aria-label={WORDS.drillsView.drill}>
+    <Panel aria-label={t('drillsView.drill')}>
       <PanelHead>
         <h2>{KIND_TEXT[question.kind]}</h2>
         <span className={styles.level} data-testid="level">
-          {WORDS.drillsView.levelAndItsName(level, LEVEL_TEXT[level])}
+          {t('drillsView.levelAndItsName', { level, level2: LEVEL_TEXT[level] })}
         </span>
       </PanelHead>
       <QuestionForm
         key={`${question.kind} ${question.seed} ${level}`}
         question={question}
-        sendText={WORDS.drillsView.answer}
+        sendText={t('drillsView.answer')}
         takesFocus
         beside={
           hasHelp ? (
@@ -73,8 +73,8 @@ function Drill({
               {HINT_TEXT[question.kind]}
             </p>
           ) : (
-            <Button type="text" onClick={() => setHelp(true)} title={WORDS.drillsView.thenARightAnswerCounts}>
-              {WORDS.drillsView.howDoIGoAbout}
+            <Button type="text" onClick={() => setHelp(true)} title={t('drillsView.thenARightAnswerCounts')}>
+              {t('drillsView.howDoIGoAbout')}
             </Button>
           )
         }
@@ -88,7 +88,7 @@ function Drill({
         }
         after={
           <Button type="primary" autoFocus onClick={next}>
-            {WORDS.drillsView.nextQuestion}
+            {t('drillsView.nextQuestion')}
           </Button>
         }
       />

@@ -21,7 +21,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import styles from './Drills.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 interface OrderFieldProps {
   readonly items: readonly string[];
@@ -92,7 +92,7 @@ function Row({
   return (
     <li ref={setNodeRef} data-item={item} style={{ transform: CSS.Transform.toString(transform), transition }}>
       {!disabled && (
-        <span className={styles.grip} aria-label={WORDS.orderField.moveItem(item)} {...attributes} {...listeners}>
+        <span className={styles.grip} aria-label={t('orderField.moveItem', { item })} {...attributes} {...listeners}>
           <HolderOutlined />
         </span>
       )}
@@ -100,7 +100,7 @@ function Row({
       <Button
         size="small"
         icon={<ArrowUpOutlined />}
-        aria-label={WORDS.orderField.itemEarlier(item)}
+        aria-label={t('orderField.itemEarlier', { item })}
         data-by={-1}
         disabled={disabled || isFirst}
         onClick={() => onMove(-1)}
@@ -108,7 +108,7 @@ function Row({
       <Button
         size="small"
         icon={<ArrowDownOutlined />}
-        aria-label={WORDS.orderField.itemLater(item)}
+        aria-label={t('orderField.itemLater', { item })}
         data-by={1}
         disabled={disabled || isLast}
         onClick={() => onMove(1)}

@@ -5,7 +5,7 @@ import { capital } from '../../../kit/format';
 import { Glossed } from '../../../kit/glossary/Glossed';
 import { MISTAKE_TEXT, answerText, rightText } from '../words/learn-words';
 import styles from './Drills.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Whether it was right; where not, which mistake leads to just that, and the working of this very question. */
 export function Outcome({ question, given, after }: { question: Question; given: Given; after: ReactNode }) {
@@ -16,15 +16,15 @@ export function Outcome({ question, given, after }: { question: Question; given:
       <p className={styles.verdict} role="status">
         {isRight ? <CheckOutlined aria-hidden /> : <CloseOutlined aria-hidden />}
         {isRight
-          ? WORDS.outcome.right(rightText(answer))
-          : WORDS.outcome.notQuiteYouSaidAnswer(answerText(answer, given), rightText(answer))}
+          ? t('outcome.right', { right: rightText(answer) })
+          : t('outcome.notQuiteYouSaidAnswer', { answer: answerText(answer, given), right: rightText(answer) })}
       </p>
       {mistake && (
         <p className={styles.mistake} data-mistake={mistake.mistake}>
           <b>{capital(MISTAKE_TEXT[mistake.mistake])}.</b> <Glossed text={mistake.why} />
         </p>
       )}
-      <h3>{WORDS.outcome.howItIsWorkedOut}</h3>
+      <h3>{t('outcome.howItIsWorkedOut')}</h3>
       <ul className={styles.working}>
         {working.map((line) => (
           <li key={line}>

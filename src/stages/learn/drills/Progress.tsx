@@ -9,7 +9,7 @@ import { skillRows } from './skill-rows';
 import { Panel, PanelHead } from '../../../kit/sheet/Panel';
 import { Table } from '../../../kit/sheet/Table';
 import styles from './Drills.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const MINUTE_MS = 60_000;
 
@@ -34,22 +34,22 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
   const now = useNow();
   const rows = skillRows(learner);
   return (
-    <Panel aria-label={WORDS.progress.progressOfName(learner.name)}>
+    <Panel aria-label={t('progress.progressOfName', { name: learner.name })}>
       <PanelHead>
-        <h2>{WORDS.progress.nameAnswered(learner.name, learner.answered)}</h2>
+        <h2>{t('progress.nameAnswered', { name: learner.name, answered: learner.answered })}</h2>
         {only && (
           <Button size="small" onClick={() => onOnly(undefined)}>
-            {WORDS.progress.allKindsAgain}
+            {t('progress.allKindsAgain')}
           </Button>
         )}
       </PanelHead>
       <Table className={styles.table}>
         <thead>
           <tr>
-            <th scope="col">{WORDS.progress.kindToPractiseItAlone}</th>
-            <th scope="col">{WORDS.progress.level}</th>
-            <th scope="col">{WORDS.progress.right}</th>
-            <th scope="col">{WORDS.progress.again}</th>
+            <th scope="col">{t('progress.kindToPractiseItAlone')}</th>
+            <th scope="col">{t('progress.level')}</th>
+            <th scope="col">{t('progress.right')}</th>
+            <th scope="col">{t('progress.again')}</th>
           </tr>
         </thead>
         <tbody>
@@ -69,15 +69,15 @@ export function Progress({ learner, only, onOnly }: ProgressProps) {
                 {level === undefined ? (
                   '–'
                 ) : (
-                  <span className={styles.pips} role="img" aria-label={WORDS.progress.levelOf3(level)}>
+                  <span className={styles.pips} role="img" aria-label={t('progress.levelOf3', { level })}>
                     {LEVELS.map((one) => (
                       <i key={one} data-on={one <= level} />
                     ))}
                   </span>
                 )}
               </td>
-              <td>{asked === 0 ? '–' : WORDS.progress.rightOfAsked(right, asked)}</td>
-              <td>{dueMs === undefined ? WORDS.progress.new : dueText(dueMs, now)}</td>
+              <td>{asked === 0 ? '–' : t('progress.rightOfAsked', { right, asked })}</td>
+              <td>{dueMs === undefined ? t('progress.new') : dueText(dueMs, now)}</td>
             </tr>
           ))}
         </tbody>

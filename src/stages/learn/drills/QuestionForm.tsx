@@ -8,7 +8,7 @@ import { parseNumber } from '../../../kit/fields/parse-number';
 import { OrderField } from './OrderField';
 import { Outcome } from './Outcome';
 import styles from './Drills.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Wide enough for any answer; what is sillier is told as wrong, not refused. */
 const ANSWER_BOUNDS = { min: -100_000, max: 100_000 } as const;
@@ -40,9 +40,9 @@ export function QuestionForm({ question, sendText, takesFocus, beside, onAnswer,
   const read = (): { readonly given: Given } | { readonly problem: string } => {
     if (answer.kind === 'order') return { given: order };
     if (answer.kind === 'choice')
-      return choice === undefined ? { problem: WORDS.questionForm.nothingIsChosenYetChoose } : { given: choice };
+      return choice === undefined ? { problem: t('questionForm.nothingIsChosenYetChoose') } : { given: choice };
     const parsed = parseNumber(typed, {
-      term: WORDS.questionForm.yourAnswer,
+      term: t('questionForm.yourAnswer'),
       unit: answer.unit,
       bounds: ANSWER_BOUNDS,
     });
@@ -66,7 +66,7 @@ export function QuestionForm({ question, sendText, takesFocus, beside, onAnswer,
         {text}
       </p>
       {answer.kind === 'number' && (
-        <Field id="answer" label={WORDS.questionForm.yourAnswerUnit(answer.unit)} problem={shownProblem}>
+        <Field id="answer" label={t('questionForm.yourAnswerUnit', { unit: answer.unit })} problem={shownProblem}>
           <Input
             id="answer"
             value={typed}

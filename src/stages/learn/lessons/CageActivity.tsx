@@ -10,7 +10,7 @@ import { Choices } from './Choices';
 import { useCage } from './useCage';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Big-big and small-small, with the cage between them. */
 export function CageActivity({ bike, onDone }: ActivityProps) {
@@ -19,9 +19,9 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
   const { bigBig, smallSmall, geometry, links, cageLengthMm } = cage;
   const middle = { chainring: bigBig.chainring, cog: setup.cogs[Math.floor(setup.cogs.length / 2)]! };
   const gears = [
-    { name: WORDS.cageActivity.bigGearName(gearName(bigBig)), ...bigBig },
+    { name: t('cageActivity.bigGearName', { gearName: gearName(bigBig) }), ...bigBig },
     { name: gearName(middle), ...middle },
-    { name: WORDS.cageActivity.smallGearName(gearName(smallSmall)), ...smallSmall },
+    { name: t('cageActivity.smallGearName', { gearName: gearName(smallSmall) }), ...smallSmall },
   ];
   const [chosen, setChosen] = useState(1);
   const [seen, setSeen] = useState<ReadonlySet<number>>(new Set([1]));
@@ -30,7 +30,7 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <Choices
-        label={WORDS.cageActivity.gear}
+        label={t('cageActivity.gear')}
         options={gears.map(({ name }) => name)}
         chosen={chosen}
         onChoose={(place) => {
@@ -40,7 +40,7 @@ export function CageActivity({ bike, onDone }: ActivityProps) {
       />
       <SideView {...cage} chainring={chainring} cog={cog} pose={cagePose(chainring, cog, links, geometry)} />
       <p className={styles.figure}>
-        {WORDS.cageActivity.chainringCogTeethOfChain(chainring, cog, cageLengthMm, links)}
+        {t('cageActivity.chainringCogTeethOfChain', { chainring, cog, cageLengthMm, links })}
       </p>
     </>
   );

@@ -9,7 +9,7 @@ import type { ActivityProps } from './Activity';
 import { useCage } from './useCage';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** One link goes in or out with another: inner and outer alternate. */
 const LINKS_STEP = 2;
@@ -27,13 +27,13 @@ export function ChainActivity({ bike, onDone }: ActivityProps) {
     <>
       <div className={styles.controls}>
         <Button disabled={pose.state === 'tooShort'} onClick={() => setMore(more - LINKS_STEP)}>
-          {WORDS.chainActivity.takeTwoOut}
+          {t('chainActivity.takeTwoOut')}
         </Button>
         <Button disabled={more >= MORE_MAX} onClick={() => setMore(more + LINKS_STEP)}>
-          {WORDS.chainActivity.putTwoIn}
+          {t('chainActivity.putTwoIn')}
         </Button>
         <b className={styles.figure} role="status">
-          {WORDS.chainActivity.links(links)}
+          {t('chainActivity.links', { links })}
         </b>
       </div>
       <SideView {...cage} links={links} chainring={chainring} cog={cog} pose={pose} />

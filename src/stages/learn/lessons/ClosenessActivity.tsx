@@ -11,7 +11,7 @@ import type { ActivityProps } from './Activity';
 import { LessonLadder } from './LessonLadder';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const CLOSENESS_MAX_PERCENT = 25;
 
@@ -24,24 +24,27 @@ export function ClosenessActivity({ bike, onDone }: ActivityProps) {
   useDone(kept.length * 2 <= gears.length, onDone);
   return (
     <>
-      <Field id="lesson-closeness" label={WORDS.closenessActivity.closerThanPercentCountsAs(short(percent, 1))}>
+      <Field
+        id="lesson-closeness"
+        label={t('closenessActivity.closerThanPercentCountsAs', { percent: short(percent, 1) })}
+      >
         <Slider
           min={0}
           max={CLOSENESS_MAX_PERCENT}
           step={0.5}
           value={percent}
           onChange={setPercent}
-          ariaLabelForHandle={WORDS.closenessActivity.closenessPercent}
+          ariaLabelForHandle={t('closenessActivity.closenessPercent')}
         />
       </Field>
       <p className={styles.figure} role="status">
-        <b>{kept.length}</b> {WORDS.closenessActivity.ofCountGearsAreLeft(gears.length)}
+        <b>{kept.length}</b> {t('closenessActivity.ofCountGearsAreLeft', { count: gears.length })}
       </p>
       <LessonLadder
         setup={setup}
         gears={gears}
         isFull={(gear) => kept.includes(gear)}
-        label={WORDS.closenessActivity.leftKept(kept.map(gearName).join(', '))}
+        label={t('closenessActivity.leftKept', { kept: kept.map(gearName).join(', ') })}
       />
     </>
   );

@@ -11,7 +11,7 @@ import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** The drive from above, one gear at a time. */
 export function CrossActivity({ bike, onDone }: ActivityProps) {
@@ -28,7 +28,7 @@ export function CrossActivity({ bike, onDone }: ActivityProps) {
       {setup.chainrings.map((ring, row) => (
         <Choices
           key={ring}
-          label={WORDS.crossActivity.gearOnTheRing(ring)}
+          label={t('crossActivity.gearOnTheRing', { ring })}
           options={setup.cogs.map((cog) => gearName({ chainring: ring, cog }))}
           chosen={chosen - row * setup.cogs.length}
           onChoose={(place) => setChosen(row * setup.cogs.length + place)}
@@ -36,7 +36,7 @@ export function CrossActivity({ bike, onDone }: ActivityProps) {
       ))}
       <p className={styles.figure} role="status">
         {gearName(gear)}: <b>{fixed(Math.abs(gear.angleDeg), 1)}°</b>
-        {gear.isSteep && WORDS.crossActivity.steep}
+        {gear.isSteep && t('crossActivity.steep')}
       </p>
       <TopView rows={gears} geometry={geometry} only={gear} />
     </>

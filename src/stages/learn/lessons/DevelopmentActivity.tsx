@@ -11,7 +11,7 @@ import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Gears to try, each with one turn of the crank unrolled on the ground. */
 export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
@@ -24,14 +24,16 @@ export function DevelopmentActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <Choices
-        label={WORDS.developmentActivity.gear}
+        label={t('developmentActivity.gear')}
         options={gears.map(gearName)}
         chosen={chosen}
         onChoose={setChosen}
       />
       <p className={styles.figure} role="status">
         <b>{fixed(gear.developmentM, 2)} m</b>{' '}
-        {WORDS.developmentActivity.forATurnOfThe(fixed(gearInches(gear.ratio, bike.rolloutMm, 'ownWheel'), 1))}
+        {t('developmentActivity.forATurnOfThe', {
+          gearInches: fixed(gearInches(gear.ratio, bike.rolloutMm, 'ownWheel'), 1),
+        })}
       </p>
       <GroundStrip ground={ground} names={[gearName(gear)]} />
     </>

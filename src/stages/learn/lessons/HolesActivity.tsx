@@ -16,7 +16,7 @@ import { frameAtCadence } from '../../../kit/ladder/lanes';
 import type { ActivityProps } from './Activity';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const CADENCE = { min: 50, max: 120 } as const;
 /** At which the axis of speeds holds, wherever the cadence range lies. */
@@ -49,23 +49,28 @@ export function HolesActivity({ bike, onDone }: ActivityProps) {
   const holes = lane.coverage?.holes ?? [];
   useDone(isBand && holes.length === 0, onDone);
   const said = holes.map(({ fromKmh, toKmh, below, above }) =>
-    WORDS.holesActivity.fromKmhToToKmhKmH(fixed(fromKmh, 1), fixed(toKmh, 1), gearName(below), gearName(above)),
+    t('holesActivity.fromKmhToToKmhKmH', {
+      fromKmh: fixed(fromKmh, 1),
+      toKmh: fixed(toKmh, 1),
+      gearName: gearName(below),
+      gearName2: gearName(above),
+    }),
   );
   return (
     <>
-      <Field id="lesson-band" label={WORDS.holesActivity.yourBandLowRpmToHighRpm(lowRpm, highRpm)}>
+      <Field id="lesson-band" label={t('holesActivity.yourBandLowRpmToHighRpm', { lowRpm, highRpm })}>
         <Slider
           range
           {...CADENCE}
           value={[lowRpm, highRpm]}
           onChange={([low, high]) => setBand([low!, high!])}
-          ariaLabelForHandle={[WORDS.holesActivity.lowestCadenceRpm, WORDS.holesActivity.highestCadenceRpm]}
+          ariaLabelForHandle={[t('holesActivity.lowestCadenceRpm'), t('holesActivity.highestCadenceRpm')]}
         />
       </Field>
       <p className={styles.figure} role="status">
-        <b>{isBand ? holes.length : '–'}</b> {holes.length === 1 ? WORDS.holesActivity.hole : WORDS.holesActivity.holes}
+        <b>{isBand ? holes.length : '–'}</b> {holes.length === 1 ? t('holesActivity.hole') : t('holesActivity.holes')}
         {said.length > 0 &&
-          `: ${said.slice(0, 3).join('; ')}${said.length > 3 ? WORDS.holesActivity.andCountMore(said.length - 3) : ''}`}
+          `: ${said.slice(0, 3).join('; ')}${said.length > 3 ? t('holesActivity.andCountMore', { count: said.length - 3 }) : ''}`}
       </p>
       <div className={styles.column}>
         <AxisTitles of={frame} />

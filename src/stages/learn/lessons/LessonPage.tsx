@@ -12,7 +12,7 @@ import { Activity } from './Activity';
 import { LESSON_WORDS } from '../words/lesson-words';
 import { Note, Panel } from '../../../kit/sheet/Panel';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 interface LessonPageProps {
   readonly id: LessonId;
@@ -39,7 +39,7 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
           </p>
         ))}
       </Panel>
-      <Panel aria-label={WORDS.lessonPage.toDo}>
+      <Panel aria-label={t('lessonPage.toDo')}>
         <p className={styles.task}>
           <b>{task}</b>
           {isDone && (
@@ -50,24 +50,24 @@ export function LessonPage({ id, learning, bike, next, onNext }: LessonPageProps
         </p>
         <Activity id={id} bike={bike} onDone={() => setDone(true)} />
       </Panel>
-      <Panel aria-label={WORDS.lessonPage.yourPrediction}>
-        <h2>{WORDS.lessonPage.whatDoYouThink}</h2>
+      <Panel aria-label={t('lessonPage.yourPrediction')}>
+        <h2>{t('lessonPage.whatDoYouThink')}</h2>
         <QuestionForm
           question={question}
-          sendText={WORDS.lessonPage.thatIsMyPrediction}
+          sendText={t('lessonPage.thatIsMyPrediction')}
           takesFocus={false}
           onAnswer={({ isRight }) => learning.finishLesson(id, isRight)}
           after={
             next ? (
               <Button type="primary" autoFocus onClick={() => onNext(next)}>
-                {WORDS.lessonPage.nextTitle(LESSON_WORDS[next].title)}
+                {t('lessonPage.nextTitle', { title: LESSON_WORDS[next].title })}
               </Button>
             ) : (
-              <span>{WORDS.lessonPage.thatWasTheLastOne}</span>
+              <span>{t('lessonPage.thatWasTheLastOne')}</span>
             )
           }
         />
-        {!learner && <Note>{WORDS.lessonPage.nobodyIsLearningItIs}</Note>}
+        {!learner && <Note>{t('lessonPage.nobodyIsLearningItIs')}</Note>}
       </Panel>
     </article>
   );

@@ -8,7 +8,7 @@ import type { Learning } from '../useLearning';
 import { LessonPage } from './LessonPage';
 import { LESSON_WORDS } from '../words/lesson-words';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** The lessons in their order, and the one that is open. */
 export function LessonsView({ learning, bike }: { learning: Learning; bike: LearnBike }) {
@@ -20,13 +20,13 @@ export function LessonsView({ learning, bike }: { learning: Learning; bike: Lear
   const place = LESSON_IDS.indexOf(chosen);
   return (
     <div className={styles.layout}>
-      <nav className={styles.list} aria-label={WORDS.lessonsView.lessons}>
+      <nav className={styles.list} aria-label={t('lessonsView.lessons')}>
         <ol>
           {LESSON_IDS.map((id) => (
             <li key={id}>
               <button type="button" aria-current={id === chosen ? 'true' : undefined} onClick={() => open(id)}>
                 {LESSON_WORDS[id].title}
-                {done[id] && <CheckOutlined aria-label={WORDS.lessonsView.done} />}
+                {done[id] && <CheckOutlined aria-label={t('lessonsView.done')} />}
               </button>
             </li>
           ))}

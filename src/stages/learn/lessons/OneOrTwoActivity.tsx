@@ -8,13 +8,17 @@ import { Choices } from './Choices';
 import { MATTERS, oneOrTwo, type Matter, type Offer } from './one-or-two';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
-const MATTER_TEXT: Readonly<Record<Matter, string>> = WORDS.oneOrTwoActivity.matterText;
+const MATTER_TEXT: Readonly<Record<Matter, string>> = {
+  smallSteps: t('oneOrTwoActivity.matterText.smallSteps'),
+  noFrontShifts: t('oneOrTwoActivity.matterText.noFrontShifts'),
+  range: t('oneOrTwoActivity.matterText.range'),
+};
 const FIGURE: Readonly<Record<Matter, { readonly label: string; readonly of: (offer: Offer) => string }>> = {
-  smallSteps: { label: WORDS.oneOrTwoActivity.largestStep, of: ({ largestStep }) => percentText(largestStep) },
-  noFrontShifts: { label: WORDS.oneOrTwoActivity.frontShiftsOnTheWay, of: ({ frontShifts }) => String(frontShifts) },
-  range: { label: WORDS.oneOrTwoActivity.range, of: ({ range }) => percentText(range) },
+  smallSteps: { label: t('oneOrTwoActivity.largestStep'), of: ({ largestStep }) => percentText(largestStep) },
+  noFrontShifts: { label: t('oneOrTwoActivity.frontShiftsOnTheWay'), of: ({ frontShifts }) => String(frontShifts) },
+  range: { label: t('oneOrTwoActivity.range'), of: ({ range }) => percentText(range) },
 };
 
 /** The two setups by what matters most to the learner: it is the question that decides. */
@@ -26,7 +30,7 @@ export function OneOrTwoActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <Choices
-        label={WORDS.oneOrTwoActivity.whatMattersMost}
+        label={t('oneOrTwoActivity.whatMattersMost')}
         options={MATTERS.map((one) => MATTER_TEXT[one])}
         chosen={chosen}
         onChoose={setChosen}
@@ -41,9 +45,9 @@ export function OneOrTwoActivity({ bike, onDone }: ActivityProps) {
               </span>
               <em>
                 {better[matter] === place
-                  ? WORDS.oneOrTwoActivity.moreOfWhatYouWant
+                  ? t('oneOrTwoActivity.moreOfWhatYouWant')
                   : better[matter] === undefined
-                    ? WORDS.oneOrTwoActivity.level
+                    ? t('oneOrTwoActivity.level')
                     : ''}
               </em>
             </li>

@@ -11,7 +11,7 @@ import type { ActivityProps } from './Activity';
 import { Choices } from './Choices';
 import { useDone } from './useDone';
 import styles from './Lessons.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const CADENCE = { min: 50, max: 110 } as const;
 
@@ -26,15 +26,15 @@ export function SpeedActivity({ bike, onDone }: ActivityProps) {
   return (
     <>
       <p>
-        {WORDS.speedActivity.askedFor} <b>{askedSpeedKmh(gears)} km/h</b>
+        {t('speedActivity.askedFor')} <b>{askedSpeedKmh(gears)} km/h</b>
       </p>
-      <Choices label={WORDS.speedActivity.gear} options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
-      <Field id="lesson-rpm" label={WORDS.speedActivity.cadenceRpm(rpm)}>
+      <Choices label={t('speedActivity.gear')} options={gears.map(gearName)} chosen={chosen} onChoose={setChosen} />
+      <Field id="lesson-rpm" label={t('speedActivity.cadenceRpm', { rpm })}>
         <Slider
           {...CADENCE}
           value={rpm}
           onChange={setRpm}
-          ariaLabelForHandle={WORDS.speedActivity.cadenceLabel}
+          ariaLabelForHandle={t('speedActivity.cadenceLabel')}
           marks={{ [ASKED_RPM.min]: ASKED_RPM.min, [ASKED_RPM.max]: ASKED_RPM.max }}
         />
       </Field>

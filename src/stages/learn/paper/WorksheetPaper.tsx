@@ -1,7 +1,7 @@
 import type { Answer, Level, Question } from '../../../core/lesson';
 import { LEVEL_TEXT, rightText } from '../words/learn-words';
 import styles from './Worksheet.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 interface WorksheetPaperProps {
   readonly title: string;
@@ -14,11 +14,11 @@ interface WorksheetPaperProps {
 export function WorksheetPaper({ title, number, level, questions }: WorksheetPaperProps) {
   return (
     <div>
-      <section className={styles.page} aria-label={WORDS.worksheetPaper.questions}>
+      <section className={styles.page} aria-label={t('worksheetPaper.questions')}>
         <header>
           <h3>{title}</h3>
-          <span>{WORDS.worksheetPaper.sheetAndLevel(number, level, LEVEL_TEXT[level])}</span>
-          <span className={styles.line}>{WORDS.worksheetPaper.name}</span>
+          <span>{t('worksheetPaper.sheetAndLevel', { number, level, level2: LEVEL_TEXT[level] })}</span>
+          <span className={styles.line}>{t('worksheetPaper.name')}</span>
         </header>
         <ol>
           {questions.map((question) => (
@@ -29,9 +29,9 @@ export function WorksheetPaper({ title, number, level, questions }: WorksheetPap
           ))}
         </ol>
       </section>
-      <section className={styles.page} aria-label={WORDS.worksheetPaper.answers}>
+      <section className={styles.page} aria-label={t('worksheetPaper.answers')}>
         <header>
-          <h3>{WORDS.worksheetPaper.answersToSheetNumber(number)}</h3>
+          <h3>{t('worksheetPaper.answersToSheetNumber', { number })}</h3>
         </header>
         <ol>
           {questions.map((question) => (

@@ -14,7 +14,7 @@ import { KIND_TEXT, LEVEL_TEXT } from '../words/learn-words';
 import { WorksheetPaper } from './WorksheetPaper';
 import { Panel } from '../../../kit/sheet/Panel';
 import styles from './Worksheet.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Numbers by which a sheet is found again; four digits are soon written on paper. */
 const SHEET_NUMBER = { min: 1, max: 9999 } as const;
@@ -44,23 +44,25 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
       kinds.length === 0 ? [] : worksheet(kinds, count, number, { level, own: isOwn ? bike.lesson.setups : undefined }),
     [kinds, count, number, level, isOwn, bike],
   );
-  const title = isOwn ? WORDS.worksheetView.gearsOfNameAndOf(bike.name) : WORDS.worksheetView.gearsOfBikesInCommon;
+  const title = isOwn
+    ? t('worksheetView.gearsOfNameAndOf', { name: bike.name })
+    : t('worksheetView.gearsOfBikesInCommon');
   const paper = <WorksheetPaper title={title} number={number} level={level} questions={questions} />;
   return (
     <div className={styles.layout}>
-      <Panel aria-label={WORDS.worksheetView.theSheet}>
-        <h2>{WORDS.worksheetView.whatIsAsked}</h2>
+      <Panel aria-label={t('worksheetView.theSheet')}>
+        <h2>{t('worksheetView.whatIsAsked')}</h2>
         <Segmented<Ready | ''>
-          aria-label={WORDS.worksheetView.readyMade}
+          aria-label={t('worksheetView.readyMade')}
           value={isSame(kinds, READY.first) ? 'first' : isSame(kinds, READY.workshop) ? 'workshop' : ''}
           options={[
-            { value: 'first', label: WORDS.worksheetView.firstSheet },
-            { value: 'workshop', label: WORDS.worksheetView.workshopSheet },
+            { value: 'first', label: t('worksheetView.firstSheet') },
+            { value: 'workshop', label: t('worksheetView.workshopSheet') },
           ]}
           onChange={(ready) => ready !== '' && setKinds(READY[ready])}
         />
         <div className={styles.fields}>
-          <Field id="sheet-kinds" label={WORDS.worksheetView.kindsOfQuestion}>
+          <Field id="sheet-kinds" label={t('worksheetView.kindsOfQuestion')}>
             <Select
               id="sheet-kinds"
               mode="multiple"
@@ -72,7 +74,7 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
           </Field>
           <Field
             id="sheet-count"
-            label={WORDS.worksheetView.questionsMinToMax(WORKSHEET_QUESTIONS.min, WORKSHEET_QUESTIONS.max)}
+            label={t('worksheetView.questionsMinToMax', { min: WORKSHEET_QUESTIONS.min, max: WORKSHEET_QUESTIONS.max })}
           >
             <InputNumber
               id="sheet-count"
@@ -82,16 +84,16 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
               onChange={(value) => setCount(value ?? count)}
             />
           </Field>
-          <Field id="sheet-level" label={WORDS.worksheetView.levelAndItsName(level, LEVEL_TEXT[level])}>
+          <Field id="sheet-level" label={t('worksheetView.levelAndItsName', { level, level2: LEVEL_TEXT[level] })}>
             <Segmented<Level>
               id="sheet-level"
-              aria-label={WORDS.worksheetView.level}
+              aria-label={t('worksheetView.level')}
               value={level}
               options={[...LEVELS]}
               onChange={setLevel}
             />
           </Field>
-          <Field id="sheet-number" label={WORDS.worksheetView.numberOfTheSheet}>
+          <Field id="sheet-number" label={t('worksheetView.numberOfTheSheet')}>
             <InputNumber
               id="sheet-number"
               {...SHEET_NUMBER}
@@ -106,28 +108,28 @@ export function WorksheetView({ bike }: { bike: LearnBike }) {
               checked={isOwn}
               disabled={bike.isExample}
               onChange={setOwn}
-              aria-label={WORDS.worksheetView.myOwnBike}
+              aria-label={t('worksheetView.myOwnBike')}
             />
-            {WORDS.worksheetView.everyOtherQuestionAboutName(bike.name)}
+            {t('worksheetView.everyOtherQuestionAboutName', { name: bike.name })}
           </label>
           <div className={styles.actions}>
             <Button icon={<ReloadOutlined />} onClick={() => setNumber(anyNumber())}>
-              {WORDS.worksheetView.anotherSheet}
+              {t('worksheetView.anotherSheet')}
             </Button>
             <Button
               type="primary"
               icon={<PrinterOutlined />}
               disabled={kinds.length === 0}
               onClick={print}
-              title={withKey(WORDS.worksheetView.printTheWorksheet, 'print')}
+              title={withKey(t('worksheetView.printTheWorksheet'), 'print')}
             >
-              {WORDS.worksheetView.print}
+              {t('worksheetView.print')}
             </Button>
           </div>
         </div>
-        {kinds.length === 0 && <p role="alert">{WORDS.worksheetView.noKindOfQuestionIs}</p>}
+        {kinds.length === 0 && <p role="alert">{t('worksheetView.noKindOfQuestionIs')}</p>}
       </Panel>
-      <section className={styles.preview} aria-label={WORDS.worksheetView.theSheetAsItWill}>
+      <section className={styles.preview} aria-label={t('worksheetView.theSheetAsItWill')}>
         {paper}
       </section>
       {printing && <PrintSheet>{paper}</PrintSheet>}

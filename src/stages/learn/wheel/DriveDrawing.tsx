@@ -10,7 +10,7 @@ import { beltPath } from '../../../kit/side-view/path';
 import type { LearnBike } from '../useLearn';
 import type { Turning } from './useTurning';
 import styles from './Wheel.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const MARGIN_MM = 16;
 const TYRE_MM = 38;
@@ -37,12 +37,12 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
   }, [chainring, cog, bike.geometry]);
   const bb = { x: ring.x, y: -ring.y };
   const { wheelTurns, valvePasses, chainLinks } = turned(gear, crankTurns, bike.rolloutMm);
-  const state = WORDS.driveDrawing.gearNameCrankCrankTurnsWheelWheelTurns(
-    gearName(gear),
-    short(crankTurns, 2),
-    short(wheelTurns, 2),
+  const state = t('driveDrawing.gearNameCrankCrankTurnsWheelWheelTurns', {
+    gearName: gearName(gear),
+    crankTurns: short(crankTurns, 2),
+    wheelTurns: short(wheelTurns, 2),
     valvePasses,
-  );
+  });
 
   const angleAt = ({ clientX, clientY }: PointerEvent) => {
     const toScreen = svg.current?.getScreenCTM();
@@ -78,7 +78,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
       className={styles.drive}
       viewBox={`${left} ${top} ${right - left} ${2 * wheelMm + 2 * MARGIN_MM}`}
       role={turning ? 'group' : 'img'}
-      aria-label={WORDS.driveDrawing.wheelAndCrankInState(state)}
+      aria-label={t('driveDrawing.wheelAndCrankInState', { state })}
       data-testid="drive"
     >
       <line className={styles.ground} x1={left} x2={right} y1={wheelMm} y2={wheelMm} />
@@ -112,7 +112,7 @@ export function DriveDrawing({ gear, bike, crankTurns, turning }: DriveDrawingPr
         {...(turning && {
           role: 'slider',
           tabIndex: 0,
-          'aria-label': WORDS.driveDrawing.crank,
+          'aria-label': t('driveDrawing.crank'),
           'aria-valuemin': 0,
           'aria-valuenow': Number(crankTurns.toFixed(3)),
           'aria-valuetext': state,

@@ -7,7 +7,7 @@ import { fixed, short } from '../../../kit/format';
 import { Glossed } from '../../../kit/glossary/Glossed';
 import type { LearnBike } from '../useLearn';
 import styles from './Wheel.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Newtons that are asked of the pedal in the picture of forces: a light push. */
 const PEDAL_N = 100;
@@ -42,17 +42,17 @@ export function GearFacts({ gear, bike, crankTurns }: GearFactsProps) {
         {gear.hubStage !== 1 && <>× {short(gear.hubStage, 3)}</>} = {fixed(gear.ratio, 3)}
         <b className={styles.count} data-testid="valve-count">
           {valvePasses}
-          <small>{WORDS.gearFacts.byValveDown}</small>
+          <small>{t('gearFacts.byValveDown')}</small>
         </b>
       </p>
       <p className={styles.told} role="status" data-testid="told">
-        {WORDS.gearFacts.crankCrankTurnsValueWheelWheelTurns(
-          short(crankTurns, 2),
-          crankTurns === 1 ? WORDS.gearFacts.turn : WORDS.gearFacts.turns,
-          fixed(wheelTurns, 2),
-          fixed(rolledM, 2),
-        )}{' '}
-        {gear.hubStage === 1 && WORDS.gearFacts.bothAreDownAgainAfter(together.crank, together.wheel)}
+        {t('gearFacts.crankCrankTurnsValueWheelWheelTurns', {
+          crankTurns: short(crankTurns, 2),
+          value: crankTurns === 1 ? t('gearFacts.turn') : t('gearFacts.turns'),
+          wheelTurns: fixed(wheelTurns, 2),
+          rolledM: fixed(rolledM, 2),
+        })}{' '}
+        {gear.hubStage === 1 && t('gearFacts.bothAreDownAgainAfter', { crank: together.crank, wheel: together.wheel })}
       </p>
     </>
   );
@@ -66,13 +66,13 @@ export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
   const way = (m: number) => `${Math.min(100, m * 9)}%`;
   const force = (n: number) => `${Math.min(100, n * 0.6)}%`;
   const bars = [
-    { what: WORDS.gearFacts.yourFootGoes, figure: `${fixed(footM, 2)} m`, width: way(footM), kind: 'way' },
-    { what: WORDS.gearFacts.theBikeGoes, figure: `${fixed(bikeM, 2)} m`, width: way(bikeM), kind: 'way' },
-    { what: WORDS.gearFacts.yourFootPushes, figure: `${PEDAL_N} N`, width: force(PEDAL_N), kind: 'push' },
-    { what: WORDS.gearFacts.theTyrePushes, figure: `${fixed(push, 0)} N`, width: force(push), kind: 'push' },
+    { what: t('gearFacts.yourFootGoes'), figure: `${fixed(footM, 2)} m`, width: way(footM), kind: 'way' },
+    { what: t('gearFacts.theBikeGoes'), figure: `${fixed(bikeM, 2)} m`, width: way(bikeM), kind: 'way' },
+    { what: t('gearFacts.yourFootPushes'), figure: `${PEDAL_N} N`, width: force(PEDAL_N), kind: 'push' },
+    { what: t('gearFacts.theTyrePushes'), figure: `${fixed(push, 0)} N`, width: force(push), kind: 'push' },
   ];
   return (
-    <section className={styles.trade} aria-label={WORDS.gearFacts.whatGearNameTrades(gearName(gear))}>
+    <section className={styles.trade} aria-label={t('gearFacts.whatGearNameTrades', { gearName: gearName(gear) })}>
       <dl>
         {bars.map(({ what, figure, width, kind }) => (
           <div key={what}>
@@ -85,7 +85,7 @@ export function TradeBars({ gear, bike }: Omit<GearFactsProps, 'crankTurns'>) {
         ))}
       </dl>
       <p>
-        <Glossed text={WORDS.gearFacts.gainTimesTheWaySo(fixed(gain, 2), fixed(pushShare, 2))} />
+        <Glossed text={t('gearFacts.gainTimesTheWaySo', { gain: fixed(gain, 2), pushShare: fixed(pushShare, 2) })} />
       </p>
     </section>
   );

@@ -5,7 +5,7 @@ import { allDigits, fixed } from '../../../kit/format';
 import { useWidth } from '../../../kit/ladder/useWidth';
 import type { Ground } from './useGround';
 import styles from './Wheel.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** A metre is never drawn longer than this, px: the wheel would outgrow the strip. */
 const METRE_MAX_PX = 92;
@@ -40,7 +40,7 @@ function Strip({ ground, names, width }: { ground: Ground; names: readonly strin
       height={height}
       role="img"
       aria-label={lanes
-        .map(({ rolledM }, i) => WORDS.groundStrip.nameRolledRolledM(names[i], fixed(rolledM, 2)))
+        .map(({ rolledM }, i) => t('groundStrip.nameRolledRolledM', { name: names[i]!, rolledM: fixed(rolledM, 2) }))
         .join('; ')}
     >
       {ticks.map((m) => (

@@ -4,7 +4,7 @@ import { short } from '../../../kit/format';
 import { DriveDrawing } from './DriveDrawing';
 import type { LearnBike } from '../useLearn';
 import styles from './Wheel.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 const AT_TURNS = [0, 0.25, 0.5, 0.75, 1] as const;
 
@@ -15,10 +15,10 @@ export function Stills({ gear, bike }: { gear: Gear; bike: LearnBike }) {
       {AT_TURNS.map((turns) => (
         <li key={turns}>
           <DriveDrawing gear={gear} bike={bike} crankTurns={turns} />
-          {WORDS.stills.crankTurnsWheelWheelTurns(
-            short(turns, 2),
-            short(turned(gear, turns, bike.rolloutMm).wheelTurns, 2),
-          )}
+          {t('stills.crankTurnsWheelWheelTurns', {
+            turns: short(turns, 2),
+            wheelTurns: short(turned(gear, turns, bike.rolloutMm).wheelTurns, 2),
+          })}
         </li>
       ))}
     </ol>

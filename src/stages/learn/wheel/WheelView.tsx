@@ -15,7 +15,7 @@ import { useGround } from './useGround';
 import { useTurning } from './useTurning';
 import { Panel } from '../../../kit/sheet/Panel';
 import styles from './Wheel.module.css';
-import { WORDS } from '../words/text';
+import { t } from '../words/text';
 
 /** Crank and wheel of two gears, turned together: how often the valve comes round is the ratio. */
 export function WheelView({ bike }: { bike: LearnBike }) {
@@ -34,29 +34,29 @@ export function WheelView({ bike }: { bike: LearnBike }) {
   const inStills = stills ?? turning.isStill;
   return (
     <>
-      <section className={styles.bar} aria-label={WORDS.wheelView.turnTheCrank}>
+      <section className={styles.bar} aria-label={t('wheelView.turnTheCrank')}>
         <TurnControls turning={turning} />
         <label className={styles.switch}>
-          <Switch size="small" checked={both} onChange={setBoth} aria-label={WORDS.wheelView.twoGears} />
-          {WORDS.wheelView.twoGears}
+          <Switch size="small" checked={both} onChange={setBoth} aria-label={t('wheelView.twoGears')} />
+          {t('wheelView.twoGears')}
         </label>
         <label className={styles.switch}>
-          <Switch size="small" checked={inStills} onChange={setStills} aria-label={WORDS.wheelView.inStills} />
-          {WORDS.wheelView.inStills}
+          <Switch size="small" checked={inStills} onChange={setStills} aria-label={t('wheelView.inStills')} />
+          {t('wheelView.inStills')}
         </label>
-        <span className={styles.hint}>{WORDS.wheelView.orDragThePedalOr}</span>
+        <span className={styles.hint}>{t('wheelView.orDragThePedalOr')}</span>
       </section>
       <div className={styles.gears} data-count={gears.length}>
         {gears.map((gear, i) => (
           <Panel
             key={i}
-            aria-label={WORDS.wheelView.gearNumberGearName(i + 1, gearName(gear))}
+            aria-label={t('wheelView.gearNumberGearName', { number: i + 1, gearName: gearName(gear) })}
             data-setup={signOf(Math.min(picks[i]!.setup, bike.setups.length - 1))}
           >
             <div className={styles.gearHead}>
               <GearSelect
                 id={`gear-${i}`}
-                label={i === 0 ? WORDS.wheelView.thisGear : WORDS.wheelView.besideIt}
+                label={i === 0 ? t('wheelView.thisGear') : t('wheelView.besideIt')}
                 bike={bike}
                 pick={picks[i]!}
                 onPick={(pick) => setPicks((now) => now.map((one, at) => (at === i ? pick : one)))}
@@ -71,8 +71,8 @@ export function WheelView({ bike }: { bike: LearnBike }) {
           </Panel>
         ))}
       </div>
-      <Panel aria-label={WORDS.wheelView.alongTheGround}>
-        <h2>{WORDS.wheelView.alongTheGroundANumber}</h2>
+      <Panel aria-label={t('wheelView.alongTheGround')}>
+        <h2>{t('wheelView.alongTheGroundANumber')}</h2>
         <GroundStrip ground={ground} names={gears.map(gearName)} />
       </Panel>
     </>

@@ -1,0 +1,74 @@
+// Which values each message of the catalogue takes, as types: what npm run messages writes and a test compares.
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { TYPE, parse, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
+
+export const CATALOGUE = 'src/messages/en';
+
+type Tree = { readonly [role: string]: string | Tree };
+
+/** A message of the catalogue and the values that it takes. */
+export interface CatalogueMessage {
+  readonly part: string;
+  readonly key: string;
+  readonly text: string;
+  readonly values: ReadonlyMap<string, string>;
+}
+
+/** Reads all messages of the catalogue. @throws SyntaxError with the key of a message that is no ICU syntax */
+export function catalogueMessages(): CatalogueMessage[] {
+  return readdirSync(CATALOGUE)
+    .sort()
+    .flatMap((file) => {
+      const part = file.replace(/\.json$/, '');
+      const tree = JSON.parse(readFileSync(join(CATALOGUE, file), 'utf8')) as Tree;
+      return leaves(tree, '').map(([key, text]) => ({ part, key, text, values: valuesOf(`${part}.${key}`, text) }));
+    });
+}
+
+function leaves(tree: Tree, above: string): [string, string][] {
+  return Object.entries(tree).flatMap(([role, one]): [string, string][] => {
+    const key = above === '' ? role : `${above}.${role}`;
+    return typeof one === 'string' ? [[key, one]] : leaves(one, key);
+  });
+}
+
+function valuesOf(key: string, text: string): Map<string, string> {
+  const values = new Map<string, string>();
+  const look = (elements: readonly MessageFormatElement[]) => {
+    for (const element of elements) {
+      if (element.type === TYPE.argument && !values.has(element.value)) values.set(element.value, 'string | number');
+      if (element.type === TYPE.number) values.set(element.value, 'number');
+      if (element.type === TYPE.plural) values.set(element.value, 'number');
+      if (element.type === TYPE.select) values.set(element.value, 'string');
+      if (element.type === TYPE.plural || element.type === TYPE.select) {
+        for (const option of Object.values(element.options)) look(option.value);
+      }
+    }
+  };
+  try {
+    look(parse(text, { ignoreTag: true }));
+  } catch (cause) {
+    throw new SyntaxError(`${key}: ${String(cause)}: ${text}`, { cause });
+  }
+  return values;
+}
+
+/** Returns the source of the module of types. */
+export function messageKeysSource(): string {
+  const parts = new Map<string, CatalogueMessage[]>();
+  for (const message of catalogueMessages()) parts.set(message.part, [...(parts.get(message.part) ?? []), message]);
+  const lines = [...parts].map(([part, messages]) => {
+    const keys = messages.map(({ key, values }) => {
+      const named = [...values].map(([name, type]) => `readonly ${name}: ${type}`);
+      return `    readonly '${key}': ${named.length === 0 ? 'null' : `{ ${named.join('; ')} }`};\n`;
+    });
+    return `  readonly ${part}: {\n${keys.join('')}  };\n`;
+  });
+  return `// Made from the catalogue by npm run messages; not to be changed by hand.
+
+/** The values that each message takes, by part of the app and key; null where it takes none. */
+export interface Messages {
+${lines.join('')}}
+`;
+}

@@ -1,0 +1,4 @@
+import { writeFileSync } from 'node:fs';
+import { messageKeysSource } from './message-keys';
+
+writeFileSync('src/messages/keys.ts', messageKeysSource());

@@ -1,0 +1,32 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { catalogueMessages, messageKeysSource } from '../../scripts/message-keys';
+
+const messages = catalogueMessages();
+
+const SOURCES = readdirSync('src', { recursive: true, encoding: 'utf8' })
+  .filter((file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$|messages.keys\.ts$/.test(file))
+  .map((file) => readFileSync(join('src', file), 'utf8'))
+  .join('\n');
+
+/** Keys that are put together from a stretch that is written and one that is worked out, as patterns. */
+const patterns = [...SOURCES.matchAll(/\bt\(`([^`]+)`/g)].map(
+  ([, key]) =>
+    new RegExp(`^${key!.replace(/\$\{(?:[^{}]|\{[^{}]*\})*\}/g, '[^.]+').replace(/(?<!\^)\.(?!\+)/g, '\\.')}$`),
+);
+
+test('the types of keys and values are those of the catalogue (npm run messages)', () => {
+  expect(readFileSync('src/messages/keys.ts', 'utf8')).toBe(messageKeysSource());
+});
+
+test('every message is said somewhere', () => {
+  const unused = messages.filter(
+    ({ key }) => !SOURCES.includes(`'${key}'`) && !patterns.some((pattern) => pattern.test(key)),
+  );
+  expect(unused.map(({ part, key }) => `${part}.${key}`)).toEqual([]);
+});
+
+test('no message is empty, doubled in its spaces, or ends in one', () => {
+  const odd = messages.filter(({ text }) => /^\s*$| {2}|\s$/.test(text));
+  expect(odd.map(({ part, key, text }) => `${part}.${key}: “${text}”`)).toEqual([]);
+});

@@ -1,0 +1,83 @@
+import { IntlMessageFormat } from 'intl-messageformat';
+import type { Messages } from './keys';
+import { isPseudo, pseudoText } from './pseudo';
+import { READER_LANGUAGE } from './reader';
+
+/** The language that the catalogue is written in: its plurals go by it, whatever the reader's numbers look like. */
+const CATALOGUE_LANGUAGE = 'en';
+
+/** Messages of one part of the app, by role; each in ICU syntax. */
+interface MessageTree {
+  readonly [role: string]: string | MessageTree;
+}
+
+/** Returns the message of a key with its values filled in. */
+export type Translate<Part extends keyof Messages> = <Key extends keyof Messages[Part] & string>(
+  key: Key,
+  ...values: Messages[Part][Key] extends null ? [] : [values: Messages[Part][Key]]
+) => string;
+
+/**
+ * Makes the translator of one part of the app. A message is compiled when it is first said.
+ * @param part which one, for the types of its keys and values
+ */
+export function translator<Part extends keyof Messages>(part: Part, messages: MessageTree): Translate<Part> {
+  const compiled = new Map<string, IntlMessageFormat>();
+  const messageOf = (key: string): string => {
+    const message = key
+      .split('.')
+      .reduce<string | MessageTree | undefined>(
+        (at, role) => (typeof at === 'object' ? at[role] : undefined),
+        messages,
+      );
+    if (typeof message !== 'string') throw new Error(`no message ${part}.${key}`);
+    return message;
+  };
+  return (key, ...[values]) => {
+    if (values === undefined) return isPseudo() ? pseudoText(messageOf(key)) : messageOf(key);
+    let format = compiled.get(key);
+    if (!format) {
+      format = compile(messageOf(key));
+      compiled.set(key, format);
+    }
+    return String(format.format(values as Record<string, string | number>));
+  };
+}
+
+function compile(message: string): IntlMessageFormat {
+  const options = { formatters: FORMATTERS, ignoreTag: true };
+  const format = new IntlMessageFormat(message, CATALOGUE_LANGUAGE, undefined, options);
+  if (!isPseudo()) return format;
+  return new IntlMessageFormat(pseudoElements(format.getAst()), CATALOGUE_LANGUAGE, undefined, options);
+}
+
+/** Plurals by the language of the sentence, numbers as the reader writes them. */
+const FORMATTERS = {
+  getNumberFormat: (_language: unknown, options?: Intl.NumberFormatOptions) =>
+    new Intl.NumberFormat(READER_LANGUAGE, options),
+  getDateTimeFormat: (_language: unknown, options?: Intl.DateTimeFormatOptions) =>
+    new Intl.DateTimeFormat(READER_LANGUAGE, options),
+  getPluralRules: (_language: unknown, options?: Intl.PluralRulesOptions) =>
+    new Intl.PluralRules(CATALOGUE_LANGUAGE, options),
+};
+
+type Elements = ReturnType<IntlMessageFormat['getAst']>;
+
+/** Returns the parts of a message with what is literal in them in pseudo letters. */
+function pseudoElements(elements: Elements): Elements {
+  return elements.map((element) => {
+    if ('options' in element) {
+      const options = Object.entries(element.options).map(([name, option]) => [
+        name,
+        { ...option, value: pseudoElements(option.value) },
+      ]);
+      return { ...element, options: Object.fromEntries(options) as typeof element.options };
+    }
+    return Number(element.type) === LITERAL && 'value' in element
+      ? { ...element, value: pseudoText(element.value) }
+      : element;
+  });
+}
+
+/** The parser's mark of a stretch of plain text. */
+const LITERAL = 0;
