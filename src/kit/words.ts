@@ -1,62 +1,67 @@
 import type { Aim, Bother, Effort, Position, Surface, Terrain, Use } from '../core/brief';
 import type { Zone } from '../core/gears';
+import { t } from './text';
 
 export const USE_TEXT: Readonly<Record<Use, string>> = {
-  touring: 'touring',
-  allRoad: 'all-road',
-  road: 'road',
-  timeTrial: 'time trial',
-  trail: 'trail',
-  loads: 'cargo',
-  town: 'town',
-  folding: 'folding or small wheels',
-  child: 'a child',
+  touring: t('words.useText.touring'),
+  allRoad: t('words.useText.allRoad'),
+  road: t('words.useText.road'),
+  timeTrial: t('words.useText.timeTrial'),
+  trail: t('words.useText.trail'),
+  loads: t('words.useText.loads'),
+  town: t('words.useText.town'),
+  folding: t('words.useText.folding'),
+  child: t('words.useText.child'),
 };
 
-export const EFFORT_TEXT: Readonly<Record<Effort, string>> = { easy: 'easy', steady: 'steady', strong: 'strong' };
+export const EFFORT_TEXT: Readonly<Record<Effort, string>> = {
+  easy: t('words.effortText.easy'),
+  steady: t('words.effortText.steady'),
+  strong: t('words.effortText.strong'),
+};
 
 export const POSITION_TEXT: Readonly<Record<Position, string>> = {
-  upright: 'upright',
-  hoods: 'on the hoods',
-  drops: 'in the drops',
-  aero: 'on aero bars',
+  upright: t('words.positionText.upright'),
+  hoods: t('words.positionText.hoods'),
+  drops: t('words.positionText.drops'),
+  aero: t('words.positionText.aero'),
 };
 
 export const SURFACE_TEXT: Readonly<Record<Surface, string>> = {
-  smooth: 'smooth tarmac',
-  rough: 'rough tarmac',
-  gravel: 'gravel',
-  dirt: 'dirt',
+  smooth: t('words.surfaceText.smooth'),
+  rough: t('words.surfaceText.rough'),
+  gravel: t('words.surfaceText.gravel'),
+  dirt: t('words.surfaceText.dirt'),
 };
 
 export const BOTHER_TEXT: Readonly<Record<Bother, string>> = {
-  tooHardUphill: 'gears too hard for climbs',
-  spinsOut: 'spinning out',
-  holes: 'big gaps between gears',
-  frontShifting: 'front shifting',
-  droppedChain: 'dropped chain',
-  noise: 'noise',
-  weight: 'weight',
+  tooHardUphill: t('words.botherText.tooHardUphill'),
+  spinsOut: t('words.botherText.spinsOut'),
+  holes: t('words.botherText.holes'),
+  frontShifting: t('words.botherText.frontShifting'),
+  droppedChain: t('words.botherText.droppedChain'),
+  noise: t('words.botherText.noise'),
+  weight: t('words.botherText.weight'),
 };
 
 export const AIM_TEXT: Readonly<Record<Aim, string>> = {
-  cadence: 'cadence',
-  simplicity: 'simplicity',
-  range: 'range',
-  weight: 'weight',
-  cost: 'cost',
-  aero: 'air drag',
+  cadence: t('words.aimText.cadence'),
+  simplicity: t('words.aimText.simplicity'),
+  range: t('words.aimText.range'),
+  weight: t('words.aimText.weight'),
+  cost: t('words.aimText.cost'),
+  aero: t('words.aimText.aero'),
 };
 
 export const TERRAIN_TEXT: Readonly<Record<Terrain, string>> = {
-  flatPercent: 'flat',
-  rollingPercent: 'rolling',
-  hillyPercent: 'hilly',
-  mountainPercent: 'mountains',
+  flatPercent: t('words.terrainText.flatPercent'),
+  rollingPercent: t('words.terrainText.rollingPercent'),
+  hillyPercent: t('words.terrainText.hillyPercent'),
+  mountainPercent: t('words.terrainText.mountainPercent'),
 };
 
 export const ZONE_TEXT: Readonly<Record<Zone, string>> = {
-  climbing: 'climbing',
-  between: 'cruising',
-  fast: 'fast',
+  climbing: t('words.zoneText.climbing'),
+  between: t('words.zoneText.between'),
+  fast: t('words.zoneText.fast'),
 };

@@ -1,14 +1,21 @@
 import type { Contradiction, FilledBrief } from '../../core/brief';
 import { speedText, type SpeedUnit } from '../format';
+import { t } from './text';
 
 /** What conflicts and how to put it right, with speeds in the unit that this person reads. */
 export function contradictionText({ code, message }: Contradiction, brief: FilledBrief, unit: SpeedUnit): string {
   const speed = (kmh: number) => speedText(unit, kmh);
   switch (code) {
     case 'speeds':
-      return `usual speed ${speed(brief.cruisingSpeedKmh)}, top pedalled speed ${speed(brief.topSpeedKmh)}: the usual one must be below the top`;
+      return t('contradictionWords.contradictionText.speeds', {
+        cruisingSpeedKmh: speed(brief.cruisingSpeedKmh),
+        topSpeedKmh: speed(brief.topSpeedKmh),
+      });
     case 'zones':
-      return `climbing ends at ${speed(brief.climbingBelowKmh)}, fast begins at ${speed(brief.fastAboveKmh)}: the first must be below`;
+      return t('contradictionWords.contradictionText.zones', {
+        climbingBelowKmh: speed(brief.climbingBelowKmh),
+        fastAboveKmh: speed(brief.fastAboveKmh),
+      });
     default:
       return message;
   }

@@ -30,7 +30,7 @@ export class OnScreen {
 
   /** @throws before there is a workshop: nothing can be edited then */
   now(): Workshop {
-    if (!this.workshop) throw new Error('an edit before there is a workshop');
+    if (!this.workshop) throw new Error(t('edits.now.anEditBeforeThereIs'));
     return this.workshop;
   }
 }

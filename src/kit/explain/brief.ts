@@ -12,28 +12,40 @@ import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
 import { bodyMassText, gearSizeText, gearSizeUnit, type Units } from '../measures';
 import { explainRoadLoad } from './ride';
+import { t } from './text';
 
 export function explainPower(brief: FilledBrief, { climbPowerW, climbMinutes }: Needs, typed: boolean): Explanation {
   const { effort, riderMassKg, powerW, anaerobicJPerKg } = brief;
   const { anaerobicJ } = staminaOf(brief);
   const hour = typed
-    ? `for an hour: ${short(powerW, 1)} W, as typed`
-    : `for an hour, ${effort}: ${allDigits(EFFORT_W_PER_KG[effort])} W/kg × ${short(riderMassKg, 1)} kg = ${short(powerW, 0)} W`;
+    ? t('brief.explainPower.forAnHourWAs', { powerW: short(powerW, 1) })
+    : t('brief.explainPower.forAnHourWKg', {
+        effort,
+        effort2: allDigits(EFFORT_W_PER_KG[effort]),
+        riderMassKg: short(riderMassKg, 1),
+        powerW: short(powerW, 0),
+      });
   const critical = criticalPowerW(staminaOf(brief));
   const seconds = climbMinutes * 60;
   const counted = Math.max(SHORTEST_EFFORT_S, seconds);
   return {
-    title: `Power on the climb ${short(climbPowerW, 0)} W`,
-    formula:
-      'power = critical power + work above it ÷ time; critical power = power for an hour − work above it ÷ 3600 s',
+    title: t('brief.explainPower.title', { climbPowerW: short(climbPowerW, 0) }),
+    formula: t('brief.explainPower.formula'),
     worked: [
       hour,
-      `work above it: ${short(anaerobicJPerKg, 0)} J/kg × ${short(riderMassKg, 1)} kg = ${short(anaerobicJ, 0)} J`,
-      `critical power: ${short(powerW, 1)} − ${short(anaerobicJ, 0)} ÷ 3600 = ${fixed(critical, 1)} W`,
+      t('brief.explainPower.worked.workAboveItJKg', {
+        anaerobicJPerKg: short(anaerobicJPerKg, 0),
+        riderMassKg: short(riderMassKg, 1),
+        anaerobicJ: short(anaerobicJ, 0),
+      }),
+      t('brief.explainPower.worked.criticalPower3600W', {
+        powerW: short(powerW, 1),
+        anaerobicJ: short(anaerobicJ, 0),
+        critical: fixed(critical, 1),
+      }),
       `${fixed(critical, 1)} + ${short(anaerobicJ, 0)} ÷ ${fixed(counted, 0)} s = ${fixed(climbPowerW, 1)} W`,
     ],
-    source:
-      'Monod and Scherrer, Ergonomics 8 (1965); for no less than two minutes. A power meter, or a timed climb, tells yours.',
+    source: t('brief.explainPower.source'),
   };
 }
 
@@ -48,7 +60,10 @@ export function explainClimbSpeed(
   const parts = [riderMassKg, bikeMassKg, loadMassKg].map((mass) => short(mass, 1)).join(' + ');
   const kg = totalMassKg(brief);
   const inPounds = units.massUnit === 'imperial' ? [`${short(kg, 1)} kg = ${bodyMassText(units, kg)}`] : [];
-  return { ...load, worked: [`all-up: ${parts} = ${short(kg, 1)} kg`, ...inPounds, ...load.worked] };
+  return {
+    ...load,
+    worked: [t('brief.explainClimbSpeed.worked.allUpKg', { parts, kg: short(kg, 1) }), ...inPounds, ...load.worked],
+  };
 }
 
 /** A development led over to the size that this person reads gears in; none where that is the development. */
@@ -56,7 +71,12 @@ const inGearSize = (units: Units, developmentM: number) =>
   units.gearSize.kind === 'development'
     ? []
     : [
-        `${fixed(developmentM, 3)} m × ${fixed(units.gearSize.perMetre, 3)} ${gearSizeUnit(units)} a metre = ${gearSizeText(units, developmentM)}`,
+        t('brief.inGearSize.mAMetre', {
+          developmentM: fixed(developmentM, 3),
+          perMetre: fixed(units.gearSize.perMetre, 3),
+          gearSizeUnit: gearSizeUnit(units),
+          developmentM2: gearSizeText(units, developmentM),
+        }),
       ];
 
 export function explainEasiestNeed(
@@ -66,27 +86,32 @@ export function explainEasiestNeed(
 ): Explanation {
   const speedKmh = walks ? BALANCE_KMH : climbSpeedKmh;
   return {
-    title: `Easiest gear wanted: ${gearSizeText(units, easiestMaxM)} or less`,
-    formula: 'development = speed on the steepest climb ÷ lowest accepted cadence',
+    title: t('brief.explainEasiestNeed.title', { easiestMaxM: gearSizeText(units, easiestMaxM) }),
+    formula: t('brief.explainEasiestNeed.formula'),
     worked: [
       ...(walks
-        ? [`${fixed(climbSpeedKmh, 2)} km/h is too slow to stay upright: worked out at ${fixed(BALANCE_KMH, 1)} km/h`]
+        ? [
+            t('brief.explainEasiestNeed.worked.kmHIsTooSlow', {
+              climbSpeedKmh: fixed(climbSpeedKmh, 2),
+              balancekmh: fixed(BALANCE_KMH, 1),
+            }),
+          ]
         : []),
       `${fixed(speedKmh, 2)} km/h × 1000 ÷ (${short(brief.climbingRpm, 1)} rpm × 60) = ${fixed(easiestMaxM, 3)} m`,
       ...inGearSize(units, easiestMaxM),
     ],
-    source: 'The speed is worked out by road load: see the figure beside it.',
+    source: t('brief.explainEasiestNeed.source'),
   };
 }
 
 export function explainHardestNeed(brief: FilledBrief, { hardestMinM }: Needs, units: Units): Explanation {
   return {
-    title: `Hardest gear wanted: ${gearSizeText(units, hardestMinM)} or more`,
-    formula: 'development = wanted top speed ÷ highest comfortable cadence',
+    title: t('brief.explainHardestNeed.title', { hardestMinM: gearSizeText(units, hardestMinM) }),
+    formula: t('brief.explainHardestNeed.formula'),
     worked: [
       `${short(brief.topSpeedKmh, 1)} km/h × 1000 ÷ (${short(brief.highRpm, 1)} rpm × 60) = ${fixed(hardestMinM, 3)} m`,
       ...inGearSize(units, hardestMinM),
     ],
-    source: 'Definition of development.',
+    source: t('brief.explainHardestNeed.source'),
   };
 }

@@ -8,8 +8,9 @@ import { ZONE_TEXT } from '../words';
 import type { Explanation } from './explanation';
 import { explainCheck } from './fit';
 import { explainDistinct, explainMeanStep, explainRange, explainRatio, explainStep, gearName, stepText } from './gears';
+import { t } from './text';
 
-const COMPARED = 'Worked out the same way for every setup, using your rider details.';
+const COMPARED = t('compare.compared.workedOutTheSameWay');
 
 /** How a figure of the comparison was worked out; undefined where it is as typed, or not known. */
 export function explainFigure(
@@ -23,11 +24,11 @@ export function explainFigure(
   const hardest = report.gears.at(-1)!;
   const speedAt = (what: string, gear: typeof easiest, rpm: number, kmh: number): Explanation => ({
     title: `${what} ${speedText(unit, kmh)}`,
-    formula: 'speed = development × cadence × 60 ÷ 1000, in km/h',
+    formula: t('compare.explainFigure.speedAt.formula'),
     worked: [
       `${gearName(gear)}: ${fixed(gear.developmentM, 3)} m × ${short(rpm, 1)} × 60 ÷ 1000 = ${fixed(kmh, 1)} km/h`,
     ],
-    source: 'Definition of development.',
+    source: t('compare.explainFigure.speedAt.source'),
   });
   switch (id) {
     case 'easiest':
@@ -37,24 +38,37 @@ export function explainFigure(
     case 'range':
       return explainRange(report);
     case 'topSpeed':
-      return speedAt('Top speed', hardest, brief.highRpm, coverage.topKmh);
+      return speedAt(t('compare.explainFigure.topSpeed.topSpeed'), hardest, brief.highRpm, coverage.topKmh);
     case 'spinOut':
-      return speedAt('Spin-out speed', hardest, brief.spinOutRpm, figures.spinOutKmh);
+      return speedAt(t('compare.explainFigure.spinOut.spinOutSpeed'), hardest, brief.spinOutRpm, figures.spinOutKmh);
     case 'lowestSteady':
-      return speedAt('Slowest speed', easiest, brief.lowRpm, coverage.lowestSteadyKmh);
+      return speedAt(
+        t('compare.explainFigure.lowestSteady.slowestSpeed'),
+        easiest,
+        brief.lowRpm,
+        coverage.lowestSteadyKmh,
+      );
     case 'holes':
       return {
-        title: `${coverage.holes.length} gaps at ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm`,
-        formula: 'each gear covers the speeds from the lowest to the highest rpm; speeds that no gear covers are a gap',
+        title: t('compare.explainFigure.holes.title', {
+          holesCount: coverage.holes.length,
+          lowRpm: allDigits(brief.lowRpm),
+          highRpm: allDigits(brief.highRpm),
+        }),
+        formula: t('compare.explainFigure.holes.formula'),
         worked:
           coverage.holes.length === 0
-            ? ['the speed range of each gear overlaps the next']
-            : coverage.holes.map(
-                ({ below, above, fromKmh, toKmh }) =>
-                  `${gearName(below)} ends at ${speedText(unit, fromKmh)}, ${gearName(above)} begins at ${speedText(unit, toKmh)}`,
+            ? [t('compare.explainFigure.holes.worked.theSpeedRangeOfEach')]
+            : coverage.holes.map(({ below, above, fromKmh, toKmh }) =>
+                t('compare.explainFigure.holes.worked.endsAtBeginsAt', {
+                  below: gearName(below),
+                  fromKmh: speedText(unit, fromKmh),
+                  above: gearName(above),
+                  toKmh: speedText(unit, toKmh),
+                }),
               ),
         source: COMPARED,
-        note: 'Cross-chained gears count: they can be ridden when needed.',
+        note: t('compare.explainFigure.holes.note'),
       };
     case 'distinct': {
       const riding = {
@@ -67,38 +81,51 @@ export function explainFigure(
     }
     case 'pathGears':
       return {
-        title: `${report.path.gears.length} gears along the shift sequence`,
-        formula:
-          'the small ring from its largest cog, one change to the big ring, then to the smallest cog; without cross-chained gears',
+        title: t('compare.explainFigure.pathGears.title', { gearsCount: report.path.gears.length }),
+        formula: t('compare.explainFigure.pathGears.formula'),
         worked: [report.path.gears.map(gearName).join(', ')],
-        source:
-          'Of all possible sequences, the one with the smallest largest step; ties go to more gears, then to fewer rear shifts.',
+        source: t('compare.explainFigure.pathGears.source'),
       };
     case 'frontShifts':
     case 'hubShifts':
     case 'doubleShifts':
       return {
-        title: `${report.path.frontShifts} front shifts, ${report.path.hubShifts} hub shifts, ${report.path.doubleShifts} double shifts`,
-        formula: 'changes of ring and of hub speed along the shift sequence; double where the rear moves too',
+        title: t('compare.explainFigure.doubleShifts.title', {
+          frontShifts: report.path.frontShifts,
+          hubShifts: report.path.hubShifts,
+          doubleShifts: report.path.doubleShifts,
+        }),
+        formula: t('compare.explainFigure.doubleShifts.formula'),
         worked:
           report.path.crossovers.length === 0
-            ? ['1x: no front shifts']
-            : report.path.crossovers.map(
-                ({ step, rearClicks }) => `${gearName(step.from)} → ${gearName(step.to)}: ${rearClicks} rear clicks`,
+            ? [t('compare.explainFigure.doubleShifts.worked.1xNoFrontShifts')]
+            : report.path.crossovers.map(({ step, rearClicks }) =>
+                t('compare.explainFigure.doubleShifts.worked.rearClicks', {
+                  from: gearName(step.from),
+                  to: gearName(step.to),
+                  rearClicks,
+                }),
               ),
         source: COMPARED,
       };
     case 'rearClicks':
     case 'leverPushes':
       return {
-        title: `${figures.bigChange.leverPushes} lever pushes, end to end`,
-        formula: 'pushes = cogs from the easiest to the hardest gear ÷ cogs per push, rounded up',
+        title: t('compare.explainFigure.leverPushes.title', { leverPushes: figures.bigChange.leverPushes }),
+        formula: t('compare.explainFigure.leverPushes.formula'),
         worked: [
-          `harder: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.harder} = ${figures.bigChange.pushesHarder} pushes`,
-          `easier: ${figures.bigChange.rearClicks} cogs ÷ ${candidate.clicksPerPush.easier} = ${figures.bigChange.pushesEasier} pushes`,
+          t('compare.explainFigure.leverPushes.worked.harderCogsPushes', {
+            rearClicks: figures.bigChange.rearClicks,
+            harder: candidate.clicksPerPush.harder,
+            pushesHarder: figures.bigChange.pushesHarder,
+          }),
+          t('compare.explainFigure.leverPushes.worked.easierCogsPushes', {
+            rearClicks: figures.bigChange.rearClicks,
+            easier: candidate.clicksPerPush.easier,
+            pushesEasier: figures.bigChange.pushesEasier,
+          }),
         ],
-        source:
-          'A big change, such as over a crest. Cogs per lever push depend on the shifter: set them in the details of the setup.',
+        source: t('compare.explainFigure.leverPushes.source'),
       };
     case 'capacity':
       return explainCheck(capacity, report.setup);
@@ -106,31 +133,33 @@ export function explainFigure(
       if (figures.riddenStep === undefined) return undefined;
       const speeds = speedsRidden(brief, figures.needs);
       return {
-        title: `Average step at the speeds you ride: ${percentText(figures.riddenStep)}`,
-        formula: 'sum of step × share of the time between its two gears, each at the preferred cadence',
-        worked: speeds.map(
-          ({ share, centreKmh }) =>
-            `${fixed(percent(share), 0)}% of the time about ${fixed(speedIn(unit, centreKmh), 1)} ${SPEED_UNIT_TEXT[unit]}`,
+        title: t('compare.explainFigure.riddenStep.title', { riddenStep: percentText(figures.riddenStep) }),
+        formula: t('compare.explainFigure.riddenStep.formula'),
+        worked: speeds.map(({ share, centreKmh }) =>
+          t('compare.explainFigure.riddenStep.worked.ofTheTimeAbout', {
+            share: fixed(percent(share), 0),
+            centreKmh: fixed(speedIn(unit, centreKmh), 1),
+            unit: SPEED_UNIT_TEXT[unit],
+          }),
         ),
         source:
           brief.ridden && brief.ridden.shares.length > 0
-            ? 'Speeds follow from your recordings: the time in each gear.'
-            : 'Speeds follow from the terrain, usual speed and steepest climb on the Needs page.',
+            ? t('compare.explainFigure.riddenStep.source.speedsFollowFromYourRecordings')
+            : t('compare.explainFigure.riddenStep.source.speedsFollowFromTheTerrain'),
       };
     }
     case 'loss':
       return explainLoss(figures, brief);
     case 'frontDrag':
       return {
-        title: `Drag of front derailleur and second ring: ${fixed(figures.frontDragW, 2)} W`,
-        formula: 'watts = ½ × air density × drag area × speed³',
+        title: t('compare.explainFigure.frontDrag.title', { frontDragW: fixed(figures.frontDragW, 2) }),
+        formula: t('compare.explainFigure.frontDrag.formula'),
         worked: [
           report.setup.chainrings.length > 1
             ? `½ × ${short(1.2, 1)} × ${short(brief.frontDragCm2, 1)} cm² × (${short(brief.cruisingSpeedKmh, 1)} km/h)³ = ${fixed(figures.frontDragW, 2)} W`
-            : '1x: no front derailleur or second ring',
+            : t('compare.explainFigure.frontDrag.worked.1xNoFrontDerailleurOr'),
         ],
-        source:
-          'The drag area is a rough estimate you can change below the table; the true value could be half or double.',
+        source: t('compare.explainFigure.frontDrag.source'),
       };
     case 'mass':
     case 'cost':
@@ -146,7 +175,11 @@ export function explainFigure(
           : explainMeanStep(steps.length, total, 'speedStep', stepText(mean, 'speedStep'));
       return {
         ...explanation,
-        note: `Of the ${steps.length} steps of the shift sequence in the zone “${ZONE_TEXT[zone]}”, by the speed at the middle of the step, at ${short(brief.preferredRpm, 1)} rpm.`,
+        note: t('compare.explainFigure.note', {
+          stepsCount: steps.length,
+          zone: ZONE_TEXT[zone],
+          preferredRpm: short(brief.preferredRpm, 1),
+        }),
       };
     }
   }
@@ -157,18 +190,32 @@ function explainLoss({ loss: whole, chainLoss: loss, cruising }: SetupFigures, b
   const hub = hubLoss(hubStage);
   const { mu, lowMu, highMu } = CHAIN_FRICTION;
   return {
-    title: `Loss in ${gearName(cruising.gear)}: ${percentText(whole.fraction)}`,
-    formula: 'share = μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog)',
+    title: t('compare.explainLoss.title', { gear: gearName(cruising.gear), fraction: percentText(whole.fraction) }),
+    formula: t('compare.explainLoss.formula'),
     worked: [
       `${allDigits(mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) = ${percentText(loss.fraction)}`,
-      `of ${short(brief.powerW, 0)} W: ${fixed(loss.fraction * brief.powerW, 1)} W; with μ from ${allDigits(lowMu)} to ${allDigits(highMu)}, ${fixed(percent(LOSS_SPREAD.tension), 0)}% either way for chain tension, and up to ${short(percent(LOSS_SPREAD.pulleys), 2)}% for the pulleys and ${short(percent(LOSS_SPREAD.perDegree), 2)}% per degree of angle: ${fixed(loss.lowFraction * brief.powerW, 1)} to ${fixed(loss.highFraction * brief.powerW, 1)} W`,
+      t('compare.explainLoss.worked.ofWWWithFrom', {
+        powerW: short(brief.powerW, 0),
+        fraction: fixed(loss.fraction * brief.powerW, 1),
+        lowMu: allDigits(lowMu),
+        highMu: allDigits(highMu),
+        tension: fixed(percent(LOSS_SPREAD.tension), 0),
+        pulleys: short(percent(LOSS_SPREAD.pulleys), 2),
+        perDegree: short(percent(LOSS_SPREAD.perDegree), 2),
+        lowFraction: fixed(loss.lowFraction * brief.powerW, 1),
+        highFraction: fixed(loss.highFraction * brief.powerW, 1),
+      }),
       ...(hub.fraction > 0
         ? [
-            `two-speed hub, geared stage: ${percentText(hub.fraction)} (${percentText(hub.lowFraction)} to ${percentText(hub.highFraction)}), ${fixed(hub.fraction * brief.powerW, 1)} W; an estimate for one planetary stage`,
+            t('compare.explainLoss.worked.twoSpeedHubGearedStage', {
+              fraction: percentText(hub.fraction),
+              lowFraction: percentText(hub.lowFraction),
+              highFraction: percentText(hub.highFraction),
+              fraction2: fixed(hub.fraction * brief.powerW, 1),
+            }),
           ]
         : []),
     ],
-    source:
-      'From first principles: friction as links flex on and off ring and cog, in the gear for your usual speed. Measurements disagree on the effect of the chain angle (Spicer et al., J. Mech. Design 2001, found little): it is included in the spread.',
+    source: t('compare.explainLoss.source'),
   };
 }

@@ -1,3 +1,5 @@
+import { t } from './text';
+
 /** How a figure was worked out, in words that can be checked with pencil and paper. */
 export interface Explanation {
   /** The figure's name. */
@@ -12,5 +14,5 @@ export interface Explanation {
   readonly note?: string | undefined;
 }
 
-export const DEFINITION = 'By definition. Tooth counts are whole numbers, so this is exact.';
-export const ISO_SIZES = 'Tyre and rim sizes to ISO 5775.';
+export const DEFINITION = t('explanation.definition.byDefinitionToothCountsAre');
+export const ISO_SIZES = t('explanation.isoSizes.tyreAndRimSizesTo');

@@ -6,6 +6,7 @@ import { allDigits, fixed, short } from '../format';
 import { costText, itemMassText, itemText, massText, priceText } from '../shop/card-words';
 import { type Units } from '../measures';
 import { DEFINITION, type Explanation } from './explanation';
+import { t } from './text';
 
 /** Why a setup is on the list, or is not. */
 export function explainFront(
@@ -15,17 +16,17 @@ export function explainFront(
   names: Readonly<Record<FindAim, string>>,
 ): Explanation {
   return {
-    title: `${rows} best trade-offs`,
-    formula: 'A beats B if it is at least as good on every criterion and better on at least one',
+    title: t('find.explainFront.title', { rows }),
+    formula: t('find.explainFront.formula'),
     worked: [
-      `${searched} setups: every combination of chainrings and cassette`,
-      `${met} meet every need`,
-      `criteria: ${aims.map((aim) => names[aim]).join(', ')}`,
-      `each of the ${met} is compared with the others; ${met - front.length} are beaten by one of the ${front.length}`,
-      ...(rows < front.length ? [`setups with the same figures share a row: ${rows} rows`] : []),
+      t('find.explainFront.worked.setupsEveryCombinationOfChainrings', { searched }),
+      t('find.explainFront.worked.meetEveryNeed', { met }),
+      t('find.explainFront.worked.criteria', { aims: aims.map((aim) => names[aim]).join(', ') }),
+      t('find.explainFront.worked.eachOfTheIsCompared', { met, met2: met - front.length, frontCount: front.length }),
+      ...(rows < front.length ? [t('find.explainFront.worked.setupsWithTheSameFigures', { rows })] : []),
     ],
-    source: 'Pareto comparison over every combination, not a sample.',
-    note: 'Criteria are not weighted against each other; the trade-off is yours to make. Setups that are the same on all criteria stay together.',
+    source: t('find.explainFront.source'),
+    note: t('find.explainFront.note'),
   };
 }
 
@@ -36,8 +37,8 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
   const [largest, smallest] = [cassette.cogs.at(-1)!, cassette.cogs[0]!];
   const whole = `(${big} − ${small}) + (${largest} − ${smallest}) = ${big - small + largest - smallest}T`;
   return {
-    title: `Capacity asked for: ${required}T`,
-    formula: 'capacity = (big ring − small ring) + (largest cog − smallest cog)',
+    title: t('find.explainCapacityAsked.title', { required }),
+    formula: t('find.explainCapacityAsked.formula'),
     worked: [whole],
     source: DEFINITION,
   };
@@ -47,13 +48,17 @@ export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts
 export function explainCost({ buy, cost }: Pick<Move, 'buy' | 'cost'>, units: Units): Explanation {
   const hasForeignPrice = buy.some(({ currency }) => currency !== undefined);
   return {
-    title: `To buy: ${buy.length === 0 ? 'nothing' : costText(cost, units)}`,
-    formula: 'cost = sum of the prices of the parts that go on and are not in stock',
+    title: t('find.explainCost.title', {
+      buyCount: buy.length === 0 ? 'yes' : 'no',
+      cost: buy.length === 0 ? '' : costText(cost, units),
+    }),
+    formula: t('find.explainCost.formula'),
     worked:
-      buy.length === 0 ? ['nothing must be bought'] : buy.map((one) => `${itemText(one)}: ${priceText(one, units)}`),
-    source:
-      'The price of each part, if it has one; otherwise the prices under “Part prices”. Grey prices are typical mid-range prices.',
-    note: `A part is replaced only if the current one is not compatible.${hasForeignPrice ? ' A price in another currency is not converted: to sort by cost, and for the maximum cost, the price under “Part prices” stands in for it.' : ''}`,
+      buy.length === 0
+        ? [t('find.explainCost.worked.nothingMustBeBought')]
+        : buy.map((one) => `${itemText(one)}: ${priceText(one, units)}`),
+    source: t('find.explainCost.source'),
+    note: t('find.explainCost.note', { hasForeignPrice: hasForeignPrice ? 'yes' : 'no' }),
   };
 }
 
@@ -64,11 +69,20 @@ export function explainMassChange(
 ): Explanation {
   const line = (sign: string) => (item: CardItem) => `${sign} ${itemText(item)}: ${itemMassText(item, units)}`;
   return {
-    title: `Weight compared with A: ${massText(massChange, units)}`,
-    formula: 'weight of what goes on − weight of what comes off',
-    worked: off.length + on.length === 0 ? ['no parts change'] : [...on.map(line('+')), ...off.map(line('−'))],
-    source: `Parts as weighed. “About” means estimated from teeth, for mid-range parts: rings ${allDigits(RING_G)} g × T², cogs ${allDigits(COG_G)} g × T^${allDigits(1.5)}, chain ${allDigits(CHAIN_G_A_LINK)} g per link, front derailleur with cable and shifter ${allDigits(FRONT_MASS_G)} g.`,
-    note: 'Makers differ by 20 % and more: weigh parts before you pay for grams. If one side has no weight for a part, that part is left out on both sides.',
+    title: t('find.explainMassChange.title', { massChange: massText(massChange, units) }),
+    formula: t('find.explainMassChange.formula'),
+    worked:
+      off.length + on.length === 0
+        ? [t('find.explainMassChange.worked.noPartsChange')]
+        : [...on.map(line('+')), ...off.map(line('−'))],
+    source: t('find.explainMassChange.source', {
+      ringg: allDigits(RING_G),
+      cogg: allDigits(COG_G),
+      allDigits: allDigits(1.5),
+      chaingalink: allDigits(CHAIN_G_A_LINK),
+      frontmassg: allDigits(FRONT_MASS_G),
+    }),
+    note: t('find.explainMassChange.note'),
   };
 }
 
@@ -76,12 +90,17 @@ export function explainLinks({ chainrings, cassette, build }: FoundFacts, longes
   const [ring, cog] = [chainrings[0]!, cassette.cogs.at(-1)!];
   const direct = directPitches(ring, cog, longestChainstayMm);
   return {
-    title: `Chain: ${build.chainLinks} links`,
-    formula: 'big-big + 2: straight round the largest ring and cog, rounded up to an even number, + 2',
+    title: t('find.explainLinks.title', { chainLinks: build.chainLinks }),
+    formula: t('find.explainLinks.formula'),
     worked: [
-      `round ${ring}/${cog} with a chainstay of ${short(longestChainstayMm, 1)} mm: ${fixed(direct, 2)} pitches`,
-      `rounded up to an even number, + 2: ${build.chainLinks}`,
+      t('find.explainLinks.worked.roundWithAChainstayOf', {
+        ring,
+        cog,
+        longestChainstayMm: short(longestChainstayMm, 1),
+        direct: fixed(direct, 2),
+      }),
+      t('find.explainLinks.worked.roundedUpToAnEven', { chainLinks: build.chainLinks }),
     ],
-    source: 'The usual workshop method; Compatibility shows the others.',
+    source: t('find.explainLinks.source'),
   };
 }

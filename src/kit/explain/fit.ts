@@ -10,11 +10,11 @@ import {
 import type { Setup } from '../../core/gears';
 import { fixed, short } from '../format';
 import type { Explanation } from './explanation';
+import { t } from './text';
 
-const SHEET =
-  'Limits are the part maker’s. Their specification, and a qualified mechanic, take precedence over Rontel.';
+const SHEET = t('fit.sheet.limitsAreThePartMaker');
 
-const ESTIMATE = 'Calculated from first principles: an estimate. Confirm it on the stand.';
+const ESTIMATE = t('fit.estimate.calculatedFromFirstPrinciplesAn');
 
 interface Rule {
   readonly formula: string;
@@ -25,73 +25,72 @@ interface Rule {
 /** How each check comes to its verdict. */
 const RULES: Readonly<Record<Exclude<CheckId, 'totalCapacity'>, Rule>> = {
   largestCog: {
-    formula: 'largest cog ≤ published maximum',
+    formula: t('fit.rules.largestCog.formula'),
     source: SHEET,
-    note: 'A longer cage does not raise this limit: the geometry of the derailleur body sets it.',
+    note: t('fit.rules.largestCog.note'),
   },
   largestCogMinimum: {
-    formula: 'largest cog ≥ published minimum',
+    formula: t('fit.rules.largestCogMinimum.formula'),
     source: SHEET,
-    note: 'Below this, the guide pulley is too far from the cogs for crisp shifting.',
+    note: t('fit.rules.largestCogMinimum.note'),
   },
-  smallestCog: { formula: 'smallest cog ≥ published minimum', source: SHEET },
+  smallestCog: { formula: t('fit.rules.smallestCog.formula'), source: SHEET },
   ringDifference: {
-    formula: 'big ring − small ring ≤ published maximum difference of the front derailleur',
+    formula: t('fit.rules.ringDifference.formula'),
     source: SHEET,
   },
   frontCage: {
-    formula: `published smallest ≤ big ring ≤ published largest; height changes by ${short(12.7, 1)} ÷ 2π = ${fixed(MM_PER_TOOTH, 2)} mm per tooth`,
+    formula: t('fit.rules.frontCage.formula', { short: short(12.7, 1), mmpertooth: fixed(MM_PER_TOOTH, 2) }),
     source: SHEET,
-    note: 'The cage of a front derailleur is curved for a range of big rings. Its outer plate sits 1 to 3 mm above the teeth of the big ring.',
+    note: t('fit.rules.frontCage.note'),
   },
   indexing: {
-    formula: '(cable pull per click × actuation ratio − cog pitch) × half the number of shifts ≤ tolerance',
+    formula: t('fit.rules.indexing.formula'),
     source: ESTIMATE,
-    note: 'Indexing is set in the middle of the cassette; the error per click accumulates towards both ends. Electronic parts must be from the same system.',
+    note: t('fit.rules.indexing.note'),
   },
-  shifterSpeeds: { formula: 'clicks of the shifter = cogs', source: SHEET },
+  shifterSpeeds: { formula: t('fit.rules.shifterSpeeds.formula'), source: SHEET },
   freehub: {
-    formula: 'freehub type of the body = freehub type of the cassette; smallest cog ≥ the smallest that fits the body',
+    formula: t('fit.rules.freehub.formula'),
     source: SHEET,
   },
   freehubLength: {
-    formula: 'spacer = length of the freehub body − stack length of the cassette',
+    formula: t('fit.rules.freehubLength.formula'),
     source: SHEET,
-    note: 'With too little spacer the cassette has play; with too much the lockring threads do not engage.',
+    note: t('fit.rules.freehubLength.note'),
   },
   hubRatio: {
-    formula: 'smallest chainring ÷ largest cog ≥ published minimum (the minimum primary ratio of the hub)',
+    formula: t('fit.rules.hubRatio.formula'),
     source: SHEET,
-    note: 'The lower this ratio, the more torque acts on the gears of the hub.',
+    note: t('fit.rules.hubRatio.note'),
   },
   chainLength: {
-    formula:
-      'links ≥ straight round the big ring and the largest cog (bypassing the derailleur), rounded up to an even number, + 2; still taut in every gear you use',
-    source: 'Workshop rule. If the chain is too short for big-big, an accidental shift locks the drivetrain.',
+    formula: t('fit.rules.chainLength.formula'),
+    source: t('fit.rules.chainLength.source'),
   },
   chainSpeeds: {
-    formula: 'chain speed = number of cogs (chain width); chains up to 8-speed are interchangeable',
+    formula: t('fit.rules.chainSpeeds.formula'),
     source: SHEET,
   },
   smallestRing: {
-    formula: `smallest ring ≥ published minimum, otherwise the smallest whose pitch circle clears the BCD by ${short(11.4, 1)} mm`,
+    formula: t('fit.rules.smallestRing.formula', { short: short(11.4, 1) }),
     source: SHEET,
-    note: 'The figure from the BCD is an estimate based on common cranks.',
+    note: t('fit.rules.smallestRing.note'),
   },
-  ringRoom: { formula: 'big ring ≤ the largest ring that the frame maker allows', source: SHEET },
+  ringRoom: { formula: t('fit.rules.ringRoom.formula'), source: SHEET },
   retention: {
-    formula: '1x: at least one of narrow-wide ring, clutch, chain guide',
-    source: 'Workshop rule. On 2x the cage of the front derailleur keeps the chain on.',
+    formula: t('fit.rules.retention.formula'),
+    source: t('fit.rules.retention.source'),
   },
   chainline: {
-    formula: 'angle = atan(|ring offset − cog offset| ÷ chainstay), in the gears you use',
+    formula: t('fit.rules.chainline.formula'),
     source: ESTIMATE,
-    note: 'Cross-chained and excluded gears do not count. Set the maximum acceptable angle below the top view.',
+    note: t('fit.rules.chainline.note'),
   },
   hangerExtender: {
-    formula: `extra teeth = drop of the extender ÷ ${fixed(MM_PER_TOOTH, 2)} mm per tooth, rounded down`,
+    formula: t('fit.rules.hangerExtender.formula', { mmpertooth: fixed(MM_PER_TOOTH, 2) }),
     source: ESTIMATE,
-    note: 'Derailleur makers rarely approve of extenders, so this is never better than a caution.',
+    note: t('fit.rules.hangerExtender.note'),
   },
 };
 
@@ -101,35 +100,40 @@ export function explainCheck(check: Check, setup: Setup): Explanation {
     const amount = (value: number) =>
       check.unit === 'T' ? `${short(value, 2)}T` : `${short(value, 2)} ${check.unit ?? ''}`.trim();
     const worked = [
-      ...(required === undefined ? [] : [`needed: ${amount(required)}`]),
-      ...(limit === undefined ? [] : [`published or on the bike: ${amount(limit)}`]),
-      ...(margin === undefined ? [] : [`margin: ${amount(margin)}`]),
+      ...(required === undefined ? [] : [t('fit.explainCheck.needed', { required: amount(required) })]),
+      ...(limit === undefined ? [] : [t('fit.explainCheck.publishedOrOnTheBike', { limit: amount(limit) })]),
+      ...(margin === undefined ? [] : [t('fit.explainCheck.margin', { margin: amount(margin) })]),
     ];
     return { title: message, ...RULES[id], worked: worked.length > 0 ? worked : [VERDICT_ALONE] };
   }
-  const published = limit === undefined ? 'published: no data' : `published: ${limit}T`;
+  const published =
+    limit === undefined ? t('fit.explainCheck.publishedNoData') : t('fit.explainCheck.publishedT', { limit });
   const [big, small] = setup.chainrings;
   const [smallest, largest] = [setup.cogs[0]!, setup.cogs.at(-1)!];
   const whole = requiredCapacityT(setup);
   const rings = small === undefined ? '(1x: 0)' : `(${big} − ${small})`;
   return {
-    title: `Total capacity: ${required}T needed`,
-    formula: 'needed = (big ring − small ring) + (largest cog − smallest cog)',
+    title: t('fit.explainCheck.title', { required: required! }),
+    formula: t('fit.explainCheck.formula'),
     worked: [
       `${rings} + (${largest} − ${smallest}) = ${whole}T`,
       ...(whole === required
         ? []
         : [
-            `largest minus smallest (ring + cog) of the gears you use: ${big! + largest} − ${big! + largest - required!} = ${required}T`,
+            t('fit.explainCheck.worked.largestMinusSmallestRingCog', {
+              big: big! + largest,
+              big2: big! + largest - required!,
+              required: required!,
+            }),
           ]),
       published,
     ],
     source: SHEET,
-    note: 'The chain, in teeth, that the cage takes up between big-big and small-small. Spare capacity does no harm; it only adds weight.',
+    note: t('fit.explainCheck.note'),
   };
 }
 
-const VERDICT_ALONE = 'a yes/no check with no figure';
+const VERDICT_ALONE = t('fit.verdictAlone.aNoCheckWithNo');
 
 export type ChainSchool = keyof ChainLinks;
 
@@ -144,60 +148,72 @@ export function explainChain(
   const big = setup.chainrings[0]!;
   const small = setup.chainrings.at(-1)!;
   const [smallest, largest] = [setup.cogs[0]!, setup.cogs.at(-1)!];
-  const title = `${links === undefined ? 'No result' : `${links} links`} by ${CHAIN_SCHOOL_TEXT[school]}`;
+  const title = t('fit.explainChain.linksLinksBy', {
+    links: links === undefined ? 'yes' : 'no',
+    links2: links === undefined ? '' : links,
+    school: CHAIN_SCHOOL_TEXT[school],
+  });
   switch (school) {
     case 'bigBigPlusTwo':
       return {
         title,
-        formula:
-          'links = straight round the big ring and the largest cog (bypassing the derailleur), rounded up to an even number, + 2',
+        formula: t('fit.explainChain.bigBigPlusTwo.formula'),
         worked: [
-          `pitch radii: ${big}T ${fixed(pitchRadiusMm(big), 2)} mm, ${largest}T ${fixed(pitchRadiusMm(largest), 2)} mm; centres ${short(chainstayMm, 1)} mm apart`,
-          `straight round both: ${fixed(direct, 3)} pitches of ${short(PITCH_MM, 1)} mm; rounded up to an even number, + 2: ${links}`,
+          t('fit.explainChain.bigBigPlusTwo.worked.pitchRadiiTMmT', {
+            big,
+            big2: fixed(pitchRadiusMm(big), 2),
+            largest,
+            largest2: fixed(pitchRadiusMm(largest), 2),
+            chainstayMm: short(chainstayMm, 1),
+          }),
+          t('fit.explainChain.bigBigPlusTwo.worked.straightRoundBothPitchesOf', {
+            direct: fixed(direct, 3),
+            pitchmm: short(PITCH_MM, 1),
+            links: links!,
+          }),
         ],
-        source:
-          'Geometry of an open belt: [2√(C² − (a−b)²) + a(π + 2α) + b(π − 2α)] ÷ p. The two extra links are for the rear derailleur.',
-        note: 'A quick link counts as one outer link, so the rest of the chain must start and end with inner links.',
+        source: t('fit.explainChain.bigBigPlusTwo.source'),
+        note: t('fit.explainChain.bigBigPlusTwo.note'),
       };
     case 'equation':
       return {
         title,
-        formula: 'inches = 2 × chainstay + ring ÷ 4 + cog ÷ 4 + 1, rounded up to a whole inch; 2 links per inch',
+        formula: t('fit.explainChain.equation.formula'),
         worked: [
           `2 × ${fixed(chainstayMm / 25.4, 3)} + ${big} ÷ 4 + ${largest} ÷ 4 + 1 = ${fixed((2 * chainstayMm) / 25.4 + big / 4 + largest / 4 + 1, 3)} in`,
         ],
-        source: 'Workshop formula: an approximation of the open-belt formula.',
+        source: t('fit.explainChain.equation.source'),
       };
     case 'smallSmall':
       return {
         title,
-        formula: 'links = the longest chain that does not fold the cage back past its limit in small-small',
+        formula: t('fit.explainChain.smallSmall.formula'),
         worked: [
           links === undefined
-            ? 'the cage length is missing'
-            : `in ${small}/${smallest}: ${links} links, even, rounded down`,
+            ? t('fit.explainChain.smallSmall.worked.theCageLengthIsMissing')
+            : t('fit.explainChain.smallSmall.worked.inLinksEvenRoundedDown', { small, smallest, links }),
         ],
-        source: 'Side view: the chain as a belt round chainring, both pulleys and cog.',
+        source: t('fit.explainChain.smallSmall.source'),
       };
     case 'pulleysUpright':
       return {
         title,
-        formula: 'links = the chain that puts one pulley vertically above the other on the big ring and smallest cog',
+        formula: t('fit.explainChain.pulleysUpright.formula'),
         worked: [
           links === undefined
             ? largest > 28
-              ? `only for largest cogs up to 28T; this cassette has ${largest}T`
-              : 'the cage length is missing'
-            : `in ${big}/${smallest} with the cage at 0°: ${links} links, the nearest even number`,
+              ? t('fit.explainChain.pulleysUpright.worked.onlyForLargestCogsUp', { largest })
+              : t('fit.explainChain.pulleysUpright.worked.theCageLengthIsMissing')
+            : t('fit.explainChain.pulleysUpright.worked.inWithTheCageAt0', { big, smallest, links }),
         ],
-        source: 'Workshop rule for road gearing.',
+        source: t('fit.explainChain.pulleysUpright.source'),
       };
   }
 }
 
 export const CHAIN_SCHOOL_TEXT: Readonly<Record<ChainSchool, string>> = {
-  bigBigPlusTwo: 'big-big + 2',
-  equation: 'length formula',
-  smallSmall: 'small-small taut',
-  pulleysUpright: 'pulleys vertical',
+  bigBigPlusTwo: t('fit.chainSchoolText.bigBigPlusTwo'),
+  equation: t('fit.chainSchoolText.equation'),
+  smallSmall: t('fit.chainSchoolText.smallSmall'),
+  pulleysUpright: t('fit.chainSchoolText.pulleysUpright'),
 };

@@ -15,9 +15,9 @@ import { KM_PER_MILE, MM_PER_INCH } from '../../core/units';
 import { allDigits, fixed, percentText, short, speedText, SPEED_UNIT_TEXT, type SpeedUnit } from '../format';
 import { type Units } from '../measures';
 import { DEFINITION, ISO_SIZES, type Explanation } from './explanation';
+import { t } from './text';
 
-const LOADED_TYRE =
-  'A loaded tyre rolls 1–3 % less than its nominal size suggests, so a measured rollout is used whenever there is one.';
+const LOADED_TYRE = t('gears.loadedTyre.aLoadedTyreRolls13Less');
 
 /** What the working of a gear needs besides the gear. */
 export interface GearContext {
@@ -35,7 +35,9 @@ const SAME_SIZE = 0.0005;
 
 /** How another gear differs in size: "the same", "1.2 % harder". */
 export const sizeChangeText = (change: number) =>
-  Math.abs(change) < SAME_SIZE ? 'the same' : `${percentText(Math.abs(change))} ${change > 0 ? 'harder' : 'easier'}`;
+  Math.abs(change) < SAME_SIZE
+    ? t('gears.sizeChangeText.theSame')
+    : t('gears.sizeChangeText.change2', { change: percentText(Math.abs(change)), change2: change > 0 ? 'yes' : 'no' });
 
 /** The teeth as a quotient: 32 ÷ 36, times the stage where there is one. */
 const teethOf = ({ chainring, cog, hubStage }: Gear) =>
@@ -45,15 +47,15 @@ export function explainRollout({ wheel, riding }: GearContext): Explanation {
   const result = `${fixed(riding.rolloutMm, 1)} mm`;
   if (isMeasured(wheel)) {
     return {
-      title: `Rollout ${result}, measured`,
-      formula: 'rollout = distance rolled ÷ wheel revolutions',
-      worked: [`as entered: ${short(wheel.rolloutMm, 3)} mm`],
-      source: 'Your own measurement; used instead of the nominal tyre size.',
+      title: t('gears.explainRollout.title', { result }),
+      formula: t('gears.explainRollout.formula'),
+      worked: [t('gears.explainRollout.worked.asEnteredMm', { rolloutMm: short(wheel.rolloutMm, 3) })],
+      source: t('gears.explainRollout.source'),
     };
   }
   return {
-    title: `Rollout ${result}, calculated`,
-    formula: 'rollout = π × (bead seat diameter + 2 × tyre width)',
+    title: t('gears.explainRollout.titleWords.rolloutCalculated2', { result }),
+    formula: t('gears.explainRollout.formulaWords.rolloutBeadSeatDiameter2'),
     worked: [`π × (${short(wheel.rimDiameterMm, 1)} + 2 × ${short(wheel.tyreWidthMm, 1)}) mm = ${result}`],
     source: ISO_SIZES,
     note: LOADED_TYRE,
@@ -64,13 +66,19 @@ export function explainRatio(gear: SizedGear): Explanation {
   const [ring, cog] = lowestTerms(gear);
   const reduced = ring === gear.chainring || gear.hubStage !== 1 ? '' : ` = ${ring} ÷ ${cog}`;
   return {
-    title: `Ratio of ${gearName(gear)}: ${fixed(gear.ratio, 3)}`,
-    formula: 'ratio = chainring ÷ cog: wheel turns per crank turn',
+    title: t('gears.explainRatio.title', { gear: gearName(gear), ratio: fixed(gear.ratio, 3) }),
+    formula: t('gears.explainRatio.formula'),
     worked: [
       `${teethOf(gear)}${reduced} = ${fixed(gear.ratio, 3)}`,
       ...(gear.twin
         ? [
-            `the same as ${gearName(gear.twin)}: ${gear.chainring} × ${gear.twin.cog} = ${gear.twin.chainring} × ${gear.cog}`,
+            t('gears.explainRatio.worked.theSameAs', {
+              twin: gearName(gear.twin),
+              chainring: gear.chainring,
+              cog: gear.twin.cog,
+              chainring2: gear.twin.chainring,
+              cog2: gear.cog,
+            }),
           ]
         : []),
     ],
@@ -86,48 +94,55 @@ export function explainGearInches(
   const inches = school === 'ownWheel' ? gear.gearInchesOwnWheel : gear.gearInchesNominal27;
   const diameter = fixed(wheelDiameterIn(riding.rolloutMm, school), 2);
   return {
-    title: `Gear inches of ${gearName(gear)}: ${fixed(inches, 1)} in`,
-    formula: 'gear inches = ratio × wheel diameter',
+    title: t('gears.explainGearInches.title', { gear: gearName(gear), inches: fixed(inches, 1) }),
+    formula: t('gears.explainGearInches.formula'),
     worked: [
       school === 'ownWheel'
-        ? `diameter = ${fixed(riding.rolloutMm, 1)} mm ÷ π ÷ ${allDigits(MM_PER_INCH)} = ${diameter} in`
-        : 'diameter = 27 in, whatever the wheel',
+        ? t('gears.explainGearInches.worked.diameterMmIn', {
+            rolloutMm: fixed(riding.rolloutMm, 1),
+            mmperinch: allDigits(MM_PER_INCH),
+            diameter,
+          })
+        : t('gears.explainGearInches.worked.diameter27InWhateverTheWheel'),
       `${teethOf(gear)} × ${diameter} in = ${fixed(inches, 1)} in`,
     ],
     source: DEFINITION,
     note:
       school === 'ownWheel'
-        ? 'Older tables assume a 27 in wheel; do not mix the two.'
-        : 'As in older tables. With this bike’s actual wheel the figure differs.',
+        ? t('gears.explainGearInches.note.olderTablesAssumeA27In')
+        : t('gears.explainGearInches.note.asInOlderTablesWith'),
   };
 }
 
 export function explainDevelopment(gear: SizedGear, { riding }: GearContext): Explanation {
   return {
-    title: `Development of ${gearName(gear)}: ${fixed(gear.developmentM, 3)} m`,
-    formula: 'development = ratio × rollout: metres per crank turn',
+    title: t('gears.explainDevelopment.title', { gear: gearName(gear), developmentM: fixed(gear.developmentM, 3) }),
+    formula: t('gears.explainDevelopment.formula'),
     worked: [`${teethOf(gear)} × ${fixed(riding.rolloutMm / 1000, 4)} m = ${fixed(gear.developmentM, 3)} m`],
     source: DEFINITION,
   };
 }
 
 export function explainGainRatio(gear: SizedGear, { riding }: GearContext): Explanation {
-  const formula = 'gain ratio = ratio × wheel radius ÷ crank length';
-  const source = 'By definition: distance the bike travels ÷ distance the pedal travels, so crank length counts.';
+  const formula = t('gears.explainGainRatio.gainRatioRatioWheelRadius');
+  const source = t('gears.explainGainRatio.byDefinitionDistanceTheBike');
   if (gear.gainRatio === undefined || riding.crankLengthMm === undefined) {
     return {
-      title: `Gain ratio of ${gearName(gear)}: no data`,
+      title: t('gears.explainGainRatio.title', { gear: gearName(gear) }),
       formula,
-      worked: ['the crank length is missing: enter it above'],
+      worked: [t('gears.explainGainRatio.worked.theCrankLengthIsMissing')],
       source,
     };
   }
   const radius = fixed(wheelRadiusMm(riding.rolloutMm), 1);
   return {
-    title: `Gain ratio of ${gearName(gear)}: ${fixed(gear.gainRatio, 3)}`,
+    title: t('gears.explainGainRatio.titleWords.gainRatioOf2', {
+      gear: gearName(gear),
+      gainRatio: fixed(gear.gainRatio, 3),
+    }),
     formula,
     worked: [
-      `wheel radius = ${fixed(riding.rolloutMm, 1)} mm ÷ 2π = ${radius} mm`,
+      t('gears.explainGainRatio.worked.wheelRadiusMm2Mm', { rolloutMm: fixed(riding.rolloutMm, 1), radius }),
       `${teethOf(gear)} × ${radius} ÷ ${short(riding.crankLengthMm, 1)} = ${fixed(gear.gainRatio, 3)}`,
     ],
     source,
@@ -138,8 +153,12 @@ export function explainSpeed(gear: SizedGear, { riding, speedUnit }: GearContext
   const rpm = short(riding.cadenceRpm, 1);
   const inMiles = speedUnit === 'mph' ? [`÷ ${allDigits(KM_PER_MILE)} = ${speedText('mph', gear.speedKmh)}`] : [];
   return {
-    title: `Speed in ${gearName(gear)} at ${rpm} rpm: ${speedText(speedUnit, gear.speedKmh)}`,
-    formula: `speed = development × cadence × 60 ÷ 1000, in km/h${speedUnit === 'mph' ? `, over ${allDigits(KM_PER_MILE)} in ${SPEED_UNIT_TEXT.mph}` : ''}`,
+    title: t('gears.explainSpeed.title', { gear: gearName(gear), rpm, speedUnit: speedText(speedUnit, gear.speedKmh) }),
+    formula: t('gears.explainSpeed.formula', {
+      speedUnit: speedUnit === 'mph' ? 'yes' : 'no',
+      kmpermile: speedUnit === 'mph' ? allDigits(KM_PER_MILE) : '',
+      mph: speedUnit === 'mph' ? SPEED_UNIT_TEXT.mph : '',
+    }),
     worked: [`${fixed(gear.developmentM, 3)} m × ${rpm} × 60 ÷ 1000 = ${speedText('kmh', gear.speedKmh)}`, ...inMiles],
     source: DEFINITION,
   };
@@ -148,52 +167,65 @@ export function explainSpeed(gear: SizedGear, { riding, speedUnit }: GearContext
 export function explainRange({ range }: GearReport): Explanation {
   const { easiest, hardest, quotient } = range;
   return {
-    title: `Range ${percentText(quotient)}`,
-    formula: 'range = hardest ratio ÷ easiest ratio',
+    title: t('gears.explainRange.title', { quotient: percentText(quotient) }),
+    formula: t('gears.explainRange.formula'),
     worked: [`(${teethOf(hardest)}) ÷ (${teethOf(easiest)}) = ${fixed(quotient, 3)} = ${percentText(quotient)}`],
     source: DEFINITION,
-    note: 'Wheel size does not matter: it scales every gear equally.',
+    note: t('gears.explainRange.note'),
   };
 }
 
 export function explainDistinct({ gears, distinct, path }: GearReport, { riding }: GearContext): Explanation {
-  const t = short(riding.closenessPercent, 2);
+  const closenessPercent = short(riding.closenessPercent, 2);
   return {
-    title: `${distinct.length} distinct gears of ${gears.length} at ${t} %`,
-    formula:
-      'start with the easiest gear; count each next gear that is at least (1 + minimum difference) × the last one counted',
+    title: t('gears.explainDistinct.title', {
+      distinctCount: distinct.length,
+      gearsCount: gears.length,
+      closenessPercent,
+    }),
+    formula: t('gears.explainDistinct.formula'),
     worked: [distinct.map(gearName).join(', ')],
-    source: 'The largest set of gears in which any two differ by at least the minimum difference.',
-    note: `The count depends on the minimum difference (see the curve). Counting only the gears in the shift sequence gives ${path.gears.length}.`,
+    source: t('gears.explainDistinct.source'),
+    note: t('gears.explainDistinct.note', { gearsCount: path.gears.length }),
   };
 }
 
 export function explainOverlap({ overlap, setup, range }: GearReport): Explanation {
   const [big = 0, small = 0] = setup.chainrings;
-  const formula = 'overlap = ln(small ring’s hardest ÷ big ring’s easiest) ÷ ln(range)';
-  const source =
-    'Shared part of both rings’ ratios, as a share of the whole range on a log scale, where equal steps are equally long.';
-  if (!overlap) return { title: 'Ring overlap: 1x', formula, worked: ['a single ring has no overlap'], source };
+  const formula = t('gears.explainOverlap.overlapLnSmallRingS');
+  const source = t('gears.explainOverlap.sharedPartOfBothRings');
+  if (!overlap)
+    return {
+      title: t('gears.explainOverlap.title'),
+      formula,
+      worked: [t('gears.explainOverlap.worked.aSingleRingHasNo')],
+      source,
+    };
   const least = setup.cogs[0]!;
   const most = setup.cogs.at(-1)!;
   return {
-    title: `Ring overlap ${percentText(overlap.share)}`,
+    title: t('gears.explainOverlap.titleWords.ringOverlap2', { share: percentText(overlap.share) }),
     formula,
     worked: [
-      `small ring’s hardest: ${small} ÷ ${least} = ${fixed(overlap.toRatio, 3)}`,
-      `big ring’s easiest: ${big} ÷ ${most} = ${fixed(overlap.fromRatio, 3)}`,
+      t('gears.explainOverlap.worked.smallRingSHardest', { small, least, toRatio: fixed(overlap.toRatio, 3) }),
+      t('gears.explainOverlap.worked.bigRingSEasiest', { big, most, fromRatio: fixed(overlap.fromRatio, 3) }),
       overlap.share > 0
-        ? `ln(${fixed(overlap.toRatio, 3)} ÷ ${fixed(overlap.fromRatio, 3)}) ÷ ln(${fixed(range.quotient, 3)}) = ${percentText(overlap.share)}`
-        : 'the small ring’s hardest gear is below the big ring’s easiest: no overlap',
+        ? t('gears.explainOverlap.worked.lnLn', {
+            toRatio: fixed(overlap.toRatio, 3),
+            fromRatio: fixed(overlap.fromRatio, 3),
+            quotient: fixed(range.quotient, 3),
+            share: percentText(overlap.share),
+          })
+        : t('gears.explainOverlap.worked.theSmallRingSHardest'),
     ],
     source,
   };
 }
 
 export const READING_TEXT: Readonly<Record<StepReading, string>> = {
-  speedStep: 'speed step',
-  cadenceDrop: 'cadence drop',
-  logStep: 'log step',
+  speedStep: t('gears.readingText.speedStep'),
+  cadenceDrop: t('gears.readingText.cadenceDrop'),
+  logStep: t('gears.readingText.logStep'),
 };
 
 /** A step in one reading; the log step as a plain number, for it is what adds up. */
@@ -202,16 +234,15 @@ export function stepText(step: Pick<Step, StepReading>, reading: StepReading): s
 }
 
 const READING_FORMULA: Readonly<Record<StepReading, string>> = {
-  speedStep: 'speed step = harder ÷ easier − 1',
-  cadenceDrop: 'cadence drop = 1 − easier ÷ harder',
-  logStep: 'log step = ln(harder ÷ easier)',
+  speedStep: t('gears.readingFormula.speedStep'),
+  cadenceDrop: t('gears.readingFormula.cadenceDrop'),
+  logStep: t('gears.readingFormula.logStep'),
 };
 
 const READING_NOTE: Readonly<Record<StepReading, string>> = {
-  speedStep:
-    'How much faster you go at the same cadence; also how much your cadence rises when you shift to the easier gear at the same speed.',
-  cadenceDrop: 'How much your cadence falls when you shift to the harder gear at the same speed.',
-  logStep: 'The only form that adds up over several shifts.',
+  speedStep: t('gears.readingNote.speedStep'),
+  cadenceDrop: t('gears.readingNote.cadenceDrop'),
+  logStep: t('gears.readingNote.logStep'),
 };
 
 export function explainStep({ from, to, ...step }: Step, reading: StepReading): Explanation {
@@ -221,13 +252,13 @@ export function explainStep({ from, to, ...step }: Step, reading: StepReading): 
   const worked = {
     speedStep: `(${harder}) ÷ (${easier}) − 1 = ${result}`,
     cadenceDrop: `1 − (${easier}) ÷ (${harder}) = ${result}`,
-    logStep: `ln((${harder}) ÷ (${easier})) = ${result}`,
+    logStep: t('gears.explainStep.logStep', { harder, easier, result }),
   }[reading];
   return {
     title: `${gearName(from)} → ${gearName(to)}: ${READING_TEXT[reading]} ${result}`,
     formula: READING_FORMULA[reading],
     worked: [worked],
-    source: 'From exact tooth counts, not from rounded ratios or speeds.',
+    source: t('gears.explainStep.source'),
     note: READING_NOTE[reading],
   };
 }
@@ -245,10 +276,17 @@ export function explainMeanStep(
     logStep: [],
   }[reading];
   return {
-    title: `Mean ${READING_TEXT[reading]} ${result}`,
-    formula: 'geometric mean: the equal step that would cover the same range in the same number of shifts',
-    worked: [`${fixed(totalLogStep, 4)} in log steps ÷ ${count} = ${fixed(mean, 4)}`, ...last],
-    source: 'Geometric mean (log steps can be averaged directly; percentages cannot).',
+    title: t('gears.explainMeanStep.title', { reading: READING_TEXT[reading], result }),
+    formula: t('gears.explainMeanStep.formula'),
+    worked: [
+      t('gears.explainMeanStep.worked.inLogSteps', {
+        totalLogStep: fixed(totalLogStep, 4),
+        count,
+        mean: fixed(mean, 4),
+      }),
+      ...last,
+    ],
+    source: t('gears.explainMeanStep.source'),
   };
 }
 

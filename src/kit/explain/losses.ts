@@ -2,6 +2,7 @@ import { CHAIN_FRICTION, LOSS_SPREAD, type LossWatts } from '../../core/fit';
 import { percent } from '../../core/units';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
+import { t } from './text';
 
 /** How the loss of a gear is worked out. */
 export function explainLoss(
@@ -10,27 +11,34 @@ export function explainLoss(
   anglePercentPerDeg: number,
 ): Explanation {
   return {
-    title: `Loss in ${chainring}/${cog}: ${fixed(watts, 2)} W`,
-    formula: 'μ × pin radius × (2π ÷ pitch) × (1 ÷ ring + 1 ÷ cog) × power, and the share for the angle',
+    title: t('losses.explainLoss.title', { chainring, cog, watts: fixed(watts, 2) }),
+    formula: t('losses.explainLoss.formula'),
     worked: [
       `${allDigits(CHAIN_FRICTION.mu)} × ${short(1.8, 1)} mm × (2π ÷ ${short(12.7, 1)} mm) × (1 ÷ ${chainring} + 1 ÷ ${cog}) × ${short(powerW, 0)} W`,
-      `sideways angle: ${short(anglePercentPerDeg, 2)} % of the power a degree`,
-      `with μ from ${allDigits(CHAIN_FRICTION.lowMu)} to ${allDigits(CHAIN_FRICTION.highMu)}, ${fixed(percent(LOSS_SPREAD.tension), 0)}% either way for chain tension, up to ${short(percent(LOSS_SPREAD.pulleys), 2)}% of the power for the pulleys and up to ${short(percent(LOSS_SPREAD.perDegree), 2)}% per degree of angle: ${fixed(lowWatts, 2)} to ${fixed(highWatts, 2)} W`,
+      t('losses.explainLoss.worked.sidewaysAngleOfThePower', { anglePercentPerDeg: short(anglePercentPerDeg, 2) }),
+      t('losses.explainLoss.worked.withFromToEitherWay', {
+        lowMu: allDigits(CHAIN_FRICTION.lowMu),
+        highMu: allDigits(CHAIN_FRICTION.highMu),
+        tension: fixed(percent(LOSS_SPREAD.tension), 0),
+        pulleys: short(percent(LOSS_SPREAD.pulleys), 2),
+        perDegree: short(percent(LOSS_SPREAD.perDegree), 2),
+        lowWatts: fixed(lowWatts, 2),
+        highWatts: fixed(highWatts, 2),
+      }),
     ],
-    source:
-      'First principles: links bend on to and off ring and cog. Spicer et al., J. Mech. Design 2001, found little effect of the angle.',
-    note: 'An estimate: wear, dirt and lubrication change it by more than a tooth does.',
+    source: t('losses.explainLoss.source'),
+    note: t('losses.explainLoss.note'),
   };
 }
 
 /** How the drag of the front parts is worked out. */
 export function explainFrontDrag(frontDragCm2: number, speedKmh: number, watts: number): Explanation {
   return {
-    title: `Front derailleur and second ring at ${short(speedKmh, 1)} km/h: ${fixed(watts, 2)} W`,
-    formula: '½ × air density × drag area × speed³',
+    title: t('losses.explainFrontDrag.title', { speedKmh: short(speedKmh, 1), watts: fixed(watts, 2) }),
+    formula: t('losses.explainFrontDrag.formula'),
     worked: [
       `½ × ${short(1.2, 1)} kg/m³ × ${short(frontDragCm2, 1)} cm² × (${short(speedKmh, 1)} km/h)³ = ${fixed(watts, 2)} W`,
     ],
-    source: 'The drag area is a guess until you set it: measurements of so small a difference are few.',
+    source: t('losses.explainFrontDrag.source'),
   };
 }

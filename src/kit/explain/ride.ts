@@ -1,6 +1,7 @@
 import { msOf, GRAVITY_MS2, powerForSpeed, type Resistance } from '../../core/ride';
 import { allDigits, fixed, short } from '../format';
 import type { Explanation } from './explanation';
+import { t } from './text';
 
 /** How a steady speed on a slope comes about. */
 export function explainRoadLoad(
@@ -15,17 +16,30 @@ export function explainRoadLoad(
   const neededW = powerForSpeed(speed, gradePercent / 100, legs);
   const slope = (neededW * efficiency) / speed - air;
   const motorW = resistance.assist ? neededW - powerW : 0;
-  const given = motorW > 0 ? `(${short(powerW, 0)} W + motor ${short(motorW, 0)} W)` : `${short(powerW, 0)} W`;
+  const given =
+    motorW > 0
+      ? t('ride.explainRoadLoad.wMotorW', { powerW: short(powerW, 0), motorW: short(motorW, 0) })
+      : `${short(powerW, 0)} W`;
   return {
-    title: `${fixed(speedKmh, 1)} km/h on ${short(gradePercent, 1)} %`,
-    formula: 'power × efficiency = speed × (slope and rolling + air)',
+    title: t('ride.explainRoadLoad.title', { speedKmh: fixed(speedKmh, 1), gradePercent: short(gradePercent, 1) }),
+    formula: t('ride.explainRoadLoad.formula'),
     worked: [
-      `slope and rolling: ${short(massKg, 1)} kg × ${allDigits(GRAVITY_MS2)} × (sin θ + ${allDigits(crr)} cos θ), tan θ = ${short(gradePercent / 100, 4)}: ${fixed(slope, 1)} N`,
-      `air: ½ × ${allDigits(airDensityKgM3)} × ${allDigits(cdaM2)} m² × (${fixed(speed, 2)} m/s)² = ${fixed(air, 2)} N`,
+      t('ride.explainRoadLoad.worked.slopeAndRollingKgSin', {
+        massKg: short(massKg, 1),
+        gravityms2: allDigits(GRAVITY_MS2),
+        crr: allDigits(crr),
+        gradePercent: short(gradePercent / 100, 4),
+        slope: fixed(slope, 1),
+      }),
+      t('ride.explainRoadLoad.worked.airMMS', {
+        airDensityKgM3: allDigits(airDensityKgM3),
+        cdaM2: allDigits(cdaM2),
+        speed: fixed(speed, 2),
+        air: fixed(air, 2),
+      }),
       `${given} × ${allDigits(efficiency)} ÷ ${fixed(slope + air, 1)} N = ${fixed(speed, 2)} m/s`,
     ],
-    source:
-      'Road load after Martin et al., J. Appl. Biomech. 1998, reduced: P·η = v·(m·g·(sin θ + C_rr·cos θ) + ½·ρ·CdA·v²). Still air.',
-    note: 'Drag area and rolling resistance are typical values by position and surface; people differ by a fifth and more.',
+    source: t('ride.explainRoadLoad.source'),
+    note: t('ride.explainRoadLoad.note'),
   };
 }

@@ -2,40 +2,41 @@ import type { FindAim, Found, Reason } from '../../core/find';
 import { fixed, percentText, speedText } from '../format';
 import { moneyText, gearSizeText, massChangeText, type Units } from '../measures';
 import { setupName } from './part-words';
+import { t } from './text';
 
 export const AIM_NAME: Readonly<Record<FindAim, string>> = {
-  stepsOver: 'steps over your limits',
-  largestStep: 'largest step',
-  meanStep: 'mean step',
-  holes: 'gaps',
-  usualGears: 'change to your usual gears',
-  frontShifts: 'front shifts',
-  doubleShifts: 'double shifts',
-  newParts: 'parts to buy',
-  cost: 'cost',
-  mass: 'weight',
-  outOfBand: 'time outside cadence range',
-  easiest: 'easiest gear',
-  topSpeed: 'top speed',
-  capacity: 'capacity needed',
+  stepsOver: t('aimWords.aimName.stepsOver'),
+  largestStep: t('aimWords.aimName.largestStep'),
+  meanStep: t('aimWords.aimName.meanStep'),
+  holes: t('aimWords.aimName.holes'),
+  usualGears: t('aimWords.aimName.usualGears'),
+  frontShifts: t('aimWords.aimName.frontShifts'),
+  doubleShifts: t('aimWords.aimName.doubleShifts'),
+  newParts: t('aimWords.aimName.newParts'),
+  cost: t('aimWords.aimName.cost'),
+  mass: t('aimWords.aimName.mass'),
+  outOfBand: t('aimWords.aimName.outOfBand'),
+  easiest: t('aimWords.aimName.easiest'),
+  topSpeed: t('aimWords.aimName.topSpeed'),
+  capacity: t('aimWords.aimName.capacity'),
 };
 
 /** What each aim makes small, or large, in a sentence of its own. */
 export const AIM_MEANING: Readonly<Record<FindAim, string>> = {
-  stepsOver: 'how much a step exceeds the largest step you accept, climbing, cruising or fast',
-  largestStep: 'the largest speed step in the shift sequence',
-  meanStep: 'the geometric mean: the equal step that would cover the same range in the same number of shifts',
-  holes: 'the share of speeds that no gear covers in your cadence range',
-  usualGears: 'how much easier or harder the gear becomes that changes most of those you usually ride',
-  frontShifts: 'ring changes from the easiest gear to the hardest',
-  doubleShifts: 'shifts at the front and the rear at once',
-  newParts: 'parts that must be bought',
-  cost: 'the cost of the parts to buy: their own prices if known, otherwise yours',
-  mass: 'compared with the setup on the bike: as weighed, otherwise estimated from teeth',
-  outOfBand: 'time pedalling below or above your cadence range, or walking, on the chosen route or ride',
-  easiest: 'metres per crank turn; lower is easier',
-  topSpeed: 'hardest gear at your highest comfortable cadence',
-  capacity: 'chain that the rear derailleur must take up, in teeth',
+  stepsOver: t('aimWords.aimMeaning.stepsOver'),
+  largestStep: t('aimWords.aimMeaning.largestStep'),
+  meanStep: t('aimWords.aimMeaning.meanStep'),
+  holes: t('aimWords.aimMeaning.holes'),
+  usualGears: t('aimWords.aimMeaning.usualGears'),
+  frontShifts: t('aimWords.aimMeaning.frontShifts'),
+  doubleShifts: t('aimWords.aimMeaning.doubleShifts'),
+  newParts: t('aimWords.aimMeaning.newParts'),
+  cost: t('aimWords.aimMeaning.cost'),
+  mass: t('aimWords.aimMeaning.mass'),
+  outOfBand: t('aimWords.aimMeaning.outOfBand'),
+  easiest: t('aimWords.aimMeaning.easiest'),
+  topSpeed: t('aimWords.aimMeaning.topSpeed'),
+  capacity: t('aimWords.aimMeaning.capacity'),
 };
 
 const minutes = (seconds: number) => `${fixed(seconds / 60, 1)} min`;
@@ -73,17 +74,30 @@ export function aimPhrase(aim: FindAim, value: number, units: Units): string {
   switch (aim) {
     case 'frontShifts':
     case 'doubleShifts': {
-      const name = aim === 'frontShifts' ? 'front shift' : 'double shift';
-      return value === 0 ? `no ${name}s` : `${value} ${name}${value === 1 ? '' : 's'}`;
+      const name =
+        aim === 'frontShifts'
+          ? t('aimWords.aimPhrase.doubleShifts.frontShift')
+          : t('aimWords.aimPhrase.doubleShifts.doubleShift');
+      return value === 0
+        ? t('aimWords.aimPhrase.doubleShifts.noS', { name })
+        : `${value} ${name}${value === 1 ? '' : 's'}`;
     }
     case 'newParts':
-      return value === 0 ? 'nothing to buy' : `${value} ${value === 1 ? 'part' : 'parts'} to buy`;
+      return value === 0
+        ? t('aimWords.aimPhrase.newParts.nothingToBuy')
+        : t('aimWords.aimPhrase.newParts.value1ToBuy', { value });
     case 'stepsOver':
-      return value === 0 ? 'no steps over your limits' : `steps ${percentText(value)} over your limits`;
+      return value === 0
+        ? t('aimWords.aimPhrase.stepsOver.noStepsOverYourLimits')
+        : t('aimWords.aimPhrase.stepsOver.stepsOverYourLimits', { value: percentText(value) });
     case 'usualGears':
-      return value === 0 ? 'your usual gears as they are' : `usual gears changed by up to ${percentText(value)}`;
+      return value === 0
+        ? t('aimWords.aimPhrase.usualGears.yourUsualGearsAsThey')
+        : t('aimWords.aimPhrase.usualGears.usualGearsChangedByUp', { value: percentText(value) });
     case 'holes':
-      return value === 0 ? 'no gaps' : `gaps ${percentText(value)}`;
+      return value === 0
+        ? t('aimWords.aimPhrase.holes.noGaps')
+        : t('aimWords.aimPhrase.holes.gaps', { value: percentText(value) });
     default:
       return `${AIM_NAME[aim]} ${aimText(aim, value, units)}`;
   }
@@ -91,44 +105,56 @@ export function aimPhrase(aim: FindAim, value: number, units: Units): string {
 
 /** How the best of an aim is called. */
 const BEST: Readonly<Record<FindAim, string>> = {
-  stepsOver: 'Steps closest to what you accept',
-  largestStep: 'Smallest maximum step',
-  meanStep: 'Smallest average step',
-  holes: 'Fewest gaps',
-  usualGears: 'Closest to your usual gears',
-  frontShifts: 'Fewest front shifts',
-  doubleShifts: 'Fewest double shifts',
-  newParts: 'Fewest parts to buy',
-  cost: 'Cheapest',
-  mass: 'Lightest',
-  outOfBand: 'Least time outside cadence range',
-  easiest: 'Easiest gear of all',
-  topSpeed: 'Fastest',
-  capacity: 'Least capacity needed',
+  stepsOver: t('aimWords.best.stepsOver'),
+  largestStep: t('aimWords.best.largestStep'),
+  meanStep: t('aimWords.best.meanStep'),
+  holes: t('aimWords.best.holes'),
+  usualGears: t('aimWords.best.usualGears'),
+  frontShifts: t('aimWords.best.frontShifts'),
+  doubleShifts: t('aimWords.best.doubleShifts'),
+  newParts: t('aimWords.best.newParts'),
+  cost: t('aimWords.best.cost'),
+  mass: t('aimWords.best.mass'),
+  outOfBand: t('aimWords.best.outOfBand'),
+  easiest: t('aimWords.best.easiest'),
+  topSpeed: t('aimWords.best.topSpeed'),
+  capacity: t('aimWords.best.capacity'),
 };
 
 /** One line for why a setup is among those that none beats. */
 export function whyText(reason: Reason, found: Found, aims: readonly FindAim[], units: Units): string {
-  if (!reason.givesUp) return 'Best on every criterion';
+  if (!reason.givesUp) return t('aimWords.whyText.bestOnEveryCriterion');
   const { bestIn, among, sharedBy } = reason;
   const value = (aim: FindAim) => found.values[aims.indexOf(aim)]!;
-  if (bestIn === undefined) return 'Best all-round compromise';
+  if (bestIn === undefined) return t('aimWords.whyText.bestAllRoundCompromise');
   const figure = aimText(bestIn, value(bestIn), units);
-  const shared = sharedBy > 1 ? `, with ${sharedBy - 1} ${sharedBy === 2 ? 'other' : 'others'}` : '';
+  const shared =
+    sharedBy > 1
+      ? t('aimWords.whyText.withSharedBy2', { sharedBy: sharedBy - 1, sharedBy2: sharedBy === 2 ? 'yes' : 'no' })
+      : '';
   if (among === undefined) return `${BEST[bestIn]}: ${figure}${shared}`;
-  return `${BEST[bestIn]} (${figure}) among those with ${boundPhrase(among, value(among), units)}${shared}`;
+  return t('aimWords.whyText.amongThoseWith', {
+    bestIn: BEST[bestIn],
+    figure,
+    among: boundPhrase(among, value(among), units),
+    shared,
+  });
 }
 
 /** "at most 2 parts to buy", "at least 45 km/h". */
 function boundPhrase(aim: FindAim, value: number, units: Units): string {
-  if (aim === 'topSpeed') return `${aimText(aim, value, units)} or more`;
+  if (aim === 'topSpeed') return t('aimWords.boundPhrase.orMore', { aim: aimText(aim, value, units) });
   if (value === 0) return aimPhrase(aim, value, units);
-  return `${aimPhrase(aim, value, units)} or less`;
+  return t('aimWords.boundPhrase.orLess', { aim: aimPhrase(aim, value, units) });
 }
 
 /** One line for what it gives up. */
 export function givesUpText({ givesUp }: Reason, units: Units): string {
-  if (!givesUp) return 'No downside';
+  if (!givesUp) return t('aimWords.givesUpText.noDownside');
   const { aim, value, best, bestValue } = givesUp;
-  return `Downside: ${aimPhrase(aim, value, units)}, compared with ${aimText(aim, bestValue, units)} for ${setupName(best)}`;
+  return t('aimWords.givesUpText.downsideComparedWithFor', {
+    aim: aimPhrase(aim, value, units),
+    aim2: aimText(aim, bestValue, units),
+    best: setupName(best),
+  });
 }

@@ -31,19 +31,26 @@ import {
 import { USE_TEXT, ZONE_TEXT } from '../words';
 import { AIM_NAME, aimText } from './aim-words';
 import { KIND_TEXT, PART_NAME, partsText, setupName } from './part-words';
+import { t } from './text';
 
 /** What a need of the brief asks of a setup, with its figure. */
 export function askText(ask: BriefAsk, brief: FilledBrief, needs: Needs, units: Units): string {
   switch (ask) {
     case 'easiest':
-      return `have an easiest gear of ${gearSizeText(units, needs.easiestMaxM)} or less`;
+      return t('answerWords.askText.easiest', { easiestMaxM: gearSizeText(units, needs.easiestMaxM) });
     case 'lowestRatio':
-      return `have an easiest ratio of ${short(brief.lowestRatio ?? 0, 3)} or less`;
+      return t('answerWords.askText.lowestRatio', { lowestRatio: short(brief.lowestRatio ?? 0, 3) });
     case 'topSpeed':
-      return `reach ${speedText(units.speedUnit, brief.topSpeedKmh)} at ${short(brief.highRpm, 1)} rpm`;
+      return t('answerWords.askText.topSpeed', {
+        speedUnit: speedText(units.speedUnit, brief.topSpeedKmh),
+        highRpm: short(brief.highRpm, 1),
+      });
     default: {
       const zone = ask.slice('step.'.length) as Zone;
-      return `have steps of ${percentText(stepTolerance(brief, zone))} or less, ${ZONE_TEXT[zone]}`;
+      return t('answerWords.askText.haveStepsOfOrLess', {
+        brief: percentText(stepTolerance(brief, zone)),
+        zone: ZONE_TEXT[zone],
+      });
     }
   }
 }
@@ -58,7 +65,11 @@ export function missText(
 ): string {
   const { metrics, build } = facts;
   const step = (zone: Zone) =>
-    `step ${ZONE_TEXT[zone]} ${percentText(metrics.zoneSteps[zone])}, ${percentText(stepTolerance(brief, zone))} allowed`;
+    t('answerWords.missText.step.stepAllowed', {
+      zone: ZONE_TEXT[zone],
+      zone2: percentText(metrics.zoneSteps[zone]),
+      brief: percentText(stepTolerance(brief, zone)),
+    });
   const texts: Readonly<Record<FindNeed, () => string>> = {
     easiest: () => {
       const [own, needed] = apart(
@@ -67,11 +78,11 @@ export function missText(
         gearSizeDigits(units),
       );
       const unit = gearSizeUnit(units);
-      return `easiest gear ${own} ${unit}, ${needed} ${unit} needed`;
+      return t('answerWords.missText.easiest.easiestGearNeeded', { own, unit, needed });
     },
     lowestRatio: () => {
       const [own, needed] = apart(metrics.easiestRatio, brief.lowestRatio ?? 0, 2);
-      return `easiest ratio ${own}, ${needed} needed`;
+      return t('answerWords.missText.lowestRatio.easiestRatioNeeded', { own, needed });
     },
     topSpeed: () => {
       const [own, needed] = apart(
@@ -79,17 +90,35 @@ export function missText(
         speedIn(units.speedUnit, brief.topSpeedKmh),
         1,
       );
-      return `top speed ${own}, ${needed} ${SPEED_UNIT_TEXT[units.speedUnit]} needed`;
+      return t('answerWords.missText.topSpeed.topSpeedNeeded', {
+        own,
+        needed,
+        speedUnitText: SPEED_UNIT_TEXT[units.speedUnit],
+      });
     },
-    keep: () => `cannot keep the ${listed([...new Set(build.breaches)].map((part) => PART_NAME[part]))}`,
-    cost: () => `costs ${moneyText(units, build.cost)}, ${moneyText(units, settings.costMax ?? 0)} allowed`,
+    keep: () =>
+      t('answerWords.missText.keep.cannotKeepThe', {
+        value: listed([...new Set(build.breaches)].map((part) => PART_NAME[part])),
+      }),
+    cost: () =>
+      t('answerWords.missText.cost.costsAllowed', {
+        cost: moneyText(units, build.cost),
+        costMax: moneyText(units, settings.costMax ?? 0),
+      }),
     mass: () =>
-      `weight ${massChangeText(units, build.massChangeG)}, ${massChangeText(units, settings.massChangeMaxG ?? 0)} allowed`,
+      t('answerWords.missText.mass.weightAllowed', {
+        massChangeG: massChangeText(units, build.massChangeG),
+        massChangeMaxG: massChangeText(units, settings.massChangeMaxG ?? 0),
+      }),
     fit: () =>
       build.capacityOverT > 0
-        ? `not compatible: ${build.capacityRequiredT}T of capacity needed, ${build.capacityOverT}T over the published limit`
+        ? t('answerWords.missText.fit.notCompatibleTOfCapacity', {
+            capacityRequiredT: build.capacityRequiredT,
+            capacityOverT: build.capacityOverT,
+          })
         : KIND_TEXT[build.kind],
-    largestStep: () => `largest step ${percentText(metrics.largestStep)}`,
+    largestStep: () =>
+      t('answerWords.missText.largestStep.largestStep', { largestStep: percentText(metrics.largestStep) }),
     'step.climbing': () => step('climbing'),
     'step.between': () => step('between'),
     'step.fast': () => step('fast'),
@@ -110,29 +139,29 @@ export function apart(own: number, needed: number, digits: number): readonly [ow
 export function bestThereIs(miss: Miss, told: (miss: Miss) => string): string {
   const name = setupName(miss.facts);
   return miss.justAbout
-    ? `${name} just about meets your needs: ${told(miss)}, a difference smaller than the uncertainty of tyre and power`
-    : `No setup meets all your needs. ${name} comes closest: ${told(miss)}`;
+    ? t('answerWords.bestThereIs.justAboutMeetsYourNeeds', { name, miss: told(miss) })
+    : t('answerWords.bestThereIs.noSetupMeetsAllYour', { name, miss: told(miss) });
 }
 
 /** What a search is doing with the setups that it counts. */
 export const PHASE_TEXT: Readonly<Record<FindProgress['phase'], string>> = {
-  sieving: 'Checking requirements:',
-  weighing: 'Ranking:',
-  riding: 'Simulating the route:',
+  sieving: t('answerWords.phaseText.sieving'),
+  weighing: t('answerWords.phaseText.weighing'),
+  riding: t('answerWords.phaseText.riding'),
 };
 
 const NEED_NAME: Readonly<Record<FindNeed, string>> = {
-  easiest: 'easy enough',
-  lowestRatio: 'with a low enough ratio',
-  topSpeed: 'fast enough',
-  keep: 'with the parts you keep',
-  cost: 'within the budget',
-  mass: 'light enough',
-  fit: 'compatible',
-  largestStep: 'with small enough steps',
-  'step.climbing': 'with small enough steps climbing',
-  'step.between': 'with small enough steps cruising',
-  'step.fast': 'with small enough steps fast',
+  easiest: t('answerWords.needName.easiest'),
+  lowestRatio: t('answerWords.needName.lowestRatio'),
+  topSpeed: t('answerWords.needName.topSpeed'),
+  keep: t('answerWords.needName.keep'),
+  cost: t('answerWords.needName.cost'),
+  mass: t('answerWords.needName.mass'),
+  fit: t('answerWords.needName.fit'),
+  largestStep: t('answerWords.needName.largestStep'),
+  'step.climbing': t('answerWords.needName.stepClimbing'),
+  'step.between': t('answerWords.needName.stepBetween'),
+  'step.fast': t('answerWords.needName.stepFast'),
 };
 
 const count = (value: number) => value.toLocaleString();
@@ -140,7 +169,7 @@ const count = (value: number) => value.toLocaleString();
 /** How many are left after each need: "18 377 searched → 9 120 easy enough → …". Needs at which none fell are left out. */
 export function funnelText({ searched, fellAt }: FindResult): string {
   let left = searched;
-  const parts = [`${count(searched)} searched`];
+  const parts = [t('answerWords.funnelText.searched', { searched: count(searched) })];
   for (const need of FIND_NEEDS) {
     if (fellAt[need] === 0) continue;
     left -= fellAt[need];
@@ -151,18 +180,24 @@ export function funnelText({ searched, fellAt }: FindResult): string {
 
 /** How many meet the needs, and how many of them are worth choosing between. @param rows answers, equal ones as one */
 export function headline({ searched, met }: FindResult, rows: number): string {
-  const setups = `${count(met)} of ${count(searched)} setups ${met === 1 ? 'meets' : 'meet'} your needs`;
+  const setups = t('answerWords.headline.ofSetupsMet21YourNeeds', {
+    met: count(met),
+    searched: count(searched),
+    met2: met,
+  });
   if (met === 1) return setups;
-  return rows === 1 ? `${setups}; one is better than all others` : `${setups}; these ${count(rows)} are the best`;
+  return rows === 1
+    ? t('answerWords.headline.oneIsBetterThanAll', { setups })
+    : t('answerWords.headline.theseAreTheBest', { setups, rows: count(rows) });
 }
 
 /** How many of those that meet the needs are known to be compatible; empty where all are. */
 export function compatibleText({ met, compatible }: FindResult): string {
   if (met === 0 || compatible === met) return '';
-  const why = 'the largest cog and capacity of a derailleur, or the room for a front derailleur, are not known';
+  const why = t('answerWords.compatibleText.theLargestCogAndCapacity');
   return compatible === 0
-    ? `All may be compatible: ${why}.`
-    : `${count(compatible)} are known to be compatible and come first; the others may be: ${why}.`;
+    ? t('answerWords.compatibleText.allMayBeCompatible', { why })
+    : t('answerWords.compatibleText.areKnownToBeCompatible', { compatible: count(compatible), why });
 }
 
 /** The needs that can be asked of: a lowest ratio only where the rider needs one. */
@@ -187,15 +222,27 @@ export function requirementCosts(
 ): readonly RequirementCost[] {
   const texts: readonly (readonly [FindNeed, string | undefined])[] = [
     ...asksOf(asks, brief).map((ask) => [ask, askText(ask, brief, needs, units)] as const),
-    ['keep', keep.length > 0 ? `keep the ${listed(keep.map((part) => PART_NAME[part]))}` : undefined],
-    ['cost', costMax === undefined ? undefined : `cost ${moneyText(units, costMax)} or less`],
+    [
+      'keep',
+      keep.length > 0
+        ? t('answerWords.requirementCosts.keepThe', { keep: listed(keep.map((part) => PART_NAME[part])) })
+        : undefined,
+    ],
+    [
+      'cost',
+      costMax === undefined
+        ? undefined
+        : t('answerWords.requirementCosts.costOrLess', { costMax: moneyText(units, costMax) }),
+    ],
     [
       'mass',
       massChangeMaxG === undefined
         ? undefined
-        : `weigh at most ${massChangeText(units, massChangeMaxG)} compared with A`,
+        : t('answerWords.requirementCosts.weighAtMostComparedWith', {
+            massChangeMaxG: massChangeText(units, massChangeMaxG),
+          }),
     ],
-    ['fit', fellAt.fit > 0 ? 'be compatible' : undefined],
+    ['fit', fellAt.fit > 0 ? t('answerWords.requirementCosts.beCompatible') : undefined],
   ];
   return texts
     .flatMap(([need, text]) => (text === undefined ? [] : [{ need, text, setups: onlyMissed[need] }]))
@@ -204,7 +251,9 @@ export function requirementCosts(
 
 /** Says how many more setups there would be without a requirement. */
 export const costText = ({ setups }: RequirementCost): string =>
-  setups === 0 ? 'rules out none by itself' : `rules out ${count(setups)} setups that meet everything else`;
+  setups === 0
+    ? t('answerWords.costText.rulesOutNoneByItself')
+    : t('answerWords.costText.rulesOutSetupsThatMeet', { setups: count(setups) });
 
 /** What the setup fitted now would need changed least, in sentences. */
 export function leastSentences(
@@ -216,18 +265,35 @@ export function leastSentences(
     what,
     found: tries.least,
     text: tries.least
-      ? `${setupName(tries.least)}; parts to buy: ${partsText(tries.least.build.buy)}.`
+      ? t('answerWords.leastSentences.change.text.partsToBuy', {
+          least: setupName(tries.least),
+          buy: partsText(tries.least.build.buy),
+        })
       : tries.closest
-        ? `None of ${tries.tried} is enough. Closest: ${setupName(tries.closest.facts)}: ${told(tries.closest)}.`
-        : `There is no other ${one} in the search.`,
+        ? t('answerWords.leastSentences.change.text.noneOfIsEnoughClosest', {
+            tried: tries.tried,
+            facts: setupName(tries.closest.facts),
+            closest: told(tries.closest),
+          })
+        : t('answerWords.leastSentences.change.text.thereIsNoInThe', { one }),
   });
   if (!presentMiss) {
-    return [{ what: 'No change', found: undefined, text: `${setupName(present)} meets your needs as it is.` }];
+    return [
+      {
+        what: t('answerWords.leastSentences.what'),
+        found: undefined,
+        text: t('answerWords.leastSentences.text', { present: setupName(present) }),
+      },
+    ];
   }
   return [
-    { what: 'As it is', found: undefined, text: `${setupName(present)}: ${told(presentMiss)}.` },
-    change('Chainring only', ring, 'ring'),
-    change('Cassette only', cassette, 'cassette'),
+    {
+      what: t('answerWords.leastSentences.whatWords.asItIs2'),
+      found: undefined,
+      text: `${setupName(present)}: ${told(presentMiss)}.`,
+    },
+    change(t('answerWords.leastSentences.chainringOnly'), ring, t('answerWords.leastSentences.ring')),
+    change(t('answerWords.leastSentences.cassetteOnly'), cassette, t('answerWords.leastSentences.cassette')),
   ];
 }
 
@@ -258,13 +324,13 @@ export function layoutSentences(
 ): LayoutAnswer {
   const answer = layoutAnswer(advice, { aims, brief, frontRoom }, units, told);
   const rare = used && [
-    ...used.rareRings.map((teeth) => `${teeth}T ring`),
-    ...used.rareCogs.map((teeth) => `${teeth}T cog`),
+    ...used.rareRings.map((teeth) => t('answerWords.layoutSentences.tRing', { teeth })),
+    ...used.rareCogs.map((teeth) => t('answerWords.layoutSentences.tCog', { teeth })),
   ];
   if (!rare || rare.length === 0) return answer;
   return {
     ...answer,
-    tips: [...answer.tips, `You rarely use your ${listed(rare)}: a setup without them loses little.`],
+    tips: [...answer.tips, t('answerWords.layoutSentences.tips.youRarelyUseYourA', { rare: listed(rare) })],
   };
 }
 
@@ -282,7 +348,9 @@ function layoutAnswer(
   const missed = (one: Layout): string[] => {
     const { closest } = sides[one];
     if (!closest) return [];
-    const about = closest.justAbout ? 'just about meets your needs too' : 'comes closest';
+    const about = closest.justAbout
+      ? t('answerWords.layoutAnswer.missed.justAboutMeetsYourNeeds')
+      : t('answerWords.layoutAnswer.missed.comesClosest');
     return [`${one}: ${setupName(closest.facts)} ${about}: ${told(closest)}.`];
   };
   switch (kind) {
@@ -290,26 +358,33 @@ function layoutAnswer(
       const [one] = advice.searched;
       const best = one && sides[one].best;
       if (frontRoom.room === 'no') {
-        const why = `this frame takes no front derailleur${frontRoom.assumed ? ` (assumed for ${USE_TEXT[brief.use]})` : ''}`;
+        const why = t('answerWords.layoutAnswer.notSearched.thisFrameTakesNoFront', {
+          assumed: frontRoom.assumed ? 'yes' : 'no',
+          useText: frontRoom.assumed ? USE_TEXT[brief.use] : '',
+        });
         const verdict = best
-          ? `1x: ${why}. Best: ${setupName(best)}.`
-          : `1x: ${why}, though no 1x meets all your needs.`;
+          ? t('answerWords.layoutAnswer.notSearched.1xBest', { why, best: setupName(best) })
+          : t('answerWords.layoutAnswer.notSearched.1xThoughNo1xMeetsAll', { why });
         return {
           verdict,
           tips: [
             ...(one && !best ? missed(one) : []),
-            'On a frame that takes a front derailleur, 2x would be searched too.',
+            t('answerWords.layoutAnswer.notSearched.tips.onAFrameThatTakes'),
           ],
         };
       }
-      return { verdict: `Only ${one} was searched. Include both for an answer.`, tips: [] };
+      return { verdict: t('answerWords.layoutAnswer.notSearched.verdict', { one: one! }), tips: [] };
     }
     case 'neither':
-      return { verdict: 'Neither meets all your needs.', tips: [...missed('1x'), ...missed('2x')] };
+      return { verdict: t('answerWords.layoutAnswer.neither.verdict'), tips: [...missed('1x'), ...missed('2x')] };
     case 'only': {
       const other = otherLayout(layout!);
       return {
-        verdict: `${layout}: ${setupName(sides[layout!].best!)} is the best that meets your needs; no ${other} does.`,
+        verdict: t('answerWords.layoutAnswer.only.verdict', {
+          layout,
+          best: setupName(sides[layout!].best!),
+          other: other!,
+        }),
         tips: missed(other),
       };
     }
@@ -318,16 +393,30 @@ function layoutAnswer(
       const tip = ({ aim, layout: better }: (typeof speaks)[number]) => {
         const at = aims.indexOf(aim);
         const value = (one: Layout) => aimText(aim, sides[one].best!.values[at]!, units);
-        return `${upper(AIM_NAME[aim])}: better with ${better} (${value(better)}, against ${value(otherLayout(better))}).`;
+        return t('answerWords.layoutAnswer.both.tip.betterWithAgainst', {
+          aim: upper(AIM_NAME[aim]),
+          better,
+          better2: value(better),
+          better3: value(otherLayout(better)),
+        });
       };
       const first = speaks[0];
       if (!first || !layout) {
-        const verdict = `Both meet your needs, equal on every criterion: 1x with ${best('1x')}, 2x with ${best('2x')}.`;
+        const verdict = t('answerWords.layoutAnswer.both.bothMeetYourNeedsEqual', {
+          best: best('1x'),
+          best2: best('2x'),
+        });
         return { verdict, tips: [] };
       }
       const other = otherLayout(layout);
       return {
-        verdict: `${layout}, going by ${AIM_NAME[first.aim]}, the first of your criteria that differs: ${best(layout)}. Both meet your needs; the best ${other} is ${best(other)}.`,
+        verdict: t('answerWords.layoutAnswer.both.verdict', {
+          layout,
+          aimName: AIM_NAME[first.aim],
+          layout2: best(layout),
+          other,
+          other2: best(other),
+        }),
         tips: speaks.map(tip),
       };
     }

@@ -4,34 +4,35 @@ import { inCardOrder, type Purchase } from '../../core/job';
 import type { PartKind } from '../../core/parts/price-list';
 import { formatShorthand } from '../../formats/shorthand';
 import { CARD_SLOT_TEXT, listed } from '../../messages/job';
+import { t } from './text';
 
 export const PART_NAME: Readonly<Record<PartKind, string>> = {
-  ring: 'ring',
-  crank: 'crank with rings',
-  frontDerailleur: 'front derailleur with shifter',
-  guide: 'chain guide',
-  cassette: 'cassette',
-  shifter: 'shifter',
-  freehub: 'freehub body',
-  chain: 'chain',
-  rearDerailleur: 'rear derailleur',
+  ring: t('partWords.partName.ring'),
+  crank: t('partWords.partName.crank'),
+  frontDerailleur: t('partWords.partName.frontDerailleur'),
+  guide: t('partWords.partName.guide'),
+  cassette: t('partWords.partName.cassette'),
+  shifter: t('partWords.partName.shifter'),
+  freehub: t('partWords.partName.freehub'),
+  chain: t('partWords.partName.chain'),
+  rearDerailleur: t('partWords.partName.rearDerailleur'),
 };
 
 const DOUBT_TEXT: Readonly<Record<Doubt, string>> = {
-  derailleurLimits: 'the largest cog and capacity of its rear derailleur are not known',
-  frontRoom: 'whether the frame takes a front derailleur is not known',
+  derailleurLimits: t('partWords.doubtText.derailleurLimits'),
+  frontRoom: t('partWords.doubtText.frontRoom'),
 };
 
 /** Says why a setup only may be compatible. */
 export const doubtText = (doubts: readonly Doubt[]): string =>
-  `May be compatible: ${doubts.map((doubt) => DOUBT_TEXT[doubt]).join('; ')}.`;
+  t('partWords.doubtText.mayBeCompatible', { doubts: doubts.map((doubt) => DOUBT_TEXT[doubt]).join('; ') });
 
 export const KIND_TEXT: Readonly<Record<FitKind, string>> = {
-  goes: 'compatible',
-  open: 'compatible as far as is known',
-  goesWithChecks: 'past a published limit: worth a trial',
-  doesNot: 'not compatible',
-  cannotWork: 'cannot work',
+  goes: t('partWords.kindText.goes'),
+  open: t('partWords.kindText.open'),
+  goesWithChecks: t('partWords.kindText.goesWithChecks'),
+  doesNot: t('partWords.kindText.doesNot'),
+  cannotWork: t('partWords.kindText.cannotWork'),
 };
 
 export function setupName({ chainrings, cassette }: Pick<FoundFacts, 'chainrings' | 'cassette'>): string {
@@ -41,9 +42,9 @@ export function setupName({ chainrings, cassette }: Pick<FoundFacts, 'chainrings
 /** Where several parts stand in a list to be ticked. */
 export const PART_SHORT: Readonly<Record<PartKind, string>> = {
   ...PART_NAME,
-  ring: 'rings',
-  crank: 'crank',
-  frontDerailleur: 'front derailleur',
+  ring: t('partWords.partShort.ring'),
+  crank: t('partWords.partShort.crank'),
+  frontDerailleur: t('partWords.partShort.frontDerailleur'),
 };
 
 /** "cassette, 2 rings and chain": what is bought, in short; what comes with something else is not named. */
@@ -55,7 +56,7 @@ export function partsText(buy: readonly Purchase[]): string {
     const count = kinds.filter((one) => one === name).length;
     return count > 1 ? `${count} ${name}s` : name;
   });
-  return names.length === 0 ? 'nothing' : listed(names);
+  return names.length === 0 ? t('partWords.partsText.nothing') : listed(names);
 }
 
 const shortName = (what: Purchase['what']) => (what in PART_NAME ? PART_NAME[what as PartKind] : CARD_SLOT_TEXT[what]);

@@ -1,4 +1,5 @@
 import type { BackupState } from '../../store';
+import { t } from './text';
 
 const DAY_MS = 86_400_000;
 /** After so long a backup is asked for, where something has changed since. */
@@ -17,8 +18,12 @@ export function backupText(
       ? changes >= FIRST_AFTER_CHANGES
       : changes > 0 && nowMs - savedAtMs >= REMIND_AFTER_DAYS * DAY_MS;
   const saved =
-    savedAtMs === undefined ? 'No backup saved from this browser yet' : `Last backup saved ${dateText(savedAtMs)}`;
+    savedAtMs === undefined
+      ? t('backupWords.backupText.noBackupSavedFromThis')
+      : t('backupWords.backupText.lastBackupSaved', { savedAtMs: dateText(savedAtMs) });
   const since =
-    changes === 0 ? 'nothing has changed since' : `${changes} ${changes === 1 ? 'change' : 'changes'} since`;
-  return { text: `${saved}; ${since}.${isDue ? ' Time to save one.' : ''}`, isDue };
+    changes === 0
+      ? t('backupWords.backupText.nothingHasChangedSince')
+      : t('backupWords.backupText.changes1Since', { changes });
+  return { text: t('backupWords.backupText.text', { saved, since, isDue: isDue ? 'yes' : 'no' }), isDue };
 }

@@ -86,7 +86,9 @@ export function ladderScene(layout: LadderLayout, { left, right, selected, units
     ],
     across: [
       ...zoneParts(layout),
-      ...axisTicks(layout.scale, left.perMetre, TICK_GAP).map(({ at, label }) => acrossPart(layout, label, 'grid', at)),
+      ...axisTicks(layout.scale, left.perMetre, TICK_GAP).map(({ at, label }) =>
+        acrossPart(layout, label, t('scene.ladderScene.across.grid'), at),
+      ),
       ...plumbOf(layout, selected),
       ...needParts(layout, units),
     ],
@@ -103,7 +105,7 @@ function axisParts(layout: LadderLayout, axis: LadderAxis, side: 'left' | 'right
     key: label,
     x,
     y: at + 4,
-    shapes: [{ kind: 'text', look: `tick ${side}`, x: 0, y: 0, text: label }],
+    shapes: [{ kind: 'text', look: t('scene.axisParts.shapes.look', { side }), x: 0, y: 0, text: label }],
   }));
 }
 
@@ -116,13 +118,13 @@ function zoneParts({ zones, left, right }: LadderLayout): Part[] {
     from > to
       ? [
           {
-            key: `zone ${i}`,
+            key: t('scene.zoneParts.key', { i }),
             x: left,
             y: to,
             shapes: [
               {
                 kind: 'rect',
-                look: shaded ? 'zone shaded' : 'zone',
+                look: shaded ? t('scene.zoneParts.shapes.look.zoneShaded') : t('scene.zoneParts.shapes.look.zone'),
                 x: 0,
                 y: 0,
                 width: right - left,
@@ -145,12 +147,16 @@ const NEED_TEXT_HEIGHT = 12;
  */
 function needParts(layout: LadderLayout, units: Units): Part[] {
   return layout.needs.map(({ end, at, developmentM }): Part => {
-    const line = acrossPart(layout, `need ${end}`, 'need', at);
+    const line = acrossPart(layout, t('scene.needParts.need', { end }), t('scene.needParts.need2'), at);
     const size = gearSizeText(units, developmentM);
     const title = t(`ladder.gearNeeded.${end}`, { size });
     const { x, y, isLong } = freePlace(layout, at);
     const text = isLong ? title : t('ladder.needed', { size });
-    return { ...line, title, shapes: [...line.shapes, { kind: 'text', look: 'needed', x, y, text }] };
+    return {
+      ...line,
+      title,
+      shapes: [...line.shapes, { kind: 'text', look: t('scene.needParts.shapes.look'), x, y, text }],
+    };
   });
 }
 
@@ -204,12 +210,12 @@ function plumbOf(layout: LadderLayout, selected: LadderPicture['selected']): Par
     .find(({ place }) => place === selected.place)
     ?.uprights.flatMap(({ rungs }) => rungs)
     .find(({ gear }) => gear.key === selected.key);
-  return rung ? [acrossPart(layout, 'plumb', 'plumb', rung.y)] : [];
+  return rung ? [acrossPart(layout, t('scene.plumbOf.plumb'), t('scene.plumbOf.plumb'), rung.y)] : [];
 }
 
 /** A halo for a text that the line of a need crosses. */
 const haloAt = ({ needs }: LadderLayout, y: number) =>
-  needs.some(({ at }) => Math.abs(at - y) < HALO_REACH) ? ' haloed' : '';
+  needs.some(({ at }) => Math.abs(at - y) < HALO_REACH) ? t('scene.haloAt.haloed') : '';
 
 function columnParts(column: ColumnLayout, layout: LadderLayout, i: number, selectedKey: string | undefined): Part[] {
   const { overlap, coverage, ties, uprights, bridges, steps, stepsX } = column;
@@ -217,20 +223,39 @@ function columnParts(column: ColumnLayout, layout: LadderLayout, i: number, sele
     ...(i > 0 ? [borderPart(column, layout)] : []),
     ...(layout.columns.length > 1 ? titleParts(column) : []),
     ...(overlap ? [overlapPart(overlap, uprights)] : []),
-    ...bridges.map(({ from, to }, n): Part => ({ key: `bridge ${n}`, ...bridge(from, to, uprights[0]!.half) })),
-    ...ties.map(({ key, mark, from, to }): Part => ({ key: `tie ${key}`, ...tie(mark, from, to, uprights[0]!.half) })),
+    ...bridges.map(({ from, to }, n): Part => ({
+      key: t('scene.columnParts.key', { n }),
+      ...bridge(from, to, uprights[0]!.half),
+    })),
+    ...ties.map(({ key, mark, from, to }): Part => ({
+      key: t('scene.columnParts.keyWords.tie2', { key }),
+      ...tie(mark, from, to, uprights[0]!.half),
+    })),
     ...steps.map(({ from, to, text, isWritten, isOver }, n): Part => {
-      const over = isOver ? ' over' : '';
+      const over = isOver ? t('scene.columnParts.over') : '';
       const middle = (from + to) / 2;
       const haloed = haloAt(layout, middle);
       return {
-        key: `step ${n}`,
+        key: t('scene.columnParts.keyWords.step2', { n }),
         x: stepsX,
         y: from,
         shapes: [
-          { kind: 'line', look: `stride${over}`, from: [0, -1.5], to: [0, to - from + 1.5] },
+          {
+            kind: 'line',
+            look: t('scene.columnParts.shapes.look', { over }),
+            from: [0, -1.5],
+            to: [0, to - from + 1.5],
+          },
           ...(isWritten
-            ? [{ kind: 'text', look: `step${over}${haloed}`, x: 6, y: (to - from) / 2 + 4, text } satisfies Shape]
+            ? [
+                {
+                  kind: 'text',
+                  look: t('scene.columnParts.shapes.lookWords.step2', { over, haloed }),
+                  x: 6,
+                  y: (to - from) / 2 + 4,
+                  text,
+                } satisfies Shape,
+              ]
             : []),
         ],
       };
@@ -241,24 +266,29 @@ function columnParts(column: ColumnLayout, layout: LadderLayout, i: number, sele
 }
 
 function borderPart({ left }: ColumnLayout, { height }: LadderLayout): Part {
-  return { key: 'border', x: left, y: 0, shapes: [{ kind: 'line', look: 'border', from: [0, 0], to: [0, height] }] };
+  return {
+    key: t('scene.borderPart.key'),
+    x: left,
+    y: 0,
+    shapes: [{ kind: 'line', look: t('scene.borderPart.shapes.look'), from: [0, 0], to: [0, height] }],
+  };
 }
 
 function titleParts({ place, title, left }: ColumnLayout): Part[] {
   return [
     {
-      key: 'sign',
+      key: t('scene.titleParts.key'),
       x: left + 8,
       y: TITLE_Y - 11,
-      shapes: [{ kind: 'path', look: 'letter', d: SHAPE_PATHS[place]!, scale: SIGN_SCALE }],
+      shapes: [{ kind: 'path', look: t('scene.titleParts.shapes.look'), d: SHAPE_PATHS[place]!, scale: SIGN_SCALE }],
     },
     {
-      key: 'title',
+      key: t('scene.titleParts.keyWords.title2'),
       x: left + 8,
       y: TITLE_Y,
       shapes: [
-        { kind: 'text', look: 'letter', x: 18, y: 0, text: letterOf(place) },
-        { kind: 'text', look: 'name', x: 34, y: 0, text: title },
+        { kind: 'text', look: t('scene.titleParts.shapes.look'), x: 18, y: 0, text: letterOf(place) },
+        { kind: 'text', look: t('scene.titleParts.shapes.lookWords.name2'), x: 34, y: 0, text: title },
       ],
     },
   ];
@@ -270,14 +300,14 @@ function overlapPart(
 ): Part {
   const x = small!.x + small!.half + 3;
   return {
-    key: 'overlap',
+    key: t('scene.overlapPart.key'),
     x,
     y: to,
     title: t('ladder.bothRingsShare', { share: percentText(share) }),
     shapes: [
       {
         kind: 'rect',
-        look: 'hatch',
+        look: t('scene.overlapPart.shapes.look'),
         hatched: true,
         x: 0,
         y: 0,
@@ -293,7 +323,11 @@ function bridge(from: Spot, to: Spot, half: number): Omit<Part, 'key'> {
   const way = Math.sign(to.x - from.x);
   const [dx, dy] = [to.x - from.x - 2 * way * half, to.y - from.y];
   const d = `M0 0C${dx / 2} 0 ${dx / 2} ${dy} ${dx} ${dy}`;
-  return { x: from.x + way * half, y: from.y, shapes: [{ kind: 'path', look: 'bridge', d, scale: 1 }] };
+  return {
+    x: from.x + way * half,
+    y: from.y,
+    shapes: [{ kind: 'path', look: t('scene.bridge.shapes.look'), d, scale: 1 }],
+  };
 }
 
 function tie(mark: '=' | '≈', from: Spot, to: Spot, half: number): Omit<Part, 'key'> {
@@ -303,8 +337,13 @@ function tie(mark: '=' | '≈', from: Spot, to: Spot, half: number): Omit<Part, 
     x: from.x + way * half,
     y: from.y,
     shapes: [
-      { kind: 'line', look: mark === '=' ? 'tie' : 'tie near', from: [0, 0], to: [dx, dy] },
-      { kind: 'text', look: 'equals', x: dx / 2, y: dy / 2 + 4, text: mark },
+      {
+        kind: 'line',
+        look: mark === '=' ? t('scene.tie.shapes.look.tie') : t('scene.tie.shapes.look.tieNear'),
+        from: [0, 0],
+        to: [dx, dy],
+      },
+      { kind: 'text', look: t('scene.tie.shapes.look.equals'), x: dx / 2, y: dy / 2 + 4, text: mark },
     ],
   };
 }
@@ -317,42 +356,54 @@ function uprightParts(
   const textX = side === 'left' ? -half - 6 : half + 6;
   return [
     {
-      key: `${name} upright`,
+      key: t('scene.uprightParts.key', { name }),
       x,
       y: bottom,
-      shapes: [{ kind: 'line', look: 'rail', from: [0, 8], to: [0, top - bottom - 8] }],
+      shapes: [{ kind: 'line', look: t('scene.uprightParts.shapes.look'), from: [0, 8], to: [0, top - bottom - 8] }],
     },
     {
-      key: `${name} ring`,
+      key: t('scene.uprightParts.keyWords.ring2', { name }),
       x,
       y: bottom + 25,
       shapes: [
         {
           kind: 'text',
-          look: 'ring',
+          look: t('scene.uprightParts.shapes.lookWords.ring2'),
           x: 0,
           y: 0,
           text: `${chainring}`,
-          ...(hubStage === 1 ? {} : { tail: { look: 'stage', text: `×${allDigits(hubStage)}` } }),
+          ...(hubStage === 1
+            ? {}
+            : { tail: { look: t('scene.uprightParts.shapes.tail.look'), text: `×${allDigits(hubStage)}` } }),
         },
       ],
     },
     ...rungs.map(({ gear, y, isOnPath, isNamed, use }, i): Part => {
       // With time on it a rung is open where nobody rode in it; the cog stands on the inner side, for the bar goes outward.
       const isFull = use ? use.share > 0 : isOnPath;
-      const inner = use ? (side === 'left' ? 'right' : 'left') : side;
-      const state = `${isFull ? '' : ' open'}${gear.key === selectedKey ? ' selected' : ''}`;
+      const inner = use ? (side === 'left' ? t('scene.uprightParts.right') : t('scene.uprightParts.left')) : side;
+      const state = t('scene.uprightParts.isFullKey', {
+        isFull: isFull ? 'yes' : 'no',
+        key: gear.key === selectedKey ? 'yes' : 'no',
+      });
       return {
-        key: `${name} rung ${i}`,
+        key: t('scene.uprightParts.keyWords.rung2', { name, i }),
         x,
         y,
         gear,
         ...(use && { share: use.share }),
         shapes: [
-          { kind: 'rect', look: 'target', x: -half - 24, y: -9, width: 2 * half + 48, height: 18 },
           {
             kind: 'rect',
-            look: `bar${state}`,
+            look: t('scene.uprightParts.shapes.lookWords.target2'),
+            x: -half - 24,
+            y: -9,
+            width: 2 * half + 48,
+            height: 18,
+          },
+          {
+            kind: 'rect',
+            look: t('scene.uprightParts.shapes.lookWords.bar2', { state }),
             x: -half,
             y: -RUNG_HEIGHT / 2,
             width: 2 * half,
@@ -362,7 +413,7 @@ function uprightParts(
             ? [
                 {
                   kind: 'text',
-                  look: `cog ${inner}${state}`,
+                  look: t('scene.uprightParts.shapes.lookWords.cog2', { inner, state }),
                   x: use ? -textX : textX,
                   y: 4,
                   text: `${gear.cog}`,
@@ -387,7 +438,7 @@ function barShapes(
   return [
     {
       kind: 'rect',
-      look: 'use',
+      look: t('scene.barShapes.look'),
       x: way < 0 ? from - length : from,
       y: -RUNG_HEIGHT / 2,
       width: length,
@@ -397,7 +448,7 @@ function barShapes(
       ? [
           {
             kind: 'text',
-            look: `share ${side}`,
+            look: t('scene.barShapes.lookWords.share2', { side }),
             x: from + way * (length + 4),
             y: 4,
             text: fixed(percent(share), share < 0.095 ? 1 : 0),
@@ -411,14 +462,23 @@ function barShapes(
 function coverageParts({ x, label, spans, gaps }: CoverageLayout, layout: LadderLayout): Part[] {
   return [
     ...spans.map(({ from, to }, i): Part => ({
-      key: `span ${i}`,
+      key: t('scene.coverageParts.key', { i }),
       x,
       y: to,
       title: t('ladder.speedsAt', { rpm: label }),
-      shapes: [{ kind: 'rect', look: 'span', x: 0, y: 0, width: COVERAGE_WIDTH, height: from - to }],
+      shapes: [
+        {
+          kind: 'rect',
+          look: t('scene.coverageParts.shapes.look'),
+          x: 0,
+          y: 0,
+          width: COVERAGE_WIDTH,
+          height: from - to,
+        },
+      ],
     })),
     ...gaps.map(({ from, to, text, textY }, i): Part => ({
-      key: `gap ${i}`,
+      key: t('scene.coverageParts.keyWords.gap2', { i }),
       x,
       y: from,
       gap: text,
@@ -426,7 +486,7 @@ function coverageParts({ x, label, spans, gaps }: CoverageLayout, layout: Ladder
       shapes: [
         {
           kind: 'path',
-          look: 'hole',
+          look: t('scene.coverageParts.shapes.lookWords.hole2'),
           d: `M-4 0h${COVERAGE_WIDTH + 8}M-4 ${to - from}h${COVERAGE_WIDTH + 8}`,
           scale: 1,
         },
@@ -435,7 +495,7 @@ function coverageParts({ x, label, spans, gaps }: CoverageLayout, layout: Ladder
           : [
               {
                 kind: 'text',
-                look: `speeds${haloAt(layout, textY)}`,
+                look: t('scene.coverageParts.shapes.lookWords.speeds2', { layout: haloAt(layout, textY) }),
                 x: COVERAGE_WIDTH + 8,
                 y: textY - from + 4,
                 text,

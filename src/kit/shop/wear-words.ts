@@ -1,35 +1,58 @@
 import { dateText, fixed, short } from '../format';
 import type { ChainWear } from './wear-of';
 import { distanceText, keptFrom, unitText, type Units } from '../measures';
+import { t } from './text';
 
 /** What a mechanic says of a chain, with the next step. */
 export function wearSentence(wear: ChainWear, units: Units): string {
   const { answer, limitPercent, nowKm, speeds, limitAtMs, spreadMs, readings } = wear;
   const limit = `${short(limitPercent, 2)} %`;
-  const by = speeds === undefined ? `${limit} (assumed: 11-speed and up)` : `${limit} for ${speeds}-speed`;
+  const by =
+    speeds === undefined
+      ? t('wearWords.wearSentence.assumed11SpeedAndUp', { limit })
+      : t('wearWords.wearSentence.forSpeed', { limit, speeds });
   const last = readings.at(-1);
   switch (answer.kind) {
     case 'tooFew':
       return last
-        ? `${short(last.wearPercent, 2)} % at ${distanceText(units, last.km)}. A second reading after some weeks of riding gives a forecast. The limit is ${by}.`
-        : `Not measured yet. The limit is ${by}.`;
+        ? t('wearWords.wearSentence.tooFew.atASecondReadingAfter', {
+            wearPercent: short(last.wearPercent, 2),
+            km: distanceText(units, last.km),
+            by,
+          })
+        : t('wearWords.wearSentence.tooFew.notMeasuredYetTheLimit', { by });
     case 'notWearing':
-      return 'The readings are not increasing. Measure again at the same spot on the chain.';
+      return t('wearWords.wearSentence.notWearing');
     case 'reached':
-      return `${short(last!.wearPercent, 2)} %: at the limit of ${by}. Replace the chain now. A new chain can skip on worn cogs, so test-ride before you sign off.`;
+      return t('wearWords.wearSentence.reached', { wearPercent: short(last!.wearPercent, 2), by });
     case 'forecast': {
       const { limitKm, spreadKm, ratePer1000Km } = answer.forecast;
       const left = limitKm - nowKm;
       const spread = spreadKm
-        ? ` (80 % between ${distanceText(units, Math.max(0, spreadKm[0] - nowKm))} and ${distanceText(units, Math.max(0, spreadKm[1] - nowKm))})`
-        : ' (only two readings, so no range can be given)';
+        ? t('wearWords.wearSentence.forecast.80BetweenAnd', {
+            spreadKm: distanceText(units, Math.max(0, spreadKm[0] - nowKm)),
+            spreadKm2: distanceText(units, Math.max(0, spreadKm[1] - nowKm)),
+          })
+        : t('wearWords.wearSentence.forecast.onlyTwoReadingsSoNo');
       const date =
         limitAtMs === undefined
-          ? ', no date, because nothing was ridden in the last 90 days'
-          : `: about ${dateText(limitAtMs)}${spreadMs ? `, ${dateText(spreadMs[0])} to ${dateText(spreadMs[1])}` : ''}`;
+          ? t('wearWords.wearSentence.forecast.noDateBecauseNothingWas')
+          : t('wearWords.wearSentence.forecast.aboutSpreadMsTo', {
+              limitAtMs: dateText(limitAtMs),
+              spreadMs: spreadMs ? 'yes' : 'no',
+              spreadMs2: spreadMs ? dateText(spreadMs[0]) : '',
+              spreadMs3: spreadMs ? dateText(spreadMs[1]) : '',
+            });
       return left <= 0
-        ? `On trend it has already reached ${by}: measure it.`
-        : `${fixed(keptFrom('distance', units, ratePer1000Km), 2)} % in 1000 ${unitText('distance', units)}. At ${by} in ${distanceText(units, left)}${spread}${date}.`;
+        ? t('wearWords.wearSentence.forecast.onTrendItHasAlready', { by })
+        : t('wearWords.wearSentence.forecast.in1000AtIn', {
+            ratePer1000Km: fixed(keptFrom('distance', units, ratePer1000Km), 2),
+            unit: unitText('distance', units),
+            by,
+            left: distanceText(units, left),
+            spread,
+            date,
+          });
     }
   }
 }

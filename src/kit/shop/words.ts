@@ -3,88 +3,106 @@ import type { Outcome, SwapKind } from '../../core/job';
 import type { Condition, JobState, PartRecord } from '../../records';
 import { formatCassette } from '../../formats/shorthand';
 import { durationText, short } from '../format';
+import { t } from './text';
 
 export const KIND_TEXT: Readonly<Record<ShelfKind, string>> = {
-  cassette: 'cassette',
-  chainring: 'chainring',
-  crank: 'crank',
-  rearDerailleur: 'rear derailleur',
-  frontDerailleur: 'front derailleur',
-  shifter: 'shifter',
-  chain: 'chain',
-  freehub: 'freehub body',
-  extender: 'hanger extender',
-  guide: 'chain guide',
-  quickLink: 'quick link',
-  spacer: 'spacer',
-  wheel: 'wheel',
-  other: 'other',
+  cassette: t('words.kindText.cassette'),
+  chainring: t('words.kindText.chainring'),
+  crank: t('words.kindText.crank'),
+  rearDerailleur: t('words.kindText.rearDerailleur'),
+  frontDerailleur: t('words.kindText.frontDerailleur'),
+  shifter: t('words.kindText.shifter'),
+  chain: t('words.kindText.chain'),
+  freehub: t('words.kindText.freehub'),
+  extender: t('words.kindText.extender'),
+  guide: t('words.kindText.guide'),
+  quickLink: t('words.kindText.quickLink'),
+  spacer: t('words.kindText.spacer'),
+  wheel: t('words.kindText.wheel'),
+  other: t('words.kindText.other'),
 };
 
 export const CONDITION_TEXT: Readonly<Record<Condition, string>> = {
-  new: 'new',
-  good: 'good',
-  worn: 'worn',
-  spent: 'spent',
+  new: t('words.conditionText.new'),
+  good: t('words.conditionText.good'),
+  worn: t('words.conditionText.worn'),
+  spent: t('words.conditionText.spent'),
 };
 
 export const STATE_TEXT: Readonly<Record<JobState, string>> = {
-  asked: 'requested',
-  waiting: 'waiting for parts',
-  ready: 'ready',
-  inHand: 'in progress',
-  done: 'done',
+  asked: t('words.stateText.asked'),
+  waiting: t('words.stateText.waiting'),
+  ready: t('words.stateText.ready'),
+  inHand: t('words.stateText.inHand'),
+  done: t('words.stateText.done'),
 };
 
 export const OUTCOME_TEXT: Readonly<Record<Outcome, string>> = {
-  works: 'works',
-  worksWithNotes: 'works, with notes',
-  reverted: 'put back',
-  noEffect: 'no effect',
+  works: t('words.outcomeText.works'),
+  worksWithNotes: t('words.outcomeText.worksWithNotes'),
+  reverted: t('words.outcomeText.reverted'),
+  noEffect: t('words.outcomeText.noEffect'),
 };
 
 export const SWAP_KIND_TEXT: Readonly<Record<SwapKind, string>> = {
-  nothing: 'nothing to do',
-  cassette: 'cassette swap',
-  rings: 'ring swap',
-  cassetteAndRings: 'cassette and rings',
-  twoToOne: '2x to 1x',
-  oneToTwo: '1x to 2x',
-  derailleur: 'derailleur change',
-  chain: 'chain only',
-  hub: 'two-speed hub',
-  wheels: 'wheel swap',
-  shifter: 'shifter change',
+  nothing: t('words.swapKindText.nothing'),
+  cassette: t('words.swapKindText.cassette'),
+  rings: t('words.swapKindText.rings'),
+  cassetteAndRings: t('words.swapKindText.cassetteAndRings'),
+  twoToOne: t('words.swapKindText.twoToOne'),
+  oneToTwo: t('words.swapKindText.oneToTwo'),
+  derailleur: t('words.swapKindText.derailleur'),
+  chain: t('words.swapKindText.chain'),
+  hub: t('words.swapKindText.hub'),
+  wheels: t('words.swapKindText.wheels'),
+  shifter: t('words.swapKindText.shifter'),
 };
+
+/** What a figure of a part says. */
+const FIGURES = {
+  ring: 'words.partSummary.ring',
+  capacity: 'words.partSummary.capacity',
+  largestCog: 'words.partSummary.largestCog',
+  cage: 'words.partSummary.cage',
+  ringDifference: 'words.partSummary.ringDifference',
+  speeds: 'words.partSummary.speeds',
+  links: 'words.partSummary.links',
+  boltCircle: 'words.partSummary.boltCircle',
+  smallestRing: 'words.partSummary.smallestRing',
+  rim: 'words.partSummary.rim',
+  tyre: 'words.partSummary.tyre',
+  body: 'words.partSummary.body',
+  extender: 'words.partSummary.extender',
+  spacer: 'words.partSummary.spacer',
+} as const;
 
 /** What is known of a part in a few words: "11-36, 12 speed · nine wide splines". */
 export function partSummary({ kind, data }: Pick<PartRecord, 'kind' | 'data'>): string {
-  const words: (string | undefined)[] = [];
-  const number = (value: number | undefined, unit: string, before = '') =>
-    value === undefined ? undefined : `${before}${short(value, 2)}${unit}`;
-  if (data.cogs) words.push(`${formatCassette(data.cogs)}, ${data.cogs.length} speed`);
-  words.push(
-    number(data.ringT, 'T'),
-    number(data.totalCapacityT, 'T capacity'),
-    number(data.largestCogMaxT, 'T', 'largest cog '),
-    number(data.cageLengthMm, ' mm cage'),
-    number(data.ringDifferenceMaxT, 'T between rings'),
-    number(data.shifterSpeeds, ' speed'),
-    number(data.chainSpeeds, ' speed'),
-    number(data.chainLinks, ' links'),
-    number(data.boltCircleMm, ' mm bolt circle'),
-    number(data.smallestRingT, 'T', 'smallest ring '),
-    kind === 'wheel' ? number(data.rimDiameterMm, ' mm rim') : undefined,
-    kind === 'wheel' ? number(data.tyreWidthMm, ' mm tyre') : undefined,
-    number(data.bodyLengthMm, ' mm body'),
-    number(data.hangerExtenderMm, ' mm lower'),
-    kind === 'spacer' ? number(data.spacerMm, ' mm') : undefined,
-    data.narrowWide ? 'narrow-wide' : undefined,
-    data.clutch ? 'clutch' : undefined,
-    data.withRings ? 'weight includes its rings' : undefined,
+  const figure = (value: number | undefined, role: keyof typeof FIGURES, isShown = true) =>
+    value === undefined || !isShown ? undefined : t(FIGURES[role], { value: short(value, 2) });
+  const words = [
+    data.cogs && t('words.partSummary.cassette', { cogs: formatCassette(data.cogs), speeds: data.cogs.length }),
+    figure(data.ringT, 'ring'),
+    figure(data.totalCapacityT, 'capacity'),
+    figure(data.largestCogMaxT, 'largestCog'),
+    figure(data.cageLengthMm, 'cage'),
+    figure(data.ringDifferenceMaxT, 'ringDifference'),
+    figure(data.shifterSpeeds, 'speeds'),
+    figure(data.chainSpeeds, 'speeds'),
+    figure(data.chainLinks, 'links'),
+    figure(data.boltCircleMm, 'boltCircle'),
+    figure(data.smallestRingT, 'smallestRing'),
+    figure(data.rimDiameterMm, 'rim', kind === 'wheel'),
+    figure(data.tyreWidthMm, 'tyre', kind === 'wheel'),
+    figure(data.bodyLengthMm, 'body'),
+    figure(data.hangerExtenderMm, 'extender'),
+    figure(data.spacerMm, 'spacer', kind === 'spacer'),
+    data.narrowWide ? t('words.partSummary.narrowWide') : undefined,
+    data.clutch ? t('words.partSummary.clutch') : undefined,
+    data.withRings ? t('words.partSummary.weightIncludesItsRings') : undefined,
     data.shifting,
     data.cassetteSpline ?? data.spline,
-  );
+  ];
   return words.filter((one) => one !== undefined).join(' · ');
 }
 

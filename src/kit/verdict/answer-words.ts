@@ -1,36 +1,41 @@
 import type { Check, FitAnswer, LimitsSchool } from '../../core/fit';
 import { GROUP_TEXT, groupOf, marginText } from './check-words';
+import { t } from './text';
 
 export const SCHOOL_TEXT: Readonly<Record<LimitsSchool, string>> = {
-  sheet: 'within published limits',
-  workshopTested: 'workshop-proven',
+  sheet: t('answerWords.schoolText.sheet'),
+  workshopTested: t('answerWords.schoolText.workshopTested'),
 };
 
 /** What a school does with a limit that is passed. */
 export const SCHOOL_NOTE: Readonly<Record<LimitsSchool, string>> = {
-  sheet:
-    'Published limits decide. The part maker’s specification takes precedence over Rontel; have a qualified mechanic check anything you are unsure of.',
-  workshopTested:
-    'Published limits leave a margin. Past one, cage geometry, your own log and a test on the stand decide, each with its own extra check. It still counts as over the limit, and the maker may not stand behind it.',
+  sheet: t('answerWords.schoolNote.sheet'),
+  workshopTested: t('answerWords.schoolNote.workshopTested'),
 };
 
 /** The verdict over all checks, and what decides it. */
 export function answerText({ kind, deciding, unknown, cautions, counts }: FitAnswer, school: LimitsSchool): string {
   const why = deciding.map(shortly).join('; ');
-  const look = cautions.length > 0 ? ` Check: ${cautions.map(shortly).join('; ')}.` : '';
+  const look =
+    cautions.length > 0 ? t('answerWords.answerText.check', { cautions: cautions.map(shortly).join('; ') }) : '';
   const open =
-    unknown.length > 0 ? ` ${unknown.length} ${unknown.length === 1 ? 'check has' : 'checks have'} no data.` : '';
+    unknown.length > 0 ? t('answerWords.answerText.unknownCount1NoData', { unknownCount: unknown.length }) : '';
   switch (kind) {
     case 'goes':
-      return `Compatible, ${SCHOOL_TEXT[school]}.${look}`;
+      return t('answerWords.answerText.goes', { school: SCHOOL_TEXT[school], look });
     case 'open':
-      return `Not decided yet: ${counts.known} of ${counts.all} checks have data, and none of them fails. Most useful next: ${firstMissing(unknown)}.${look}`;
+      return t('answerWords.answerText.open', {
+        known: counts.known,
+        all: counts.all,
+        unknown: firstMissing(unknown),
+        look,
+      });
     case 'goesWithChecks':
-      return `Over a published limit, to be tested: ${why}.${open}${look}`;
+      return t('answerWords.answerText.goesWithChecks', { why, open, look });
     case 'doesNot':
-      return `Not compatible: ${why}.${open}${look}`;
+      return t('answerWords.answerText.doesNot', { why, open, look });
     case 'cannotWork':
-      return `Cannot work: ${why}.${open}${look}`;
+      return t('answerWords.answerText.cannotWork', { why, open, look });
   }
 }
 
@@ -40,12 +45,15 @@ const ASKED_AT_ONCE = 3;
 /** The data that would decide most, in words. */
 function firstMissing(unknown: readonly Check[]): string {
   const missing = [...new Set(unknown.flatMap((check) => check.missing ?? []))].slice(0, ASKED_AT_ONCE);
-  return missing.length <= 1 ? missing.join('') : `${missing.slice(0, -1).join('; ')}; and ${missing.at(-1)}`;
+  return missing.length <= 1
+    ? missing.join('')
+    : t('answerWords.firstMissing.and', { missing: missing.slice(0, -1).join('; '), missing2: missing.at(-1)! });
 }
 
 /** A check in two words: what it is about, and by how much. */
 function shortly(check: Check): string {
   // A chain can be long enough and still hang slack.
-  const margin = check.id === 'chainLength' && (check.margin ?? -1) >= 0 ? 'slack' : marginText(check);
+  const margin =
+    check.id === 'chainLength' && (check.margin ?? -1) >= 0 ? t('answerWords.shortly.slack') : marginText(check);
   return `${GROUP_TEXT[groupOf(check.id)].toLowerCase()}${margin === '' ? '' : ` ${margin}`}`;
 }

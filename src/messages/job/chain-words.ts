@@ -1,7 +1,6 @@
 import type { ChainPlan, ChainWarning, JobCard } from '../../core/job';
-import { count, sentences } from './list';
-
-const links = (value: number) => count(value, 'link');
+import { linksText as links, sentences } from './list';
+import { t } from './text';
 
 /** What becomes of the chain and why, in a sentence or two. */
 export function chainText({
@@ -18,7 +17,11 @@ export function chainText({
       .filter((warning) => warning.code !== 'cannotLeave' || warning.end !== 'bigBig')
       .map((warning) => chainWarningText(warning, chain, ends)),
     shortChainInStock &&
-      `“${shortChainInStock.name}” has ${links(shortChainInStock.links)}, ${shortChainInStock.missing} too few: use another chain.`,
+      t('chainWords.chainText.hasTooFewUseAnother', {
+        name: shortChainInStock.name,
+        links: links(shortChainInStock.links),
+        missing: shortChainInStock.missing,
+      }),
   ]);
 }
 
@@ -29,47 +32,69 @@ export interface Ends {
 }
 
 export const endsOf = (rings: number): Ends =>
-  rings === 1 ? { big: 'the largest cog', small: 'the smallest cog' } : { big: 'big-big', small: 'small-small' };
+  rings === 1
+    ? { big: t('chainWords.endsOf.big'), small: t('chainWords.endsOf.small') }
+    : { big: t('chainWords.endsOf.bigWords.bigBig2'), small: t('chainWords.endsOf.smallWords.smallSmall2') };
 
 function actionText(
   { action, reason, linksNow, linksAfter, targetLinks, window, alternates }: ChainPlan,
   ends: Ends,
 ): string {
-  const both = alternates ? ' in both setups' : '';
+  const both = alternates ? t('chainWords.actionText.inBothSetups') : '';
   switch (action) {
     case 'leave':
       switch (reason) {
         case 'notCounted':
-          return `Chain: leave it as it is, but count it first. Fewer than ${links(window.minLinks)} means a new chain.`;
+          return t('chainWords.actionText.leave.notCounted', { minLinks: links(window.minLinks) });
         case 'fits':
-          return `Chain: leave it as it is, ${links(linksNow!)}, exactly right${both}.`;
+          return t('chainWords.actionText.leave.fits', { linksNow: links(linksNow!), both });
         case 'passesBothEnds':
-          return `Chain: leave it as it is. ${links(linksNow!)} pass both end checks${both} (${window.minLinks} to ${window.maxLinks}).`;
+          return t('chainWords.actionText.leave.passesBothEnds', {
+            linksNow: links(linksNow!),
+            both,
+            minLinks: window.minLinks,
+            maxLinks: window.maxLinks!,
+          });
         default:
-          return `Chain: leave it as it is. ${links(linksNow!)} reach ${ends.big}${both}; the cage length is not known, so the check of ${ends.small} on the stand decides.`;
+          return t('chainWords.actionText.leave.chainLeaveItAsIt', {
+            linksNow: links(linksNow!),
+            big: ends.big,
+            both,
+            small: ends.small,
+          });
       }
     case 'shorten':
-      return `Chain: take ${links(linksNow! - linksAfter!)} out, from ${linksNow} to ${linksAfter}.`;
+      return t('chainWords.actionText.shorten', {
+        linksNow: links(linksNow! - linksAfter!),
+        linksNow2: linksNow!,
+        linksAfter: linksAfter!,
+      });
     case 'ask':
-      return `Chain: the number of cogs changes and the chain’s speeds are not known. Read them off the chain first; nothing is cut. A new chain of ${links(targetLinks)} is assumed.`;
+      return t('chainWords.actionText.ask', { targetLinks: links(targetLinks) });
     case 'newChain':
-      return `Chain: a new chain of ${links(targetLinks)}, because ${whyNew(reason, linksNow, ends)}.`;
+      return t('chainWords.actionText.newChain', {
+        targetLinks: links(targetLinks),
+        reason: whyNew(reason, linksNow, ends),
+      });
   }
 }
 
 function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined, ends: Ends): string {
-  const now = linksNow === undefined ? 'the present one' : `the present ${links(linksNow)}`;
+  const now =
+    linksNow === undefined
+      ? t('chainWords.whyNew.thePresentOne')
+      : t('chainWords.whyNew.thePresent', { linksNow: links(linksNow) });
   switch (reason) {
     case 'worn':
-      return 'one was asked for';
+      return t('chainWords.whyNew.worn');
     case 'otherPart':
-      return 'another chain was chosen';
+      return t('chainWords.whyNew.otherPart');
     case 'otherWidth':
-      return 'the present one is made for another number of speeds';
+      return t('chainWords.whyNew.otherWidth');
     case 'tooShortForPair':
-      return `${now} would not reach ${ends.big} in the other setup of the pair`;
+      return t('chainWords.whyNew.tooShortForPair', { now, big: ends.big });
     default:
-      return `${now} would not reach ${ends.big}`;
+      return t('chainWords.whyNew.wouldNotReach', { now, big: ends.big });
   }
 }
 
@@ -77,14 +102,33 @@ export function chainWarningText(warning: ChainWarning, { window, targetLinks }:
   switch (warning.code) {
     case 'cannotLeave':
       return warning.end === 'bigBig'
-        ? `It cannot be left as it is: ${ends.big} needs ${links(window.minLinks)}.`
-        : `It cannot be left as it is: more than ${links(window.maxLinks!)} hang slack in ${ends.small}.`;
+        ? t('chainWords.chainWarningText.cannotLeave.itCannotBeLeftAs', {
+            big: ends.big,
+            minLinks: links(window.minLinks),
+          })
+        : t('chainWords.chainWarningText.cannotLeave.itCannotBeLeftAs2', {
+            maxLinks: links(window.maxLinks!),
+            small: ends.small,
+          });
     case 'typedTooFew':
-      return `${links(warning.typedLinks)} were planned, but ${ends.big} needs ${window.minLinks}.`;
+      return t('chainWords.chainWarningText.typedTooFew', {
+        typedLinks: links(warning.typedLinks),
+        big: ends.big,
+        minLinks: window.minLinks,
+      });
     case 'noneServesBoth':
-      return `No one chain serves both setups: ${links(window.minLinks)} are needed for ${ends.big}, and more than ${window.maxLinks} hang slack in ${ends.small}. Leave those gears out, or use a chain for each setup.`;
+      return t('chainWords.chainWarningText.noneServesBoth', {
+        minLinks: links(window.minLinks),
+        big: ends.big,
+        maxLinks: window.maxLinks!,
+        small: ends.small,
+      });
     case 'slackAtPlanned':
-      return `${links(targetLinks)} are needed for ${ends.big} and hang slack in ${ends.small}: the cage is too short for this range.`;
+      return t('chainWords.chainWarningText.slackAtPlanned', {
+        targetLinks: links(targetLinks),
+        big: ends.big,
+        small: ends.small,
+      });
   }
 }
 
@@ -93,17 +137,26 @@ export function chainStepText({ difference, usesQuickLink }: JobCard): string {
   const { chain } = difference;
   const { action, linksNow, linksAfter, targetLinks } = chain;
   const ends = usesQuickLink
-    ? `cut to ${targetLinks - 1} and close with the quick link, ${targetLinks} in all`
-    : `cut to ${targetLinks} and join with a connecting pin`;
-  const counting = usesQuickLink ? ' Enter the links in all, the quick link included.' : '';
+    ? t('chainWords.chainStepText.cutToAndCloseWith', { targetLinks: targetLinks - 1, targetLinks2: targetLinks })
+    : t('chainWords.chainStepText.cutToAndJoinWith', { targetLinks });
+  const counting = usesQuickLink ? t('chainWords.chainStepText.enterTheLinksInAll') : '';
   switch (action) {
     case 'leave':
-      return `Thread the chain through the derailleur again and join it${linksNow === undefined ? '' : `: ${links(linksNow)}, as before`}.${counting}`;
+      return t('chainWords.chainStepText.leave', {
+        linksNow: linksNow === undefined ? 'yes' : 'no',
+        linksNow2: linksNow === undefined ? '' : links(linksNow),
+        counting,
+      });
     case 'shorten':
-      return `Take ${links(linksNow! - linksAfter!)} out: from ${linksNow} to ${linksAfter}.${counting}`;
+      return t('chainWords.chainStepText.shorten', {
+        linksNow: links(linksNow! - linksAfter!),
+        linksNow2: linksNow!,
+        linksAfter: linksAfter!,
+        counting,
+      });
     case 'ask':
-      return `Cut nothing until the chain’s speeds are known. If a new chain is needed: ${ends}.${counting}`;
+      return t('chainWords.chainStepText.ask', { ends, counting });
     case 'newChain':
-      return `Fit the new chain: ${ends}.${counting}`;
+      return t('chainWords.chainStepText.newChain', { ends, counting });
   }
 }

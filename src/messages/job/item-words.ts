@@ -1,83 +1,88 @@
 import type { CardItem, CardSlot, Consumable, DescribedSlot, Tool } from '../../core/job';
 import type { Slot } from '../../core/shelf';
 import { short } from '../../core/number-text';
-import { count } from './list';
+import { linksText } from './list';
+import { t } from './text';
 
 export const SLOT_TEXT: Readonly<Record<Slot, string>> = {
-  bigRing: 'big ring',
-  smallRing: 'small ring',
-  crank: 'crank',
-  cassette: 'cassette',
-  rearDerailleur: 'rear derailleur',
-  frontDerailleur: 'front derailleur',
-  shifter: 'shifter',
-  chain: 'chain',
-  quickLink: 'quick link',
-  guide: 'chain guide',
-  extender: 'hanger extender',
-  spacer: 'spacer',
+  bigRing: t('itemWords.slotText.bigRing'),
+  smallRing: t('itemWords.slotText.smallRing'),
+  crank: t('itemWords.slotText.crank'),
+  cassette: t('itemWords.slotText.cassette'),
+  rearDerailleur: t('itemWords.slotText.rearDerailleur'),
+  frontDerailleur: t('itemWords.slotText.frontDerailleur'),
+  shifter: t('itemWords.slotText.shifter'),
+  chain: t('itemWords.slotText.chain'),
+  quickLink: t('itemWords.slotText.quickLink'),
+  guide: t('itemWords.slotText.guide'),
+  extender: t('itemWords.slotText.extender'),
+  spacer: t('itemWords.slotText.spacer'),
 };
 
 export const CARD_SLOT_TEXT: Readonly<Record<CardSlot, string>> = {
   ...SLOT_TEXT,
-  freehub: 'freehub body',
-  wheels: 'wheels',
-  hub: 'wheel with a two-speed hub',
-  hubShifter: 'shifter for the two-speed hub',
-  frontShifter: 'front shifter',
+  freehub: t('itemWords.cardSlotText.freehub'),
+  wheels: t('itemWords.cardSlotText.wheels'),
+  hub: t('itemWords.cardSlotText.hub'),
+  hubShifter: t('itemWords.cardSlotText.hubShifter'),
+  frontShifter: t('itemWords.cardSlotText.frontShifter'),
 };
 
 export const KEEP_TEXT: Readonly<Record<DescribedSlot, string>> = {
-  rearDerailleur: 'keep the rear derailleur that is on the bike',
-  frontDerailleur: 'keep the front derailleur that is on the bike',
-  shifter: 'keep the shifter that is on the bike',
-  crank: 'the crank on the bike takes these rings: keep it',
+  rearDerailleur: t('itemWords.keepText.rearDerailleur'),
+  frontDerailleur: t('itemWords.keepText.frontDerailleur'),
+  shifter: t('itemWords.keepText.shifter'),
+  crank: t('itemWords.keepText.crank'),
 };
 
 /** A part by its own name, or by what tells it from others of its kind. */
 export function itemName({ what, label }: Pick<CardItem, 'what' | 'label'>): string {
   const { partName, teeth, cogs, links, isPartOfChain, spacerMm, rings } = label;
   if (partName !== undefined) return partName;
-  if (teeth !== undefined) return `${teeth}T chainring`;
-  if (cogs) return `cassette ${cogs[0]}-${cogs.at(-1)}, ${cogs.length}-speed`;
-  if (spacerMm !== undefined) return `${short(spacerMm, 2)} mm of spacers`;
-  if (isPartOfChain && links !== undefined) return `${count(links, 'link')} of the chain`;
-  if (what === 'chain') return links === undefined ? 'chain' : `chain, ${count(links, 'link')}`;
-  if (rings !== undefined) return `crank for ${rings === 1 ? 'one ring' : 'two rings'}`;
+  if (teeth !== undefined) return t('itemWords.itemName.tChainring', { teeth });
+  if (cogs)
+    return t('itemWords.itemName.cassetteSpeed', { cogs: cogs[0]!, cogs2: cogs.at(-1)!, cogsCount: cogs.length });
+  if (spacerMm !== undefined) return t('itemWords.itemName.mmOfSpacers', { spacerMm: short(spacerMm, 2) });
+  if (isPartOfChain && links !== undefined) return t('itemWords.itemName.ofTheChain', { links: linksText(links) });
+  if (what === 'chain')
+    return links === undefined
+      ? t('itemWords.itemName.chain')
+      : t('itemWords.itemName.chain2', { links: linksText(links) });
+  if (rings !== undefined) return t('itemWords.itemName.crankForRings1', { rings });
   return CARD_SLOT_TEXT[what];
 }
 
 export const TOOL_TEXT: Readonly<Record<Tool, string>> = {
-  workStand: 'work stand',
-  keys: 'hex and star (T25) keys',
-  smallTorqueWrench: 'torque wrench, 2 to 15 N·m',
-  chainWhip: 'chain whip',
-  lockringTool: 'lockring tool',
-  largeTorqueWrench: 'torque wrench to 60 N·m',
-  caliper: 'caliper',
-  crankTool: 'crank puller or crank tool',
-  chainTool: 'chain tool',
-  eyeProtection: 'eye protection',
-  quickLinkPliers: 'quick link pliers',
-  hangerGauge: 'derailleur hanger alignment gauge',
-  cableCutter: 'cable cutter',
-  gapGauge: 'B-gap gauge or caliper',
-  scale: 'scale',
-  charger: 'charger for the shifting system',
+  workStand: t('itemWords.toolText.workStand'),
+  keys: t('itemWords.toolText.keys'),
+  smallTorqueWrench: t('itemWords.toolText.smallTorqueWrench'),
+  chainWhip: t('itemWords.toolText.chainWhip'),
+  lockringTool: t('itemWords.toolText.lockringTool'),
+  largeTorqueWrench: t('itemWords.toolText.largeTorqueWrench'),
+  caliper: t('itemWords.toolText.caliper'),
+  crankTool: t('itemWords.toolText.crankTool'),
+  chainTool: t('itemWords.toolText.chainTool'),
+  eyeProtection: t('itemWords.toolText.eyeProtection'),
+  quickLinkPliers: t('itemWords.toolText.quickLinkPliers'),
+  hangerGauge: t('itemWords.toolText.hangerGauge'),
+  cableCutter: t('itemWords.toolText.cableCutter'),
+  gapGauge: t('itemWords.toolText.gapGauge'),
+  scale: t('itemWords.toolText.scale'),
+  charger: t('itemWords.toolText.charger'),
 };
 
 export const CONSUMABLE_TEXT: Readonly<Record<Consumable, string>> = {
-  rag: 'rag and gloves',
-  grease: 'grease',
-  threadlocker: 'threadlocker, where specified',
-  ringBolts: 'chainring bolts of the right length for the new number of rings',
-  quickLink: 'quick link to match the chain',
-  connectingPin: 'connecting pin for this chain',
-  lube: 'chain lube',
-  rearCable: 'inner cable, housing and ferrules',
-  frontCable: 'front inner cable and housing',
-  frontMount: 'front derailleur mount or clamp for this frame',
-  crankSpacers: 'bottom bracket spacers for the crank',
-  tape: 'tape to mark the old height',
-  hubCable: 'cable for the two-speed hub',
+  rag: t('itemWords.consumableText.rag'),
+  grease: t('itemWords.consumableText.grease'),
+  threadlocker: t('itemWords.consumableText.threadlocker'),
+  ringBolts: t('itemWords.consumableText.ringBolts'),
+  quickLink: t('itemWords.consumableText.quickLink'),
+  connectingPin: t('itemWords.consumableText.connectingPin'),
+  lube: t('itemWords.consumableText.lube'),
+  rearCable: t('itemWords.consumableText.rearCable'),
+  frontCable: t('itemWords.consumableText.frontCable'),
+  frontMount: t('itemWords.consumableText.frontMount'),
+  crankSpacers: t('itemWords.consumableText.crankSpacers'),
+  tape: t('itemWords.consumableText.tape'),
+  hubCable: t('itemWords.consumableText.hubCable'),
 };

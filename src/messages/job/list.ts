@@ -1,16 +1,18 @@
 import type { GearPair } from '../../core/job';
+import { t } from './text';
 
-/** "a", "a and b", "a, b and c". */
-export function listed(items: readonly string[]): string {
-  if (items.length <= 1) return items.join('');
-  return `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
-}
+/** Lists things in a sentence: "a", "a and b", "a, b and c". */
+const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
+
+export const listed = (items: readonly string[]): string => LIST.format(items);
 
 export const pairText = ({ chainring, cog }: GearPair): string => `${chainring}/${cog}`;
 
 export const pairsText = (pairs: readonly GearPair[]): string => listed(pairs.map(pairText));
 
-export const count = (value: number, one: string, many = `${one}s`): string => `${value} ${value === 1 ? one : many}`;
+export const linksText = (links: number): string => t('list.links', { links });
+
+export const cogsText = (cogs: number): string => t('list.cogs', { cogs });
 
 /** A list as sentences of their own. */
 export const sentences = (parts: readonly (string | undefined | false)[]): string =>

@@ -1,32 +1,33 @@
 import type { ReadingBasis, ReadingId, ReadingJudgement, ReadingUnit, StepReading } from '../../core/job';
 import { allDigits, short } from '../../core/number-text';
 import { endsOf, type Ends } from './chain-words';
-import { count } from './list';
+import { linksText } from './list';
 import { JOINT_TEXT } from './torque-words';
+import { t } from './text';
 
 /** What is read. */
 export function readingTitle(id: ReadingId): string {
   switch (id) {
     case 'links':
-      return 'Links in all';
+      return t('readingWords.readingTitle.links');
     case 'speeds':
-      return 'Chain speeds';
+      return t('readingWords.readingTitle.speeds');
     case 'shifterSpeeds':
-      return 'Shifter speeds';
+      return t('readingWords.readingTitle.shifterSpeeds');
     case 'gapMm':
-      return 'B-gap';
+      return t('readingWords.readingTitle.gapMm');
     case 'turns':
-      return 'B-tension screw (+ is in)';
+      return t('readingWords.readingTitle.turns');
     case 'spacerMm':
-      return 'Spacers';
+      return t('readingWords.readingTitle.spacerMm');
     case 'cageHeightMm':
-      return 'Cage above the big ring';
+      return t('readingWords.readingTitle.cageHeightMm');
     case 'clearanceMm':
-      return 'Clearance';
+      return t('readingWords.readingTitle.clearanceMm');
     case 'km':
-      return 'Distance ridden';
+      return t('readingWords.readingTitle.km');
     case 'wearPercent':
-      return 'Chain wear';
+      return t('readingWords.readingTitle.wearPercent');
     default: {
       const joint = id.slice('torque.'.length) as keyof typeof JOINT_TEXT;
       const what = JOINT_TEXT[joint];
@@ -43,27 +44,27 @@ const inKilometres: DistanceWriter = (km) => `${short(km, 2)} km`;
 /** A number with its unit: "114 links", "5.5 mm", "0.5%". */
 export function withUnit(value: number, unit: ReadingUnit, distance: DistanceWriter = inKilometres): string {
   if (unit === 'km') return distance(value);
-  if (unit === 'links') return count(value, 'link');
-  if (unit === 'turns') return `${short(value, 2)} ${Math.abs(value) === 1 ? 'turn' : 'turns'}`;
+  if (unit === 'links') return linksText(value);
+  if (unit === 'turns') return t('readingWords.withUnit.value21', { value: short(value, 2), value2: Math.abs(value) });
   return unit === '%' ? `${short(value, 2)}%` : `${short(value, 2)} ${unit}`;
 }
 
 /** Why a target is what it is. */
 const BASIS: Readonly<Record<Exclude<ReadingBasis, 'chainWindow'>, string>> = {
-  bodyAndCassette: 'freehub body less cassette',
-  'gap.lastTime': 'it worked last time with this cassette',
-  'gap.derailleur': 'from the gap set for this derailleur',
-  'gap.typical': 'typical; the derailleur maker’s figure takes precedence',
-  'turns.lastTime': 'as last time',
-  'torque.part': 'read off the part',
-  'torque.usual': 'usual; the torque on the part takes precedence',
-  cageHeight: 'so that the cage clears the teeth and still shifts',
-  clearance: 'so that nothing touches under load',
-  wearLimit: 'the limit for this number of speeds',
+  bodyAndCassette: t('readingWords.basis.bodyAndCassette'),
+  'gap.lastTime': t('readingWords.basis.gapLastTime'),
+  'gap.derailleur': t('readingWords.basis.gapDerailleur'),
+  'gap.typical': t('readingWords.basis.gapTypical'),
+  'turns.lastTime': t('readingWords.basis.turnsLastTime'),
+  'torque.part': t('readingWords.basis.torquePart'),
+  'torque.usual': t('readingWords.basis.torqueUsual'),
+  cageHeight: t('readingWords.basis.cageHeight'),
+  clearance: t('readingWords.basis.clearance'),
+  wearLimit: t('readingWords.basis.wearLimit'),
 };
 
 const basisText = (basis: ReadingBasis, { big, small }: Ends): string =>
-  basis === 'chainWindow' ? `${big} + 2, and taut in ${small}` : BASIS[basis];
+  basis === 'chainWindow' ? t('readingWords.basisText.2AndTautIn', { big, small }) : BASIS[basis];
 
 /** The target of a reading: "114 links (112 to 116)". */
 export function targetText({ target, window, unit }: StepReading): string | undefined {
@@ -71,11 +72,11 @@ export function targetText({ target, window, unit }: StepReading): string | unde
   const { min, max } = window ?? {};
   const span =
     min !== undefined && max !== undefined && max >= min && (min !== target || max !== target)
-      ? ` (${short(min, 1)} to ${short(max, 1)})`
+      ? t('readingWords.targetText.to', { min: short(min, 1), max: short(max, 1) })
       : min !== undefined && max === undefined && unit !== 'links'
-        ? ' or more'
+        ? t('readingWords.targetText.orMore')
         : max !== undefined && min === undefined
-          ? ' at most'
+          ? t('readingWords.targetText.atMost')
           : '';
   return `${withUnit(target, unit)}${span}`;
 }
@@ -98,58 +99,84 @@ export function judgementText(
   const why = basis ? basisText(basis, ends) : '';
   switch (judged.kind) {
     case 'onTarget':
-      return `${value$}: on target (${why}).`;
+      return t('readingWords.judgementText.onTarget', { value: value$, why });
     case 'inWindow':
-      return `${value$}: good; the target is ${target} (${why}).`;
+      return t('readingWords.judgementText.inWindow', { value: value$, target: target!, why });
     case 'noTarget':
-      return `${value$}: noted.`;
+      return t('readingWords.judgementText.noTarget', { value: value$ });
     case 'notPossible':
-      return `${value$} cannot be right: between ${withUnit(possible.min, unit, distance)} and ${withUnit(possible.max, unit, distance)} is possible${target ? `, the target is ${target}` : ''}. Read it again.`;
+      return t('readingWords.judgementText.notPossible', {
+        value: value$,
+        min: withUnit(possible.min, unit, distance),
+        max: withUnit(possible.max, unit, distance),
+        target: target ? 'yes' : 'no',
+        target2: target ? target : '',
+      });
     case 'notWhole':
-      return `${allDigits(value)} links: enter a whole number. The target is ${target}.`;
+      return t('readingWords.judgementText.notWhole', { value: allDigits(value), target: target! });
     case 'odd':
-      return `${value$}: an odd number cannot be joined, because inner and outer links alternate. The target is ${target}. Count again.`;
+      return t('readingWords.judgementText.odd', { value: value$, target: target! });
     case 'withoutQuickLink':
-      return `${value$} and the quick link make ${judged.links}. Enter ${judged.links} if the quick link is not in your count, or count again.`;
+      return t('readingWords.judgementText.withoutQuickLink', { value: value$, links: judged.links });
     case 'slackAtPlanned':
-      return `${value$}, as planned for ${ends.big}; it hangs slack in ${ends.small}, whatever its length: the cage is too short for this range. Leave those gears out.`;
+      return t('readingWords.judgementText.slackAtPlanned', { value: value$, big: ends.big, small: ends.small });
     case 'below':
-      return `${value$}, ${withUnit(judged.by, unit)} too ${unit === 'links' ? 'few' : 'little'}: ${target ? `the target is ${target}` : 'below the target'} (${why}). ${belowStep(id)}`;
+      return t('readingWords.judgementText.below', {
+        value: value$,
+        by: withUnit(judged.by, unit),
+        unit: unit === 'links' ? 'yes' : 'no',
+        target: target ? 'yes' : 'no',
+        target2: target ? target : '',
+        why,
+        id: belowStep(id),
+      });
     case 'above':
-      return `${value$}, ${withUnit(judged.by, unit)} too ${unit === 'links' ? 'many' : 'much'}: ${target ? `the target is ${target}` : 'above the target'} (${why}). ${aboveStep(id, ends)}`;
+      return t('readingWords.judgementText.above', {
+        value: value$,
+        by: withUnit(judged.by, unit),
+        unit: unit === 'links' ? 'yes' : 'no',
+        target: target ? 'yes' : 'no',
+        target2: target ? target : '',
+        why,
+        id: aboveStep(id, ends),
+      });
   }
 }
 
 function belowStep(id: ReadingId): string {
   switch (id) {
     case 'links':
-      return 'A shift into the largest cog can lock the drivetrain. Do not ride; use a longer chain.';
+      return t('readingWords.belowStep.links');
     case 'gapMm':
-      return 'The guide pulley can rub: turn the B-tension screw in (clockwise).';
+      return t('readingWords.belowStep.gapMm');
     case 'spacerMm':
-      return 'The cassette will rock: add the missing spacer.';
+      return t('readingWords.belowStep.spacerMm');
     case 'cageHeightMm':
-      return 'The cage can touch the ring: raise it.';
+      return t('readingWords.belowStep.cageHeightMm');
     case 'clearanceMm':
-      return 'It can touch under load: move the ring out with spacers, or use a smaller one.';
+      return t('readingWords.belowStep.clearanceMm');
     default:
-      return id.startsWith('torque.') ? 'Tighten further, in steps.' : 'Read it again.';
+      return id.startsWith(t('readingWords.belowStep.torque'))
+        ? t('readingWords.belowStep.tightenFurtherInSteps')
+        : t('readingWords.belowStep.readItAgain');
   }
 }
 
 function aboveStep(id: ReadingId, { small }: Ends): string {
   switch (id) {
     case 'links':
-      return `It hangs slack in ${small}: take links out in pairs, or leave those gears out.`;
+      return t('readingWords.aboveStep.links', { small });
     case 'gapMm':
-      return 'Shifting will be slow: turn the B-tension screw out.';
+      return t('readingWords.aboveStep.gapMm');
     case 'spacerMm':
-      return 'The lockring will not engage: take the extra spacer off.';
+      return t('readingWords.aboveStep.spacerMm');
     case 'cageHeightMm':
-      return 'It will shift poorly: lower it.';
+      return t('readingWords.aboveStep.cageHeightMm');
     case 'wearPercent':
-      return 'The chain is worn: replace it before it wears the cogs.';
+      return t('readingWords.aboveStep.wearPercent');
     default:
-      return id.startsWith('torque.') ? 'Check the part for damage, then set the wrench again.' : 'Read it again.';
+      return id.startsWith(t('readingWords.aboveStep.torque'))
+        ? t('readingWords.aboveStep.checkThePartForDamage')
+        : t('readingWords.aboveStep.readItAgain');
   }
 }

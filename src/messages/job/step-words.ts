@@ -3,7 +3,8 @@ import { MM_PER_TOOTH } from '../../core/fit';
 import { fixed, short } from '../../core/number-text';
 import { chainStepText, endsOf } from './chain-words';
 import { answerReasons, missingData } from './fit-words';
-import { count, listed, pairText, pairsText, sentences } from './list';
+import { listed, pairText, pairsText, sentences } from './list';
+import { t } from './text';
 
 /** What a step says: what is done, why, and what to beware of. */
 export interface StepWords {
@@ -12,7 +13,7 @@ export interface StepWords {
   readonly caution?: string | undefined;
 }
 
-const SPEC = 'the part maker’s spec takes precedence';
+const SPEC = t('stepWords.spec.thePartMakerSSpec');
 
 type Say = (card: JobCard, step: JobStep) => StepWords;
 
@@ -24,257 +25,244 @@ const said = (text: string, why: string, caution?: string): StepWords => ({
 
 const isTwo = ({ to }: JobCard) => to.setup.chainrings.length > 1;
 const ring = (teeth: number) => `${teeth}T`;
-const rings = (list: readonly number[]) => `the ${listed(list.map(ring))} ${list.length === 1 ? 'ring' : 'rings'}`;
+const rings = (list: readonly number[]) =>
+  t('stepWords.rings.theListCount1', { list: listed(list.map(ring)), listCount: list.length });
 const smallRing = (card: JobCard) => ring(card.to.setup.chainrings.at(-1)!);
 const largestCog = (card: JobCard) => ring(card.to.setup.cogs.at(-1)!);
 const smallestCog = (card: JobCard) => ring(card.to.setup.cogs[0]!);
 /** "On the 32T ring, in the 36T cog" with two rings; with one the ring goes without saying. */
 const inLargest = (card: JobCard) =>
   isTwo(card)
-    ? `On the small ring (${smallRing(card)}), in the ${largestCog(card)} cog`
-    : `In the ${largestCog(card)} cog`;
+    ? t('stepWords.inLargest.onTheSmallRingIn', { card: smallRing(card), card2: largestCog(card) })
+    : t('stepWords.inLargest.inTheCog', { card: largestCog(card) });
 
 const SAY: Readonly<Record<StepId, Say>> = {
-  decide: () =>
-    said('Read the whole job card once.', 'You find out that a part is missing before the bike is in pieces.'),
+  decide: () => said(t('stepWords.say.decide.readTheWholeJobCard'), t('stepWords.say.decide.youFindOutThatA')),
   fit: (card) => {
     const reasons = answerReasons(card.answer);
     const missing = missingData(card.answer);
     return said(
       sentences([
         ...reasons,
-        missing.length > 0 && `Missing data; check before you buy: ${missing.join('; ')}.`,
-        card.passed.length > 0 &&
-          `${count(card.passed.length, 'published limit')} passed: each has an extra check below.`,
-      ]) || 'Every compatibility check is inside its limit.',
-      'It is cheaper to find a mismatch on paper.',
-      reasons.length + card.passed.length > 0 ? `Past a published limit you are on your own; ${SPEC}.` : undefined,
+        missing.length > 0 && t('stepWords.say.fit.missingDataCheckBeforeYou', { missing: missing.join('; ') }),
+        card.passed.length > 0 && t('stepWords.say.fit.passedEachHasAnExtra', { passedCount: card.passed.length }),
+      ]) || t('stepWords.say.fit.everyCompatibilityCheckIsInside'),
+      t('stepWords.say.fit.itIsCheaperToFind'),
+      reasons.length + card.passed.length > 0
+        ? t('stepWords.say.fit.pastAPublishedLimitYou', { spec: SPEC })
+        : undefined,
     );
   },
   chainSpeeds: ({ from, to }) =>
     said(
-      `How many speeds is the chain on the bike made for? Read it off the plates or the packaging. The cassette changes from ${from.setup.cogs.length} to ${to.setup.cogs.length} cogs. Until you enter it, nothing is cut and a new ${to.setup.cogs.length}-speed chain is assumed.`,
-      'A chain that is too wide rubs on the next cog; one that is too narrow can ride up on the teeth.',
+      t('stepWords.say.chainSpeeds.howManySpeedsIsThe', {
+        cogsCount: from.setup.cogs.length,
+        cogsCount2: to.setup.cogs.length,
+      }),
+      t('stepWords.say.chainSpeeds.aChainThatIsToo'),
     ),
   shifterSpeeds: ({ to }) =>
     said(
-      `How many speeds is the shifter made for? Count its clicks and add one. Until you enter it, a new ${to.setup.cogs.length}-speed shifter is assumed.`,
-      'It must index to the cassette.',
+      t('stepWords.say.shifterSpeeds.howManySpeedsIsThe', { cogsCount: to.setup.cogs.length }),
+      t('stepWords.say.shifterSpeeds.itMustIndexToThe'),
     ),
-  gather: () =>
-    said(
-      'Lay out parts, tools, gloves and a rag.',
-      'Going to look for a tool with the bike in pieces costs the most time.',
-    ),
+  gather: () => said(t('stepWords.say.gather.layOutPartsToolsGloves'), t('stepWords.say.gather.goingToLookForA')),
   hanger: () =>
-    said(
-      'Check the derailleur hanger with the alignment gauge at four points of the rim. Straighten or replace it before anything else.',
-      'Nothing stays in adjustment on a bent hanger.',
-    ),
+    said(t('stepWords.say.hanger.checkTheDerailleurHangerWith'), t('stepWords.say.hanger.nothingStaysInAdjustmentOn')),
   countLinks: (card) => {
     const { minLinks } = card.difference.chain.window;
     return said(
-      `Count the links of the chain on the bike, the quick link included. With fewer than ${minLinks} a new chain is needed, and the card changes.`,
-      `Nobody has counted this chain; one that is too short for ${endsOf(card.to.setup.chainrings.length).big} can lock the drivetrain.`,
+      t('stepWords.say.countLinks.countTheLinksOfThe', { minLinks }),
+      t('stepWords.say.countLinks.nobodyHasCountedThisChain', { big: endsOf(card.to.setup.chainrings.length).big }),
     );
   },
   oldGap: (card) =>
     said(
-      `Before anything comes apart: shift into the largest cog${card.from.setup.chainrings.length > 1 ? ', small ring' : ''}, and measure the B-gap from tip to tip, guide pulley to cog.`,
-      'Makes it easier to put things back.',
+      t('stepWords.say.oldGap.beforeAnythingComesApartShift', {
+        chainringsCount: card.from.setup.chainrings.length > 1 ? 'yes' : 'no',
+      }),
+      t('stepWords.say.oldGap.makesItEasierToPut'),
     ),
   weighBefore: () =>
-    said(
-      'Weigh the bike or the wheel as it is, before anything comes off.',
-      'Weighing both ways shows up scale error.',
-    ),
+    said(t('stepWords.say.weighBefore.weighTheBikeOrThe'), t('stepWords.say.weighBefore.weighingBothWaysShowsUp')),
   clutchOff: () =>
-    said('Switch the derailleur’s clutch off.', 'The cage swings freely, so the wheel comes out without force.'),
+    said(t('stepWords.say.clutchOff.switchTheDerailleurSClutch'), t('stepWords.say.clutchOff.theCageSwingsFreelySo')),
   chainOff: ({ difference }) =>
     said(
       difference.chain.action === 'leave'
-        ? 'Open the chain at its quick link, or push a pin out, and hang it aside.'
-        : 'Open the chain and take it off. Keep it until the new one is checked.',
-      'The derailleur and the rings come off more easily.',
-      'Wear eye protection if you push a pin out: pins can fly.',
+        ? t('stepWords.say.chainOff.openTheChainAtIts')
+        : t('stepWords.say.chainOff.openTheChainAndTake'),
+      t('stepWords.say.chainOff.theDerailleurAndTheRings'),
+      t('stepWords.say.chainOff.wearEyeProtectionIfYou'),
     ),
-  wheelOut: () => said('Shift into the smallest cog and take the rear wheel out.', 'The chain is slackest there.'),
+  wheelOut: () =>
+    said(t('stepWords.say.wheelOut.shiftIntoTheSmallestCog'), t('stepWords.say.wheelOut.theChainIsSlackestThere')),
   cassetteOff: ({ difference }) =>
     said(
-      `Hold the cassette with a chain whip, undo the lockring and slide the cassette off${difference.wheels ? ' the wheel that goes in' : ''}. Keep its cogs and spacers together, in order.`,
-      'The freehub freewheels in that direction, so without the whip the lockring just turns with it.',
-      'Mind your fingers: the whip can slip. Keep them off the teeth.',
+      t('stepWords.say.cassetteOff.holdTheCassetteWithA', { wheels: difference.wheels ? 'yes' : 'no' }),
+      t('stepWords.say.cassetteOff.theFreehubFreewheelsInThat'),
+      t('stepWords.say.cassetteOff.mindYourFingersTheWhip'),
     ),
   frontOff: ({ difference }) =>
     said(
       difference.front.kind === 'off'
-        ? 'Take off the front derailleur, its cable and its shifter.'
-        : 'Take off the front derailleur; keep its cable if it is sound.',
-      difference.front.kind === 'off' ? 'With 1x it would only rub.' : 'The new one has another cage.',
+        ? t('stepWords.say.frontOff.takeOffTheFrontDerailleur')
+        : t('stepWords.say.frontOff.takeOffTheFrontDerailleur2'),
       difference.front.kind === 'off'
-        ? 'Something must keep the chain on now: a narrow-wide ring, a clutch or a guide.'
-        : undefined,
+        ? t('stepWords.say.frontOff.with1xItWouldOnlyRub')
+        : t('stepWords.say.frontOff.theNewOneHasAnother'),
+      difference.front.kind === 'off' ? t('stepWords.say.frontOff.somethingMustKeepTheChain') : undefined,
     ),
   ringsOff: ({ difference, from }) =>
     said(
       sentences([
-        difference.crank && 'Take the crank off; note the order of its spacers and washers.',
+        difference.crank && t('stepWords.say.ringsOff.takeTheCrankOffNote'),
         difference.ringsOff.length > 0 &&
-          `Take off ${rings(difference.ringsOff)}${from.setup.chainrings.length > 1 ? '; note which side faces out' : ''}.`,
+          t('stepWords.say.ringsOff.takeOffChainringsCount', {
+            ringsOff: rings(difference.ringsOff),
+            chainringsCount: from.setup.chainrings.length > 1 ? 'yes' : 'no',
+          }),
       ]),
-      'Strip first, then build.',
+      t('stepWords.say.ringsOff.stripFirstThenBuild'),
     ),
   derailleurOff: ({ difference }) =>
     said(
       sentences([
-        difference.rearDerailleur && 'Release the cable or switch the system off, and take the rear derailleur off.',
+        difference.rearDerailleur && t('stepWords.say.derailleurOff.releaseTheCableOrSwitch'),
         !difference.rearDerailleur &&
           difference.extender !== 'stays' &&
-          'Take the rear derailleur off its hanger; cable and chain can stay on it.',
-        difference.extender === 'off' && 'Take the hanger extender off.',
-        difference.guide === 'off' && 'Take the chain guide off.',
+          t('stepWords.say.derailleurOff.takeTheRearDerailleurOff'),
+        difference.extender === 'off' && t('stepWords.say.derailleurOff.takeTheHangerExtenderOff'),
+        difference.guide === 'off' && t('stepWords.say.derailleurOff.takeTheChainGuideOff'),
       ]),
-      'Strip first, then build.',
+      t('stepWords.say.derailleurOff.stripFirstThenBuild'),
     ),
-  weigh: () =>
-    said(
-      'Weigh the parts that came off and those that go on: one by one, and all together.',
-      'Weighing both ways shows up scale error.',
-    ),
-  freehub: () => said('Change the freehub body.', 'The new cassette needs a different freehub body.'),
+  weigh: () => said(t('stepWords.say.weigh.weighThePartsThatCame'), t('stepWords.say.weigh.weighingBothWaysShowsUp')),
+  freehub: () => said(t('stepWords.say.freehub.changeTheFreehubBody'), t('stepWords.say.freehub.theNewCassetteNeedsA')),
   spacer: ({ difference, lastTime }) => {
     const spacerMm = difference.spacerMm ?? lastTime.spacerMm;
     const text =
       spacerMm === undefined
-        ? 'Measure the freehub body and the cassette; make up the difference with spacers behind the cassette.'
+        ? t('stepWords.say.spacer.measureTheFreehubBodyAnd')
         : spacerMm < 0
-          ? `The cassette is ${short(-spacerMm, 2)} mm too long for the body: stop, it does not go on.`
+          ? t('stepWords.say.spacer.theCassetteIsMmToo', { spacerMm: short(-spacerMm, 2) })
           : spacerMm === 0
-            ? 'No spacer: take off any that is on the body.'
-            : `Put ${short(spacerMm, 2)} mm of spacers on the body first.`;
-    return said(text, 'Too little and the cassette rocks; too much and the lockring does not engage.');
+            ? t('stepWords.say.spacer.noSpacerTakeOffAny')
+            : t('stepWords.say.spacer.putMmOfSpacersOn', { spacerMm: short(spacerMm, 2) });
+    return said(text, t('stepWords.say.spacer.tooLittleAndTheCassette'));
   },
   cassetteOn: ({ difference, to }) =>
     said(
-      `Line up the wide spline and slide ${(difference.cassette?.on ?? to.setup.cogs).join('-')} onto clean splines; the smallest cogs go on last, one by one. Grease the lockring threads and tighten. Push the cassette sideways: it must not rock.`,
-      'A loose lockring lets the cogs move and gouge the freehub body.',
+      t('stepWords.say.cassetteOn.lineUpTheWideSpline', { on: (difference.cassette?.on ?? to.setup.cogs).join('-') }),
+      t('stepWords.say.cassetteOn.aLooseLockringLetsThe'),
     ),
   wheelIn: ({ difference }) =>
     said(
       sentences([
-        difference.hub === 'on' &&
-          'Fit the wheel with the two-speed hub; put its anti-rotation washers in place before the nuts.',
+        difference.hub === 'on' && t('stepWords.say.wheelIn.fitTheWheelWithThe'),
         difference.wheels &&
           (difference.cassette
-            ? 'The other wheel goes in, with the new cassette on it.'
-            : 'The other wheel goes in, with a cassette of the same teeth on it. If it has none, move the cassette across first.'),
-        'Seat the wheel fully in the dropouts and tighten the axle.',
+            ? t('stepWords.say.wheelIn.theWheelGoesInWith')
+            : t('stepWords.say.wheelIn.theWheelGoesInWith2')),
+        t('stepWords.say.wheelIn.seatTheWheelFullyIn'),
       ]),
-      'If the wheel is not fully seated, every later adjustment will be off.',
+      t('stepWords.say.wheelIn.ifTheWheelIsNot'),
     ),
   hubShifter: () =>
     said(
-      'Fit the hub’s shifter and cable. Adjust it as its maker describes until both speeds engage without a dead spot between them.',
-      'A hub that is half engaged slips under load.',
-      `Test both speeds on the stand before you ride; ${SPEC}.`,
+      t('stepWords.say.hubShifter.fitTheHubSShifter'),
+      t('stepWords.say.hubShifter.aHubThatIsHalf'),
+      t('stepWords.say.hubShifter.testBothSpeedsOnThe', { spec: SPEC }),
     ),
   crank: ({ difference, from, to }) => {
     const [before, after] = [from.setup.chainrings.length, to.setup.chainrings.length];
     return said(
       sentences([
-        difference.crank &&
-          `Fit the crank that carries ${after === 2 ? 'two rings' : 'one ring'}: grease its axle, put the bottom bracket spacers where its maker shows them.`,
-        difference.ringsOn.length > 0 && `Put on ${rings(difference.ringsOn)}; tighten bolts in a cross pattern.`,
+        difference.crank && t('stepWords.say.crank.fitTheCrankThatCarries', { after: after === 2 ? 'yes' : 'no' }),
+        difference.ringsOn.length > 0 &&
+          t('stepWords.say.crank.putOnTightenBoltsIn', { ringsOn: rings(difference.ringsOn) }),
         before !== after &&
-          `Use chainring bolts for ${after === 2 ? 'two rings' : 'one ring'}: bolts for ${before === 2 ? 'two rings are too long' : 'one ring are too short'}.`,
-        after === 1 && 'An inset ring has a right way round: check its chainline before you tighten.',
+          t('stepWords.say.crank.useChainringBoltsForAfter', {
+            after: after === 2 ? 'yes' : 'no',
+            before: before === 2 ? 'yes' : 'no',
+          }),
+        after === 1 && t('stepWords.say.crank.anInsetRingHasA'),
       ]),
-      'Rings seat flat when their bolts are tightened in a cross pattern.',
+      t('stepWords.say.crank.ringsSeatFlatWhenTheir'),
     );
   },
   ringClearance: () =>
-    said(
-      'Turn the crank once and measure the narrowest gap between ring and chainstay. Check that the chain clears the frame as well.',
-      'Frames flex under load: a ring that barely clears on the stand cuts into the stay on the road.',
-    ),
-  guide: () =>
-    said(
-      'Fit the chain guide so that the chain clears it in every gear.',
-      'It keeps the chain on where ring and clutch do not.',
-    ),
+    said(t('stepWords.say.ringClearance.turnTheCrankOnceAnd'), t('stepWords.say.ringClearance.framesFlexUnderLoadA')),
+  guide: () => said(t('stepWords.say.guide.fitTheChainGuideSo'), t('stepWords.say.guide.itKeepsTheChainOn')),
   frontOn: ({ difference }) =>
     said(
-      `Fit the front derailleur${difference.front.kind === 'on' ? ' with its mount or clamp, and its shifter' : ''}. Do not attach the cable yet.`,
-      'Height, angle and limits are set before the cable.',
+      t('stepWords.say.frontOn.fitTheFrontDerailleurKind', { kind: difference.front.kind === 'on' ? 'yes' : 'no' }),
+      t('stepWords.say.frontOn.heightAngleAndLimitsAre'),
     ),
   frontHeight: ({ difference }) => {
     const { front } = difference;
-    const move =
-      front.kind === 'move'
-        ? `Move the front derailleur about ${fixed(Math.abs(front.byMm), 1)} mm ${front.byMm > 0 ? 'up' : 'down'}. `
-        : '';
     return said(
-      `${move}The outer cage plate clears the teeth of the big ring by 1 to 3 mm.`,
+      sentences([
+        front.kind === 'move' &&
+          t('stepWords.say.frontHeight.moveTheFrontDerailleurAbout', {
+            byMm: fixed(Math.abs(front.byMm), 1),
+            way: front.byMm > 0 ? 'up' : 'down',
+          }),
+        t('stepWords.say.frontHeight.theOuterCagePlateClears'),
+      ]),
       front.kind === 'move'
-        ? `Each tooth more is ${fixed(MM_PER_TOOTH, 2)} mm of radius.`
-        : 'Higher shifts poorly, lower touches the ring.',
+        ? t('stepWords.say.frontHeight.eachToothMoreIsMm', { mmpertooth: fixed(MM_PER_TOOTH, 2) })
+        : t('stepWords.say.frontHeight.higherShiftsPoorlyLowerTouches'),
     );
   },
   frontAngle: () =>
-    said(
-      'Turn the front derailleur until its outer plate is parallel to the rings.',
-      'A cage at an angle rubs in half the gears.',
-    ),
+    said(t('stepWords.say.frontAngle.turnTheFrontDerailleurUntil'), t('stepWords.say.frontAngle.aCageAtAnAngle')),
   extender: () =>
     said(
-      'Fit the hanger extender between hanger and derailleur.',
-      'It lowers the derailleur for a larger cog and makes shifts less crisp.',
-      `Not every derailleur may be used with one; ${SPEC}.`,
+      t('stepWords.say.extender.fitTheHangerExtenderBetween'),
+      t('stepWords.say.extender.itLowersTheDerailleurFor'),
+      t('stepWords.say.extender.notEveryDerailleurMayBe', { spec: SPEC }),
     ),
   rearDerailleur: ({ difference }) =>
     said(
       sentences([
         difference.rearDerailleur
-          ? 'Fit the rear derailleur: grease the mounting bolt, rest the B-tension tab against the hanger’s stop.'
-          : 'Mount the rear derailleur again.',
-        difference.rearDerailleur &&
-          'Set the B-tension screw from scratch: turn it in until the guide pulley clears the largest cog with room to spare.',
+          ? t('stepWords.say.rearDerailleur.fitTheRearDerailleurGrease')
+          : t('stepWords.say.rearDerailleur.mountTheRearDerailleurAgain'),
+        difference.rearDerailleur && t('stepWords.say.rearDerailleur.setTheBTensionScrew'),
       ]),
-      'A tab that sits beside its stop bends, and the B-gap wanders.',
+      t('stepWords.say.rearDerailleur.aTabThatSitsBeside'),
     ),
   shifter: ({ difference, to }) =>
     said(
-      `Fit the ${difference.shifter === 'assumed' ? `${to.setup.cogs.length}-speed ` : ''}shifter${to.parts.shifting === 'electronic' ? '' : ', with a new inner cable'}.`,
-      'It must index to the cassette.',
+      t('stepWords.say.shifter.fitTheShifterSpeedShifter', {
+        shifter: difference.shifter === 'assumed' ? 'yes' : 'no',
+        cogsCount: difference.shifter === 'assumed' ? to.setup.cogs.length : '',
+        shifting: to.parts.shifting === 'electronic' ? 'yes' : 'no',
+      }),
+      t('stepWords.say.shifter.itMustIndexToThe'),
     ),
-  battery: () =>
-    said(
-      'Check the battery: charge it if it is below half.',
-      'A system that dies in the middle of the adjustment has to be set again.',
-    ),
+  battery: () => said(t('stepWords.say.battery.checkTheBatteryChargeIt'), t('stepWords.say.battery.aSystemThatDiesIn')),
   pairing: () =>
-    said(
-      'Pair shifter and derailleurs as their maker describes; check that each lever moves the right derailleur the right way.',
-      'Parts that are not paired do not shift.',
-    ),
+    said(t('stepWords.say.pairing.pairShifterAndDerailleursAs'), t('stepWords.say.pairing.partsThatAreNotPaired')),
   cogCount: ({ to }) =>
     said(
-      `Set the number of cogs to ${to.setup.cogs.length}${to.setup.chainrings.length === 1 ? ', and 1x' : ''} in the system’s app or menu. If it cannot be set, stop: the system is not made for this cassette.`,
-      'With the wrong number the derailleur stops short, or is sent into the spokes.',
+      t('stepWords.say.cogCount.setTheNumberOfCogs', {
+        cogsCount: to.setup.cogs.length,
+        chainringsCount: to.setup.chainrings.length,
+      }),
+      t('stepWords.say.cogCount.withTheWrongNumberThe'),
     ),
   clutchOn: () =>
-    said(
-      'Switch the clutch back on.',
-      'Chain length, B-gap and indexing are judged with the tension that you ride with.',
-    ),
+    said(t('stepWords.say.clutchOn.switchTheClutchBackOn'), t('stepWords.say.clutchOn.chainLengthBGapAnd')),
   chainLength: (card) => {
     const { action } = card.difference.chain;
     return said(
       chainStepText(card),
       isTwo(card)
-        ? 'Big-big + 2: an accidental shift into the largest ring and cog must not lock the drivetrain.'
-        : 'The largest cog + 2: a shift into it must not lock the drivetrain.',
-      action === 'leave' ? undefined : 'Wear eye protection: pins can fly.',
+        ? t('stepWords.say.chainLength.bigBig2AnAccidentalShift')
+        : t('stepWords.say.chainLength.theLargestCog2AShift'),
+      action === 'leave' ? undefined : t('stepWords.say.chainLength.wearEyeProtectionPinsCan'),
     );
   },
   bGap: (card, { readings }) => {
@@ -282,105 +270,128 @@ const SAY: Readonly<Record<StepId, Say>> = {
     const gap = readings.find(({ id }) => id === 'gapMm');
     const turn =
       lastTime.turns !== undefined && lastTime.turns !== 0
-        ? `Turn the B-tension screw ${short(Math.abs(lastTime.turns), 2)} ${Math.abs(lastTime.turns) === 1 ? 'turn' : 'turns'} ${lastTime.turns > 0 ? 'in (clockwise)' : 'out'}, as last time`
+        ? t('stepWords.say.bGap.turnTheBTensionScrew', {
+            turns: short(Math.abs(lastTime.turns), 2),
+            turns2: Math.abs(lastTime.turns),
+            turns3: lastTime.turns > 0 ? 'yes' : 'no',
+          })
         : lastTime.turns === 0
-          ? 'Leave the B-tension screw, as last time'
+          ? t('stepWords.say.bGap.leaveTheBTensionScrew')
           : {
-              in: 'Turn the B-tension screw in (clockwise): the largest cog is larger',
-              out: 'Turn the B-tension screw out: the largest cog is smaller',
-              stays: 'Leave the B-tension screw; check the gap',
+              in: t('stepWords.say.bGap.in'),
+              out: t('stepWords.say.bGap.out'),
+              stays: t('stepWords.say.bGap.stays'),
             }[difference.bScrew];
     return said(
       sentences([
-        `${inLargest(card)}${hasSuspension ? ', with the suspension at sag' : ''}: ${turn}.`,
+        t('stepWords.say.bGap.hasSuspension', {
+          card: inLargest(card),
+          hasSuspension: hasSuspension ? 'yes' : 'no',
+          turn,
+        }),
         gap?.target !== undefined &&
-          `Measure from tip to tip, guide pulley to cog: ${short(gap.target, 1)} mm${gap.basis === 'gap.lastTime' ? ', as last time' : gap.basis === 'gap.typical' ? ' is typical' : ''}.`,
-        'Note how many turns you made.',
+          t('stepWords.say.bGap.measureFromTipToTip', {
+            target: short(gap.target, 1),
+            basis: gap.basis === 'gap.lastTime' ? 'yes' : 'no',
+            basis2: gap.basis === 'gap.lastTime' ? 'no' : gap.basis === 'gap.typical' ? 'yes' : 'no',
+          }),
+        t('stepWords.say.bGap.noteHowManyTurnsYou'),
       ]),
-      'Too close and it rubs; too far and shifting is slow.',
-      gap?.basis === 'gap.typical' ? `Makers differ; ${SPEC}.` : undefined,
+      t('stepWords.say.bGap.tooCloseAndItRubs'),
+      gap?.basis === 'gap.typical' ? t('stepWords.say.bGap.makersDiffer', { spec: SPEC }) : undefined,
     );
   },
   checkLargestCog: (card) =>
     said(
-      `${overText(card, 'largestCog')} Crank slowly by hand through the ${largestCog(card)} cog, forwards and backwards: the guide pulley must clear it. Measure the gap.`,
-      'The derailleur is not made to reach this far.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkLargestCog.crankSlowlyByHandThrough', {
+        card: overText(card, t('stepWords.say.checkLargestCog.largestCog')),
+        card2: largestCog(card),
+      }),
+      t('stepWords.say.checkLargestCog.theDerailleurIsNotMade'),
+      t('stepWords.say.checkLargestCog.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   limitScrews: (card) =>
     said(
       sentences([
-        `Set the high and low limits: the guide pulley lines up with the ${smallestCog(card)} and the ${largestCog(card)} cog and cannot go past them.`,
+        t('stepWords.say.limitScrews.setTheHighAndLow', { card: smallestCog(card), card2: largestCog(card) }),
         (card.difference.rearDerailleur || card.difference.shifter !== 'stays') &&
-          'Do this before the cable is attached.',
+          t('stepWords.say.limitScrews.doThisBeforeTheCable'),
       ]),
-      'Past the largest cog the derailleur goes into the spokes; past the smallest the chain jams against the frame.',
-      'Turn the cranks by hand until this is done.',
+      t('stepWords.say.limitScrews.pastTheLargestCogThe'),
+      t('stepWords.say.limitScrews.turnTheCranksByHand'),
     ),
-  cable: () =>
-    said(
-      'Route the cable, turn the barrel adjuster in, pull the cable taut by hand in the smallest cog and clamp it.',
-      'A cable clamped in another gear cannot be indexed.',
-    ),
+  cable: () => said(t('stepWords.say.cable.routeTheCableTurnThe'), t('stepWords.say.cable.aCableClampedInAnother')),
   indexing: (card) =>
     said(
       card.isShort
-        ? `Check the indexing: shift through every cog both ways, and stop at the ${largestCog(card)} cog: nothing goes past it. Adjust a quarter turn only where it hesitates.`
-        : 'Shift through every gear both ways; adjust cable tension a quarter turn at a time.',
-      'The chain must sit on each cog without noise.',
+        ? t('stepWords.say.indexing.checkTheIndexingShiftThrough', { card: largestCog(card) })
+        : t('stepWords.say.indexing.shiftThroughEveryGearBoth'),
+      t('stepWords.say.indexing.theChainMustSitOn'),
     ),
   fineTuning: (card) =>
     said(
-      `Shift through every gear both ways; use the system’s fine adjustment in the middle of the cassette until it is quiet, then check the ${largestCog(card)} and the ${smallestCog(card)} cog.`,
-      'An electronic derailleur is set once for all cogs.',
+      t('stepWords.say.fineTuning.shiftThroughEveryGearBoth', { card: largestCog(card), card2: smallestCog(card) }),
+      t('stepWords.say.fineTuning.anElectronicDerailleurIsSet'),
     ),
   checkLargestCogMinimum: (card) =>
     said(
-      `${overText(card, 'largestCogMinimum')} Turn the B-tension screw out as far as clears; shift up and down through every cog under light load. Measure the gap.`,
-      'The guide pulley hangs further from the cogs than it is made for, and shifts less crisply.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkLargestCogMinimum.turnTheBTensionScrew', {
+        card: overText(card, t('stepWords.say.checkLargestCogMinimum.largestCogMinimum')),
+      }),
+      t('stepWords.say.checkLargestCogMinimum.theGuidePulleyHangsFurther'),
+      t('stepWords.say.checkLargestCogMinimum.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   checkSmallestCog: (card) =>
     said(
-      `${overText(card, 'smallestCog')} Shift ten times onto the ${smallestCog(card)} cog and back; nothing may rub on the dropout. Measure the gap of chain to frame.`,
-      'The guide pulley is not made for a cog this small.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkSmallestCog.shiftTenTimesOntoThe', {
+        card: overText(card, t('stepWords.say.checkSmallestCog.smallestCog')),
+        card2: smallestCog(card),
+      }),
+      t('stepWords.say.checkSmallestCog.theGuidePulleyIsNot'),
+      t('stepWords.say.checkSmallestCog.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   frontLimits: () =>
     said(
-      'With the cable still off: set the low limit so that the inner plate just clears the chain on the small ring in the largest cog.',
-      'The low limit keeps the chain off the frame.',
-      'Turn the cranks by hand until this is done.',
+      t('stepWords.say.frontLimits.withTheCableStillOff'),
+      t('stepWords.say.frontLimits.theLowLimitKeepsThe'),
+      t('stepWords.say.frontLimits.turnTheCranksByHand'),
     ),
   frontCable: () =>
-    said(
-      'Attach the front cable, then set the high limit so that the outer plate just clears the chain on the big ring in the smallest cog.',
-      'The high limit keeps the chain off the crank.',
-    ),
+    said(t('stepWords.say.frontCable.attachTheFrontCableThen'), t('stepWords.say.frontCable.theHighLimitKeepsThe')),
   frontShift: ({ to }) =>
     said(
-      `Shift the front derailleur both ways in the ${to.setup.cogs.at(-1)}T and the ${to.setup.cogs[0]}T cog, ten times each: the chain must not come off on either side.`,
-      'A front derailleur that throws the chain does it when you need the gear.',
+      t('stepWords.say.frontShift.shiftTheFrontDerailleurBoth', {
+        cogs: to.setup.cogs.at(-1)!,
+        cogs2: to.setup.cogs[0]!,
+      }),
+      t('stepWords.say.frontShift.aFrontDerailleurThatThrows'),
     ),
   checkFrontCage: (card) =>
     said(
-      `${overText(card, 'frontCage')} The gap of cage to big ring must stay between 1 and 3 mm along its whole length. Shift under light load.`,
-      'The cage is curved for another ring.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkFrontCage.theGapOfCageTo', {
+        card: overText(card, t('stepWords.say.checkFrontCage.frontCage')),
+      }),
+      t('stepWords.say.checkFrontCage.theCageIsCurvedFor'),
+      t('stepWords.say.checkFrontCage.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   checkRingDifference: (card) =>
     said(
-      `${overText(card, 'ringDifference')} On the small ring, in the smallest cogs: the chain must not touch the lower edge of the cage; measure that gap. Shift both ways in the largest and the smallest cog.`,
-      'The front derailleur’s cage is not deep enough for this difference by its spec.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkRingDifference.onTheSmallRingIn', {
+        card: overText(card, t('stepWords.say.checkRingDifference.ringDifference')),
+      }),
+      t('stepWords.say.checkRingDifference.theFrontDerailleurSCage'),
+      t('stepWords.say.checkRingDifference.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   bigBig: (card) =>
     said(
       isTwo(card)
-        ? `Turn the cranks slowly by hand into the big ring (${ring(card.to.setup.chainrings[0]!)}) and the ${largestCog(card)} cog: the cage must still have travel left.`
-        : `Turn the cranks slowly by hand into the ${largestCog(card)} cog: the cage must still have travel left.`,
-      'With a chain that is too short this gear locks the drivetrain.',
-      'Never ride before this check.',
+        ? t('stepWords.say.bigBig.turnTheCranksSlowlyBy', {
+            chainrings: ring(card.to.setup.chainrings[0]!),
+            card: largestCog(card),
+          })
+        : t('stepWords.say.bigBig.turnTheCranksSlowlyBy2', { card: largestCog(card) }),
+      t('stepWords.say.bigBig.withAChainThatIs'),
+      t('stepWords.say.bigBig.neverRideBeforeThisCheck'),
     ),
   smallSmall: ({ to }) => {
     const leftOut = (to.leftOut ?? []).flatMap(({ ring: r, cog }) =>
@@ -392,64 +403,59 @@ const SAY: Readonly<Record<StepId, Say>> = {
     return said(
       sentences([
         two
-          ? `Small ring (${ring(to.setup.chainrings.at(-1)!)}), ${ring(to.setup.cogs[0]!)} cog: the chain must be taut and clear of everything.`
-          : `${ring(to.setup.cogs[0]!)} cog: the chain must be taut and clear of everything.`,
-        leftOut.length > 0 &&
-          `Left out of this combination: ${pairsText(leftOut)}. Check the smallest gear that is ridden instead, and do not ride in those.`,
+          ? t('stepWords.say.smallSmall.smallRingCogTheChain', {
+              chainrings: ring(to.setup.chainrings.at(-1)!),
+              cogs: ring(to.setup.cogs[0]!),
+            })
+          : t('stepWords.say.smallSmall.cogTheChainMustBe', { cogs: ring(to.setup.cogs[0]!) }),
+        leftOut.length > 0 && t('stepWords.say.smallSmall.leftOutOfThisCombination', { leftOut: pairsText(leftOut) }),
       ]),
-      'A slack chain falls off or catches on the cage.',
+      t('stepWords.say.smallSmall.aSlackChainFallsOff'),
     );
   },
   checkCapacity: (card) =>
     said(
       sentences([
-        overText(card, 'totalCapacity'),
+        overText(card, t('stepWords.say.checkCapacity.totalCapacity')),
         isTwo(card)
-          ? 'Big-big: push the cage forward by hand, it must still move. Small-small: measure the gap between the lower run of the chain and the guide pulley.'
-          : 'Largest cog: push the cage forward by hand, it must still move. Smallest cog: measure the gap between the lower run of the chain and the guide pulley.',
+          ? t('stepWords.say.checkCapacity.bigBigPushTheCage')
+          : t('stepWords.say.checkCapacity.largestCogPushTheCage'),
       ]),
-      'The cage has to take up more chain than it is made for.',
-      `Past a published limit you are on your own; ${SPEC}.`,
+      t('stepWords.say.checkCapacity.theCageHasToTake'),
+      t('stepWords.say.checkCapacity.pastAPublishedLimitYou', { spec: SPEC }),
     ),
   backPedal: ({ backPedalGears }) =>
     said(
-      `Back-pedal slowly in ${listed(backPedalGears.map(pairText))}, one after the other: the chain must stay on. Record what it does: comes off, drops cogs, or noise.`,
-      'At a steep angle the chain can climb off a large cog, and not only off the last one.',
+      t('stepWords.say.backPedal.backPedalSlowlyInOne', { backPedalGears: listed(backPedalGears.map(pairText)) }),
+      t('stepWords.say.backPedal.atASteepAngleThe'),
     ),
-  torque: () =>
-    said(
-      'Re-check the torque of every bolt you touched.',
-      'Parts settle; a bolt that moves now would have moved on the road.',
-    ),
+  torque: () => said(t('stepWords.say.torque.reCheckTheTorqueOf'), t('stepWords.say.torque.partsSettleABoltThat')),
   weighAfter: () =>
-    said('Weigh the bike or the wheel again, on the same scale.', 'Weighing both ways shows up scale error.'),
+    said(t('stepWords.say.weighAfter.weighTheBikeOrThe'), t('stepWords.say.weighAfter.weighingBothWaysShowsUp')),
   testRide: () =>
     said(
-      'A short test ride on a quiet road: every gear that is ridden, under light load.',
-      'The stand does not load the chain.',
-      'Local road rules apply; have a qualified mechanic check anything you are unsure of.',
+      t('stepWords.say.testRide.aShortTestRideOn'),
+      t('stepWords.say.testRide.theStandDoesNotLoad'),
+      t('stepWords.say.testRide.localRoadRulesApplyHave'),
     ),
   signOff: () =>
-    said(
-      'Record the result: works, works with notes, or put back, and why.',
-      'A trial that failed with its reason is worth as much as one that worked.',
-    ),
+    said(t('stepWords.say.signOff.recordTheResultWorksWorks'), t('stepWords.say.signOff.aTrialThatFailedWith')),
   recheck: () =>
-    said('After the first ride or 100 km (60 miles): bolts, indexing, cable.', 'New cables and chains settle.'),
+    said(t('stepWords.say.recheck.afterTheFirstRideOr100'), t('stepWords.say.recheck.newCablesAndChainsSettle')),
 };
 
 /** What a recheck says at steps that a swap says otherwise. */
 const RECHECK: Readonly<Partial<Record<StepId, StepWords>>> = {
-  torque: said('Every bolt that the swap touched, to the torque on the part.', 'Parts settle in the first rides.'),
+  torque: said(t('stepWords.recheck.torque.everyBoltThatTheSwap'), t('stepWords.recheck.torque.partsSettleInTheFirst')),
   indexing: said(
-    'Shift through every gear both ways; adjust cable tension a quarter turn at a time.',
-    'New cables stretch and housings seat.',
+    t('stepWords.recheck.indexing.shiftThroughEveryGearBoth'),
+    t('stepWords.recheck.indexing.newCablesStretchAndHousings'),
   ),
-  recheck: said(
-    'Measure the chain with the wear gauge; look over cage, hanger and cogs; ask the rider what was noticed.',
-    'What is found now is cheap to fix.',
+  recheck: said(t('stepWords.recheck.measureTheChainWithThe'), t('stepWords.recheck.whatIsFoundNowIs')),
+  signOff: said(
+    t('stepWords.recheck.signOff.recordHowTheSwapHas'),
+    t('stepWords.recheck.signOff.theNextOneLearnsFrom'),
   ),
-  signOff: said('Record how the swap has held up.', 'The next one learns from it.'),
 };
 
 /** @param card undefined for a re-check, which swaps nothing */
@@ -462,6 +468,6 @@ function overText({ passed }: JobCard, id: string): string {
   const limit = passed.find((one) => one.id === id);
   if (!limit) return '';
   const room = limit.overT - limit.overWithExtenderT;
-  const extender = room > 0 ? `; the hanger extender makes room for ${room}T of them` : '';
-  return `${limit.overT}T past the published limit${extender}.`;
+  const extender = room > 0 ? t('stepWords.overText.theHangerExtenderMakesRoom', { room }) : '';
+  return t('stepWords.overText.tPastThePublishedLimit', { overT: limit.overT, extender });
 }

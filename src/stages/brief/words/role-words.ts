@@ -5,44 +5,71 @@ import { cardHeadline, itemText } from '../../../kit/shop/card-words';
 import { minutesText } from '../../../kit/shop/words';
 import { listed } from '../../../messages/job';
 import type { RoleChange, RoleState } from '../../../records';
+import { t } from './text';
 
 /** How a role's setup stands to what the role needs. */
 export function roleAnswer({ fitted, needs, contradictions, brief }: RoleState, units: Units): string {
-  if (contradictions.length > 0) return 'its details conflict: check climb, speed and cadence';
-  if (!fitted) return 'choose a setup';
+  if (contradictions.length > 0) return t('roleWords.roleAnswer.itsDetailsConflictCheckClimb');
+  if (!fitted) return t('roleWords.roleAnswer.chooseASetup');
   const { easiestM, hardestM, easyEnough, hardEnough } = fitted;
   const ends = [
-    easyEnough ? '' : `easiest gear ${gearSizeText(units, easiestM)}, ${gearSizeText(units, needs.easiestMaxM)} needed`,
-    hardEnough ? '' : `hardest gear ${gearSizeText(units, hardestM)}, ${gearSizeText(units, needs.hardestMinM)} needed`,
-    needs.walks ? `on ${short(brief.steepestGradePercent, 1)} % you will walk` : '',
+    easyEnough
+      ? ''
+      : t('roleWords.roleAnswer.easiestGearNeeded', {
+          easiestM: gearSizeText(units, easiestM),
+          easiestMaxM: gearSizeText(units, needs.easiestMaxM),
+        }),
+    hardEnough
+      ? ''
+      : t('roleWords.roleAnswer.hardestGearNeeded', {
+          hardestM: gearSizeText(units, hardestM),
+          hardestMinM: gearSizeText(units, needs.hardestMinM),
+        }),
+    needs.walks
+      ? t('roleWords.roleAnswer.onYouWillWalk', { steepestGradePercent: short(brief.steepestGradePercent, 1) })
+      : '',
   ].filter((text) => text !== '');
   return ends.length === 0
-    ? `yes: ${gearSizeText(units, easiestM)}–${gearSizeText(units, hardestM)}, ${gearSizeText(units, needs.easiestMaxM)}–${gearSizeText(units, needs.hardestMinM)} needed`
-    : `${easyEnough && hardEnough ? 'yes, but ' : 'no: '}${ends.join('; ')}`;
+    ? t('roleWords.roleAnswer.needed', {
+        easiestM: gearSizeText(units, easiestM),
+        hardestM: gearSizeText(units, hardestM),
+        easiestMaxM: gearSizeText(units, needs.easiestMaxM),
+        hardestMinM: gearSizeText(units, needs.hardestMinM),
+      })
+    : t('roleWords.roleAnswer.easyEnough', {
+        easyEnough: easyEnough && hardEnough ? 'yes' : 'no',
+        ends: ends.join('; '),
+      });
 }
 
 /** What comes off and goes on between two roles. */
 export function changeText({ card }: RoleChange, units: Units): string {
-  if (!card) return 'the same setup: nothing to change';
+  if (!card) return t('roleWords.changeText.theSameSetupNothingTo');
   if (card.kind === 'nothing') return cardHeadline(card, units);
   // Names of parts have commas of their own.
   const names = (items: typeof card.on) => [...new Set(items.map(itemText))].join(' · ');
   const parts = [
-    card.off.length > 0 ? `off: ${names(card.off)}` : '',
-    card.on.length > 0 ? `on: ${names(card.on)}` : '',
+    card.off.length > 0 ? t('roleWords.changeText.off', { off: names(card.off) }) : '',
+    card.on.length > 0 ? t('roleWords.changeText.on', { on: names(card.on) }) : '',
   ].filter((text) => text !== '');
-  return parts.length > 0 ? parts.join('; ') : 'adjustment only';
+  return parts.length > 0 ? parts.join('; ') : t('roleWords.changeText.adjustmentOnly');
 }
 
 export const changeMinutes = ({ card }: RoleChange) => minutesText(card?.minutes ?? 0);
 
-const pairName = ({ from, to }: RoleChange) => `${from.role.name} and ${to.role.name}`;
+const pairName = ({ from, to }: RoleChange) =>
+  t('roleWords.pairName.and', { name: from.role.name, name2: to.role.name });
 
 /** The quickest and the longest change; empty with fewer than two. */
 export function changesSummary(changes: readonly RoleChange[]): string {
   const [least, most] = [changes[0], changes.at(-1)];
   if (!least || !most || least === most) return '';
-  return `Smallest change: between ${pairName(least)}, ${changeMinutes(least)}. Largest: between ${pairName(most)}, ${changeMinutes(most)}.`;
+  return t('roleWords.changesSummary.smallestChangeBetweenLargestBetween', {
+    least: pairName(least),
+    least2: changeMinutes(least),
+    most: pairName(most),
+    most2: changeMinutes(most),
+  });
 }
 
 /** Whether one rear derailleur and one chain serve all roles, and what stands in the way. */
@@ -50,31 +77,49 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
   const { needs, derailleurs, found, inTheWay, cogCounts } = drive;
   const best = derailleurs[0]!;
   const nameOf = (place: number) => roles[place]!.role.name;
-  const needed = `Needed: ${needs.capacityT}T capacity and a largest cog of ${needs.largestCogT}T.`;
+  const needed = t('roleWords.driveText.neededTCapacityAndA', {
+    capacityT: needs.capacityT,
+    largestCogT: needs.largestCogT,
+  });
   const without =
     inTheWay === undefined
       ? []
-      : [`Without ${nameOf(inTheWay)}, one derailleur and chain would do for the other roles.`];
+      : [t('roleWords.driveText.withoutOneDerailleurAndChain', { inTheWay: nameOf(inTheWay) })];
   const speeds = cogCounts.length > 0 ? [speedsText(cogCounts)] : [];
   switch (found) {
     case 'yes':
-      return [`Yes: the derailleur ${best.name} suits every role, with one chain of ${linksText(best)}.`, needed];
+      return [
+        t('roleWords.driveText.yes.yesTheDerailleurSuitsEvery', { name: best.name, best: linksText(best) }),
+        needed,
+      ];
     case 'notKnown':
       return [
-        `Perhaps: nothing known rules out the derailleur ${best.name}, but ${unknownText(best)} not known.`,
+        t('roleWords.driveText.notKnown.perhapsNothingKnownRulesOut', { name: best.name, best: unknownText(best) }),
         needed,
-        ...(best.chain === 'suits' ? [`One chain of ${linksText(best)} would do.`] : []),
+        ...(best.chain === 'suits'
+          ? [t('roleWords.driveText.notKnown.oneChainOfWouldDo', { best: linksText(best) })]
+          : []),
       ];
     case 'no':
       return [
         ...(best.passed.length > 0
           ? [
-              `No: the derailleur ${best.name} comes closest; ${best.passed.map(({ role, check }) => `for ${nameOf(role)}: ${check.message}`).join(' ')}`,
+              t('roleWords.driveText.no.noTheDerailleurComesClosest', {
+                name: best.name,
+                passed: best.passed
+                  .map(({ role, check }) =>
+                    t('roleWords.driveText.no.for', { role: nameOf(role), message: check.message }),
+                  )
+                  .join(' '),
+              }),
             ]
           : []),
         ...(best.chain === 'tooFar'
           ? [
-              `No single chain works: one role needs ${best.window.minLinks} links for big-big, and more than ${best.window.maxLinks} are slack in another.`,
+              t('roleWords.driveText.no.noSingleChainWorksOne', {
+                minLinks: best.window.minLinks,
+                maxLinks: best.window.maxLinks!,
+              }),
             ]
           : []),
         ...speeds,
@@ -85,17 +130,23 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
 }
 
 const speedsText = (counts: readonly number[]) =>
-  `No single chain and shifter works: the roles have ${listed(counts.map(String))} cogs.`;
+  t('roleWords.speedsText.noSingleChainAndShifter', { counts: listed(counts.map(String)) });
 
 function linksText({ window: { minLinks, maxLinks } }: DerailleurForRoles): string {
   if (maxLinks === undefined || maxLinks === minLinks)
-    return `${minLinks} links${maxLinks === undefined ? ' or more' : ''}`;
-  return `${minLinks} to ${maxLinks} links`;
+    return t('roleWords.linksText.linksMaxLinks', { minLinks, maxLinks: maxLinks === undefined ? 'yes' : 'no' });
+  return t('roleWords.linksText.toLinks', { minLinks, maxLinks });
 }
 
-const UNKNOWN_FIGURES = { totalCapacity: 'its capacity', largestCog: 'its largest cog' } as const;
+const UNKNOWN_FIGURES = {
+  totalCapacity: t('roleWords.unknownFigures.totalCapacity'),
+  largestCog: t('roleWords.unknownFigures.largestCog'),
+} as const;
 
 function unknownText({ notKnown, chain }: DerailleurForRoles): string {
-  const all = [...notKnown.map((id) => UNKNOWN_FIGURES[id]), ...(chain === 'notKnown' ? ['its cage length'] : [])];
-  return `${listed(all)} ${all.length === 1 ? 'is' : 'are'}`;
+  const all = [
+    ...notKnown.map((id) => UNKNOWN_FIGURES[id]),
+    ...(chain === 'notKnown' ? [t('roleWords.unknownText.itsCageLength')] : []),
+  ];
+  return t('roleWords.unknownText.allCount1', { all: listed(all), allCount: all.length });
 }

@@ -3,22 +3,35 @@ import { gearName } from '../../../kit/explain/gears';
 import { percent } from '../../../core/units';
 import { short } from '../../../kit/format';
 import { listed } from '../../../messages/job';
+import { t } from './text';
 
 /** What recordings say of the gears in use: it stands in for what is entered. */
 export function recordedText({ usual, rareCogs, rareRings, recordedS }: UsedGears): string {
   const teeth = (list: readonly number[]) => listed(list.map((count) => `${count}T`));
   const rare = [
     ...(rareCogs.length > 0
-      ? [`cogs with less than ${short(percent(RARE_COG_SHARE), 0)} % of the time: ${teeth(rareCogs)}`]
+      ? [
+          t('usedWords.recordedText.cogsWithLessThanOf', {
+            rarecogshare: short(percent(RARE_COG_SHARE), 0),
+            rareCogs: teeth(rareCogs),
+          }),
+        ]
       : []),
     ...(rareRings.length > 0
-      ? [`rings with less than ${short(percent(RARE_RING_SHARE), 0)} %: ${teeth(rareRings)}`]
+      ? [
+          t('usedWords.recordedText.ringsWithLessThan', {
+            rareringshare: short(percent(RARE_RING_SHARE), 0),
+            rareRings: teeth(rareRings),
+          }),
+        ]
       : []),
   ];
   const sentences = [
-    `Your recordings on these gears (${short(recordedS / 3600, 1)} hours of pedalling) replace your entries here, but for the speed on the flat.`,
-    `Half of the time or more was spent in ${listed(usual.map(gearName))}.`,
-    ...(rare.length > 0 ? [`Rarely used: ${rare.join('; ')}.`] : ['No cog or ring was rarely used.']),
+    t('usedWords.recordedText.yourRecordingsOnTheseGears', { recordedS: short(recordedS / 3600, 1) }),
+    t('usedWords.recordedText.halfOfTheTimeOr', { usual: listed(usual.map(gearName)) }),
+    ...(rare.length > 0
+      ? [t('usedWords.recordedText.rarelyUsed', { rare: rare.join('; ') })]
+      : [t('usedWords.recordedText.noCogOrRingWas')]),
   ];
   return sentences.join(' ');
 }

@@ -13,53 +13,63 @@ import { SPEED_UNIT_TEXT, fixed, percentText, short, speedIn, speedText } from '
 import { moneyText, partMassText, sizedGearText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 import { listed } from '../../../messages/job';
+import { t } from './text';
 
 /** Titles of the rows, in their order. */
 export function rowTitle(id: RowId, brief: FilledBrief, units: Units): string {
   switch (id) {
     case 'easiest':
-      return 'Easiest gear';
+      return t('differenceWords.rowTitle.easiest');
     case 'hardest':
-      return 'Hardest gear';
+      return t('differenceWords.rowTitle.hardest');
     case 'range':
-      return 'Range';
+      return t('differenceWords.rowTitle.range');
     case 'topSpeed':
-      return `Top speed at ${short(brief.highRpm, 1)} rpm`;
+      return t('differenceWords.rowTitle.topSpeed', { highRpm: short(brief.highRpm, 1) });
     case 'spinOut':
-      return `Spin-out speed, ${short(brief.spinOutRpm, 1)} rpm`;
+      return t('differenceWords.rowTitle.spinOut', { spinOutRpm: short(brief.spinOutRpm, 1) });
     case 'lowestSteady':
-      return `Slowest speed at ${short(brief.lowRpm, 1)} rpm`;
+      return t('differenceWords.rowTitle.lowestSteady', { lowRpm: short(brief.lowRpm, 1) });
     case 'holes':
-      return `Gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return t('differenceWords.rowTitle.holes', { lowRpm: short(brief.lowRpm, 1), highRpm: short(brief.highRpm, 1) });
     case 'distinct':
-      return 'Distinct gears, by minimum difference';
+      return t('differenceWords.rowTitle.distinct');
     case 'pathGears':
-      return 'Distinct gears, by shift sequence';
+      return t('differenceWords.rowTitle.pathGears');
     case 'frontShifts':
-      return 'Front shifts, easiest to hardest';
+      return t('differenceWords.rowTitle.frontShifts');
     case 'hubShifts':
-      return 'Hub shifts, easiest to hardest';
+      return t('differenceWords.rowTitle.hubShifts');
     case 'doubleShifts':
-      return 'Double shifts';
+      return t('differenceWords.rowTitle.doubleShifts');
     case 'rearClicks':
-      return 'Rear shifts, end to end';
+      return t('differenceWords.rowTitle.rearClicks');
     case 'leverPushes':
-      return 'Lever pushes, end to end (the larger of both directions)';
+      return t('differenceWords.rowTitle.leverPushes');
     case 'capacity':
-      return 'Spare capacity';
+      return t('differenceWords.rowTitle.capacity');
     case 'riddenStep':
-      return 'Average step at the speeds you ride';
+      return t('differenceWords.rowTitle.riddenStep');
     case 'loss':
-      return `Chain and hub losses at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
+      return t('differenceWords.rowTitle.loss', {
+        speedUnit: short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1),
+        speedUnitText: SPEED_UNIT_TEXT[units.speedUnit],
+      });
     case 'frontDrag':
-      return `Drag of front parts at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}, estimate`;
+      return t('differenceWords.rowTitle.frontDrag', {
+        speedUnit: short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1),
+        speedUnitText: SPEED_UNIT_TEXT[units.speedUnit],
+      });
     case 'mass':
-      return 'Weight';
+      return t('differenceWords.rowTitle.mass');
     case 'cost':
-      return 'Cost';
+      return t('differenceWords.rowTitle.cost');
     default: {
       const [kind, zone] = id.split('.') as ['largestStep' | 'meanStep', Zone];
-      return `${kind === 'largestStep' ? 'Largest' : 'Mean'} step, ${ZONE_TEXT[zone]}`;
+      return t('differenceWords.rowTitle.kindStep', {
+        kind: kind === 'largestStep' ? 'yes' : 'no',
+        zone: ZONE_TEXT[zone],
+      });
     }
   }
 }
@@ -72,7 +82,12 @@ export function valueText(
   brief: FilledBrief,
   units: Units,
 ): string {
-  if (value === undefined) return id === 'mass' ? 'not weighed' : id === 'cost' || id === 'capacity' ? 'no data' : '–';
+  if (value === undefined)
+    return id === 'mass'
+      ? t('differenceWords.valueText.notWeighed')
+      : id === 'cost' || id === 'capacity'
+        ? t('differenceWords.valueText.noData')
+        : '–';
   switch (id) {
     case 'easiest':
       return `${fixed(figures.report.gears[0]!.ratio, 3)} · ${sizedGearText(units, figures.report.gears[0]!)}`;
@@ -94,7 +109,9 @@ export function valueText(
     case 'leverPushes':
       return String(value);
     case 'capacity':
-      return value >= 0 ? `${value}T` : `${fixed(value, 0)}T: over the published limit`;
+      return value >= 0
+        ? `${value}T`
+        : t('differenceWords.valueText.capacity.tOverThePublishedLimit', { value: fixed(value, 0) });
     case 'loss': {
       const { lowFraction, highFraction } = figures.loss;
       const watts = (fraction: number) => fixed(fraction * brief.powerW, 1);
@@ -102,10 +119,13 @@ export function valueText(
     }
     case 'frontDrag':
       return value === 0
-        ? 'none'
+        ? t('differenceWords.valueText.frontDrag.none')
         : `${fixed(value, 2)} W (${fixed(value * (1 - DRAG_SPREAD), 2)}–${fixed(value * (1 + DRAG_SPREAD), 2)})`;
     case 'mass':
-      return `${figures.candidate.isMassEstimate ? 'about ' : ''}${partMassText(units, value)}`;
+      return t('differenceWords.valueText.mass', {
+        isMassEstimate: figures.candidate.isMassEstimate ? 'yes' : 'no',
+        value: partMassText(units, value),
+      });
     case 'cost':
       return moneyText(units, value);
     default:
@@ -128,36 +148,43 @@ export function differenceWords(
   brief: FilledBrief,
   units: Units,
 ): string {
-  if (judgement === 'same') return 'the same';
-  if (judgement === 'withinSpread') return 'no difference within the uncertainty';
-  if (judgement === 'notKnown' || own === undefined || base === undefined) return 'no data';
+  if (judgement === 'same') return t('differenceWords.theSame');
+  if (judgement === 'withinSpread') return t('differenceWords.noDifferenceWithinTheUncertainty');
+  if (judgement === 'notKnown' || own === undefined || base === undefined) return t('differenceWords.noData');
   const share = change === undefined ? '' : percentText(Math.abs(change));
   const more = own > base;
   const enough = judgement === 'enough';
   switch (id) {
     case 'easiest':
-      return `${share} ${more ? 'harder' : 'easier'}${enough ? ', easy enough' : ''}`;
+      return t('differenceWords.easiest', { share, more: more ? 'yes' : 'no', enough: enough ? 'yes' : 'no' });
     case 'hardest':
-      return `${share} ${more ? 'harder' : 'easier'}${enough ? ', hard enough' : ''}`;
+      return t('differenceWords.hardest', { share, more: more ? 'yes' : 'no', enough: enough ? 'yes' : 'no' });
     case 'range':
-      return more ? 'wider' : 'narrower';
+      return more ? t('differenceWords.range.wider') : t('differenceWords.range.narrower');
     case 'topSpeed':
     case 'spinOut':
-      return `${share} ${more ? 'faster' : 'slower'}${enough ? ', fast enough' : ''}`;
+      return t('differenceWords.spinOut', { share, more: more ? 'yes' : 'no', enough: enough ? 'yes' : 'no' });
     case 'lowestSteady':
-      return `${share} ${more ? 'higher' : 'lower'}${enough ? ', low enough' : ''}`;
+      return t('differenceWords.lowestSteady', { share, more: more ? 'yes' : 'no', enough: enough ? 'yes' : 'no' });
     case 'capacity':
-      return enough ? 'enough' : more ? 'more to spare' : 'less to spare';
+      return enough
+        ? t('differenceWords.capacity.enough')
+        : more
+          ? t('differenceWords.capacity.moreToSpare')
+          : t('differenceWords.capacity.lessToSpare');
     case 'mass':
-      return `${partMassText(units, Math.abs(own - base))} ${more ? 'heavier' : 'lighter'}`;
+      return t('differenceWords.mass', { own: partMassText(units, Math.abs(own - base)), more: more ? 'yes' : 'no' });
     case 'loss':
-      return `${fixed(Math.abs(own - base) * brief.powerW, 1)} W ${more ? 'more' : 'less'}`;
+      return t('differenceWords.loss', {
+        own: fixed(Math.abs(own - base) * brief.powerW, 1),
+        more: more ? 'yes' : 'no',
+      });
     case 'frontDrag':
-      return `${fixed(Math.abs(own - base), 2)} W ${more ? 'more' : 'less'}`;
+      return t('differenceWords.frontDrag', { own: fixed(Math.abs(own - base), 2), more: more ? 'yes' : 'no' });
     case 'cost':
-      return `${moneyText(units, Math.abs(own - base))} ${more ? 'more' : 'less'}`;
+      return t('differenceWords.cost', { own: moneyText(units, Math.abs(own - base)), more: more ? 'yes' : 'no' });
     case 'riddenStep':
-      return more ? 'larger' : 'smaller';
+      return more ? t('differenceWords.riddenStep.larger') : t('differenceWords.riddenStep.smaller');
     case 'holes':
     case 'distinct':
     case 'pathGears':
@@ -166,13 +193,18 @@ export function differenceWords(
     case 'doubleShifts':
     case 'rearClicks':
     case 'leverPushes':
-      return `${Math.abs(own - base)} ${more ? 'more' : 'fewer'}`;
+      return t('differenceWords.leverPushes', { own: Math.abs(own - base), more: more ? 'yes' : 'no' });
     default: {
       const zone = id.split('.')[1] as Zone;
       const limit = stepTolerance(brief, zone);
       const side =
-        own > limit ? `, above ${isToleranceAssumed(brief, zone) ? 'the assumed' : 'your'} ${percentText(limit)}` : '';
-      return `${more ? 'larger' : 'smaller'}${side}`;
+        own > limit
+          ? t('differenceWords.aboveBrief', {
+              brief: isToleranceAssumed(brief, zone) ? 'yes' : 'no',
+              limit: percentText(limit),
+            })
+          : '';
+      return t('differenceWords.more', { more: more ? 'yes' : 'no', side });
     }
   }
 }
@@ -190,34 +222,49 @@ export function verdictSentence(
   };
   const gains = phrase('better');
   const losses = phrase('worse');
-  if (gains.length === 0 && losses.length === 0) return `${letter} is no better or worse for your needs.`;
-  if (losses.length === 0) return `${letter} ${listed(gains)}, with no downsides for your needs.`;
-  if (gains.length === 0) return `${letter} ${listed(losses)}, with no benefit for your needs.`;
-  return `${letter} ${listed(gains)}, but ${listed(losses)}.`;
+  if (gains.length === 0 && losses.length === 0)
+    return t('differenceWords.verdictSentence.isNoBetterOrWorse', { letter });
+  if (losses.length === 0)
+    return t('differenceWords.verdictSentence.withNoDownsidesForYour', { letter, gains: listed(gains) });
+  if (gains.length === 0)
+    return t('differenceWords.verdictSentence.withNoBenefitForYour', { letter, losses: listed(losses) });
+  return t('differenceWords.verdictSentence.but', { letter, gains: listed(gains), losses: listed(losses) });
 }
 
 /** A gain or loss as part of a sentence; undefined for rows that only repeat what another says. */
 function rowPhrase(row: DifferenceRow, brief: FilledBrief, units: Units): string | undefined {
   const { id, own = 0, base = 0, change = 0 } = row;
   const share = percentText(Math.abs(change));
-  const cadences = assumedIn(brief, 'holes').length > 0 ? 'the assumed cadence range' : 'your cadence range';
+  const cadences =
+    assumedIn(brief, 'holes').length > 0
+      ? t('differenceWords.rowPhrase.theAssumedCadenceRange')
+      : t('differenceWords.rowPhrase.yourCadenceRange');
   switch (id) {
     case 'easiest':
-      return `has an easiest gear ${share} ${own > base ? 'harder' : 'easier'}`;
+      return t('differenceWords.rowPhrase.easiest', { share, own: own > base ? 'yes' : 'no' });
     case 'topSpeed':
-      return `is ${share} ${own > base ? 'faster' : 'slower'} at ${short(brief.highRpm, 1)} rpm`;
+      return t('differenceWords.rowPhrase.topSpeed', {
+        share,
+        own: own > base ? 'yes' : 'no',
+        highRpm: short(brief.highRpm, 1),
+      });
     case 'holes':
       return own === 0
-        ? `leaves no gaps in ${cadences}`
-        : `leaves ${own} ${own === 1 ? 'gap' : 'gaps'} in ${cadences} instead of ${base}`;
+        ? t('differenceWords.rowPhrase.holes.leavesNoGapsIn', { cadences })
+        : t('differenceWords.rowPhrase.holes.leavesOwn1InInsteadOf', { own, cadences, base });
     case 'frontShifts':
-      return own === 0 ? 'does away with front shifting' : `needs ${own} front ${own === 1 ? 'shift' : 'shifts'}`;
+      return own === 0
+        ? t('differenceWords.rowPhrase.frontShifts.doesAwayWithFrontShifting')
+        : t('differenceWords.rowPhrase.frontShifts.needsFrontOwn1', { own });
     case 'capacity':
       return own < 0
-        ? `exceeds the derailleur’s published capacity by ${-own}T`
-        : 'is within the derailleur’s published capacity';
+        ? t('differenceWords.rowPhrase.capacity.exceedsTheDerailleurSPublished', { own: -own })
+        : t('differenceWords.rowPhrase.capacity.isWithinTheDerailleurS');
     case 'mass':
-      return `${own < base ? 'saves' : 'adds'} ${partMassText(units, Math.abs(own - base))}`;
+      return t('differenceWords.rowPhrase.mass', {
+        own: own < base ? 'yes' : 'no',
+        own2: partMassText(units, Math.abs(own - base)),
+      });
     default:
       return undefined;
   }
@@ -231,5 +278,10 @@ function stepPhrase(rows: readonly DifferenceRow[]): string[] {
   });
   if (steps.length === 0) return [];
   const sizes = steps.map(({ zone, own }) => `${percentText(own)} ${ZONE_TEXT[zone]}`);
-  return [`has ${steps[0]!.own > steps[0]!.base ? 'larger' : 'smaller'} steps (${sizes.join(', ')})`];
+  return [
+    t('differenceWords.stepPhrase.hasOwnSteps', {
+      own: steps[0]!.own > steps[0]!.base ? 'yes' : 'no',
+      sizes: sizes.join(', '),
+    }),
+  ];
 }

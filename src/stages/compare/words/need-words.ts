@@ -5,34 +5,52 @@ import { gearName } from '../../../kit/explain/gears';
 import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT } from '../../../kit/format';
 import { bodyMassText, partMassText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
+import { listed } from '../../../messages/job';
+import { t } from './text';
 
 /** A need as the rider would say it. */
 export function needTitle(answer: NeedAnswer, brief: FilledBrief, units: Units, needs: Needs): string {
   switch (answer.id) {
     case 'climb':
-      return `${short(brief.climbingRpm, 1)} rpm on ${short(brief.steepestGradePercent, 1)} %, ${bodyMassText(units, totalMassKg(brief), 0)}, ${short(needs.climbPowerW, 0)} W${needs.walks ? ', where you will have to walk' : ''}`;
+      return t('needWords.needTitle.climb', {
+        climbingRpm: short(brief.climbingRpm, 1),
+        steepestGradePercent: short(brief.steepestGradePercent, 1),
+        brief: bodyMassText(units, totalMassKg(brief), 0),
+        climbPowerW: short(needs.climbPowerW, 0),
+        walks: needs.walks ? 'yes' : 'no',
+      });
     case 'lowestRatio':
-      return `an easiest ratio of ${short(answer.neededRatio, 3)} or less`;
+      return t('needWords.needTitle.lowestRatio', { neededRatio: short(answer.neededRatio, 3) });
     case 'topSpeed':
-      return `${short(speedIn(units.speedUnit, brief.topSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} at ${short(brief.highRpm, 1)} rpm`;
+      return t('needWords.needTitle.topSpeed', {
+        speedUnit: short(speedIn(units.speedUnit, brief.topSpeedKmh), 1),
+        speedUnitText: SPEED_UNIT_TEXT[units.speedUnit],
+        highRpm: short(brief.highRpm, 1),
+      });
     case 'steps.climbing':
     case 'steps.between':
     case 'steps.fast':
-      return `steps of ${percentText(answer.toleranceFraction)} or less, ${ZONE_TEXT[answer.zone]}`;
+      return t('needWords.needTitle.stepsFast', {
+        toleranceFraction: percentText(answer.toleranceFraction),
+        zoneText: ZONE_TEXT[answer.zone],
+      });
     case 'holes':
-      return `no gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return t('needWords.needTitle.holes', { lowRpm: short(brief.lowRpm, 1), highRpm: short(brief.highRpm, 1) });
     case 'cruising':
-      return `a straight chainline at ${short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]} in your cadence range`;
+      return t('needWords.needTitle.cruising', {
+        speedUnit: short(speedIn(units.speedUnit, brief.cruisingSpeedKmh), 1),
+        speedUnitText: SPEED_UNIT_TEXT[units.speedUnit],
+      });
     case 'frontShifting':
-      return 'no front shifting';
+      return t('needWords.needTitle.frontShifting');
     case 'chainSecurity':
-      return 'a secure chain';
+      return t('needWords.needTitle.chainSecurity');
     case 'quiet':
-      return 'a quiet chain at your usual speed';
+      return t('needWords.needTitle.quiet');
     case 'weight':
-      return 'lower weight than now';
+      return t('needWords.needTitle.weight');
     case 'limits':
-      return 'within the published limits of the derailleurs';
+      return t('needWords.needTitle.limits');
   }
 }
 
@@ -63,63 +81,105 @@ export function needFigure(answer: NeedAnswer, units: Units): { figure: string; 
     case 'climb':
       return {
         figure: `${fixed(answer.climbRpm, 1)} rpm`,
-        remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
+        remedy: answer.met
+          ? ''
+          : either(
+              answer.remedy,
+              t('needWords.needFigure.climb.remedy.ring'),
+              t('needWords.needFigure.climb.remedy.cog'),
+            ),
       };
     case 'lowestRatio':
-      return { figure: fixed(answer.ratio, 3), remedy: answer.met ? '' : 'a smaller ring or a larger cog' };
+      return {
+        figure: fixed(answer.ratio, 3),
+        remedy: answer.met ? '' : t('needWords.needFigure.lowestRatio.remedy.aSmallerRingOrA'),
+      };
     case 'topSpeed':
       return {
         figure: speedText(units.speedUnit, answer.topKmh),
-        remedy: answer.met ? '' : either(answer.remedy, 'ring', 'cog'),
+        remedy: answer.met
+          ? ''
+          : either(
+              answer.remedy,
+              t('needWords.needFigure.topSpeed.remedy.ring'),
+              t('needWords.needFigure.topSpeed.remedy.cog'),
+            ),
       };
     case 'steps.climbing':
     case 'steps.between':
     case 'steps.fast': {
-      if (!answer.largest) return { figure: 'no step in this zone', ...none };
+      if (!answer.largest) return { figure: t('needWords.needFigure.stepsFast.figure'), ...none };
       const { from, to, speedStep } = answer.largest;
       return {
-        figure: `${percentText(speedStep)} at ${gearName(from)}→${to.cog}`,
+        figure: t('needWords.needFigure.stepsFast.figureWords.at2', {
+          speedStep: percentText(speedStep),
+          from: gearName(from),
+          cog: to.cog,
+        }),
         remedy: answer.met
           ? ''
           : answer.remedy.cogT === undefined
-            ? 'a closer cassette'
-            : `a ${answer.remedy.cogT}T cog in between`,
+            ? t('needWords.needFigure.stepsFast.remedy.aCloserCassette')
+            : t('needWords.needFigure.stepsFast.remedy.aTCogInBetween', { cogT: answer.remedy.cogT }),
       };
     }
     case 'holes': {
-      if (!answer.widest) return { figure: 'no gaps', ...none };
+      if (!answer.widest) return { figure: t('needWords.needFigure.holes.figure'), ...none };
       const { fromKmh, toKmh } = answer.widest;
       return {
-        figure: `${answer.count} ${answer.count === 1 ? 'gap' : 'gaps'}, widest ${fixed(speedIn(units.speedUnit, fromKmh), 1)}–${fixed(speedIn(units.speedUnit, toKmh), 1)}`,
-        remedy: `a cadence of up to ${fixed(answer.remedy.highRpm!, 0)} rpm`,
+        figure: t('needWords.needFigure.holes.figureWords.count1Widest2', {
+          count: answer.count,
+          speedUnit: fixed(speedIn(units.speedUnit, fromKmh), 1),
+          speedUnit2: fixed(speedIn(units.speedUnit, toKmh), 1),
+        }),
+        remedy: t('needWords.needFigure.holes.remedy', { highRpm: fixed(answer.remedy.highRpm!, 0) }),
       };
     }
     case 'cruising':
       return {
-        figure: `${fixed(answer.cadenceRpm, 0)} rpm in ${answer.ring}/${answer.cog}${answer.crossChained ? ', cross-chained' : ''}`,
+        figure: t('needWords.needFigure.cruising.figure', {
+          cadenceRpm: fixed(answer.cadenceRpm, 0),
+          ring: answer.ring,
+          cog: answer.cog,
+          crossChained: answer.crossChained ? 'yes' : 'no',
+        }),
         ...none,
       };
     case 'frontShifting':
       return {
         figure:
           answer.frontShifts === 0
-            ? 'none'
+            ? t('needWords.needFigure.frontShifting.figure.none')
             : answer.control === 'lever'
-              ? `${answer.frontShifts} through the range, ${answer.doubleShifts} double ${answer.doubleShifts === 1 ? 'shift' : 'shifts'}`
-              : `${answer.frontShifts} through the range, made by the system; ease off while it shifts`,
+              ? t('needWords.needFigure.frontShifting.figure.throughTheRangeDoubleDouble', {
+                  frontShifts: answer.frontShifts,
+                  doubleShifts: answer.doubleShifts,
+                })
+              : t('needWords.needFigure.frontShifting.figure.throughTheRangeMadeBy', {
+                  frontShifts: answer.frontShifts,
+                }),
         remedy: answer.met ? '' : '1x',
       };
     case 'chainSecurity':
       return securityFigure(answer);
     case 'quiet':
       return {
-        figure: `${answer.ring}/${answer.cog}, ${answer.cogsFromEnd} ${answer.cogsFromEnd === 1 ? 'cog' : 'cogs'} from the end of the cassette`,
-        remedy: answer.met ? '' : 'a different chainring size',
+        figure: t('needWords.needFigure.quiet.figure', {
+          ring: answer.ring,
+          cog: answer.cog,
+          cogsFromEnd: answer.cogsFromEnd,
+        }),
+        remedy: answer.met ? '' : t('needWords.needFigure.quiet.remedy.aDifferentChainringSize'),
       };
     case 'weight':
-      if (answer.changeG === undefined) return { figure: 'not weighed', remedy: 'weighing both setups' };
+      if (answer.changeG === undefined)
+        return { figure: t('needWords.needFigure.weight.figure'), remedy: t('needWords.needFigure.weight.remedy') };
       return {
-        figure: `${partMassText(units, answer.massG!)}, ${partMassText(units, Math.abs(answer.changeG))} ${answer.changeG > 0 ? 'heavier' : 'lighter'}`,
+        figure: t('needWords.needFigure.weight.figureWords.changeG22', {
+          massG: partMassText(units, answer.massG!),
+          changeG: partMassText(units, Math.abs(answer.changeG)),
+          changeG2: answer.changeG > 0 ? 'yes' : 'no',
+        }),
         ...none,
       };
     case 'limits':
@@ -131,23 +191,28 @@ function securityFigure({ met, chainrings, retention }: Extract<NeedAnswer, { re
   figure: string;
   remedy: string;
 } {
-  if (chainrings > 1) return { figure: 'the front derailleur guides the chain', remedy: '' };
-  const held = retention?.map((one: Retention) => RETENTION_TEXT[one]).join(' and ') ?? '';
-  if (met) return { figure: `held by ${held}`, remedy: '' };
+  if (chainrings > 1) return { figure: t('needWords.securityFigure.figure'), remedy: '' };
+  const held = listed(retention?.map((one: Retention) => RETENTION_TEXT[one]) ?? []);
+  if (met) return { figure: t('needWords.securityFigure.figureWords.heldBy2', { held }), remedy: '' };
   return {
-    figure: held || (retention ? 'no chain retention' : 'chain retention unknown'),
-    remedy: 'checking ring wear, clutch, chain guide and chainline',
+    figure:
+      held ||
+      (retention
+        ? t('needWords.securityFigure.figureWords.noChainRetention2')
+        : t('needWords.securityFigure.figureWords.chainRetentionUnknown2')),
+    remedy: t('needWords.securityFigure.remedy'),
   };
 }
 
 const RETENTION_TEXT: Readonly<Record<Retention, string>> = {
-  narrowWide: 'a narrow-wide ring',
-  clutch: 'a clutch',
-  guide: 'a chain guide',
+  narrowWide: t('needWords.retentionText.narrowWide'),
+  clutch: t('needWords.retentionText.clutch'),
+  guide: t('needWords.retentionText.guide'),
 };
 
 function either({ ringT, cogT }: { ringT: number | undefined; cogT: number | undefined }, ring: string, cog: string) {
-  const ways = [ringT !== undefined && `a ${ringT}T ${ring}`, cogT !== undefined && `a ${cogT}T ${cog}`];
-  const open = ways.filter((way) => way !== false);
-  return open.length > 0 ? open.join(' or ') : 'a different chainring and cassette';
+  if (ringT !== undefined && cogT !== undefined) return t('needWords.either.both', { ringT, ring, cogT, cog });
+  if (ringT !== undefined) return t('needWords.either.one', { teeth: ringT, part: ring });
+  if (cogT !== undefined) return t('needWords.either.one', { teeth: cogT, part: cog });
+  return t('needWords.either.aDifferentChainringAndCassette');
 }

@@ -4,65 +4,74 @@ import { gearName, sizeChangeText } from '../../../kit/explain/gears';
 import { fixed, percentText, short } from '../../../kit/format';
 import { moneyText, partMassText, type Units } from '../../../kit/measures';
 import { listed } from '../../../messages/job';
+import { t } from './text';
 
 const NEED_PHRASE: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
-  climb: 'the steepest climb',
-  lowestRatio: 'the lowest ratio',
-  topSpeed: 'the top speed',
-  cruising: 'a straight chainline at your usual speed',
+  climb: t('suitWords.needPhrase.climb'),
+  lowestRatio: t('suitWords.needPhrase.lowestRatio'),
+  topSpeed: t('suitWords.needPhrase.topSpeed'),
+  cruising: t('suitWords.needPhrase.cruising'),
 };
 
 /** A fact as part of a sentence about its setup. */
 function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
   switch (fact.id) {
     case 'meetsAll':
-      return 'easy enough for your steepest climb and fast enough for your top speed';
+      return t('suitWords.factPhrase.meetsAll');
     case 'misses':
-      return `it falls short of ${listed(fact.needs.map((id) => NEED_PHRASE[id] ?? id))}`;
+      return t('suitWords.factPhrase.misses', { needs: listed(fact.needs.map((id) => NEED_PHRASE[id] ?? id)) });
     case 'oneHand':
-      return 'one hand shifts everything, and there is no front derailleur to adjust, clean or clog with mud';
+      return t('suitWords.factPhrase.oneHand');
     case 'bothHands':
-      return `both hands shift (${fact.frontShifts} front ${fact.frontShifts === 1 ? 'shift' : 'shifts'} in the sequence), and a front derailleur needs adjusting and cleaning`;
+      return t('suitWords.factPhrase.bothHands', { frontShifts: fact.frontShifts });
     case 'systemShifts':
       return fact.control === 'automatic'
-        ? 'one hand shifts everything, because the front shifts automatically; it still needs adjusting and cleaning, and you must ease off while it shifts'
-        : 'one pair of buttons goes through all gears in order; the front derailleur still needs adjusting and cleaning, and you must ease off while it shifts';
+        ? t('suitWords.factPhrase.systemShifts.oneHandShiftsEverythingBecause')
+        : t('suitWords.factPhrase.systemShifts.onePairOfButtonsGoes');
     case 'smallerSteps':
-      return `steps are smaller at the speeds you ride (${percentText(fact.own)} on average; up to ${percentText(fact.other)} among the others)`;
+      return t('suitWords.factPhrase.smallerSteps', { own: percentText(fact.own), other: percentText(fact.other) });
     case 'largerSteps':
-      return `steps are larger at the speeds you ride (${percentText(fact.own)} on average; ${percentText(fact.other)} at best among the others)`;
+      return t('suitWords.factPhrase.largerSteps', { own: percentText(fact.own), other: percentText(fact.other) });
     case 'noGaps':
-      return `no gaps at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return t('suitWords.factPhrase.noGaps', { lowRpm: short(brief.lowRpm, 1), highRpm: short(brief.highRpm, 1) });
     case 'gaps':
-      return `${fact.count} ${fact.count === 1 ? 'gap' : 'gaps'} at ${short(brief.lowRpm, 1)}–${short(brief.highRpm, 1)} rpm`;
+      return t('suitWords.factPhrase.gaps', {
+        count: fact.count,
+        lowRpm: short(brief.lowRpm, 1),
+        highRpm: short(brief.highRpm, 1),
+      });
     case 'widerRange':
-      return `a wider range (${percentText(fact.own)}, against ${percentText(fact.other)})`;
+      return t('suitWords.factPhrase.widerRange', { own: percentText(fact.own), other: percentText(fact.other) });
     case 'narrowerRange':
-      return `a narrower range (${percentText(fact.own)}, against ${percentText(fact.other)})`;
+      return t('suitWords.factPhrase.narrowerRange', { own: percentText(fact.own), other: percentText(fact.other) });
     case 'moreClearance':
-      return `${fixed(fact.mm, 0)} mm more ground clearance at the ring`;
+      return t('suitWords.factPhrase.moreClearance', { mm: fixed(fact.mm, 0) });
     case 'lessClearance':
-      return `${fixed(fact.mm, 0)} mm less ground clearance at the ring`;
+      return t('suitWords.factPhrase.lessClearance', { mm: fixed(fact.mm, 0) });
     case 'chainMayDrop':
-      return 'the chain may drop on rough ground unless a guide, or a narrow-wide ring with a clutch, holds it';
+      return t('suitWords.factPhrase.chainMayDrop');
     case 'losesRare':
-      return `it gives up ${listed(fact.gears.map(gearName))}, which you rarely use`;
+      return t('suitWords.factPhrase.losesRare', { gears: listed(fact.gears.map(gearName)) });
     case 'keepsUsual':
-      return 'every gear you usually ride has an equivalent';
+      return t('suitWords.factPhrase.keepsUsual');
     case 'changesUsual':
-      return `of the gears you usually ride, ${gearName(fact.job.gear)} changes most: ${gearName(fact.job.nearest)} is ${sizeChangeText(fact.job.change)}`;
+      return t('suitWords.factPhrase.changesUsual', {
+        gear: gearName(fact.job.gear),
+        nearest: gearName(fact.job.nearest),
+        change: sizeChangeText(fact.job.change),
+      });
     case 'quiet':
-      return `a quiet gear at your usual speed (${fact.ring}/${fact.cog})`;
+      return t('suitWords.factPhrase.quiet', { ring: fact.ring, cog: fact.cog });
     case 'noisy':
-      return `the gear for your usual speed (${fact.ring}/${fact.cog}) runs near the end of the cassette and is louder`;
+      return t('suitWords.factPhrase.noisy', { ring: fact.ring, cog: fact.cog });
     case 'lighter':
-      return `${partMassText(units, fact.grams)} lighter`;
+      return t('suitWords.factPhrase.lighter', { grams: partMassText(units, fact.grams) });
     case 'heavier':
-      return `${partMassText(units, fact.grams)} heavier`;
+      return t('suitWords.factPhrase.heavier', { grams: partMassText(units, fact.grams) });
     case 'nothingToBuy':
-      return 'nothing to buy';
+      return t('suitWords.factPhrase.nothingToBuy');
     case 'costs':
-      return `${moneyText(units, fact.cost)} to buy`;
+      return t('suitWords.factPhrase.costs', { cost: moneyText(units, fact.cost) });
   }
 }
 
@@ -70,20 +79,25 @@ function factPhrase(fact: SuitFact, brief: FilledBrief, units: Units): string {
 export function suitText(letter: string, { speaksFor, against }: Suit, brief: FilledBrief, units: Units): string {
   const sentence = (facts: readonly SuitFact[]) => facts.map((fact) => factPhrase(fact, brief, units)).join('; ');
   const pro =
-    speaksFor.length > 0 ? `For ${letter}: ${sentence(speaksFor)}.` : `There is nothing in favour of ${letter}.`;
-  const contra = against.length > 0 ? `Against it: ${sentence(against)}.` : 'There is nothing against it.';
+    speaksFor.length > 0
+      ? t('suitWords.suitText.for', { letter, speaksFor: sentence(speaksFor) })
+      : t('suitWords.suitText.thereIsNothingInFavour', { letter });
+  const contra =
+    against.length > 0
+      ? t('suitWords.suitText.againstIt', { against: sentence(against) })
+      : t('suitWords.suitText.thereIsNothingAgainstIt');
   return `${pro} ${contra}`;
 }
 
 const GAIN_PHRASE: Readonly<Partial<Record<RowId, string>>> = {
-  easiest: 'an easier gear for the climb',
-  topSpeed: 'more top speed',
-  holes: 'fewer gaps',
-  frontShifts: 'fewer front shifts',
-  doubleShifts: 'fewer double shifts',
-  riddenStep: 'smaller steps at your speeds',
-  mass: 'less weight',
-  frontDrag: 'less drag',
+  easiest: t('suitWords.gainPhrase.easiest'),
+  topSpeed: t('suitWords.gainPhrase.topSpeed'),
+  holes: t('suitWords.gainPhrase.holes'),
+  frontShifts: t('suitWords.gainPhrase.frontShifts'),
+  doubleShifts: t('suitWords.gainPhrase.doubleShifts'),
+  riddenStep: t('suitWords.gainPhrase.riddenStep'),
+  mass: t('suitWords.gainPhrase.mass'),
+  frontDrag: t('suitWords.gainPhrase.frontDrag'),
 };
 
 /** What the money of a setup buys against A; empty where nothing is bought or its cost is not known. */
@@ -92,6 +106,6 @@ export function boughtText(cost: number | undefined, rows: readonly DifferenceRo
   const gains = rows.flatMap(({ id, judgement }) =>
     judgement === 'better' && GAIN_PHRASE[id] ? [GAIN_PHRASE[id]] : [],
   );
-  const buys = gains.length > 0 ? listed(gains) : 'nothing that matters for your needs';
-  return `${moneyText(units, cost)} buys ${buys}.`;
+  const buys = gains.length > 0 ? listed(gains) : t('suitWords.boughtText.nothingThatMattersForYour');
+  return t('suitWords.boughtText.buys', { cost: moneyText(units, cost), buys });
 }

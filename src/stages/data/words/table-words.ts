@@ -1,17 +1,18 @@
 import type { KeptTable } from '../../../records';
+import { t } from './text';
 
 /** Tables as people call what is in them. */
 export const TABLE_TEXT: Readonly<Record<KeptTable, string>> = {
-  bikes: 'bikes',
-  setups: 'setups',
-  rides: 'rides',
-  recordings: 'recordings',
-  routes: 'routes',
-  parts: 'parts',
-  jobs: 'jobs',
-  photos: 'photos',
-  notes: 'notes',
-  learners: 'learners',
+  bikes: t('tableWords.tableText.bikes'),
+  setups: t('tableWords.tableText.setups'),
+  rides: t('tableWords.tableText.rides'),
+  recordings: t('tableWords.tableText.recordings'),
+  routes: t('tableWords.tableText.routes'),
+  parts: t('tableWords.tableText.parts'),
+  jobs: t('tableWords.tableText.jobs'),
+  photos: t('tableWords.tableText.photos'),
+  notes: t('tableWords.tableText.notes'),
+  learners: t('tableWords.tableText.learners'),
 };
 
 /** What a record is called: by its name, else by its id. */

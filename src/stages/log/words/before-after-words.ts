@@ -1,25 +1,31 @@
 import { usageFigures, type UseFigures } from '../../../core/log';
 import { fixed } from '../../../kit/format';
 import type { Side } from '../useBeforeAfter';
+import { t } from './text';
 
 const percent = (fraction: number) => `${fixed(fraction * 100, 0)} %`;
 
 /** What the swap did, in a sentence: time in the band, holes, shifts. */
 export function beforeAfterSentence(before: Side, after: Side): string {
-  if (!before.told || !after.told) return 'Working out the gears of these rides…';
+  if (!before.told || !after.told) return t('beforeAfterWords.beforeAfterSentence.workingOutTheGearsOf');
   const [was, is] = [usageFigures(before.told).outOfBand, usageFigures(after.told).outOfBand];
   const band =
     percent(was) === percent(is)
-      ? `${percent(is)} of the time outside cadence range, as before`
-      : `${percent(is)} of the time outside cadence range, ${percent(was)} before`;
+      ? t('beforeAfterWords.beforeAfterSentence.ofTheTimeOutsideCadence', { is: percent(is) })
+      : t('beforeAfterWords.beforeAfterSentence.ofTheTimeOutsideCadence2', { is: percent(is), was: percent(was) });
   const holes =
     before.holes === after.holes
-      ? `${holeText(after.holes)}, as before`
-      : `${holeText(after.holes)}, ${before.holes} before`;
+      ? t('beforeAfterWords.beforeAfterSentence.asBefore', { holes: holeText(after.holes) })
+      : t('beforeAfterWords.beforeAfterSentence.before', { holes: holeText(after.holes), holes2: before.holes });
   return `${band}; ${holes}.`;
 }
 
-const holeText = (holes: number) => (holes === 0 ? 'no gap' : holes === 1 ? 'one gap' : `${holes} gaps`);
+const holeText = (holes: number) =>
+  holes === 0
+    ? t('beforeAfterWords.holeText.noGap')
+    : holes === 1
+      ? t('beforeAfterWords.holeText.oneGap')
+      : t('beforeAfterWords.holeText.gaps', { holes });
 
 export function beforeAfterRows(
   before: Side,
@@ -27,15 +33,20 @@ export function beforeAfterRows(
 ): (readonly [title: string, before: string, after: string])[] {
   const row = (title: string, text: (figures: UseFigures) => string) =>
     [title, ...[before, after].map(({ told }) => (told ? text(usageFigures(told)) : ''))] as [string, string, string];
-  const count = ({ rides }: Side) => `${rides.length} ${rides.length === 1 ? 'ride' : 'rides'}`;
+  const count = ({ rides }: Side) =>
+    t('beforeAfterWords.beforeAfterRows.count.ridesCount1', { ridesCount: rides.length });
   return [
-    ['based on', count(before), count(after)],
-    row('outside cadence range', ({ outOfBand }) => percent(outOfBand)),
-    row('below range', ({ below }) => percent(below)),
-    row('above range', ({ above }) => percent(above)),
-    ['gaps in cadence range', String(before.holes), String(after.holes)],
-    row('rear shifts per hour', ({ rearShiftsPerHour }) => fixed(rearShiftsPerHour, 0)),
-    row('front shifts per hour', ({ frontShiftsPerHour }) => fixed(frontShiftsPerHour, 0)),
-    row('cross-chained', ({ crossed }) => percent(crossed)),
+    [t('beforeAfterWords.beforeAfterRows.basedOn'), count(before), count(after)],
+    row(t('beforeAfterWords.beforeAfterRows.outsideCadenceRange'), ({ outOfBand }) => percent(outOfBand)),
+    row(t('beforeAfterWords.beforeAfterRows.belowRange'), ({ below }) => percent(below)),
+    row(t('beforeAfterWords.beforeAfterRows.aboveRange'), ({ above }) => percent(above)),
+    [t('beforeAfterWords.beforeAfterRows.gapsInCadenceRange'), String(before.holes), String(after.holes)],
+    row(t('beforeAfterWords.beforeAfterRows.rearShiftsPerHour'), ({ rearShiftsPerHour }) =>
+      fixed(rearShiftsPerHour, 0),
+    ),
+    row(t('beforeAfterWords.beforeAfterRows.frontShiftsPerHour'), ({ frontShiftsPerHour }) =>
+      fixed(frontShiftsPerHour, 0),
+    ),
+    row(t('beforeAfterWords.beforeAfterRows.crossChained'), ({ crossed }) => percent(crossed)),
   ];
 }

@@ -3,6 +3,7 @@ import type { ProfileNotes, RideThrough } from '../../../core/ride';
 import { heightText, type Units } from '../../../kit/measures';
 import { gearName } from '../../../kit/explain/gears';
 import { durationText, fixed } from '../../../kit/format';
+import { t } from './text';
 
 export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed((part / whole) * 100, 0)} %` : '–');
 
@@ -10,28 +11,30 @@ export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed(
 export function notesText(notes: RecordingNotes): string {
   const { repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom } = notes;
   const said = [
-    ...(speedFrom === 'positions' ? ['speed worked out from positions'] : []),
-    ...(speedFrom === 'distance' ? ['speed worked out from distance'] : []),
-    ...(repeated > 0 ? [`${repeated} duplicate ${repeated === 1 ? 'sample' : 'samples'} ignored`] : []),
-    ...(absurdSpeeds > 0 ? [`${absurdSpeeds} impossible ${absurdSpeeds === 1 ? 'speed' : 'speeds'} ignored`] : []),
-    ...(absurdCadences > 0
-      ? [`${absurdCadences} impossible ${absurdCadences === 1 ? 'cadence' : 'cadences'} ignored`]
-      : []),
+    ...(speedFrom === 'positions' ? [t('rideWords.notesText.speedWorkedOutFromPositions')] : []),
+    ...(speedFrom === 'distance' ? [t('rideWords.notesText.speedWorkedOutFromDistance')] : []),
+    ...(repeated > 0 ? [t('rideWords.notesText.duplicateRepeated1Ignored', { repeated })] : []),
+    ...(absurdSpeeds > 0 ? [t('rideWords.notesText.impossibleAbsurdSpeeds1Ignored', { absurdSpeeds })] : []),
+    ...(absurdCadences > 0 ? [t('rideWords.notesText.impossibleAbsurdCadences1Ignored', { absurdCadences })] : []),
     ...(absurdHeights > 0 ? [absurdHeightsText(absurdHeights)] : []),
-    ...(pauses > 0 ? [`${pauses} ${pauses === 1 ? 'pause' : 'pauses'} totalling ${durationText(pausedS)}`] : []),
+    ...(pauses > 0 ? [t('rideWords.notesText.pauses1Totalling', { pauses, pausedS: durationText(pausedS) })] : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;
 }
 
-const absurdHeightsText = (count: number) =>
-  `${count} impossible ${count === 1 ? 'elevation' : 'elevations'} (“no data”) ignored`;
+const absurdHeightsText = (count: number) => t('rideWords.absurdHeightsText.impossibleCount1NoDataIgnored', { count });
 
 /** What reading a route left out or bridged. */
 export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, units: Units): string {
   const said = [
     ...(absurd > 0 ? [absurdHeightsText(absurd)] : []),
     ...(missing > 0
-      ? [`${missing} points without elevation, bridged by straight lines of ${heightText(units, longestGapM)} at most`]
+      ? [
+          t('rideWords.routeNotesText.pointsWithoutElevationBridgedBy', {
+            missing,
+            longestGapM: heightText(units, longestGapM),
+          }),
+        ]
       : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;
@@ -39,21 +42,28 @@ export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, u
 
 /** The verdict on how gears are used, in a sentence. */
 export function usageSentence(use: GearUse): string {
-  if (use.drivingS === 0) return 'No pedalling in this recording.';
+  if (use.drivingS === 0) return t('rideWords.usageSentence.noPedallingInThisRecording');
   const used = use.shares.filter(({ seconds }) => seconds > 0);
   const never = use.shares.length - used.length;
   const most = used.reduce((best, one) => (one.seconds > best.seconds ? one : best));
   const out = shareText(use.belowS + use.aboveS, use.drivingS);
-  return `Most in ${gearName(most.gear)}, ${shareText(most.seconds, use.drivingS)} of the time; ${never === 0 ? 'every gear was used' : `${never} of ${use.shares.length} gears never used`}; ${out} outside your cadence range.`;
+  return t('rideWords.usageSentence.mostInOfTheTime', {
+    gear: gearName(most.gear),
+    seconds: shareText(most.seconds, use.drivingS),
+    never: never === 0 ? 'yes' : 'no',
+    never2: never === 0 ? '' : never,
+    sharesCount: never === 0 ? '' : use.shares.length,
+    out,
+  });
 }
 
 /** How sure the gears are told, and what would make it surer. */
 export function sureText({ sure, residual }: GearUse, measured: boolean): string {
-  const scatter = `readings vary by ±${fixed(residual.spread * 100, 1)} %`;
+  const scatter = t('rideWords.sureText.readingsVaryBy', { spread: fixed(residual.spread * 100, 1) });
   const surer = measured
-    ? 'The rollout is measured, so this is as accurate as it gets.'
-    : 'Measuring the rollout would improve this.';
-  return `Gears identified with ${fixed(sure * 100, 0)} % confidence; ${scatter}. ${surer}`;
+    ? t('rideWords.sureText.theRolloutIsMeasuredSo')
+    : t('rideWords.sureText.measuringTheRolloutWouldImprove');
+  return t('rideWords.sureText.gearsIdentifiedWithConfidence', { sure: fixed(sure * 100, 0), scatter, surer });
 }
 
 /** What a ride-through says of the setups against the first, the one fitted now. */
@@ -63,13 +73,18 @@ export function throughSentence(rides: readonly RideThrough[], letters: readonly
   const out = (ride: RideThrough) => shareText(ride.belowS + ride.aboveS, ride.drivingS);
   const hard = (ride: RideThrough) =>
     ride.walkingS > 0
-      ? `walks ${durationText(ride.walkingS)}`
+      ? t('rideWords.throughSentence.hard.walks', { walkingS: durationText(ride.walkingS) })
       : ride.grindingS > 0
-        ? `grinds ${durationText(ride.grindingS)}`
-        : 'no grinding';
-  const said = [fitted, ...others].map(
-    (ride, i) =>
-      `${letters[i]} ${out(ride)} outside the cadence range, ${hard(ride)}, ${ride.frontShifts === 0 ? 'no front shifts' : `${ride.frontShifts} front shifts`}`,
+        ? t('rideWords.throughSentence.hard.grinds', { grindingS: durationText(ride.grindingS) })
+        : t('rideWords.throughSentence.hard.noGrinding');
+  const said = [fitted, ...others].map((ride, i) =>
+    t('rideWords.throughSentence.outsideTheCadenceRangeFront', {
+      i: letters[i]!,
+      ride: out(ride),
+      ride2: hard(ride),
+      frontShifts: ride.frontShifts === 0 ? 'yes' : 'no',
+      frontShifts2: ride.frontShifts === 0 ? '' : ride.frontShifts,
+    }),
   );
   return `${said.join('; ')}.`;
 }
