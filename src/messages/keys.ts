@@ -2557,6 +2557,7 @@ export interface Messages {
     readonly 'trialForm.result': null;
     readonly 'trialForm.date': null;
     readonly 'trialForm.record': null;
+    readonly 'trialForm.passedBy': { readonly limit: string | number; readonly overT: string | number };
     readonly 'timeline.eventText.job': null;
     readonly 'timeline.eventText.reading': null;
     readonly 'timeline.eventText.ride': null;
@@ -3668,6 +3669,9 @@ export interface Messages {
     readonly 'checkWords.fieldsOf.ringRoom.twoRingsMaxT': null;
     readonly 'checkWords.fieldsOf.retention.retention': null;
     readonly 'checkWords.fieldsOf.hangerExtender.largestCogMaxT': null;
+    readonly 'tally.own': { readonly worked: string | number; readonly all: string | number };
+    readonly 'tally.others': { readonly worked: string | number; readonly all: string | number };
+    readonly 'tally.inYourLog': { readonly counts: string | number };
   };
   readonly workshop: {
     readonly 'photo.bytesMb': { readonly bytes: string | number };

@@ -381,7 +381,7 @@ function layoutAnswer(
       const other = otherLayout(layout!);
       return {
         verdict: t('answerWords.layoutAnswer.only.verdict', {
-          layout,
+          layout: layout!,
           best: setupName(sides[layout!].best!),
           other: other!,
         }),

@@ -91,7 +91,9 @@ export function TrialForm() {
                 : t('trialForm.passes', {
                     setup: formatShorthand(setup),
                     limits: passed
-                      .map(({ id, overT }) => `${GROUP_TEXT[groupOf(id)].toLowerCase()} by ${overT}T`)
+                      .map(({ id, overT }) =>
+                        t('trialForm.passedBy', { limit: GROUP_TEXT[groupOf(id)].toLowerCase(), overT }),
+                      )
                       .join(', '),
                   })}
           </Note>
