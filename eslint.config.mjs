@@ -5,6 +5,11 @@ import tseslint from 'typescript-eslint';
 /** Two letters in a row that are no symbol of a unit. */
 const WORD = String.raw`^(?!\s*(mm|cm|km|kg|km\/h)\s*$)[\s\S]*\p{L}{2,}`;
 
+/** Two words in a row. */
+const SENTENCE = String.raw`\p{Ll}{2,}[,:;]? \p{Ll}{2,}`;
+
+const FROM_CATALOGUE = 'words of the interface come from the catalogue in src/messages/en';
+
 export default tseslint.config(
   { ignores: ['.next/**', '.cache/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
   ...next,
@@ -38,18 +43,33 @@ export default tseslint.config(
     },
   },
   {
-    files: ['src/stages/**/*.tsx', 'src/kit/**/*.tsx', 'src/app/*.tsx'],
+    // What the interface says comes from the catalogue (src/messages/en). Symbols of units stay.
+    files: ['src/stages/**/*.{ts,tsx}', 'src/kit/**/*.{ts,tsx}', 'src/messages/**/*.ts', 'src/app/*.tsx'],
+    // Style sheets and drawings that are written as text.
+    ignores: [
+      '**/*.test.ts',
+      'src/kit/theme/**',
+      'src/kit/export/svg.ts',
+      'src/kit/chart/chart-picture.ts',
+      'src/app/layout.tsx',
+      'src/app/error.tsx',
+    ],
     rules: {
-      // What the interface says stands in one place a stage, so that it can be translated. Symbols of units stay.
       'no-restricted-syntax': [
         'error',
-        {
-          selector: `JSXText[value=/${WORD}/u]`,
-          message: 'words of the interface stand in text.ts of the stage or the part of the kit',
-        },
+        { selector: `JSXText[value=/${WORD}/u]`, message: FROM_CATALOGUE },
         {
           selector: `JSXAttribute[name.name=/^(title|aria-label|label|placeholder|alt|description|okText|cancelText)$/] > Literal[value=/${WORD}/u]`,
-          message: 'words of the interface stand in text.ts of the stage or the part of the kit',
+          message: FROM_CATALOGUE,
+        },
+        // An error that only a developer meets may say itself what is wrong.
+        {
+          selector: `Literal[value=/${SENTENCE}/u]:not(NewExpression > Literal):not(ExpressionStatement > Literal)`,
+          message: FROM_CATALOGUE,
+        },
+        {
+          selector: `TemplateElement[value.raw=/${SENTENCE}/u]:not(NewExpression TemplateElement)`,
+          message: FROM_CATALOGUE,
         },
       ],
     },

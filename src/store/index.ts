@@ -18,6 +18,7 @@ export { letGoOfAside, putBackAside, readAside } from './aside';
 export type { AsideEntry } from './aside';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError } from './belonging';
+export { RefusedRecordError } from './gate';
 export { bringBack, emptyBin, findProblems, mendProblems, readBin } from './recovery';
 export type { Binned } from './recovery';
 export { takeIn } from './take-in';

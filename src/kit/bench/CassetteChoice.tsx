@@ -42,7 +42,7 @@ export function CassetteChoice() {
           }}
           options={alternatives.map(({ cogs }, i) => ({
             value: i,
-            label: t('cassetteChoice.countSpeedValue', { count: cogs.length, value: i === 0 ? ', commonest' : '' }),
+            label: t('cassetteChoice.countSpeedValue', { count: cogs.length, isCommonest: i === 0 ? 'yes' : 'no' }),
           }))}
         />
       )}

@@ -15,6 +15,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { SETUPS_MAX } from '../../records';
 import { addSetup, moveSetup } from '../../store';
+import { DRAG_WORDS } from '../list/drag-words';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
 import { useFormer } from '../useFormer';
@@ -83,7 +84,13 @@ export function SetupRow() {
 
   return (
     <div className={styles.setups}>
-      <DndContext id="bench" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <DndContext
+        id="bench"
+        accessibility={DRAG_WORDS}
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={dropped}
+      >
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
           {setups.map((one, index) => (
             <SetupCard

@@ -1,5 +1,6 @@
-import { BuiltOnError } from '../../store';
+import { BuiltOnError, DoesNotFitError, RefusedRecordError } from '../../store';
 import { t } from './text';
+
 /** What stands behind an error of the database: it wraps what the browser said. */
 function namesOf(error: unknown): string[] {
   if (!(error instanceof Error)) return [];
@@ -13,8 +14,9 @@ export function failureText(error: unknown): string {
     return t('failure.theBrowserHasNoMore');
   }
   // These say it themselves.
-  if (error instanceof Error && error.message.endsWith('Nothing was changed.')) return error.message;
-  if (error instanceof BuiltOnError) return error.message;
+  if (error instanceof RefusedRecordError || error instanceof DoesNotFitError || error instanceof BuiltOnError) {
+    return error.message;
+  }
   const cause = error instanceof Error ? error.message : String(error);
   return t('failure.causeNothingElseHasChanged', { cause });
 }

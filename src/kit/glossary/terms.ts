@@ -55,185 +55,149 @@ const links = (mark: LinksMark): Picture => ({ of: 'links', mark });
 
 /** The terms of the trade. They are shown in alphabetical order. */
 export const TERMS: readonly Term[] = [
-  term(t('terms.chainring'), t('terms.chainring2'), drive('ring'), t('terms.theToothedRingOnThe'), {
-    also: [t('terms.also.ring'), t('terms.also.frontRing')],
-    see: [t('terms.see.cog'), t('terms.see.ratio')],
+  term('chainring', t('chainring.name'), drive('ring'), t('chainring.text'), {
+    also: [t('chainring.also.1'), t('chainring.also.2')],
+    see: ['cog', 'ratio'],
   }),
-  term(t('terms.cog'), t('terms.cog2'), drive('cog'), t('terms.oneOfTheToothedWheels'), {
-    also: [t('terms.also.sprocket')],
-    see: [t('terms.see.cassette'), t('terms.see.ratio')],
+  term('cog', t('cog.name'), drive('cog'), t('cog.text'), { also: [t('cog.also.1')], see: ['cassette', 'ratio'] }),
+  term('cassette', t('cassette.name'), above('cassette'), t('cassette.text'), {
+    see: ['cog', 'freehubBody', 'lockring'],
   }),
-  term(t('terms.cassette'), t('terms.cassette2'), above('cassette'), t('terms.allTheCogsTogetherOn'), {
-    see: [t('terms.see.cog'), t('terms.see.freehubBody'), t('terms.see.lockring')],
+  term('setup', t('setup.name'), rungs('twoRings'), t('setup.text'), { see: ['gear', 'oneBy', 'twoBy'] }),
+  term('gear', t('gear.name'), rungs('gear'), t('gear.text'), {
+    see: ['ratio', 'easier'],
   }),
-  term(t('terms.setup'), t('terms.setup2'), rungs('twoRings'), t('terms.theChainringsAndCassetteOn'), {
-    see: [t('terms.see.gear'), t('terms.see.oneBy'), t('terms.see.twoBy')],
+  term('oneBy', t('oneBy.name'), rungs('oneRing'), t('oneBy.text'), {
+    also: [t('oneBy.also.1'), t('oneBy.also.2')],
+    see: ['twoBy', 'narrowWide'],
   }),
-  term(t('terms.gear'), t('terms.gear2'), rungs('gear'), t('terms.oneChainringCombinedWithOne'), {
-    see: [t('terms.see.ratio'), t('terms.see.easier')],
+  term('twoBy', t('twoBy.name'), rungs('twoRings'), t('twoBy.text'), {
+    also: [t('twoBy.also.1')],
+    see: ['overlap', 'twins'],
   }),
-  term(t('terms.oneBy'), '1x', rungs('oneRing'), t('terms.aDrivetrainWithOneChainring'), {
-    also: [t('terms.also.oneBy'), t('terms.also.singleRing')],
-    see: [t('terms.see.twoBy'), t('terms.see.narrowWide')],
+  term('easier', t('easier.name'), rungs('range'), t('easier.text'), {
+    also: [t('easier.also.1'), t('easier.also.2'), t('easier.also.3'), t('easier.also.4')],
+    see: ['ratio'],
   }),
-  term(t('terms.twoBy'), '2x', rungs('twoRings'), t('terms.aDrivetrainWithTwoChainrings'), {
-    also: [t('terms.also.twoBy')],
-    see: [t('terms.see.overlap'), t('terms.see.twins')],
+  term('crossChained', t('crossChained.name'), above('crossed'), t('crossChained.text'), {
+    also: [t('crossChained.also.1'), t('crossChained.also.2')],
+    see: ['chainline'],
   }),
-  term(t('terms.easier'), t('terms.easierAndHarder'), rungs('range'), t('terms.anEasierGearHasA'), {
-    also: [t('terms.also.harder'), t('terms.also.easier'), t('terms.also.easiestGear'), t('terms.also.hardestGear')],
-    see: [t('terms.see.ratio')],
+  term('guidePulley', t('guidePulley.name'), drive('guidePulley'), t('guidePulley.text'), {
+    also: [t('guidePulley.also.1')],
+    see: ['bGap', 'tensionPulley'],
   }),
-  term(t('terms.crossChained'), t('terms.crossChained2'), above('crossed'), t('terms.aGearInWhichThe'), {
-    also: [t('terms.also.crossChaining'), t('terms.also.crossed')],
-    see: [t('terms.see.chainline')],
+  term('tensionPulley', t('tensionPulley.name'), drive('tensionPulley'), t('tensionPulley.text'), {
+    also: [t('tensionPulley.also.1')],
+    see: ['cage', 'capacity'],
   }),
-  term(t('terms.guidePulley'), t('terms.guidePulley2'), drive('guidePulley'), t('terms.theUpperOfTheTwo'), {
-    also: [t('terms.also.upperPulley')],
-    see: [t('terms.see.bGap'), t('terms.see.tensionPulley')],
+  term('cage', t('cage.name'), drive('cage'), t('cage.text'), {
+    also: [t('cage.also.1')],
+    see: ['capacity', 'tensionPulley'],
   }),
-  term(t('terms.tensionPulley'), t('terms.tensionPulley2'), drive('tensionPulley'), t('terms.theLowerPulleyOfThe'), {
-    also: [t('terms.also.lowerPulley')],
-    see: [t('terms.see.cage'), t('terms.see.capacity')],
+  term('bGap', t('bGap.name'), drive('bGap'), t('bGap.text'), {
+    also: [t('bGap.also.1'), t('bGap.also.2'), t('bGap.also.3')],
+    see: ['guidePulley'],
   }),
-  term(t('terms.cage'), t('terms.cage2'), drive('cage'), t('terms.theArmThatHoldsBoth'), {
-    also: [t('terms.also.cageLength')],
-    see: [t('terms.see.capacity'), t('terms.see.tensionPulley')],
+  term('pitch', t('pitch.name'), links('pitch'), t('pitch.text', { value: short(12.7, 1) }), { see: ['link'] }),
+  term('link', t('link.name'), links('link'), t('link.text'), {
+    also: [t('link.also.1')],
+    see: ['pitch', 'quickLink', 'bigBig'],
   }),
-  term(t('terms.bGap'), t('terms.bGap2'), drive('bGap'), t('terms.theDistanceBetweenTheGuide'), {
-    also: [t('terms.also.bTensionScrew'), t('terms.also.bScrew'), t('terms.also.bScrew2')],
-    see: [t('terms.see.guidePulley')],
-  }),
+  term('quickLink', t('quickLink.name'), links('quickLink'), t('quickLink.text'), { see: ['link'] }),
   term(
-    t('terms.pitch'),
-    t('terms.pitch2'),
-    links('pitch'),
-    t('terms.theDistanceBetweenTwoPins', { short: short(12.7, 1) }),
-    { see: [t('terms.see.link')] },
-  ),
-  term(t('terms.link'), t('terms.link2'), links('link'), t('terms.onePieceOfChainOuter'), {
-    also: [t('terms.also.chainLength')],
-    see: [t('terms.see.pitch'), t('terms.see.quickLink'), t('terms.see.bigBig')],
-  }),
-  term(t('terms.quickLink'), t('terms.quickLink2'), links('quickLink'), t('terms.anOuterLinkThatCloses'), {
-    see: [t('terms.see.link')],
-  }),
-  term(
-    t('terms.chainWear'),
-    t('terms.chainWear2'),
+    'chainWear',
+    t('chainWear.name'),
     links('wear'),
-    t('terms.howFarAChainHas', { short: short(0.5, 2), short2: short(0.75, 2) }),
-    { also: [t('terms.also.wearGauge')], see: [t('terms.see.pitch')] },
+    t('chainWear.text', { value: short(0.5, 2), value2: short(0.75, 2) }),
+    { also: [t('chainWear.also.1')], see: ['pitch'] },
   ),
-  term(t('terms.freehubBody'), t('terms.freehubBody2'), above('freehub'), t('terms.theSplinedBodyThatThe'), {
-    also: [t('terms.also.freehub')],
-    see: [t('terms.see.spacer'), t('terms.see.lockring')],
+  term('freehubBody', t('freehubBody.name'), above('freehub'), t('freehubBody.text'), {
+    also: [t('freehubBody.also.1')],
+    see: ['spacer', 'lockring'],
   }),
-  term(t('terms.lockring'), t('terms.lockring2'), above('lockring'), t('terms.theRingThatHoldsThe'), {
-    see: [t('terms.see.cassette')],
+  term('lockring', t('lockring.name'), above('lockring'), t('lockring.text'), {
+    see: ['cassette'],
   }),
-  term(t('terms.spacer'), t('terms.spacer2'), above('spacer'), t('terms.aRingBehindTheCassette'), {
-    see: [t('terms.see.freehubBody')],
+  term('spacer', t('spacer.name'), above('spacer'), t('spacer.text'), { see: ['freehubBody'] }),
+  term('hanger', t('hanger.name'), drive('hanger'), t('hanger.text'), {
+    also: [t('hanger.also.1')],
+    see: ['extender'],
   }),
-  term(t('terms.hanger'), t('terms.hanger2'), drive('hanger'), t('terms.thePartThatTheRear'), {
-    also: [t('terms.also.derailleurHanger')],
-    see: [t('terms.see.extender')],
+  term('extender', t('extender.name'), drive('extender'), t('extender.text'), {
+    also: [t('extender.also.1')],
+    see: ['hanger', 'largestCog'],
   }),
-  term(t('terms.extender'), t('terms.hangerExtender'), drive('extender'), t('terms.aPlateThatLowersThe'), {
-    also: [t('terms.also.extender')],
-    see: [t('terms.see.hanger'), t('terms.see.largestCog')],
+  term('clutch', t('clutch.name'), drive('clutch'), t('clutch.text'), { see: ['cage', 'narrowWide'] }),
+  term('chainGuide', t('chainGuide.name'), drive('chainGuide'), t('chainGuide.text'), {
+    see: ['narrowWide', 'clutch'],
   }),
-  term(t('terms.clutch'), t('terms.clutch2'), drive('clutch'), t('terms.aFrictionBrakeInThe'), {
-    see: [t('terms.see.cage'), t('terms.see.narrowWide')],
+  term('narrowWide', t('narrowWide.name'), { of: 'teeth', mark: 'narrowWide' }, t('narrowWide.text'), {
+    also: [t('narrowWide.also.1')],
+    see: ['clutch', 'chainGuide'],
   }),
-  term(t('terms.chainGuide'), t('terms.chainGuide2'), drive('chainGuide'), t('terms.aCageAroundTheChainring'), {
-    see: [t('terms.see.narrowWide'), t('terms.see.clutch')],
+  term('chainline', t('chainline.name'), above('chainline'), t('chainline.text'), { see: ['crossChained'] }),
+  term('ratio', t('ratio.name'), wheel('ratio'), t('ratio.text', { value: fixed(4 / 3, 3) }), {
+    also: [t('ratio.also.1')],
+    see: ['development', 'twins'],
   }),
-  term(
-    t('terms.narrowWide'),
-    t('terms.narrowWideRing'),
-    { of: 'teeth', mark: 'narrowWide' },
-    t('terms.aChainringWithAlternatingNarrow'),
-    { also: [t('terms.also.narrowWide')], see: [t('terms.see.clutch'), t('terms.see.chainGuide')] },
-  ),
-  term(t('terms.chainline'), t('terms.chainline2'), above('chainline'), t('terms.theDistanceFromTheCentreline'), {
-    see: [t('terms.see.crossChained')],
+  term('rollout', t('rollout.name'), wheel('rollout'), t('rollout.text'), { see: ['development'] }),
+  term('development', t('development.name'), wheel('development'), t('development.text'), {
+    see: ['ratio', 'rollout', 'gearInches'],
   }),
-  term(
-    t('terms.ratio'),
-    t('terms.ratio2'),
-    wheel('ratio'),
-    t('terms.chainringCogWheelTurnsPer', { value: fixed(4 / 3, 3) }),
-    { also: [t('terms.also.gearRatio')], see: [t('terms.see.development'), t('terms.see.twins')] },
-  ),
-  term(t('terms.rollout'), t('terms.rollout2'), wheel('rollout'), t('terms.theDistanceTheBikeCovers'), {
-    see: [t('terms.see.development')],
+  term('gearInches', t('gearInches.name'), wheel('gearInches'), t('gearInches.text'), {
+    also: [t('gearInches.also.1')],
+    see: ['development'],
   }),
-  term(t('terms.development'), t('terms.development2'), wheel('development'), t('terms.theDistanceTheBikeCovers2'), {
-    see: [t('terms.see.ratio'), t('terms.see.rollout'), t('terms.see.gearInches')],
+  term('gainRatio', t('gainRatio.name'), wheel('gainRatio'), t('gainRatio.text'), { see: ['ratio', 'development'] }),
+  term('cadence', t('cadence.name'), wheel('cadence'), t('cadence.text'), {
+    also: [t('cadence.also.1'), t('cadence.also.2')],
+    see: ['development', 'hole'],
   }),
-  term(t('terms.gearInches'), t('terms.gearInches2'), wheel('gearInches'), t('terms.theDiameterOfADirectly'), {
-    also: [t('terms.also.gearInch')],
-    see: [t('terms.see.development')],
+  term('step', t('step.name'), rungs('step'), t('step.text'), {
+    also: [t('step.also.1'), t('step.also.2'), t('step.also.3')],
+    see: ['twins', 'hole'],
   }),
-  term(t('terms.gainRatio'), t('terms.gainRatio2'), wheel('gainRatio'), t('terms.theDistanceTheBikeTravels'), {
-    see: [t('terms.see.ratio'), t('terms.see.development')],
-  }),
-  term(t('terms.cadence'), t('terms.cadence2'), wheel('cadence'), t('terms.crankTurnsPerMinuteRpm'), {
-    also: ['rpm', t('terms.also.cadenceRange')],
-    see: [t('terms.see.development'), t('terms.see.hole')],
-  }),
-  term(t('terms.step'), t('terms.step2'), rungs('step'), t('terms.theChangeFromOneGear'), {
-    also: [t('terms.also.speedStep'), t('terms.also.cadenceDrop'), t('terms.also.logStep')],
-    see: [t('terms.see.twins'), t('terms.see.hole')],
-  }),
-  term(t('terms.twins'), t('terms.duplicateGears'), rungs('twins'), t('terms.twoGearsWithExactlyThe'), {
+  term('twins', t('twins.name'), rungs('twins'), t('twins.text'), {
     also: [
-      t('terms.also.duplicate'),
-      t('terms.also.duplicates'),
-      t('terms.also.exactDuplicate'),
-      t('terms.also.exactDuplicates'),
-      t('terms.also.nearDuplicate'),
-      t('terms.also.nearDuplicates'),
+      t('twins.also.1'),
+      t('twins.also.2'),
+      t('twins.also.3'),
+      t('twins.also.4'),
+      t('twins.also.5'),
+      t('twins.also.6'),
     ],
-    see: [t('terms.see.overlap'), t('terms.see.ratio')],
+    see: ['overlap', 'ratio'],
   }),
-  term(t('terms.overlap'), t('terms.overlap2'), rungs('overlap'), t('terms.thePartOfTheRange'), {
-    also: [t('terms.also.ringOverlap'), t('terms.also.distinctGears')],
-    see: [t('terms.see.twins'), t('terms.see.shiftPath')],
+  term('overlap', t('overlap.name'), rungs('overlap'), t('overlap.text'), {
+    also: [t('overlap.also.1'), t('overlap.also.2')],
+    see: ['twins', 'shiftPath'],
   }),
-  term(t('terms.range'), t('terms.range2'), rungs('range'), t('terms.theHardestGearDividedBy'), {
-    see: [t('terms.see.easier'), t('terms.see.step')],
+  term('range', t('range.name'), rungs('range'), t('range.text'), { see: ['easier', 'step'] }),
+  term('shiftPath', t('shiftPath.name'), rungs('path'), t('shiftPath.text'), { see: ['overlap', 'crossChained'] }),
+  term('hole', t('hole.name'), rungs('hole'), t('hole.text'), { also: [t('hole.also.1')], see: ['cadence', 'step'] }),
+  term('capacity', t('capacity.name'), drive('cage'), t('capacity.text'), {
+    also: [t('capacity.also.1')],
+    see: ['cage', 'smallSmall', 'bigBig'],
   }),
-  term(t('terms.shiftPath'), t('terms.shiftSequence'), rungs('path'), t('terms.theGearsARiderUses'), {
-    see: [t('terms.see.overlap'), t('terms.see.crossChained')],
+  term('largestCog', t('largestCog.name'), drive('bGap'), t('largestCog.text'), {
+    see: ['bGap', 'extender', 'capacity'],
   }),
-  term(t('terms.hole'), t('terms.gap'), rungs('hole'), t('terms.speedsAtWhichNoGear'), {
-    also: [t('terms.also.coverage')],
-    see: [t('terms.see.cadence'), t('terms.see.step')],
+  term('indexing', t('indexing.name'), above('indexing'), t('indexing.text'), {
+    also: [t('indexing.also.1'), t('indexing.also.2')],
+    see: ['cassette', 'limitScrew'],
   }),
-  term(t('terms.capacity'), t('terms.capacity2'), drive('cage'), t('terms.howMuchChainTheCage'), {
-    also: [t('terms.also.totalCapacity')],
-    see: [t('terms.see.cage'), t('terms.see.smallSmall'), t('terms.see.bigBig')],
+  term('limitScrew', t('limitScrew.name'), above('cassette'), t('limitScrew.text'), {
+    also: [t('limitScrew.also.1')],
+    see: ['indexing'],
   }),
-  term(t('terms.largestCog'), t('terms.largestCog2'), drive('bGap'), t('terms.theLargestCogThatThe'), {
-    see: [t('terms.see.bGap'), t('terms.see.extender'), t('terms.see.capacity')],
+  term('bigBig', t('bigBig.name'), drive('bigBig'), t('bigBig.text'), {
+    also: [t('bigBig.also.1')],
+    see: ['smallSmall', 'link'],
   }),
-  term(t('terms.indexing'), t('terms.indexing2'), above('indexing'), t('terms.oneShifterClickMovesThe'), {
-    also: [t('terms.also.cablePullPerClick'), t('terms.also.actuationRatio')],
-    see: [t('terms.see.cassette'), t('terms.see.limitScrew')],
-  }),
-  term(t('terms.limitScrew'), t('terms.limitScrew2'), above('cassette'), t('terms.oneOfTheTwoScrews'), {
-    also: [t('terms.also.limitScrews')],
-    see: [t('terms.see.indexing')],
-  }),
-  term(t('terms.bigBig'), t('terms.bigBig2'), drive('bigBig'), t('terms.bigRingWithTheLargest'), {
-    also: [t('terms.also.bigBig')],
-    see: [t('terms.see.smallSmall'), t('terms.see.link')],
-  }),
-  term(t('terms.smallSmall'), t('terms.smallSmall2'), drive('smallSmall'), t('terms.smallRingWithTheSmallest'), {
-    also: [t('terms.also.smallSmall')],
-    see: [t('terms.see.bigBig'), t('terms.see.capacity')],
+  term('smallSmall', t('smallSmall.name'), drive('smallSmall'), t('smallSmall.text'), {
+    also: [t('smallSmall.also.1')],
+    see: ['bigBig', 'capacity'],
   }),
 ];
 
@@ -242,11 +206,9 @@ const BY_ID = new Map(TERMS.map((one) => [one.id, one]));
 /** @throws Error where there is no such term */
 export function termOf(id: string): Term {
   const found = BY_ID.get(id);
-  if (!found) throw new Error(t('terms.termOf.noTerm', { id }));
+  if (!found) throw new Error(`no term ${id}`);
   return found;
 }
 
 /** The terms as they stand in a list, by name. */
-export const TERMS_BY_NAME: readonly Term[] = [...TERMS].sort((a, b) =>
-  a.name.localeCompare(b.name, t('terms.termsByName.en')),
-);
+export const TERMS_BY_NAME: readonly Term[] = [...TERMS].sort((a, b) => a.name.localeCompare(b.name, 'en'));

@@ -198,17 +198,17 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
   const { bench, preferences } = useReadyBench();
   const { bike } = bench;
   const rows: readonly (readonly [string, (ride: RideThrough) => string])[] = [
-    ['time', ({ totalS }) => durationText(totalS)],
+    [t('routePanel.time'), ({ totalS }) => durationText(totalS)],
     [t('routePanel.outOfTheBand'), ({ belowS, aboveS, drivingS }) => shareText(belowS + aboveS, drivingS)],
     [t('routePanel.belowIt'), ({ belowS }) => durationText(belowS)],
     [t('routePanel.aboveIt'), ({ aboveS }) => durationText(aboveS)],
-    ['grinding', ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : t('routePanel.never'))],
-    ['walking', ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : t('routePanel.never'))],
-    ['coasting', ({ coastingS }) => durationText(coastingS)],
-    ['cross-chained', ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
+    [t('routePanel.grinding'), ({ grindingS }) => (grindingS > 0 ? durationText(grindingS) : t('routePanel.never'))],
+    [t('routePanel.walking'), ({ walkingS }) => (walkingS > 0 ? durationText(walkingS) : t('routePanel.never'))],
+    [t('routePanel.coasting'), ({ coastingS }) => durationText(coastingS)],
+    [t('routePanel.crossChained'), ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
     [t('routePanel.rearShifts'), ({ rearShifts }) => String(rearShifts)],
     [t('routePanel.frontShifts'), ({ frontShifts }) => String(frontShifts)],
-    ['slowest', ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
+    [t('routePanel.slowest'), ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
   ];
   return (
     <SetupTable

@@ -70,11 +70,11 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
   if (!first) return null;
   const hours = (use.drivingS + use.coastingS) / 3600;
   const facts: readonly (readonly [string, string, string?])[] = [
-    ['driving', durationText(use.drivingS)],
-    ['coasting', durationText(use.coastingS)],
+    [t('usePanel.driving'), durationText(use.drivingS)],
+    [t('usePanel.coasting'), durationText(use.coastingS)],
     [t('usePanel.belowTheBand'), shareText(use.belowS, use.drivingS)],
     [t('usePanel.aboveTheBand'), shareText(use.aboveS, use.drivingS)],
-    ['cross-chained', shareText(use.crossedS, use.drivingS)],
+    [t('usePanel.crossChained'), shareText(use.crossedS, use.drivingS)],
     [t('usePanel.rearShiftsAnHour'), fixed(use.rearShifts / hours, 0)],
     [t('usePanel.frontShiftsAnHour'), fixed(use.frontShifts / hours, 1)],
   ];

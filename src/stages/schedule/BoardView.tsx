@@ -28,6 +28,7 @@ import { dropped, type BoardJob, type Cell, type Column } from './board';
 import { dayText } from './days';
 import type { Schedule } from './useSchedule';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { DRAG_WORDS } from '../../kit/list/drag-words';
 import styles from './Schedule.module.css';
 import { t } from './words/text';
 
@@ -122,6 +123,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
       </PanelHead>
       <DndContext
         id="board"
+        accessibility={DRAG_WORDS}
         sensors={sensors}
         collisionDetection={cellUnder}
         autoScroll={false}

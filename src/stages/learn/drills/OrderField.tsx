@@ -20,6 +20,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { Button } from 'antd';
 import { useEffect, useRef, useState } from 'react';
+import { DRAG_WORDS } from '../../../kit/list/drag-words';
 import styles from './Drills.module.css';
 import { t } from '../words/text';
 
@@ -53,7 +54,13 @@ export function OrderField({ items, order, disabled, onOrder }: OrderFieldProps)
     if (over) move(shown.indexOf(String(active.id)), shown.indexOf(String(over.id)));
   };
   return (
-    <DndContext id="order" sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+    <DndContext
+      id="order"
+      accessibility={DRAG_WORDS}
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={dropped}
+    >
       <SortableContext items={shown} strategy={verticalListSortingStrategy} disabled={disabled}>
         <ol ref={list} className={styles.order} data-testid="order">
           {shown.map((item, i) => (
