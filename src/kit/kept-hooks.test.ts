@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
 import { renderHook } from '@testing-library/react';
-import { useFormer } from './useFormer';
-import { useSteady } from './useSteady';
+import { usePreviousIfEqual } from './usePreviousIfEqual';
+import { useStableCallback } from './useStableCallback';
 
 test('a steady function is the same from one drawing to the next, and does what the newest says', () => {
-  const { result, rerender } = renderHook(({ cog }) => useSteady((ring: number) => `${ring}/${cog}`), {
+  const { result, rerender } = renderHook(({ cog }) => useStableCallback((ring: number) => `${ring}/${cog}`), {
     initialProps: { cog: 34 },
   });
   const first = result.current;
@@ -15,7 +15,7 @@ test('a steady function is the same from one drawing to the next, and does what 
 });
 
 test('an equal value is the former object, another is itself', () => {
-  const { result, rerender } = renderHook(({ ids }) => useFormer(ids), { initialProps: { ids: ['a', 'b'] } });
+  const { result, rerender } = renderHook(({ ids }) => usePreviousIfEqual(ids), { initialProps: { ids: ['a', 'b'] } });
   const first = result.current;
   rerender({ ids: ['a', 'b'] });
   expect(result.current).toBe(first);

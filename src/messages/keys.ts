@@ -782,8 +782,8 @@ export interface Messages {
     readonly 'find.explainFront.worked.setupsWithTheSameFigures': { readonly rows: string | number };
     readonly 'find.explainFront.source': null;
     readonly 'find.explainFront.note': null;
-    readonly 'find.explainCapacityAsked.title': { readonly required: string | number };
-    readonly 'find.explainCapacityAsked.formula': null;
+    readonly 'find.explainCapacityNeeded.title': { readonly required: string | number };
+    readonly 'find.explainCapacityNeeded.formula': null;
     readonly 'find.explainCost.title': { readonly buyCount: string; readonly cost: string | number };
     readonly 'find.explainCost.formula': null;
     readonly 'find.explainCost.worked.nothingMustBeBought': null;
@@ -3048,10 +3048,10 @@ export interface Messages {
     readonly 'rideWords.routeNotesText.pointsWithoutElevationBridgedBy': { readonly missing: string | number; readonly longestGapM: string | number };
     readonly 'rideWords.usageSentence.noPedallingInThisRecording': null;
     readonly 'rideWords.usageSentence.mostInOfTheTime': { readonly gear: string | number; readonly seconds: string | number; readonly never: string; readonly never2: string | number; readonly sharesCount: string | number; readonly out: string | number };
-    readonly 'rideWords.sureText.readingsVaryBy': { readonly spread: string | number };
-    readonly 'rideWords.sureText.theRolloutIsMeasuredSo': null;
-    readonly 'rideWords.sureText.measuringTheRolloutWouldImprove': null;
-    readonly 'rideWords.sureText.gearsIdentifiedWithConfidence': { readonly sure: string | number; readonly scatter: string | number; readonly surer: string | number };
+    readonly 'rideWords.confidenceText.readingsVaryBy': { readonly spread: string | number };
+    readonly 'rideWords.confidenceText.theRolloutIsMeasuredSo': null;
+    readonly 'rideWords.confidenceText.measuringTheRolloutWouldImprove': null;
+    readonly 'rideWords.confidenceText.gearsIdentifiedWithConfidence': { readonly sure: string | number; readonly scatter: string | number; readonly surer: string | number };
     readonly 'rideWords.throughSentence.hard.walks': { readonly walkingS: string | number };
     readonly 'rideWords.throughSentence.hard.grinds': { readonly grindingS: string | number };
     readonly 'rideWords.throughSentence.hard.noGrinding': null;

@@ -1,6 +1,6 @@
 import { DEFAULT_CADENCE_RPM, DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS, type Bounds } from '../core/gears';
 import type { Brief } from '../core/brief';
-import type { LimitsSchool } from '../core/fit';
+import type { LimitsPolicy } from '../core/fit';
 import type { KnownTorques } from '../core/job';
 import type { FindSettings } from '../core/find';
 import type { BuiltCassette, SavedSearch } from './find-settings';
@@ -31,7 +31,7 @@ export interface BikeRecord {
   /** Past this a chain is called steep, degrees. */
   readonly steepAngleDeg?: number | undefined;
   /** How published limits are taken; by the sheet where it is absent. */
-  readonly limitsSchool?: LimitsSchool | undefined;
+  readonly limitsSchool?: LimitsPolicy | undefined;
   /** Whether chain losses are counted or ignored; counted where it is absent. */
   readonly lossSchool?: LossSchool | undefined;
   /** Loss ascribed to the chain's sideways angle, percent of the power a degree; none where it is absent. */

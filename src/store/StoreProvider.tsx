@@ -109,8 +109,8 @@ export function StoreProvider({ children }: { children: ReactNode }) {
         });
         setState({ kind: 'ready', db, inMemoryBecause, setAside: 0 });
         whenSettled(async () => {
-          const { lookOver } = await import('./look-over');
-          const { aside, mended } = await lookOver(db);
+          const { checkAllRecords } = await import('./check-records');
+          const { aside, mended } = await checkAllRecords(db);
           if (current && aside + mended > 0) setState({ kind: 'ready', db, inMemoryBecause, setAside: aside + mended });
         });
       },

@@ -18,7 +18,7 @@ export interface CopyRecord {
 }
 
 /** A file outside the browser that was chosen once. */
-export interface OutsideFile {
+export interface ExternalFile {
   readonly key: 'outside';
   readonly handle: FileSystemFileHandle;
   /** When it was last written; undefined before the first. */
@@ -33,7 +33,7 @@ const BYTES_MAX = 200_000_000;
 /** Copies lie in a database of their own: what harms the one that is worked in leaves them alone. */
 export class CopiesDatabase extends Dexie {
   readonly copies!: EntityTable<CopyRecord, 'seq'>;
-  readonly outside!: EntityTable<OutsideFile, 'key'>;
+  readonly outside!: EntityTable<ExternalFile, 'key'>;
 
   constructor(name = 'rontel-copies') {
     super(name);
@@ -77,7 +77,7 @@ export async function copyText({ packed }: CopyRecord): Promise<string> {
 }
 
 /** Writes a backup to the file that was chosen, which is one saved; throws what the browser says where it cannot. */
-export async function writeOutside(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<void> {
+export async function writeExternalFile(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<void> {
   const outside = await copies.outside.get('outside');
   if (!outside) return;
   const file = await outside.handle.createWritable();
@@ -87,11 +87,11 @@ export async function writeOutside(db: RontelDatabase, copies: CopiesDatabase, n
   await backupSaved(db, now);
 }
 
-export async function chooseOutside(copies: CopiesDatabase, handle: FileSystemFileHandle): Promise<void> {
+export async function chooseExternalFile(copies: CopiesDatabase, handle: FileSystemFileHandle): Promise<void> {
   await copies.outside.put({ key: 'outside', handle, writtenAtMs: undefined });
 }
 
-export function forgetOutside(copies: CopiesDatabase): Promise<void> {
+export function forgetExternalFile(copies: CopiesDatabase): Promise<void> {
   return copies.outside.clear();
 }
 

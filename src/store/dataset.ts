@@ -8,7 +8,7 @@ import {
   type Dataset,
   type KeptTable,
 } from '../records';
-import { putAside } from './aside';
+import { quarantine } from './quarantine';
 import { putInPieces, type BulkOptions } from './bulk';
 import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
@@ -103,7 +103,7 @@ export async function prepareStore(db: RontelDatabase, first: () => Dataset | Pr
     if (stored !== undefined) {
       const sorted = sortOut!(migrate(await readDataset(db), stored, MIGRATIONS));
       dataset = sorted.dataset;
-      await putAside(db, sorted);
+      await quarantine(db, sorted);
     }
     if (dataset !== EMPTY_DATASET) await writeOver(db, dataset!);
     // Steps remembered in an older shape cannot be taken back into the new one.

@@ -12,7 +12,7 @@ import type {
   RouteRecord,
   SetupRecord,
 } from '../records';
-import type { AsideEntry } from './aside';
+import type { QuarantineEntry } from './quarantine';
 import type { BinEntry } from './bin';
 import { GATE } from './gate';
 import type { HistoryEntry } from './history-entry';
@@ -44,7 +44,7 @@ export class RontelDatabase extends Dexie {
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly bin!: EntityTable<BinEntry, 'seq'>;
-  readonly aside!: EntityTable<AsideEntry, 'seq'>;
+  readonly aside!: EntityTable<QuarantineEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
   /** Which tab this is; undo takes back what was done in it. */
   tab = EARLIER_TAB;

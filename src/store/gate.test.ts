@@ -16,15 +16,15 @@ import {
   change,
   editParts,
   importParts,
-  lookOver,
-  putBackAside,
-  readAside,
+  checkAllRecords,
+  restoreQuarantined,
+  readQuarantine,
   readDataset,
   redo,
   removeBike,
   replaceDataset,
   setPreferences,
-  takeIn,
+  mergeBackup,
   undo,
 } from './index';
 import { tableOf } from './change';
@@ -118,7 +118,8 @@ const WAYS: Readonly<Record<string, () => Promise<unknown>>> = {
   learner: () => addLearner(db, '', 1, NOW),
   job: () => addJobs(db, [{ ...DEMO.jobs[0]!, occasion: ' ' }], NOW),
   settings: () => setPreferences(db, { speedUnit: 'furlongs' as never }),
-  'an import beside': () => takeIn(db, { ...DEMO, notes: [{ ...DEMO.notes[0]!, id: 'n', km: 1e9 }] }, 'file', 'x', NOW),
+  'an import beside': () =>
+    mergeBackup(db, { ...DEMO, notes: [{ ...DEMO.notes[0]!, id: 'n', km: 1e9 }] }, 'file', 'x', NOW),
   'an import instead': () =>
     replaceDataset(db, { ...DEMO, learners: [{ ...DEMO.learners[0]!, seed: 1e99 }] }, 'x', NOW),
 };
@@ -183,8 +184,8 @@ describe('records that are wrong already', () => {
       await raw.bikes.update(bike.id, { chainstayMm: 1e9 });
     });
     expect(await isReadable()).toBe(false);
-    expect(await lookOver(db)).toEqual({ aside: 2, mended: 2 });
-    const texts = (await readAside(db)).map(({ text }) => text).sort();
+    expect(await checkAllRecords(db)).toEqual({ aside: 2, mended: 2 });
+    const texts = (await readQuarantine(db)).map(({ text }) => text).sort();
     expect(texts).toEqual([
       'a note about a bike that is gone',
       `bike “${bike.name}”: chainstayMm left out (chainstay 1000000000: it runs from 350 to 600 mm)`,
@@ -196,20 +197,20 @@ describe('records that are wrong already', () => {
     const mended = (await db.routes.get('no-data'))!;
     expect(mended.name).toBe('route');
     expect(mended.elevationM.every((height) => height > -500)).toBe(true);
-    expect(await lookOver(db)).toEqual({ aside: 0, mended: 0 });
+    expect(await checkAllRecords(db)).toEqual({ aside: 0, mended: 0 });
   });
 
   test('a record is put back once what it needs is there', async () => {
     await pastGate(db, (raw) => raw.notes.put({ id: 'lost', bikeId: 'gone', atMs: NOW, text: 'x' }));
-    await lookOver(db);
-    const [entry] = await readAside(db);
-    await expect(putBackAside(db, entry!)).rejects.toThrow('The bike of this note is not there');
-    expect(await readAside(db)).toHaveLength(1);
+    await checkAllRecords(db);
+    const [entry] = await readQuarantine(db);
+    await expect(restoreQuarantined(db, entry!)).rejects.toThrow('The bike of this note is not there');
+    expect(await readQuarantine(db)).toHaveLength(1);
     const wheels = DEMO.bikes[0]!;
     await change(db, { label: 'bike', now: NOW }, (draft) => draft.put('bikes', { ...wheels, id: 'gone' }));
-    await putBackAside(db, entry!);
+    await restoreQuarantined(db, entry!);
     expect(await db.notes.get('lost')).toBeDefined();
-    expect(await readAside(db)).toHaveLength(0);
+    expect(await readQuarantine(db)).toHaveLength(0);
   });
 
   test('data of an older version come up to date all the same', async () => {
@@ -218,7 +219,7 @@ describe('records that are wrong already', () => {
       await raw.notes.put({ id: 'lost', bikeId: 'gone', atMs: NOW, text: 'x' });
     });
     await prepareStore(db, () => DEMO);
-    expect(await readAside(db)).toHaveLength(1);
+    expect(await readQuarantine(db)).toHaveLength(1);
     expect(await isReadable()).toBe(true);
     expect(await redo(db)).toBeUndefined();
   });

@@ -3,31 +3,31 @@ export { backupSaved, readBackupState } from './keeping';
 export type { BackupState } from './keeping';
 export {
   CopiesDatabase,
-  chooseOutside,
+  chooseExternalFile,
   copyIfDue,
   copyText,
-  forgetOutside,
+  forgetExternalFile,
   makeCopy,
   readCopies,
-  writeOutside,
+  writeExternalFile,
 } from './copies';
-export type { CopyRecord, OutsideFile } from './copies';
+export type { CopyRecord, ExternalFile } from './copies';
 export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
-export { lookOver } from './look-over';
-export { letGoOfAside, putBackAside, readAside } from './aside';
-export type { AsideEntry } from './aside';
+export { checkAllRecords } from './check-records';
+export { deleteQuarantined, restoreQuarantined, readQuarantine } from './quarantine';
+export type { QuarantineEntry } from './quarantine';
 export { BIN_DAYS } from './bin';
 export { DoesNotFitError } from './belonging';
 export { RefusedRecordError } from './gate';
-export { bringBack, emptyBin, findProblems, mendProblems, readBin } from './recovery';
+export { bringBack, emptyBin, findProblems, repairProblems, readBin } from './recovery';
 export type { Binned } from './recovery';
-export { takeIn } from './take-in';
+export { mergeBackup } from './merge-backup';
 export { LeftOffError } from './bulk';
 export type { BulkOptions } from './bulk';
 export type { RontelDatabase } from './db';
 
 /** Loaded when it is asked for: most browsers never see it, or see it once. */
-export const loadTakeInDemo = () => import('./take-in-demo');
+export const loadMergeDemo = () => import('./merge-demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';

@@ -8,14 +8,14 @@ import {
   change,
   emptyBin,
   findProblems,
-  mendProblems,
+  repairProblems,
   readBin,
   readDataset,
   redo,
   removeBike,
   removeParts,
   replaceDataset,
-  takeIn,
+  mergeBackup,
   undo,
 } from './index';
 import { tidyBin } from './bin';
@@ -112,16 +112,16 @@ describe('a file is taken in', () => {
 
   test('mine stays, or the file’s wins; one step of undo either way', async () => {
     const before = await withoutPreferences();
-    expect(await takeIn(db, changed, 'here', 'file', NOW)).toBe(1);
+    expect(await mergeBackup(db, changed, 'here', 'file', NOW)).toBe(1);
     expect((await db.parts.get(DEMO.parts[1]!.id))!.name).toBe(DEMO.parts[1]!.name);
     expect(await db.parts.get('part-from-afar')).toBeDefined();
     await undo(db);
     expect(await withoutPreferences()).toEqual(before);
-    await takeIn(db, changed, 'file', 'file', NOW);
+    await mergeBackup(db, changed, 'file', 'file', NOW);
     expect((await db.parts.get(DEMO.parts[1]!.id))!.name).toBe('Renamed elsewhere');
     await undo(db);
     expect(await withoutPreferences()).toEqual(before);
-    expect(await takeIn(db, DEMO, 'file', 'the same', NOW)).toBe(0);
+    expect(await mergeBackup(db, DEMO, 'file', 'the same', NOW)).toBe(0);
   });
 
   test('together with what is here it must belong together: else nothing comes in', async () => {
@@ -131,7 +131,7 @@ describe('a file is taken in', () => {
       ...DEMO,
       setups: Array.from({ length: 4 }, (_, i) => ({ ...first!, id: `more-${i}`, rank: 10 + i })),
     };
-    await expect(takeIn(db, full, 'here', 'file', NOW)).rejects.toThrow('a bench has room for 4');
+    await expect(mergeBackup(db, full, 'here', 'file', NOW)).rejects.toThrow('a bench has room for 4');
     expect(await withoutPreferences()).toEqual(before);
     // Replaced by it, there would be room.
     await replaceDataset(db, { ...full, jobs: [], photos: [] }, 'replace', NOW);
@@ -142,7 +142,7 @@ describe('a file is taken in', () => {
 describe('what is wrong is found and mended', () => {
   test('nothing is wrong with the demo workshop', async () => {
     expect(dataProblems(DEMO)).toEqual([]);
-    expect(await mendProblems(db, NOW)).toBe(0);
+    expect(await repairProblems(db, NOW)).toBe(0);
   });
 
   test('dangling links of every kind, and records of no known shape', async () => {
@@ -175,7 +175,7 @@ describe('what is wrong is found and mended', () => {
       'cannot be read at name: an empty name',
     ])
       expect(texts.join('\n')).toContain(said);
-    expect(await mendProblems(db, NOW)).toBeGreaterThanOrEqual(10);
+    expect(await repairProblems(db, NOW)).toBeGreaterThanOrEqual(10);
     expect(await findProblems(db)).toEqual([]);
     expect(await db.bikes.count()).toBe(4);
     // What went lies in the bin; what could not be kept cannot be brought back by undo either.

@@ -53,7 +53,7 @@ export async function findProblems(db: RontelDatabase): Promise<DataProblem[]> {
 const ROUNDS_MAX = 10;
 
 /** Mends all that is wrong as one step; what goes lies in the bin. Answers with how much was mended. */
-export async function mendProblems(db: RontelDatabase, now: number): Promise<number> {
+export async function repairProblems(db: RontelDatabase, now: number): Promise<number> {
   let mended = 0;
   await change(db, { label: 'mend the data', now }, async (draft) => {
     for (let round = 0; round < ROUNDS_MAX; round += 1) {

@@ -20,7 +20,7 @@ import {
   removeSetup,
   replaceDataset,
   setPreferences,
-  takeIn,
+  mergeBackup,
   undo,
 } from './index';
 import { demoDataset } from './demo';
@@ -239,7 +239,7 @@ test('adding a backup leaves what is here as it is', async () => {
   const backup = await readDataset(db);
   await setCadence(db, 66);
   await removeBike(db, (await db.bikes.get('pinewood-hardtail'))!, 1);
-  expect(await takeIn(db, backup, 'here', 'backup', 2)).toBe(6);
+  expect(await mergeBackup(db, backup, 'here', 'backup', 2)).toBe(6);
   expect(await cadence(db)).toBe(66);
   expect(await db.bikes.get('pinewood-hardtail')).toBeDefined();
 });

@@ -17,7 +17,7 @@ import {
 } from '../records';
 import { historyLabels } from './change';
 import type { RontelDatabase } from './db';
-import { keptEqual, keptRecords } from './keep-equal';
+import { replaceEqualDeep, replaceEqualRecords } from './replace-equal';
 import { readParts } from './parts';
 import { useLive } from './useLive';
 import { useStore, type StoreState } from './StoreProvider';
@@ -133,11 +133,11 @@ function readBench(db: RontelDatabase): Promise<KeptBench> {
 
 function keptOfBench(before: KeptBench, after: KeptBench): KeptBench {
   return {
-    bikes: keptRecords(before.bikes, after.bikes),
-    setups: keptRecords(before.setups, after.setups),
-    routes: keptRecords(before.routes, after.routes),
-    preferences: keptEqual(before.preferences, after.preferences),
-    history: keptEqual(before.history, after.history),
+    bikes: replaceEqualRecords(before.bikes, after.bikes),
+    setups: replaceEqualRecords(before.setups, after.setups),
+    routes: replaceEqualRecords(before.routes, after.routes),
+    preferences: replaceEqualDeep(before.preferences, after.preferences),
+    history: replaceEqualDeep(before.history, after.history),
   };
 }
 
@@ -146,7 +146,7 @@ function resolvedBy(parts: PartsById): (setup: SetupRecord) => SetupRecord {
   const made = new Map<string, SetupRecord>();
   return (setup) => {
     const resolved = resolvedSetup(setup, parts);
-    const kept = keptEqual(made.get(setup.id) ?? resolved, resolved);
+    const kept = replaceEqualDeep(made.get(setup.id) ?? resolved, resolved);
     made.set(setup.id, kept);
     return kept;
   };

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/brief/BriefStage').then(({ BriefStage }) => BriefStage));
+const Stage = lazyWithPreload(() => import('../../stages/brief/BriefStage').then(({ BriefStage }) => BriefStage));
 
 export function BriefPlace() {
   return <Stage />;

@@ -1,8 +1,10 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/compare/CompareStage').then(({ CompareStage }) => CompareStage));
+const Stage = lazyWithPreload(() =>
+  import('../../stages/compare/CompareStage').then(({ CompareStage }) => CompareStage),
+);
 
 export function ComparePlace() {
   return <Stage />;

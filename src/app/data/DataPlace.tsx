@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/data/DataStage').then(({ DataStage }) => DataStage));
+const Stage = lazyWithPreload(() => import('../../stages/data/DataStage').then(({ DataStage }) => DataStage));
 
 export function DataPlace() {
   return <Stage />;

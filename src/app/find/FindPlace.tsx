@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/find/FindStage').then(({ FindStage }) => FindStage));
+const Stage = lazyWithPreload(() => import('../../stages/find/FindStage').then(({ FindStage }) => FindStage));
 
 export function FindPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/fit/FitStage').then(({ FitStage }) => FitStage));
+const Stage = lazyWithPreload(() => import('../../stages/fit/FitStage').then(({ FitStage }) => FitStage));
 
 export function FitPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/gears/GearsStage').then(({ GearsStage }) => GearsStage));
+const Stage = lazyWithPreload(() => import('../../stages/gears/GearsStage').then(({ GearsStage }) => GearsStage));
 
 export function GearsPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/learn/LearnStage').then(({ LearnStage }) => LearnStage));
+const Stage = lazyWithPreload(() => import('../../stages/learn/LearnStage').then(({ LearnStage }) => LearnStage));
 
 export function LearnPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/log/LogStage').then(({ LogStage }) => LogStage));
+const Stage = lazyWithPreload(() => import('../../stages/log/LogStage').then(({ LogStage }) => LogStage));
 
 export function LogPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/rides/RidesStage').then(({ RidesStage }) => RidesStage));
+const Stage = lazyWithPreload(() => import('../../stages/rides/RidesStage').then(({ RidesStage }) => RidesStage));
 
 export function RidesPlace() {
   return <Stage />;

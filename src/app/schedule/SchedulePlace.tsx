@@ -1,8 +1,10 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/schedule/ScheduleStage').then(({ ScheduleStage }) => ScheduleStage));
+const Stage = lazyWithPreload(() =>
+  import('../../stages/schedule/ScheduleStage').then(({ ScheduleStage }) => ScheduleStage),
+);
 
 export function SchedulePlace() {
   return <Stage />;

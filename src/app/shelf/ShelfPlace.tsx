@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/shelf/ShelfStage').then(({ ShelfStage }) => ShelfStage));
+const Stage = lazyWithPreload(() => import('../../stages/shelf/ShelfStage').then(({ ShelfStage }) => ShelfStage));
 
 export function ShelfPlace() {
   return <Stage />;

@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/swap/SwapStage').then(({ SwapStage }) => SwapStage));
+const Stage = lazyWithPreload(() => import('../../stages/swap/SwapStage').then(({ SwapStage }) => SwapStage));
 
 export function SwapPlace() {
   return <Stage />;

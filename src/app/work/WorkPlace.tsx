@@ -1,8 +1,8 @@
 'use client';
 
-import { early } from '../../kit/shell/early';
+import { lazyWithPreload } from '../../kit/shell/lazy-with-preload';
 
-const Stage = early(() => import('../../stages/work/WorkStage').then(({ WorkStage }) => WorkStage));
+const Stage = lazyWithPreload(() => import('../../stages/work/WorkStage').then(({ WorkStage }) => WorkStage));
 
 export function WorkPlace() {
   return <Stage />;

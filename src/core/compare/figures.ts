@@ -7,7 +7,7 @@ import {
   type Check,
   type FitInput,
   type FrontControl,
-  type GearPlace,
+  type GearIndex,
   type LossEstimate,
   type Retention,
   type RearDerailleur,
@@ -44,7 +44,7 @@ export interface Candidate {
   readonly crankLengthMm: number | undefined;
   readonly rearDerailleur: RearDerailleur;
   /** Places of the gears that the rider never uses. */
-  readonly avoided?: readonly GearPlace[] | undefined;
+  readonly avoided?: readonly GearIndex[] | undefined;
   readonly clicksPerPush: ClicksPerPush;
   /** How front shifts are made; by a lever of their own where it is absent. */
   readonly frontControl?: FrontControl | undefined;

@@ -24,7 +24,7 @@ import {
   type FitInput,
   type FitKind,
   type Freehub,
-  type LimitsSchool,
+  type LimitsPolicy,
   type Retention,
 } from '../fit';
 import {
@@ -51,7 +51,7 @@ import { DerailleurOption, type NumberedCassette } from './derailleur-option';
 export interface FindBike {
   /** The setup fitted now, with all that is known of its parts; the derailleurs of `others` can be had, with their sheets. */
   readonly present: FitInput;
-  readonly school: LimitsSchool;
+  readonly school: LimitsPolicy;
   readonly keep: readonly PartKind[];
   /** Whether the frame takes a front derailleur; not known where it is absent. */
   readonly frontRoom?: FrontRoom['room'] | undefined;

@@ -10,7 +10,7 @@ import {
   type Experience,
   type FitInput,
   type FitKind,
-  type LimitsSchool,
+  type LimitsPolicy,
   type RearDerailleur,
 } from '../fit';
 import { evenDown } from '../numbers';
@@ -52,7 +52,7 @@ export class DerailleurOption {
     cassette: NumberedCassette,
     links: number,
     capacityOverT: number,
-    school: LimitsSchool,
+    school: LimitsPolicy,
   ): FitKind {
     const overCapacity = capacityOverT > 0;
     if (!this.geometry) {

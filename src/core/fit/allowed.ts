@@ -1,13 +1,13 @@
 import type { Setup } from '../gears';
 
 /** A gear by its places: ring 0 is the big one, cog 0 the smallest. */
-export interface GearPlace {
+export interface GearIndex {
   readonly ring: number;
   readonly cog: number;
 }
 
 /** Whether a place is big ring with largest cog. */
-export function isBigBig({ cogs }: Pick<Setup, 'cogs'>, { ring, cog }: GearPlace): boolean {
+export function isBigBig({ cogs }: Pick<Setup, 'cogs'>, { ring, cog }: GearIndex): boolean {
   return ring === 0 && cog === cogs.length - 1;
 }
 
@@ -16,16 +16,16 @@ export function isBigBig({ cogs }: Pick<Setup, 'cogs'>, { ring, cog }: GearPlace
  * short for it locks the drive and can tear the derailleur off. Places are kept, not teeth, so that
  * "never the small ring with the three smallest cogs" still holds on another cassette.
  */
-export function allowedGears(setup: Setup, avoided: readonly GearPlace[]): GearPlace[] {
+export function allowedGears(setup: Setup, avoided: readonly GearIndex[]): GearIndex[] {
   return setup.chainrings.flatMap((_, ring) =>
     setup.cogs
-      .map((_, cog): GearPlace => ({ ring, cog }))
+      .map((_, cog): GearIndex => ({ ring, cog }))
       .filter((place) => isBigBig(setup, place) || !isAvoided(place, avoided)),
   );
 }
 
 /** Whether a place is among those left out. */
-export function isAvoided({ ring, cog }: GearPlace, avoided: readonly GearPlace[]): boolean {
+export function isAvoided({ ring, cog }: GearIndex, avoided: readonly GearIndex[]): boolean {
   return avoided.some((one) => one.ring === ring && one.cog === cog);
 }
 
@@ -33,7 +33,7 @@ export function isAvoided({ ring, cog }: GearPlace, avoided: readonly GearPlace[
  * Teeth of chain that the cage must take up: max(ring + cog) − min(ring + cog) over the gears that
  * are allowed; with all of them that is (big − small ring) + (largest − smallest cog).
  */
-export function requiredCapacityT(setup: Setup, avoided: readonly GearPlace[] = []): number {
+export function requiredCapacityT(setup: Setup, avoided: readonly GearIndex[] = []): number {
   const sums = allowedGears(setup, avoided).map(({ ring, cog }) => setup.chainrings[ring]! + setup.cogs[cog]!);
   return Math.max(...sums) - Math.min(...sums);
 }

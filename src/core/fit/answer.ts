@@ -1,5 +1,5 @@
 import type { CheckedFit } from './report';
-import type { LimitsSchool, Trial } from './trial';
+import type { LimitsPolicy, Trial } from './trial';
 import type { Check, CheckId } from './verdict';
 
 /** Checks that warn of a nuisance, and do not by themselves say no. */
@@ -26,7 +26,7 @@ export function graverKind(a: FitKind, b: FitKind): FitKind {
 export const goesTogether = (kind: FitKind) => kind !== 'doesNot' && kind !== 'cannotWork';
 
 /** What one check says of the whole, by a school on limits. */
-export function kindOfCheck(check: Check, trial: Trial | undefined, school: LimitsSchool): FitKind {
+export function kindOfCheck(check: Check, trial: Trial | undefined, school: LimitsPolicy): FitKind {
   switch (check.verdict) {
     case 'cannotWork':
       return 'cannotWork';
@@ -76,7 +76,7 @@ export interface FitAnswer {
 }
 
 /** Whether it goes together: by the sheet nothing may be outside, workshop-tested what geometry does not forbid may be tried. */
-export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsSchool): FitAnswer {
+export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsPolicy): FitAnswer {
   const ofKind = (kind: FitKind) => checks.filter((check) => kindOfCheck(check, trials[check.id], school) === kind);
   const kind = checks
     .map((check) => kindOfCheck(check, trials[check.id], school))

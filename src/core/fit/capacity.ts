@@ -1,6 +1,6 @@
 import type { Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
-import { requiredCapacityT, type GearPlace } from './allowed';
+import { requiredCapacityT, type GearIndex } from './allowed';
 import type { RearDerailleur } from './rear-derailleur';
 import { checkTeeth, type Check, type Fix } from './verdict';
 
@@ -18,7 +18,7 @@ export interface OtherDerailleur {
 export interface CapacityInput {
   readonly setup: Setup;
   readonly rearDerailleur: RearDerailleur;
-  readonly avoided?: readonly GearPlace[] | undefined;
+  readonly avoided?: readonly GearIndex[] | undefined;
   readonly others?: readonly OtherDerailleur[] | undefined;
   /** Cage that would hang taut in every allowed gear, mm; where it is known. */
   readonly cageForMm?: number | undefined;

@@ -1,4 +1,4 @@
-import type { GearPlace } from './allowed';
+import type { GearIndex } from './allowed';
 import { isOtherDerailleur } from './other-derailleur';
 import type { RearDerailleur } from './rear-derailleur';
 
@@ -35,22 +35,22 @@ export function belongsTo(leftOut: LeftOutGears, combination: Combination): bool
 }
 
 /** The places of the gears that are left out of a combination; none where they belong to another. */
-export function leftOutPlaces(leftOut: LeftOutGears | undefined, combination: Combination): readonly GearPlace[] {
+export function leftOutPlaces(leftOut: LeftOutGears | undefined, combination: Combination): readonly GearIndex[] {
   if (!leftOut || !belongsTo(leftOut, combination)) return [];
-  return leftOut.gears.flatMap(({ chainring, cog }): GearPlace[] => {
+  return leftOut.gears.flatMap(({ chainring, cog }): GearIndex[] => {
     const place = { ring: combination.chainrings.indexOf(chainring), cog: combination.cogs.indexOf(cog) };
     return place.ring < 0 || place.cog < 0 ? [] : [place];
   });
 }
 
 /** Places with one more, or without it where it was among them. */
-export function toggledPlace(place: GearPlace, places: readonly GearPlace[]): readonly GearPlace[] {
+export function toggledGear(place: GearIndex, places: readonly GearIndex[]): readonly GearIndex[] {
   const others = places.filter(({ ring, cog }) => ring !== place.ring || cog !== place.cog);
   return others.length < places.length ? others : [...places, place];
 }
 
 /** Leaves the gears at some places out of a combination; undefined where none is. */
-export function leaveOut(places: readonly GearPlace[], combination: Combination): LeftOutGears | undefined {
+export function leaveOut(places: readonly GearIndex[], combination: Combination): LeftOutGears | undefined {
   if (places.length === 0) return undefined;
   const { chainrings, cogs, rearDerailleur, rearPartId } = combination;
   return {

@@ -1,5 +1,5 @@
 import { DEFAULT_CROSSED_COGS, isCrossChained, type Setup } from '../gears';
-import { allowedGears, type GearPlace } from './allowed';
+import { allowedGears, type GearIndex } from './allowed';
 import { DRIVE_DEFAULTS, type DriveGeometry } from './cage';
 import { cageForMm } from './cage-for';
 import { cageRows, type CageRow } from './cage-rows';
@@ -39,7 +39,7 @@ export interface FitInput {
   readonly freehub?: Freehub | undefined;
   readonly ringRoom?: RingRoom | undefined;
   /** Places of the gears that the rider never uses. */
-  readonly avoided?: readonly GearPlace[] | undefined;
+  readonly avoided?: readonly GearIndex[] | undefined;
   /** What is measured of it; typical for the rest. */
   readonly chainline?: Partial<Omit<ChainlineGeometry, 'chainstayMm'>> | undefined;
   readonly steepDeg?: number | undefined;
@@ -125,7 +125,7 @@ export function fitReport(input: FitInput): FitReport {
   const cage = geometry ? cageRows(setup, linksUsed, geometry) : [];
 
   const allowed = allowedGears(setup, avoided);
-  const rowAt = ({ ring, cog }: GearPlace) => cage[ring * cogs.length + cog];
+  const rowAt = ({ ring, cog }: GearIndex) => cage[ring * cogs.length + cog];
   const used = allowed.flatMap((place) => rowAt(place) ?? []);
   const chainline = chainlineOf(input);
   const angles = chainAngles(setup, chainline);

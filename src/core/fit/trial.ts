@@ -14,7 +14,7 @@ import type { Check } from './verdict';
 
 /** The schools on published limits: the sheet is the answer, or makers are careful and it may be tried. */
 export const LIMITS_SCHOOLS = ['sheet', 'workshopTested'] as const;
-export type LimitsSchool = (typeof LIMITS_SCHOOLS)[number];
+export type LimitsPolicy = (typeof LIMITS_SCHOOLS)[number];
 
 /** What the workshop-tested school says of a limit that is passed. */
 export interface Trial {

@@ -25,7 +25,7 @@ export {
   wheelDiameterIn,
   wheelRadiusMm,
 } from './size';
-export type { GearInchSchool } from './size';
+export type { GearInchBasis } from './size';
 export { largestStep, meanStep, stepBetween, stepOfSize, stepsAlong } from './steps';
 export type { Step, StepReading, StepSize } from './steps';
 export {

@@ -4,7 +4,7 @@ import { gearsOf, type Gear } from './gear';
 import type { Setup } from './setup';
 
 /** Which wheel gear inches speak of: this bike's own, or the 27 in wheel of the old tables. */
-export type GearInchSchool = 'ownWheel' | 'nominal27';
+export type GearInchBasis = 'ownWheel' | 'nominal27';
 export const NOMINAL_WHEEL_IN = 27;
 
 /** Metres forward per crank turn. */
@@ -18,11 +18,11 @@ export function developedGears(setup: Setup, rolloutMm: number): (Gear & { reado
 }
 
 /** Diameter, in inches, of a wheel driven straight by the crank that would go as far. */
-export function gearInches(ratio: number, rolloutMm: number, school: GearInchSchool): number {
+export function gearInches(ratio: number, rolloutMm: number, school: GearInchBasis): number {
   return ratio * wheelDiameterIn(rolloutMm, school);
 }
 
-export function wheelDiameterIn(rolloutMm: number, school: GearInchSchool): number {
+export function wheelDiameterIn(rolloutMm: number, school: GearInchBasis): number {
   return school === 'nominal27' ? NOMINAL_WHEEL_IN : rolloutMm / Math.PI / MM_PER_INCH;
 }
 

@@ -1,4 +1,4 @@
-import type { DriveParts, Freehub, GearPlace, RearDerailleur } from '../fit';
+import type { DriveParts, Freehub, GearIndex, RearDerailleur } from '../fit';
 import type { Setup } from '../gears';
 import type { Slot } from '../shelf';
 
@@ -18,7 +18,7 @@ export interface Build {
   /** Links of the chain, counted: of the one on the bike, or of the one that is planned. */
   readonly chainLinks: number | undefined;
   /** Places of the gears that are left out of just this combination of rings, cassette and derailleur. */
-  readonly leftOut?: readonly GearPlace[] | undefined;
+  readonly leftOut?: readonly GearIndex[] | undefined;
   /** Which parts in stock it has; a cassette with the same teeth may be another one. */
   readonly partIds?: Readonly<Partial<Record<Slot, string>>> | undefined;
   /** Parts that are others than the bike had at first, each with a mark of its own, although nothing may be known of them. */
@@ -56,7 +56,7 @@ export interface StockedBuild extends Build {
 export const isElectronic = ({ parts }: Pick<Build, 'parts'>): boolean => parts.shifting === 'electronic';
 
 /** Teeth of the gears at these places, such as 32/11. */
-export function pairsAt({ chainrings, cogs }: Setup, places: readonly GearPlace[]): GearPair[] {
+export function pairsAt({ chainrings, cogs }: Setup, places: readonly GearIndex[]): GearPair[] {
   return places.flatMap(({ ring, cog }) => {
     const [chainring, sprocket] = [chainrings[ring], cogs[cog]];
     return chainring === undefined || sprocket === undefined ? [] : [{ chainring, cog: sprocket }];

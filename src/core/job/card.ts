@@ -9,7 +9,7 @@ import {
   type FitAnswer,
   type FitInput,
   type FitReport,
-  type LimitsSchool,
+  type LimitsPolicy,
 } from '../fit';
 import type { Prices } from '../parts/price-list';
 import type { DescribedSlot, GearPair, StockedBuild } from './build';
@@ -55,7 +55,7 @@ export interface JobCard extends Move {
 export interface CardOptions {
   /** What compatibility is asked of the setup that goes on; the chain is that of the plan. */
   readonly fit: Omit<FitInput, 'chainLinks'>;
-  readonly school: LimitsSchool;
+  readonly school: LimitsPolicy;
   readonly chain: ChainChoice;
   /** Whether the bike goes back and forth between the two setups. */
   readonly alternates: boolean;

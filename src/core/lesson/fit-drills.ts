@@ -1,4 +1,4 @@
-import { chainLinks, directPitches, requiredCapacityT, type GearPlace } from '../fit';
+import { chainLinks, directPitches, requiredCapacityT, type GearIndex } from '../fit';
 import type { Setup } from '../gears';
 import { allDigits } from '../number-text';
 import { MM_PER_INCH } from '../units';
@@ -71,7 +71,7 @@ function capacityOf(setup: Setup): Asked {
 function capacityWithout(setup: Setup, count: number): Asked {
   const { chainrings, cogs } = setup;
   const small = chainrings.length - 1;
-  const avoided = Array.from({ length: count }, (_, cog): GearPlace => ({ ring: small, cog }));
+  const avoided = Array.from({ length: count }, (_, cog): GearIndex => ({ ring: small, cog }));
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
   const most = chainrings[0]! + cogs.at(-1)!;

@@ -11,8 +11,8 @@ export {
 export type { RawSample, Recording, RecordingFailure, RecordingNotes, RecordingResult } from './recording';
 export { COASTING, STANDING, TURNING_RPM, gearUse } from './gear-use';
 export type { GearShare, GearUse, GearUseRules, Hesitation } from './gear-use';
-export { developmentHistogram, likelier } from './likelier';
-export type { Likelier } from './likelier';
+export { developmentHistogram, likelier } from './best-fit';
+export type { BestFit } from './best-fit';
 export { replay } from './replay';
 export type { Replay, ReplayRules } from './replay';
 export { mergeGearUse } from './merge';

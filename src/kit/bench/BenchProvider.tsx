@@ -15,12 +15,12 @@ import {
 import { wheelsetOf, type BikeRecord, type Preferences, type SetupRecord, type WheelsetRecord } from '../../records';
 import type { Setup } from '../../core/gears';
 import { useWorkshop, type Workshop, type WorkshopState } from '../../store';
-import { afterFrame } from '../after-frame';
+import { scheduleAfterPaint } from '../schedule-after-paint';
 import { HistoryEpochContext } from '../fields/HistoryEpoch';
-import { useSteady } from '../useSteady';
-import { OnScreen, editsOf, type BenchEdits } from './edits';
+import { useStableCallback } from '../useStableCallback';
+import { ShownBench, editsOf, type BenchEdits } from './edits';
 import { failureText } from './failure';
-import { TypedSetups, type Typed } from './typed-setups';
+import { PendingEdits, type Typed } from './pending-edits';
 import { UnreadableSetups } from './unreadable';
 import { useLink } from './useLink';
 import { t } from './text';
@@ -53,7 +53,7 @@ export type BenchState =
     };
 
 const BenchContext = createContext<BenchState>({ kind: 'opening' });
-const TypedContext = createContext(new TypedSetups());
+const TypedContext = createContext(new PendingEdits());
 const UnreadableContext = createContext(new UnreadableSetups());
 
 export function BenchProvider({ children }: { children: ReactNode }) {
@@ -62,13 +62,13 @@ export function BenchProvider({ children }: { children: ReactNode }) {
   const [epoch, setEpoch] = useState(0);
   // Ahead of what is kept by as long as a write takes.
   const [chosenId, setChosenId] = useState<string>();
-  const [typed] = useState(() => new TypedSetups());
+  const [typed] = useState(() => new PendingEdits());
   const [unreadable] = useState(() => new UnreadableSetups());
 
   const write = useCallback(
     (work: () => Promise<unknown>) => {
       // After the frame that shows it, and in the order in which they were asked for.
-      afterFrame(() => {
+      scheduleAfterPaint(() => {
         work().catch((error: unknown) => {
           notification.error({ title: t('benchProvider.notSaved'), description: failureText(error), duration: 0 });
         });
@@ -84,7 +84,7 @@ export function BenchProvider({ children }: { children: ReactNode }) {
         : undefined,
     [state, chosenId],
   );
-  const [onScreen] = useState(() => new OnScreen());
+  const [onScreen] = useState(() => new ShownBench());
   useLayoutEffect(() => onScreen.show(workshop), [onScreen, workshop]);
   const edits = useMemo(
     () => editsOf(onScreen, write, () => setEpoch((count) => count + 1), setChosenId, typed),
@@ -152,10 +152,10 @@ export function useReadyBench(): { bench: Bench; preferences: Preferences; edits
  * Hears of what is typed within the event that brings it, before anything is drawn anew: for what draws by itself.
  * @param listen is given the bench as it was just typed, or nothing once the page shows what was
  */
-export function useTypedNow(listen: (bench: Bench | undefined) => void): void {
+export function usePendingBench(listen: (bench: Bench | undefined) => void): void {
   const { bench } = useReadyBench();
   const store = use(TypedContext);
-  const hear = useSteady(() => listen(benchAsTyped(bench, store.now())));
+  const hear = useStableCallback(() => listen(benchAsTyped(bench, store.now())));
   useEffect(() => store.subscribe(hear), [store, hear]);
 }
 

@@ -5,7 +5,7 @@ import { Button, Dropdown, Select } from 'antd';
 import { useState } from 'react';
 import { NAME_LENGTH_MAX, type BikeRecord } from '../../records';
 import { addBike, removeBike } from '../../store';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { useReadyBench } from './BenchProvider';
 import { NewBikeDialog } from './NewBikeDialog';
 import { RenameDialog } from './RenameDialog';
@@ -23,7 +23,7 @@ export function BikePicker() {
   const { bike, setup, fromLink } = bench;
   const { bikes, db } = workshop;
 
-  const duplicate = useSteady(() => {
+  const duplicate = useStableCallback(() => {
     const name = t('bikePicker.copyOfName', { name: bike.name }).slice(0, NAME_LENGTH_MAX);
     edits.write(() =>
       addBike(db, { bike: { ...bike, name, roles: withoutSetups(bike.roles) }, setup: { ...setup } }, Date.now()),

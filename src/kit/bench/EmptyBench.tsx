@@ -6,7 +6,7 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import { BRIEF_BOUNDS, USES, fillBrief, type Use } from '../../core/brief';
 import { DRIVE_BOUNDS, REAR_DERAILLEUR_DATA } from '../../core/fit';
 import { parseShorthand } from '../../formats/shorthand';
-import { addBike, loadTakeInDemo, type Workshop } from '../../store';
+import { addBike, loadMergeDemo, type Workshop } from '../../store';
 import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { capital } from '../format';
@@ -42,8 +42,8 @@ export function EmptyBench({ workshop, edits }: { workshop: Workshop; edits: Ben
   };
   const lookRound = () =>
     edits.write(async () => {
-      const { takeInDemo } = await loadTakeInDemo();
-      await takeInDemo(workshop.db, Date.now());
+      const { mergeDemo } = await loadMergeDemo();
+      await mergeDemo(workshop.db, Date.now());
     });
   const problem =
     !result.ok && (tried || !result.unfinished)

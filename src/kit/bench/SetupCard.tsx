@@ -9,11 +9,11 @@ import type { Setup } from '../../core/gears';
 import { formatShorthand, parseShorthand } from '../../formats/shorthand';
 import { wheelsetOf, type SetupRecord } from '../../records';
 import { removeSetup } from '../../store';
-import { afterFrame } from '../after-frame';
+import { scheduleAfterPaint } from '../schedule-after-paint';
 import { useDraft, type Parsed } from '../fields/useDraft';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { useReadyBench, useTellUnreadable, withTeeth } from './BenchProvider';
 import { SetupDetails } from './SetupDetails';
 import { letterOf, signOf } from './setup-sign';
@@ -58,7 +58,7 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
   }, [takeFocus]);
 
   const id = chosen ? 'setup' : `setup-${signOf(place)}`;
-  const remove = useSteady(() =>
+  const remove = useStableCallback(() =>
     edits.write(() => removeSetup(workshop.db, record, t('setupCard.takeLetterOffTheBench', { letter }), Date.now())),
   );
 
@@ -144,7 +144,7 @@ interface ShorthandFieldProps {
 function ShorthandField({ id, record, input }: ShorthandFieldProps) {
   const { bench, edits } = useReadyBench();
   const commit = (teeth: Setup) => edits.editSetup('setup', (before) => withTeeth(before, teeth), record.id);
-  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit, afterFrame);
+  const draft = useDraft(record.id, formatShorthand(record), readSetup, commit, scheduleAfterPaint);
   useTellUnreadable(record.id, draft.isUnreadable ? draft.problem?.message : undefined);
   const { value, ...inputProps } = draft.inputProps;
   // Written only where it is not what was typed: the browser has shown that already.

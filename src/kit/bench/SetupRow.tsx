@@ -18,8 +18,8 @@ import { addSetup, moveSetup } from '../../store';
 import { DRAG_WORDS } from '../list/drag-words';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
-import { useFormer } from '../useFormer';
-import { useSteady } from '../useSteady';
+import { usePreviousIfEqual } from '../usePreviousIfEqual';
+import { useStableCallback } from '../useStableCallback';
 import { useReadyBench } from './BenchProvider';
 import { SetupCard } from './SetupCard';
 import { letterOf } from './setup-sign';
@@ -39,7 +39,7 @@ export function SetupRow() {
   );
 
   const full = setups.length >= SETUPS_MAX;
-  const add = useSteady(() => {
+  const add = useStableCallback(() => {
     if (full || fromLink) return;
     // What is known of its parts is copied, the parts are not: a part is shared only where a person chooses it.
     const { name: _, massG: __, cost: ___, shelf: ____, leftOut: _____, ...copied } = setup;
@@ -51,7 +51,7 @@ export function SetupRow() {
       setToFocus(id);
     });
   });
-  const move = useSteady((from: number, to: number) => {
+  const move = useStableCallback((from: number, to: number) => {
     if (fromLink || from === to || to < 0 || to >= setups.length) return;
     edits.write(() =>
       moveSetup(
@@ -64,11 +64,11 @@ export function SetupRow() {
       ),
     );
   });
-  const choose = useSteady((index: number) => {
+  const choose = useStableCallback((index: number) => {
     const chosen = setups[index];
     if (chosen) edits.chooseSetup(chosen.id);
   });
-  const ids = useFormer(setups.map(({ id }) => id));
+  const ids = usePreviousIfEqual(setups.map(({ id }) => id));
   const dropped = ({ active, over }: DragEndEvent) => {
     const at = (id: unknown) => setups.findIndex((one) => one.id === id);
     if (over) move(at(active.id), at(over.id));

@@ -12,7 +12,7 @@ import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { fixed } from '../format';
-import { useFormer } from '../useFormer';
+import { usePreviousIfEqual } from '../usePreviousIfEqual';
 import { useReadyBench } from './BenchProvider';
 import { RolloutHelper } from './RolloutHelper';
 import { WheelsetPicker } from './WheelsetPicker';
@@ -32,7 +32,7 @@ export function WheelFields() {
   const rims = listed
     ? RIM_SIZES
     : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: t('wheelFields.asKept') }, ...RIM_SIZES];
-  const rimOptions = useFormer(
+  const rimOptions = usePreviousIfEqual(
     rims.map(({ diameterMm, alsoCalled }) => ({ value: diameterMm, label: `${diameterMm} · ${alsoCalled}` })),
   );
   const rollout = rolloutMm(wheel);

@@ -6,7 +6,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { change } from '../../store';
 import { Field } from '../fields/Field';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { useReadyBench } from './BenchProvider';
 import { RenameDialog } from './RenameDialog';
 import styles from './Bench.module.css';
@@ -20,7 +20,7 @@ export function WheelsetPicker() {
   const users = setups.filter(({ wheelsetId }) => wheelsetId === wheelset.id);
 
   const choose = (wheelsetId: string) => edits.editSetup('wheels', (record) => ({ ...record, wheelsetId }));
-  const add = useSteady(() => {
+  const add = useStableCallback(() => {
     const id = nanoid();
     const name = t('wheelsetPicker.wheelsCount', { count: bike.wheelsets.length + 1 });
     edits.write(() =>
@@ -38,7 +38,7 @@ export function WheelsetPicker() {
       ),
     );
   });
-  const remove = useSteady(() =>
+  const remove = useStableCallback(() =>
     edits.write(() =>
       change(
         workshop.db,

@@ -1,7 +1,7 @@
 import { wheelsetOf, type BikeRecord, type SetupRecord, type WheelsetRecord } from '../../records';
 import { change, editMadeSetup, redo, setPreferences, undo, type PreferencesEdit, type Workshop } from '../../store';
 import { letterOf } from './setup-sign';
-import type { TypedSetups } from './typed-setups';
+import type { PendingEdits } from './pending-edits';
 import { t } from './text';
 
 export interface BenchEdits {
@@ -21,7 +21,7 @@ export interface BenchEdits {
 }
 
 /** The workshop that the hands have before them: what an edit begun now is one of. */
-export class OnScreen {
+export class ShownBench {
   private workshop: Workshop | undefined;
 
   show(workshop: Workshop | undefined): void {
@@ -41,11 +41,11 @@ export class OnScreen {
  * @param chosen is told of the setup that is to be looked at, before it is kept
  */
 export function editsOf(
-  onScreen: OnScreen,
+  onScreen: ShownBench,
   write: BenchEdits['write'],
   travelled: () => void,
   chosen: (id: string) => void,
-  typed: TypedSetups,
+  typed: PendingEdits,
 ): BenchEdits {
   const travel = (go: typeof undo) => {
     const { db } = onScreen.now();

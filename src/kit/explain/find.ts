@@ -31,14 +31,14 @@ export function explainFront(
 }
 
 /** Explains the capacity with all gears: those that are left out on the bike belong to another combination. */
-export function explainCapacityAsked({ chainrings, cassette, build }: FoundFacts): Explanation {
+export function explainCapacityNeeded({ chainrings, cassette, build }: FoundFacts): Explanation {
   const required = build.capacityRequiredT;
   const [big, small] = [chainrings[0]!, chainrings.at(-1)!];
   const [largest, smallest] = [cassette.cogs.at(-1)!, cassette.cogs[0]!];
   const whole = `(${big} − ${small}) + (${largest} − ${smallest}) = ${big - small + largest - smallest}T`;
   return {
-    title: t('find.explainCapacityAsked.title', { required }),
-    formula: t('find.explainCapacityAsked.formula'),
+    title: t('find.explainCapacityNeeded.title', { required }),
+    formula: t('find.explainCapacityNeeded.formula'),
     worked: [whole],
     source: DEFINITION,
   };

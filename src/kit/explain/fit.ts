@@ -135,11 +135,11 @@ export function explainCheck(check: Check, setup: Setup): Explanation {
 
 const VERDICT_ALONE = t('fit.verdictAlone.aNoCheckWithNo');
 
-export type ChainSchool = keyof ChainLinks;
+export type ChainMethod = keyof ChainLinks;
 
 /** How a school comes to its count of links. */
 export function explainChain(
-  school: ChainSchool,
+  school: ChainMethod,
   links: number | undefined,
   setup: Setup,
   chainstayMm: number,
@@ -211,7 +211,7 @@ export function explainChain(
   }
 }
 
-export const CHAIN_SCHOOL_TEXT: Readonly<Record<ChainSchool, string>> = {
+export const CHAIN_SCHOOL_TEXT: Readonly<Record<ChainMethod, string>> = {
   bigBigPlusTwo: t('fit.chainSchoolText.bigBigPlusTwo'),
   equation: t('fit.chainSchoolText.equation'),
   smallSmall: t('fit.chainSchoolText.smallSmall'),

@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { forFile } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { useSaveCsv } from './useSaveCsv';
 import { t } from './text';
 
@@ -24,7 +24,7 @@ interface SaveTableProps {
 /** Saves a table as CSV. */
 export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
   const saveCsv = useSaveCsv();
-  const save = useSteady(() => {
+  const save = useStableCallback(() => {
     const { fields, rows } = forFile(table);
     saveCsv(name, ({ tableCsv }) => tableCsv(fields, rows));
   });

@@ -1,14 +1,14 @@
 'use client';
 
 import Link from 'next/link';
-import type { FindTold } from '../../workers/find/protocol';
+import type { SearchResponse } from '../../workers/find/protocol';
 import styles from './Finding.module.css';
 import { t } from './text';
 import { useAdvice } from './useAdvice';
 import { useSearch, type Search } from './useSearch';
 
 /** The question that most people come with, answered from a search, with what would change the answer. */
-export function OneOrTwo({ search, told }: { search: Search; told: FindTold }) {
+export function OneOrTwo({ search, told }: { search: Search; told: SearchResponse }) {
   const { verdict, tips } = useAdvice(search, told);
   return (
     <div className={styles.oneOrTwo} data-testid="one-or-two">

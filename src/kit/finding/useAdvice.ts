@@ -1,7 +1,7 @@
 'use client';
 
 import type { Miss } from '../../core/find';
-import type { FindTold } from '../../workers/find/protocol';
+import type { SearchResponse } from '../../workers/find/protocol';
 import { useReadyBench } from '../bench/BenchProvider';
 import { unitsOf } from '../measures';
 import { layoutSentences, missText, type LayoutAnswer } from './answer-words';
@@ -12,7 +12,7 @@ const NOT_KNOWN = { room: 'notKnown', assumed: false } as const;
 /** What a search says of 1x and 2x, in sentences, and how it words a miss. */
 export function useAdvice(
   { inUse, settings, question }: Search,
-  { advice }: FindTold,
+  { advice }: SearchResponse,
 ): LayoutAnswer & { readonly missed: (miss: Miss) => string } {
   const { preferences } = useReadyBench();
   const { brief, needs } = inUse;

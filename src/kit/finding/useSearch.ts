@@ -17,7 +17,7 @@ import { rolloutMm } from '../../core/gears';
 import { findStockOf, wheelOf, wheelsetOf, type PartsById } from '../../records';
 import { readPacked, readRoute, type RontelDatabase } from '../../store';
 import { findClient } from '../../workers/find/client';
-import type { FindAsked, FindStep, FindTold, RoadAsked } from '../../workers/find/protocol';
+import type { SearchRequest, FindStep, SearchResponse, RoadRequest } from '../../workers/find/protocol';
 import { Cancelled } from '../../workers/job-client';
 import { useReadyBench } from '../bench/BenchProvider';
 import { fitInputOf } from '../bench/fit-input';
@@ -31,7 +31,7 @@ export type FindState =
   | { readonly kind: 'cancelled' }
   | { readonly kind: 'failed'; readonly message: string }
   /** `serial` tells one answer from the next. */
-  | { readonly kind: 'found'; readonly told: FindTold; readonly serial: number };
+  | { readonly kind: 'found'; readonly told: SearchResponse; readonly serial: number };
 
 /** The search of the bike on the bench, and how far it is. */
 export interface Search {
@@ -45,7 +45,7 @@ export interface Search {
 }
 
 /** The whole of a question, as it is told from another. */
-type Asked = Omit<FindAsked, 'road'> & { readonly road: RoadChoice | undefined; readonly brief: FilledBrief };
+type Asked = Omit<SearchRequest, 'road'> & { readonly road: RoadChoice | undefined; readonly brief: FilledBrief };
 
 /** What is being answered: with another question, or asked again, the old answer does not hold. */
 interface Answer {
@@ -121,7 +121,7 @@ export function useSearch(): Search {
     const give = (state: FindState) => !abort.signal.aborted && setAnswer({ asked, state });
     const begin = async () => {
       const { input, layouts, road: ridden, brief: by } = (JSON.parse(asked) as { readonly sent: Asked }).sent;
-      const sent: FindAsked = { input, layouts, road: ridden && (await roadOf(db, ridden, by)) };
+      const sent: SearchRequest = { input, layouts, road: ridden && (await roadOf(db, ridden, by)) };
       const told = await findClient().find(sent, (step) => give({ kind: 'searching', step }), abort.signal);
       answers.current += 1;
       give({ kind: 'found', told, serial: answers.current });
@@ -166,7 +166,7 @@ function shelfCassettes(parts: PartsById): CassetteOption[] {
   );
 }
 
-async function roadOf(db: RontelDatabase, { kind, id }: RoadChoice, brief: FilledBrief): Promise<RoadAsked> {
+async function roadOf(db: RontelDatabase, { kind, id }: RoadChoice, brief: FilledBrief): Promise<RoadRequest> {
   if (kind === 'route') {
     const route = await readRoute(db, id);
     if (!route) throw new Error(t('useSearch.theRouteHasGoneMeanwhile'));

@@ -19,7 +19,7 @@ import {
   type Miss,
 } from '../../core/find';
 import { moveOf } from '../../core/job';
-import { explainCapacityAsked, explainCost, explainFront, explainLinks, explainMassChange } from '../explain/find';
+import { explainCapacityNeeded, explainCost, explainFront, explainLinks, explainMassChange } from '../explain/find';
 import { cogMarks } from '../../stages/find/cogs-layout';
 import { AIM_NAME, aimPhrase, aimText, givesUpText, whyText } from './aim-words';
 import {
@@ -229,7 +229,7 @@ test('workings can be checked with pencil and paper', () => {
     `${result.met} meet every need`,
   );
   const [big, small] = [found.chainrings[0]!, found.chainrings.at(-1)!];
-  expect(explainCapacityAsked(found).worked[0]).toContain(`(${big} − ${small})`);
+  expect(explainCapacityNeeded(found).worked[0]).toContain(`(${big} − ${small})`);
   const builder = new SetupBuilder(input.bike!, settings.prices);
   const from = { ...TOURER_BIKE.present, parts: {}, freehub: {}, chainLinks: 112, stock: {} };
   const to = { ...from, setup: { ...TOURER, chainrings: [48, 30] }, newParts: { crank: 'new' } };

@@ -1,6 +1,6 @@
-import { copyIfDue, writeOutside, type Workshop } from '../../store';
+import { copyIfDue, writeExternalFile, type Workshop } from '../../store';
 import { copiesOf } from './copies-of';
-import { mayWrite } from './outside';
+import { mayWrite } from './external-file';
 
 /** Makes a copy if one is due, and writes the file that was chosen along with it, where the browser lets it. */
 export async function copy(db: Workshop['db']): Promise<void> {
@@ -9,5 +9,5 @@ export async function copy(db: Workshop['db']): Promise<void> {
   if (!(await copyIfDue(db, copies, now))) return;
   const outside = await copies.outside.get('outside');
   if (!outside || !(await mayWrite(outside, false))) return;
-  await writeOutside(db, copies, now);
+  await writeExternalFile(db, copies, now);
 }

@@ -14,13 +14,13 @@ import {
   type TouchEvent,
 } from 'react';
 import { speedKmh } from '../../core/gears';
-import { useTypedNow, type Bench } from '../bench/BenchProvider';
+import { usePendingBench, type Bench } from '../bench/BenchProvider';
 import { letterOf, signOf } from '../bench/setup-sign';
 import { gearName, stepText } from '../explain/gears';
 import { fixed, percentText, speedText } from '../format';
-import { laidOut, pictureOf, rememberedLanes, type LadderAsked, type LaidOut } from './asked';
+import { laidOut, pictureOf, rememberedLanes, type LadderRequest, type LaidOut } from './request';
 import { NARROW, neighbourOf, placeShown, type LadderLane, type PlacedGear } from './layout';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { pointedAt } from './pointed';
 import type { Span } from './scale';
 import type { LadderPicture, Part } from './scene';
@@ -32,7 +32,7 @@ import styles from './Ladder.module.css';
 export interface LadderProps {
   readonly picture: LadderPicture;
   /** What it will be made from, of a bench that has just been typed; without it the picture waits for the database. */
-  readonly askedOf?: (bench: Bench) => LadderAsked;
+  readonly askedOf?: (bench: Bench) => LadderRequest;
   /** Places whose setup cannot be read as it is typed: their column is greyed and says so. */
   readonly lastReadable?: Places | undefined;
   /** Without it no gear is chosen. */
@@ -56,7 +56,7 @@ const SWIPE_PX = 50;
 export function Ladder({ picture: saved, askedOf, lastReadable = NONE, onSelect, drawingRef }: LadderProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const [typed, setTyped] = useState<Bench>();
-  useTypedNow(setTyped);
+  usePendingBench(setTyped);
   const [lanes] = useState(rememberedLanes);
   const picture = useMemo(
     () => (typed && askedOf ? pictureOf(askedOf(typed), saved, lanes) : saved),
@@ -226,7 +226,7 @@ const Gears = memo(function Gears({ drawn, selected, lastReadable, onSelect }: G
   const { layout, scene } = drawn;
   const group = useRef<SVGGElement>(null);
   const hatchId = useId();
-  const moveTo = useSteady((event: KeyboardEvent, from: PlacedGear) => {
+  const moveTo = useStableCallback((event: KeyboardEvent, from: PlacedGear) => {
     const next = neighbourOf(layout, from, event.key);
     if (!next) return;
     event.preventDefault();

@@ -7,7 +7,7 @@ import type { Bench } from '../bench/BenchProvider';
 import { bandInUse, type BriefInUse } from '../bench/useBrief';
 import { SPEED_UNIT_TEXT, short, speedIn } from '../format';
 import type { Units } from '../measures';
-import type { LadderFrame, LaneAsked } from './asked';
+import type { LadderFrame, LaneRequest } from './request';
 import { ladderNeeds } from './needs';
 import { t } from './text';
 
@@ -15,14 +15,14 @@ import { t } from './text';
 export const titleOf = (setup: SetupRecord) => setup.name ?? formatShorthand(setup);
 
 /** One column of a bike's ladder, with speeds at the rider's preferred cadence. */
-export function laneAskedOf(
+export function laneRequestOf(
   place: number,
   title: string,
   { chainrings, cogs, hubStages }: Setup,
   wheelMm: number,
   bike: BikeRecord,
   inUse: BriefInUse,
-): LaneAsked {
+): LaneRequest {
   const { crankLengthMm, closenessPercent, crossedCogs } = bike;
   return {
     place,
@@ -38,9 +38,9 @@ export function laneAskedOf(
 }
 
 /** The columns of the setups of a bench, one that is just being typed too. */
-export function lanesAsked({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneAsked[] {
+export function laneRequests({ bike, setups }: Pick<Bench, 'bike' | 'setups'>, inUse: BriefInUse): LaneRequest[] {
   return setups.map((setup, place) =>
-    laneAskedOf(place, titleOf(setup), setup, rolloutMm(wheelOf(wheelsetOf(bike, setup))), bike, inUse),
+    laneRequestOf(place, titleOf(setup), setup, rolloutMm(wheelOf(wheelsetOf(bike, setup))), bike, inUse),
   );
 }
 

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { coverage, gearReport, type Setup } from '../../core/gears';
-import { laidOut } from './asked';
+import { laidOut } from './request';
 import type { LadderLane } from './layout';
 import type { LadderPicture, Part } from './scene';
 import { METRIC } from '../measures';

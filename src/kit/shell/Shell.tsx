@@ -5,7 +5,7 @@ import { usePathname, useRouter } from 'next/navigation';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { useBench } from '../bench/BenchProvider';
 import { LinkNotice } from '../bench/LinkNotice';
-import { AsideNotice, MemoryNotice, StoreFailed } from './StoreNotices';
+import { QuarantineNotice, MemoryNotice, StoreFailed } from './StoreNotices';
 import { signOf } from '../bench/setup-sign';
 import { SlipProvider } from '../explain/Slip';
 import { BackupNotice } from '../keeping/BackupNotice';
@@ -14,7 +14,7 @@ import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
 import { withKey, type ShortcutId } from './shortcuts';
-import { early } from './early';
+import { lazyWithPreload } from './lazy-with-preload';
 import { pageTitle } from './page-title';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
@@ -22,7 +22,7 @@ import { t } from './text';
 
 // Asked for only where there is no bike: its fields would double what every page names.
 const EmptyBench = lazy(() => import('../bench/EmptyBench').then((module) => ({ default: module.EmptyBench })));
-const Bench = early(() => import('../bench/Bench').then((module) => module.Bench));
+const Bench = lazyWithPreload(() => import('../bench/Bench').then((module) => module.Bench));
 
 interface Place {
   readonly path: string;
@@ -226,7 +226,7 @@ function Below({
       {showsNotices && keptDb && <BackupNotice db={keptDb} className={styles.notice} />}
       <LinkNotice />
       {state.workshop.inMemoryBecause !== undefined && <MemoryNotice because={state.workshop.inMemoryBecause} />}
-      {state.workshop.setAside > 0 && <AsideNotice count={state.workshop.setAside} />}
+      {state.workshop.setAside > 0 && <QuarantineNotice count={state.workshop.setAside} />}
       <Suspense fallback={<Opening />}>
         {state.bench && bar !== 'none' && <Bench shows={bar} />}
         <main className={styles.main} data-setup={signOf(state.bench?.place ?? 0)}>

@@ -29,7 +29,7 @@ export function MemoryNotice({ because }: { because: string }) {
 }
 
 /** Says that records could not be read, until it is closed. */
-export function AsideNotice({ count }: { count: number }) {
+export function QuarantineNotice({ count }: { count: number }) {
   return (
     <Alert
       className={styles.notice}

@@ -18,7 +18,7 @@ import { writeLink } from '../../formats/link';
 import type { Preferences } from '../../records';
 import { useBench } from '../bench/BenchProvider';
 import { useGlossary } from '../glossary/Glossary';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { withKey, type ShortcutId } from './shortcuts';
 import styles from './Shell.module.css';
 import { useShortcut } from './useShortcut';
@@ -40,7 +40,7 @@ export function Toolbar() {
   const edits = ready?.edits;
   const history = ready?.workshop.history;
 
-  const copyLink = useSteady(() => {
+  const copyLink = useStableCallback(() => {
     if (!ready?.bench) return;
     const { bike, wheelset, setup } = ready.bench;
     const link = `${window.location.origin}/gears#${writeLink(bike, wheelset, setup)}`;

@@ -2,7 +2,7 @@
 
 import { usePathname } from 'next/navigation';
 import { useEffect, useRef } from 'react';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 
 const asked = (name: string) => new URLSearchParams(window.location.search).get(name) ?? undefined;
 
@@ -27,7 +27,7 @@ export function useInAddress(
   scope = '',
 ): void {
   const pathname = usePathname();
-  const look = useSteady(apply);
+  const look = useStableCallback(apply);
   const before = useRef<{ readonly at: string; readonly value: string | undefined }>(undefined);
   useEffect(() => {
     const follow = () => look(asked(name));

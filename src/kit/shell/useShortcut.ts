@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { useHotkeys, type Options } from 'react-hotkeys-hook';
-import { useSteady } from '../useSteady';
+import { useStableCallback } from '../useStableCallback';
 import { SHORTCUTS, type ShortcutId } from './shortcuts';
 
 /** What is done for a key by those on screen. */
@@ -10,7 +10,7 @@ const bound = new Map<ShortcutId, Set<() => void>>();
 
 /** Binds one of the listed keys while the caller is on screen. */
 export function useShortcut(id: ShortcutId, act: () => void, enabled = true): void {
-  const steady = useSteady(act);
+  const steady = useStableCallback(act);
   useEffect(() => {
     if (!enabled) return;
     const others = bound.get(id) ?? new Set();

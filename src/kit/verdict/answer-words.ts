@@ -1,20 +1,20 @@
-import type { Check, FitAnswer, LimitsSchool } from '../../core/fit';
+import type { Check, FitAnswer, LimitsPolicy } from '../../core/fit';
 import { GROUP_TEXT, groupOf, marginText } from './check-words';
 import { t } from './text';
 
-export const SCHOOL_TEXT: Readonly<Record<LimitsSchool, string>> = {
+export const SCHOOL_TEXT: Readonly<Record<LimitsPolicy, string>> = {
   sheet: t('answerWords.schoolText.sheet'),
   workshopTested: t('answerWords.schoolText.workshopTested'),
 };
 
 /** What a school does with a limit that is passed. */
-export const SCHOOL_NOTE: Readonly<Record<LimitsSchool, string>> = {
+export const SCHOOL_NOTE: Readonly<Record<LimitsPolicy, string>> = {
   sheet: t('answerWords.schoolNote.sheet'),
   workshopTested: t('answerWords.schoolNote.workshopTested'),
 };
 
 /** The verdict over all checks, and what decides it. */
-export function answerText({ kind, deciding, unknown, cautions, counts }: FitAnswer, school: LimitsSchool): string {
+export function answerText({ kind, deciding, unknown, cautions, counts }: FitAnswer, school: LimitsPolicy): string {
   const why = deciding.map(shortly).join('; ');
   const look =
     cautions.length > 0 ? t('answerWords.answerText.check', { cautions: cautions.map(shortly).join('; ') }) : '';

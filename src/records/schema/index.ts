@@ -7,4 +7,4 @@ export { partSchema } from './part';
 export { dataProblems } from './links';
 export type { DataProblem } from './links';
 export { sortOut, spoilingProblems } from './sort-out';
-export type { SetAside, SortedOut } from './sort-out';
+export type { Quarantined, SortedOut } from './sort-out';

@@ -11,7 +11,7 @@ import { dataProblems, type DataProblem } from './links';
 import { preferencesSchema } from './preferences';
 
 /** A record that cannot be kept with the rest, as it was found, and why. */
-export interface SetAside {
+export interface Quarantined {
   readonly table: KeptTable | 'preferences';
   readonly record: unknown;
   /** A sentence with its name. */
@@ -21,9 +21,9 @@ export interface SetAside {
 export interface SortedOut {
   /** All that can be kept; it belongs together. */
   readonly dataset: Dataset;
-  readonly aside: readonly SetAside[];
+  readonly aside: readonly Quarantined[];
   /** Records that were mended, as they were before. */
-  readonly mended: readonly SetAside[];
+  readonly mended: readonly Quarantined[];
 }
 
 /** Rounds: what is set aside can leave others alone, but never more often than there are kinds of record. */
@@ -31,8 +31,8 @@ const ROUNDS_MAX = 10;
 
 /** Parts what can be kept from what cannot, and mends what can be mended; nothing is lost, and all of it is told. */
 export function sortOut(tables: RawTables): SortedOut {
-  const aside: SetAside[] = [];
-  const mended: SetAside[] = [];
+  const aside: Quarantined[] = [];
+  const mended: Quarantined[] = [];
   let dataset: Dataset = { ...EMPTY_TABLES, preferences: [] };
   for (const table of KEPT_TABLES) dataset = { ...dataset, [table]: readable(table, tables[table], aside, mended) };
   dataset = {
@@ -43,7 +43,7 @@ export function sortOut(tables: RawTables): SortedOut {
   };
   const lost = tables.preferences.filter((record) => !dataset.preferences.includes(record as never));
   aside.push(
-    ...lost.map((record): SetAside => ({ table: 'preferences', record, text: 'settings that cannot be read' })),
+    ...lost.map((record): Quarantined => ({ table: 'preferences', record, text: 'settings that cannot be read' })),
   );
   for (let round = 0; round < ROUNDS_MAX; round += 1) {
     const problems = spoilingProblems(dataset);
@@ -70,8 +70,8 @@ export function spoilingProblems(dataset: Dataset): readonly DataProblem[] {
 function readable<T extends KeptTable>(
   table: T,
   records: readonly unknown[],
-  aside: SetAside[],
-  mended: SetAside[],
+  aside: Quarantined[],
+  mended: Quarantined[],
 ): readonly KeptRecords[T][] {
   const schema = RECORD_SCHEMAS[table];
   const seen = new Set<string>();

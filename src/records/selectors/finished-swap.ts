@@ -1,4 +1,4 @@
-import { leaveOut, type GearPlace } from '../../core/fit';
+import { leaveOut, type GearIndex } from '../../core/fit';
 import { acceptedGears, type CardSlot, type GearPair, type JobCard } from '../../core/job';
 import { SLOTS, dataInSlot, slotsOf, withDataInSlot, type PartData, type Slot } from '../../core/shelf';
 import type { JobRecord, JobSide, SwapWork } from '../job';
@@ -95,7 +95,7 @@ function withBought(setup: SetupRecord, { difference, on }: JobCard): SetupRecor
   };
 }
 
-function placesOf({ chainrings, cogs }: SetupRecord, gears: readonly GearPair[]): GearPlace[] {
+function placesOf({ chainrings, cogs }: SetupRecord, gears: readonly GearPair[]): GearIndex[] {
   return gears
     .map(({ chainring, cog }) => ({ ring: chainrings.indexOf(chainring), cog: cogs.indexOf(cog) }))
     .filter(({ ring, cog }) => ring >= 0 && cog >= 0);

@@ -1,10 +1,10 @@
-import { DRIVE_DEFAULTS, leftOutPlaces, type Experience, type FitInput, type GearPlace } from '../../core/fit';
+import { DRIVE_DEFAULTS, leftOutPlaces, type Experience, type FitInput, type GearIndex } from '../../core/fit';
 import type { BikeRecord } from '../bike';
 import type { SetupRecord } from '../setup';
 import { wheelsetOf } from '../wheelset';
 
 /** The places of the gears that are left out of a setup as it is now; none that were left out of another combination. */
-export function leftOutOf(setup: SetupRecord): readonly GearPlace[] {
+export function leftOutOf(setup: SetupRecord): readonly GearIndex[] {
   return leftOutPlaces(setup.leftOut, combinationOf(setup));
 }
 

@@ -4,9 +4,9 @@ import { useCallback, useMemo, type ReactNode, type Ref } from 'react';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench, useUnreadable, type Bench } from '../../kit/bench/BenchProvider';
 import { READING_TEXT } from '../../kit/explain/gears';
-import { pictureOf, type LadderAsked } from '../../kit/ladder/asked';
+import { pictureOf, type LadderRequest } from '../../kit/ladder/request';
 import { Ladder } from '../../kit/ladder/Ladder';
-import { frameAtPreferred, lanesAsked } from '../../kit/ladder/lanes';
+import { frameAtPreferred, laneRequests } from '../../kit/ladder/lanes';
 import { ladderNumbers } from '../../kit/ladder/ladder-numbers';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import { Numbers } from '../../kit/numbers/Numbers';
@@ -42,7 +42,7 @@ export function CompareLadder({
   const unreadable = useUnreadable();
   const { inUse } = comparison;
   const askedOf = useCallback(
-    (typed: Bench): LadderAsked => ({ lanes: lanesAsked(typed, inUse), chosen: selected }),
+    (typed: Bench): LadderRequest => ({ lanes: laneRequests(typed, inUse), chosen: selected }),
     [inUse, selected],
   );
   const picture = useMemo(

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { BenchEdits } from '../../kit/bench/edits';
 import { capital } from '../../kit/format';
 import type { DataProblem } from '../../records/schema';
-import { findProblems, mendProblems, type Workshop } from '../../store';
+import { findProblems, repairProblems, type Workshop } from '../../store';
 import styles from './Data.module.css';
 import { t } from './words/text';
 
@@ -16,7 +16,7 @@ export function CheckPanel({ db, edits }: { db: Workshop['db']; edits: BenchEdit
   const look = () => edits.write(async () => setFound(await findProblems(db)));
   const mend = () =>
     edits.write(async () => {
-      const count = await mendProblems(db, Date.now());
+      const count = await repairProblems(db, Date.now());
       setFound(await findProblems(db));
       message.success(t('checkPanel.countMendedUndoTakesIt', { count }));
     });

@@ -6,14 +6,14 @@ import { fileName, saveText } from '../../kit/files';
 import type { BenchEdits } from '../../kit/bench/edits';
 import { dateText, fixed, timeText } from '../../kit/format';
 import { copiesOf } from '../../kit/keeping/copies-of';
-import { canWriteOutside, mayWrite, pickOutside } from '../../kit/keeping/outside';
+import { canWriteExternalFile, mayWrite, pickExternalFile } from '../../kit/keeping/external-file';
 import {
-  chooseOutside,
+  chooseExternalFile,
   copyText,
-  forgetOutside,
+  forgetExternalFile,
   makeCopy,
   readCopies,
-  writeOutside,
+  writeExternalFile,
   type CopyRecord,
   type Workshop,
 } from '../../store';
@@ -104,18 +104,18 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
     if (!chosen) return;
     if (!(await mayWrite(chosen, true)))
       throw new Error(t('copiesPanel.theBrowserMayNotWrite', { name: chosen.handle.name }));
-    await writeOutside(db, copiesOf(), Date.now());
+    await writeExternalFile(db, copiesOf(), Date.now());
     message.success(t('copiesPanel.writtenToName', { name: chosen.handle.name }));
   };
   const choose = () =>
     edits.write(async () => {
-      const handle = await pickOutside();
+      const handle = await pickExternalFile();
       if (!handle) return;
-      await chooseOutside(copiesOf(), handle);
+      await chooseExternalFile(copiesOf(), handle);
       await write();
     });
   if (!file) {
-    if (!canWriteOutside()) return <p>{t('copiesPanel.thisBrowserCannotWriteTo')}</p>;
+    if (!canWriteExternalFile()) return <p>{t('copiesPanel.thisBrowserCannotWriteTo')}</p>;
     return (
       <p>
         <Button size="small" onClick={choose}>
@@ -134,7 +134,7 @@ function OutsideLine({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
       <Button size="small" onClick={() => edits.write(write)}>
         {t('copiesPanel.writeItNow')}
       </Button>{' '}
-      <Button size="small" onClick={() => edits.write(() => forgetOutside(copiesOf()))}>
+      <Button size="small" onClick={() => edits.write(() => forgetExternalFile(copiesOf()))}>
         {t('copiesPanel.writeItNoMore')}
       </Button>
     </p>

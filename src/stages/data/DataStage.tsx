@@ -9,7 +9,7 @@ import { readBackup } from '../../formats/read-backup';
 import { useBench } from '../../kit/bench/BenchProvider';
 import { fileName, saveText } from '../../kit/files';
 import { backupSaved, readDataset, replaceDataset, useLive, EMPTY_DATASET, type RontelDatabase } from '../../store';
-import { AsidePanel } from './AsidePanel';
+import { QuarantinePanel } from './QuarantinePanel';
 import { BinPanel } from './BinPanel';
 import { CheckPanel } from './CheckPanel';
 import { CopiesPanel } from './CopiesPanel';
@@ -168,7 +168,7 @@ export function DataStage() {
         {workshop.inMemoryBecause === undefined && (
           <CopiesPanel db={db} edits={edits} onOpen={(text, name) => read(readBackup, text, name)} />
         )}
-        <AsidePanel db={db} edits={edits} />
+        <QuarantinePanel db={db} edits={edits} />
         <BinPanel db={db} edits={edits} />
         <CheckPanel db={db} edits={edits} />
       </div>

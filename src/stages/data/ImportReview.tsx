@@ -4,7 +4,7 @@ import { App, Button, Progress } from 'antd';
 import { useEffect, useState } from 'react';
 import type { BenchEdits } from '../../kit/bench/edits';
 import { differencesOf, type Preferred } from '../../records';
-import { LeftOffError, readKept, replaceDataset, takeIn, type BulkOptions, type Workshop } from '../../store';
+import { LeftOffError, readKept, replaceDataset, mergeBackup, type BulkOptions, type Workshop } from '../../store';
 import { TABLE_TEXT, recordName } from './words/table-words';
 import type { PendingImport } from './useImport';
 import { Note } from '../../kit/sheet/Panel';
@@ -69,7 +69,7 @@ export function ImportReview({ pending, workshop, edits, onDone }: ImportReviewP
     });
   const merge = (preferred: Preferred) =>
     run(async (options) => {
-      const taken = await takeIn(db, dataset, preferred, label, Date.now(), options);
+      const taken = await mergeBackup(db, dataset, preferred, label, Date.now(), options);
       return taken === 0 ? t('importReview.allOfItWasHere') : t('importReview.takenRecordsTakenIn', { taken });
     });
   if (running) {

@@ -5,14 +5,14 @@ import type { BenchEdits } from '../../kit/bench/edits';
 import { dateText, fixed } from '../../kit/format';
 import type { Workshop } from '../../store';
 import { backupText } from '../../kit/keeping/backup-words';
-import { useKeeping } from './useKeeping';
+import { useBackup } from './useBackup';
 import styles from './Data.module.css';
 import { t } from './words/text';
 
 /** When the last backup was saved, and whether the browser may clear what is here. */
 export function KeepPanel({ db, edits, nowMs }: { db: Workshop['db']; edits: BenchEdits; nowMs: number }) {
   const { message } = App.useApp();
-  const { backup, room, ask } = useKeeping(db);
+  const { backup, room, ask } = useBackup(db);
   if (!backup) return null;
   const { text, isDue } = backupText(backup, nowMs, dateText);
   const askBrowser = () =>

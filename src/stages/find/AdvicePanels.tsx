@@ -2,7 +2,7 @@
 
 import type { FindAim, Found, Layout } from '../../core/find';
 import { useUnits } from '../../kit/bench/useUnits';
-import type { FindTold } from '../../workers/find/protocol';
+import type { SearchResponse } from '../../workers/find/protocol';
 import { AIM_NAME, aimText } from '../../kit/finding/aim-words';
 import { leastSentences } from '../../kit/finding/answer-words';
 import { partsText, setupName } from '../../kit/finding/part-words';
@@ -15,7 +15,7 @@ import styles from './Find.module.css';
 import { t } from './words/text';
 
 /** One ring or two, and what the setup fitted now would need changed least: both answered from the search. */
-export function AdvicePanels({ find, told }: { find: Find; told: FindTold }) {
+export function AdvicePanels({ find, told }: { find: Find; told: SearchResponse }) {
   const { aims } = find.settings;
   const { missed } = useAdvice(find, told);
   const { sides } = told.advice;

@@ -7,7 +7,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { BriefNotice } from '../../kit/bench/BriefNotice';
 import { explainFront } from '../../kit/explain/find';
 import { Explained } from '../../kit/explain/Explained';
-import type { FindTold } from '../../workers/find/protocol';
+import type { SearchResponse } from '../../workers/find/protocol';
 import { AIM_NAME } from '../../kit/finding/aim-words';
 import {
   PHASE_TEXT,
@@ -99,7 +99,7 @@ export function FindVerdict({ find }: { find: Find }) {
 }
 
 /** The answer in one sentence, what stands behind it, and what each requirement costs. */
-function Answer({ find, told }: { find: Find; told: FindTold }) {
+function Answer({ find, told }: { find: Find; told: SearchResponse }) {
   const { missed } = useAdvice(find, told);
   const { result, rows } = told;
   const [closest] = closestMisses(result, 1);
@@ -123,7 +123,7 @@ function Answer({ find, told }: { find: Find; told: FindTold }) {
 }
 
 /** Each requirement with the setups that it alone rules out, to be left out on the spot. */
-function Requirements({ find, told }: { find: Find; told: FindTold }) {
+function Requirements({ find, told }: { find: Find; told: SearchResponse }) {
   const units = useUnits();
   const { bench } = useReadyBench();
   const { settings, inUse, say } = find;

@@ -7,7 +7,7 @@ import { gearSizeText } from '../../kit/measures';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import type { Explanation } from '../../kit/explain/explanation';
-import { explainCapacityAsked, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
+import { explainCapacityNeeded, explainCost, explainLinks, explainMassChange } from '../../kit/explain/find';
 import { explainSize, explainSpeed, explainStep, gearName, sizeChangeText } from '../../kit/explain/gears';
 import { Explained } from '../../kit/explain/Explained';
 import { percentText, speedText } from '../../kit/format';
@@ -96,7 +96,7 @@ export function FoundDetails({
     {
       term: t('foundDetails.capacityAskedFor'),
       text: `${build.capacityRequiredT}T`,
-      explain: () => explainCapacityAsked(found),
+      explain: () => explainCapacityNeeded(found),
     },
     {
       term: 'chain',

@@ -2,7 +2,7 @@
 
 import { closestMisses } from '../../core/find';
 import { useUnits } from '../../kit/bench/useUnits';
-import type { FindTold } from '../../workers/find/protocol';
+import type { SearchResponse } from '../../workers/find/protocol';
 import { missText } from '../../kit/finding/answer-words';
 import { setupName } from '../../kit/finding/part-words';
 import { LayButton } from './LayButton';
@@ -15,7 +15,7 @@ import { t } from './words/text';
 const SHOWN = 6;
 
 /** Where nothing meets the brief: what comes closest, and which need stands against it by how much. */
-export function MissesPanel({ find, told }: { find: Find; told: FindTold }) {
+export function MissesPanel({ find, told }: { find: Find; told: SearchResponse }) {
   const units = useUnits();
   const { brief, needs } = find.inUse;
   return (

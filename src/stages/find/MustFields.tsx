@@ -3,7 +3,7 @@
 import { Checkbox, Select } from 'antd';
 import Link from 'next/link';
 import { BRIEF_ASKS, FIND_COST, FIND_MASS_CHANGE_G, type BriefAsk } from '../../core/find';
-import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
+import { LIMITS_SCHOOLS, type LimitsPolicy } from '../../core/fit';
 import { useUnits } from '../../kit/bench/useUnits';
 import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -14,7 +14,7 @@ import type { Question } from './useFind';
 import styles from './Find.module.css';
 import { t } from './words/text';
 
-const SCHOOL_LABEL: Readonly<Record<LimitsSchool, string>> = {
+const SCHOOL_LABEL: Readonly<Record<LimitsPolicy, string>> = {
   sheet: t('mustFields.schoolLabel.sheet'),
   workshopTested: t('mustFields.schoolLabel.workshopTested'),
 };
@@ -51,7 +51,7 @@ export function MustFields({ find }: { find: Question }) {
       {settings.asks.includes('easiest') && <Assumed need="climb" />}
       {settings.asks.includes('topSpeed') && <Assumed need="topSpeed" />}
       <Field id="find-school" label={t('mustFields.goTogetherLimitsTaken')}>
-        <Select<LimitsSchool>
+        <Select<LimitsPolicy>
           id="find-school"
           disabled={fromLink}
           style={{ width: '100%' }}

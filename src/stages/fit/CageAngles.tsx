@@ -2,7 +2,7 @@
 
 import { Button, Checkbox } from 'antd';
 import { useRef } from 'react';
-import type { DriveGeometry, GearPlace } from '../../core/fit';
+import type { DriveGeometry, GearIndex } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
@@ -26,13 +26,13 @@ interface CageAnglesProps {
   readonly fit: Fit;
   readonly geometry: DriveGeometry;
   readonly selected: GearCell;
-  readonly onSelect: (place: GearPlace) => void;
+  readonly onSelect: (place: GearIndex) => void;
 }
 
 const angleText = ({ pose: { state, angleDeg } }: GearCell) =>
   `${STATE_SIGN[state]}${angleDeg === undefined ? '–' : `${fixed(angleDeg, 0)}°`}`;
 
-const placeOf = ({ ringPlace, cogPlace }: GearCell): GearPlace => ({ ring: ringPlace, cog: cogPlace });
+const placeOf = ({ ringPlace, cogPlace }: GearCell): GearIndex => ({ ring: ringPlace, cog: cogPlace });
 
 /** The cage's angle in every gear. A gear is pointed out to be drawn, and may be left out of what is used. */
 export function CageAngles({ fit, geometry, selected, onSelect }: CageAnglesProps) {

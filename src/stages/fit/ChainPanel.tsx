@@ -4,7 +4,7 @@ import { CHAIN_LINKS, type ChainLinks } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { PartNumber } from '../../kit/bench/PartFields';
 import { SetupNumber } from '../../kit/bench/SetupNumber';
-import { CHAIN_SCHOOL_TEXT, explainChain, type ChainSchool } from '../../kit/explain/fit';
+import { CHAIN_SCHOOL_TEXT, explainChain, type ChainMethod } from '../../kit/explain/fit';
 import { Explained } from '../../kit/explain/Explained';
 import { changeText, endsText, roomText, schoolDifference } from './words/chain-words';
 import type { Fit } from './useFit';
@@ -13,7 +13,7 @@ import { Table } from '../../kit/sheet/Table';
 import styles from './Fit.module.css';
 import { t } from './words/text';
 
-const SCHOOLS: readonly ChainSchool[] = ['bigBigPlusTwo', 'equation', 'smallSmall', 'pulleysUpright'];
+const SCHOOLS: readonly ChainMethod[] = ['bigBigPlusTwo', 'equation', 'smallSmall', 'pulleysUpright'];
 
 /** Links by all four schools, where they differ, and what that means for the chain on the bike. */
 export function ChainPanel({ fit }: { fit: Fit }) {
@@ -69,7 +69,7 @@ export function ChainPanel({ fit }: { fit: Fit }) {
   );
 }
 
-function cannotSay(school: ChainSchool, { smallSmall }: ChainLinks): string {
+function cannotSay(school: ChainMethod, { smallSmall }: ChainLinks): string {
   return school === 'pulleysUpright' && smallSmall !== undefined
     ? t('chainPanel.notForCogsAbove28t')
     : t('chainPanel.needsTheCageLength');

@@ -1,7 +1,7 @@
 'use client';
 
 import { Segmented } from 'antd';
-import { LIMITS_SCHOOLS, type LimitsSchool } from '../../core/fit';
+import { LIMITS_SCHOOLS, type LimitsPolicy } from '../../core/fit';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
@@ -15,7 +15,7 @@ import { t } from './words/text';
 export function ChecksPanel({ fit }: { fit: Fit }) {
   const { bench, edits } = useReadyBench();
   const { report, school, answer } = fit;
-  const choose = (next: LimitsSchool) =>
+  const choose = (next: LimitsPolicy) =>
     edits.editBike(t('checksPanel.schoolOnLimits'), (bike) =>
       withOptional(bike, 'limitsSchool', next === 'sheet' ? undefined : next),
     );
@@ -23,7 +23,7 @@ export function ChecksPanel({ fit }: { fit: Fit }) {
     <Panel aria-label={t('checksPanel.checks')}>
       <PanelHead>
         <h2>{t('checksPanel.willItGoTogether')}</h2>
-        <Segmented<LimitsSchool>
+        <Segmented<LimitsPolicy>
           size="small"
           value={school}
           disabled={bench.fromLink}

@@ -3,7 +3,7 @@
 import { CaretRightOutlined, PauseOutlined } from '@ant-design/icons';
 import { Button, Segmented, Select } from 'antd';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import { standOrder, stepped, type DriveGeometry, type GearPlace, type GearStep } from '../../core/fit';
+import { standOrder, stepped, type DriveGeometry, type GearIndex, type GearStep } from '../../core/fit';
 import { pairsAt } from '../../core/job';
 import { pairsText } from '../../messages/job';
 import { leftOutOf } from '../../records';
@@ -69,13 +69,13 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
   const counts = { rings: setup.chainrings.length, cogs: setup.cogs.length };
   const overlay = useOverlay(fit);
   const drawing = useRef<SVGSVGElement>(null);
-  const [chosen, setChosen] = useState<GearPlace>({ ring: 0, cog: counts.cogs - 1 });
-  const [between, setBetween] = useState<GearPlace>({ ring: 0, cog: Math.floor(counts.cogs / 2) });
+  const [chosen, setChosen] = useState<GearIndex>({ ring: 0, cog: counts.cogs - 1 });
+  const [between, setBetween] = useState<GearIndex>({ ring: 0, cog: Math.floor(counts.cogs / 2) });
   // A place may lie outside after a change of setup.
-  const here = ({ ring, cog }: GearPlace) => cells[Math.min(ring, counts.rings - 1)]![Math.min(cog, counts.cogs - 1)]!;
+  const here = ({ ring, cog }: GearIndex) => cells[Math.min(ring, counts.rings - 1)]![Math.min(cog, counts.cogs - 1)]!;
   const cell = here(chosen);
   const shown: Shown = ends.find(({ row }) => row === cell)?.end ?? 'any';
-  const select = (place: GearPlace) => {
+  const select = (place: GearIndex) => {
     setChosen(place);
     if (!ends.some(({ row }) => row === here(place))) setBetween(place);
   };
@@ -83,7 +83,7 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
     standOrder(counts).filter((place) => here(place).allowed),
     select,
   );
-  const choose = (place: GearPlace) => {
+  const choose = (place: GearIndex) => {
     played.stop();
     select(place);
   };
@@ -197,7 +197,7 @@ function DrawnDrive({ fit, geometry }: { fit: Fit; geometry: DriveGeometry }) {
 }
 
 /** Shows the places one after the other until the last, or until it is stopped. */
-function usePlayed(places: readonly GearPlace[], show: (place: GearPlace) => void) {
+function usePlayed(places: readonly GearIndex[], show: (place: GearIndex) => void) {
   const [at, setAt] = useState<number>();
   const next = useRef<() => void>(undefined);
   useEffect(() => {

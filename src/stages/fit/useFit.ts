@@ -12,7 +12,7 @@ import {
   type CageRow,
   type FitAnswer,
   type FitReport,
-  type LimitsSchool,
+  type LimitsPolicy,
 } from '../../core/fit';
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { fitInputOf, type ShopFacts } from '../../kit/bench/fit-input';
@@ -34,7 +34,7 @@ export interface GearCell extends CageRow {
 
 export interface Fit {
   readonly report: FitReport;
-  readonly school: LimitsSchool;
+  readonly school: LimitsPolicy;
   readonly answer: FitAnswer;
   readonly chainstayMm: number;
   readonly longestChainstayMm: number;

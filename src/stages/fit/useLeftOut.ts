@@ -1,4 +1,4 @@
-import { leaveOut, toggledPlace, type GearPlace } from '../../core/fit';
+import { leaveOut, toggledGear, type GearIndex } from '../../core/fit';
 import { combinationOf, leftOutOf } from '../../records';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { withOptional } from '../../kit/fields/with-optional';
@@ -8,13 +8,13 @@ import { t } from './words/text';
 export function useLeftOut() {
   const { edits } = useReadyBench();
   return {
-    leaveOutOnly: (places: readonly GearPlace[]) =>
+    leaveOutOnly: (places: readonly GearIndex[]) =>
       edits.editSetup(t('cagePanel.gearsAllowed'), (record) =>
         withOptional(record, 'leftOut', leaveOut(places, combinationOf(record))),
       ),
-    toggle: (place: GearPlace) =>
+    toggle: (place: GearIndex) =>
       edits.editSetup(t('cagePanel.gearsAllowed'), (record) =>
-        withOptional(record, 'leftOut', leaveOut(toggledPlace(place, leftOutOf(record)), combinationOf(record))),
+        withOptional(record, 'leftOut', leaveOut(toggledGear(place, leftOutOf(record)), combinationOf(record))),
       ),
   };
 }

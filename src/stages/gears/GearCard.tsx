@@ -5,10 +5,10 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { gearName } from '../../kit/explain/gears';
 import { crossoverWords } from '../../kit/explain/shifting';
 import { fixed, percentText, short, speedIn, SPEED_UNIT_TEXT } from '../../kit/format';
-import { laneOf } from '../../kit/ladder/asked';
+import { laneOf } from '../../kit/ladder/request';
 import { AxisTitles } from '../../kit/ladder/AxisTitles';
 import { Ladder } from '../../kit/ladder/Ladder';
-import { frameAtPreferred, laneAskedOf } from '../../kit/ladder/lanes';
+import { frameAtPreferred, laneRequestOf } from '../../kit/ladder/lanes';
 import type { LadderPicture } from '../../kit/ladder/scene';
 import { formatShorthand } from '../../formats/shorthand';
 import { speedRows } from './riding-rows';
@@ -29,7 +29,7 @@ export function GearCard({ gears }: { gears: Gears }) {
   const unit = preferences.speedUnit;
   const { bike, setup, place } = bench;
   const picture = useMemo((): LadderPicture => {
-    const lane = laneAskedOf(place, '', setup, context.riding.rolloutMm, bike, inUse);
+    const lane = laneRequestOf(place, '', setup, context.riding.rolloutMm, bike, inUse);
     // A card is too narrow for the bar of speeds.
     const lanes = [laneOf({ ...lane, band: undefined })];
     return { ...frameAtPreferred(inUse, preferences.stepReading, units, LADDER_HEIGHT), lanes, selected: NO_GEAR };

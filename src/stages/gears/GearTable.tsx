@@ -9,7 +9,7 @@ import { Explained } from '../../kit/explain/Explained';
 import { useSaveCsv } from '../../kit/export/useSaveCsv';
 import { withKey } from '../../kit/shell/shortcuts';
 import { useShortcut } from '../../kit/shell/useShortcut';
-import { useSteady } from '../../kit/useSteady';
+import { useStableCallback } from '../../kit/useStableCallback';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
@@ -33,7 +33,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
   const choice = quantityChoice(preferences);
   const view = quantityView(choice);
   const saveCsv = useSaveCsv();
-  const save = useSteady(() =>
+  const save = useStableCallback(() =>
     saveCsv(t('gearTable.nameGears', { name: bench.bike.name }), ({ gearTableCsv }) =>
       gearTableCsv(report, context.riding.cadenceRpm),
     ),

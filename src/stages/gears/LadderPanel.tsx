@@ -19,14 +19,14 @@ import { Explained } from '../../kit/explain/Explained';
 import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { fixed, short, speedText, SPEED_UNIT_TEXT } from '../../kit/format';
-import type { LadderAsked, LadderFrame } from '../../kit/ladder/asked';
+import type { LadderRequest, LadderFrame } from '../../kit/ladder/request';
 import { Ladder } from '../../kit/ladder/Ladder';
 import { ladderNeeds } from '../../kit/ladder/needs';
 import type { PlacedGear } from '../../kit/ladder/layout';
 import type { LadderPicture } from '../../kit/ladder/scene';
 import type { Preferences } from '../../records';
 import { gearOrFirst, quantityChoice, quantityView } from './quantity';
-import { laneAsked, type Gears } from './useGears';
+import { laneRequest, type Gears } from './useGears';
 import { Panel } from '../../kit/sheet/Panel';
 import styles from './Gears.module.css';
 import { t } from './words/text';
@@ -48,7 +48,7 @@ export function LadderPanel({ gears, selectedKey, onSelect }: LadderPanelProps) 
   const selected = gearOrFirst(report.gears, selectedKey);
   const { place } = bench;
   const askedOf = useCallback(
-    (typed: Bench): LadderAsked => ({ lanes: [laneAsked(typed, inUse)], chosen: { place, key: selectedKey } }),
+    (typed: Bench): LadderRequest => ({ lanes: [laneRequest(typed, inUse)], chosen: { place, key: selectedKey } }),
     [inUse, place, selectedKey],
   );
   const { cadenceRpm } = context.riding;

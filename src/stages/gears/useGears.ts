@@ -18,7 +18,7 @@ import {
 import { useReadyBench, type Bench } from '../../kit/bench/BenchProvider';
 import { bandInUse, useBrief, type BriefInUse } from '../../kit/bench/useBrief';
 import type { GearContext } from '../../kit/explain/gears';
-import type { LaneAsked } from '../../kit/ladder/asked';
+import type { LaneRequest } from '../../kit/ladder/request';
 import { leftOutOf, wheelOf } from '../../records';
 
 /** Right end of the distinct-gears curve: past it hardly a rider calls two gears one. */
@@ -43,7 +43,7 @@ function ridingOf({ bike, wheelset }: Pick<Bench, 'bike' | 'wheelset'>): Riding 
 }
 
 /** What the lane of the setup in depth is worked out from. */
-export function laneAsked(bench: Bench, inUse: BriefInUse): LaneAsked {
+export function laneRequest(bench: Bench, inUse: BriefInUse): LaneRequest {
   const { chainrings, cogs, hubStages } = bench.setup;
   return {
     place: bench.place,

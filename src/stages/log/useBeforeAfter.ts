@@ -8,7 +8,7 @@ import { wheelOf, wheelsetOf, type JobRecord, type RideRecord } from '../../reco
 import { readPacked } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
-import type { UseTold } from '../../workers/rides/protocol';
+import type { GearUsageResponse } from '../../workers/rides/protocol';
 import { t } from './words/text';
 
 /** Rides on one side of a swap, and what they come to. */
@@ -17,7 +17,7 @@ export interface Side {
   readonly rides: readonly RideRecord[];
   /** Speeds without a gear in the band. */
   readonly holes: number;
-  readonly told: UseTold['use'] | undefined;
+  readonly told: GearUsageResponse['use'] | undefined;
 }
 
 export interface BeforeAfter {
@@ -59,7 +59,7 @@ export function useBeforeAfter(job: JobRecord | undefined): BeforeAfter | undefi
 
   const [answer, setAnswer] = useState<{
     readonly of: unknown;
-    readonly told?: readonly (UseTold['use'] | undefined)[];
+    readonly told?: readonly (GearUsageResponse['use'] | undefined)[];
     readonly failure?: string;
   }>();
   useEffect(() => {

@@ -8,7 +8,7 @@ import { RoutePanel } from './RoutePanel';
 import { SensorPanel } from './SensorPanel';
 import { UsePanel } from './UsePanel';
 import { useRideThrough } from './useRideThrough';
-import { useUse } from './useUse';
+import { useGearUsage } from './useGearUsage';
 import { PageHeading } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
 import { t } from './words/text';
@@ -22,7 +22,7 @@ export function RidesStage() {
   const [ticked, setTicked] = useState<ReadonlySet<string>>();
   const chosenIds = useMemo(() => ticked ?? new Set(newest === undefined ? [] : [newest]), [ticked, newest]);
   const chosen = useMemo(() => rides.filter(({ id }) => chosenIds.has(id)), [rides, chosenIds]);
-  const use = useUse(chosen);
+  const use = useGearUsage(chosen);
   const route = routes.find(({ id }) => id === preferences.currentRouteId) ?? routes[0];
   const through = useRideThrough(route);
   return (

@@ -5,10 +5,10 @@ import { gearKey, type Gear, type Setup } from '../../core/gears';
 import { useUnits } from '../../kit/bench/useUnits';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { useBrief } from '../../kit/bench/useBrief';
-import { laneOf } from '../../kit/ladder/asked';
+import { laneOf } from '../../kit/ladder/request';
 import { AxisTitles } from '../../kit/ladder/AxisTitles';
 import { Ladder } from '../../kit/ladder/Ladder';
-import { frameAtPreferred, laneAskedOf } from '../../kit/ladder/lanes';
+import { frameAtPreferred, laneRequestOf } from '../../kit/ladder/lanes';
 import type { LadderPicture } from '../../kit/ladder/scene';
 
 const HEIGHT = 440;
@@ -38,7 +38,7 @@ export function UseLadder({ columns, drawingRef }: UseLadderProps) {
     (): LadderPicture => ({
       ...frameAtPreferred(inUse, preferences.stepReading, units, HEIGHT),
       lanes: columns.map(({ place, title, setup, rolloutMm, shares }) => ({
-        ...laneOf(laneAskedOf(place, title, setup, rolloutMm, bike, inUse)),
+        ...laneOf(laneRequestOf(place, title, setup, rolloutMm, bike, inUse)),
         shares: new Map(shares.map(({ gear, share }) => [gearKey(gear), share])),
       })),
       selected: { place: columns[0]!.place, key: '' },

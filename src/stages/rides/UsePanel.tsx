@@ -11,13 +11,13 @@ import { SavePicture } from '../../kit/export/SavePicture';
 import { svgPicture } from '../../kit/export/svg';
 import { gearName } from '../../kit/explain/gears';
 import { durationText, fixed } from '../../kit/format';
-import type { UseTold } from '../../workers/rides/protocol';
-import { LikelierNote } from './LikelierNote';
+import type { GearUsageResponse } from '../../workers/rides/protocol';
+import { BestFitNote } from './BestFitNote';
 import { ReplayTable } from './ReplayTable';
-import { shareText, sureText, usageSentence } from './words/ride-words';
+import { shareText, confidenceText, usageSentence } from './words/ride-words';
 import { timeInGears } from './time-in-gears';
 import { UseLadder } from './UseLadder';
-import type { RidesUse } from './useUse';
+import type { RidesUse } from './useGearUsage';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
 import styles from './Rides.module.css';
@@ -58,7 +58,13 @@ export function UsePanel({ use }: { use: RidesUse }) {
   );
 }
 
-function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { told: UseTold; use: RidesUse }) {
+function Told({
+  told: { use, likelier, replays },
+  use: { rides, measured },
+}: {
+  told: GearUsageResponse;
+  use: RidesUse;
+}) {
   const { bench } = useReadyBench();
   const { bike, setups } = bench;
   const drawing = useRef<SVGSVGElement>(null);
@@ -137,15 +143,15 @@ function Told({ told: { use, likelier, replays }, use: { rides, measured } }: { 
                 .join(', '),
             })}
       </Note>
-      <Note data-testid="sure">{sureText(use, measured)}</Note>
-      <LikelierNote likelier={likelier} ride={first} />
+      <Note data-testid="sure">{confidenceText(use, measured)}</Note>
+      <BestFitNote likelier={likelier} ride={first} />
       <UseTable use={use} />
       <ReplayTable replays={replays} use={use} />
     </>
   );
 }
 
-function UseTable({ use }: { use: UseTold['use'] }) {
+function UseTable({ use }: { use: GearUsageResponse['use'] }) {
   const units = useUnits();
   return (
     <details className={styles.details}>

@@ -1,18 +1,18 @@
 import { proxy } from 'comlink';
 import type { CogWanted } from '../../core/find';
 import { JobClient, untilOver } from '../job-client';
-import type { CogsAsked, FindAsked, FindTold, FindWork, OnStep } from './protocol';
+import type { CassetteRequest, SearchRequest, SearchResponse, FindWork, OnStep } from './protocol';
 
 /** Calls a search in its worker. */
 export class FindClient extends JobClient<FindWork> {
-  find(asked: FindAsked, onStep: OnStep, signal?: AbortSignal): Promise<FindTold> {
+  find(asked: SearchRequest, onStep: OnStep, signal?: AbortSignal): Promise<SearchResponse> {
     return this.run((work) => {
       const { progress, over } = untilOver(onStep);
       return work.find(asked, proxy(progress)).finally(over);
     }, signal);
   }
 
-  wantedCogs(asked: CogsAsked, signal?: AbortSignal): Promise<readonly CogWanted[]> {
+  wantedCogs(asked: CassetteRequest, signal?: AbortSignal): Promise<readonly CogWanted[]> {
     return this.run((work) => work.wantedCogs(asked), signal);
   }
 }

@@ -10,10 +10,10 @@ import { packRecording } from '../../formats/ride/pack';
 import { Cancelled } from '../job-client';
 import { FindClient } from './client';
 import { exposeWork } from './expose';
-import type { FindAsked, FindStep, FindWork } from './protocol';
+import type { SearchRequest, FindStep, FindWork } from './protocol';
 import { findWork } from './work';
 
-const asked = (more: Partial<FindAsked> = {}): FindAsked => ({
+const asked = (more: Partial<SearchRequest> = {}): SearchRequest => ({
   input: {
     ringChoices: ringChoices({ layouts: ['1x', '2x'], minT: 42, maxT: 48, ringDifferenceMaxT: 16, anyTeeth: true }),
     cassettes: GENERIC_CASSETTES.filter(({ cogs }) => cogs.length === 12),

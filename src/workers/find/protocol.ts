@@ -14,7 +14,7 @@ import type {
 import type { ElevationProfile, Resistance } from '../../core/ride';
 
 /** The road of a search, as it can be sent. */
-export type RoadAsked =
+export type RoadRequest =
   | {
       readonly kind: 'route';
       readonly profile: ElevationProfile;
@@ -25,9 +25,9 @@ export type RoadAsked =
   | { readonly kind: 'ride'; readonly packed: string };
 
 /** A search of a bike. */
-export interface FindAsked {
+export interface SearchRequest {
   readonly input: Omit<FindInput, 'road'>;
-  readonly road: RoadAsked | undefined;
+  readonly road: RoadRequest | undefined;
   readonly layouts: readonly Layout[];
 }
 
@@ -39,7 +39,7 @@ export type FindStep = Omit<FindProgress, 'front'> & {
   readonly frontCount: number;
 };
 
-export interface FindTold {
+export interface SearchResponse {
   readonly result: FindResult;
   /** The front, setups with the same figures as one. */
   readonly rows: readonly Equals[];
@@ -54,7 +54,7 @@ export interface FindTold {
 export type OnStep = (step: FindStep) => void;
 
 /** Rides whose gears a cassette is to match. */
-export interface CogsAsked {
+export interface CassetteRequest {
   /** Samples as they are kept. */
   readonly packed: readonly string[];
   readonly chainring: number;
@@ -63,6 +63,6 @@ export interface CogsAsked {
 
 /** What the worker does. Every call can fail, time out and be cancelled; see the client. */
 export interface FindWork {
-  readonly find: (asked: FindAsked, onStep: OnStep) => Promise<FindTold>;
-  readonly wantedCogs: (asked: CogsAsked) => Promise<readonly CogWanted[]>;
+  readonly find: (asked: SearchRequest, onStep: OnStep) => Promise<SearchResponse>;
+  readonly wantedCogs: (asked: CassetteRequest) => Promise<readonly CogWanted[]>;
 }

@@ -15,7 +15,7 @@ import {
 } from '../../core/find';
 import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
-import type { FindAsked, FindTold, FindWork, OnStep, RoadAsked } from './protocol';
+import type { SearchRequest, SearchResponse, FindWork, OnStep, RoadRequest } from './protocol';
 
 /** Between two reports of progress: as often as a picture is worth drawing anew. */
 const REPORT_MS = 250;
@@ -29,7 +29,7 @@ export const findWork: FindWork = {
     new Promise((resolve) => resolve(wantedCogs(packed.map(unpacked), chainring, rolloutMm))),
 };
 
-function find({ input: sent, road, layouts }: FindAsked, onStep: OnStep): FindTold {
+function find({ input: sent, road, layouts }: SearchRequest, onStep: OnStep): SearchResponse {
   const input: FindInput = { ...sent, road: road && roadOf(road, sent.riding) };
   const result = run(input, onStep);
   const least = leastChange(input);
@@ -47,7 +47,7 @@ function find({ input: sent, road, layouts }: FindAsked, onStep: OnStep): FindTo
   };
 }
 
-function run(input: FindInput, onStep: OnStep): FindTold['result'] {
+function run(input: FindInput, onStep: OnStep): SearchResponse['result'] {
   const search = searchSetups(input);
   let reportedAt = performance.now();
   for (;;) {
@@ -61,13 +61,13 @@ function run(input: FindInput, onStep: OnStep): FindTold['result'] {
   }
 }
 
-function presentOf(facts: FindTold['least']['present'], { aims, road }: FindInput): Found {
+function presentOf(facts: SearchResponse['least']['present'], { aims, road }: FindInput): Found {
   const outOfBandS =
     road && aims.includes('outOfBand') ? road.outOfBandS(facts.chainrings, facts.cassette.cogs) : undefined;
   return { ...facts, outOfBandS, values: valuesOf(facts, aims, outOfBandS ?? 0) };
 }
 
-function roadOf(road: RoadAsked, riding: FindRiding): FindRoad {
+function roadOf(road: RoadRequest, riding: FindRiding): FindRoad {
   if (road.kind === 'route') return roadOfRoute(road.profile, road.resistance, road.brief, riding);
   return roadOfRecordings([unpacked(road.packed)], riding);
 }

@@ -1,7 +1,7 @@
 import { proxy, transfer } from 'comlink';
 import type { RideThrough } from '../../core/ride';
 import { JobClient, untilOver } from '../job-client';
-import type { FileRead, FileToRead, Progress, RideWork, UseToTell, UseTold, WayToRide } from './protocol';
+import type { FileRead, FileToRead, Progress, RideWork, UseToTell, GearUsageResponse, WayToRide } from './protocol';
 
 /** Calls the work on rides in its worker. */
 export class RideClient extends JobClient<RideWork> {
@@ -12,7 +12,7 @@ export class RideClient extends JobClient<RideWork> {
     }, signal);
   }
 
-  tellUse(rides: UseToTell, onProgress: Progress, signal?: AbortSignal): Promise<UseTold> {
+  tellUse(rides: UseToTell, onProgress: Progress, signal?: AbortSignal): Promise<GearUsageResponse> {
     return this.run((work) => {
       const { progress, over } = untilOver(onProgress);
       return work.tellUse(rides, proxy(progress)).finally(over);

@@ -1,5 +1,5 @@
 import type { Setup } from '../../core/gears';
-import type { GearUse, Likelier, Replay, ReplayRules } from '../../core/recording';
+import type { GearUse, BestFit, Replay, ReplayRules } from '../../core/recording';
 import type { ElevationProfile, Resistance, RideRules, RideThrough } from '../../core/ride';
 import type { RideFileResult } from '../../formats/ride/ride-file';
 import type { CsvMapping } from '../../records';
@@ -32,9 +32,9 @@ export interface UseToTell {
   readonly replayOn: readonly ReplayRules[];
 }
 
-export interface UseTold {
+export interface GearUsageResponse {
   readonly use: GearUse;
-  readonly likelier: Likelier;
+  readonly likelier: BestFit;
   readonly replays: readonly Replay[];
 }
 
@@ -49,6 +49,6 @@ export type Progress = (done: number) => void;
 /** What the worker does. Every call can fail, time out and be cancelled; see the client. */
 export interface RideWork {
   readonly readFile: (file: FileToRead, onProgress: Progress) => Promise<FileRead>;
-  readonly tellUse: (rides: UseToTell, onProgress: Progress) => Promise<UseTold>;
+  readonly tellUse: (rides: UseToTell, onProgress: Progress) => Promise<GearUsageResponse>;
   readonly rideThrough: (way: WayToRide) => Promise<readonly RideThrough[]>;
 }

@@ -1,4 +1,4 @@
-import type { GearPlace } from '../../../core/fit';
+import type { GearIndex } from '../../../core/fit';
 import { jobCard, stopsRiding, type CardItem, type JobCard, type StockedBuild } from '../../../core/job';
 import { itemName, stepTitle, stepWords, warningText } from '../../../messages/job';
 import { jobCardRequestSchema, type JobCardRequest, type JobCardResponse } from '../../../records/exchange/job-card';
@@ -75,7 +75,7 @@ function toBuild(build: BuildRequest): StockedBuild {
     parts: { chainSpeeds, shifterSpeeds, shifting, cassetteLengthMm: cassetteMm, spacerMm },
     freehub: { spline: freehubType, bodyLengthMm: freehubBodyMm },
     chainLinks,
-    leftOut: excludedGears.map(({ chainring, cog }): GearPlace => ({
+    leftOut: excludedGears.map(({ chainring, cog }): GearIndex => ({
       ring: chainrings.indexOf(chainring),
       cog: cogs.indexOf(cog),
     })),

@@ -1,18 +1,18 @@
 import { chainEnds, type CageRow, type ChainLinks } from '../../../core/fit';
-import type { ChainSchool } from '../../../kit/explain/fit';
+import type { ChainMethod } from '../../../kit/explain/fit';
 import { fixed } from '../../../kit/format';
 import type { EndGear } from '../useFit';
 import { t } from './text';
 
 /** Why a school may come to another count than big-big + 2. */
-const WHY: Readonly<Record<Exclude<ChainSchool, 'bigBigPlusTwo'>, string>> = {
+const WHY: Readonly<Record<Exclude<ChainMethod, 'bigBigPlusTwo'>, string>> = {
   equation: t('chainWords.why.equation'),
   smallSmall: t('chainWords.why.smallSmall'),
   pulleysUpright: t('chainWords.why.pulleysUpright'),
 };
 
 /** Where a school differs from the default, and why; empty where it does not, or cannot say. */
-export function schoolDifference(school: ChainSchool, links: ChainLinks): string {
+export function schoolDifference(school: ChainMethod, links: ChainLinks): string {
   const own = links[school];
   if (school === 'bigBigPlusTwo' || own === undefined || own === links.bigBigPlusTwo) return '';
   const difference = own - links.bigBigPlusTwo;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../../tests/support/setups';
-import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsSchool } from '../../../core/fit';
+import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../../core/fit';
 import { explainCheck } from '../../../kit/explain/fit';
 import { explainFrontDrag, explainLoss } from '../../../kit/explain/losses';
 import { FIELDS_OF, GROUP_TEXT, marginText } from '../../../kit/verdict/check-words';
@@ -17,7 +17,7 @@ const INPUT: FitInput = {
   rearDerailleur: { totalCapacityT: 41, cageLengthMm: 93 },
 };
 const report = (more: Partial<FitInput> = {}) => fitReport({ ...INPUT, ...more });
-const answer = (more: Partial<FitInput>, school: LimitsSchool = 'sheet') =>
+const answer = (more: Partial<FitInput>, school: LimitsPolicy = 'sheet') =>
   answerText(fitAnswer(report(more), school), school);
 
 describe('the verdict in a sentence', () => {

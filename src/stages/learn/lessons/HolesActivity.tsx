@@ -9,7 +9,7 @@ import { useUnits } from '../../../kit/bench/useUnits';
 import { gearName } from '../../../kit/explain/gears';
 import { Field } from '../../../kit/fields/Field';
 import { fixed } from '../../../kit/format';
-import { laneOf } from '../../../kit/ladder/asked';
+import { laneOf } from '../../../kit/ladder/request';
 import { AxisTitles } from '../../../kit/ladder/AxisTitles';
 import { Ladder } from '../../../kit/ladder/Ladder';
 import { frameAtCadence } from '../../../kit/ladder/lanes';

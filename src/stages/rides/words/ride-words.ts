@@ -58,12 +58,12 @@ export function usageSentence(use: GearUse): string {
 }
 
 /** How sure the gears are told, and what would make it surer. */
-export function sureText({ sure, residual }: GearUse, measured: boolean): string {
-  const scatter = t('rideWords.sureText.readingsVaryBy', { spread: fixed(residual.spread * 100, 1) });
+export function confidenceText({ sure, residual }: GearUse, measured: boolean): string {
+  const scatter = t('rideWords.confidenceText.readingsVaryBy', { spread: fixed(residual.spread * 100, 1) });
   const surer = measured
-    ? t('rideWords.sureText.theRolloutIsMeasuredSo')
-    : t('rideWords.sureText.measuringTheRolloutWouldImprove');
-  return t('rideWords.sureText.gearsIdentifiedWithConfidence', { sure: fixed(sure * 100, 0), scatter, surer });
+    ? t('rideWords.confidenceText.theRolloutIsMeasuredSo')
+    : t('rideWords.confidenceText.measuringTheRolloutWouldImprove');
+  return t('rideWords.confidenceText.gearsIdentifiedWithConfidence', { sure: fixed(sure * 100, 0), scatter, surer });
 }
 
 /** What a ride-through says of the setups against the first, the one fitted now. */

@@ -3,7 +3,7 @@ import { simulateRide } from '../../../../tests/support/rides';
 import { gearsOf } from '../../../core/gears';
 import { gearUse, recordingOf, type GearUse } from '../../../core/recording';
 import type { RideThrough } from '../../../core/ride';
-import { notesText, shareText, sureText, throughSentence, usageSentence } from './ride-words';
+import { notesText, shareText, confidenceText, throughSentence, usageSentence } from './ride-words';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds: 1500, seed: 4 });
 const use = gearUse(recording, {
@@ -27,10 +27,10 @@ test('which gears are used, in a sentence', () => {
 });
 
 test('how sure it is, and what would make it surer', () => {
-  expect(sureText(use, false)).toMatch(
+  expect(confidenceText(use, false)).toMatch(
     /^Gears identified with (9\d|100) % confidence; readings vary by ±\d\.\d %\. Measuring the rollout/,
   );
-  expect(sureText(use, true)).toContain('The rollout is measured');
+  expect(confidenceText(use, true)).toContain('The rollout is measured');
 });
 
 test('what reading left out is told, and nothing where there was nothing', () => {

@@ -5,24 +5,30 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { BenchEdits } from '../../kit/bench/edits';
 import { fileName, saveText } from '../../kit/files';
 import { capital, dateText } from '../../kit/format';
-import { letGoOfAside, putBackAside, readAside, type AsideEntry, type Workshop } from '../../store';
+import {
+  deleteQuarantined,
+  restoreQuarantined,
+  readQuarantine,
+  type QuarantineEntry,
+  type Workshop,
+} from '../../store';
 import styles from './Data.module.css';
 import { t } from './words/text';
 
 /** Records that could not be read and were set aside; nothing where there are none. */
-export function AsidePanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
+export function QuarantinePanel({ db, edits }: { db: Workshop['db']; edits: BenchEdits }) {
   const { message } = App.useApp();
-  const entries = useLiveQuery(() => readAside(db), [db]);
+  const entries = useLiveQuery(() => readQuarantine(db), [db]);
   if (!entries || entries.length === 0) return null;
-  const save = ({ table, record }: AsideEntry) =>
+  const save = ({ table, record }: QuarantineEntry) =>
     saveText(
       fileName(`rontel ${table} ${t('asidePanel.setAside')}`, 'json'),
       'application/json',
       JSON.stringify(record, null, 2),
     );
-  const putBack = (entry: AsideEntry) =>
+  const putBack = (entry: QuarantineEntry) =>
     edits.write(async () => {
-      await putBackAside(db, entry);
+      await restoreQuarantined(db, entry);
       message.success(t('asidePanel.itIsBack'));
     });
   return (
@@ -49,7 +55,7 @@ export function AsidePanel({ db, edits }: { db: Workshop['db']; edits: BenchEdit
                 title={t('asidePanel.deleteForGood')}
                 okText={t('asidePanel.delete')}
                 cancelText={t('binPanel.keep')}
-                onConfirm={() => edits.write(() => letGoOfAside(db, entry.seq!))}
+                onConfirm={() => edits.write(() => deleteQuarantined(db, entry.seq!))}
               >
                 <Button size="small" danger>
                   {t('asidePanel.delete')}

@@ -9,13 +9,13 @@ import { wheelOf, wheelsetOf, type RideRecord } from '../../records';
 import { readPacked } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
-import type { UseTold } from '../../workers/rides/protocol';
+import type { GearUsageResponse } from '../../workers/rides/protocol';
 
 export type UseState =
   | { readonly kind: 'none' }
   | { readonly kind: 'working'; readonly done: number }
   | { readonly kind: 'failed'; readonly message: string }
-  | { readonly kind: 'told'; readonly told: UseTold };
+  | { readonly kind: 'told'; readonly told: GearUsageResponse };
 
 /** Rides are told together where they were ridden on the same teeth and wheels. */
 const groupOf = ({ setup, wheelsetId }: RideRecord) =>
@@ -31,7 +31,7 @@ export interface RidesUse {
 }
 
 /** Tells the gears of the chosen rides in the worker, and replays them on every setup of the bench. */
-export function useUse(chosen: readonly RideRecord[]): RidesUse {
+export function useGearUsage(chosen: readonly RideRecord[]): RidesUse {
   const { bench, workshop } = useReadyBench();
   const { brief } = useBrief();
   const { bike, setups } = bench;

@@ -8,7 +8,7 @@ const WITHOUT_FRAME_MS = 100;
  * Works asked for one after the other are done in that order.
  * @returns leaves it undone, where it has not begun
  */
-export function afterFrame(work: () => void): () => void {
+export function scheduleAfterPaint(work: () => void): () => void {
   let timer = setTimeout(begin, WITHOUT_FRAME_MS);
   const { port1, port2 } = new MessageChannel();
   // A message posted in a frame comes when that is out; a timer begun in it may come sooner than what waits for it.

@@ -1,5 +1,5 @@
 import { SETUP_DEFAULTS, type SetupRecord } from '../../records';
-import { TypedSetups } from './typed-setups';
+import { PendingEdits } from './pending-edits';
 
 const setup = (cog: number, id = 'a'): SetupRecord => ({
   ...SETUP_DEFAULTS,
@@ -10,13 +10,13 @@ const setup = (cog: number, id = 'a'): SetupRecord => ({
   cogs: [11, cog],
   hubStages: [1],
 });
-const cogOf = (typed: TypedSetups, id = 'a') => typed.now().get(id)?.cogs[1];
+const cogOf = (typed: PendingEdits, id = 'a') => typed.now().get(id)?.cogs[1];
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
 test('what was typed stands from the key stroke until the page shows it as the database told of it', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   const heard: (number | undefined)[] = [];
   typed.subscribe(() => heard.push(cogOf(typed)));
   typed.shown([setup(32)]);
@@ -31,7 +31,7 @@ test('what was typed stands from the key stroke until the page shows it as the d
 });
 
 test('while keys come faster than the database tells of them, an answer of the one before shows nothing that is over', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   typed.begin(setup(34));
   typed.begin(setup(36));
   typed.end('a', true);
@@ -45,7 +45,7 @@ test('while keys come faster than the database tells of them, an answer of the o
 });
 
 test('what somebody else has changed since is shown a moment later, whatever was typed before it', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   typed.begin(setup(34));
   typed.end('a', true);
   typed.shown([setup(28)]);
@@ -55,7 +55,7 @@ test('what somebody else has changed since is shown a moment later, whatever was
 });
 
 test('what is typed in that moment stays', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   typed.begin(setup(34));
   typed.end('a', true);
   typed.shown([setup(28)]);
@@ -65,7 +65,7 @@ test('what is typed in that moment stays', () => {
 });
 
 test('a write that changed nothing, of which the database tells nothing, leaves nothing behind', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   typed.shown([setup(34)]);
   typed.begin(setup(34));
   expect(cogOf(typed)).toBe(34);
@@ -74,7 +74,7 @@ test('a write that changed nothing, of which the database tells nothing, leaves 
 });
 
 test('a setup that is on the bench no longer is over, another stays', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   typed.begin(setup(34, 'a'));
   typed.begin(setup(36, 'b'));
   typed.end('a', true);
@@ -84,7 +84,7 @@ test('a setup that is on the bench no longer is over, another stays', () => {
 });
 
 test('what was refused is gone at once, and who has left hears nothing', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   let heard = 0;
   const leave = typed.subscribe(() => (heard += 1));
   typed.begin(setup(34));
@@ -96,7 +96,7 @@ test('what was refused is gone at once, and who has left hears nothing', () => {
 });
 
 test('only a change is told', () => {
-  const typed = new TypedSetups();
+  const typed = new PendingEdits();
   let heard = 0;
   typed.subscribe(() => (heard += 1));
   typed.shown([setup(32)]);

@@ -1,12 +1,12 @@
 import type { Dataset } from '../records';
-import { putAside } from './aside';
+import { quarantine } from './quarantine';
 import { keptTables } from './change';
 import { readDataset, writeOver } from './dataset';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 
 /** What a look at everything that is kept has come to. */
-export interface LookedOver {
+export interface RecordCheck {
   readonly aside: number;
   readonly mended: number;
 }
@@ -16,13 +16,13 @@ export interface LookedOver {
  * this is for what another program, or an older Rontel, has left there. Samples and photos, which are large, are looked
  * at only where something else is wrong.
  */
-export async function lookOver(db: RontelDatabase): Promise<LookedOver> {
+export async function checkAllRecords(db: RontelDatabase): Promise<RecordCheck> {
   const { sortOut, spoilingProblems } = await import('../records/schema');
   await openGate();
   if (spoilingProblems(await readSmall(db)).length === 0 && !(await hasLostPhotos(db))) return { aside: 0, mended: 0 };
   return db.transaction('rw', [...keptTables(db), db.preferences, db.history, db.aside], async () => {
     const sorted = sortOut(await readDataset(db));
-    await putAside(db, sorted);
+    await quarantine(db, sorted);
     await writeOver(db, sorted.dataset);
     // Steps that reach what is gone cannot be taken back.
     await db.history.clear();

@@ -1,10 +1,10 @@
 import type { KeptRecords } from '../records';
-import type { SetAside, SortedOut } from '../records/schema';
+import type { Quarantined, SortedOut } from '../records/schema';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
 /** A record that was set aside: it could not be read, and would have spoiled every backup; or one as it was before it was mended. */
-export interface AsideEntry extends SetAside {
+export interface QuarantineEntry extends Quarantined {
   /** Given by the database, rising. */
   readonly seq?: number;
   /** Milliseconds since 1970. */
@@ -14,7 +14,7 @@ export interface AsideEntry extends SetAside {
 }
 
 /** Keeps what was set aside, and what was mended as it was before. */
-export async function putAside(db: RontelDatabase, { aside, mended }: SortedOut): Promise<void> {
+export async function quarantine(db: RontelDatabase, { aside, mended }: SortedOut): Promise<void> {
   const atMs = Date.now();
   await db.aside.bulkAdd([
     ...aside.map((one) => ({ ...one, atMs, isMended: false })),
@@ -23,20 +23,23 @@ export async function putAside(db: RontelDatabase, { aside, mended }: SortedOut)
 }
 
 /** What was set aside, newest first. */
-export function readAside(db: RontelDatabase): Promise<AsideEntry[]> {
+export function readQuarantine(db: RontelDatabase): Promise<QuarantineEntry[]> {
   return db.aside.orderBy('seq').reverse().toArray();
 }
 
 /** Puts a record back as one step, where it can be kept now. @throws as any write does; then it stays aside */
-export async function putBackAside(db: RontelDatabase, { seq, table, record, text }: AsideEntry): Promise<void> {
+export async function restoreQuarantined(
+  db: RontelDatabase,
+  { seq, table, record, text }: QuarantineEntry,
+): Promise<void> {
   if (table === 'preferences') return;
   await change(db, { label: `put back: ${text}`, now: Date.now() }, (draft) =>
     draft.put(table, record as KeptRecords[typeof table]),
   );
-  await letGoOfAside(db, seq!);
+  await deleteQuarantined(db, seq!);
 }
 
 /** Lets go of a record that was set aside, for good. */
-export async function letGoOfAside(db: RontelDatabase, seq: number): Promise<void> {
+export async function deleteQuarantined(db: RontelDatabase, seq: number): Promise<void> {
   await db.aside.delete(seq);
 }

@@ -10,7 +10,7 @@ import type { RontelDatabase } from './db';
  * @returns how many records came in
  * @throws DoesNotFitError where both together would not belong together
  */
-export async function takeIn(
+export async function mergeBackup(
   db: RontelDatabase,
   file: Dataset,
   preferred: Preferred,

@@ -1,4 +1,4 @@
-import type { OutsideFile } from '../../store';
+import type { ExternalFile } from '../../store';
 import { t } from './text';
 
 /** What Chromium's browsers know and the type library does not yet. */
@@ -15,10 +15,10 @@ interface FilePicker {
 }
 
 /** Whether this browser can write to a file by itself. */
-export const canWriteOutside = (): boolean => (window as FilePicker).showSaveFilePicker !== undefined;
+export const canWriteExternalFile = (): boolean => (window as FilePicker).showSaveFilePicker !== undefined;
 
 /** Asks for the file; undefined where nobody chose one. */
-export async function pickOutside(): Promise<FileSystemFileHandle | undefined> {
+export async function pickExternalFile(): Promise<FileSystemFileHandle | undefined> {
   try {
     return await (window as FilePicker).showSaveFilePicker!({
       suggestedName: 'rontel-backup.json',
@@ -31,7 +31,7 @@ export async function pickOutside(): Promise<FileSystemFileHandle | undefined> {
 }
 
 /** Whether the file may be written; a browser asks anew after it was closed, and only where a person has just clicked. */
-export async function mayWrite({ handle }: OutsideFile, ask: boolean): Promise<boolean> {
+export async function mayWrite({ handle }: ExternalFile, ask: boolean): Promise<boolean> {
   const permitted = handle as Permitted;
   const now = (await permitted.queryPermission?.({ mode: 'readwrite' })) ?? 'granted';
   if (now !== 'prompt' || !ask) return now === 'granted';

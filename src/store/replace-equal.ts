@@ -6,7 +6,7 @@ import isEqual from 'fast-deep-equal';
  */
 
 /** The former of two that are equal; else the newer, with those of its fields from the former that are equal. */
-export function keptEqual<T extends object>(before: T, after: T): T {
+export function replaceEqualDeep<T extends object>(before: T, after: T): T {
   if (isEqual(before, after)) return before;
   const kept = Object.entries(after).map(([field, value]: [string, unknown]) => {
     const former: unknown = before[field as keyof T];
@@ -16,11 +16,11 @@ export function keptEqual<T extends object>(before: T, after: T): T {
 }
 
 /** The newer list, made of the former's records as far as they are equal; the former where all are, in its order. */
-export function keptRecords<T extends { readonly id: string }>(
+export function replaceEqualRecords<T extends { readonly id: string }>(
   before: readonly T[],
   after: readonly T[],
 ): readonly T[] {
   const formerOf = new Map(before.map((record) => [record.id, record]));
-  const kept = after.map((record) => keptEqual(formerOf.get(record.id) ?? record, record));
+  const kept = after.map((record) => replaceEqualDeep(formerOf.get(record.id) ?? record, record));
   return kept.length === before.length && kept.every((record, index) => record === before[index]) ? before : kept;
 }

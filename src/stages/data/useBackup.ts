@@ -29,7 +29,7 @@ async function readRoom(): Promise<Room | undefined> {
 }
 
 /** How safely what is here is kept. */
-export function useKeeping(db: Workshop['db']): Keeping {
+export function useBackup(db: Workshop['db']): Keeping {
   const backup = useLiveQuery(() => readBackupState(db), [db]);
   const [room, setRoom] = useState<Room>();
   useEffect(() => {

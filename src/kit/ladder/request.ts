@@ -6,7 +6,7 @@ import type { Span } from './scale';
 import { ladderScene, type LadderPicture, type LadderScene } from './scene';
 
 /** A setup on the ladder before anything of it is computed. */
-export interface LaneAsked {
+export interface LaneRequest {
   /** Place on the bench. */
   readonly place: number;
   readonly title: string;
@@ -18,8 +18,8 @@ export interface LaneAsked {
 }
 
 /** A ladder before anything of it is computed. */
-export interface LadderAsked {
-  readonly lanes: readonly LaneAsked[];
+export interface LadderRequest {
+  readonly lanes: readonly LaneRequest[];
   /** The gear that is read out; without a key the easiest of its lane. */
   readonly chosen: { readonly place: number; readonly key: string | undefined };
 }
@@ -27,14 +27,14 @@ export interface LadderAsked {
 /** What of a picture depends on no tooth. */
 export type LadderFrame = Omit<LadderPicture, 'lanes' | 'selected'>;
 
-export function laneOf({ place, title, setup, riding, band }: LaneAsked): LadderLane {
+export function laneOf({ place, title, setup, riding, band }: LaneRequest): LadderLane {
   const report = gearReport(setup, riding);
   return { place, title, report, coverage: band && coverage(report.gears, band), cadenceRpm: riding.cadenceRpm };
 }
 
 /** Works lanes out; one that is asked for as before is not worked out again: a tooth typed on one leaves the others. */
-export function rememberedLanes(): (asked: LaneAsked) => LadderLane {
-  const last = new Map<number, { readonly asked: LaneAsked; readonly lane: LadderLane }>();
+export function rememberedLanes(): (asked: LaneRequest) => LadderLane {
+  const last = new Map<number, { readonly asked: LaneRequest; readonly lane: LadderLane }>();
   return (asked) => {
     const former = last.get(asked.place);
     if (former && isEqual(former.asked, asked)) return former.lane;
@@ -46,9 +46,9 @@ export function rememberedLanes(): (asked: LaneAsked) => LadderLane {
 
 /** @param lane works a lane out */
 export function pictureOf(
-  { lanes: asked, chosen }: LadderAsked,
+  { lanes: asked, chosen }: LadderRequest,
   frame: LadderFrame,
-  lane: (asked: LaneAsked) => LadderLane = laneOf,
+  lane: (asked: LaneRequest) => LadderLane = laneOf,
 ): LadderPicture {
   const lanes = asked.map(lane);
   const easiest = lanes.find(({ place }) => place === chosen.place)?.report.gears[0]?.key;

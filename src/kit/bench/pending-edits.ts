@@ -10,7 +10,7 @@ export type Typed = ReadonlyMap<string, SetupRecord>;
  * Setups as they were just edited, from the key stroke until the page shows them as the database tells of them. What
  * must follow the hands draws from here; everything else follows the database, which comes a moment later.
  */
-export class TypedSetups {
+export class PendingEdits {
   private typed: Typed = new Map();
   private kept: readonly SetupRecord[] = [];
   private readonly writing = new Map<string, number>();

@@ -7,13 +7,13 @@ import {
   laneOf,
   pictureOf,
   rememberedLanes,
-  type LadderAsked,
+  type LadderRequest,
   type LadderFrame,
-  type LaneAsked,
-} from './asked';
+  type LaneRequest,
+} from './request';
 import { METRIC } from '../measures';
 
-const laneAsked = (setup: Setup, place: number): LaneAsked => ({
+const laneRequest = (setup: Setup, place: number): LaneRequest => ({
   place,
   title: `setup ${place}`,
   setup,
@@ -35,8 +35,8 @@ const FRAME: LadderFrame = {
   height: 500,
 };
 
-const askedOf = (setups: readonly Setup[], key?: string): LadderAsked => ({
-  lanes: setups.map(laneAsked),
+const askedOf = (setups: readonly Setup[], key?: string): LadderRequest => ({
+  lanes: setups.map(laneRequest),
   chosen: { place: 0, key },
 });
 
@@ -48,13 +48,13 @@ test('without a key the easiest gear is chosen; a key that is not there chooses 
 });
 
 test('a brief that contradicts itself: no speeds are said to be reached', () => {
-  expect(laneOf({ ...laneAsked(TOURER, 0), band: undefined }).coverage).toBeUndefined();
-  expect(laneOf(laneAsked(TOURER, 0)).coverage!.band).toEqual({ lowRpm: 82, highRpm: 94 });
+  expect(laneOf({ ...laneRequest(TOURER, 0), band: undefined }).coverage).toBeUndefined();
+  expect(laneOf(laneRequest(TOURER, 0)).coverage!.band).toEqual({ lowRpm: 82, highRpm: 94 });
 });
 
 test('a lane that is asked for as before is the lane before, of another tooth or band another', () => {
   const lane = rememberedLanes();
-  const [a, b] = [laneAsked(TOURER, 0), laneAsked(TOURER, 1)];
+  const [a, b] = [laneRequest(TOURER, 0), laneRequest(TOURER, 1)];
   const again = { ...b, setup: { ...b.setup, cogs: [...b.setup.cogs] }, riding: { ...b.riding } };
   const [laneA, laneB] = [lane(a), lane(b)];
   const typed = { ...a, setup: { ...TOURER, cogs: [...TOURER.cogs.slice(0, -1), 34] } };
@@ -67,7 +67,7 @@ test('a lane that is asked for as before is the lane before, of another tooth or
 test('the sizes that a ladder is drawn from are those of the report', () => {
   fc.assert(
     fc.property(setupArbitrary(2), (setup) => {
-      const asked = laneAsked(setup, 0);
+      const asked = laneRequest(setup, 0);
       expect(gearReport(setup, asked.riding)).toMatchObject(laneOf(asked).report);
     }),
     { ...SEEDED, numRuns: 50 },

@@ -4,7 +4,7 @@ import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
  * A part of the page whose code is on its way as soon as the page's frame is, without the frame waiting for it.
  * @param load the code; asked a second time where the first did not come
  */
-export function early<Props extends object>(
+export function lazyWithPreload<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
 ): LazyExoticComponent<ComponentType<Props>> {
   // The server draws the frame alone.

@@ -2,7 +2,7 @@
 
 import { Button } from 'antd';
 import { within, ROLLOUT_MM } from '../../core/gears';
-import type { Likelier } from '../../core/recording';
+import type { BestFit } from '../../core/recording';
 import { formatShorthand } from '../../formats/shorthand';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { fixed } from '../../kit/format';
@@ -12,7 +12,7 @@ import styles from './Rides.module.css';
 import { t } from './words/text';
 
 /** What the recording fits better than what it is taken for, and the means to set it right. */
-export function LikelierNote({ likelier, ride }: { likelier: Likelier; ride: RideRecord }) {
+export function BestFitNote({ likelier, ride }: { likelier: BestFit; ride: RideRecord }) {
   const { bench, workshop, edits } = useReadyBench();
   const { bike } = bench;
   const { rolloutMm, cogs } = likelier;

@@ -19,7 +19,7 @@ const CASSETTE_WORTH = 0.06;
 /** Samples below which nothing is said. */
 const SAMPLES_MIN = 300;
 /** What the recording would fit better than what is on the bench. */
-export interface Likelier {
+export interface BestFit {
   /** Where all ratios are off by one factor, the rollout that they fit, mm. */
   readonly rolloutMm: number | undefined;
   /** Another cassette that fits better, smallest cog first. */
@@ -50,7 +50,7 @@ export function likelier(
   setup: Setup,
   rolloutMm: number,
   cassettes: readonly (readonly number[])[],
-): Likelier {
+): BestFit {
   const samples = counts.reduce((sum, one) => sum + one, 0);
   if (samples < SAMPLES_MIN) return { rolloutMm: undefined, cogs: undefined, samples };
   const own = bestShift(counts, samples, setup, rolloutMm);

@@ -1,4 +1,4 @@
-import { afterFrame } from './after-frame';
+import { scheduleAfterPaint } from './schedule-after-paint';
 
 let frames: Map<number, () => void>;
 let messages: (() => void)[];
@@ -49,8 +49,8 @@ afterEach(() => {
 
 test('it is done after the frame, not in it, once and in order', () => {
   const done: string[] = [];
-  afterFrame(() => done.push('first'));
-  afterFrame(() => done.push('second'));
+  scheduleAfterPaint(() => done.push('first'));
+  scheduleAfterPaint(() => done.push('second'));
   jest.advanceTimersByTime(50);
   showFrame();
   jest.advanceTimersByTime(1000);
@@ -67,7 +67,7 @@ test('it is done after the frame, not in it, once and in order', () => {
 
 test('a page out of sight has no frames: it is done all the same, once', () => {
   const work = jest.fn();
-  afterFrame(work);
+  scheduleAfterPaint(work);
   jest.advanceTimersByTime(99);
   expect(work).not.toHaveBeenCalled();
   jest.advanceTimersByTime(1);
@@ -79,7 +79,7 @@ test('a page out of sight has no frames: it is done all the same, once', () => {
 
 test.each(['before its frame', 'in it', 'after it'])('what is left is not done: left %s', (when) => {
   const work = jest.fn();
-  const leave = afterFrame(work);
+  const leave = scheduleAfterPaint(work);
   if (when !== 'before its frame') showFrame();
   if (when === 'after it') frameIsOut();
   leave();
