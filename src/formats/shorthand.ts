@@ -17,7 +17,7 @@ export type ShorthandResult =
     };
 
 const EXAMPLE = '48/32 x 11-36';
-/** Of what was typed no more than this is said again. */
+/** Maximum length of user input quoted in a message. */
 const QUOTED_MAX = 20;
 /** `1x` or `2x` before the rings says only how many there are. */
 const LAYOUT_AHEAD = /^[12]\s*x\s*(?=\d{2})/;
@@ -26,10 +26,10 @@ const NO_X_BETWEEN = /^(\d{2}(?:\s*\/\s*\d{2})?)\s+(\d{1,2}\s*-\s*\d{2}.*)$/;
 const SPEEDS = /\s*[-\s]?\s*\b(\d{1,3})\s*-?\s*(?:s|sp|spd|speeds?)$/;
 
 /**
- * Reads one line of shorthand: `rings x cassette [speeds]`. Rings are parted by / or -; a cassette is a
- * range (`11-36`), for which the commonest built-in cassette is taken, or every cog (`10-11-13-…`;
- * commas or spaces do as well). For a range with a number of cogs that is not listed the cogs between are proposed, by the most
- * even steps. Case and spaces are free. Read as well: `1x44 10-44` and `44 10-44`, `34t`, and rings with
+ * Parses one line of shorthand: `rings x cassette [speeds]`. Chainrings are separated by / or -; a cassette is a
+ * range (`11-36`), for which the most common built-in cassette is used, or every cog (`10-11-13-…`; commas or spaces
+ * work too). For a range with an unlisted number of cogs, the cogs between are proposed with the most even steps. Case and
+ * spaces do not matter. Read as well: `1x44 10-44` and `44 10-44`, `34t`, and rings with
  * the small one first.
  */
 export function parseShorthand(text: string): ShorthandResult {

@@ -5,7 +5,7 @@ export type TeethListResult =
   /** The first word that is no number of teeth in bounds. */
   | { readonly ok: false; readonly wrong: string };
 
-/** Of what was typed no more than this is said again. */
+/** Maximum length of user input quoted in a message. */
 const QUOTED_MAX = 20;
 
 /** Reads tooth counts as people list them: parted by commas, spaces, slashes or dashes, in any order. Answers in rising order, each once. */

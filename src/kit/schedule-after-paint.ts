@@ -1,12 +1,12 @@
-/** So long after a frame is out, what came with it from elsewhere has been shown and told, too. */
+/** By so long after a frame, what was scheduled together with it has run as well. */
 const GRACE_MS = 16;
-/** Where no frame comes, because the page is out of sight, one waits no longer for it. */
+/** Timeout where no frame comes because the page is hidden. */
 const WITHOUT_FRAME_MS = 100;
 
 /**
- * Does something once the browser has shown what stands now: what is on the way to the screen does not wait for it.
- * Works asked for one after the other are done in that order.
- * @returns leaves it undone, where it has not begun
+ * Schedules work for after the next paint, so that the paint does not wait for it. Work runs in the order in which it was
+ * scheduled.
+ * @returns cancels it, unless it has begun
  */
 export function scheduleAfterPaint(work: () => void): () => void {
   let timer = setTimeout(begin, WITHOUT_FRAME_MS);

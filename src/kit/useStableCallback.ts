@@ -1,8 +1,8 @@
 import { useCallback, useLayoutEffect, useRef } from 'react';
 
 /**
- * A function that stays the same and does what `act` of the newest drawing does: for what is done on a click, so that
- * a button is not drawn anew because what it would act on has changed. Not to be called while drawing.
+ * Returns a callback of constant identity that calls the latest `act`: for event handlers, so that a component does not
+ * render again because its handler has changed. Not to be called during rendering.
  */
 export function useStableCallback<Given extends unknown[], Made>(
   act: (...given: Given) => Made,

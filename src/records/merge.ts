@@ -1,7 +1,7 @@
 import { sameRecord } from './canonical';
 import { KEPT_TABLES, type Dataset, type KeptRecords, type KeptTable } from './dataset';
 
-/** Whose record counts where the same one is here and in the file and they differ. */
+/** Which side wins when a record exists in both places and differs. */
 export type Preferred = 'here' | 'file';
 
 /** How one table of a file stands to the same table here, by the ids of its records. */

@@ -1,11 +1,11 @@
 import isEqual from 'fast-deep-equal';
 
 /*
- * The database answers with new objects each time. What equals its former self stays that object: what hangs on nothing
- * else need not be worked out and drawn anew.
+ * Structural sharing: the database returns new objects with each query. A record that equals its predecessor keeps the
+ * predecessor's identity, so that nothing that depends on it alone is computed or rendered again.
  */
 
-/** The former of two that are equal; else the newer, with those of its fields from the former that are equal. */
+/** Returns `before` if both are deeply equal; else the newer one with each equal part taken from `before` (structural sharing). */
 export function replaceEqualDeep<T extends object>(before: T, after: T): T {
   if (isEqual(before, after)) return before;
   const kept = Object.entries(after).map(([field, value]: [string, unknown]) => {
@@ -15,7 +15,7 @@ export function replaceEqualDeep<T extends object>(before: T, after: T): T {
   return Object.fromEntries(kept) as T;
 }
 
-/** The newer list, made of the former's records as far as they are equal; the former where all are, in its order. */
+/** Returns the newer list with equal records taken from the former one, or the former list if all are equal and in order. */
 export function replaceEqualRecords<T extends { readonly id: string }>(
   before: readonly T[],
   after: readonly T[],

@@ -27,7 +27,7 @@ export class DerailleurOption {
   private readonly experience: readonly Experience[];
   private readonly mark: DerailleurMark;
   private readonly gears = new Map<number, CageReach>();
-  /** Over the gears of a ring that are allowed, links: above it one is slack; below it one is not held. */
+  /** Chain length bounds, in links, over a ring’s allowed gears: longer leaves a gear slack, shorter does not reach. */
   private readonly tautTo = new Map<number, number>();
   private readonly holdsFrom = new Map<number, number>();
   /** The same in mm of chain, as a job card tells it. */

@@ -8,7 +8,7 @@ import type { FindResult } from './search';
 /** One ring or two, by a search: the best of each that meets the brief, and what would tip it. */
 export interface LayoutAdvice {
   readonly kind: 'both' | 'only' | 'neither' | 'notSearched';
-  /** The one that meets the brief, of `only`; the one that the first aim in which they differ speaks for, of `both`. */
+  /** For `only`: the layout that meets the needs. For `both`: the layout favoured by the first aim on which they differ. */
   readonly layout: Layout | undefined;
   readonly searched: readonly Layout[];
   readonly sides: Readonly<

@@ -24,7 +24,7 @@ export interface CapacityInput {
   readonly cageForMm?: number | undefined;
 }
 
-/** A setup against a rear derailleur's published numbers: capacity, then the cogs. */
+/** Checks a setup against a rear derailleur's published limits: capacity, then cog sizes. */
 export function checkCapacity(input: CapacityInput): Check[] {
   const { setup, rearDerailleur, avoided = [] } = input;
   const largest = Math.max(...setup.cogs);
@@ -116,7 +116,7 @@ function cassetteFix({ cogs }: Setup, text: string, fits: (cogs: readonly number
   return { text: `${text} (${nearest.cogs[0]}-${nearest.cogs.at(-1)})`, change: { cogs: nearest.cogs } };
 }
 
-/** Derailleurs at hand that take the setup by their sheets, whole. */
+/** Available derailleurs whose published limits all accept the setup. */
 function atHand({ others = [], ...input }: CapacityInput): Fix[] {
   return others
     .filter(({ rearDerailleur }) =>

@@ -21,7 +21,7 @@ export interface RolloutMeasurement {
   readonly spreadFraction: number;
 }
 
-/** Why a try is none; undefined for a sound one. */
+/** Says why a measurement is invalid; undefined if it is valid. */
 export function checkRolloutTry({ turns, distanceMm }: RolloutTry): string | undefined {
   if (!Number.isInteger(turns) || !within(turns, WHEEL_TURNS)) {
     return `${turns} wheel turns: whole turns, ${WHEEL_TURNS.min} to ${WHEEL_TURNS.max}`;
@@ -31,7 +31,7 @@ export function checkRolloutTry({ turns, distanceMm }: RolloutTry): string | und
   return `${allDigits(distanceMm)} mm over ${turns} turns is ${Math.round(rollout)} mm a turn: it runs from ${ROLLOUT_MM.min} to ${ROLLOUT_MM.max} mm; count the turns again`;
 }
 
-/** @param tries at least one, each one that {@link checkRolloutTry} finds no fault with */
+/** @param tries at least one; each must pass {@link checkRolloutTry} */
 export function measuredRollout(tries: readonly RolloutTry[]): RolloutMeasurement {
   if (tries.length === 0) throw new RangeError('a measurement needs at least one try');
   const rolloutsMm = tries.map(({ turns, distanceMm }) => distanceMm / turns);

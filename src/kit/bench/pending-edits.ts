@@ -1,14 +1,14 @@
 import { sameRecord, type SetupRecord } from '../../records';
 
-/** What the database tells may be older than what was written last; longer than this it is not. */
+/** A query result may be older than the last write; after this time it is not. */
 const OLDER_FOR_MS = 300;
 
-/** Setups as they were just edited, by id. */
+/** Setups with pending edits, by id. */
 export type Typed = ReadonlyMap<string, SetupRecord>;
 
 /**
- * Setups as they were just edited, from the key stroke until the page shows them as the database tells of them. What
- * must follow the hands draws from here; everything else follows the database, which comes a moment later.
+ * Holds edited setups from the key press until the page renders them as read from the database. What must respond to
+ * typing at once renders from here; everything else follows the database, a moment later.
  */
 export class PendingEdits {
   private typed: Typed = new Map();
@@ -16,20 +16,20 @@ export class PendingEdits {
   private readonly writing = new Map<string, number>();
   private readonly listeners = new Set<() => void>();
 
-  /** An edit is being written; `record` is what it makes of the setup. */
+  /** Notes that an edit is being written; `record` is its result. */
   begin(record: SetupRecord): void {
     this.writing.set(record.id, (this.writing.get(record.id) ?? 0) + 1);
     this.tell(new Map(this.typed).set(record.id, record));
   }
 
-  /** That write is over; what was refused is shown no longer, what was written until the page shows it all the same. */
+  /** Notes that the write has ended: a rejected edit is dropped, a written one stays until the page renders it. */
   end(id: string, wasWritten: boolean): void {
     this.writing.set(id, Math.max(0, (this.writing.get(id) ?? 0) - 1));
     if (wasWritten) this.dropIf((record) => this.isWritten(record) && this.isShown(record));
     else this.dropIf((record) => record.id === id);
   }
 
-  /** The page shows these setups now, as the database told of them. */
+  /** Notes that the page has rendered these setups as read from the database. */
   shown(kept: readonly SetupRecord[]): void {
     this.kept = kept;
     this.dropIf((record) => this.isWritten(record) && (this.isShown(record) || this.isGone(record)));

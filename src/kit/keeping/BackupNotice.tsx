@@ -28,7 +28,7 @@ export function BackupNotice({ db, className }: { db: Workshop['db']; className?
         const told = backupText(state, now, dateText);
         if (stays) setText(told.isDue ? told.text : undefined);
       },
-      // Whoever cannot be asked is told of it by everything else on the page.
+      // If the store is unavailable, other notices on the page already say so.
       () => undefined,
     );
     return () => {

@@ -3,7 +3,7 @@
 import { useEffect } from 'react';
 import type { Workshop } from '../../store';
 
-/** How often it is looked whether a copy is due. */
+/** How often to check whether a backup is due. */
 const LOOK_EVERY_MS = 60_000;
 
 /** Copies the work by itself while a window is open, one window at a time. @param db undefined while nothing is kept */
@@ -11,7 +11,7 @@ export function useCopying(db: Workshop['db'] | undefined): void {
   useEffect(() => {
     if (!db) return;
     const look = () => {
-      // Only pages that came by a safe way have locks; without them two windows may make the same copy twice.
+      // The Web Locks API needs a secure context; without it two windows may both make the same backup.
       const locks = (navigator as { readonly locks?: LockManager }).locks;
       const work = async () => {
         // A minute after the page at the earliest, so that it comes then. It is tried again a minute later, and Data
@@ -24,7 +24,7 @@ export function useCopying(db: Workshop['db'] | undefined): void {
         : work());
     };
     const timer = setInterval(look, LOOK_EVERY_MS);
-    // Whoever leaves may not come back.
+    // The user may close the tab for good, so save now.
     document.addEventListener('visibilitychange', look);
     return () => {
       clearInterval(timer);

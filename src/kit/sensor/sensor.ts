@@ -1,6 +1,6 @@
 import type { WheelCrankMessage } from '../../core/recording';
 
-/** What a speed-and-cadence sensor is to the app; a radio would be another implementation of it. */
+/** A speed and cadence sensor as the app sees it; a Bluetooth or ANT+ sensor would be another implementation. */
 export interface SpeedCadenceSensor {
   readonly name: string;
   /**

@@ -52,7 +52,7 @@ export function boardOf(jobs: readonly BoardJob[], days: readonly string[], toda
   };
 }
 
-/** What a job becomes when it is dropped in a cell; undefined where it cannot. Nothing is done by dropping: that is signed. */
+/** What a job becomes when it is dropped in a cell; undefined where it cannot. A job cannot be dropped on “done”; it has to be signed off. */
 export function dropped(job: JobRecord, state: JobState, column: Column): JobRecord | undefined {
   if (job.state === 'done' || state === 'done' || column === 'late') return undefined;
   const { dueOn: _day, ...rest } = job;

@@ -31,7 +31,7 @@ export interface SearchRequest {
   readonly layouts: readonly Layout[];
 }
 
-/** How far it is, with the first of what it has found so far: to be looked at, not worked with. */
+/** Progress, with a preview of the results so far (display only). */
 export type FindStep = Omit<FindProgress, 'front'> & {
   /** Best in the first aim first. */
   readonly front: readonly Found[];
