@@ -10,29 +10,29 @@ import { windowsOpen } from './tab';
 
 /** Why the data cannot be used. */
 export type StoreFailure =
-  /** The database could not be opened, nor was there one in memory. */
+  /** Neither the database nor an in-memory one could be opened. */
   | { readonly reason: 'cannotOpen'; readonly message: string }
-  /** A newer Rontel wrote the data: they can be saved as they are. */
+  /** The data are of a newer version; they can be saved as they are. */
   | { readonly reason: 'tooNew'; readonly message: string; readonly dataVersion: number }
-  /** A newer Rontel in another window brings the data up to date. */
+  /** A newer version in another window is migrating the data. */
   | { readonly reason: 'updated' }
-  /** Somebody deletes the database; what was in it is still here, where it could be read in time. */
+  /** The database is being deleted; `rescued` has its contents if they could be read in time. */
   | { readonly reason: 'deleted'; readonly rescued: Dataset | undefined }
-  /** The browser has ended the connection. */
+  /** The browser closed the connection. */
   | { readonly reason: 'lost' };
 
 export type StoreState =
   | {
       readonly kind: 'opening';
-      /** How many other windows hold the database, where it has taken long; undefined where nobody can tell. */
+      /** How many other windows hold the database, if opening takes long; undefined if the browser does not say. */
       readonly waitsFor?: { readonly windows: number | undefined } | undefined;
     }
   | {
       readonly kind: 'ready';
       readonly db: RontelDatabase;
-      /** Why the browser keeps nothing, so that all of it is in memory alone; undefined where it keeps it. */
+      /** Why nothing can be stored, so that all data are in memory only; undefined if data are stored. */
       readonly inMemoryBecause: string | undefined;
-      /** Records that could not be read at opening, and were set aside or mended. */
+      /** Number of invalid records that were quarantined or repaired at opening. */
       readonly setAside: number;
     }
   | { readonly kind: 'failed'; readonly failure: StoreFailure };
@@ -41,12 +41,12 @@ const StoreContext = createContext<StoreState>({ kind: 'opening' });
 
 const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
-/** Past this the page says what it waits for. */
+/** After this time the page says what it is waiting for. */
 const LATE_MS = 3000;
-/** Whoever deletes the database is not kept waiting longer. */
+/** Maximum delay of a deletion by another window. */
 const RESCUE_MS = 5000;
 
-/** Reads everything before it goes, then lets go of the database. */
+/** Reads all records before they are deleted, then closes the connection. */
 async function rescue(db: RontelDatabase, isDeleted: boolean): Promise<StoreFailure> {
   if (!isDeleted) {
     db.close();
@@ -58,10 +58,10 @@ async function rescue(db: RontelDatabase, isDeleted: boolean): Promise<StoreFail
   return { reason: 'deleted', rescued };
 }
 
-/** Time for a page to read years of entries and to show them. */
+/** Time for a page to load and show years of entries. */
 const SETTLED_MS = 2000;
 
-/** Does what is not urgent once the page stands; where it fails the page goes on. */
+/** Runs low-priority work once the page has settled; a failure is logged and does not affect the page. */
 function whenSettled(work: () => Promise<void>): void {
   const begin = () => void work().catch((error: unknown) => console.warn('the data were not looked over:', error));
   setTimeout(() => {
@@ -70,7 +70,7 @@ function whenSettled(work: () => Promise<void>): void {
   }, SETTLED_MS);
 }
 
-/** The database's package is large, and the page's frame stands without it. */
+/** Loads the database package on demand: it is large, and the frame renders without it. */
 async function openStore(firstStart: FirstStart): Promise<Opened> {
   return (await import('./open-store')).openStore(firstStart);
 }
@@ -103,7 +103,7 @@ export function StoreProvider({ children }: { children: ReactNode }) {
         });
         db.on('versionchange', ({ newVersion }) => {
           isGoing = true;
-          // Whoever deletes waits until this window lets go: time to read what there is.
+          // The deletion waits until this connection closes: time to read the records.
           void rescue(db, newVersion === null).then(fail);
           return false;
         });
@@ -134,7 +134,7 @@ export function useStore(): StoreState {
   return useContext(StoreContext);
 }
 
-/** The database, below a place that has made sure that it is open. */
+/** Returns the database; only for components that render after it has opened. */
 export function useDb(): RontelDatabase {
   const state = useStore();
   if (state.kind !== 'ready') throw new Error('useDb below a store that is not open');

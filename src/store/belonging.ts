@@ -2,21 +2,21 @@ import { ONE_OF, SETUPS_MAX, type BikeRecord } from '../records';
 import type { RontelDatabase } from './db';
 import type { RecordChange } from './history-entry';
 
-/** Why a change was not made: what it would leave does not belong together. Nothing was changed. */
+/** Thrown where a change would leave a reference that points to nothing. The transaction is rolled back. */
 export class DoesNotFitError extends Error {
   constructor(what: string, hint = ' Another window may have removed it.') {
     super(`${what}.${hint} Nothing was changed.`);
   }
 }
 
-/** Tables whose records are of a bike. */
+/** Tables whose records belong to a bike. */
 const OF_BIKE = ['setups', 'rides', 'jobs', 'notes'] as const;
 
 type Loose = Readonly<Record<string, unknown>>;
 
 /**
- * Makes sure that what was changed still belongs together with the rest: every setup, ride, job and note has its bike
- * and wheels, every photo its job, every ride its samples. Asks only for what the changes reach.
+ * Checks the references of the changed records: every setup, ride, job and note has its bike and wheels, every photo its
+ * job, every ride its samples. Reads only what the changes touch.
  * @throws DoesNotFitError
  */
 export async function mustBelong(db: RontelDatabase, changes: readonly RecordChange[]): Promise<void> {

@@ -2,11 +2,11 @@ import type { KeptRecords, KeptTable } from '../records';
 import type { RontelDatabase } from './db';
 import type { RecordChange } from './history-entry';
 
-/** What one change took away, kept for a while. */
+/** The records that one change removed. */
 export interface BinEntry {
-  /** Given by the database, rising. */
+  /** Assigned by the database, ascending. */
   readonly seq?: number;
-  /** What was done: "remove Estuary tourer". */
+  /** What was done, such as "remove Estuary tourer". */
   readonly label: string;
   /** Milliseconds since 1970. */
   readonly atMs: number;
@@ -16,7 +16,7 @@ export interface BinEntry {
 export const BIN_DAYS = 30;
 const DAY_MS = 86_400_000;
 
-/** What a change puts into the bin; undefined where it took nothing away. */
+/** Returns the bin entry of a change; undefined if it removed nothing. */
 export function binnedOf(label: string, atMs: number, changes: readonly RecordChange[]): BinEntry | undefined {
   const records = changes.flatMap(({ table, before, after }) =>
     before !== undefined && after === undefined ? [{ table, record: before }] : [],
@@ -24,10 +24,10 @@ export function binnedOf(label: string, atMs: number, changes: readonly RecordCh
   return records.length > 0 ? { label, atMs, records } : undefined;
 }
 
-/** What was taken away no later than this is let go of. */
+/** Returns the time before which entries expire. */
 export const lastKeptMs = (nowMs: number) => nowMs - BIN_DAYS * DAY_MS;
 
-/** Lets go of what has lain in the bin long enough. */
+/** Deletes expired entries from the bin. */
 export async function tidyBin(db: RontelDatabase, nowMs: number): Promise<void> {
   await db.bin.where('atMs').belowOrEqual(lastKeptMs(nowMs)).delete();
 }

@@ -1,20 +1,20 @@
 import type { KeptRecords, KeptTable } from '../records';
 import type { Draft } from './change';
 
-/** How a large write goes on, and whether it is to be left off: then all of it is taken back. */
+/** Progress and cancellation of a large write; a cancelled write is rolled back. */
 export interface BulkOptions {
-  /** @param done records written, of `total` */
+  /** @param done number of records written of `total` */
   readonly onProgress?: ((done: number, total: number) => void) | undefined;
   readonly signal?: AbortSignal | undefined;
 }
 
-/** Somebody has left off a large write; nothing of it was kept. */
+/** Thrown where a large write was cancelled; it is rolled back. */
 export class LeftOffError extends Error {}
 
-/** Records between two reports. */
+/** Records per chunk. */
 const CHUNK = 2000;
 
-/** Writes many records in pieces, telling how far it is. @throws LeftOffError where it is left off */
+/** Writes many records in chunks and reports progress. @throws LeftOffError if cancelled */
 export async function putInPieces(
   draft: Draft,
   tables: readonly { readonly table: KeptTable; readonly records: readonly KeptRecords[KeptTable][] }[],

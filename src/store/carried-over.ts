@@ -6,8 +6,8 @@ type Carried = { readonly ok: true; readonly value: unknown } | { readonly ok: f
 const SHOWN = 'at';
 
 /**
- * Carries a step over to a record as it is now: what the step changed goes from `was` to `becomes`, field by field, and
- * what others changed meanwhile stays. Not ok where they changed the same field.
+ * Applies a change from `was` to `becomes` to the current record, field by field; concurrent changes of other fields are
+ * preserved. Not ok if the same field was changed concurrently.
  */
 export function carriedOver(was: unknown, becomes: unknown, now: unknown): Carried {
   if (isRecord(was) && isRecord(becomes) && isRecord(now) && SHOWN in now && !sameRecord(now[SHOWN], was[SHOWN])) {

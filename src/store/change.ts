@@ -7,18 +7,18 @@ import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import type { HistoryEntry, RecordChange } from './history-entry';
 
-/** Undo steps that are kept. */
+/** Maximum number of undo steps. */
 const HISTORY_LENGTH = 200;
-/** Edits of one field closer in time than this are one undo step. */
+/** Edits with the same key closer in time than this are merged into one undo step. */
 const MERGE_WITHIN_MS = 1500;
 
-/** From so many records on it is quicker to ask first which of them there are. */
+/** From this number of records on it is faster to read the existing ids first. */
 const MANY = 500;
 
-/** Collects what one change does; every write goes through it, so that undo misses none. */
+/** Writes records and collects what changes; every write goes through it, so that undo is complete. */
 export interface Draft {
   readonly put: <T extends KeptTable>(table: T, record: KeptRecords[T]) => Promise<void>;
-  /** The same for many at once. */
+  /** Puts many records at once. */
   readonly putAll: <T extends KeptTable>(table: T, records: readonly KeptRecords[T][]) => Promise<void>;
   readonly update: <T extends KeptTable>(
     table: T,
@@ -37,10 +37,10 @@ export interface ChangeOptions {
 }
 
 /**
- * Does `work` as one transaction and one undo step of this tab; rolls all of it back when it throws.
- * @throws RefusedRecordError where a record is none that can be kept
- * @throws DoesNotFitError where what is written names something that is not there, such as a bike that another
- * window has removed
+ * Runs `work` as one transaction and one undo step of this tab; rolls everything back if it throws.
+ * @throws RefusedRecordError if a record does not pass its schema
+ * @throws DoesNotFitError if a record refers to something that does not exist, such as a bike that another window has
+ * deleted
  */
 export async function change(
   db: RontelDatabase,
@@ -61,20 +61,20 @@ export async function change(
 }
 
 /**
- * Takes back the newest step of this tab; answers with its label, or undefined when there is none.
- * @throws BuiltOnError where another window has changed the same since; the step is let go of, so that the next undo
- * goes on with the one before it
+ * Undoes the latest step of this tab; returns its label, or undefined if there is none.
+ * @throws BuiltOnError if another window has changed the same fields since; the step is dropped, so that the next undo
+ * continues with the one before it
  */
 export function undo(db: RontelDatabase): Promise<string | undefined> {
   return travel(db, 0);
 }
 
-/** Does the step of this tab again that was taken back last. @throws BuiltOnError as {@link undo} does */
+/** Redoes the step of this tab that was undone last. @throws BuiltOnError as {@link undo} does */
 export function redo(db: RontelDatabase): Promise<string | undefined> {
   return travel(db, 1);
 }
 
-/** The labels that undo and redo would act on now, in this tab. */
+/** Reads the labels of the steps that undo and redo would apply in this tab. */
 export async function historyLabels(
   db: RontelDatabase,
 ): Promise<{ undo: string | undefined; redo: string | undefined }> {
@@ -82,7 +82,7 @@ export async function historyLabels(
   return { undo: last?.label, redo: next?.label };
 }
 
-/** Why a step was not taken back or done again: another window has changed the same since. Nothing was changed. */
+/** Thrown where a step cannot be undone or redone because another window has changed the same fields since. */
 export class BuiltOnError extends Error {
   constructor(label: string, from: 0 | 1) {
     super(
@@ -92,17 +92,17 @@ export class BuiltOnError extends Error {
   }
 }
 
-/** The tables that a change may write to. */
+/** Returns the tables that a change may write to. */
 export function keptTables(db: RontelDatabase) {
   return KEPT_TABLES.map((table) => db[table]);
 }
 
-/** The tables that a change needs: what is kept, the steps of undo, and the bin. */
+/** Returns the tables of a change's transaction: records, undo steps and bin. */
 export function changeTables(db: RontelDatabase) {
   return [...keptTables(db), db.history, db.bin];
 }
 
-/** A table by its name, for what is done to each alike. */
+/** Returns a table by its name, typed for generic access. */
 export function tableOf(db: RontelDatabase, table: KeptTable): EntityTable<KeptRecords[KeptTable], 'id'> {
   return db[table] as EntityTable<KeptRecords[KeptTable], 'id'>;
 }
@@ -118,9 +118,9 @@ function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draf
     const known = changes.get(key);
     changes.set(key, { table, id, before: known ? known.before : before, after });
   };
-  /** What was there when the change began, of tables to which it writes much. */
+  /** Ids that existed when the change began, of tables with bulk writes. */
   const idsBefore = new Map<KeptTable, ReadonlySet<string>>();
-  /** Records as they are; asked for one by one only where there is one. */
+  /** Reads the current records, skipping ids that are known not to exist. */
   const recordsNow = async (table: KeptTable, ids: readonly string[]) => {
     if (ids.length < MANY) return tableOf(db, table).bulkGet([...ids]);
     if (!idsBefore.has(table)) idsBefore.set(table, new Set(await tableOf(db, table).toCollection().primaryKeys()));
@@ -162,15 +162,15 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
   const newestOfAll = await db.history.orderBy('seq').last();
   if (
     last &&
-    // What another tab wrote in between is no part of this step.
+    // Steps of another tab in between end the merge.
     last.seq === newestOfAll?.seq &&
     entry.mergeKey !== undefined &&
     last.mergeKey === entry.mergeKey &&
-    // A clock that was set back would otherwise make one step of all that follows.
+    // A clock that was set back must not merge everything that follows.
     Math.abs(entry.at - last.at) < MERGE_WITHIN_MS
   ) {
     const changes = mergeChanges(last.changes, entry.changes).filter(isReal);
-    // Typed there and back again: nothing is left to undo.
+    // Typed and reverted: nothing is left to undo.
     if (changes.length === 0) await db.history.delete(last.seq);
     else await db.history.put({ ...entry, seq: last.seq, changes });
     return;
@@ -193,10 +193,10 @@ function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordCh
   return [...merged.values()];
 }
 
-/** Steps of this tab: those that undo (0) or redo (1) acts on. */
+/** Selects the steps of this tab that undo (0) or redo (1) applies to. */
 const stepsOf = (db: RontelDatabase, undone: 0 | 1) => db.history.where('[tab+undone]').equals([db.tab, undone]);
 
-/** The step that undo (0) or redo (1) acts on: the last one done, the first one undone. */
+/** Reads the step that undo (0) or redo (1) applies: the last one done, or the first one undone. */
 async function newest(db: RontelDatabase, undone: 0 | 1): Promise<HistoryEntry | undefined> {
   const entries = await stepsOf(db, undone).sortBy('seq');
   return undone === 0 ? entries.at(-1) : entries[0];

@@ -5,16 +5,16 @@ import { readDataset, writeOver } from './dataset';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 
-/** What a look at everything that is kept has come to. */
+/** Result of a check of all stored records. */
 export interface RecordCheck {
   readonly aside: number;
   readonly mended: number;
 }
 
 /**
- * Looks at what is kept and sets aside what cannot be read, mends what can be mended. The gate lets nothing wrong in;
- * this is for what another program, or an older Rontel, has left there. Samples and photos, which are large, are looked
- * at only where something else is wrong.
+ * Validates all stored records; repairs what can be repaired and quarantines the rest. The gate lets nothing invalid in, so
+ * this is for what another program or an older version has left. Samples and photos, which are large, are checked only if
+ * something else is invalid.
  */
 export async function checkAllRecords(db: RontelDatabase): Promise<RecordCheck> {
   const { sortOut, spoilingProblems } = await import('../records/schema');
@@ -24,13 +24,13 @@ export async function checkAllRecords(db: RontelDatabase): Promise<RecordCheck> 
     const sorted = sortOut(await readDataset(db));
     await quarantine(db, sorted);
     await writeOver(db, sorted.dataset);
-    // Steps that reach what is gone cannot be taken back.
+    // Undo steps may refer to records that are gone.
     await db.history.clear();
     return { aside: sorted.aside.length, mended: sorted.mended.length };
   });
 }
 
-/** Everything but photos, and samples by their ids alone. */
+/** Reads all records without photos and with placeholders for samples. */
 function readSmall(db: RontelDatabase): Promise<Dataset> {
   const NO_SAMPLES = 'AA==';
   return db.transaction('r', [...keptTables(db), db.preferences], async () => ({

@@ -1,5 +1,5 @@
 const DAY_MS = 86_400_000;
-/** The newest of each of so many days with work, and of each of so many weeks. */
+/** How many days and weeks keep their newest backup. */
 const DAYS = 7;
 const WEEKS = 8;
 
@@ -10,8 +10,8 @@ interface Kept {
 }
 
 /**
- * Which copies are worth keeping: the newest of each of the last seven days that have one, and of each
- * of the last eight weeks; of those as many of the newest as `bytesMax` holds, one in any case.
+ * Selects the automatic backups to keep: the newest of each of the last seven days that have one and of each of the last
+ * eight weeks, newest first up to `bytesMax`, at least one.
  */
 export function copiesToKeep(copies: readonly Kept[], bytesMax: number): ReadonlySet<number> {
   const newestFirst = [...copies].sort((a, b) => b.atMs - a.atMs || b.seq - a.seq);

@@ -5,7 +5,7 @@ import { readDataset } from './dataset';
 import type { RontelDatabase } from './db';
 import { backupSaved } from './keeping';
 
-/** A backup that was made by itself, packed. */
+/** An automatic backup, compressed. */
 export interface CopyRecord {
   readonly seq?: number;
   /** Milliseconds since 1970. */
@@ -17,7 +17,7 @@ export interface CopyRecord {
   readonly rides: number;
 }
 
-/** A file outside the browser that was chosen once. */
+/** A file on the device that the user chose for backups. */
 export interface ExternalFile {
   readonly key: 'outside';
   readonly handle: FileSystemFileHandle;
@@ -25,12 +25,12 @@ export interface ExternalFile {
   readonly writtenAtMs: number | undefined;
 }
 
-/** Between two copies so long passes, while there is work. */
+/** Interval between automatic backups while there are changes. */
 const COPY_EVERY_MS = 30 * 60_000;
-/** Of all copies together; the newest is kept in any case. */
+/** Maximum total size; the newest is always kept. */
 const BYTES_MAX = 200_000_000;
 
-/** Copies lie in a database of their own: what harms the one that is worked in leaves them alone. */
+/** A separate database, so that damage to the main one does not affect the backups. */
 export class CopiesDatabase extends Dexie {
   readonly copies!: EntityTable<CopyRecord, 'seq'>;
   readonly outside!: EntityTable<ExternalFile, 'key'>;
@@ -41,10 +41,10 @@ export class CopiesDatabase extends Dexie {
   }
 }
 
-/** Makes a copy where there is work since the last and that is long enough ago; answers whether it did. */
+/** Makes an automatic backup if one is due and there are changes; returns whether it did. */
 export async function copyIfDue(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<boolean> {
   const last = await copies.copies.orderBy('atMs').last();
-  // A clock that was set back must not end the making of copies.
+  // A clock that was set back must not stop the backups.
   if (last && Math.abs(now - last.atMs) < COPY_EVERY_MS) return false;
   const newest = await db.history.orderBy('seq').last();
   if (!newest || (last && newest.at <= last.atMs && last.atMs <= now)) return false;
@@ -52,7 +52,7 @@ export async function copyIfDue(db: RontelDatabase, copies: CopiesDatabase, now:
   return true;
 }
 
-/** Makes a copy, then lets go of those that newer ones make needless. */
+/** Makes an automatic backup, then deletes those that are no longer needed. */
 export async function makeCopy(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<void> {
   const dataset = await readDataset(db);
   const packed = await packedText(backupPieces(dataset, new Date(now).toISOString()));
@@ -66,22 +66,22 @@ export async function makeCopy(db: RontelDatabase, copies: CopiesDatabase, now: 
   await copies.copies.bulkDelete(all.flatMap(({ seq }) => (keep.has(seq!) ? [] : [seq!])));
 }
 
-/** The copies there are, the newest first. */
+/** Reads the automatic backups, newest first. */
 export function readCopies(copies: CopiesDatabase): Promise<CopyRecord[]> {
   return copies.copies.orderBy('atMs').reverse().toArray();
 }
 
-/** The backup file that a copy is. */
+/** Reads the backup file of an automatic backup. */
 export async function copyText({ packed }: CopyRecord): Promise<string> {
   return new Response(packed.stream().pipeThrough(new DecompressionStream('gzip'))).text();
 }
 
-/** Writes a backup to the file that was chosen, which is one saved; throws what the browser says where it cannot. */
+/** Writes a backup to the chosen file and counts it as saved. @throws the browser's error if it cannot be written */
 export async function writeExternalFile(db: RontelDatabase, copies: CopiesDatabase, now: number): Promise<void> {
   const outside = await copies.outside.get('outside');
   if (!outside) return;
   const file = await outside.handle.createWritable();
-  // What was there stays until all of the new is written.
+  // The browser keeps the old content until the new one is complete.
   await streamOf(backupPieces(await readDataset(db), new Date(now).toISOString())).pipeTo(file);
   await copies.outside.put({ ...outside, writtenAtMs: now });
   await backupSaved(db, now);
@@ -99,7 +99,7 @@ function packedText(pieces: Iterable<string>): Promise<Blob> {
   return new Response(streamOf(pieces).pipeThrough(new CompressionStream('gzip'))).blob();
 }
 
-/** Piece by piece, so that the page is never held up by the whole. */
+/** Serializes in chunks, so that the page stays responsive. */
 function streamOf(pieces: Iterable<string>): ReadableStream<Uint8Array<ArrayBuffer>> {
   const left = pieces[Symbol.iterator]();
   const encoder = new TextEncoder();

@@ -14,10 +14,10 @@ import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 
-/** A workshop in which nothing has been done yet. */
+/** An empty workshop. */
 export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
 
-/** What the work is about, without preferences, in a fixed order, so that the same data gives the same file. */
+/** Reads all records but preferences, in a fixed order, so that equal data give equal files. */
 export function readKept(db: RontelDatabase): Promise<Dataset> {
   return db.transaction('r', keptTables(db), async () => ({
     bikes: await db.bikes.orderBy('id').toArray(),
@@ -34,7 +34,7 @@ export function readKept(db: RontelDatabase): Promise<Dataset> {
   }));
 }
 
-/** Everything kept. */
+/** Reads all stored records. */
 export function readDataset(db: RontelDatabase): Promise<Dataset> {
   return db.transaction('r', [...keptTables(db), db.preferences], async () => ({
     ...(await readKept(db)),
@@ -42,7 +42,7 @@ export function readDataset(db: RontelDatabase): Promise<Dataset> {
   }));
 }
 
-/** Puts `dataset` in the place of all that is kept; one undo step. What is not in it goes. */
+/** Replaces all stored records by `dataset` as one undo step; records that it does not contain are removed. */
 export async function replaceDataset(
   db: RontelDatabase,
   dataset: Dataset,
@@ -72,7 +72,7 @@ export async function replaceDataset(
   });
 }
 
-/** What stands in the way of using the data kept in this browser. */
+/** Thrown where the stored data are of a newer version of Rontel. */
 export class StoreTooNewError extends Error {
   constructor(readonly dataVersion: number) {
     super(
@@ -83,16 +83,15 @@ export class StoreTooNewError extends Error {
 }
 
 /**
- * Makes the database ready: at its very first start it is filled with what `first`
- * gives, which is asked then alone; later, data of an
- * older shape is brought up to date, all or nothing.
+ * Prepares the database: fills it with the result of `first` at the very first start (the only time it is called), and
+ * migrates data of an older version in one transaction.
  */
 export async function prepareStore(db: RontelDatabase, first: () => Dataset | Promise<Dataset>): Promise<void> {
-  // Before the transaction, which would end while it waits.
+  // Awaited before the transaction: an IndexedDB transaction commits while unrelated promises are awaited.
   const found = (await db.meta.get('dataVersion'))?.value;
   const fresh = found === undefined ? await first() : undefined;
   if (found === DATA_VERSION) return;
-  // Loaded where there is something to write alone: the schemas are large.
+  // The schemas are large, so they are loaded only if there is something to write.
   const { sortOut } = fresh === EMPTY_DATASET ? { sortOut: undefined } : await import('../records/schema');
   if (sortOut) await openGate();
   await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history, db.aside], async () => {
@@ -106,13 +105,13 @@ export async function prepareStore(db: RontelDatabase, first: () => Dataset | Pr
       await quarantine(db, sorted);
     }
     if (dataset !== EMPTY_DATASET) await writeOver(db, dataset!);
-    // Steps remembered in an older shape cannot be taken back into the new one.
+    // Undo steps hold records of the older version, which cannot be restored any more.
     await db.history.clear();
     await db.meta.put({ key: 'dataVersion', value: DATA_VERSION });
   });
 }
 
-/** Puts a dataset in the place of what is there, without an undo step. */
+/** Replaces all stored records by `dataset` without an undo step. */
 export async function writeOver(db: RontelDatabase, dataset: Dataset): Promise<void> {
   for (const table of KEPT_TABLES) {
     const kept = new Set(dataset[table].map(({ id }) => id));

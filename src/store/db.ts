@@ -17,19 +17,19 @@ import type { BinEntry } from './bin';
 import { GATE } from './gate';
 import type { HistoryEntry } from './history-entry';
 
-/** A fact about the data as a whole. */
+/** Metadata of the database. */
 export interface MetaRecord {
   readonly key: 'dataVersion' | 'backupSavedAtMs';
   readonly value: number;
 }
 
-/** The tab of all steps from before tabs were told apart. */
+/** Tab id of steps from versions without tab ids. */
 const EARLIER_TAB = 'earlier';
 
-/** The name under which the browser keeps all of it. */
+/** Name of the IndexedDB database. */
 export const DATABASE_NAME = 'rontel';
 
-/** The browser's database. Its own version counts table layouts; the shape of records has another, in meta. */
+/** The browser's database. Its Dexie version counts table layouts; the version of record shapes is in `meta`. */
 export class RontelDatabase extends Dexie {
   readonly bikes!: EntityTable<BikeRecord, 'id'>;
   readonly setups!: EntityTable<SetupRecord, 'id'>;
@@ -46,12 +46,12 @@ export class RontelDatabase extends Dexie {
   readonly bin!: EntityTable<BinEntry, 'seq'>;
   readonly aside!: EntityTable<QuarantineEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
-  /** Which tab this is; undo takes back what was done in it. */
+  /** Id of this tab, for its undo steps. */
   tab = EARLIER_TAB;
-  /** Here, so that whoever follows the database need not load the package before there is one. */
+  /** Exposed here so that subscribers need not load the package before the database is open. */
   readonly follow = liveQuery;
 
-  /** @param engine another than the browser's own, such as one in memory */
+  /** @param engine an IndexedDB implementation other than the browser's, such as an in-memory one */
   constructor(name: string, engine?: DexieOptions) {
     super(name, engine);
     this.use(GATE);
@@ -71,7 +71,7 @@ export class RontelDatabase extends Dexie {
     });
     this.version(4).stores({ learners: 'id' });
     this.version(5).stores({ bin: '++seq, atMs' });
-    // Of years of jobs few passed a limit: those alone are in this index.
+    // Few jobs pass a published limit; only those are in this index.
     this.version(6).stores({ jobs: 'id, bikeId, state, dueOn, passed.length' });
     this.version(7)
       .stores({ history: '++seq, undone, [tab+undone]', aside: '++seq' })

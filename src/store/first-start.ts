@@ -1,4 +1,4 @@
-/** What a browser new to Rontel begins with: whoever starts the server says so, and the page learns it by a cookie. */
+/** What a new browser starts with: set when the server starts, passed to the page by a cookie. */
 export const FIRST_STARTS = ['demo', 'empty'] as const;
 export type FirstStart = (typeof FIRST_STARTS)[number];
 

@@ -5,7 +5,7 @@ import { KEPT_TABLES, recordText, type KeptTable } from '../records';
 type Guarded = KeptTable | 'preferences';
 type RecordSchemas = typeof TABLE_SCHEMAS;
 
-/** A record that was not written because it is none that a backup could be read with again. Nothing was changed. */
+/** Thrown where a record does not pass its schema. The transaction is rolled back. */
 export class RefusedRecordError extends Error {
   constructor(
     readonly table: Guarded,
@@ -20,8 +20,8 @@ export class RefusedRecordError extends Error {
 let schemas: RecordSchemas | undefined;
 
 /**
- * Loads what records are checked by. It comes after the page, for the schemas are large; so whoever writes waits for it
- * before the transaction begins, which would end while it waits.
+ * Loads the schemas. They are large and load after the page, so every writer awaits this before it opens its transaction,
+ * which would commit while it waits.
  */
 export async function openGate(): Promise<RecordSchemas> {
   schemas ??= (await import('../records/schema')).TABLE_SCHEMAS;
@@ -29,8 +29,8 @@ export async function openGate(): Promise<RecordSchemas> {
 }
 
 /**
- * The one gate: every record that is written to a table of what is kept, by whomever, passes the schema of its kind in
- * the same transaction, or the whole transaction fails.
+ * Middleware that validates every record written to a guarded table against its schema, in the same transaction; an
+ * invalid record fails the whole transaction.
  */
 export const GATE: Middleware<DBCore> = {
   stack: 'dbcore',

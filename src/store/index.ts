@@ -26,7 +26,7 @@ export { LeftOffError } from './bulk';
 export type { BulkOptions } from './bulk';
 export type { RontelDatabase } from './db';
 
-/** Loaded when it is asked for: most browsers never see it, or see it once. */
+/** Loaded on demand: most browsers never need it, or once. */
 export const loadMergeDemo = () => import('./merge-demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';

@@ -21,7 +21,7 @@ import { exchangeParts, readParts } from './parts';
 export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof typeof JOB_DEFAULTS> &
   Partial<Pick<JobRecord, 'state'>>;
 
-/** Books jobs as one step of undo; two that belong together name each other. Returns their ids. */
+/** Adds jobs as one undo step; a pair refers to each other. Returns their ids. */
 export async function addJobs(db: RontelDatabase, contents: readonly JobContent[], now: number): Promise<string[]> {
   const ids = contents.map(() => nanoid());
   await change(db, { label: `job ${contents[0]!.name}`, now }, async (draft) => {
@@ -39,7 +39,7 @@ export async function addJobs(db: RontelDatabase, contents: readonly JobContent[
   return ids;
 }
 
-/** Edits a job as it is kept now, so that what another tab wrote meanwhile stays. */
+/** Edits the stored job, so that what another tab wrote meanwhile is preserved. */
 export async function editJob(
   db: RontelDatabase,
   id: string,
@@ -50,7 +50,7 @@ export async function editJob(
   await change(db, { label, mergeKey: `${label} ${id}`, now }, (draft) => draft.update('jobs', id, edit));
 }
 
-/** Another tab has written to the same step since this one read it. */
+/** Thrown where another tab has written the same step since this tab read it. */
 export class StepChangedError extends Error {
   constructor(readonly now: StepProgress | undefined) {
     super('This step was changed in another tab. That entry stands, and yours is still in the field.');
@@ -60,16 +60,16 @@ export class StepChangedError extends Error {
 export interface StepEdit {
   readonly jobId: string;
   readonly stepId: StepId;
-  /** How this tab knows the step: as it is on screen, and as this tab wrote it since. */
+  /** The step as this tab last read or wrote it. */
   readonly known: readonly (StepProgress | undefined)[];
   readonly edit: (step: StepProgress) => StepProgress;
-  /** What the edited step means for the job, in the same write. */
+  /** Changes of the job that follow from the step, in the same transaction. */
   readonly andThen?: (job: JobRecord) => JobRecord;
   readonly label: string;
   readonly now: number;
 }
 
-/** Writes one step of a job, unless another tab has written it since. Answers with what is kept now. */
+/** Writes one step of a job unless another tab has written it since. Returns the stored job. */
 export async function editStep(
   db: RontelDatabase,
   { jobId, stepId, known, edit, andThen = (job) => job, label, now }: StepEdit,
@@ -87,13 +87,13 @@ export async function editStep(
   return next;
 }
 
-/** Looks at another step; where one stands is kept with the job, and is no step of undo. */
+/** Stores which step is on screen; not undoable. */
 export async function showStep(db: RontelDatabase, jobId: string, at: StepId): Promise<void> {
   await openGate();
   await db.jobs.update(jobId, { at });
 }
 
-/** A part that came off, as it is put in stock. */
+/** A part that was removed from the bike, as it goes into stock. */
 export interface OldPart {
   readonly slot: Slot;
   readonly name: string;
@@ -105,7 +105,7 @@ export interface SignOff {
   readonly outcome: Outcome;
   readonly note?: string | undefined;
   readonly passed: readonly { readonly id: CheckId; readonly overT: number }[];
-  /** Of a swap that stays: what it leaves behind. */
+  /** For a swap that is kept: its results. */
   readonly swap?:
     (Omit<FinishedSwap, 'takenOff'> & { readonly kind: SwapKind; readonly oldParts: readonly OldPart[] }) | undefined;
   readonly recheckName: string;
@@ -113,8 +113,8 @@ export interface SignOff {
 }
 
 /**
- * Ends a job. Where the swap stays, its setup becomes A, parts are put on and taken off in stock, and a re-check is
- * booked; where it was put back, all stays as it was but the log. One step of undo.
+ * Finishes a job as one undo step. If the swap is kept, its setup becomes A, parts are mounted and unmounted, and a re-check
+ * is scheduled; if it was put back, only the log changes.
  */
 export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOff): Promise<void> {
   const { outcome, note, passed, swap, now } = signOff;
@@ -157,7 +157,7 @@ export type TrialContent = Pick<JobRecord, 'bikeId' | 'name' | 'outcomeNote' | '
   readonly atMs: number;
 };
 
-/** Records by hand what was tried without a card: a bike that has long run past a limit, or an experiment. */
+/** Records a trial without a job card: a bike that has long run past a limit, or an experiment. */
 export async function addTrial(db: RontelDatabase, { atMs, ...content }: TrialContent, now: number): Promise<void> {
   await change(db, { label: content.name, now }, (draft) =>
     draft.put('jobs', {
@@ -171,7 +171,7 @@ export async function addTrial(db: RontelDatabase, { atMs, ...content }: TrialCo
   );
 }
 
-/** What the gauge said at a re-check is a reading of the chain that is on the bike. */
+/** Adds the gauge reading of a re-check to the chain on the bike. */
 async function keepWear(db: RontelDatabase, draft: Draft, { bikeId, progress }: JobRecord, now: number) {
   const wearPercent = progress.recheck?.values?.wearPercent;
   if (wearPercent === undefined) return;
@@ -181,7 +181,7 @@ async function keepWear(db: RontelDatabase, draft: Draft, { bikeId, progress }: 
   await draft.update('parts', fitted.id, (part) => ({ ...part, wear: [...part.wear, { atMs: now, wearPercent }] }));
 }
 
-/** Makes a setup A, the one on the bike; adds it again where it is gone. */
+/** Makes a setup the first one, A; adds it again if it was deleted. */
 async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
   const setups = await db.setups.where('bikeId').equals(fitted.bikeId).sortBy('rank');
   const others = setups.filter(({ id }) => id !== fitted.id);
@@ -190,20 +190,20 @@ async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
       `This bike has ${SETUPS_MAX} setups already, and the one of this job is not among them. Remove one, then sign off.`,
     );
   }
-  // The wheels that were planned may have left the bike.
+  // The planned wheelset may have been removed from the bike.
   const bike = await db.bikes.get(fitted.bikeId);
   const hasWheels = bike?.wheelsets.some(({ id }) => id === fitted.wheelsetId) ?? true;
   const ridden = hasWheels ? fitted : { ...fitted, wheelsetId: bike!.wheelsets[0]!.id };
   await draft.put('setups', { ...ridden, rank: 0 });
   for (const [i, setup] of others.entries()) {
-    // The chain moves with the bike: a setup that is not on it has none that could be counted.
+    // The chain stays on the bike: other setups have no counted chain.
     const { chainLinks, ...rest } = setup;
     const isOld = i === 0 && setups[0]?.id === setup.id;
     await draft.put('setups', { ...(isOld || chainLinks === undefined ? rest : setup), rank: i + 1 });
   }
 }
 
-/** Puts what came off in stock, and names it in the setup and the job that take it back. */
+/** Puts removed parts in stock and references them in the setup and job that use them again. */
 async function keepOldParts(
   db: RontelDatabase,
   draft: Draft,
@@ -224,7 +224,7 @@ async function keepOldParts(
       name,
       data,
       note,
-      // It was on the bike when the job was booked; since when, nobody has said.
+      // It was on the bike when the job was added; the start of the mount is unknown.
       mounts: [{ bikeId: job.bikeId, fromMs: Math.min(job.createdAtMs, now), toMs: now }],
     });
   }
@@ -244,7 +244,7 @@ export async function removeJob(db: RontelDatabase, job: JobRecord, now: number)
   });
 }
 
-/** Keeps a photo with its step, at the end. */
+/** Saves a photo of a step, last. */
 export async function addPhoto(db: RontelDatabase, photo: Omit<PhotoRecord, 'id'>): Promise<void> {
   await change(db, { label: 'photo', now: photo.takenAtMs }, (draft) =>
     draft.put('photos', { ...photo, id: nanoid() }),

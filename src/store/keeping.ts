@@ -1,10 +1,10 @@
 import type { RontelDatabase } from './db';
 
-/** When a backup was last saved from this browser, and what has been done since. */
+/** When a backup was last saved from this browser, and how many changes have been made since. */
 export interface BackupState {
   /** Milliseconds since 1970; undefined before the first. */
   readonly savedAtMs: number | undefined;
-  /** Steps since, as far as undo remembers them, and not taken back. */
+  /** Undo steps since then that have not been undone. */
   readonly changes: number;
 }
 
@@ -18,7 +18,7 @@ export async function readBackupState(db: RontelDatabase): Promise<BackupState> 
   return { savedAtMs, changes };
 }
 
-/** Remembers that one was saved; a fact about this browser, and no part of a backup. */
+/** Stores that a backup was saved; about this browser, so not part of a backup. */
 export async function backupSaved(db: RontelDatabase, now: number): Promise<void> {
   await db.meta.put({ key: 'backupSavedAtMs', value: now });
 }

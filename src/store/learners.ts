@@ -6,13 +6,13 @@ import type { RontelDatabase } from './db';
 import { afterAnswer, type DrillAnswer } from './progress';
 import { setPreferences } from './workshop';
 
-/** Everyone who learns here, in the order in which they came. */
+/** Reads all learners in the order of creation. */
 export async function readLearners(db: RontelDatabase): Promise<LearnerRecord[]> {
   const learners = await db.learners.toArray();
   return learners.sort((a, b) => a.createdAtMs - b.createdAtMs || a.id.localeCompare(b.id));
 }
 
-/** Adds a learner and lets them learn from now on. @param seed 0 to 2³² − 1, drawn by chance */
+/** Adds a learner and selects them. @param seed random, 0 to 2³² − 1 */
 export async function addLearner(db: RontelDatabase, name: string, seed: number, now: number): Promise<string> {
   const id = nanoid();
   await change(db, { label: `learner ${name}`, now }, (draft) =>
@@ -28,19 +28,19 @@ export async function renameLearner(db: RontelDatabase, id: string, name: string
   );
 }
 
-/** Takes a learner with all progress away; undo brings them back. */
+/** Deletes a learner with all progress; can be undone. */
 export async function removeLearner(db: RontelDatabase, { id, name }: LearnerRecord, now: number): Promise<void> {
   await change(db, { label: `remove learner ${name}`, now }, (draft) => draft.remove('learners', id));
 }
 
-/** Keeps an answer to a drill, as one step. */
+/** Saves an answer to a drill as one undo step. */
 export async function keepAnswer(db: RontelDatabase, id: string, answer: DrillAnswer, now: number): Promise<void> {
   await change(db, { label: 'answer to a drill', now }, (draft) =>
     draft.update('learners', id, (learner) => afterAnswer(learner, answer, now)),
   );
 }
 
-/** Keeps that a lesson was gone through; done again, the newest counts. */
+/** Saves that a lesson was completed; the latest completion counts. */
 export async function keepLesson(
   db: RontelDatabase,
   id: string,

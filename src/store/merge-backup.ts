@@ -5,10 +5,10 @@ import { readKept } from './dataset';
 import type { RontelDatabase } from './db';
 
 /**
- * Takes a file in beside what is here, by id, as one step; all or nothing.
- * @param preferred whose record counts where both have it and they differ
- * @returns how many records came in
- * @throws DoesNotFitError where both together would not belong together
+ * Merges a backup into the stored data by id, as one undo step and one transaction.
+ * @param preferred which side wins when a record exists on both and differs
+ * @returns how many records were added or changed
+ * @throws DoesNotFitError if a reference would point to nothing
  */
 export async function mergeBackup(
   db: RontelDatabase,

@@ -3,7 +3,7 @@ import { demoDataset } from './demo';
 import { mergeBackup } from './merge-backup';
 import { setPreferences } from './workshop';
 
-/** Lays the demo workshop beside what is here, and one of its bikes on the bench. */
+/** Adds the demo workshop to the stored data and selects one of its bikes. */
 export async function mergeDemo(db: RontelDatabase, nowMs: number): Promise<void> {
   const demo = demoDataset(nowMs);
   await mergeBackup(db, demo, 'here', 'demo workshop', nowMs);

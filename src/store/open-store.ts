@@ -8,10 +8,10 @@ export interface Opened {
   readonly inMemoryBecause: string | undefined;
 }
 
-/** Opens what the browser keeps; where it keeps nothing, or lets nobody at it, work goes on in memory. */
+/** Opens the browser's database; if it cannot be used, opens an in-memory one. */
 export async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
   const first = async () =>
-    // Hardly ever needed, and large.
+    // Large, and needed only at the very first start.
     firstStart === 'demo' ? (await import('./demo')).demoDataset(Date.now()) : EMPTY_DATASET;
   const kept = new RontelDatabase(DATABASE_NAME);
   try {
@@ -22,7 +22,7 @@ export async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
   } catch (error) {
     if (error instanceof StoreTooNewError) throw error;
     kept.close();
-    // Loaded when it is needed: hardly any browser ever does.
+    // Loaded on demand: hardly any browser needs it.
     const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
     const memory = new RontelDatabase('memory', { indexedDB: new IDBFactory(), IDBKeyRange });
     await prepareStore(memory, first);

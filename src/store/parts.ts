@@ -21,7 +21,7 @@ export async function readParts(db: RontelDatabase): Promise<PartsById> {
   return byId(await db.parts.toArray());
 }
 
-/** Lays parts on the shelf as one step; answers with their ids. */
+/** Adds parts as one undo step; returns their ids. */
 export async function addParts(db: RontelDatabase, contents: readonly PartContent[], now: number): Promise<string[]> {
   const records = contents.map((content): PartRecord => ({ ...PART_DEFAULTS, ...content, id: nanoid() }));
   const label = records.length === 1 ? `${records[0]!.name} on the shelf` : `${records.length} parts on the shelf`;
@@ -31,7 +31,7 @@ export async function addParts(db: RontelDatabase, contents: readonly PartConten
   return records.map(({ id }) => id);
 }
 
-/** Edits some parts as one step. */
+/** Edits several parts as one undo step. */
 export async function editParts(
   db: RontelDatabase,
   ids: readonly string[],
@@ -45,7 +45,7 @@ export async function editParts(
   });
 }
 
-/** Writes what a table changes and adds, all or nothing. */
+/** Imports the additions and changes of a table in one transaction. */
 export async function importParts(
   db: RontelDatabase,
   records: readonly PartRecord[],
@@ -57,7 +57,7 @@ export async function importParts(
   });
 }
 
-/** Takes parts off the shelf. Setups that are made of them keep what was known of them; jobs keep their cards. */
+/** Deletes parts. Setups that use them keep a copy of their data; jobs keep their cards. */
 export async function removeParts(
   db: RontelDatabase,
   ids: readonly string[],
@@ -82,7 +82,7 @@ export async function removeParts(
   });
 }
 
-/** Edits a setup as it is seen; what belongs to its parts is written to the parts. */
+/** Edits a setup as displayed; data that belong to its parts are written to the parts. */
 export async function editMadeSetup(
   db: RontelDatabase,
   draft: Draft,
@@ -91,14 +91,14 @@ export async function editMadeSetup(
 ): Promise<void> {
   const kept = await db.setups.get(id);
   if (!kept) throw new Error('this setup has been taken off the bench meanwhile');
-  // Just its own parts: this is done with each key that is pressed.
+  // Only its own parts: this runs with every key press.
   const own = await db.parts.bulkGet(Object.values(kept.shelf ?? {}));
   const { setup, partData } = editThroughParts(kept, byId(own.filter((part) => part !== undefined)), edit);
   await draft.put('setups', setup);
   for (const [partId, data] of partData) await draft.update('parts', partId, (part) => ({ ...part, data }));
 }
 
-/** Says of which part a setup is made in one place; undefined for none. */
+/** Assigns a part to one slot of a setup; undefined for none. */
 export async function choosePart(
   db: RontelDatabase,
   setup: SetupRecord,
@@ -115,7 +115,7 @@ export async function choosePart(
   );
 }
 
-/** Puts on the shelf what a bike has now, place by place, and says that its setup is made of it. */
+/** Creates parts from what the bike has now, slot by slot, and assigns them to its setup. */
 export async function takeStock(
   db: RontelDatabase,
   setup: SetupRecord,
@@ -142,7 +142,7 @@ export async function takeStock(
   return stock.length;
 }
 
-/** Ends and begins the mounts that a swap changes. */
+/** Ends and starts the mounts that a swap changes. */
 export async function exchangeParts(draft: Draft, parts: PartsById, from: SetupRecord, to: SetupRecord, now: number) {
   const idsOf = (setup: SetupRecord) =>
     Object.values(suitingParts(setup, partsInSlots(setup, parts))).map(({ id }) => id);
@@ -153,7 +153,7 @@ export async function exchangeParts(draft: Draft, parts: PartsById, from: SetupR
     await draft.update('parts', id, (part) => ({ ...part, mounts: unmountedFrom(part.mounts, bikeId, now) }));
   }
   for (const id of after) {
-    // What was bought for the job is there now.
+    // Parts bought for the job are now in stock.
     await draft.update('parts', id, (part) => {
       const mounts = mountedOn(part.mounts, bikeId, now);
       return {

@@ -3,17 +3,17 @@ import type { Quarantined, SortedOut } from '../records/schema';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
-/** A record that was set aside: it could not be read, and would have spoiled every backup; or one as it was before it was mended. */
+/** A quarantined record: invalid, so that no backup with it could be opened; or the original of a repaired record. */
 export interface QuarantineEntry extends Quarantined {
-  /** Given by the database, rising. */
+  /** Assigned by the database, ascending. */
   readonly seq?: number;
   /** Milliseconds since 1970. */
   readonly atMs: number;
-  /** Whether it is here all the same, mended. */
+  /** Whether a repaired version is in use. */
   readonly isMended: boolean;
 }
 
-/** Keeps what was set aside, and what was mended as it was before. */
+/** Stores invalid records and the originals of repaired ones. */
 export async function quarantine(db: RontelDatabase, { aside, mended }: SortedOut): Promise<void> {
   const atMs = Date.now();
   await db.aside.bulkAdd([
@@ -22,12 +22,12 @@ export async function quarantine(db: RontelDatabase, { aside, mended }: SortedOu
   ]);
 }
 
-/** What was set aside, newest first. */
+/** Reads the quarantined records, newest first. */
 export function readQuarantine(db: RontelDatabase): Promise<QuarantineEntry[]> {
   return db.aside.orderBy('seq').reverse().toArray();
 }
 
-/** Puts a record back as one step, where it can be kept now. @throws as any write does; then it stays aside */
+/** Restores a record as one undo step if it is valid now. @throws as any write does; the record then stays quarantined */
 export async function restoreQuarantined(
   db: RontelDatabase,
   { seq, table, record, text }: QuarantineEntry,
@@ -39,7 +39,7 @@ export async function restoreQuarantined(
   await deleteQuarantined(db, seq!);
 }
 
-/** Lets go of a record that was set aside, for good. */
+/** Deletes a quarantined record permanently. */
 export async function deleteQuarantined(db: RontelDatabase, seq: number): Promise<void> {
   await db.aside.delete(seq);
 }

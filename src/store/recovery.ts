@@ -6,14 +6,14 @@ import { change, tableOf } from './change';
 import { readKept } from './dataset';
 import type { RontelDatabase } from './db';
 
-/** A change of the bin that can be brought back, whole or what is missing of it. */
+/** A bin entry that can be restored, wholly or partly. */
 export interface Binned extends BinEntry {
   readonly seq: number;
-  /** Records of it that are not here again by undo. */
+  /** Its records that have not been restored by undo. */
   readonly missing: number;
 }
 
-/** What lies in the bin, newest first; what is here again is left out. */
+/** Reads the bin, newest first, without records that exist again. */
 export async function readBin(db: RontelDatabase, nowMs: number): Promise<Binned[]> {
   const entries = await db.bin.where('atMs').above(lastKeptMs(nowMs)).toArray();
   const binned = await Promise.all(
@@ -30,7 +30,7 @@ async function missingOf(db: RontelDatabase, { records }: BinEntry): Promise<Bin
   return records.filter(({ table, record }) => !here.get(table)!.has(record.id));
 }
 
-/** Brings an entry of the bin back as one step, what is here again left as it is; all or nothing. */
+/** Restores a bin entry as one undo step in one transaction; records that exist again are left as they are. */
 export async function bringBack(db: RontelDatabase, seq: number, now: number): Promise<void> {
   const entry = await db.bin.get(seq);
   if (!entry) throw new DoesNotFitError('It is no longer in the bin');
@@ -39,27 +39,27 @@ export async function bringBack(db: RontelDatabase, seq: number, now: number): P
   });
 }
 
-/** Empties the bin for good: this alone cannot be undone. */
+/** Empties the bin permanently; the only change that cannot be undone. */
 export async function emptyBin(db: RontelDatabase): Promise<void> {
   await db.bin.clear();
 }
 
-/** What is wrong with what is kept. */
+/** Finds problems in the stored data. */
 export async function findProblems(db: RontelDatabase): Promise<DataProblem[]> {
   return dataProblems(await readKept(db));
 }
 
-/** Rounds of mending: what is taken away can leave others alone, but never more often than there are kinds of record. */
+/** Maximum number of repair passes: a removal can orphan other records, at most once per kind of record. */
 const ROUNDS_MAX = 10;
 
-/** Mends all that is wrong as one step; what goes lies in the bin. Answers with how much was mended. */
+/** Repairs all problems as one undo step; removed records go to the bin. Returns the number of repairs. */
 export async function repairProblems(db: RontelDatabase, now: number): Promise<number> {
   let mended = 0;
   await change(db, { label: 'mend the data', now }, async (draft) => {
     for (let round = 0; round < ROUNDS_MAX; round += 1) {
       const problems = await findProblems(db);
       if (problems.length === 0) return;
-      // One at a time for each record: what mends one of its problems is worked out from the record as it is.
+      // One problem per record and pass: each repair is computed from the current record.
       const first = new Map(problems.map((problem) => [`${problem.table}/${problem.id}`, problem]));
       for (const { table, id, mended: record } of first.values()) {
         if (record) await draft.put(table, record);

@@ -2,15 +2,15 @@ import Dexie from 'dexie';
 import { BACKUP_FORMAT } from '../formats/backup';
 import { DATABASE_NAME } from './db';
 
-/** Tables that are about this browser and no part of a backup. */
+/** Tables about this browser, which are not part of a backup. */
 const OWN_TABLES: readonly string[] = ['history', 'bin', 'meta'];
 
 /**
- * All that is kept, whatever its shape, as the text of a backup of just the version that it has: the newer
- * Rontel that wrote it reads it again.
+ * Returns all records, whatever their version, as the text of a backup of that version, for the newer Rontel that wrote
+ * them.
  */
 export async function rescueText(dataVersion: number, savedAt: string): Promise<string> {
-  // Without versions of its own it opens whatever tables are there.
+  // Without declared versions Dexie opens whatever tables exist.
   const db = await new Dexie(DATABASE_NAME).open();
   try {
     const tables = db.tables.filter(({ name }) => !OWN_TABLES.includes(name));

@@ -3,7 +3,7 @@ import type { RideRecord, RouteRecord } from '../records';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
-/** Keeps a ride with its samples, all or nothing. Answers with its id; undefined where the same ride is there already. */
+/** Saves a ride with its samples in one transaction. Returns its id, or undefined if the same ride is stored already. */
 export async function addRide(
   db: RontelDatabase,
   content: Omit<RideRecord, 'id'>,
@@ -29,13 +29,13 @@ export async function removeRide(db: RontelDatabase, ride: RideRecord, now: numb
   });
 }
 
-/** The samples of some rides, packed, in the order of the ids; a ride that has gone meanwhile is left out. */
+/** Reads the compressed samples of some rides in the order of the ids, without rides that have been deleted meanwhile. */
 export async function readPacked(db: RontelDatabase, ids: readonly string[]): Promise<string[]> {
   const records = await db.recordings.bulkGet([...ids]);
   return records.flatMap((record) => (record ? [record.packed] : []));
 }
 
-/** A route; undefined where it has gone meanwhile. */
+/** Reads a route; undefined if it has been deleted meanwhile. */
 export function readRoute(db: RontelDatabase, id: string): Promise<RouteRecord | undefined> {
   return db.routes.get(id);
 }

@@ -3,7 +3,7 @@ import { SETUPS_MAX, type SetupRecord } from '../records';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 
-/** Adds a candidate to the bike's bench, last. Answers with its id; undefined when the bench is full. */
+/** Adds a setup to the bike, last. Returns its id, or undefined if the bike has the maximum number of setups. */
 export async function addSetup(
   db: RontelDatabase,
   content: Omit<SetupRecord, 'id' | 'rank'>,
@@ -21,14 +21,14 @@ export async function addSetup(
   return added ? id : undefined;
 }
 
-/** Takes a setup off the bench. The last one stays: a bike has at least the setup it is ridden with. */
+/** Removes a setup, unless it is the bike's last one. */
 export async function removeSetup(db: RontelDatabase, setup: SetupRecord, label: string, now: number): Promise<void> {
   await change(db, { label, now }, async (draft) => {
     if ((await setupsOf(db, setup.bikeId)).length > 1) await draft.remove('setups', setup.id);
   });
 }
 
-/** Moves the setup at one place of the bench to another; the first place is the one fitted now. */
+/** Moves a setup from one position to another; the first is on the bike. */
 export async function moveSetup(
   db: RontelDatabase,
   bikeId: string,

@@ -4,9 +4,9 @@ import type { RontelDatabase } from './db';
 const KEY = 'rontel-tab';
 
 /**
- * Tells this tab from others, so that undo takes back only what was done here. A tab stays the same through a reload;
- * one that opens while no other is open goes on with the steps of the last one. Held by a lock for as long as the tab
- * lives: a copy of a tab comes with the same note of its id, and must not share it.
+ * Returns the id of this tab, so that undo reverts only what was done here. The id survives a reload; a tab that opens while
+ * no other is open continues with the steps of the last one. A Web Lock holds the id while the tab lives: a duplicated tab
+ * brings the same session storage and must get another id.
  */
 export async function tabOf(db: RontelDatabase): Promise<string> {
   const noted = sessionStorage.getItem(KEY);
@@ -24,7 +24,7 @@ function noteTab(id: string): string {
   return id;
 }
 
-/** Takes the lock of an id for good; false where another tab has it. Without locks (plain HTTP) only a note is trusted. */
+/** Acquires the lock of an id until the tab closes; false if another tab holds it. Without Web Locks (plain HTTP) session storage decides. */
 async function holds(id: string): Promise<boolean> {
   if (!('locks' in navigator)) return sessionStorage.getItem(KEY) === id;
   return new Promise((resolve) => {
@@ -35,7 +35,7 @@ async function holds(id: string): Promise<boolean> {
   });
 }
 
-/** How many windows of Rontel there are beside this one; undefined where the browser does not tell. */
+/** Counts the other open Rontel windows; undefined if the browser does not say. */
 export async function windowsOpen(): Promise<number | undefined> {
   if (!('locks' in navigator)) return undefined;
   const { held = [] } = await navigator.locks.query();

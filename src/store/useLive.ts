@@ -3,19 +3,18 @@
 import { startTransition, useEffect, useRef, useState } from 'react';
 import type { RontelDatabase } from './db';
 
-/** Where keys come faster than the page is drawn, it is drawn all the same after so long. */
+/** Maximum delay of a render while keys come faster than the page renders. */
 const PATIENCE_MS = 700;
 
 const newer = <T>(_before: T, after: T): T => after;
 
 /**
- * Follows a query of the database. The package's own hook waits for a moment without writes before it tells of
- * any: while keys come faster than the query takes, nothing would move on screen. This one tells of every
- * answer it gets.
- * @param db undefined while there is nothing to ask
- * @param query the same function from one drawing to the next, or it is asked anew
- * @param keep what to tell of an answer, given what was told before it; likewise the same function
- * @returns the newest answer; undefined before the first
+ * Subscribes to a live query. The package's own hook waits for a pause between writes, so nothing would change on screen
+ * while keys come faster than the query; this one delivers every result.
+ * @param db undefined while there is nothing to query
+ * @param query a function of stable identity, or the subscription restarts
+ * @param keep merges a result with the previous one, for structural sharing; of stable identity too
+ * @returns the latest result; undefined before the first
  */
 export function useLive<T>(
   db: RontelDatabase | undefined,
@@ -23,7 +22,7 @@ export function useLive<T>(
   keep: (before: T, after: T) => T = newer,
 ): T | undefined {
   const [told, setTold] = useState<{ readonly value?: T | undefined; readonly failure?: Error }>({});
-  /** Since when an answer waits to be drawn. */
+  /** Since when a result has been waiting to be rendered. */
   const waitsSince = useRef<number>(undefined);
   useEffect(() => {
     waitsSince.current = undefined;
@@ -37,7 +36,7 @@ export function useLive<T>(
         const answer = await query(db);
         if (!follows) return;
         const value = before ? keep(before.value, answer) : answer;
-        // The page waits for the first; of those after it, what is drawn waits for what is typed meanwhile.
+        // The page waits for the first result; later ones render in a transition, which yields to typing.
         const now = performance.now();
         waitsSince.current ??= now;
         if (!before || now - waitsSince.current > PATIENCE_MS) setTold({ value });
@@ -53,7 +52,7 @@ export function useLive<T>(
       subscription.unsubscribe();
     };
   }, [db, query, keep]);
-  // What the database refuses to say is for the page's error boundary.
+  // A failed query is handled by the page's error boundary.
   if (told.failure !== undefined) throw told.failure;
   return db && told.value;
 }

@@ -22,29 +22,29 @@ import { readParts } from './parts';
 import { useLive } from './useLive';
 import { useStore, type StoreState } from './StoreProvider';
 
-/** All that is on the bench and around it, as it is kept now. */
+/** The current bike with its setups, and everything that pages need with it, as stored. */
 export interface Workshop {
   readonly db: RontelDatabase;
-  /** Why the browser keeps nothing; undefined where it keeps all of it. */
+  /** Why nothing can be stored; undefined if data are stored. */
   readonly inMemoryBecause: string | undefined;
-  /** Records that could not be read at opening, and were set aside or mended. */
+  /** Number of invalid records that were quarantined or repaired at opening. */
   readonly setAside: number;
   /** In the workshop's order. */
   readonly bikes: readonly BikeRecord[];
-  /** The bike on the bench; undefined in an empty workshop. */
+  /** The selected bike; undefined in an empty workshop. */
   readonly bike: BikeRecord | undefined;
-  /** Its setups in the order of the bench, first the one fitted now; made of the parts of the shelf that they name. */
+  /** Its setups in their order, first the one on the bike, with the data of the parts that they use. */
   readonly setups: readonly SetupRecord[];
-  /** The one that is looked at in depth. */
+  /** The selected setup. */
   readonly setup: SetupRecord | undefined;
-  /** Those of the bike, oldest first; their samples are read when they are looked into. */
+  /** Rides of the bike, oldest first; samples are read on demand. */
   readonly rides: readonly RideRecord[];
   readonly routes: readonly RouteRecord[];
   /** The parts in stock; prices in the own currency carry no code. */
   readonly parts: PartsById;
   /** ISO 4217 code of all sums without one; undefined where none was chosen and the prices of parts name none. */
   readonly currency: string | undefined;
-  /** What came of published limits that were passed, in every job of the workshop. */
+  /** Outcomes of passed published limits over all jobs. */
   readonly experience: readonly Experience[];
   readonly preferences: Preferences;
   readonly history: { readonly undo: string | undefined; readonly redo: string | undefined };
@@ -52,16 +52,15 @@ export interface Workshop {
 
 export type WorkshopState = Exclude<StoreState, { kind: 'ready' }> | ({ readonly kind: 'ready' } & Workshop);
 
-/** Until years of jobs have been read: the bench does not wait for them. */
+/** Used until the jobs have been read: the page does not wait for them. */
 const NO_EXPERIENCE: readonly Experience[] = [];
 
-/** Follows the database: every change, from this tab or another, draws anew. */
+/** Subscribes to the database: every change, from this tab or another, renders again. */
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
   const bench = useLive(db, readBench, keptOfBench);
-  // Apart, for they change seldom and are many: an edit on the bench reads no rides and no jobs, and what hangs on the
-  // shelf is not worked out anew.
+  // Separate queries, because these are many and change seldom: an edit of a setup reads no rides and no jobs.
   const bike = bench && bikeOnBench(bench);
   const bikeId = bike?.id;
   const rides = useLive(
@@ -102,7 +101,7 @@ export function useWorkshop(): WorkshopState {
   }, [store, bench, bike, bikeId, rides, parts, currency, resolved, experience]);
 }
 
-/** Light, dark or as the system is, as this person chose; undefined until it has been read. Hangs on nothing else that is kept. */
+/** The chosen theme; undefined until it has been read. A query of its own. */
 export function useThemeChoice(): Preferences['theme'] | undefined {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
@@ -113,7 +112,7 @@ async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {
   return ((await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS).theme;
 }
 
-/** The bikes, what lies on the bench, its setups as they are kept, and how they are looked at. */
+/** Bikes, setups of the selected bike, routes, preferences and undo labels, as stored. */
 type KeptBench = Pick<Workshop, 'bikes' | 'setups' | 'routes' | 'preferences' | 'history'>;
 
 function bikeOnBench({ bikes, preferences }: Pick<Workshop, 'bikes' | 'preferences'>): BikeRecord | undefined {
@@ -141,7 +140,7 @@ function keptOfBench(before: KeptBench, after: KeptBench): KeptBench {
   };
 }
 
-/** Setups as they are made of these parts; what equals what was made before is that. */
+/** Returns a function that resolves setups with these parts and keeps the identity of equal results. */
 function resolvedBy(parts: PartsById): (setup: SetupRecord) => SetupRecord {
   const made = new Map<string, SetupRecord>();
   return (setup) => {

@@ -7,7 +7,7 @@ import type { RontelDatabase } from './db';
 
 export const WHEELSETS_MAX = 8;
 
-/** What is known of the freehub body of a part. */
+/** Returns the freehub data of a part. */
 function freehubOf({ data }: PartRecord): Freehub | undefined {
   const { spline, bodyLengthMm, smallestCogT } = data;
   const freehub: Freehub = {
@@ -18,7 +18,7 @@ function freehubOf({ data }: PartRecord): Freehub | undefined {
   return Object.keys(freehub).length > 0 ? freehub : undefined;
 }
 
-/** Makes a wheel of the shelf a wheelset of a bike, and says that it is on it. */
+/** Makes a wheel in stock a wheelset of a bike and starts its mount. */
 export async function fitWheel(db: RontelDatabase, bike: BikeRecord, part: PartRecord, now: number): Promise<void> {
   await change(db, { label: `${part.name} on ${bike.name}`, now }, async (draft) => {
     await draft.update('bikes', bike.id, (record) => {
@@ -41,7 +41,7 @@ export async function fitWheel(db: RontelDatabase, bike: BikeRecord, part: PartR
   });
 }
 
-/** Puts a freehub body of the shelf on a wheelset of a bike. */
+/** Assigns a freehub body in stock to a wheelset of a bike. */
 export async function fitFreehub(
   db: RontelDatabase,
   bike: BikeRecord,

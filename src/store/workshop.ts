@@ -37,7 +37,7 @@ export async function addBike(
   return bikeId;
 }
 
-/** Takes a bike with its setups, rides, jobs and notes away; undo brings them back. */
+/** Deletes a bike with its setups, rides, jobs and notes; can be undone. */
 export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: number): Promise<void> {
   await change(db, { label: `remove ${bike.name}`, now }, async (draft: Draft) => {
     for (const setup of await db.setups.where('bikeId').equals(bike.id).toArray())
@@ -56,10 +56,10 @@ export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: numb
 }
 
 type PreferencesChange = Partial<Omit<Preferences, 'id'>>;
-/** What changes; a function where it hangs on what is kept, which may be newer than what is on screen. */
+/** A change of preferences; a function if it depends on the stored ones, which may be newer than those on screen. */
 export type PreferencesEdit = PreferencesChange | ((now: Preferences) => PreferencesChange);
 
-/** How things are looked at; no undo step. */
+/** Changes preferences; not undoable. */
 export async function setPreferences(db: RontelDatabase, edit: PreferencesEdit): Promise<void> {
   await openGate();
   await db.transaction('rw', db.preferences, async () => {
