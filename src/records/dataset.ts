@@ -10,7 +10,7 @@ import { RIDE_MIGRATIONS, type RecordingRecord, type RideRecord } from './ride';
 import type { RouteRecord } from './route';
 import { SETUP_MIGRATIONS, type SetupRecord } from './setup';
 
-/** The tables of what the work is about, and what is in each. Undo reaches all of them. */
+/** The tables of records, covered by undo and backups. */
 export interface KeptRecords {
   bikes: BikeRecord;
   setups: SetupRecord;
@@ -39,7 +39,7 @@ export const KEPT_TABLES: readonly KeptTable[] = [
   'learners',
 ];
 
-/** Everything that is kept, by table. */
+/** All records, by table. */
 export type Dataset = { readonly [T in KeptTable]: readonly KeptRecords[T][] } & {
   /** One record, or none before the first start. */
   readonly preferences: readonly Preferences[];
@@ -58,7 +58,7 @@ export const EMPTY_TABLES = {
   learners: [],
 } as const;
 
-/** All migrations of all records in the order in which they were made. */
+/** All migrations in the order of their versions. */
 export const MIGRATIONS: readonly Migration[] = [
   ...BIKE_MIGRATIONS,
   ...SETUP_MIGRATIONS,
@@ -69,5 +69,5 @@ export const MIGRATIONS: readonly Migration[] = [
   ...JOB_MIGRATIONS,
 ].sort((a, b) => a.toVersion - b.toVersion);
 
-/** The version of the shape of the data; table layout has its own, in the store. */
+/** The version of the record shapes; the table layout has its own, in the store. */
 export const DATA_VERSION = versionAfter(MIGRATIONS);

@@ -21,7 +21,7 @@ export interface Memory {
   readonly lapses: number;
 }
 
-/** What a learner has shown at one kind of drill. */
+/** A learner's progress in one kind of drill. */
 export interface Skill extends Standing {
   readonly asked: number;
   readonly right: number;
@@ -38,7 +38,7 @@ export interface LessonMark {
   readonly wasRight: boolean;
 }
 
-/** Someone who learns here, with what they have done. */
+/** A learner with their progress. */
 export interface LearnerRecord {
   readonly id: string;
   readonly name: string;

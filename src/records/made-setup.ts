@@ -17,7 +17,7 @@ import type { SetupRecord } from './setup';
 
 export type PartsById = ReadonlyMap<string, PartRecord>;
 
-/** The parts that a setup names, as far as they are still on the shelf. */
+/** Returns the parts that a setup uses and that still exist. */
 export function partsInSlots({ shelf = {}, bikeId }: SetupRecord, parts: PartsById): PartsInSlots {
   return Object.fromEntries(
     SLOTS.flatMap((slot): [Slot, SlotPart][] => {
@@ -33,7 +33,7 @@ export function sumsOf(setup: SetupRecord, parts: PartsById): SetupSums {
   return setupSums(setup, partsInSlots(setup, parts));
 }
 
-/** A setup as Compare, Find and Fit see it: limits, weight and cost are those of its parts, where they are known. */
+/** Returns a setup with the limits, weight and cost of its parts where known, as pages use it. */
 export function resolvedSetup(setup: SetupRecord, parts: PartsById): SetupRecord {
   if (!setup.shelf) return setup;
   const inSlots = partsInSlots(setup, parts);
@@ -45,15 +45,15 @@ export function resolvedSetup(setup: SetupRecord, parts: PartsById): SetupRecord
   };
 }
 
-/** What an edit of a setup as it is seen comes to: the record of the setup, and new data of the parts that it is made of. */
+/** An edit of a resolved setup: the setup record, and new data of its parts. */
 export interface SetupEdit {
   readonly setup: SetupRecord;
   readonly partData: ReadonlyMap<string, PartData>;
 }
 
 /**
- * Parts what was changed in a setup as it is seen into what belongs to the setup and what belongs to its
- * parts: a limit typed in Fit is one of the derailleur, on whichever bike.
+ * Splits an edit of a resolved setup into changes of the setup and changes of its parts: a limit typed on Compatibility
+ * belongs to the derailleur, on whichever bike it is.
  */
 export function editThroughParts(
   kept: SetupRecord,
@@ -87,7 +87,7 @@ function withChanges(data: PartData, was: PartData, is: PartData): PartData {
   return { ...Object.fromEntries(others), ...is };
 }
 
-/** A field that is not known is absent, in the record as in the file. */
+/** Unknown fields are absent, in records as in files. */
 function withoutUndefined(setup: SetupRecord): SetupRecord {
   return Object.fromEntries(Object.entries(setup).filter(([, value]) => value !== undefined)) as unknown as SetupRecord;
 }

@@ -1,6 +1,6 @@
-/** One change of the shape of the data. Old types live inside `up`. */
+/** One migration of a record's shape. Old types live inside `up`. */
 export interface Migration {
-  /** The data version that it makes; each is one above the one before. */
+  /** The data version that it produces; consecutive. */
   readonly toVersion: number;
   readonly name: string;
   readonly table:
@@ -15,7 +15,7 @@ export interface Migration {
     | 'photos'
     | 'notes'
     | 'learners';
-  /** Changes one record of the table from the version before; must not touch its input. */
+  /** Migrates one record from the previous version; must not mutate its input. */
   readonly up: (record: Record<string, unknown>) => Record<string, unknown>;
 }
 
@@ -25,10 +25,10 @@ export function versionAfter(migrations: readonly Migration[]): number {
   return FIRST_DATA_VERSION + migrations.length;
 }
 
-/** Tables of records of some older version, as read from a file or the browser. */
+/** Raw tables of an older version, as read from a file or the browser. */
 export type RawTables = Readonly<Record<Migration['table'], readonly unknown[]>>;
 
-/** Brings raw tables from `fromVersion` to the newest, step by step. What a step cannot read is left for the schema to refuse. */
+/** Migrates raw tables from `fromVersion` to the latest. Records that a migration cannot read are left for the schema to reject. */
 export function migrate(tables: RawTables, fromVersion: number, migrations: readonly Migration[]): RawTables {
   return migrations
     .filter(({ toVersion }) => toVersion > fromVersion)
@@ -43,7 +43,7 @@ export function migrate(tables: RawTables, fromVersion: number, migrations: read
     );
 }
 
-/** A record whose parts are not what its version promises is no record of that version. */
+/** Whether a raw record has the shape that its version requires. */
 function upOrAsItIs(up: Migration['up'], record: Record<string, unknown>): Record<string, unknown> {
   try {
     return up(record);

@@ -1,4 +1,4 @@
-/** A way with its heights, at even steps. */
+/** A route with its elevation at equal distances. */
 export interface RouteRecord {
   readonly id: string;
   readonly name: string;

@@ -1,7 +1,7 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
 import { READY } from './ready';
 
-/** A worker, or what a test puts in its place. */
+/** A worker, or a test double. */
 export interface WorkerLike extends Endpoint {
   readonly terminate: () => void;
 }
@@ -12,19 +12,19 @@ export class Cancelled extends Error {
   }
 }
 
-/** No honest job takes as long. */
+/** Time limit, far above any legitimate job. */
 const TIME_OUT_MS = 180_000;
 
 /**
- * Calls the work in a worker, one job at a time. What is cancelled or takes too long is ended with its
- * worker, for a computation cannot be asked to stop; the next call begins with a fresh one.
+ * Runs jobs in a worker, one at a time. Cancelling or timing out terminates the worker, since a computation cannot be
+ * interrupted; the next call starts a new one.
  */
 export class JobClient<Work> {
   private worker: WorkerLike | undefined;
   private remote: Promise<Remote<Work>> | undefined;
   private queue: Promise<unknown> = Promise.resolve();
 
-  /** @param lateAdvice what to do where a job took too long */
+  /** @param lateAdvice what to tell the user after a timeout */
   constructor(
     private readonly start: () => WorkerLike,
     private readonly lateAdvice: string,
@@ -70,8 +70,8 @@ export class JobClient<Work> {
       remote.then(
         (work) => job(work).then((value) => end(() => resolve(value)), fail),
         (error: unknown) => {
-          // A worker that did not start never will: the next call begins with another. One that was ended before it
-          // listened says so late, when another is at work already.
+          // A worker that failed to start never will, so the next call starts another. A terminated worker may report its
+          // failure late, when another is already running.
           if (this.remote === remote) this.stop();
           fail(error);
         },
@@ -80,7 +80,7 @@ export class JobClient<Work> {
   }
 }
 
-/** Progress goes by a channel of its own, and the last of it may come after the answer: then nobody hears of it. */
+/** Progress has its own channel; messages that arrive after the result are ignored. */
 export function untilOver<A extends readonly unknown[]>(
   onProgress: (...args: A) => void,
 ): { readonly progress: (...args: A) => void; readonly over: () => void } {
@@ -95,7 +95,7 @@ export function untilOver<A extends readonly unknown[]>(
   };
 }
 
-/** The far end, once it listens; refused where the worker cannot start. */
+/** Resolves with the remote end once it is ready; rejects if the worker cannot start. */
 function listening<Work>(worker: WorkerLike): Promise<Remote<Work>> {
   return new Promise((resolve, reject) => {
     worker.addEventListener('message', function ready(event) {

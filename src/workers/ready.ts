@@ -1,5 +1,4 @@
 /**
- * What a worker says once it listens. Its script may load in parts, and what is sent to it before it
- * listens would be lost.
+ * The message of a worker that is ready. Its script may load in parts, and messages sent earlier would be lost.
  */
 export const READY = 'ready';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import styles from './Field.module.css';
 
-/** A label above what it names, and below it the reason why what was typed cannot be read. */
+/** A field with its label above and its error message below. */
 export function Field({
   id,
   label,
@@ -12,7 +12,7 @@ export function Field({
   id: string;
   label: ReactNode;
   problem?: { readonly message: string; readonly unfinished: boolean } | undefined;
-  /** Narrow fields stand side by side: their message lies over what is below, so that nothing moves. */
+  /** For fields side by side: the message overlays what is below, so that nothing moves. */
   narrow?: boolean;
   children: ReactNode;
 }) {

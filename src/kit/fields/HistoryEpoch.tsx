@@ -2,7 +2,7 @@
 
 import { createContext, useContext } from 'react';
 
-/** Counts undos and redos, so that fields let go of what was typed before them. */
+/** Counts undos and redos, so that fields discard drafts from before. */
 export const HistoryEpochContext = createContext(0);
 
 export function useHistoryEpoch(): number {

@@ -26,7 +26,7 @@ interface MeasureFieldProps {
   readonly onCommit: (value: number | undefined) => void;
 }
 
-/** A number in the unit that this person reads, kept in km/h, km, m, kg or g. */
+/** A number field in the reader's unit; stored in km/h, km, m, kg or g. */
 export function MeasureField({ measure, bounds, owner, value, onCommit, ...rest }: MeasureFieldProps) {
   const units = useUnits();
   const unit = unitText(measure, units);

@@ -17,14 +17,14 @@ export interface NumberFieldProps extends NumberRule {
   readonly placeholder?: string;
   readonly disabled?: boolean;
   readonly width: number | string;
-  /** Whether it cannot be true together with another number; said elsewhere, marked here. */
+  /** Whether it contradicts another number; the message is shown elsewhere. */
   readonly doubted?: boolean;
-  /** A further judgement on a number that is in bounds, such as one against another field. */
+  /** Further validation of a number within bounds, such as against another field. */
   readonly check?: (value: number | undefined) => string | undefined;
   readonly onCommit: (value: number | undefined) => void;
 }
 
-/** A number with its unit, kept as typed until it can be read. */
+/** A number field with its unit; text that does not parse stays in it. */
 export function NumberField(props: NumberFieldProps) {
   const { id, label, term, owner, value, unit, placeholder, disabled, width, doubted, check, onCommit } = props;
   const parse = (text: string): Parsed<number | undefined> => {

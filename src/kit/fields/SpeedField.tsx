@@ -24,7 +24,7 @@ interface SpeedFieldProps {
   readonly onCommit: (kmh: number | undefined) => void;
 }
 
-/** A speed in the unit that this person reads, kept in km/h. */
+/** A speed field in the reader's unit; stored in km/h. */
 export function SpeedField({ term, assumedKmh, assumedText = (speed) => speed, valueKmh, ...rest }: SpeedFieldProps) {
   const units = useUnits();
   const { id, label, width = 110 } = rest;

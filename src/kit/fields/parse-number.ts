@@ -9,11 +9,11 @@ export interface NumberRule {
   readonly bounds: Bounds;
   readonly unit: string;
   readonly whole?: boolean;
-  /** Whether nothing at all is a value: not known. */
+  /** Whether an empty field is allowed and means “not known”. */
   readonly optional?: boolean;
 }
 
-/** Reads a typed number, with a point or a comma. Never rounds or mends it. */
+/** Parses a typed number with a point or a comma. Never rounds or corrects it. */
 export function parseNumber(
   text: string,
   { term, bounds, unit, whole, optional }: NumberRule,

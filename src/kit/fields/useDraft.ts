@@ -41,16 +41,14 @@ const atOnce = (draw: () => void) => {
 };
 
 /**
- * Keeps what is typed apart from what is stored. Text that can be read is committed with every key
- * stroke. Text that cannot stays in the field with its reason, and the record goes back to what it
- * was before the typing: on the way to "500" there is a "50" that nobody meant. While the text is
- * merely unfinished the last readable state stands until the field is left. A draft gives way to
- * the stored value on Escape, on undo and redo, and when another record comes on the bench.
- * The record goes back only where what is stored is still what this field wrote: what another
- * window has written meanwhile stands, and the field says so.
- * @param owner names the record that the field belongs to
- * @param stored the stored value as text, which `parse` reads back as that value
- * @param drawn when what is typed is drawn: at once, or for a field that keeps its text itself after what cannot wait
+ * Keeps what is typed apart from what is stored. Text that parses is committed with every key press. Text that does not
+ * stays in the field with the reason, and the record reverts to its value from before typing began: on the way to "500"
+ * there is a "50" that nobody meant. While the text is merely unfinished, the last valid value stays until the field loses
+ * focus. A draft is discarded on Escape, on undo and redo, and when another record is shown. The record reverts only if the
+ * stored value is still the one that this field wrote; a value written by another window stays, and the field says so.
+ * @param owner id of the record that the field belongs to
+ * @param stored the stored value as text, which `parse` turns back into that value
+ * @param drawn when typed text is rendered: at once, or after more urgent work for a field that keeps its text itself
  */
 export function useDraft<T>(
   owner: string,

@@ -20,7 +20,7 @@ import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from './useShortcut';
 import { t } from './text';
 
-// Asked for only where there is no bike: its fields would double what every page names.
+// Loaded only if there is no bike: its fields would add a third to what every page loads first.
 const EmptyBench = lazy(() => import('../bench/EmptyBench').then((module) => ({ default: module.EmptyBench })));
 const Bench = lazyWithPreload(() => import('../bench/Bench').then((module) => module.Bench));
 
@@ -28,11 +28,11 @@ interface Place {
   readonly path: string;
   readonly name: string;
   readonly shortcut: ShortcutId;
-  /** Whether the place is about the bike in hand; the others can be used without one. */
+  /** Whether the page needs a bike. */
   readonly needsBench: boolean;
-  /** How much of the setups bar belongs to it. */
+  /** How much of the setups bar it shows. */
   readonly bar: 'all' | 'columns' | 'bike' | 'none';
-  /** Whether the page itself says what the browser calls it. */
+  /** Whether the page sets its own title. */
   readonly titlesItself?: boolean;
 }
 
@@ -92,7 +92,7 @@ const SETTINGS: Place = {
 
 const PLACES: readonly Place[] = [...GROUPS.flatMap(({ places }) => places), SETTINGS];
 
-/** The house around every stage: the rule with the stages, the bench, and the slip for workings. */
+/** The frame of every page: navigation, setups bar, notices, explanations. */
 export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
   const router = useRouter();
@@ -109,7 +109,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('shelf', () => router.push('/shelf'));
   useShortcut('learn', () => router.push('/learn'));
   useShortcut('data', () => router.push('/data'));
-  // Dirty hands want one thing on screen: neither stages nor bench.
+  // Workshop mode shows one thing at a time: no navigation and no setups bar.
   const inWorkshop = pathname.startsWith('/work');
   const place = PLACES.find(({ path }) => pathname.startsWith(path));
   return (
@@ -141,7 +141,7 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
-/** What the browser calls the page: the view, and the bike where the page is about one. */
+/** Sets the document title: the page, and the bike if the page is about one. */
 function PageTitle({ place }: { place: Place | undefined }) {
   const state = useBench();
   const bike = state.kind === 'ready' && place?.needsBench ? state.bench?.bike.name : undefined;
@@ -149,7 +149,7 @@ function PageTitle({ place }: { place: Place | undefined }) {
   return <title>{pageTitle([place?.name, bike])}</title>;
 }
 
-/** A group by its name, which leads to its first page; in the current one its pages stand beside it. */
+/** A group's link, which leads to its first page; the current group shows its pages. */
 function GroupLinks({ group, current }: { group: Group; current: Place | undefined }) {
   const { name, places } = group;
   const isCurrent = places.some(({ path }) => path === current?.path);
@@ -203,7 +203,7 @@ function Below({
 }: {
   needsBench: boolean;
   bar: Place['bar'];
-  /** Of what can wait. */
+  /** Notices that are not urgent. */
   showsNotices: boolean;
   children: ReactNode;
 }) {

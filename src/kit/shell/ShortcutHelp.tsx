@@ -3,7 +3,7 @@ import { LOCAL_KEYS, SHORTCUTS } from './shortcuts';
 import styles from './Shell.module.css';
 import { t } from './text';
 
-/** Every key, as they are bound. */
+/** Lists all keyboard shortcuts. */
 export function ShortcutHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Modal title={t('shortcutHelp.keys')} open={open} onCancel={onClose} footer={null} width={440}>

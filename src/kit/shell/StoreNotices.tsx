@@ -9,7 +9,7 @@ import { fileName, saveText } from '../files';
 import styles from './Shell.module.css';
 import { t } from './text';
 
-/** Says that the browser keeps nothing, for as long as it does. */
+/** Warns that nothing can be stored. */
 export function MemoryNotice({ because }: { because: string }) {
   return (
     <Alert
@@ -28,7 +28,7 @@ export function MemoryNotice({ because }: { because: string }) {
   );
 }
 
-/** Says that records could not be read, until it is closed. */
+/** Tells that invalid records were quarantined or repaired; can be closed. */
 export function QuarantineNotice({ count }: { count: number }) {
   return (
     <Alert
@@ -47,7 +47,7 @@ export function QuarantineNotice({ count }: { count: number }) {
   );
 }
 
-/** Why the data cannot be used, what has and has not happened to them, and what to do. */
+/** Explains why the data cannot be used, what happened to them, and what to do. */
 export function StoreFailed({ failure }: { failure: StoreFailure }) {
   const { title, text } = failureWords(failure);
   return (
@@ -98,7 +98,7 @@ function failureWords(failure: StoreFailure): { readonly title: string; readonly
 
 interface SaveTextProps {
   readonly label: string;
-  /** What the file is called beside its date. */
+  /** File name without the date. */
   readonly name: string;
   readonly text: (now: string) => Promise<string>;
 }

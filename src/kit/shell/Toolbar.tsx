@@ -27,13 +27,13 @@ import { t } from './text';
 const ShortcutHelp = dynamic(() => import('./ShortcutHelp').then((module) => module.ShortcutHelp), { ssr: false });
 const LinkDialog = dynamic(() => import('./LinkDialog').then((module) => module.LinkDialog), { ssr: false });
 
-/** Undo, redo, link, light or dark, and the list of keys: at hand on every stage. */
+/** Undo, redo, share, theme and keyboard shortcuts; on every page. */
 export function Toolbar() {
   const state = useBench();
   const { message } = App.useApp();
   const glossary = useGlossary();
   const isInSettings = usePathname().startsWith('/data');
-  // Undefined until it is first asked for: its code comes then, and stays for the focus to be led back.
+  // Undefined until first opened: the code loads then, and the dialog stays mounted so that focus can return.
   const [help, setHelp] = useState<boolean>();
   const [linkToShow, setLinkToShow] = useState<{ readonly link: string; readonly isOpen: boolean }>();
   const ready = state.kind === 'ready' ? state : undefined;
@@ -44,7 +44,7 @@ export function Toolbar() {
     if (!ready?.bench) return;
     const { bike, wheelset, setup } = ready.bench;
     const link = `${window.location.origin}/gears#${writeLink(bike, wheelset, setup)}`;
-    // Browsers give the clipboard to secure pages only; a workshop's phone may read over plain http.
+    // The clipboard needs a secure context; a workshop's phone may use plain HTTP.
     const copied = navigator.clipboard
       ? navigator.clipboard.writeText(link)
       : Promise.reject(new Error('no clipboard'));

@@ -1,15 +1,15 @@
 import { lazy, type ComponentType, type LazyExoticComponent } from 'react';
 
 /**
- * A part of the page whose code is on its way as soon as the page's frame is, without the frame waiting for it.
- * @param load the code; asked a second time where the first did not come
+ * Returns a lazy component whose code starts loading together with the frame, without the frame waiting for it.
+ * @param load imports the component; retried once if the first attempt fails
  */
 export function lazyWithPreload<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
 ): LazyExoticComponent<ComponentType<Props>> {
-  // The server draws the frame alone.
+  // The server renders the frame only.
   const first = typeof window === 'undefined' ? undefined : load();
-  // Told by the second try, if it comes to that.
+  // Reported by the retry, if that fails too.
   first?.catch(() => undefined);
   return lazy(async () => ({ default: await (first ?? load()).catch(load) }));
 }

@@ -1,6 +1,6 @@
 import { t } from './text';
 
-/** Every key that does something, once: the help lists just these. `keys` is in the hotkey package's notation. */
+/** All keyboard shortcuts, as listed in the help. `keys` is in the notation of the hotkey package. */
 export const SHORTCUTS = {
   undo: { keys: 'mod+z', shown: t('shortcuts.undo.shown'), what: 'Undo', everywhere: true },
   redo: { keys: t('shortcuts.redo.keys'), shown: t('shortcuts.redo.shown'), what: 'Redo', everywhere: true },
@@ -45,14 +45,14 @@ export const SHORTCUTS = {
 
 export type ShortcutId = keyof typeof SHORTCUTS;
 
-/** Keys that belong to one picture, not to the page. */
+/** Keys that work within one drawing. */
 export const LOCAL_KEYS = [
   { shown: '↑ ↓', what: t('shortcuts.localKeys.what') },
   { shown: '← →', what: t('shortcuts.localKeys.whatWords.inTheLadderTheRing2') },
   { shown: 'Esc', what: t('shortcuts.localKeys.whatWords.inAFieldDiscardAn2') },
 ] as const;
 
-/** A tooltip that names the key as well. */
+/** Returns a tooltip with the key. */
 export function withKey(text: string, id: ShortcutId): string {
   return `${text} (${SHORTCUTS[id].shown})`;
 }

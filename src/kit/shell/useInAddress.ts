@@ -6,7 +6,7 @@ import { useStableCallback } from '../useStableCallback';
 
 const asked = (name: string) => new URLSearchParams(window.location.search).get(name) ?? undefined;
 
-/** Writes an address, and loads nothing for it. */
+/** Updates the address without navigation. */
 function write(kind: 'pushState' | 'replaceState', name: string, value: string | undefined): void {
   const address = new URL(window.location.href);
   if (value === undefined) address.searchParams.delete(name);
@@ -15,10 +15,10 @@ function write(kind: 'pushState' | 'replaceState', name: string, value: string |
 }
 
 /**
- * Keeps in the address what is looked at, so that back, forward, a reload and a link lead to it.
- * @param value what is looked at; undefined while that is not known, or where nothing is, which the address leaves out
- * @param apply looks at what the address asks for; what is not there is left
- * @param scope what the value belongs to: where that changes, the new value is no step to go back from
+ * Keeps a value in the address, so that back, forward, reload and links restore it.
+ * @param value undefined if unknown or none; then the address omits it
+ * @param apply restores a value from the address; ignores one that does not exist
+ * @param scope what the value belongs to: if that changes, the new value replaces the history entry
  */
 export function useInAddress(
   name: string,

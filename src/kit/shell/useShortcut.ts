@@ -5,10 +5,10 @@ import { useHotkeys, type Options } from 'react-hotkeys-hook';
 import { useStableCallback } from '../useStableCallback';
 import { SHORTCUTS, type ShortcutId } from './shortcuts';
 
-/** What is done for a key by those on screen. */
+/** Handlers by shortcut, of the components on screen. */
 const bound = new Map<ShortcutId, Set<() => void>>();
 
-/** Binds one of the listed keys while the caller is on screen. */
+/** Binds a shortcut while the component is mounted. */
 export function useShortcut(id: ShortcutId, act: () => void, enabled = true): void {
   const steady = useStableCallback(act);
   useEffect(() => {
@@ -32,13 +32,13 @@ function useKeys(ids: ReadonlyMap<string, ShortcutId>, isEverywhere: boolean): v
   const options: Options = {
     enableOnFormTags: isEverywhere,
     preventDefault: (_event, { hotkey }) => actsOf(hotkey).length > 0,
-    // A field that has already dealt with the key keeps it to itself.
+    // A field that has handled the key prevents the default.
     ignoreEventWhen: (event) => event.defaultPrevented,
   };
   useHotkeys([...ids.keys()], (_event, { hotkey }) => actsOf(hotkey).forEach((act) => act()), options, [ids]);
 }
 
-/** Listens to the keys of the whole page, once: a listener for each would make every letter that is typed wait. */
+/** Installs the page's single key listener; one per shortcut would slow down typing. */
 export function useShortcutKeys(): void {
   useKeys(EVERYWHERE, true);
   useKeys(ON_THE_PAGE, false);

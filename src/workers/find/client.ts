@@ -3,7 +3,7 @@ import type { CogWanted } from '../../core/find';
 import { JobClient, untilOver } from '../job-client';
 import type { CassetteRequest, SearchRequest, SearchResponse, FindWork, OnStep } from './protocol';
 
-/** Calls a search in its worker. */
+/** Runs searches in a worker. */
 export class FindClient extends JobClient<FindWork> {
   find(asked: SearchRequest, onStep: OnStep, signal?: AbortSignal): Promise<SearchResponse> {
     return this.run((work) => {
@@ -25,13 +25,13 @@ const start = () =>
 let forSearches: FindClient | undefined;
 let forCogs: FindClient | undefined;
 
-/** The one client of this page for searches; its worker starts with the first call. */
+/** The page's single client for searches; its worker starts with the first call. */
 export function findClient(): FindClient {
   forSearches ??= start();
   return forSearches;
 }
 
-/** The one for cogs: a search on a long road must not keep them waiting, nor be ended with them. */
+/** A separate client for cassettes, so that a long search neither delays them nor is cancelled with them. */
 export function cogsClient(): FindClient {
   forCogs ??= start();
   return forCogs;

@@ -2,7 +2,7 @@ import { expose, releaseProxy, type Endpoint } from 'comlink';
 import { READY } from '../ready';
 import type { FindWork } from './protocol';
 
-/** Offers the work at an end of a channel. The channel of a search's progress is closed with the search. */
+/** Exposes the work on an endpoint. The progress channel of a search closes with the search. */
 export function exposeWork(work: FindWork, endpoint: Endpoint): void {
   expose(
     {

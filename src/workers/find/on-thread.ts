@@ -5,38 +5,38 @@ import { fileURLToPath } from 'node:url';
 import { Worker } from 'node:worker_threads';
 import type { FindInput, FindResult } from '../../core/find';
 
-/** How a search on the server ends. */
+/** Outcome of a search on the server. */
 export type ThreadAnswer =
   | { readonly kind: 'found'; readonly result: FindResult }
-  /** Too many wait, or it has waited too long. */
+  /** The queue is full, or the request waited too long. */
   | { readonly kind: 'busy' }
-  /** It took longer than allowed. */
+  /** The search exceeded its time limit. */
   | { readonly kind: 'late' }
-  /** Whoever asked has gone. */
+  /** The client has disconnected. */
   | { readonly kind: 'left' };
 
-/** Setups up to which a search is small, and need not wait behind large ones. */
+/** Searches up to this many setups are small and have their own queue. */
 const SMALL_SETUPS = 20_000;
-/** A search of the largest space takes some ten seconds. */
+/** Time limit; the largest search takes some ten seconds. */
 const TIME_OUT_MS = 30_000;
-/** Whoever has waited so long is asked to come back. */
+/** Maximum time in the queue; then the client is told to retry. */
 const WAIT_MS = 15_000;
 
-/** Searches at one time, and those that wait; beyond these nobody is let in. */
+/** A queue bounded in running and waiting searches; more are rejected. */
 interface Lane {
   readonly queue: PQueue;
   readonly waitingMax: number;
-  /** Those that wait and have not given up; the queue drops the others when their turn comes. */
+  /** Waiting requests that have not been cancelled; the queue drops cancelled ones at their turn. */
   waiting: number;
 }
 
-/** One core stays free for everybody else: with all of them taken, refusals and small requests come late. */
+/** One core stays free, so that rejections and small requests are answered in time. */
 export const LARGE_AT_ONCE = Math.max(1, availableParallelism() - 1);
 
-/** With more, the last would wait for longer than it may. */
+/** With more, the last one would exceed the maximum waiting time. */
 export const LARGE_WAITING = 2 * LARGE_AT_ONCE;
 
-/** More searches at once would only slow each other down; small ones take a moment. */
+/** Small searches take milliseconds; more at once would only slow each other down. */
 const LANES = {
   small: { queue: new PQueue({ concurrency: 2 }), waitingMax: 32, waiting: 0 },
   large: { queue: new PQueue({ concurrency: LARGE_AT_ONCE }), waitingMax: LARGE_WAITING, waiting: 0 },
@@ -45,11 +45,11 @@ const LANES = {
 export interface ThreadOptions {
   readonly timeOutMs?: number;
   readonly waitMs?: number;
-  /** Of whoever asked: once it is gone the thread is ended. */
+  /** Of the request: when it aborts, the thread is terminated. */
   readonly signal?: AbortSignal | undefined;
 }
 
-/** Searches on a thread of its own, so that the server goes on answering. Ends the thread in every case. */
+/** Runs a search on a thread of its own, so that the server stays responsive. Always terminates the thread. */
 export async function findOnThread(
   input: FindInput,
   { timeOutMs = TIME_OUT_MS, waitMs = WAIT_MS, signal }: ThreadOptions = {},
@@ -57,7 +57,7 @@ export async function findOnThread(
   const setups = input.ringChoices.length * input.cassettes.length;
   const lane: Lane = setups <= SMALL_SETUPS ? LANES.small : LANES.large;
   if (signal?.aborted) return { kind: 'left' };
-  // Those that are let in at once do not wait.
+  // Requests that start at once do not count as waiting.
   const isFree = lane.queue.pending < lane.queue.concurrency;
   if (!isFree && lane.waiting >= lane.waitingMax) return { kind: 'busy' };
   lane.waiting += 1;
@@ -92,7 +92,7 @@ function searchIn(input: FindInput, timeOutMs: number, signal: AbortSignal | und
   });
 }
 
-/** Where nothing is built, as in a test or a script: the source runs by the loader that runs those. */
+/** In tests and scripts nothing is built: the thread runs the source with the same loader. */
 function sourceThread(): Worker {
   const source = join(dirname(fileURLToPath(import.meta.url)), 'thread.ts');
   return new Worker(`require('tsx/cjs'); require(${JSON.stringify(source)});`, { eval: true });

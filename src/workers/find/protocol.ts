@@ -13,7 +13,7 @@ import type {
 } from '../../core/find';
 import type { ElevationProfile, Resistance } from '../../core/ride';
 
-/** The road of a search, as it can be sent. */
+/** The road of a search, in a form that can be posted. */
 export type RoadRequest =
   | {
       readonly kind: 'route';
@@ -24,7 +24,7 @@ export type RoadRequest =
   /** Samples as they are kept. */
   | { readonly kind: 'ride'; readonly packed: string };
 
-/** A search of a bike. */
+/** A search for a bike. */
 export interface SearchRequest {
   readonly input: Omit<FindInput, 'road'>;
   readonly road: RoadRequest | undefined;
@@ -33,27 +33,27 @@ export interface SearchRequest {
 
 /** Progress, with a preview of the results so far (display only). */
 export type FindStep = Omit<FindProgress, 'front'> & {
-  /** Best in the first aim first. */
+  /** Sorted by the first criterion, best first. */
   readonly front: readonly Found[];
-  /** How many there are in all so far. */
+  /** Total number found so far. */
   readonly frontCount: number;
 };
 
 export interface SearchResponse {
   readonly result: FindResult;
-  /** The front, setups with the same figures as one. */
+  /** The Pareto front; setups with equal figures are one row. */
   readonly rows: readonly Equals[];
-  /** Of the rows, in their order. */
+  /** Of the rows, in the same order. */
   readonly reasons: readonly Reason[];
   readonly advice: LayoutAdvice;
   readonly least: LeastChange;
-  /** The setup fitted now, with its values in the same aims. */
+  /** The setup on the bike, with its values for the same criteria. */
   readonly present: Found;
 }
 
 export type OnStep = (step: FindStep) => void;
 
-/** Rides whose gears a cassette is to match. */
+/** Rides that a cassette is to be matched to. */
 export interface CassetteRequest {
   /** Samples as they are kept. */
   readonly packed: readonly string[];
@@ -61,7 +61,7 @@ export interface CassetteRequest {
   readonly rolloutMm: number;
 }
 
-/** What the worker does. Every call can fail, time out and be cancelled; see the client. */
+/** The worker's interface. Every call can fail, time out and be cancelled; see the client. */
 export interface FindWork {
   readonly find: (asked: SearchRequest, onStep: OnStep) => Promise<SearchResponse>;
   readonly wantedCogs: (asked: CassetteRequest) => Promise<readonly CogWanted[]>;

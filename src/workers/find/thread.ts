@@ -1,5 +1,5 @@
 import { parentPort } from 'node:worker_threads';
 import { findSetups, type FindInput } from '../../core/find';
 
-// One search for each thread: it is asked once, answers once, and is ended.
+// One search per thread: one request, one response, then the thread is terminated.
 parentPort?.once('message', (input: FindInput) => parentPort?.postMessage(findSetups(input)));

@@ -17,12 +17,12 @@ import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
 import type { SearchRequest, SearchResponse, FindWork, OnStep, RoadRequest } from './protocol';
 
-/** Between two reports of progress: as often as a picture is worth drawing anew. */
+/** Interval between progress reports. */
 const REPORT_MS = 250;
-/** Setups that a report shows: the page must stay quick, so that cancelling is. */
+/** Maximum number of setups in a progress report, so that the page stays responsive to cancelling. */
 const REPORTED = 40;
 
-/** The work itself, wherever it runs: a test calls it without a worker. */
+/** The work itself, independent of where it runs; tests call it directly. */
 export const findWork: FindWork = {
   find: (asked, onStep) => new Promise((resolve) => resolve(find(asked, onStep))),
   wantedCogs: ({ packed, chainring, rolloutMm }) =>

@@ -3,7 +3,7 @@ import type { RideThrough } from '../../core/ride';
 import { JobClient, untilOver } from '../job-client';
 import type { FileRead, FileToRead, Progress, RideWork, UseToTell, GearUsageResponse, WayToRide } from './protocol';
 
-/** Calls the work on rides in its worker. */
+/** Runs ride jobs in a worker. */
 export class RideClient extends JobClient<RideWork> {
   readFile(file: FileToRead, onProgress: Progress, signal?: AbortSignal): Promise<FileRead> {
     return this.run((work) => {
@@ -26,7 +26,7 @@ export class RideClient extends JobClient<RideWork> {
 
 let shared: RideClient | undefined;
 
-/** The one client of this page; its worker starts with the first call. */
+/** The page's single client; its worker starts with the first call. */
 export function rideClient(): RideClient {
   shared ??= new RideClient(
     () => new Worker(new URL('./rides.worker.ts', import.meta.url), { type: 'module' }),

@@ -2,7 +2,7 @@ import { expose, releaseProxy, type Endpoint } from 'comlink';
 import { READY } from '../ready';
 import type { Progress, RideWork } from './protocol';
 
-/** Offers the work at an end of a channel. The channel of a job's progress is closed with the job. */
+/** Exposes the work on an endpoint. The progress channel of a job closes with the job. */
 export function exposeWork(work: RideWork, endpoint: Endpoint): void {
   const released = async <T>(job: Promise<T>, onProgress: Progress): Promise<T> => {
     try {

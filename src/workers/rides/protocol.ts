@@ -4,21 +4,21 @@ import type { ElevationProfile, Resistance, RideRules, RideThrough } from '../..
 import type { RideFileResult } from '../../formats/ride/ride-file';
 import type { CsvMapping } from '../../records';
 
-/** A file as the page hands it over; its bytes go with it. */
+/** A file as sent by the page; its bytes are transferred. */
 export interface FileToRead {
   readonly name: string;
   readonly bytes: Uint8Array;
   readonly mappings: Readonly<Record<string, CsvMapping>>;
 }
 
-/** What a file gave, and, of a ride, its samples packed for keeping. */
+/** The result of reading a file; for a ride with its samples compressed for storage. */
 export interface FileRead {
   readonly result: RideFileResult;
   readonly packed: string | undefined;
   readonly digest: string | undefined;
 }
 
-/** Rides of one setup on one wheel, whose gears are to be told. */
+/** Rides on one setup and wheel whose gears are to be inferred. */
 export interface UseToTell {
   readonly setup: Setup;
   readonly rolloutMm: number;
@@ -26,9 +26,9 @@ export interface UseToTell {
   readonly lowRpm: number;
   readonly highRpm: number;
   readonly packed: readonly string[];
-  /** Cassettes that it could be instead. */
+  /** Alternative cassettes to test the recording against. */
   readonly cassettes: readonly (readonly number[])[];
-  /** Setups that the rides are replayed on. */
+  /** Setups to replay the rides on. */
   readonly replayOn: readonly ReplayRules[];
 }
 
@@ -43,10 +43,10 @@ export interface WayToRide {
   readonly setups: readonly { readonly rules: RideRules; readonly resistance: Resistance }[];
 }
 
-/** From 0 to 1. */
+/** Progress, 0 to 1. */
 export type Progress = (done: number) => void;
 
-/** What the worker does. Every call can fail, time out and be cancelled; see the client. */
+/** The worker's interface. Every call can fail, time out and be cancelled; see the client. */
 export interface RideWork {
   readonly readFile: (file: FileToRead, onProgress: Progress) => Promise<FileRead>;
   readonly tellUse: (rides: UseToTell, onProgress: Progress) => Promise<GearUsageResponse>;

@@ -13,7 +13,7 @@ import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pac
 import { readRideFile } from '../../formats/ride/ride-file';
 import type { RideWork } from './protocol';
 
-/** The work itself, wherever it runs: a test calls it without a worker. */
+/** The work itself, independent of where it runs; tests call it directly. */
 export const rideWork: RideWork = {
   readFile: async ({ name, bytes, mappings }, onProgress) => {
     const result = await readRideFile(name, bytes, { mappings, onProgress });
@@ -43,7 +43,7 @@ export const rideWork: RideWork = {
     attempt(() => setups.map(({ rules, resistance }) => rideThrough(profile, resistance, rules))),
 };
 
-/** What is thrown becomes a refusal. */
+/** Turns an exception into a named failure. */
 function attempt<T>(work: () => T): Promise<T> {
   return new Promise((resolve) => resolve(work()));
 }
