@@ -13,7 +13,9 @@ const swc = {
 };
 const shared = {
   transform: swc,
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)',
+  ],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '\\.css$': '<rootDir>/tests/empty-module.js',

@@ -2,7 +2,7 @@
  * All tolerance lives here. Ratios are quotients of two small integers, so double rounding is some
  * 1e-16 of the quantity; anything closer than this share is the same number.
  */
-export const RELATIVE_TOLERANCE = 1e-12;
+const RELATIVE_TOLERANCE = 1e-12;
 
 /** Whether `a` equals `b` but for double rounding. */
 export function nearlyEqual(a: number, b: number): boolean {

@@ -31,7 +31,7 @@ const envelopeSchema = z.object({
 const PATH_MAX = 80;
 
 /** Why a file was not taken. Each says what to do next. */
-export type BackupFailure = {
+type BackupFailure = {
   readonly kind: 'tooLarge' | 'notJson' | 'foreign' | 'newer' | 'damaged';
   readonly message: string;
 };

@@ -5,7 +5,7 @@ import { excerpt } from './excerpt';
 import { DERAILLEUR_ORDER } from './link';
 
 /** What a link carries: one bike with one setup, under ids that are never stored. */
-export interface LinkedBench {
+interface LinkedBench {
   readonly bike: BikeRecord;
   readonly setup: SetupRecord;
 }

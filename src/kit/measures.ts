@@ -4,7 +4,7 @@ import { FEET_PER_M, G_PER_LB, KG_PER_LB, KM_PER_MILE, OZ_PER_LB } from '../core
 import type { Preferences } from '../records';
 import { SPEED_UNIT_TEXT, short, type SpeedUnit } from './format';
 
-export type MassUnit = NonNullable<Preferences['massUnit']>;
+type MassUnit = NonNullable<Preferences['massUnit']>;
 
 /** How the size of a gear is read where it stands in a sentence or beside a need. */
 export interface GearSize {

@@ -32,7 +32,7 @@ export interface Skill extends Standing {
   readonly memory: Memory;
 }
 
-export interface LessonMark {
+interface LessonMark {
   readonly atMs: number;
   /** Whether the prediction at its end was right. */
   readonly wasRight: boolean;

@@ -19,7 +19,7 @@ export interface Migration {
   readonly up: (record: Record<string, unknown>) => Record<string, unknown>;
 }
 
-export const FIRST_DATA_VERSION = 1;
+const FIRST_DATA_VERSION = 1;
 
 export function versionAfter(migrations: readonly Migration[]): number {
   return FIRST_DATA_VERSION + migrations.length;

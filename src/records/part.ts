@@ -6,7 +6,7 @@ export const CONDITIONS = ['new', 'good', 'worn', 'spent'] as const;
 export type Condition = (typeof CONDITIONS)[number];
 
 /** A chain under the gauge. */
-export interface WearMark {
+interface WearMark {
   readonly atMs: number;
   /** Longer than new by, percent. */
   readonly wearPercent: number;

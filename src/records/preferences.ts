@@ -5,7 +5,7 @@ import type { Migration } from './migration';
 /** What the gear table and the ladder's lower axis show. */
 export const QUANTITIES = ['ratio', 'gearInches', 'development', 'gainRatio', 'speed'] as const;
 
-export type Quantity = (typeof QUANTITIES)[number];
+type Quantity = (typeof QUANTITIES)[number];
 
 /** Which gears the step list goes along. */
 export const STEP_ROUTES = ['cassette', 'shiftPath', 'allGears'] as const;

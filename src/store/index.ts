@@ -20,7 +20,6 @@ export { BIN_DAYS } from './bin';
 export { DoesNotFitError } from './belonging';
 export { RefusedRecordError } from './gate';
 export { bringBack, emptyBin, findProblems, repairProblems, readBin } from './recovery';
-export type { Binned } from './recovery';
 export { mergeBackup } from './merge-backup';
 export { LeftOffError } from './bulk';
 export type { BulkOptions } from './bulk';
@@ -60,9 +59,8 @@ export {
   showStep,
   signOffJob,
 } from './jobs';
-export type { JobContent, OldPart, SignOff, StepEdit, TrialContent } from './jobs';
+export type { JobContent, SignOff, StepEdit } from './jobs';
 export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
 export type { DrillAnswer } from './progress';
-export type { Recall } from './spacing';
 export { fitFreehub, fitWheel } from './wheels';
 export { addNote, removeNote } from './notes';

@@ -94,7 +94,7 @@ export async function showStep(db: RontelDatabase, jobId: string, at: StepId): P
 }
 
 /** A part that was removed from the bike, as it goes into stock. */
-export interface OldPart {
+interface OldPart {
   readonly slot: Slot;
   readonly name: string;
   readonly data: PartData;

@@ -5,7 +5,7 @@ import { WHEEL_DEFAULTS, type BikeRecord, type PartRecord } from '../records';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
-export const WHEELSETS_MAX = 8;
+const WHEELSETS_MAX = 8;
 
 /** Returns the freehub data of a part. */
 function freehubOf({ data }: PartRecord): Freehub | undefined {

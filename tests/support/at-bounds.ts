@@ -39,7 +39,7 @@ function farthest(isValid: (value: number) => boolean, from: number, towards: 1 
 }
 
 /** A record with every number as low, or as high, as the rest of it allows, one after the other. */
-export function atBounds<T extends KeptTable>(table: T, record: KeptRecords[T], towards: 1 | -1): KeptRecords[T] {
+function atBounds<T extends KeptTable>(table: T, record: KeptRecords[T], towards: 1 | -1): KeptRecords[T] {
   const schema = RECORD_SCHEMAS[table];
   return numberPaths(record).reduce((now, path) => {
     const isValid = (value: number) => schema.safeParse(setAt(now, path, value)).success;
@@ -68,7 +68,7 @@ function without<T>(record: T, path: Path): T {
 }
 
 /** A record with nothing that may be absent, and every list as empty as it may be. */
-export function bare<T extends KeptTable>(table: T, record: KeptRecords[T]): KeptRecords[T] {
+function bare<T extends KeptTable>(table: T, record: KeptRecords[T]): KeptRecords[T] {
   const isThere = (now: unknown, path: Path) =>
     path.reduce<unknown>((at, key) => (at as Record<string | number, unknown> | undefined)?.[key], now) !== undefined;
   // Twice: an empty list may be left out altogether.

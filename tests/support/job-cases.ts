@@ -17,7 +17,7 @@ const COGS = {
   '11-42 11s': [11, 13, 15, 17, 19, 21, 24, 28, 32, 37, 42],
   '11-30 11s': [11, 12, 13, 14, 15, 17, 19, 21, 24, 27, 30],
 } as const satisfies Readonly<Record<string, readonly number[]>>;
-export type CassetteName = keyof typeof COGS;
+type CassetteName = keyof typeof COGS;
 
 const two = (chainrings: readonly [number, number], cassette: CassetteName) => ({
   setup: { chainrings, cogs: COGS[cassette], hubStages: [1] },

@@ -15,7 +15,7 @@ export const build = (more: Partial<StockedBuild> = {}): StockedBuild => ({
   ...more,
 });
 
-export const FRAME: Pick<FitInput, 'chainstayMm' | 'suspensionGrowthMm' | 'bbDropMm'> = {
+const FRAME: Pick<FitInput, 'chainstayMm' | 'suspensionGrowthMm' | 'bbDropMm'> = {
   chainstayMm: 430,
   suspensionGrowthMm: 0,
   bbDropMm: 70,

@@ -54,7 +54,7 @@ export const SURFACE_CRR: Readonly<Record<Surface, number>> = {
 /** Air at about 15 °C near the sea, kg/m³. */
 export const AIR_DENSITY_KG_M3 = 1.2;
 /** A chain drive in fair order. */
-export const DRIVE_EFFICIENCY = 0.96;
+const DRIVE_EFFICIENCY = 0.96;
 
 /** What a kind of riding is taken to be, where the rider says no more than that. */
 interface Riding {

@@ -1,8 +1,7 @@
-export { RARE_COG_SHARE, RARE_RING_SHARE, RECORDED_MIN_S, riddenSizes, usedGears, usageOf } from './used-gears';
-export type { GearTeeth, RiddenSizes, UsedGears } from './used-gears';
+export { RARE_COG_SHARE, RARE_RING_SHARE, riddenSizes, usedGears, usageOf } from './used-gears';
+export type { GearTeeth, UsedGears } from './used-gears';
 export { roleBrief } from './role-brief';
 export { needUncertainty } from './uncertainty';
-export type { NeedUncertainty } from './uncertainty';
 export {
   AIMS,
   BOTHERS,
@@ -20,7 +19,6 @@ export {
 export type { Aim, Bother, Brief, BriefField, BriefNumbers, Effort, Position, Surface, Terrain, Use } from './brief';
 export {
   AIR_DENSITY_KG_M3,
-  DRIVE_EFFICIENCY,
   EFFORT_W_PER_KG,
   POSITION_CDA_M2,
   SURFACE_CRR,

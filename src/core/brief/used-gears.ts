@@ -23,7 +23,7 @@ export interface UsedGears {
 }
 
 /** Less recorded time says little about a rider. */
-export const RECORDED_MIN_S = 1800;
+const RECORDED_MIN_S = 1800;
 /** The usual gears are those with the most time, until this share of it is reached. */
 const USUAL_SHARE = 0.5;
 const USUAL_MAX = 5;

@@ -25,7 +25,7 @@ export function lossGearsOf(candidate: Candidate): LossGear[] {
 }
 
 /** Watts with the span in which they lie. */
-export interface Watts {
+interface Watts {
   readonly watts: number;
   readonly lowWatts: number;
   readonly highWatts: number;
@@ -40,7 +40,7 @@ export interface LossOfGear {
 }
 
 /** Works out what chain, hub and front parts take in one gear. */
-export function lossOfGear(
+function lossOfGear(
   { chainring, cog, hubStage, angleDeg, hasFront }: LossGear,
   { powerW, speedKmh, frontDragCm2, anglePercentPerDeg }: LossConditions,
 ): LossOfGear {

@@ -3,7 +3,7 @@ import type { FindAim } from './aims';
 import { layoutOf, ringChoices, type Layout, type RingRule } from './ring-choices';
 
 /** Setups that one search goes through at most: some seconds' work on a small machine. */
-export const SEARCHED_MAX = 300_000;
+const SEARCHED_MAX = 300_000;
 
 /** Why a search cannot begin. */
 export interface FindProblem {

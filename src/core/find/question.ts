@@ -107,7 +107,7 @@ function withDistinctOthers(present: FitInput): FitInput {
 }
 
 /** How the bike is ridden, for a search. */
-export function ridingOf({
+function ridingOf({
   bike,
   rolloutMm,
   crossedCogs,

@@ -42,7 +42,7 @@ export interface FindProgress {
 }
 
 /** What a search says of one ring, or of two. */
-export interface LayoutResult {
+interface LayoutResult {
   readonly met: number;
   /** Of those that meet, the best in the first aim, of equals in the next. */
   readonly best: Found | undefined;
@@ -227,7 +227,7 @@ function* rideThose(
 }
 
 /** How many values stand behind those of the aims. */
-export const BEHIND_AIMS = 2;
+const BEHIND_AIMS = 2;
 
 /**
  * The values of a setup in the aims; then 1 where it only may be compatible, else 0; then 1 where not every shop has its

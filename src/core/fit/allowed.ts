@@ -25,7 +25,7 @@ export function allowedGears(setup: Setup, avoided: readonly GearIndex[]): GearI
 }
 
 /** Whether a place is among those left out. */
-export function isAvoided({ ring, cog }: GearIndex, avoided: readonly GearIndex[]): boolean {
+function isAvoided({ ring, cog }: GearIndex, avoided: readonly GearIndex[]): boolean {
   return avoided.some((one) => one.ring === ring && one.cog === cog);
 }
 

@@ -14,7 +14,7 @@ const isCaution = ({ id, margin = 0 }: Check) =>
  * The whole of the checks in one word, from the best to the gravest. `open`: as far as it is known it
  * goes. `goesWithChecks`: past a published limit, worth a trial.
  */
-export const FIT_KINDS = ['goes', 'open', 'goesWithChecks', 'doesNot', 'cannotWork'] as const;
+const FIT_KINDS = ['goes', 'open', 'goesWithChecks', 'doesNot', 'cannotWork'] as const;
 export type FitKind = (typeof FIT_KINDS)[number];
 
 /** The graver of two. */

@@ -16,7 +16,7 @@ export function directPitches(chainring: number, cog: number, chainstayMm: numbe
 }
 
 /** Largest cog up to which the school of upright pulleys holds, teeth. */
-export const UPRIGHT_LARGEST_COG_T = 28;
+const UPRIGHT_LARGEST_COG_T = 28;
 
 /** Links by each school; undefined where it cannot say. */
 export interface ChainLinks {

@@ -93,7 +93,7 @@ const EACH_SMALLER_FORGIVES = 0.15;
  * The sideways angle up to which a cog is expected to hold the chain when the cranks turn backwards, degrees.
  * The larger the cog, the less it forgives. Undefined for the smaller two thirds, which do not lose it.
  */
-export function backPedalLimitDeg({ cogs }: Pick<Setup, 'cogs'>, cog: number, steepDeg: number): number | undefined {
+function backPedalLimitDeg({ cogs }: Pick<Setup, 'cogs'>, cog: number, steepDeg: number): number | undefined {
   const fromLargest = cogs.length - 1 - cogs.indexOf(cog);
   const count = Math.max(BACK_PEDAL_LEAST, Math.ceil(cogs.length * BACK_PEDAL_SHARE));
   if (fromLargest >= count) return undefined;

@@ -1,7 +1,7 @@
 import { within, type Bounds } from '../gears';
 import { allDigits } from '../number-text';
 
-export type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
+type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
 
 /** How a number that may not be known is named, and what it can be. */
 export interface DatumRule {

@@ -26,7 +26,7 @@ export function checkFreehubData(freehub: Freehub): DatumProblem<keyof typeof FR
 }
 
 /** Lengths that are closer than this are the same: lockrings and washers differ by as much, mm. */
-export const SPACER_TOLERANCE_MM = 0.15;
+const SPACER_TOLERANCE_MM = 0.15;
 
 /** Whether the cassette slides on to the body. */
 export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSpline }: DriveParts): Check {

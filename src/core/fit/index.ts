@@ -1,7 +1,7 @@
-export { allowedGears, isAvoided, isBigBig, requiredCapacityT } from './allowed';
+export { allowedGears, isBigBig, requiredCapacityT } from './allowed';
 export type { GearIndex } from './allowed';
 export { standOrder, stepped, type GearStep } from './stand-order';
-export { FIT_KINDS, fitAnswer, goesTogether, graverKind, kindOfCheck } from './answer';
+export { fitAnswer, goesTogether, graverKind, kindOfCheck } from './answer';
 export type { FitAnswer, FitKind } from './answer';
 export { checkCapacity } from './capacity';
 export type { OtherDerailleur } from './capacity';
@@ -9,16 +9,15 @@ export { cageForMm } from './cage-for';
 export { CageReach } from './cage-reach';
 export type { CageRow } from './cage-rows';
 export { chainEnds, checkChainSpeeds } from './chain-fit';
-export type { ChainEnds } from './chain-fit';
 export { checkData, contradiction } from './datum';
-export type { DatumProblem, DatumRule } from './datum';
+export type { DatumRule } from './datum';
 export { DRIVE_PART_DATA, FRONT_CONTROLS, RETENTIONS, SHIFTINGS, checkDriveParts, frontControlOf } from './drive-parts';
 export { CHECKLIST, checklistOf } from './checklist';
-export type { ChecklistAnswer, ChecklistAnswers, ChecklistId, ChecklistItem } from './checklist';
+export type { ChecklistAnswer, ChecklistAnswers, ChecklistId } from './checklist';
 export type { DrivePartNumbers, DriveParts, FrontControl, Retention, Shifting } from './drive-parts';
 export { contradicts, isOtherDerailleur } from './other-derailleur';
-export { belongsTo, leaveOut, leftOutPlaces, toggledGear } from './left-out';
-export type { Combination, LeftOutGears } from './left-out';
+export { leaveOut, leftOutPlaces, toggledGear } from './left-out';
+export type { LeftOutGears } from './left-out';
 export { derailleurMark, isSameDerailleur, tallyOf } from './experience';
 export type { Count, DerailleurMark, Experience, Tally } from './experience';
 export { checkExtender } from './extender';
@@ -43,7 +42,6 @@ export {
 } from './indexing';
 export type { IndexingError } from './indexing';
 export { checkRetention, checkRingRoom, checkSmallestRing, smallestRingOfBoltCircleT } from './rings';
-export type { RingRoom } from './rings';
 export { LIMITS_SCHOOLS, trialOf } from './trial';
 export type { LimitsPolicy, Trial } from './trial';
 export { REAR_DERAILLEUR_DATA, checkRearDerailleur } from './rear-derailleur';
@@ -65,7 +63,7 @@ export type { LossEstimate, LossWatts } from './losses';
 export { PITCH_MM } from './chain';
 export { pitchRadiusMm } from './sprocket';
 export { solveBelt } from './belt';
-export type { Belt, BeltCircle, BeltFailure, BeltResult, BeltRun, Point } from './belt';
+export type { Belt, BeltCircle, BeltRun, Point } from './belt';
 export {
   CHAIN_LINKS,
   DRIVE_BOUNDS,
@@ -78,11 +76,11 @@ export {
 } from './cage';
 export { STRETCHED_DEG } from './cage';
 export type { CagePose, Drive, DriveGeometry } from './cage';
-export { UPRIGHT_LARGEST_COG_T, chainLinks, directPitches } from './chain-length';
+export { chainLinks, directPitches } from './chain-length';
 export type { ChainLinks } from './chain-length';
 export { counterpart } from './overlay';
 export { chainlineOf, fitReport, geometryOf } from './report';
-export type { CheckedFit, FitInput, FitReport } from './report';
+export type { FitInput, FitReport } from './report';
 export {
   CHAINLINE_DEFAULTS,
   CHAINLINE_MM,
@@ -91,7 +89,6 @@ export {
   RING_SPACING_MM,
   STEEP_ANGLE_DEG,
   backPedalGears,
-  backPedalLimitDeg,
   backPedalRisk,
   chainAngles,
   straightest,

@@ -24,7 +24,7 @@ export interface Combination {
 }
 
 /** Whether left-out gears were left out of just this combination. */
-export function belongsTo(leftOut: LeftOutGears, combination: Combination): boolean {
+function belongsTo(leftOut: LeftOutGears, combination: Combination): boolean {
   const [before, now] = [leftOut.rearPartId, combination.rearPartId];
   if (before !== undefined && now !== undefined && before !== now) return false;
   return (

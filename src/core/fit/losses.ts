@@ -42,7 +42,7 @@ export function articulationLoss(chainring: number, cog: number, angleDeg = 0): 
  * Share of the power that a two-speed hub takes in a stage that is geared: one planetary stage with its bearings, some
  * 1 to 2 % for each of two or three meshes, an assumption; direct drive loses nothing.
  */
-export const HUB_STAGE_LOSS: LossEstimate = { fraction: 0.03, lowFraction: 0.015, highFraction: 0.05 };
+const HUB_STAGE_LOSS: LossEstimate = { fraction: 0.03, lowFraction: 0.015, highFraction: 0.05 };
 const NO_LOSS: LossEstimate = { fraction: 0, lowFraction: 0, highFraction: 0 };
 
 /** @param hubStage ratio of the stage; 1 straight through, or without a two-speed hub */

@@ -59,7 +59,7 @@ export interface Check {
 }
 
 /** The verdict on a margin, where a limit is known. */
-export function verdictOf(margin: number): 'inside' | 'at' | 'outside' {
+function verdictOf(margin: number): 'inside' | 'at' | 'outside' {
   if (margin > 0) return 'inside';
   return margin === 0 ? 'at' : 'outside';
 }

@@ -24,7 +24,7 @@ export function gearsOf(setup: Setup): Gear[] {
 }
 
 /** Below 0 when `a` is easier, 0 when they are the same size. Exact in integers within one hub stage. */
-export function compareSize(a: Gear, b: Gear): number {
+function compareSize(a: Gear, b: Gear): number {
   if (a.hubStage === b.hubStage) return a.chainring * b.cog - b.chainring * a.cog;
   return a.ratio - b.ratio;
 }

@@ -9,7 +9,7 @@ export {
   sameGears,
   within,
 } from './setup';
-export type { Bounds, Setup, SetupProblem } from './setup';
+export type { Bounds, Setup } from './setup';
 export { RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, checkWheel, isMeasured, rolloutMm } from './wheel';
 export type { Wheel } from './wheel';
 export { gearKey, gearsOf } from './gear';
@@ -25,7 +25,6 @@ export {
   wheelDiameterIn,
   wheelRadiusMm,
 } from './size';
-export type { GearInchBasis } from './size';
 export { largestStep, meanStep, stepBetween, stepOfSize, stepsAlong } from './steps';
 export type { Step, StepReading, StepSize } from './steps';
 export {
@@ -37,7 +36,7 @@ export {
   span,
   spanAround,
 } from './tables';
-export type { CadenceJump, TableReading } from './tables';
+export type { TableReading } from './tables';
 export { exactTwins, nearDuplicates } from './twins';
 export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';
 export type { CadenceBand } from './riding';
@@ -45,7 +44,6 @@ export { CLOSENESS_PERCENT, DEFAULT_CLOSENESS_PERCENT, distinctCurve, distinctGe
 export type { DistinctPoint } from './distinct';
 export { rangeOf } from './range';
 export { ringOverlap } from './overlap';
-export type { RingOverlap } from './overlap';
 export { CROSSED_COGS, DEFAULT_CROSSED_COGS, isCrossChained } from './cross-chain';
 export { bigChange, clicksBetween, pushesFor, shiftPath } from './shift-path';
 export type { BigChange, ClicksPerPush, Crossover, ShiftPath } from './shift-path';
@@ -56,6 +54,6 @@ export type { CadenceRun, GearAtSpeed } from './at-speed';
 export { ZONES, isStepOver, speedOfStepKmh, stepsByZone, zoneOf } from './zones';
 export type { Zone, ZoneLimits, ZoneSteps } from './zones';
 export { WHEEL_TURNS, checkRolloutTry, measuredRollout } from './rollout-tries';
-export type { RolloutMeasurement, RolloutTry } from './rollout-tries';
-export { gearReport, gearSizes } from './report';
-export type { GearReport, GearSizes, Riding, SizedGear } from './report';
+export type { RolloutTry } from './rollout-tries';
+export { gearReport } from './report';
+export type { GearReport, Riding, SizedGear } from './report';

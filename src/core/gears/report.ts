@@ -36,7 +36,7 @@ export interface SizedGear extends Gear {
 }
 
 /** The gears of a setup by their sizes, and how those of its rings lie to each other. */
-export interface GearSizes {
+interface GearSizes {
   readonly setup: Setup;
   /** Easiest first. */
   readonly gears: readonly SizedGear[];
@@ -57,11 +57,6 @@ export interface GearReport extends GearSizes {
   readonly path: ShiftPath;
   /** The gears of the path, sized. */
   readonly pathGears: readonly SizedGear[];
-}
-
-/** @param setup one that checkSetup finds no fault with */
-export function gearSizes(setup: Setup, riding: Riding): GearSizes {
-  return sizesOf(gearsOf(setup), setup, riding);
 }
 
 /** @param setup one that checkSetup finds no fault with */

@@ -16,7 +16,7 @@ export interface Bounds {
 
 export const CHAINRING_TEETH: Bounds = { min: 20, max: 70 };
 export const COG_TEETH: Bounds = { min: 9, max: 60 };
-export const CHAINRING_COUNT: Bounds = { min: 1, max: 2 };
+const CHAINRING_COUNT: Bounds = { min: 1, max: 2 };
 export const COG_COUNT: Bounds = { min: 1, max: 14 };
 export const HUB_STAGE_RATIO: Bounds = { min: 0.6, max: 1 };
 export const NO_HUB_STAGE: readonly number[] = [1];

@@ -5,7 +5,7 @@ import type { Setup } from './setup';
 
 /** Which wheel gear inches speak of: this bike's own, or the 27 in wheel of the old tables. */
 export type GearInchBasis = 'ownWheel' | 'nominal27';
-export const NOMINAL_WHEEL_IN = 27;
+const NOMINAL_WHEEL_IN = 27;
 
 /** Metres forward per crank turn. */
 export function developmentM(ratio: number, rolloutMm: number): number {

@@ -7,10 +7,10 @@ export const CHAIN_CHOICES = ['leave', 'fit'] as const;
 export type ChainChoice = (typeof CHAIN_CHOICES)[number];
 
 /** `ask`: nothing is cut until the speeds that the chain is made for are known. */
-export type ChainAction = 'leave' | 'shorten' | 'newChain' | 'ask';
+type ChainAction = 'leave' | 'shorten' | 'newChain' | 'ask';
 
 /** Why the chain is treated so. */
-export type ChainReason =
+type ChainReason =
   /** It has just the links that are wanted. */
   | 'fits'
   /** It passes both end checks and is left alone. */

@@ -56,7 +56,7 @@ function mostLinks(
 }
 
 /** How a chain stands at one end of its window. */
-export type EndCheck = 'passes' | 'fails' | 'notKnown';
+type EndCheck = 'passes' | 'fails' | 'notKnown';
 
 export interface EndChecks {
   readonly bigBig: EndCheck;

@@ -6,10 +6,10 @@ import { isElectronic, type Build, type DescribedSlot } from './build';
 import type { ChainPlan } from './chain-plan';
 
 /** Which way the B-tension screw goes: in (clockwise) for a larger largest cog, out for a smaller. */
-export type BScrew = 'in' | 'out' | 'stays';
+type BScrew = 'in' | 'out' | 'stays';
 
 /** Whether something goes on the bike, comes off it, or neither. */
-export type Comes = 'on' | 'off' | 'stays';
+type Comes = 'on' | 'off' | 'stays';
 
 /** What differs between the setup on a bike and the one that it is to have. */
 export interface SwapDifference {

@@ -10,7 +10,7 @@ import { chainWindow, sharedWindow, type ChainWindow } from './chain-window';
 
 /** Without these two nothing can be said; the smallest cogs that a derailleur takes are seldom published. */
 const DECIDING = ['totalCapacity', 'largestCog'] as const;
-export type DecidingLimit = (typeof DECIDING)[number];
+type DecidingLimit = (typeof DECIDING)[number];
 
 /** A rear derailleur and what a person calls it. */
 export type NamedDerailleur = Pick<OtherDerailleur, 'name' | 'rearDerailleur'>;
@@ -19,13 +19,13 @@ export type NamedDerailleur = Pick<OtherDerailleur, 'name' | 'rearDerailleur'>;
 export type RoleDrive = Pick<FitInput, 'setup' | 'chainstayMm' | 'suspensionGrowthMm' | 'bbDropMm'>;
 
 /** What a rear derailleur for all roles must take, teeth. */
-export interface DerailleurNeeds {
+interface DerailleurNeeds {
   readonly capacityT: number;
   readonly largestCogT: number;
 }
 
 /** How a chain suits all roles with one derailleur. */
-export type ChainVerdict = 'suits' | 'notKnown' | 'tooFar';
+type ChainVerdict = 'suits' | 'notKnown' | 'tooFar';
 
 /** One rear derailleur against all roles. */
 export interface DerailleurForRoles {

@@ -9,7 +9,7 @@ import type { SwapDifference } from './difference';
 export type CardSlot = Slot | 'freehub' | 'wheels' | 'hub' | 'hubShifter' | 'frontShifter';
 
 /** What tells one part from another of its kind: its own name in stock, or a size. */
-export interface ItemLabel {
+interface ItemLabel {
   readonly partName?: string | undefined;
   readonly teeth?: number | undefined;
   readonly cogs?: readonly number[] | undefined;

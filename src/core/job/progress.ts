@@ -64,7 +64,7 @@ export function isBehind(progress: Progress, id: StepId): boolean {
 }
 
 /** The findings of a job with their steps, in the order of the steps that are given. */
-export function findingsOf(progress: Progress): readonly { readonly step: StepId; readonly finding: Finding }[] {
+function findingsOf(progress: Progress): readonly { readonly step: StepId; readonly finding: Finding }[] {
   return (Object.keys(progress) as StepId[]).flatMap((step) =>
     (progress[step]?.findings ?? []).map((finding) => ({ step, finding })),
   );
@@ -95,7 +95,7 @@ export function nextStep(steps: readonly JobStep[], progress: Progress): JobStep
 }
 
 /** Checks that nobody may skip: riding without them tears parts off. */
-export const SAFETY_STEPS: readonly StepId[] = ['limitScrews', 'bigBig', 'smallSmall', 'checkCapacity'];
+const SAFETY_STEPS: readonly StepId[] = ['limitScrews', 'bigBig', 'smallSmall', 'checkCapacity'];
 
 /** Why a step cannot be done or skipped yet. */
 export type Obstacle =

@@ -14,7 +14,7 @@ export type ReadingId =
   | 'km'
   | 'wearPercent'
   | TorqueReadingId;
-export type TorqueReadingId = `torque.${Joint}`;
+type TorqueReadingId = `torque.${Joint}`;
 
 export type ReadingUnit = 'links' | 'speeds' | 'mm' | 'turns' | 'N·m' | 'km' | '%';
 

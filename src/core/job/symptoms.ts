@@ -81,12 +81,6 @@ export const STOPS_RIDING: readonly Symptom[] = [
   'noClearance',
 ];
 
-/** One thing to try: which of the sentences it is, and the step of the card that it goes back to. */
-export interface Remedy {
-  readonly code: RemedyCode;
-  readonly goTo?: StepId;
-}
-
 /** What helps, the likeliest and cheapest first. */
 export const REMEDIES = {
   noise: [

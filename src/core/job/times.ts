@@ -10,7 +10,7 @@ export interface TimedJob {
 }
 
 /** The median of how long a step took, and of how many jobs. */
-export interface LearnedTime {
+interface LearnedTime {
   readonly minutes: number;
   readonly count: number;
 }
@@ -20,7 +20,7 @@ export type LearnedTimes = Readonly<Partial<Record<SwapKind, Readonly<Partial<Re
 /** Below this a step was ticked together with another, not worked on, ms. */
 const TICKED_ALONG_MS = 3000;
 /** Fewer jobs than this say little. */
-export const LEARNED_FROM = 2;
+const LEARNED_FROM = 2;
 const MS_PER_MINUTE = 60_000;
 
 /** How long each step of finished jobs took by the clock, the median for each step and kind of job. */

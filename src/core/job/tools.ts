@@ -1,7 +1,7 @@
 import { isElectronic, type Build } from './build';
 import type { SwapDifference } from './difference';
 
-export const TOOLS = [
+const TOOLS = [
   'workStand',
   'keys',
   'smallTorqueWrench',
@@ -21,7 +21,7 @@ export const TOOLS = [
 ] as const;
 export type Tool = (typeof TOOLS)[number];
 
-export const CONSUMABLES = [
+const CONSUMABLES = [
   'rag',
   'grease',
   'threadlocker',

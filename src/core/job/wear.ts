@@ -13,7 +13,7 @@ export function wearLimitPercent(speeds: number): number {
 }
 
 /** When a chain will be at the limit. */
-export interface WearForecast {
+interface WearForecast {
   readonly limitPercent: number;
   /** Percent a thousand kilometres. */
   readonly ratePer1000Km: number;

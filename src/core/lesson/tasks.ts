@@ -2,7 +2,7 @@ import type { ChainAngle } from '../fit';
 import { speedKmh } from '../gears';
 
 /** What is asked for in the lesson on development, m for a turn of the crank. */
-export const ASKED_DEVELOPMENT_M = 5;
+const ASKED_DEVELOPMENT_M = 5;
 /** Between these cadences the lesson on speed wants it ridden, rpm. */
 export const ASKED_RPM = { min: 80, max: 95 } as const;
 const WITHIN_KMH = 0.3;

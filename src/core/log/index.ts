@@ -1,4 +1,4 @@
 export { usageFigures } from './before-after';
 export type { UseFigures } from './before-after';
 export { experienceOf, outcomeRows } from './outcomes';
-export type { OutcomeRow, TriedSetup } from './outcomes';
+export type { OutcomeRow } from './outcomes';

@@ -16,7 +16,7 @@ export interface GearUseRules {
 }
 
 /** Time and way in one gear. */
-export interface GearShare {
+interface GearShare {
   readonly gear: Gear;
   readonly seconds: number;
   readonly metres: number;
@@ -29,7 +29,7 @@ export interface GearShare {
 }
 
 /** A pair of gears between which the rider went back and forth. */
-export interface Hesitation {
+interface Hesitation {
   readonly from: Gear;
   readonly to: Gear;
   readonly count: number;

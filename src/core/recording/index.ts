@@ -1,16 +1,7 @@
-export {
-  ABSURD_SPEED_MS,
-  PAUSE_S,
-  STANDING_MS,
-  alongPositionsM,
-  durationsS,
-  haversineM,
-  isPlausible,
-  recordingOf,
-} from './recording';
-export type { RawSample, Recording, RecordingFailure, RecordingNotes, RecordingResult } from './recording';
+export { PAUSE_S, STANDING_MS, alongPositionsM, durationsS, haversineM, isPlausible, recordingOf } from './recording';
+export type { RawSample, Recording, RecordingFailure, RecordingNotes } from './recording';
 export { COASTING, STANDING, TURNING_RPM, gearUse } from './gear-use';
-export type { GearShare, GearUse, GearUseRules, Hesitation } from './gear-use';
+export type { GearUse, GearUseRules } from './gear-use';
 export { developmentHistogram, likelier } from './best-fit';
 export type { BestFit } from './best-fit';
 export { replay } from './replay';

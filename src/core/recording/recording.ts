@@ -63,9 +63,9 @@ export type RecordingResult =
   | { readonly ok: false; readonly failure: RecordingFailure };
 
 /** Faster than this is a fault of the recording, m/s (144 km/h). */
-export const ABSURD_SPEED_MS = 40;
+const ABSURD_SPEED_MS = 40;
 /** Faster cranks are a fault, rpm. */
-export const ABSURD_CADENCE_RPM = 220;
+const ABSURD_CADENCE_RPM = 220;
 /** Samples farther apart than this, seconds: the ride was paused between them. */
 export const PAUSE_S = 15;
 /** A ride of which more than this share is faulty is no ride. */

@@ -6,6 +6,6 @@ export { climb, developmentForM, teethForEasier, teethForHarder } from './climb'
 export { kmhOf, msOf } from './speed';
 export type { Climb } from './climb';
 export { climbsOf, elevationProfile, lengthM, totals, SMOOTHING_M } from './profile';
-export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes, ProfileResult, WayPoint } from './profile';
-export { BRAKING_KMH, DEFAULT_WALKING_RPM, WALKING_RPM, outOfBandS, riddenGears, rideThrough } from './ride-through';
-export type { RiddenGear, RideEnergy, RidePoint, RideRules, RideThrough } from './ride-through';
+export type { ElevationProfile, ProfileClimb, ProfileFailure, ProfileNotes } from './profile';
+export { DEFAULT_WALKING_RPM, WALKING_RPM, outOfBandS, riddenGears, rideThrough } from './ride-through';
+export type { RideRules, RideThrough } from './ride-through';

@@ -35,7 +35,7 @@ export type ProfileResult =
   | { readonly ok: false; readonly failure: ProfileFailure };
 
 /** Steps of a profile: finer than any grade that a rider feels, m. */
-export const PROFILE_STEP_M = 20;
+const PROFILE_STEP_M = 20;
 /** The smoothing reaches so far to both sides, m: longer than the noise of a barometer, shorter than a steep pitch. */
 export const SMOOTHING_M = 60;
 const LENGTH_MIN_M = 200;
@@ -141,7 +141,7 @@ export interface ProfileClimb {
 }
 
 /** Over which the steepest grade of a climb is taken, m. */
-export const STEEPEST_OVER_M = 100;
+const STEEPEST_OVER_M = 100;
 /** A climb gains at least this, m, at this mean grade. */
 const CLIMB_GAIN_M = 20;
 const CLIMB_GRADE = 0.025;

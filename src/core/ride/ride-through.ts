@@ -28,7 +28,7 @@ export const DEFAULT_WALKING_RPM = 35;
 /** Pushing a bike uphill, km/h. */
 const WALKING_KMH = 3.5;
 /** Nobody is let roll faster, km/h: the rider brakes. */
-export const BRAKING_KMH = 65;
+const BRAKING_KMH = 65;
 /** The ride is worked out in steps of this time, s. */
 const STEP_S = 0.5;
 /** After a shift the rider waits so long for the next, s. */
@@ -37,7 +37,7 @@ const SHIFT_PAUSE_S = 2;
 const RING_CHANGE_WORTH = 0.09;
 
 /** A point of the ride. */
-export interface RidePoint {
+interface RidePoint {
   readonly distanceM: number;
   readonly timeS: number;
   readonly elevationM: number;
@@ -49,7 +49,7 @@ export interface RidePoint {
 }
 
 /** Where the rider's work went while riding, J; what was walked is left out. */
-export interface RideEnergy {
+interface RideEnergy {
   /** From the rider and a motor, at the road. */
   readonly givenJ: number;
   readonly climbedJ: number;

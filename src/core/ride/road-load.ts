@@ -53,7 +53,7 @@ export function powerForSpeed(speedMs: number, gradeFraction: number, resistance
 }
 
 /** Force against the rider at a speed, N. */
-export function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
+function forceN(speedMs: number, gradeFraction: number, resistance: Resistance): number {
   const { massKg, crr } = resistance;
   const angle = Math.atan(gradeFraction);
   return massKg * GRAVITY_MS2 * (Math.sin(angle) + crr * Math.cos(angle)) + airForceN(speedMs, resistance);

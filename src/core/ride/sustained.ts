@@ -22,7 +22,7 @@ export function criticalPowerW({ power60W, anaerobicJ }: Stamina): number {
  * The power that can be held for a time, W: P(t) = CP + W′ / t (Monod & Scherrer, Ergonomics 8, 1965), for no less
  * than {@link SHORTEST_EFFORT_S}.
  */
-export function heldPowerW(stamina: Stamina, seconds: number): number {
+function heldPowerW(stamina: Stamina, seconds: number): number {
   return criticalPowerW(stamina) + stamina.anaerobicJ / Math.max(SHORTEST_EFFORT_S, seconds);
 }
 

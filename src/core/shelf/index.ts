@@ -1,4 +1,4 @@
-export { KIND_DATA, PART_FLAG_TERMS, PART_NAME_TERMS, PART_NUMBER_RULES, SHELF_KINDS, fieldsOfKind } from './kinds';
+export { KIND_DATA, PART_FLAG_TERMS, PART_NAME_TERMS, PART_NUMBER_RULES, SHELF_KINDS } from './kinds';
 export type { PartData, PartFlag, PartName, PartNumber, ShelfKind } from './kinds';
 export { PART_KM, PART_MASS_G, PART_PRICE, PART_QUANTITY, WEAR_PERCENT, checkPartData } from './check';
 export { SLOTS, SLOT_KIND, dataInSlot, slotsOf, suitsSlot, withDataInSlot } from './slots';
@@ -9,4 +9,3 @@ export { fittedOn, freeCount, isAtHand, kmByBike, mountedOn, partKm, partKmAt, u
 export type { Mount, Trip } from './stock';
 export { matchesSlot } from './stock-match';
 export { GENERIC_PARTS } from './generic';
-export type { GenericPart } from './generic';

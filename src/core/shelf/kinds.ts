@@ -44,7 +44,7 @@ interface OwnNumbers {
   readonly measuredRolloutMm?: number | undefined;
 }
 
-export type PartNumbers = OwnNumbers & RearDerailleur & DrivePartNumbers & Omit<Freehub, 'spline'>;
+type PartNumbers = OwnNumbers & RearDerailleur & DrivePartNumbers & Omit<Freehub, 'spline'>;
 export type PartNumber = keyof PartNumbers;
 
 /** What is known of a part; absent where it is not known. Each kind has its own share of it ({@link KIND_DATA}). */

@@ -2,7 +2,7 @@ import { Gunzip } from 'fflate';
 import { fileFailure, type FileFailure } from './result';
 
 /** Unpacked, a file may have this many bytes: a day at one sample a second has some 30 million. */
-export const UNPACKED_BYTES_MAX = 120_000_000;
+const UNPACKED_BYTES_MAX = 120_000_000;
 const PIECE_BYTES = 64 * 1024;
 
 /** Unpacks piece by piece and stops as soon as there is too much, so that a small file cannot fill the memory. */

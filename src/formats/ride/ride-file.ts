@@ -17,7 +17,7 @@ import { readTcx } from './tcx';
 /** As it comes, packed or not; larger files are refused before they are read. */
 export const RIDE_FILE_BYTES_MAX = 80_000_000;
 
-export type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV';
+type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV';
 
 /** What a file gives: a ride, a route, or both; or why nothing. */
 export type RideFileResult =

@@ -72,7 +72,7 @@ export interface ShelfTable {
 export type ShelfTableResult =
   { readonly ok: true; readonly table: ShelfTable } | { readonly ok: false; readonly message: string };
 
-export const SHELF_ROWS_MAX = 20_000;
+const SHELF_ROWS_MAX = 20_000;
 
 export function readShelfTable(text: string): ShelfTableResult {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });

@@ -21,7 +21,7 @@ import { SetupMark } from './SetupMark';
 import styles from './Bench.module.css';
 import { t } from './text';
 
-export function readSetup(text: string): Parsed<Setup> {
+function readSetup(text: string): Parsed<Setup> {
   const result = parseShorthand(text);
   return result.ok ? { ok: true, value: result.setup } : result;
 }

@@ -20,7 +20,7 @@ export interface CadenceLine {
   readonly light: boolean;
 }
 
-export interface CadenceSeries {
+interface CadenceSeries {
   readonly place: number;
   readonly lines: readonly CadenceLine[];
   /** Whether the lines follow on each other, so that the shifts between are drawn too. */

@@ -22,7 +22,7 @@ import { ChartFrame } from './ChartFrame';
 import { chartAxis, setupLine, speedAxis } from './setup-chart';
 import { t } from './text';
 
-export interface StepSeries {
+interface StepSeries {
   readonly place: number;
   readonly label: string;
   readonly steps: readonly Step[];

@@ -9,7 +9,7 @@ import { useStableCallback } from '../useStableCallback';
 import { useSaveCsv } from './useSaveCsv';
 import { t } from './text';
 
-export interface Table {
+interface Table {
   readonly fields: readonly string[];
   readonly rows: readonly (readonly (string | number)[])[];
 }

@@ -24,7 +24,7 @@ import { fitInputOf } from '../bench/fit-input';
 import { useBrief, type BriefInUse } from '../bench/useBrief';
 import { t } from './text';
 
-export type FindState =
+type FindState =
   /** Not asked, for something is wrong with the question. */
   | { readonly kind: 'cannot'; readonly problems: readonly FindProblem[] }
   | { readonly kind: 'searching'; readonly step: FindStep | undefined }

@@ -2,7 +2,7 @@ import { fixed, short } from '../format';
 import { t } from './terms-text';
 
 /** Small drawings; several terms share one and point at different things in it. */
-export type Picture =
+type Picture =
   | { readonly of: 'drive'; readonly mark: DriveMark }
   | { readonly of: 'above'; readonly mark: AboveMark }
   | { readonly of: 'rungs'; readonly mark: RungsMark }

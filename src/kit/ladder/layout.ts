@@ -117,7 +117,7 @@ export interface Upright {
   }[];
 }
 
-export interface StepLayout {
+interface StepLayout {
   readonly from: number;
   readonly to: number;
   readonly text: string;
@@ -146,7 +146,7 @@ const HEAD_HEIGHT = 38;
 const LOW_HEAD_HEIGHT = 22;
 /** Below it: the rings. */
 const FOOT_HEIGHT = 34;
-export const RUNG_HALF = 16;
+const RUNG_HALF = 16;
 /** A column as narrow as this, such as on a card, has shorter rungs. */
 const SLIM = 240;
 const SLIM_RUNG_HALF = 11;

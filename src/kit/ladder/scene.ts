@@ -19,7 +19,7 @@ import type { Shape } from './shapes';
 import { t } from './text';
 
 /** An axis beside the ladder: what it says for one metre of development. */
-export interface LadderAxis {
+interface LadderAxis {
   readonly title: string;
   readonly perMetre: number;
 }

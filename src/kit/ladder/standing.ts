@@ -11,7 +11,7 @@ export interface StandingRung {
 }
 
 /** A ring, from its easiest gear to its hardest. */
-export interface StandingUpright {
+interface StandingUpright {
   readonly chainring: number;
   readonly side: 'left' | 'right';
   readonly x: number;

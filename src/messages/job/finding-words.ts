@@ -21,7 +21,7 @@ export const SYMPTOM_TEXT: Readonly<Record<Symptom, string>> = {
   noClearance: t('findingWords.symptomText.noClearance'),
 };
 
-export const ENDING_TEXT: Readonly<Record<Ending, string>> = {
+const ENDING_TEXT: Readonly<Record<Ending, string>> = {
   fixed: t('findingWords.endingText.fixed'),
   accepted: t('findingWords.endingText.accepted'),
   putBack: t('findingWords.endingText.putBack'),

@@ -1,7 +1,6 @@
 export { chainText } from './chain-words';
 export {
   ENDING_LABEL,
-  ENDING_TEXT,
   REMEDY_TEXT,
   SYMPTOM_TEXT,
   findingText,
@@ -14,6 +13,5 @@ export { listed, pairText, pairsText } from './list';
 export { judgementText, readingTitle, targetText, withUnit } from './reading-words';
 export { STEP_TITLES, stepTitle } from './step-titles';
 export { stepWords } from './step-words';
-export type { StepWords } from './step-words';
 export { JOINT_TEXT, torqueText } from './torque-words';
 export { warningText } from './warning-words';

@@ -21,7 +21,7 @@ export function toRiding(use: Use): Riding {
   return use === 'loads' ? 'cargo' : use;
 }
 
-export function toUse(riding: Riding): Use {
+function toUse(riding: Riding): Use {
   return riding === 'cargo' ? 'loads' : riding;
 }
 

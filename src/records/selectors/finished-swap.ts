@@ -8,7 +8,7 @@ import { combinationOf, leftOutOf } from './fit-input';
 import type { JobFacts } from './job-card';
 
 /** A part that came off a bike and is not in stock yet. */
-export interface TakenOff {
+interface TakenOff {
   readonly slot: Slot;
   readonly data: PartData;
 }

@@ -24,7 +24,7 @@ export interface RoleState {
   readonly fitted: RoleSetup | undefined;
 }
 
-export interface RoleSetup {
+interface RoleSetup {
   readonly setup: SetupRecord;
   /** Place on the bench. */
   readonly place: number;

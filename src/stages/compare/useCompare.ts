@@ -33,7 +33,7 @@ import {
 } from '../../records';
 
 /** One setup of the comparison. */
-export interface Compared {
+interface Compared {
   readonly place: number;
   readonly title: string;
   readonly figures: SetupFigures;

@@ -27,7 +27,7 @@ export interface Find extends Search {
 export type Question = Pick<Find, 'settings' | 'say' | 'inUse'>;
 
 /** One of the setups found, looked into. */
-export interface CloseUp {
+interface CloseUp {
   readonly fit: FitAnswer;
   readonly figures: SetupFigures;
   /** For each usual gear of A, the gear that does its job. */

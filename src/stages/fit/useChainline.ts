@@ -6,7 +6,7 @@ import { useReadyBench } from '../../kit/bench/BenchProvider';
 import { topViewGears, type TopViewGear } from '../../kit/top-view/top-view-gears';
 import type { Fit } from './useFit';
 
-export interface ChainlineRow extends TopViewGear {
+interface ChainlineRow extends TopViewGear {
   readonly mayDrop: boolean;
 }
 

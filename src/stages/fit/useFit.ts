@@ -55,12 +55,7 @@ export interface Fit {
 }
 
 /** What core says of a setup of a bike. */
-export function fitOf(
-  bike: BikeRecord,
-  setup: SetupRecord,
-  setups: readonly SetupRecord[],
-  shop: ShopFacts,
-): FitReport {
+function fitOf(bike: BikeRecord, setup: SetupRecord, setups: readonly SetupRecord[], shop: ShopFacts): FitReport {
   return fitReport(fitInputOf(bike, setup, setups, shop));
 }
 

@@ -21,7 +21,7 @@ import { t } from './words/text';
 /** Chains that are laid over, by how many links they differ. */
 const LINK_CHANGES = [-4, -2, 2, 4] as const;
 
-export interface OverlayChoice {
+interface OverlayChoice {
   readonly value: string;
   readonly label: string;
   readonly disabled?: boolean;

@@ -10,7 +10,7 @@ import {
 import { gearName } from '../../kit/explain/gears';
 import type { StepRoute } from '../../records';
 
-export interface StepRow {
+interface StepRow {
   readonly key: string;
   readonly step: Step;
   readonly from: string;

@@ -11,7 +11,7 @@ import { wheelOf } from '../../records';
 import { t } from './words/text';
 
 /** A setup to learn on, with its place on the bench. */
-export interface LearnSetup {
+interface LearnSetup {
   readonly place: number;
   /** Such as “A 48/32 x 11-36”. */
   readonly name: string;

@@ -10,7 +10,7 @@ import { useShop, type Shop } from '../../kit/shop/ShopProvider';
 import type { PartRecord } from '../../records';
 import { filteredEvents, timelineOf, type LogEvent, type LogFilter } from './timeline';
 
-export interface PartLife {
+interface PartLife {
   readonly part: PartRecord;
   /** On this bike. */
   readonly km: number;

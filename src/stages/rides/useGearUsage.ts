@@ -11,7 +11,7 @@ import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
 import type { GearUsageResponse } from '../../workers/rides/protocol';
 
-export type UseState =
+type UseState =
   | { readonly kind: 'none' }
   | { readonly kind: 'working'; readonly done: number }
   | { readonly kind: 'failed'; readonly message: string }

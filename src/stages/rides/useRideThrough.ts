@@ -23,14 +23,14 @@ import { rideClient } from '../../workers/rides/client';
 import { t } from './words/text';
 
 /** How the way is ridden, beside what the brief says; not kept. */
-export interface RoadToday {
+interface RoadToday {
   readonly surface: Surface;
   readonly headwindKmh: number;
   readonly walkingRpm: number;
 }
 
 /** A climb with the gear that it asks for on its steepest 100 m. */
-export interface ClimbNeed {
+interface ClimbNeed {
   readonly climb: ProfileClimb;
   readonly speedKmh: number;
   readonly wantedDevelopmentM: number;

@@ -6,7 +6,7 @@ import type { Gear } from '../../core/gears';
 import type { SpeedCadenceSensor } from '../../kit/sensor/sensor';
 
 /** What is read from a sensor now. */
-export interface Reading {
+interface Reading {
   readonly speedMs: number;
   readonly cadenceRpm: number;
   readonly gear: Gear | undefined;

@@ -21,7 +21,7 @@ import { addJobs, type JobContent } from '../../store';
 import { t } from './words/text';
 
 /** What is decided about a job before it is booked. */
-export interface PlanChoices {
+interface PlanChoices {
   readonly name: string;
   readonly chain: ChainChoice;
   readonly newChain: boolean;

@@ -3,7 +3,7 @@ import { PHOTO_LENGTH_MAX } from '../../records';
 import { t } from './words/text';
 
 /** A telephone's largest pictures are some 50 MB. */
-export const PHOTO_FILE_BYTES_MAX = 60_000_000;
+const PHOTO_FILE_BYTES_MAX = 60_000_000;
 const LONGEST_SIDE_PX = 1400;
 const WANTED_MB = 0.4;
 

@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import { problemResponse, readBody } from './body';
 
 /** Requests that are worked on together, once their bodies have come; one more is asked to come back. */
-export const AT_ONCE_MAX = 64;
+const AT_ONCE_MAX = 64;
 
 let inHand = 0;
 

@@ -9,7 +9,7 @@ const SLOW_TURN_MS = 9000;
 /** What one press of the step key turns. */
 const STEP_TURNS = 1 / 8;
 /** After so many the strip of ground is full. */
-export const TURNS_MAX = 12;
+const TURNS_MAX = 12;
 
 export interface Turning {
   /** Since the start, when crank and valve pointed straight down. */
