@@ -1,6 +1,5 @@
 /** What a new browser starts with: set when the server starts, passed to the page by a cookie. */
-const FIRST_STARTS = ['demo', 'empty'] as const;
-export type FirstStart = (typeof FIRST_STARTS)[number];
+export type FirstStart = 'demo' | 'empty';
 
 export const FIRST_START_COOKIE = 'rontel-first-start';
 

@@ -383,7 +383,7 @@ function layoutAnswer(
         verdict: t('answerWords.layoutAnswer.only.verdict', {
           layout: layout!,
           best: setupName(sides[layout!].best!),
-          other: other!,
+          other,
         }),
         tips: missed(other),
       };

@@ -17,7 +17,7 @@ export function useCopying(db: Workshop['db'] | undefined): void {
         // A minute after the page at the earliest, so that it comes then. It is tried again a minute later, and Data
         // tells what there is.
         const copying = import('./copying').then(({ copy }) => copy(db));
-        await copying.catch((error: unknown) => console.warn('no copy was made', error));
+        await copying.catch((error: unknown) => console.warn(new Error('no copy was made', { cause: error })));
       };
       void (locks
         ? locks.request('rontel-copy', { ifAvailable: true }, (lock) => (lock ? work() : undefined))
