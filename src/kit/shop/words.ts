@@ -58,28 +58,27 @@ export const SWAP_KIND_TEXT: Readonly<Record<SwapKind, string>> = {
   shifter: t('words.swapKindText.shifter'),
 };
 
-/** What a figure of a part says. */
-const FIGURES = {
-  ring: 'words.partSummary.ring',
-  capacity: 'words.partSummary.capacity',
-  largestCog: 'words.partSummary.largestCog',
-  cage: 'words.partSummary.cage',
-  ringDifference: 'words.partSummary.ringDifference',
-  speeds: 'words.partSummary.speeds',
-  links: 'words.partSummary.links',
-  boltCircle: 'words.partSummary.boltCircle',
-  smallestRing: 'words.partSummary.smallestRing',
-  rim: 'words.partSummary.rim',
-  tyre: 'words.partSummary.tyre',
-  body: 'words.partSummary.body',
-  extender: 'words.partSummary.extender',
-  spacer: 'words.partSummary.spacer',
-} as const;
+/** A figure of a part that its summary names. */
+type Figure =
+  | 'ring'
+  | 'capacity'
+  | 'largestCog'
+  | 'cage'
+  | 'ringDifference'
+  | 'speeds'
+  | 'links'
+  | 'boltCircle'
+  | 'smallestRing'
+  | 'rim'
+  | 'tyre'
+  | 'body'
+  | 'extender'
+  | 'spacer';
 
 /** What is known of a part in a few words: "11-36, 12 speed · nine wide splines". */
 export function partSummary({ kind, data }: Pick<PartRecord, 'kind' | 'data'>): string {
-  const figure = (value: number | undefined, role: keyof typeof FIGURES, isShown = true) =>
-    value === undefined || !isShown ? undefined : t(FIGURES[role], { value: short(value, 2) });
+  const figure = (value: number | undefined, role: Figure, isShown = true) =>
+    value === undefined || !isShown ? undefined : t(`words.partSummary.${role}`, { value: short(value, 2) });
   const words = [
     data.cogs && t('words.partSummary.cassette', { cogs: formatCassette(data.cogs), speeds: data.cogs.length }),
     figure(data.ringT, 'ring'),
