@@ -310,7 +310,24 @@ export class AppInBrowser {
     await this.click(`.ant-select:has(#${id})`);
     // Lists that were open before are still there: the one of this field is named after it.
     const own = `div[contains(@class,'ant-select-dropdown') and .//*[@id='${id}_list']]`;
+    await this.standsStill(By.xpath(`//${own}`));
     await this.clickText(`${own}//div[contains(@class,'ant-select-item-option')]`, text);
+  }
+
+  /** Waits until an element is drawn at the same place in two frames: a list that is being placed moves under the pointer. */
+  private async standsStill(where: By): Promise<void> {
+    const isStill = async () => {
+      const [element] = await this.driver.findElements(where);
+      if (!element) return false;
+      return this.driver.executeAsyncScript<boolean>(
+        `const [element, answer] = arguments;
+        const place = () => JSON.stringify(element.getBoundingClientRect());
+        const before = place();
+        requestAnimationFrame(() => requestAnimationFrame(() => answer(element.isConnected && place() === before)));`,
+        element,
+      );
+    };
+    await this.wait(isStill, String(where));
   }
 
   async clickText(tag: string, text: string): Promise<void> {
