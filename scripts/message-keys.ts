@@ -5,6 +5,9 @@ import { TYPE, parse, type MessageFormatElement } from '@formatjs/icu-messagefor
 
 export const CATALOGUE = 'src/messages/en';
 
+/** Type of a value that a message only quotes. */
+const PLAIN = 'string | number';
+
 type Tree = { readonly [role: string]: string | Tree };
 
 /** A message of the catalogue and the values that it takes. */
@@ -37,7 +40,7 @@ function valuesOf(key: string, text: string): Map<string, string> {
   const values = new Map<string, string>();
   const look = (elements: readonly MessageFormatElement[]) => {
     for (const element of elements) {
-      if (element.type === TYPE.argument && !values.has(element.value)) values.set(element.value, 'string | number');
+      if (element.type === TYPE.argument && !values.has(element.value)) values.set(element.value, PLAIN);
       if (element.type === TYPE.number) values.set(element.value, 'number');
       if (element.type === TYPE.plural) values.set(element.value, 'number');
       if (element.type === TYPE.select) values.set(element.value, 'string');
@@ -54,21 +57,47 @@ function valuesOf(key: string, text: string): Map<string, string> {
   return values;
 }
 
+/** Part whose messages core names by their code. */
+const CORE = 'core';
+
+const byPart = (messages: readonly CatalogueMessage[]) => {
+  const parts = new Map<string, CatalogueMessage[]>();
+  for (const message of messages) parts.set(message.part, [...(parts.get(message.part) ?? []), message]);
+  return parts;
+};
+
+/** Writes the keys of a part with the types of their values. @param plain type of a value that the message only quotes */
+function keyTypes(messages: readonly CatalogueMessage[], plain: string): string {
+  const keys = messages.map(({ key, values }) => {
+    const named = [...values].map(([name, type]) => `readonly ${name}: ${type === PLAIN ? plain : type}`);
+    return `readonly '${key}': ${named.length === 0 ? 'null' : `{ ${named.join('; ')} }`};\n`;
+  });
+  return keys.join('');
+}
+
 /** Returns the source of the module of types. */
 export function messageKeysSource(): string {
-  const parts = new Map<string, CatalogueMessage[]>();
-  for (const message of catalogueMessages()) parts.set(message.part, [...(parts.get(message.part) ?? []), message]);
-  const lines = [...parts].map(([part, messages]) => {
-    const keys = messages.map(({ key, values }) => {
-      const named = [...values].map(([name, type]) => `readonly ${name}: ${type}`);
-      return `    readonly '${key}': ${named.length === 0 ? 'null' : `{ ${named.join('; ')} }`};\n`;
-    });
-    return `  readonly ${part}: {\n${keys.join('')}  };\n`;
-  });
+  const parts = [...byPart(catalogueMessages())].map(
+    ([part, messages]) =>
+      `  readonly ${part}: {\n${keyTypes(messages, PLAIN).replace(/^/gm, '    ').trimEnd()}\n  };\n`,
+  );
   return `// Made from the catalogue by npm run messages; not to be changed by hand.
 
 /** The values that each message takes, by part of the app and key; null where it takes none. */
 export interface Messages {
-${lines.join('')}}
+${parts.join('')}}
+`;
+}
+
+/** Returns the source of core's module of types. */
+export function coreMessagesSource(): string {
+  const messages = byPart(catalogueMessages()).get(CORE) ?? [];
+  return `// Made from the catalogue by npm run messages; not to be changed by hand.
+import type { MessageValue } from './message';
+
+/** The values that each message of core takes, by its code; null where it takes none. */
+export interface CoreMessages {
+${keyTypes(messages, 'MessageValue').replace(/^/gm, '  ').trimEnd()}
+}
 `;
 }

@@ -1,4 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { messageKeysSource } from './message-keys';
+import { coreMessagesSource, messageKeysSource } from './message-keys';
 
 writeFileSync('src/messages/keys.ts', messageKeysSource());
+writeFileSync('src/core/message-values.ts', coreMessagesSource());

@@ -46,21 +46,53 @@ export function translator<Part extends keyof Messages>(part: Part, messages: Me
 
 function compile(message: string): IntlMessageFormat {
   const options = { formatters: FORMATTERS, ignoreTag: true };
-  const format = new IntlMessageFormat(message, CATALOGUE_LANGUAGE, undefined, options);
+  const format = new IntlMessageFormat(message, CATALOGUE_LANGUAGE, STYLES, options);
   if (!isPseudo()) return format;
-  return new IntlMessageFormat(pseudoElements(format.getAst()), CATALOGUE_LANGUAGE, undefined, options);
+  return new IntlMessageFormat(pseudoElements(format.getAst()), CATALOGUE_LANGUAGE, STYLES, options);
 }
 
+const decimals = (least: number, most: number, signDisplay: 'auto' | 'always' = 'auto') => ({
+  minimumFractionDigits: least,
+  maximumFractionDigits: most,
+  // Digits that fields can read, whatever else a language has; sizes are short and stand without groups.
+  numberingSystem: 'latn',
+  useGrouping: false,
+  signDisplay,
+});
+
+/** Styles of numbers that messages name, as in {length, number, upTo1}. */
+const STYLES = {
+  number: {
+    fixed0: decimals(0, 0),
+    fixed1: decimals(1, 1),
+    fixed2: decimals(2, 2),
+    signed0: decimals(0, 0, 'always'),
+    signed2: decimals(2, 2, 'always'),
+    upTo1: decimals(0, 1),
+    upTo2: decimals(0, 2),
+    all: decimals(0, 20),
+  },
+} as const;
+
+/** Formats numbers with a true minus sign. */
+const numberFormat = (style?: Intl.NumberFormatOptions) => {
+  const format = new Intl.NumberFormat(READER_LANGUAGE, style);
+  return {
+    format: (value: number) => format.format(value).replace('-', '\u2212'),
+  } as Pick<Intl.NumberFormat, 'format'> as Intl.NumberFormat;
+};
+
 const NUMBERS = new Intl.NumberFormat(READER_LANGUAGE);
+const STYLED = new Map(Object.values(STYLES.number).map((style) => [style as unknown, numberFormat(style)]));
 const DATES = new Intl.DateTimeFormat(READER_LANGUAGE);
 const PLURALS = new Intl.PluralRules(CATALOGUE_LANGUAGE);
 
 /**
  * Plurals by the language of the sentence, numbers as the reader writes them. Made once, for they take longer to make than a
- * message to say; messages use no other styles.
+ * message to say; messages use no other styles than those above.
  */
 const FORMATTERS = {
-  getNumberFormat: () => NUMBERS,
+  getNumberFormat: (_languages: unknown, style?: unknown) => STYLED.get(style) ?? NUMBERS,
   getDateTimeFormat: () => DATES,
   getPluralRules: () => PLURALS,
 };

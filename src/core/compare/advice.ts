@@ -4,6 +4,7 @@ import { needUncertainty, type FilledBrief } from '../brief';
 import type { Check, FrontControl, Retention } from '../fit';
 import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from '../parts/sold';
 import { teethForEasier, teethForHarder } from '../ride';
+import type { Message } from '../message';
 import { stepTolerance } from './difference';
 import type { SetupFigures } from './figures';
 
@@ -68,7 +69,7 @@ export type NeedAnswer = {
       /** Against the setup fitted now; undefined where either is not weighed. */
       readonly changeG: number | undefined;
     }
-  | { readonly id: 'limits'; readonly message: string; readonly fixes: readonly string[]; readonly known: boolean }
+  | { readonly id: 'limits'; readonly message: Message; readonly fixes: readonly Message[]; readonly known: boolean }
 );
 
 /** Cogs at either end of the cassette on which a chain is loudest. */

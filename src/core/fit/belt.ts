@@ -1,5 +1,5 @@
-import { short } from '../number-text';
 import { clampedAsin } from '../numbers';
+import { message, type Message } from '../message';
 
 export interface Point {
   /** mm */
@@ -14,7 +14,7 @@ export interface BeltCircle extends Point {
   /** Which way the belt turns round it, as drawn. */
   readonly sense: 'clockwise' | 'anticlockwise';
   /** What a failure calls it; its place in the list where it is left out. */
-  readonly name?: string;
+  readonly name?: 'ring' | 'cog' | 'tensionPulley' | 'guidePulley';
 }
 
 /** The belt round one circle, and straight on to the next. */
@@ -39,15 +39,16 @@ export type BeltFailure = {
   readonly kind: 'tooFew' | 'overlap' | 'notTouching';
   /** Places in the list of the circles concerned. */
   readonly circles: readonly number[];
-  readonly message: string;
+  readonly message: Message;
 };
 
 export type BeltResult =
   { readonly ok: true; readonly belt: Belt } | { readonly ok: false; readonly failure: BeltFailure };
 
-const mm = (value: number) => `${short(value, 2)} mm`;
-const called = ({ name, radiusMm }: BeltCircle, place: number) =>
-  `${name ?? `circle ${place + 1}`} (radius ${mm(radiusMm)})`;
+const called = ({ name, radiusMm }: BeltCircle, place: number): Message =>
+  name === undefined
+    ? message('fit.belt.circle', { place: place + 1, radius: radiusMm })
+    : message(`fit.belt.${name}`, { radius: radiusMm });
 
 /** A belt touches a circle over less than this; more is a turn of the wrong hand that came round by 2π. */
 const WRAP_MAX_RAD = 1.75 * Math.PI;
@@ -66,7 +67,7 @@ interface Tangent {
  */
 export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
   if (circles.length < 2) {
-    return refuse('tooFew', [], `${circles.length} circles: a belt runs round two at least`);
+    return refuse('tooFew', [], message('fit.belt.tooFew', { circles: circles.length }));
   }
   const tangents = tangentsOf(circles);
   if (!Array.isArray(tangents)) return refuseOverlap(circles, tangents.place);
@@ -76,7 +77,7 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
     const outgoing = tangents[i]!;
     const wrapRad = wrapOf(circle, incoming, outgoing);
     if (wrapRad > WRAP_MAX_RAD) {
-      return refuse('notTouching', [i], `the belt would pass circle ${i + 1} without touching it`);
+      return refuse('notTouching', [i], message('fit.belt.notTouching', { place: i + 1 }));
     }
     runs.push({
       circle,
@@ -121,7 +122,7 @@ function refuseOverlap(circles: readonly BeltCircle[], i: number): BeltResult {
   return refuse(
     'overlap',
     [i, place],
-    `${called(from, i)} and ${called(to, place)} are ${mm(distance)} apart: no straight run fits between them`,
+    message('fit.belt.overlap', { from: called(from, i), to: called(to, place), distance }),
   );
 }
 
@@ -130,8 +131,8 @@ function wrapOf({ sense }: BeltCircle, incoming: Tangent, outgoing: Tangent): nu
   return positiveAngle(sense === 'clockwise' ? incoming.angle - outgoing.angle : outgoing.angle - incoming.angle);
 }
 
-function refuse(kind: BeltFailure['kind'], circles: readonly number[], message: string): BeltResult {
-  return { ok: false, failure: { kind, circles, message } };
+function refuse(kind: BeltFailure['kind'], circles: readonly number[], text: Message): BeltResult {
+  return { ok: false, failure: { kind, circles, message: text } };
 }
 
 /** +1 where the circle lies to the right of the belt's way, −1 where to the left. */

@@ -3,43 +3,58 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
 import { allowedGears, checkCapacity, checkRearDerailleur, requiredCapacityT, type Check } from './index';
 
-const textsOf = ({ fixes }: Check) => fixes.map(({ text }) => text);
+const fixCodes = ({ fixes }: Check) => fixes.map(({ text }) => text.code);
+const fixValues = ({ fixes }: Check) => fixes.map(({ text }) => text.values);
 
 test('required capacity', () => {
   expect(requiredCapacityT(TOURER)).toBe(41);
   expect(requiredCapacityT(ONE_RING)).toBe(34);
 });
 
-test('each verdict, in a sentence with the margin', () => {
+test('each verdict, with its margin', () => {
   const sheet = { totalCapacityT: 39, largestCogMaxT: 36, largestCogMinT: 30 };
   const [capacity, largest, least, smallest] = checkCapacity({ setup: TOURER, rearDerailleur: sheet });
   expect(capacity).toMatchObject({
     id: 'totalCapacity',
     verdict: 'outside',
     margin: -2,
-    message: '41T needed, 39T published: 2T over the published limit.',
+    message: {
+      code: 'fit.limit',
+      values: {
+        what: { code: 'fit.totalCapacity.needed', values: { required: 41 } },
+        published: { code: 'fit.totalCapacity.published', values: { limit: 39 } },
+        margin: { code: 'fit.margin.over', values: { teeth: 2 } },
+      },
+    },
   });
-  expect(textsOf(capacity!)).toEqual([
-    'a 34T small ring',
-    'a largest cog of 34T (11-34)',
-    'a rear derailleur with 41T capacity or more',
+  expect(fixCodes(capacity!)).toEqual([
+    'fit.totalCapacity.fixRing',
+    'fit.cassetteSuch',
+    'fit.totalCapacity.fixDerailleur',
+  ]);
+  expect(fixValues(capacity!)).toEqual([
+    { teeth: 34 },
+    { cassette: { code: 'fit.totalCapacity.fixCog', values: { teeth: 34 } }, smallest: 11, largest: 34 },
+    { required: 41 },
   ]);
   expect(largest).toMatchObject({
     verdict: 'at',
     margin: 0,
-    message: 'Largest cog 36T, at most 36T published: at the limit, no margin.',
+    message: {
+      values: { published: { code: 'fit.published.most', values: { limit: 36 } }, margin: { code: 'fit.margin.at' } },
+    },
     fixes: [],
   });
   expect(least).toMatchObject({
     verdict: 'inside',
     margin: 6,
-    message: 'Largest cog 36T, at least 30T published: 6T to spare.',
+    message: { values: { margin: { code: 'fit.margin.inside', values: { teeth: 6 } } } },
   });
   expect(smallest).toMatchObject({
     verdict: 'notKnown',
     margin: undefined,
-    missing: 'the smallest cog it takes',
-    message: 'Smallest cog 11T; no data: the smallest cog it takes.',
+    missing: { code: 'fit.smallestCog.missing' },
+    message: { code: 'fit.noData', values: { what: { code: 'fit.smallestCog.what', values: { teeth: 11 } } } },
   });
 });
 
@@ -48,17 +63,22 @@ test('a cog below a minimum is under the sheet', () => {
     setup: TOURER,
     rearDerailleur: { largestCogMinT: 40, smallestCogMinT: 12 },
   });
-  expect(least?.message).toBe('Largest cog 36T, at least 40T published: 4T below the published minimum.');
+  expect(least?.message.values?.margin).toEqual({ code: 'fit.margin.below', values: { teeth: 4 } });
   expect(smallest).toMatchObject({ verdict: 'outside', margin: -1 });
-  expect(textsOf(smallest!)).toEqual(['a cassette from 12T']);
+  expect(fixCodes(smallest!)).toEqual(['fit.smallestCog.fixCassette']);
+  expect(fixValues(smallest!)).toEqual([{ limit: 12 }]);
 });
 
 test('the fixes named for capacity do bring it to the limit', () => {
   const check = (limit: number) => checkCapacity({ setup: TOURER, rearDerailleur: { totalCapacityT: limit } })[0]!;
-  expect(check(30).fixes[0]).toEqual({ text: 'a 43T small ring', change: { chainrings: [48, 43] } });
+  expect(check(30).fixes[0]).toEqual({
+    text: { code: 'fit.totalCapacity.fixRing', values: { teeth: 43 } },
+    change: { chainrings: [48, 43] },
+  });
   expect(requiredCapacityT({ ...TOURER, chainrings: [48, 43] })).toBe(30);
   // 25T of cassette alone fill a 25T cage: no small ring helps.
-  expect(textsOf(check(25))).toEqual(['a largest cog of 20T', 'a rear derailleur with 41T capacity or more']);
+  expect(fixCodes(check(25))).toEqual(['fit.totalCapacity.fixCog', 'fit.totalCapacity.fixDerailleur']);
+  expect(fixValues(check(25))[0]).toEqual({ teeth: 20 });
 });
 
 test('the margin falls by one for each tooth of range', () => {
@@ -84,8 +104,13 @@ test('gears that are never used need no capacity; big-big always does', () => {
   expect(check).toMatchObject({
     verdict: 'inside',
     margin: 1,
-    message:
-      '38T needed with gears excluded from this combination (41T in all gears), 39T published (2T over in the excluded gears): 1T to spare.',
+    message: {
+      values: {
+        what: { code: 'fit.totalCapacity.neededWithoutExcluded', values: { required: 38, inAllGears: 41 } },
+        published: { code: 'fit.totalCapacity.publishedExceededByExcluded', values: { limit: 39, over: 2 } },
+        margin: { code: 'fit.margin.inside', values: { teeth: 1 } },
+      },
+    },
   });
 });
 
@@ -150,8 +175,8 @@ test('a derailleur at hand is named where it takes the setup whole', () => {
     },
   ];
   const check = checkCapacity({ setup: TOURER, rearDerailleur: { totalCapacityT: 39 }, others })[0]!;
-  expect(textsOf(check)).toContain('the rear derailleur of B');
-  expect(textsOf(check)).not.toContain('the rear derailleur of C');
+  expect(fixValues(check)).toContainEqual({ name: 'of B' });
+  expect(fixValues(check)).not.toContainEqual({ name: 'of C' });
 });
 
 test('numbers that no sheet carries, and limits that contradict each other', () => {

@@ -1,5 +1,6 @@
 import type { Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { message, type Message } from '../message';
 import { requiredCapacityT, type GearIndex } from './allowed';
 import type { RearDerailleur } from './rear-derailleur';
 import { checkTeeth, type Check, type Fix } from './verdict';
@@ -32,45 +33,45 @@ export function checkCapacity(input: CapacityInput): Check[] {
   const { totalCapacityT, largestCogMaxT, largestCogMinT, smallestCogMinT } = rearDerailleur;
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
-  const left = whole === required ? '' : ` with gears excluded from this combination (${whole}T in all gears)`;
   return [
     checkTeeth('totalCapacity', required, totalCapacityT, 'most', {
-      what: `${required}T needed${left}`,
+      what:
+        whole === required
+          ? message('fit.totalCapacity.needed', { required })
+          : message('fit.totalCapacity.neededWithoutExcluded', { required, inAllGears: whole }),
       published: (limit) =>
-        `${limit}T published${required <= limit && whole > limit ? ` (${whole - limit}T over in the excluded gears)` : ''}`,
-      missing: 'the published total capacity',
+        required <= limit && whole > limit
+          ? message('fit.totalCapacity.publishedExceededByExcluded', { limit, over: whole - limit })
+          : message('fit.totalCapacity.published', { limit }),
+      missing: message('fit.totalCapacity.missing'),
       fixes: (limit) => capacityFixes(input, limit, required),
     }),
     checkTeeth('largestCog', largest, largestCogMaxT, 'most', {
-      what: `Largest cog ${largest}T`,
-      published: (limit) => `at most ${limit}T published`,
-      missing: 'the largest cog it takes',
+      what: message('fit.largestCog.what', { teeth: largest }),
+      published: (limit) => message('fit.published.most', { limit }),
+      missing: message('fit.largestCog.missing'),
       // A longer cage does not raise it: the body's geometry sets the largest cog.
       fixes: (limit) => [
-        cassetteFix(setup, `a cassette up to ${limit}T`, (cogs) => cogs.at(-1)! <= limit),
+        cassetteFix(setup, message('fit.largestCog.fixCassette', { limit }), (cogs) => cogs.at(-1)! <= limit),
         ...atHand(input),
-        { text: `a rear derailleur rated for a ${largest}T cog; a longer cage alone does not help` },
+        { text: message('fit.largestCog.fixDerailleur', { teeth: largest }) },
       ],
     }),
     checkTeeth('largestCogMinimum', largest, largestCogMinT, 'least', {
-      what: `Largest cog ${largest}T`,
-      published: (limit) => `at least ${limit}T published`,
-      missing: 'the smallest allowed largest cog',
+      what: message('fit.largestCog.what', { teeth: largest }),
+      published: (limit) => message('fit.published.least', { limit }),
+      missing: message('fit.largestCogMinimum.missing'),
       fixes: (limit) => [
-        cassetteFix(
-          setup,
-          `a cassette whose largest cog has ${limit}T or more, for crisp shifting`,
-          (cogs) => cogs.at(-1)! >= limit,
-        ),
+        cassetteFix(setup, message('fit.largestCogMinimum.fixCassette', { limit }), (cogs) => cogs.at(-1)! >= limit),
         ...atHand(input),
       ],
     }),
     checkTeeth('smallestCog', smallest, smallestCogMinT, 'least', {
-      what: `Smallest cog ${smallest}T`,
-      published: (limit) => `at least ${limit}T published`,
-      missing: 'the smallest cog it takes',
+      what: message('fit.smallestCog.what', { teeth: smallest }),
+      published: (limit) => message('fit.published.least', { limit }),
+      missing: message('fit.smallestCog.missing'),
       fixes: (limit) => [
-        cassetteFix(setup, `a cassette from ${limit}T`, (cogs) => cogs[0]! >= limit),
+        cassetteFix(setup, message('fit.smallestCog.fixCassette', { limit }), (cogs) => cogs[0]! >= limit),
         ...atHand(input),
       ],
     }),
@@ -85,7 +86,8 @@ function capacityFixes(input: CapacityInput, limit: number, required: number): F
   const fixes: Fix[] = [];
   if (big !== undefined && small !== undefined) {
     const ring = range(small + 1, big - 1).find((teeth) => takes({ ...setup, chainrings: [big, teeth] }));
-    if (ring !== undefined) fixes.push({ text: `a ${ring}T small ring`, change: { chainrings: [big, ring] } });
+    if (ring !== undefined)
+      fixes.push({ text: message('fit.totalCapacity.fixRing', { teeth: ring }), change: { chainrings: [big, ring] } });
   }
   const { cogs } = setup;
   const upTo = (largest: number) => [...cogs.filter((cog) => cog < largest), largest];
@@ -93,12 +95,16 @@ function capacityFixes(input: CapacityInput, limit: number, required: number): F
     .reverse()
     .find((teeth) => takes({ ...setup, cogs: upTo(teeth) }));
   if (largest !== undefined) {
-    fixes.push(cassetteFix(setup, `a largest cog of ${largest}T`, (other) => takes({ ...setup, cogs: other })));
+    fixes.push(
+      cassetteFix(setup, message('fit.totalCapacity.fixCog', { teeth: largest }), (other) =>
+        takes({ ...setup, cogs: other }),
+      ),
+    );
   }
   if (cageForMm !== undefined && cageForMm > (rearDerailleur.cageLengthMm ?? 0)) {
-    fixes.push({ text: `a cage of about ${Math.ceil(cageForMm)} mm, if that derailleur is rated for it` });
+    fixes.push({ text: message('fit.totalCapacity.fixCage', { length: Math.ceil(cageForMm) }) });
   }
-  return [...fixes, ...atHand(input), { text: `a rear derailleur with ${required}T capacity or more` }];
+  return [...fixes, ...atHand(input), { text: message('fit.totalCapacity.fixDerailleur', { required }) }];
 }
 
 function range(from: number, to: number): number[] {
@@ -106,14 +112,18 @@ function range(from: number, to: number): number[] {
 }
 
 /** The fix by cassette, with the nearest one that can be bought: as many cogs, the ends least changed. */
-function cassetteFix({ cogs }: Setup, text: string, fits: (cogs: readonly number[]) => boolean): Fix {
+function cassetteFix({ cogs }: Setup, text: Message, fits: (cogs: readonly number[]) => boolean): Fix {
   const away = (other: readonly number[]) =>
     Math.abs(other[0]! - cogs[0]!) * 4 + Math.abs(other.at(-1)! - cogs.at(-1)!);
   const [nearest] = GENERIC_CASSETTES.filter((one) => one.cogs.length === cogs.length && fits(one.cogs)).sort(
     (a, b) => away(a.cogs) - away(b.cogs),
   );
   if (!nearest) return { text };
-  return { text: `${text} (${nearest.cogs[0]}-${nearest.cogs.at(-1)})`, change: { cogs: nearest.cogs } };
+  const [smallest, largest] = [nearest.cogs[0]!, nearest.cogs.at(-1)!];
+  return {
+    text: message('fit.cassetteSuch', { cassette: text, smallest, largest }),
+    change: { cogs: nearest.cogs },
+  };
 }
 
 /** Available derailleurs whose published limits all accept the setup. */
@@ -123,7 +133,7 @@ function atHand({ others = [], ...input }: CapacityInput): Fix[] {
       checkCapacity({ ...input, rearDerailleur }).every(({ verdict }) => verdict === 'inside' || verdict === 'at'),
     )
     .map(({ name, rearDerailleur, partId }) => ({
-      text: `the rear derailleur ${name}`,
+      text: message('fit.totalCapacity.fixAtHand', { name }),
       change: { rearDerailleur, ...(partId !== undefined && { derailleurPartId: partId }) },
     }));
 }

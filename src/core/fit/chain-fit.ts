@@ -1,4 +1,4 @@
-import { fixed } from '../number-text';
+import { message } from '../message';
 import type { CageRow } from './cage-rows';
 import type { DriveParts } from './drive-parts';
 import { answered, notKnown, type Check } from './verdict';
@@ -35,45 +35,59 @@ export function checkChainLength(input: ChainLengthCheck): Check {
   const { wanted, directPitches, fitted, bigBig, smallSmall, slack, chainrings, cogs } = input;
   const numbers = { required: wanted, limit: fitted, unit: 'links' } as const;
   if (fitted === undefined) {
-    return notKnown('chainLength', `${wanted} links by big-big + 2`, 'the number of links of the chain', numbers);
+    const what = message('fit.chainLength.what', { wanted });
+    return notKnown('chainLength', what, message('fit.chainLength.missing'), numbers);
   }
   const margin = fitted - wanted;
   const known = { ...numbers, margin };
-  const toLength = { text: `a chain of ${wanted} links`, change: { chainLinks: wanted } };
+  const toLength = { text: message('fit.chainLength.fixLength', { links: wanted }), change: { chainLinks: wanted } };
   if (fitted < directPitches || bigBig?.pose.state === 'tooShort') {
     return answered(
       'chainLength',
       'cannotWork',
-      `${fitted} links do not reach round ${Math.max(...chainrings)}/${Math.max(...cogs)}: an accidental shift into it locks the drivetrain and can tear off the derailleur. ${-margin} more links are needed.`,
+      message('fit.chainLength.tooShort', {
+        fitted,
+        gear: `${Math.max(...chainrings)}/${Math.max(...cogs)}`,
+        more: -margin,
+      }),
       { ...known, fixes: [toLength] },
     );
   }
   if (margin < 0) {
-    const message = `${fitted} links, ${-margin} fewer than big-big + 2 (${wanted}).`;
-    return answered('chainLength', 'outside', message, { ...known, fixes: [toLength] });
+    const text = message('fit.chainLength.fewer', { fitted, fewer: -margin, wanted });
+    return answered('chainLength', 'outside', text, { ...known, fixes: [toLength] });
   }
   const [worst] = slack;
   if (worst) {
-    const name = worst === smallSmall ? 'small-small' : `${worst.chainring}/${worst.cog}`;
-    const angle = worst.pose.angleDeg === undefined ? 'past any angle' : `at ${fixed(worst.pose.angleDeg, 0)}°`;
-    const shorter = { text: `${margin} links fewer`, change: { chainLinks: wanted } };
+    const gear = worst === smallSmall ? message('fit.chainLength.smallSmall') : `${worst.chainring}/${worst.cog}`;
+    const angle = worst.pose.angleDeg;
+    const shorter = { text: message('fit.chainLength.fixFewer', { links: margin }), change: { chainLinks: wanted } };
     return answered(
       'chainLength',
       'outside',
-      `${fitted} links: in ${name} the cage is folded back ${angle} and the chain is slack.`,
-      { ...known, fixes: margin >= 2 ? [shorter] : [{ text: 'a longer cage' }, { text: 'a larger small ring' }] },
+      angle === undefined
+        ? message('fit.chainLength.slackPastAll', { fitted, gear })
+        : message('fit.chainLength.slackAt', { fitted, gear, angle }),
+      {
+        ...known,
+        fixes:
+          margin >= 2
+            ? [shorter]
+            : [{ text: message('fit.chainLength.fixCage') }, { text: message('fit.chainLength.fixRing') }],
+      },
     );
   }
-  const spare = margin === 0 ? ': correct length' : `: ${margin} to spare`;
-  const left =
-    smallSmall?.pose.state === 'slack'
-      ? ` The chain is slack in gears that you excluded, ${smallSmall.chainring}/${smallSmall.cog} among them: do not ride in them.`
-      : '';
+  const length =
+    margin === 0
+      ? message('fit.chainLength.right', { fitted, wanted })
+      : message('fit.chainLength.spare', { fitted, wanted, spare: margin });
   return answered(
     'chainLength',
     // Big-big + 2 has its margin inside it: a chain of just that length is right, not at a limit.
     'inside',
-    `${fitted} links, ${wanted} by big-big + 2${spare}.${left}`,
+    smallSmall?.pose.state === 'slack'
+      ? message('fit.chainLength.slackInExcluded', { length, gear: `${smallSmall.chainring}/${smallSmall.cog}` })
+      : length,
     known,
   );
 }
@@ -85,26 +99,29 @@ const WIDEST_SPEEDS = 8;
 export function checkChainSpeeds(cogCount: number, { chainSpeeds }: DriveParts): Check {
   const wanted = Math.max(WIDEST_SPEEDS, cogCount);
   if (chainSpeeds === undefined) {
-    return notKnown('chainSpeeds', `${cogCount} cogs`, 'the chain speed', {
+    const what = message('fit.chainSpeeds.what', { cogs: cogCount });
+    return notKnown('chainSpeeds', what, message('fit.chainSpeeds.missing'), {
       required: wanted,
       unit: 'speeds',
     });
   }
   const has = Math.max(WIDEST_SPEEDS, chainSpeeds);
   const numbers = { required: wanted, limit: chainSpeeds, margin: has - wanted, unit: 'speeds' } as const;
-  const fixes = [{ text: `a ${wanted}-speed chain` }];
-  const what = `${chainSpeeds}-speed chain on ${cogCount} cogs`;
-  if (has === wanted) return answered('chainSpeeds', 'inside', `${what}: correct width.`, { ...numbers, margin: 0 });
+  const fixes = [{ text: message('fit.chainSpeeds.fixChain', { speeds: wanted }) }];
+  const on = { speeds: chainSpeeds, cogs: cogCount };
+  if (has === wanted) {
+    return answered('chainSpeeds', 'inside', message('fit.chainSpeeds.right', on), { ...numbers, margin: 0 });
+  }
   if (has === wanted + 1) {
-    return answered('chainSpeeds', 'at', `${what}: slightly narrow. It usually runs; test it on the stand.`, numbers);
+    return answered('chainSpeeds', 'at', message('fit.chainSpeeds.slightlyNarrow', on), numbers);
   }
   if (has > wanted) {
-    return answered('chainSpeeds', 'outside', `${what}: too narrow. It can ride up on the teeth.`, {
+    return answered('chainSpeeds', 'outside', message('fit.chainSpeeds.tooNarrow', on), {
       ...numbers,
       margin: wanted - has,
       fixes,
     });
   }
-  const message = `${what}: too wide. It rubs on the next cog.`;
-  return answered('chainSpeeds', wanted - has > 1 ? 'cannotWork' : 'outside', message, { ...numbers, fixes });
+  const text = message('fit.chainSpeeds.tooWide', on);
+  return answered('chainSpeeds', wanted - has > 1 ? 'cannotWork' : 'outside', text, { ...numbers, fixes });
 }

@@ -1,6 +1,6 @@
 import type { Bounds, Setup } from '../gears';
-import { allDigits, fixed } from '../number-text';
 import { degrees } from '../units';
+import { message } from '../message';
 import { answered, type Check } from './verdict';
 
 /** Where rings and cogs stand beside the frame's mid-plane. */
@@ -123,19 +123,25 @@ export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, stee
   const straight = setup.chainrings
     .map((ring) => straightest(ridden, ring))
     .filter((angle) => angle !== undefined)
-    .map(({ chainring, cog }) => `${chainring}/${cog}`)
-    .join(' and ');
-  const what = `Sharpest angle of the gears you use: ${fixed(required, 1)}° in ${steepest.chainring}/${steepest.cog}; your maximum is ${allDigits(steepDeg)}°`;
+    .map(nameOf);
+  const what = message('fit.chainline.what', { angle: required, gear: nameOf(steepest), limit: steepDeg });
   const numbers = { required, limit: steepDeg, margin, unit: '°' } as const;
   if (margin >= 0) {
-    return answered('chainline', margin > 0 ? 'inside' : 'at', `${what}; straightest in ${straight}.`, numbers);
+    const [bigRing, smallRing] = straight;
+    const text =
+      smallRing === undefined
+        ? message('fit.chainline.insideOneRing', { what, gear: bigRing! })
+        : message('fit.chainline.insideTwoRings', { what, bigRing: bigRing!, smallRing });
+    return answered('chainline', margin > 0 ? 'inside' : 'at', text, numbers);
   }
-  const drop =
+  const text =
     risky.length === 0
-      ? ''
-      : ` The chain may drop when back-pedalling in ${risky.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ')}: test it on the stand.`;
-  return answered('chainline', 'outside', `${what}. This gear is noisy and wears faster.${drop}`, {
+      ? message('fit.chainline.outside', { what })
+      : message('fit.chainline.outsideMayDrop', { what, gears: risky.map(nameOf) });
+  return answered('chainline', 'outside', text, {
     ...numbers,
-    fixes: [{ text: `rings farther ${steepest.angleDeg < 0 ? 'inboard' : 'outboard'}, with spacers or another crank` }],
+    fixes: [{ text: message(steepest.angleDeg < 0 ? 'fit.chainline.fixInboard' : 'fit.chainline.fixOutboard') }],
   });
 }
+
+const nameOf = ({ chainring, cog }: ChainAngle) => `${chainring}/${cog}`;

@@ -1,4 +1,4 @@
-import { allDigits, fixed } from '../number-text';
+import { message } from '../message';
 import type { DriveParts } from './drive-parts';
 import { extenderForMm, extenderGainT } from './extender-gain';
 import type { RearDerailleur } from './rear-derailleur';
@@ -10,53 +10,43 @@ export function checkExtender(
   { largestCogMaxT }: RearDerailleur,
   { hangerExtenderMm }: DriveParts,
 ): Check {
-  const cost = 'the guide pulley is farther from the small cogs and shifting is less crisp';
+  const cost = message('fit.extender.cost');
   if (largestCogMaxT === undefined) {
     return hangerExtenderMm === undefined
-      ? answered('hangerExtender', 'inside', 'Not fitted.')
+      ? answered('hangerExtender', 'inside', message('fit.extender.notFitted'))
       : notKnown(
           'hangerExtender',
-          `Extender with ${allDigits(hangerExtenderMm)} mm drop: ${cost}`,
-          'the largest cog the derailleur takes',
+          message('fit.extender.what', { drop: hangerExtenderMm, cost }),
+          message('fit.extender.missing'),
         );
   }
   const over = largestCog - largestCogMaxT;
   if (hangerExtenderMm === undefined) {
-    if (over <= 0) return answered('hangerExtender', 'inside', 'Not fitted and not needed.');
+    if (over <= 0) return answered('hangerExtender', 'inside', message('fit.extender.notNeeded'));
     return answered(
       'hangerExtender',
       'outside',
-      `Not fitted. An extender with ${fixed(extenderForMm(over), 1)} mm drop or more might clear the ${largestCog}T cog. Use with caution: ${cost}.`,
+      message('fit.extender.mightClear', { drop: extenderForMm(over), cog: largestCog, cost }),
       { required: over, limit: 0, margin: -over, unit: 'T' },
     );
   }
   const gain = extenderGainT(hangerExtenderMm);
   const margin = gain - over;
   const numbers = { required: Math.max(0, over), limit: gain, margin, unit: 'T' } as const;
-  const what = `An extender with ${allDigits(hangerExtenderMm)} mm drop makes room for ${gain}T more`;
+  const extender = { drop: hangerExtenderMm, gain };
   if (over <= 0) {
     return answered(
       'hangerExtender',
       'at',
-      `${what}, which the ${largestCog}T cog does not need. Remove it: ${cost}.`,
+      message('fit.extender.needless', { ...extender, cog: largestCog, cost }),
       numbers,
     );
   }
   if (margin >= 0) {
-    return answered(
-      'hangerExtender',
-      'at',
-      `${what}, and the cog is ${over}T over the published limit. Use with caution: ${cost}.`,
-      numbers,
-    );
+    return answered('hangerExtender', 'at', message('fit.extender.enough', { ...extender, over, cost }), numbers);
   }
-  return answered(
-    'hangerExtender',
-    'outside',
-    `${what}, but the cog is ${over}T over the published limit: it is not enough.`,
-    {
-      ...numbers,
-      fixes: [{ text: `an extender with ${fixed(extenderForMm(over), 1)} mm drop or more` }],
-    },
-  );
+  return answered('hangerExtender', 'outside', message('fit.extender.notEnough', { ...extender, over }), {
+    ...numbers,
+    fixes: [{ text: message('fit.extender.fixExtender', { drop: extenderForMm(over) }) }],
+  });
 }

@@ -1,4 +1,4 @@
-import { allDigits, fixed } from '../number-text';
+import { message } from '../message';
 import { checkData, mmDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 import type { DriveParts } from './drive-parts';
 import { sameName } from './indexing';
@@ -32,18 +32,20 @@ const SPACER_TOLERANCE_MM = 0.15;
 export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSpline }: DriveParts): Check {
   const { spline, smallestCogT } = freehub;
   if (spline === undefined || cassetteSpline === undefined) {
-    const missing = [
-      ...(spline === undefined ? ['the freehub type of the wheel'] : []),
-      ...(cassetteSpline === undefined ? ['the freehub type of the cassette'] : []),
-    ].join(' and ');
-    return notKnown('freehub', 'Cassette on the freehub body', missing);
+    const which = cassetteSpline !== undefined ? 'wheel' : spline !== undefined ? 'cassette' : 'both';
+    return notKnown('freehub', message('fit.freehub.what'), message('fit.freehub.missing', { which }));
   }
   if (!sameName(spline, cassetteSpline)) {
     return answered(
       'freehub',
       'cannotWork',
-      `A cassette for “${cassetteSpline}” does not fit a freehub body with “${spline}”.`,
-      { fixes: [{ text: `a freehub body with “${cassetteSpline}”` }, { text: `a cassette for “${spline}”` }] },
+      message('fit.freehub.otherSpline', { cassette: cassetteSpline, body: spline }),
+      {
+        fixes: [
+          { text: message('fit.freehub.fixBody', { spline: cassetteSpline }) },
+          { text: message('fit.freehub.fixCassette', { spline }) },
+        ],
+      },
     );
   }
   const numbers =
@@ -54,11 +56,17 @@ export function checkFreehub(smallestCog: number, freehub: Freehub, { cassetteSp
     return answered(
       'freehub',
       'cannotWork',
-      `A ${smallestCog}T cog does not fit this freehub body: the smallest cog that fits is ${smallestCogT}T.`,
-      { ...numbers, fixes: [{ text: `a cassette from ${smallestCogT}T` }, { text: 'another freehub body' }] },
+      message('fit.freehub.cogTooSmall', { cog: smallestCog, least: smallestCogT }),
+      {
+        ...numbers,
+        fixes: [
+          { text: message('fit.freehub.fixCog', { least: smallestCogT }) },
+          { text: message('fit.freehub.fixOtherBody') },
+        ],
+      },
     );
   }
-  return answered('freehub', 'inside', `Both have “${spline}”.`, numbers);
+  return answered('freehub', 'inside', message('fit.freehub.same', { spline }), numbers);
 }
 
 /**
@@ -74,41 +82,52 @@ export function spacerNeededMm(bodyLengthMm: number, cassetteLengthMm: number): 
 export function checkFreehubLength({ bodyLengthMm }: Freehub, parts: DriveParts): Check {
   const { cassetteLengthMm, spacerMm } = parts;
   if (bodyLengthMm === undefined || cassetteLengthMm === undefined) {
-    const missing = [
-      ...(bodyLengthMm === undefined ? ['the length of the freehub body'] : []),
-      ...(cassetteLengthMm === undefined ? ['the stack length of the cassette'] : []),
-    ].join(' and ');
-    return notKnown('freehubLength', 'Spacer', missing, { unit: 'mm' });
+    const which = cassetteLengthMm !== undefined ? 'body' : bodyLengthMm !== undefined ? 'cassette' : 'both';
+    const missing = message('fit.freehubLength.missing', { which });
+    return notKnown('freehubLength', message('fit.freehubLength.what'), missing, { unit: 'mm' });
   }
   const needed = spacerNeededMm(bodyLengthMm, cassetteLengthMm);
-  const lengths = `Body ${allDigits(bodyLengthMm)} mm, cassette ${allDigits(cassetteLengthMm)} mm`;
+  const lengths = { body: bodyLengthMm, cassette: cassetteLengthMm };
   if (needed < 0) {
-    const message = `${lengths}: ${fixed(-needed, 2)} mm too long; the lockring does not engage.`;
     const numbers = { required: cassetteLengthMm, limit: bodyLengthMm, margin: needed, unit: 'mm' } as const;
-    return answered('freehubLength', 'cannotWork', message, {
-      ...numbers,
-      fixes: [{ text: `a freehub body of ${allDigits(cassetteLengthMm)} mm` }],
-    });
+    return answered(
+      'freehubLength',
+      'cannotWork',
+      message('fit.freehubLength.tooLong', { ...lengths, over: -needed }),
+      {
+        ...numbers,
+        fixes: [{ text: message('fit.freehubLength.fixBody', { length: cassetteLengthMm }) }],
+      },
+    );
   }
-  const wanted = needed === 0 ? 'no spacer' : `a spacer of ${fixed(needed, 2)} mm behind the largest cog`;
-  if (spacerMm === undefined) return answered('freehubLength', 'inside', `${lengths}: ${wanted}.`);
+  if (spacerMm === undefined) {
+    const text =
+      needed === 0
+        ? message('fit.freehubLength.noneNeeded', lengths)
+        : message('fit.freehubLength.needed', { ...lengths, needed });
+    return answered('freehubLength', 'inside', text);
+  }
   const short = needed - spacerMm;
   const numbers = { required: needed, limit: spacerMm, margin: -short, unit: 'mm' } as const;
   if (Math.abs(short) <= SPACER_TOLERANCE_MM) {
-    const message = `${lengths}: needs ${wanted}, and ${spacerMm === 0 ? 'none is fitted' : 'it is fitted'}.`;
-    return answered('freehubLength', 'inside', message, { ...numbers, margin: 0 });
+    const text =
+      needed > 0
+        ? message('fit.freehubLength.neededFitted', { ...lengths, needed })
+        : message(spacerMm === 0 ? 'fit.freehubLength.noneFitted' : 'fit.freehubLength.slightFitted', lengths);
+    return answered('freehubLength', 'inside', text, { ...numbers, margin: 0 });
   }
   const fixes = [
     {
-      text: needed === 0 ? 'no spacer' : `${fixed(needed, 2)} mm of spacers`,
+      text: needed === 0 ? message('fit.freehubLength.fixNone') : message('fit.freehubLength.fixSpacers', { needed }),
       change: { parts: { ...parts, spacerMm: round2(needed) } },
     },
   ];
-  const message =
-    short > 0
-      ? `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(short, 2)} mm too little; the cassette has play.`
-      : `${lengths}, spacers ${allDigits(spacerMm)} mm: ${fixed(-short, 2)} mm too much; the lockring does not engage.`;
-  return answered('freehubLength', 'outside', message, { ...numbers, margin: -Math.abs(short), fixes });
+  const text = message(short > 0 ? 'fit.freehubLength.tooLittle' : 'fit.freehubLength.tooMuch', {
+    ...lengths,
+    fitted: spacerMm,
+    by: Math.abs(short),
+  });
+  return answered('freehubLength', 'outside', text, { ...numbers, margin: -Math.abs(short), fixes });
 }
 
 /** A spacer is bought to the hundredth of a millimetre, far inside what is forgiven. */
@@ -130,20 +149,24 @@ export function checkHubRatio(
   if (hubStages.length < 2) return [];
   const [ring, cog] = [Math.min(...chainrings), Math.max(...cogs)];
   const required = ring / cog;
-  const what = `Two-speed hub driven with ${ring}/${cog} = ${fixed(required, 2)} in the easiest gear. Its ratios need no extra chain: capacity counts rings and cogs only`;
+  const what = message('fit.hubRatio.what', { ring, cog, ratio: required });
   if (hubRatioMin === undefined) {
-    return [notKnown('hubRatio', what, 'the published minimum ratio', { required, unit: ': 1' })];
+    return [notKnown('hubRatio', what, message('fit.hubRatio.missing'), { required, unit: ': 1' })];
   }
   const margin = required - hubRatioMin;
   const numbers = { required, limit: hubRatioMin, margin, unit: ': 1' } as const;
   if (margin >= 0) {
-    return [answered('hubRatio', margin > 0 ? 'inside' : 'at', `${what}; the minimum is ${hubRatioMin}.`, numbers)];
+    const text = message('fit.hubRatio.inside', { what, least: hubRatioMin });
+    return [answered('hubRatio', margin > 0 ? 'inside' : 'at', text, numbers)];
   }
   const largest = Math.floor(ring / hubRatioMin);
   const smallest = Math.ceil(cog * hubRatioMin);
-  const fixes = [{ text: `a largest cog of ${largest}T` }, { text: `a smallest ring of ${smallest}T` }];
+  const fixes = [
+    { text: message('fit.hubRatio.fixCog', { teeth: largest }) },
+    { text: message('fit.hubRatio.fixRing', { teeth: smallest }) },
+  ];
   return [
-    answered('hubRatio', 'outside', `${what}; the minimum is ${hubRatioMin}: the torque is too high for the hub.`, {
+    answered('hubRatio', 'outside', message('fit.hubRatio.below', { what, least: hubRatioMin }), {
       ...numbers,
       fixes,
     }),

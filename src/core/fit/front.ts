@@ -1,5 +1,5 @@
 import type { Setup } from '../gears';
-import { fixed } from '../number-text';
+import { message, type Message } from '../message';
 import { PITCH_MM } from './chain';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
@@ -18,19 +18,22 @@ export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDe
   const [big, small] = [Math.max(...setup.chainrings), Math.min(...setup.chainrings)];
   const required = big - small;
   if (setup.chainrings.length === 1) {
-    return answered('ringDifference', 'inside', '1x: no front derailleur.', {
+    return answered('ringDifference', 'inside', message('fit.ringDifference.oneRing'), {
       required,
       limit: ringDifferenceMaxT,
       unit: 'T',
     });
   }
   return checkTeeth('ringDifference', required, ringDifferenceMaxT, 'most', {
-    what: `Rings ${required}T apart`,
-    published: (limit) => `at most ${limit}T published`,
-    missing: 'the published ring difference of the front derailleur',
+    what: message('fit.ringDifference.what', { teeth: required }),
+    published: (limit) => message('fit.published.most', { limit }),
+    missing: message('fit.ringDifference.missing'),
     fixes: (limit) => [
-      { text: `a ${big - limit}T small ring`, change: { chainrings: [big, big - limit] } },
-      { text: `a front derailleur for ${required}T` },
+      {
+        text: message('fit.ringDifference.fixRing', { teeth: big - limit }),
+        change: { chainrings: [big, big - limit] },
+      },
+      { text: message('fit.ringDifference.fixDerailleur', { teeth: required }) },
     ],
   });
 }
@@ -41,36 +44,40 @@ export function checkRingDifference(setup: Setup, { ringDifferenceMaxT }: RearDe
  */
 export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: number | undefined): Check {
   const [big, small] = setup.chainrings;
-  if (small === undefined) return answered('frontCage', 'inside', '1x: no front derailleur to adjust.');
+  if (small === undefined) return answered('frontCage', 'inside', message('fit.frontCage.oneRing'));
   const { frontBigRingMinT: min, frontBigRingMaxT: max } = parts;
   const changeMm = frontHeightChangeMm(fittedBigRing ?? big!, big!);
-  const height =
+  const withHeight = (verdict: Message) =>
     changeMm === 0
-      ? ''
-      : ` Mount it ${fixed(Math.abs(changeMm), 1)} mm ${changeMm > 0 ? 'higher' : 'lower'} than for the ${fittedBigRing}T ring now on the bike.`;
+      ? verdict
+      : message('fit.frontCage.withHeight', {
+          verdict,
+          height: message(changeMm > 0 ? 'fit.frontCage.higher' : 'fit.frontCage.lower', {
+            by: Math.abs(changeMm),
+            ring: fittedBigRing!,
+          }),
+        });
   if (min === undefined && max === undefined) {
-    const check = notKnown('frontCage', `Big ring ${big}T`, 'the big rings that the front derailleur suits', {
-      required: big,
-      unit: 'T',
-    });
-    return { ...check, message: `${check.message}${height}` };
+    const what = message('fit.frontCage.what', { teeth: big! });
+    const check = notKnown('frontCage', what, message('fit.frontCage.missing'), { required: big, unit: 'T' });
+    return { ...check, message: withHeight(check.message) };
   }
   const [toMax, toMin] = [max === undefined ? Infinity : max - big!, min === undefined ? Infinity : big! - min];
   const limit = toMax <= toMin ? max : min;
   const margin = Math.min(toMax, toMin);
   const verdict = margin > 0 ? 'inside' : margin === 0 ? 'at' : 'outside';
-  const span =
+  const rings =
     min !== undefined && max !== undefined
-      ? `${min} to ${max}T`
+      ? message('fit.frontCage.between', { min, max })
       : max === undefined
-        ? `${min}T or more`
-        : `up to ${max}T`;
-  const words = {
-    inside: `its cage suits ${span}`,
-    at: `at the limit of ${span}`,
-    outside: `${-margin}T outside ${span}: the gap along the cage is uneven and shifting suffers`,
-  }[verdict];
-  return answered('frontCage', verdict, `Big ring ${big}T: ${words}.${height}`, {
+        ? message('fit.frontCage.from', { min: min! })
+        : message('fit.frontCage.upTo', { max });
+  const texts = {
+    inside: message('fit.frontCage.inside', { teeth: big!, rings }),
+    at: message('fit.frontCage.at', { teeth: big!, rings }),
+    outside: message('fit.frontCage.outside', { teeth: big!, over: -margin, rings }),
+  };
+  return answered('frontCage', verdict, withHeight(texts[verdict]), {
     required: big,
     limit,
     margin,
@@ -79,9 +86,9 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
       verdict === 'outside'
         ? [
             ...(limit !== undefined && limit > small
-              ? [{ text: `a ${limit}T big ring`, change: { chainrings: [limit, small] } }]
+              ? [{ text: message('fit.frontCage.fixRing', { teeth: limit }), change: { chainrings: [limit, small] } }]
               : []),
-            { text: `a front derailleur for ${big}T` },
+            { text: message('fit.frontCage.fixDerailleur', { teeth: big! }) },
           ]
         : [],
   });

@@ -1,5 +1,5 @@
-import { allDigits, fixed } from '../number-text';
 import { listedFamily } from '../parts/shift-families';
+import { message } from '../message';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, notKnown, type Check } from './verdict';
@@ -79,79 +79,77 @@ const sameFamily = ({ shifterFamily, derailleurFamily }: DriveParts) =>
 /** Whether every click lands on its cog; electronic: whether the parts speak with each other. */
 export function checkIndexing(input: IndexingInput): Check {
   const { parts, rearDerailleur, cogCount, pitchMm } = input;
-  if (cogCount === 1) return answered('indexing', 'inside', 'Single cog: no indexing.');
+  if (cogCount === 1) return answered('indexing', 'inside', message('fit.indexing.oneCog'));
   if (parts.shifting === 'electronic') return checkFamilies(parts);
   const error = indexingOf(input);
   if (!error) {
     if (sameFamily(parts)) {
-      return answered(
-        'indexing',
-        'inside',
-        `Shifter and derailleur are both from the system “${parts.shifterFamily}”.`,
-      );
+      return answered('indexing', 'inside', message('fit.indexing.sameSystem', { system: parts.shifterFamily! }));
     }
-    const missing = [
-      ...(parts.cablePullMm === undefined ? ['the cable pull per click of the shifter'] : []),
-      ...(rearDerailleur.pullRatio === undefined ? ['the actuation ratio of the derailleur'] : []),
-    ].join(' and ');
-    return notKnown('indexing', `Cogs ${allDigits(pitchMm)} mm apart`, missing);
+    const which = rearDerailleur.pullRatio !== undefined ? 'pull' : parts.cablePullMm !== undefined ? 'ratio' : 'both';
+    const what = message('fit.indexing.what', { pitch: pitchMm });
+    return notKnown('indexing', what, message('fit.indexing.missing', { which }));
   }
   const toleranceMm = parts.indexingToleranceMm ?? INDEXING_TOLERANCE_MM;
   const margin = toleranceMm - error.atEndsMm;
   const { cablePullMm, pullRatio, isTypical } = pullFigures(parts, rearDerailleur);
-  const perClick = `${error.perClickMm >= 0 ? '+' : '−'}${fixed(Math.abs(error.perClickMm), 2)} mm per click`;
-  const figures = isTypical ? ' (typical figures)' : '';
-  const what = `A click moves ${fixed(error.moveMm, 2)} mm${figures}, cogs are ${allDigits(pitchMm)} mm apart: ${perClick}, ${fixed(error.atEndsMm, 2)} mm at both ends`;
+  const figures = message(isTypical ? 'fit.indexing.typical' : 'fit.indexing.measured', {
+    move: error.moveMm,
+    pitch: pitchMm,
+    perClick: error.perClickMm,
+    atEnds: error.atEndsMm,
+  });
   const numbers = { required: error.atEndsMm, limit: toleranceMm, margin, unit: 'mm' } as const;
   const fixes = [
-    { text: `an actuation ratio of about ${fixed(pitchMm / cablePullMm!, 2)}` },
-    { text: `a shifter that pulls about ${fixed(pitchMm / pullRatio!, 2)} mm per click` },
+    { text: message('fit.indexing.fixRatio', { ratio: pitchMm / cablePullMm! }) },
+    { text: message('fit.indexing.fixPull', { pull: pitchMm / pullRatio! }) },
   ];
   const doubtMm = indexingDoubtMm(cablePullMm!, pullRatio!, cogCount);
-  const doubt = `± ${fixed(doubtMm, 2)} mm, because both figures are rounded`;
   // What rounding alone may have put on either side of the limit is not known.
   if (Math.abs(margin) < doubtMm && !sameFamily(parts)) {
-    const missing = 'cable pull and actuation ratio with more decimals, or the same system for both';
+    const what = message('fit.indexing.doubtful', { figures, doubt: doubtMm });
     const numbersKnown = { required: error.atEndsMm, limit: toleranceMm, unit: 'mm' } as const;
-    return notKnown('indexing', `${what}, ${doubt}`, missing, numbersKnown);
+    return notKnown('indexing', what, message('fit.indexing.missingDecimals'), numbersKnown);
   }
   if (error.atEndsMm - doubtMm >= pitchMm / 2) {
-    return answered('indexing', 'cannotWork', `${what}: closer to the next cog than to its own.`, {
+    return answered('indexing', 'cannotWork', message('fit.indexing.nextCog', { figures }), {
       ...numbers,
       fixes,
     });
   }
   if (margin < 0) {
-    return answered('indexing', 'outside', `${what}, ${fixed(-margin, 2)} mm over the tolerance.`, {
+    return answered('indexing', 'outside', message('fit.indexing.over', { figures, over: -margin }), {
       ...numbers,
       fixes,
     });
   }
-  return answered('indexing', margin === 0 ? 'at' : 'inside', `${what}: ${fixed(margin, 2)} mm to spare.`, numbers);
+  const text = message('fit.indexing.spare', { figures, spare: margin });
+  return answered('indexing', margin === 0 ? 'at' : 'inside', text, numbers);
 }
 
 function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {
   if (shifterFamily === undefined || derailleurFamily === undefined) {
-    const missing = [
-      ...(shifterFamily === undefined ? ['the system of the shifter'] : []),
-      ...(derailleurFamily === undefined ? ['the system of the derailleur'] : []),
-    ].join(' and ');
-    return notKnown('indexing', 'Electronic', missing);
+    const which = derailleurFamily !== undefined ? 'shifter' : shifterFamily !== undefined ? 'derailleur' : 'both';
+    const missing = message('fit.indexing.missingSystem', { which });
+    return notKnown('indexing', message('fit.indexing.electronic'), missing);
   }
   if (sameName(shifterFamily, derailleurFamily)) {
-    return answered('indexing', 'inside', `Electronic, both from the system “${shifterFamily}”.`);
+    return answered('indexing', 'inside', message('fit.indexing.sameElectronic', { system: shifterFamily }));
   }
   // Names that people typed may be two names of one family: only families of the list are known to differ.
   if (!listedFamily(shifterFamily) || !listedFamily(derailleurFamily)) {
-    const what = `Electronic, shifter from “${shifterFamily}”, derailleur from “${derailleurFamily}”`;
-    return notKnown('indexing', what, 'whether the two work together: ask the part makers');
+    const what = message('fit.indexing.unlistedElectronic', { shifter: shifterFamily, derailleur: derailleurFamily });
+    return notKnown('indexing', what, message('fit.indexing.missingTogether'));
   }
   return answered(
     'indexing',
     'cannotWork',
-    `Shifter from “${shifterFamily}”, derailleur from “${derailleurFamily}”: they do not work together.`,
+    message('fit.indexing.otherElectronic', { shifter: shifterFamily, derailleur: derailleurFamily }),
     {
-      fixes: [{ text: `a derailleur from “${shifterFamily}”` }, { text: `a shifter from “${derailleurFamily}”` }],
+      fixes: [
+        { text: message('fit.indexing.fixDerailleur', { system: shifterFamily }) },
+        { text: message('fit.indexing.fixShifter', { system: derailleurFamily }) },
+      ],
     },
   );
 }
@@ -167,31 +165,35 @@ export function checkShifterSpeeds(cogCount: number, parts: DriveParts, { speeds
   const { shifterSpeeds, shifting } = parts;
   const made = shifting === 'electronic' ? speeds : undefined;
   if (shifterSpeeds === undefined || (shifting === 'electronic' && speeds === undefined)) {
-    const missing = shifterSpeeds === undefined ? 'the shifter speed' : 'the derailleur speed';
-    return notKnown('shifterSpeeds', `${cogCount} cogs`, missing, { required: cogCount, unit: 'speeds' });
+    const missing = message(
+      shifterSpeeds === undefined ? 'fit.shifterSpeeds.missingShifter' : 'fit.shifterSpeeds.missingDerailleur',
+    );
+    const what = message('fit.shifterSpeeds.what', { cogs: cogCount });
+    return notKnown('shifterSpeeds', what, missing, { required: cogCount, unit: 'speeds' });
   }
   if (made !== undefined && made !== cogCount) {
-    const message = `${made}-speed electronic derailleur on ${cogCount} cogs: it moves by its own cog spacing.`;
-    const fixes = [{ text: `a ${cogCount}-speed derailleur` }, { text: `a ${made}-speed cassette` }];
+    const text = message('fit.shifterSpeeds.electronic', { speeds: made, cogs: cogCount });
+    const fixes = [
+      { text: message('fit.shifterSpeeds.fixDerailleur', { speeds: cogCount }) },
+      { text: message('fit.shifterSpeeds.fixCassette', { speeds: made }) },
+    ];
     const numbers = { required: cogCount, limit: made, margin: made - cogCount, unit: 'speeds', fixes } as const;
-    return answered('shifterSpeeds', 'cannotWork', message, numbers);
+    return answered('shifterSpeeds', 'cannotWork', text, numbers);
   }
   const margin = shifterSpeeds - cogCount;
   const numbers = { required: cogCount, limit: shifterSpeeds, margin, unit: 'speeds' } as const;
+  const on = { speeds: shifterSpeeds, cogs: cogCount };
   if (margin === 0) {
-    return answered('shifterSpeeds', 'inside', `${shifterSpeeds}-speed shifter on ${cogCount} cogs.`, numbers);
+    return answered('shifterSpeeds', 'inside', message('fit.shifterSpeeds.same', on), numbers);
   }
   if (margin > 0) {
-    const message = `${shifterSpeeds}-speed shifter on ${cogCount} cogs: ${margin} spare ${margin === 1 ? 'click' : 'clicks'}; the limit screw must stop the derailleur.`;
-    return answered('shifterSpeeds', 'at', message, numbers);
+    return answered('shifterSpeeds', 'at', message('fit.shifterSpeeds.spare', { ...on, spare: margin }), numbers);
   }
-  return answered(
-    'shifterSpeeds',
-    'outside',
-    `${shifterSpeeds}-speed shifter on ${cogCount} cogs: ${-margin} ${margin === -1 ? 'cog is' : 'cogs are'} out of reach.`,
-    {
-      ...numbers,
-      fixes: [{ text: `a ${cogCount}-speed shifter` }, { text: `a ${shifterSpeeds}-speed cassette` }],
-    },
-  );
+  return answered('shifterSpeeds', 'outside', message('fit.shifterSpeeds.outOfReach', { ...on, over: -margin }), {
+    ...numbers,
+    fixes: [
+      { text: message('fit.shifterSpeeds.fixShifter', { speeds: cogCount }) },
+      { text: message('fit.shifterSpeeds.fixCassette', { speeds: shifterSpeeds }) },
+    ],
+  });
 }

@@ -1,5 +1,5 @@
 import type { Setup } from '../gears';
-import { allDigits } from '../number-text';
+import { message, type Message } from '../message';
 import type { DriveParts, Retention } from './drive-parts';
 import { pitchRadiusMm } from './sprocket';
 import { answered, checkTeeth, notKnown, type Check } from './verdict';
@@ -19,18 +19,21 @@ export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCi
   const small = Math.min(...chainrings);
   const limit = smallestRingT ?? (boltCircleMm === undefined ? undefined : smallestRingOfBoltCircleT(boltCircleMm));
   return checkTeeth('smallestRing', small, limit, 'least', {
-    what: `Smallest ring ${small}T`,
+    what: message('fit.smallestRing.what', { teeth: small }),
     published: (least) =>
       smallestRingT === undefined
-        ? `at least ${least}T on a BCD of ${allDigits(boltCircleMm!)} mm`
-        : `at least ${least}T published`,
-    missing: 'the BCD of the crank or its smallest ring',
+        ? message('fit.smallestRing.boltCircle', { limit: least, boltCircle: boltCircleMm! })
+        : message('fit.published.least', { limit: least }),
+    missing: message('fit.smallestRing.missing'),
     fixes: (least) => {
       const [big, second] = chainrings;
       const other = second === undefined ? [least] : least < big! ? [big!, least] : undefined;
       return [
-        { text: `a ${least}T ring`, ...(other && { change: { chainrings: other } }) },
-        { text: `a crank that takes ${small}T` },
+        {
+          text: message('fit.smallestRing.fixRing', { teeth: least }),
+          ...(other && { change: { chainrings: other } }),
+        },
+        { text: message('fit.smallestRing.fixCrank', { teeth: small }) },
       ];
     },
   });
@@ -47,36 +50,37 @@ export function checkRingRoom({ chainrings }: Setup, { oneRingMaxT, twoRingsMaxT
   const big = Math.max(...chainrings);
   const one = chainrings.length === 1;
   return checkTeeth('ringRoom', big, one ? oneRingMaxT : twoRingsMaxT, 'most', {
-    what: `${one ? 'Ring' : 'Big ring'} ${big}T`,
-    published: (most) => `the chainstay clears ${most}T`,
-    missing: `the largest ${one ? 'ring' : 'big ring'} that clears the frame`,
+    what: message(one ? 'fit.ringRoom.oneRing' : 'fit.ringRoom.bigRing', { teeth: big }),
+    published: (most) => message('fit.ringRoom.clears', { limit: most }),
+    missing: message(one ? 'fit.ringRoom.missingOneRing' : 'fit.ringRoom.missingBigRing'),
     fixes: (most) => {
       const small = one ? undefined : chainrings[1];
       const rings = small === undefined ? [most] : small < most ? [most, small] : undefined;
-      return [{ text: `a ${most}T ${one ? 'ring' : 'big ring'}`, ...(rings && { change: { chainrings: rings } }) }];
+      const text = message(one ? 'fit.ringRoom.fixOneRing' : 'fit.ringRoom.fixBigRing', { teeth: most });
+      return [{ text, ...(rings && { change: { chainrings: rings } }) }];
     },
   });
 }
 
-const TRADE_OFF: Readonly<Record<Retention, string>> = {
-  narrowWide: 'a narrow-wide ring needs no adjustment, but holds the chain less well as it wears',
-  clutch: 'a clutch also quietens the chain, but makes shifting heavier',
-  guide: 'a guide is the safest, but it adds weight, needs adjustment and may rub',
+const TRADE_OFF: Readonly<Record<Retention, Message>> = {
+  narrowWide: message('fit.retention.narrowWide'),
+  clutch: message('fit.retention.clutch'),
+  guide: message('fit.retention.guide'),
 };
 
 /** Whether something keeps the chain on a single ring. */
 export function checkRetention({ chainrings }: Setup, { retention }: DriveParts): Check {
   if (chainrings.length > 1) {
-    return answered('retention', 'inside', '2x: the cage of the front derailleur keeps the chain on.');
+    return answered('retention', 'inside', message('fit.retention.twoRings'));
   }
   if (retention === undefined) {
-    return notKnown('retention', '1x', 'the chain retention: narrow-wide ring, clutch or chain guide');
+    return notKnown('retention', message('fit.retention.what'), message('fit.retention.missing'));
   }
   if (retention.length === 0) {
-    return answered('retention', 'outside', '1x without chain retention: the chain drops on rough ground.', {
+    return answered('retention', 'outside', message('fit.retention.none'), {
       fixes: (Object.keys(TRADE_OFF) as Retention[]).map((one) => ({ text: TRADE_OFF[one] })),
     });
   }
-  const words = retention.map((one) => TRADE_OFF[one]).join('; ');
-  return answered('retention', 'inside', `One ring: ${words}.`);
+  const kinds = retention.map((one) => TRADE_OFF[one]);
+  return answered('retention', 'inside', message('fit.retention.has', { kinds }));
 }

@@ -1,4 +1,4 @@
-import { fixed } from '../number-text';
+import { message, type Message } from '../message';
 import type { CageRow } from './cage-rows';
 import { extenderGainT } from './extender-gain';
 import {
@@ -19,9 +19,9 @@ export type LimitsPolicy = (typeof LIMITS_SCHOOLS)[number];
 /** What the workshop-tested school says of a limit that is passed. */
 export interface Trial {
   readonly decision: TrialDecision;
-  readonly reason: string;
+  readonly reason: Message;
   /** What the job card asks for, for having passed this limit. */
-  readonly extraCheck: string;
+  readonly extraCheck: Message;
   /** What the log says of this derailleur and of others; undefined where it says nothing. */
   readonly tally?: Tally | undefined;
 }
@@ -64,27 +64,26 @@ function geometryTrial(
     case 'largestCogMinimum':
       return {
         decision: 'try',
-        reason: `shifting is only less crisp: the guide pulley is ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
-        extraCheck: 'B-tension screw as far out as clearance allows: test every shift up and down, under light load',
+        reason: message('fit.trial.largestCogMinimum', { by: overT * MM_PER_TOOTH }),
+        extraCheck: message('fit.trial.largestCogMinimumCheck'),
       };
     case 'smallestCog':
       return {
         decision: 'try',
-        reason: `shifting to the smallest cog is only less crisp: the guide pulley is ${fixed(overT * MM_PER_TOOTH, 1)} mm farther away`,
-        extraCheck: 'Ten shifts to the smallest cog and back, without rubbing on the dropout',
+        reason: message('fit.trial.smallestCog', { by: overT * MM_PER_TOOTH }),
+        extraCheck: message('fit.trial.smallestCogCheck'),
       };
     case 'ringDifference':
       return {
         decision: 'undecided',
-        reason:
-          'the drawing does not show the front derailleur cage; its lower edge may touch the chain on the small ring with the small cogs',
-        extraCheck: 'Front shifts both ways on the largest and the smallest cog; no chain rub on the small ring',
+        reason: message('fit.trial.ringDifference'),
+        extraCheck: message('fit.trial.ringDifferenceCheck'),
       };
     case 'frontCage':
       return {
         decision: 'try',
-        reason: 'the gap along the cage is uneven, which you can see before you buy anything',
-        extraCheck: 'Gap between cage and big ring 1 to 3 mm along its whole length; front shifts under light load',
+        reason: message('fit.trial.frontCage'),
+        extraCheck: message('fit.trial.frontCageCheck'),
       };
     default:
       return undefined;
@@ -92,42 +91,41 @@ function geometryTrial(
 }
 
 function capacityTrial(ridden: readonly CageRow[]): Trial {
-  const extraCheck =
-    'Big-big by hand, slowly: the cage still has travel. Small-small: the chain is taut and touches nothing';
+  const extraCheck = message('fit.trial.capacityCheck');
   if (ridden.length === 0) {
-    return { decision: 'undecided', reason: 'the cage length is needed to work this out', extraCheck };
+    return { decision: 'undecided', reason: message('fit.trial.capacityUnknown'), extraCheck };
   }
   const bad = ridden.filter(({ pose }) => pose.state !== 'ok');
   if (bad.length > 0) {
-    const gears = bad.map(({ chainring, cog }) => `${chainring}/${cog}`).join(', ');
-    return { decision: 'doNot', reason: `by its geometry the cage does not hold the chain in ${gears}`, extraCheck };
+    const gears = bad.map(({ chainring, cog }) => `${chainring}/${cog}`);
+    return { decision: 'doNot', reason: message('fit.trial.capacityFails', { gears }), extraCheck };
   }
   const angles = ridden.map(({ pose }) => pose.angleDeg!);
-  const signed = (deg: number) => `${deg < 0 ? '−' : '+'}${fixed(Math.abs(deg), 0)}°`;
   return {
     decision: 'try',
-    reason: `by its geometry the cage holds the chain in every gear you allow, from ${signed(Math.min(...angles))} to ${signed(Math.max(...angles))}`,
+    reason: message('fit.trial.capacityHolds', { from: Math.min(...angles), to: Math.max(...angles) }),
     extraCheck,
   };
 }
 
 /** An extender lowers the derailleur: the teeth that it makes room for are not over the limit any more. */
 function largestCogTrial(overT: number, hangerExtenderMm: number | undefined): Trial {
-  const extraCheck =
-    'B-tension screw as far in as needed: the guide pulley clears the largest cog, cranked slowly by hand in both directions';
+  const extraCheck = message('fit.trial.largestCogCheck');
   const roomT = hangerExtenderMm === undefined ? 0 : extenderGainT(hangerExtenderMm);
   if (roomT >= overT) {
     return {
       decision: 'try',
-      reason: `the hanger extender makes room for ${roomT}T, and ${overT}T are over the published limit`,
+      reason: message('fit.trial.largestCogExtender', { room: roomT, over: overT }),
       extraCheck,
     };
   }
-  const left = overT - roomT;
-  const room = roomT > 0 ? `beside the ${roomT}T that the extender makes room for, ` : '';
+  const by = (overT - roomT) * MM_PER_TOOTH;
   return {
     decision: 'undecided',
-    reason: `${room}the guide pulley must come ${fixed(left * MM_PER_TOOTH, 1)} mm lower than specified; the drawing cannot show how far the B-tension screw reaches`,
+    reason:
+      roomT > 0
+        ? message('fit.trial.largestCogBesideExtender', { room: roomT, by })
+        : message('fit.trial.largestCog', { by }),
     extraCheck,
   };
 }

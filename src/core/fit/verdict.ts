@@ -1,3 +1,4 @@
+import { message, type Message } from '../message';
 import type { RearDerailleur } from './rear-derailleur';
 import type { DriveParts } from './drive-parts';
 
@@ -34,7 +35,7 @@ export interface DriveChange {
 /** A change that would make a check inside. */
 export interface Fix {
   /** Such as "a 34T small ring". */
-  readonly text: string;
+  readonly text: Message;
   /** What it does to the setup; absent where a part is named that nothing is known of. */
   readonly change?: DriveChange;
 }
@@ -50,10 +51,10 @@ export interface Check {
   /** To spare, in `unit`; below 0 over, or too little. Undefined where the limit is not known. */
   readonly margin: number | undefined;
   readonly unit: 'T' | 'links' | 'mm' | '°' | 'speeds' | ': 1' | undefined;
-  /** The datum that is not known, in words. */
-  readonly missing: string | undefined;
-  /** The verdict in a sentence, with the margin. */
-  readonly message: string;
+  /** The datum that is not known. */
+  readonly missing: Message | undefined;
+  /** The verdict, with the margin. */
+  readonly message: Message;
   /** What would make it inside, nearest first; empty unless outside. */
   readonly fixes: readonly Fix[];
 }
@@ -68,7 +69,7 @@ function verdictOf(margin: number): 'inside' | 'at' | 'outside' {
 export function answered(
   id: CheckId,
   verdict: Exclude<Verdict, 'notKnown'>,
-  message: string,
+  text: Message,
   more: Partial<Pick<Check, 'required' | 'limit' | 'margin' | 'unit' | 'fixes'>> = {},
 ): Check {
   return {
@@ -81,15 +82,15 @@ export function answered(
     id,
     verdict,
     missing: undefined,
-    message,
+    message: text,
   };
 }
 
 /** A check that waits for a datum. */
 export function notKnown(
   id: CheckId,
-  what: string,
-  missing: string,
+  what: Message,
+  missing: Message,
   more: Partial<Pick<Check, 'required' | 'limit' | 'unit'>> = {},
 ): Check {
   return {
@@ -101,16 +102,16 @@ export function notKnown(
     verdict: 'notKnown',
     margin: undefined,
     missing,
-    message: `${what}; no data: ${missing}.`,
+    message: message('fit.noData', { what, missing }),
     fixes: [],
   };
 }
 
 /** How a count of teeth against a published one is worded. */
 export interface LimitWording {
-  readonly what: string;
-  readonly published: (limit: number) => string;
-  readonly missing: string;
+  readonly what: Message;
+  readonly published: (limit: number) => Message;
+  readonly missing: Message;
   readonly fixes: (limit: number) => readonly Fix[];
 }
 
@@ -125,12 +126,13 @@ export function checkTeeth(
   if (limit === undefined) return notKnown(id, what, missing, { required, unit: 'T' });
   const margin = sense === 'most' ? limit - required : required - limit;
   const verdict = verdictOf(margin);
-  const words = {
-    inside: `${margin}T to spare`,
-    at: 'at the limit, no margin',
-    outside: `${-margin}T ${sense === 'most' ? 'over the published limit' : 'below the published minimum'}`,
-  }[verdict];
-  return answered(id, verdict, `${what}, ${published(limit)}: ${words}.`, {
+  const margins = {
+    inside: message('fit.margin.inside', { teeth: margin }),
+    at: message('fit.margin.at'),
+    outside: message(sense === 'most' ? 'fit.margin.over' : 'fit.margin.below', { teeth: -margin }),
+  };
+  const text = message('fit.limit', { what, published: published(limit), margin: margins[verdict] });
+  return answered(id, verdict, text, {
     required,
     limit,
     margin,

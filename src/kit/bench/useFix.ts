@@ -1,6 +1,7 @@
 'use client';
 
-import type { DriveChange } from '../../core/fit';
+import type { Fix } from '../../core/fit';
+import { textOf } from '../../messages/core';
 import type { SetupRecord } from '../../records';
 import { withOptional } from '../fields/with-optional';
 import { useReadyBench } from './BenchProvider';
@@ -9,12 +10,12 @@ const withPart = (shelf: NonNullable<SetupRecord['shelf']>, partId: string | und
   withOptional(shelf, 'rearDerailleur', partId);
 
 /** Lays what would mend a check on the setup in depth, as one step of undo. */
-export function useFix(): { readonly canFix: boolean; readonly fix: (text: string, change: DriveChange) => void } {
+export function useFix(): { readonly canFix: boolean; readonly fix: (fix: Fix) => void } {
   const { bench, edits } = useReadyBench();
   return {
     canFix: !bench.fromLink,
-    fix: (text, { derailleurPartId, ...change }) =>
-      edits.editSetup(text, (record) => ({
+    fix: ({ text, change: { derailleurPartId, ...change } = {} }) =>
+      edits.editSetup(textOf(text), (record) => ({
         ...record,
         ...change,
         // Another derailleur is another part: what the old one is on the shelf stays as it is.

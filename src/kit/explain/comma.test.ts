@@ -1,3 +1,4 @@
+import '../../../tests/support/german-reader';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { candidate } from '../../../tests/support/compared';
 import { contradictions, fillBrief, needsOf } from '../../core/brief';
@@ -6,6 +7,7 @@ import { directPitches, fitReport } from '../../core/fit';
 import { checkWheel, gearReport } from '../../core/gears';
 import { DRILL_KINDS, newDrill } from '../../core/lesson';
 import { writeDecimalsWith } from '../../core/number-text';
+import { textOf } from '../../messages/core';
 import type { Explanation } from './explanation';
 import { METRIC } from '../measures';
 
@@ -55,9 +57,9 @@ test('no working has a point in a number for who writes a comma', async () => {
     gears.explainSpeed(gear, context),
     gears.explainRange(report),
     gears.explainOverlap(report),
-    ...checks.map((check) => fit.explainCheck(check, TOURER)),
     fit.explainChain('bigBigPlusTwo', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
     fit.explainChain('equation', 112, TOURER, 430.5, directPitches(48, 36, 430.5)),
+    ...checks.map((check) => fit.explainCheck(check, TOURER)),
     brief.explainPower(filled, needs, false),
     brief.explainClimbSpeed(filled, needs, METRIC),
     losses.explainFrontDrag(10.5, 27.5, 1.2),
@@ -65,7 +67,7 @@ test('no working has a point in a number for who writes a comma', async () => {
     ...difference(said[1]!, said[0]!, filled).map(({ id }) => compare.explainFigure(id, said[0]!, filled, 'kmh')),
   ];
   none(explanations.flatMap((one) => (one ? textsOf(one) : [])));
-  none(checks.flatMap(({ message, fixes = [] }) => [message, ...fixes.map(({ text }) => text)]));
+  none(checks.flatMap(({ message, fixes }) => [message, ...fixes.map(({ text }) => text)].map(textOf)));
 });
 
 test('nor has a question, its working, or what is said of an impossible number', () => {

@@ -9,6 +9,7 @@ import {
 } from '../../core/fit';
 import type { Setup } from '../../core/gears';
 import { fixed, short } from '../format';
+import { textOf } from '../../messages/core';
 import type { Explanation } from './explanation';
 import { t } from './text';
 
@@ -104,7 +105,7 @@ export function explainCheck(check: Check, setup: Setup): Explanation {
       ...(limit === undefined ? [] : [t('fit.explainCheck.publishedOrOnTheBike', { limit: amount(limit) })]),
       ...(margin === undefined ? [] : [t('fit.explainCheck.margin', { margin: amount(margin) })]),
     ];
-    return { title: message, ...RULES[id], worked: worked.length > 0 ? worked : [VERDICT_ALONE] };
+    return { title: textOf(message), ...RULES[id], worked: worked.length > 0 ? worked : [VERDICT_ALONE] };
   }
   const published =
     limit === undefined ? t('fit.explainCheck.publishedNoData') : t('fit.explainCheck.publishedT', { limit });

@@ -3,7 +3,7 @@ import { beltPath } from './path';
 
 test('the path begins and ends on the ring, with an arc for each circle and its right hand', () => {
   const path = chainPath(48, 36, 66.9, { ...DRIVE_DEFAULTS, cageLengthMm: 93 });
-  if (!path.ok) throw new Error(path.failure.message);
+  if (!path.ok) throw new Error(path.failure.kind);
   const text = beltPath(path.belt);
   const sweeps = [...text.matchAll(/A\S+ \S+ 0 ([01]) ([01])/g)].map(([, , sweep]) => sweep);
   // Ring and tension pulley and cog turn clockwise, the guide pulley the other way.

@@ -6,6 +6,7 @@ import { tallyText } from '../../messages/tally';
 import { useFix } from '../bench/useFix';
 import { explainCheck } from '../explain/fit';
 import { Explained } from '../explain/Explained';
+import { textOf } from '../../messages/core';
 import { FIELDS_OF, GROUP_TEXT, marginText } from './check-words';
 import { VerdictMark } from './VerdictMark';
 import styles from './CheckList.module.css';
@@ -56,16 +57,16 @@ function Row({ check, setup, trial }: { check: Check; setup: Setup; trial: Trial
         <VerdictMark verdict={check.verdict} />
       </Explained>
       <span>
-        {check.message}
+        {textOf(check.message)}
         {check.verdict === 'notKnown' && <ToField id={check.id} />}
         {check.fixes.length > 0 && <Fixes fixes={check.fixes} />}
         {trial && (
           <span className={styles.trial}>
-            <b>{DECISION[trial.decision]}</b>: {trial.reason}. {trial.tally && tallyText(trial.tally)}
+            <b>{DECISION[trial.decision]}</b>: {textOf(trial.reason)}. {trial.tally && tallyText(trial.tally)}
             {trial.decision !== 'doNot' && (
               <>
                 {' '}
-                <b>{t('checkList.extraCheck')}</b>: {trial.extraCheck}.
+                <b>{t('checkList.extraCheck')}</b>: {textOf(trial.extraCheck)}.
               </>
             )}
           </span>
@@ -83,20 +84,20 @@ function Fixes({ fixes }: { fixes: readonly Fix[] }) {
     <>
       {' '}
       {t('checkList.toMend')}{' '}
-      {fixes.map(({ text, change }, i) => (
-        <span key={text}>
+      {fixes.map((one, i) => (
+        <span key={`${one.text.code} ${i}`}>
           {i > 0 && `; ${t('checkList.or')} `}
-          {change && canFix ? (
+          {one.change && canFix ? (
             <button
               type="button"
               className={styles.fix}
               title={t('checkList.putItOnThisSetup')}
-              onClick={() => fix(text, change)}
+              onClick={() => fix(one)}
             >
-              {text}
+              {textOf(one.text)}
             </button>
           ) : (
-            text
+            textOf(one.text)
           )}
         </span>
       ))}

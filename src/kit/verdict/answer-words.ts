@@ -1,4 +1,5 @@
 import type { Check, FitAnswer, LimitsPolicy } from '../../core/fit';
+import { textOf } from '../../messages/core';
 import { GROUP_TEXT, groupOf, marginText } from './check-words';
 import { t } from './text';
 
@@ -44,7 +45,10 @@ const ASKED_AT_ONCE = 3;
 
 /** The data that would decide most, in words. */
 function firstMissing(unknown: readonly Check[]): string {
-  const missing = [...new Set(unknown.flatMap((check) => check.missing ?? []))].slice(0, ASKED_AT_ONCE);
+  const missing = [...new Set(unknown.flatMap(({ missing }) => (missing ? [textOf(missing)] : [])))].slice(
+    0,
+    ASKED_AT_ONCE,
+  );
   return missing.length <= 1
     ? missing.join('')
     : t('answerWords.firstMissing.and', { missing: missing.slice(0, -1).join('; '), missing2: missing.at(-1)! });

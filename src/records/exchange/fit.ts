@@ -40,6 +40,8 @@ export const fitResponseSchema = z.object({
       margin: z.number().optional().describe('limit − required'),
       unit: z.string().optional(),
       missing: z.string().optional(),
+      code: z.string().describe('of the message'),
+      values: z.record(z.string(), z.unknown()).describe('what stands in the message, by name'),
       message: z.string(),
     }),
   ),

@@ -18,6 +18,7 @@ import type { Explanation } from '../../kit/explain/explanation';
 import { Explained } from '../../kit/explain/Explained';
 import { fixed, percentText, short, speedText } from '../../kit/format';
 import { VerdictMark } from '../../kit/verdict/VerdictMark';
+import { textOf } from '../../messages/core';
 import type { Gears } from './useGears';
 import styles from './Gears.module.css';
 import { t } from './words/text';
@@ -63,7 +64,7 @@ export function KeyFigures({ gears }: { gears: Gears }) {
         <Explained className={styles.verdictValue} explain={() => explainCheck(capacity, setup)}>
           <VerdictMark verdict={capacity.verdict} />
         </Explained>
-        <p data-testid="capacity">{capacity.message}</p>
+        <p data-testid="capacity">{textOf(capacity.message)}</p>
       </div>
     </section>
   );

@@ -2,6 +2,7 @@ import { fitReport, type CageRow, type Check } from '../../../core/fit';
 import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../records/exchange/fit';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { textOf } from '../../../messages/core';
 
 /** Whether a setup goes together, how long its chain is, and how the cage hangs in every gear. */
 export function POST(request: Request): Promise<Response> {
@@ -16,7 +17,7 @@ function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
   });
   const impossible = report.cage.find(({ pose }) => pose.state === 'impossible');
   if (impossible?.pose.state === 'impossible') {
-    const message = `${impossible.chainring}/${impossible.cog}: ${impossible.pose.failure.message}; check cage, gap and pulleys`;
+    const message = `${impossible.chainring}/${impossible.cog}: ${textOf(impossible.pose.failure.message)}; check cage, gap and pulleys`;
     return problemResponse({
       title: 'Impossible geometry',
       status: 400,
@@ -39,7 +40,18 @@ function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
 function toCheck({ id, verdict, required, limit, unit, missing, message }: Check): FitResponse['checks'][number] {
   // Here the margin is always limit − required; for a least it is below 0 while there is some to spare.
   const margin = limit === undefined || required === undefined ? undefined : limit - required;
-  return { id, verdict, required, limit, margin, unit, missing, message };
+  return {
+    id,
+    verdict,
+    required,
+    limit,
+    margin,
+    unit,
+    missing: missing && textOf(missing),
+    code: message.code,
+    values: message.values ?? {},
+    message: textOf(message),
+  };
 }
 
 function toCage({ chainring, cog, pose }: CageRow): FitResponse['cage'][number] {

@@ -3,6 +3,7 @@ import { jobCard, stopsRiding, type CardItem, type JobCard, type StockedBuild } 
 import { itemName, stepTitle, stepWords, warningText } from '../../../messages/job';
 import { jobCardRequestSchema, type JobCardRequest, type JobCardResponse } from '../../../records/exchange/job-card';
 import { answered } from '../_http/guard';
+import { textOf } from '../../../messages/core';
 
 /** Works out the job card from one setup to another. */
 export function POST(request: Request): Promise<Response> {
@@ -115,6 +116,6 @@ function warningsOf(card: JobCard, done: Done): JobCardResponse['warnings'] {
     ...card.passed.map(({ id, overT }) => ({ code: `limitPassed.${id}`, message: warningText.passed(id, overT) })),
     ...card.answer.deciding
       .filter(({ id }) => !card.passed.some((limit) => limit.id === id) && id !== 'chainLength')
-      .map(({ id, message }) => ({ code: `notCompatible.${id}`, message })),
+      .map(({ id, message }) => ({ code: `notCompatible.${id}`, message: textOf(message) })),
   ];
 }

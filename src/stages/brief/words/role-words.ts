@@ -5,6 +5,7 @@ import { cardHeadline, itemText } from '../../../kit/shop/card-words';
 import { minutesText } from '../../../kit/shop/words';
 import { listed } from '../../../messages/job';
 import type { RoleChange, RoleState } from '../../../records';
+import { textOf } from '../../../messages/core';
 import { t } from './text';
 
 /** How a role's setup stands to what the role needs. */
@@ -108,7 +109,7 @@ export function driveText(drive: DriveForRoles, roles: readonly RoleState[]): re
                 name: best.name,
                 passed: best.passed
                   .map(({ role, check }) =>
-                    t('roleWords.driveText.no.for', { role: nameOf(role), message: check.message }),
+                    t('roleWords.driveText.no.for', { role: nameOf(role), message: textOf(check.message) }),
                   )
                   .join(' '),
               }),

@@ -6,6 +6,7 @@ import { fixed, percentText, short, speedIn, speedText, SPEED_UNIT_TEXT } from '
 import { bodyMassText, partMassText, type Units } from '../../../kit/measures';
 import { ZONE_TEXT } from '../../../kit/words';
 import { listed } from '../../../messages/job';
+import { textOf } from '../../../messages/core';
 import { t } from './text';
 
 /** A need as the rider would say it. */
@@ -183,7 +184,10 @@ export function needFigure(answer: NeedAnswer, units: Units): { figure: string; 
         ...none,
       };
     case 'limits':
-      return { figure: answer.message.replace(/\.$/, ''), remedy: answer.fixes[0] ?? '' };
+      return {
+        figure: textOf(answer.message).replace(/\.$/, ''),
+        remedy: answer.fixes[0] ? textOf(answer.fixes[0]) : '',
+      };
   }
 }
 

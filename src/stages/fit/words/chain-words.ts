@@ -2,6 +2,7 @@ import { chainEnds, type CageRow, type ChainLinks } from '../../../core/fit';
 import type { ChainMethod } from '../../../kit/explain/fit';
 import { fixed } from '../../../kit/format';
 import type { EndGear } from '../useFit';
+import { textOf } from '../../../messages/core';
 import { t } from './text';
 
 /** Why a school may come to another count than big-big + 2. */
@@ -62,7 +63,7 @@ export function changeText(linksToAdd: number | undefined, present: number | und
 export function endCheckText(end: EndGear['end'], { pose }: CageRow): string {
   switch (pose.state) {
     case 'impossible':
-      return t('chainWords.endCheckText.impossible', { message: pose.failure.message });
+      return t('chainWords.endCheckText.impossible', { message: textOf(pose.failure.message) });
     case 'tooShort':
       return t('chainWords.endCheckText.tooShort');
     case 'slack':

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { textOf } from '../../../messages/core';
 import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../../tests/support/setups';
 import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../../core/fit';
@@ -104,7 +105,14 @@ describe('rows', () => {
         });
         for (const check of checks) {
           const { title, formula, worked, source, note } = explainCheck(check, setup);
-          const text = [title, formula, ...worked, source, note ?? '', ...check.fixes.map((fix) => fix.text)].join(' ');
+          const text = [
+            title,
+            formula,
+            ...worked,
+            source,
+            note ?? '',
+            ...check.fixes.map((fix) => textOf(fix.text)),
+          ].join(' ');
           expect(worked.length).toBeGreaterThan(0);
           expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
         }
