@@ -4,11 +4,7 @@ import type { MessageValue } from './message';
 /** The values that each message of core takes, by its code; null where it takes none. */
 export interface CoreMessages {
   readonly 'fit.noData': { readonly what: MessageValue; readonly missing: MessageValue };
-  readonly 'fit.limit': {
-    readonly what: MessageValue;
-    readonly published: MessageValue;
-    readonly margin: MessageValue;
-  };
+  readonly 'fit.limit': { readonly what: MessageValue; readonly published: MessageValue; readonly margin: MessageValue };
   readonly 'fit.margin.inside': { readonly teeth: MessageValue };
   readonly 'fit.margin.at': null;
   readonly 'fit.margin.over': { readonly teeth: MessageValue };
@@ -16,15 +12,9 @@ export interface CoreMessages {
   readonly 'fit.published.most': { readonly limit: MessageValue };
   readonly 'fit.published.least': { readonly limit: MessageValue };
   readonly 'fit.totalCapacity.needed': { readonly required: MessageValue };
-  readonly 'fit.totalCapacity.neededWithoutExcluded': {
-    readonly required: MessageValue;
-    readonly inAllGears: MessageValue;
-  };
+  readonly 'fit.totalCapacity.neededWithoutExcluded': { readonly required: MessageValue; readonly inAllGears: MessageValue };
   readonly 'fit.totalCapacity.published': { readonly limit: MessageValue };
-  readonly 'fit.totalCapacity.publishedExceededByExcluded': {
-    readonly limit: MessageValue;
-    readonly over: MessageValue;
-  };
+  readonly 'fit.totalCapacity.publishedExceededByExcluded': { readonly limit: MessageValue; readonly over: MessageValue };
   readonly 'fit.totalCapacity.missing': null;
   readonly 'fit.totalCapacity.fixRing': { readonly teeth: MessageValue };
   readonly 'fit.totalCapacity.fixCog': { readonly teeth: MessageValue };
@@ -40,11 +30,7 @@ export interface CoreMessages {
   readonly 'fit.smallestCog.what': { readonly teeth: MessageValue };
   readonly 'fit.smallestCog.missing': null;
   readonly 'fit.smallestCog.fixCassette': { readonly limit: MessageValue };
-  readonly 'fit.cassetteSuch': {
-    readonly cassette: MessageValue;
-    readonly smallest: MessageValue;
-    readonly largest: MessageValue;
-  };
+  readonly 'fit.cassetteSuch': { readonly cassette: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue };
   readonly 'fit.ringDifference.oneRing': null;
   readonly 'fit.ringDifference.what': { readonly teeth: MessageValue };
   readonly 'fit.ringDifference.missing': null;
@@ -61,29 +47,15 @@ export interface CoreMessages {
   readonly 'fit.frontCage.upTo': { readonly max: MessageValue };
   readonly 'fit.frontCage.inside': { readonly teeth: MessageValue; readonly rings: MessageValue };
   readonly 'fit.frontCage.at': { readonly teeth: MessageValue; readonly rings: MessageValue };
-  readonly 'fit.frontCage.outside': {
-    readonly teeth: MessageValue;
-    readonly over: MessageValue;
-    readonly rings: MessageValue;
-  };
+  readonly 'fit.frontCage.outside': { readonly teeth: MessageValue; readonly over: MessageValue; readonly rings: MessageValue };
   readonly 'fit.frontCage.fixRing': { readonly teeth: MessageValue };
   readonly 'fit.frontCage.fixDerailleur': { readonly teeth: MessageValue };
   readonly 'fit.indexing.oneCog': null;
   readonly 'fit.indexing.sameSystem': { readonly system: MessageValue };
   readonly 'fit.indexing.what': { readonly pitch: number };
   readonly 'fit.indexing.missing': { readonly which: string };
-  readonly 'fit.indexing.measured': {
-    readonly move: number;
-    readonly pitch: number;
-    readonly perClick: number;
-    readonly atEnds: number;
-  };
-  readonly 'fit.indexing.typical': {
-    readonly move: number;
-    readonly pitch: number;
-    readonly perClick: number;
-    readonly atEnds: number;
-  };
+  readonly 'fit.indexing.measured': { readonly move: number; readonly pitch: number; readonly perClick: number; readonly atEnds: number };
+  readonly 'fit.indexing.typical': { readonly move: number; readonly pitch: number; readonly perClick: number; readonly atEnds: number };
   readonly 'fit.indexing.doubtful': { readonly figures: MessageValue; readonly doubt: number };
   readonly 'fit.indexing.missingDecimals': null;
   readonly 'fit.indexing.nextCog': { readonly figures: MessageValue };
@@ -104,16 +76,8 @@ export interface CoreMessages {
   readonly 'fit.shifterSpeeds.missingDerailleur': null;
   readonly 'fit.shifterSpeeds.electronic': { readonly speeds: MessageValue; readonly cogs: MessageValue };
   readonly 'fit.shifterSpeeds.same': { readonly speeds: MessageValue; readonly cogs: MessageValue };
-  readonly 'fit.shifterSpeeds.spare': {
-    readonly speeds: MessageValue;
-    readonly cogs: MessageValue;
-    readonly spare: number;
-  };
-  readonly 'fit.shifterSpeeds.outOfReach': {
-    readonly speeds: MessageValue;
-    readonly cogs: MessageValue;
-    readonly over: number;
-  };
+  readonly 'fit.shifterSpeeds.spare': { readonly speeds: MessageValue; readonly cogs: MessageValue; readonly spare: number };
+  readonly 'fit.shifterSpeeds.outOfReach': { readonly speeds: MessageValue; readonly cogs: MessageValue; readonly over: number };
   readonly 'fit.shifterSpeeds.fixDerailleur': { readonly speeds: MessageValue };
   readonly 'fit.shifterSpeeds.fixShifter': { readonly speeds: MessageValue };
   readonly 'fit.shifterSpeeds.fixCassette': { readonly speeds: MessageValue };
@@ -134,23 +98,9 @@ export interface CoreMessages {
   readonly 'fit.freehubLength.needed': { readonly body: number; readonly cassette: number; readonly needed: number };
   readonly 'fit.freehubLength.noneFitted': { readonly body: number; readonly cassette: number };
   readonly 'fit.freehubLength.slightFitted': { readonly body: number; readonly cassette: number };
-  readonly 'fit.freehubLength.neededFitted': {
-    readonly body: number;
-    readonly cassette: number;
-    readonly needed: number;
-  };
-  readonly 'fit.freehubLength.tooLittle': {
-    readonly body: number;
-    readonly cassette: number;
-    readonly fitted: number;
-    readonly by: number;
-  };
-  readonly 'fit.freehubLength.tooMuch': {
-    readonly body: number;
-    readonly cassette: number;
-    readonly fitted: number;
-    readonly by: number;
-  };
+  readonly 'fit.freehubLength.neededFitted': { readonly body: number; readonly cassette: number; readonly needed: number };
+  readonly 'fit.freehubLength.tooLittle': { readonly body: number; readonly cassette: number; readonly fitted: number; readonly by: number };
+  readonly 'fit.freehubLength.tooMuch': { readonly body: number; readonly cassette: number; readonly fitted: number; readonly by: number };
   readonly 'fit.freehubLength.fixNone': null;
   readonly 'fit.freehubLength.fixSpacers': { readonly needed: number };
   readonly 'fit.hubRatio.what': { readonly ring: MessageValue; readonly cog: MessageValue; readonly ratio: number };
@@ -162,32 +112,16 @@ export interface CoreMessages {
   readonly 'fit.chainLength.what': { readonly wanted: MessageValue };
   readonly 'fit.chainLength.missing': null;
   readonly 'fit.chainLength.fixLength': { readonly links: MessageValue };
-  readonly 'fit.chainLength.tooShort': {
-    readonly fitted: MessageValue;
-    readonly gear: MessageValue;
-    readonly more: MessageValue;
-  };
-  readonly 'fit.chainLength.fewer': {
-    readonly fitted: MessageValue;
-    readonly fewer: MessageValue;
-    readonly wanted: MessageValue;
-  };
+  readonly 'fit.chainLength.tooShort': { readonly fitted: MessageValue; readonly gear: MessageValue; readonly more: MessageValue };
+  readonly 'fit.chainLength.fewer': { readonly fitted: MessageValue; readonly fewer: MessageValue; readonly wanted: MessageValue };
   readonly 'fit.chainLength.smallSmall': null;
-  readonly 'fit.chainLength.slackAt': {
-    readonly fitted: MessageValue;
-    readonly gear: MessageValue;
-    readonly angle: number;
-  };
+  readonly 'fit.chainLength.slackAt': { readonly fitted: MessageValue; readonly gear: MessageValue; readonly angle: number };
   readonly 'fit.chainLength.slackPastAll': { readonly fitted: MessageValue; readonly gear: MessageValue };
   readonly 'fit.chainLength.fixFewer': { readonly links: MessageValue };
   readonly 'fit.chainLength.fixCage': null;
   readonly 'fit.chainLength.fixRing': null;
   readonly 'fit.chainLength.right': { readonly fitted: MessageValue; readonly wanted: MessageValue };
-  readonly 'fit.chainLength.spare': {
-    readonly fitted: MessageValue;
-    readonly wanted: MessageValue;
-    readonly spare: MessageValue;
-  };
+  readonly 'fit.chainLength.spare': { readonly fitted: MessageValue; readonly wanted: MessageValue; readonly spare: MessageValue };
   readonly 'fit.chainLength.slackInExcluded': { readonly length: MessageValue; readonly gear: MessageValue };
   readonly 'fit.chainSpeeds.what': { readonly cogs: MessageValue };
   readonly 'fit.chainSpeeds.missing': null;
@@ -218,11 +152,7 @@ export interface CoreMessages {
   readonly 'fit.retention.has': { readonly kinds: MessageValue };
   readonly 'fit.chainline.what': { readonly angle: number; readonly gear: MessageValue; readonly limit: number };
   readonly 'fit.chainline.insideOneRing': { readonly what: MessageValue; readonly gear: MessageValue };
-  readonly 'fit.chainline.insideTwoRings': {
-    readonly what: MessageValue;
-    readonly bigRing: MessageValue;
-    readonly smallRing: MessageValue;
-  };
+  readonly 'fit.chainline.insideTwoRings': { readonly what: MessageValue; readonly bigRing: MessageValue; readonly smallRing: MessageValue };
   readonly 'fit.chainline.outside': { readonly what: MessageValue };
   readonly 'fit.chainline.outsideMayDrop': { readonly what: MessageValue; readonly gears: MessageValue };
   readonly 'fit.chainline.fixInboard': null;
@@ -232,28 +162,10 @@ export interface CoreMessages {
   readonly 'fit.extender.what': { readonly drop: number; readonly cost: MessageValue };
   readonly 'fit.extender.missing': null;
   readonly 'fit.extender.notNeeded': null;
-  readonly 'fit.extender.mightClear': {
-    readonly drop: number;
-    readonly cog: MessageValue;
-    readonly cost: MessageValue;
-  };
-  readonly 'fit.extender.needless': {
-    readonly drop: number;
-    readonly gain: MessageValue;
-    readonly cog: MessageValue;
-    readonly cost: MessageValue;
-  };
-  readonly 'fit.extender.enough': {
-    readonly drop: number;
-    readonly gain: MessageValue;
-    readonly over: MessageValue;
-    readonly cost: MessageValue;
-  };
-  readonly 'fit.extender.notEnough': {
-    readonly drop: number;
-    readonly gain: MessageValue;
-    readonly over: MessageValue;
-  };
+  readonly 'fit.extender.mightClear': { readonly drop: number; readonly cog: MessageValue; readonly cost: MessageValue };
+  readonly 'fit.extender.needless': { readonly drop: number; readonly gain: MessageValue; readonly cog: MessageValue; readonly cost: MessageValue };
+  readonly 'fit.extender.enough': { readonly drop: number; readonly gain: MessageValue; readonly over: MessageValue; readonly cost: MessageValue };
+  readonly 'fit.extender.notEnough': { readonly drop: number; readonly gain: MessageValue; readonly over: MessageValue };
   readonly 'fit.extender.fixExtender': { readonly drop: number };
   readonly 'fit.trial.largestCogMinimum': { readonly by: number };
   readonly 'fit.trial.largestCogMinimumCheck': null;
@@ -279,4 +191,129 @@ export interface CoreMessages {
   readonly 'fit.belt.cog': { readonly radius: number };
   readonly 'fit.belt.tensionPulley': { readonly radius: number };
   readonly 'fit.belt.guidePulley': { readonly radius: number };
+  readonly 'gears.setup.ringCount': { readonly rings: MessageValue };
+  readonly 'gears.setup.ringsTheSame': { readonly big: MessageValue; readonly small: MessageValue };
+  readonly 'gears.setup.ringsTurnedRound': { readonly big: MessageValue; readonly small: MessageValue };
+  readonly 'gears.setup.cogCount': { readonly cogs: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.cogTwice': { readonly cog: MessageValue };
+  readonly 'gears.setup.cogsNotRising': { readonly cog: MessageValue; readonly before: MessageValue };
+  readonly 'gears.setup.ringNotWhole': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.cogNotWhole': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.ringOutside': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.cogOutside': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.hubStageCount': { readonly stages: MessageValue };
+  readonly 'gears.setup.hubStageOutside': { readonly stage: number; readonly min: number; readonly max: number };
+  readonly 'gears.setup.hubStagesTurnedRound': { readonly first: number; readonly second: number };
+  readonly 'gears.wheel.rollout': { readonly size: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.wheel.rim': { readonly size: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.wheel.tyre': { readonly size: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.wheel.rolloutOfSizes': { readonly size: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.rolloutTry.turns': { readonly turns: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.rolloutTry.outside': { readonly distance: number; readonly turns: MessageValue; readonly rollout: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'datum.problem.teeth': { readonly term: MessageValue; readonly value: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'datum.problem.whole': { readonly term: MessageValue; readonly value: number; readonly unit: MessageValue; readonly min: number; readonly max: number };
+  readonly 'datum.problem.any': { readonly term: MessageValue; readonly value: number; readonly unit: MessageValue; readonly min: number; readonly max: number };
+  readonly 'datum.problem.minOverMax': { readonly term: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'datum.problem.foreign': { readonly field: MessageValue };
+  readonly 'datum.term.totalCapacityT': null;
+  readonly 'datum.term.largestCogMaxT': null;
+  readonly 'datum.term.largestCogMinT': null;
+  readonly 'datum.term.smallestCogMinT': null;
+  readonly 'datum.term.ringDifferenceMaxT': null;
+  readonly 'datum.term.pullRatio': null;
+  readonly 'datum.term.speeds': null;
+  readonly 'datum.term.cageLengthMm': null;
+  readonly 'datum.term.pulleyTeeth': null;
+  readonly 'datum.term.pitchLineGapMm': null;
+  readonly 'datum.term.guidePulleyAngleDeg': null;
+  readonly 'datum.term.guidePulleyOffsetMm': null;
+  readonly 'datum.term.foldBackLimitDeg': null;
+  readonly 'datum.term.frontBigRingMinT': null;
+  readonly 'datum.term.frontBigRingMaxT': null;
+  readonly 'datum.term.cablePullMm': null;
+  readonly 'datum.term.shifterSpeeds': null;
+  readonly 'datum.term.indexingToleranceMm': null;
+  readonly 'datum.term.cassetteLengthMm': null;
+  readonly 'datum.term.spacerMm': null;
+  readonly 'datum.term.chainSpeeds': null;
+  readonly 'datum.term.boltCircleMm': null;
+  readonly 'datum.term.smallestRingT': null;
+  readonly 'datum.term.hangerExtenderMm': null;
+  readonly 'datum.term.hubRatioMin': null;
+  readonly 'datum.term.bodyLengthMm': null;
+  readonly 'datum.term.smallestCogT': null;
+  readonly 'datum.term.ringT': null;
+  readonly 'datum.term.chainLinks': null;
+  readonly 'datum.term.crankLengthMm': null;
+  readonly 'datum.term.ringSpacingMm': null;
+  readonly 'datum.term.cogPitchMm': null;
+  readonly 'datum.term.rimDiameterMm': null;
+  readonly 'datum.term.tyreWidthMm': null;
+  readonly 'datum.term.measuredRolloutMm': null;
+  readonly 'datum.term.shifterFamily': null;
+  readonly 'datum.term.derailleurFamily': null;
+  readonly 'datum.term.cassetteSpline': null;
+  readonly 'datum.term.spline': null;
+  readonly 'datum.term.narrowWide': null;
+  readonly 'datum.term.clutch': null;
+  readonly 'datum.term.withRings': null;
+  readonly 'datum.term.largestCog': null;
+  readonly 'datum.term.bigRing': null;
+  readonly 'brief.term.riderMassKg': null;
+  readonly 'brief.term.bikeMassKg': null;
+  readonly 'brief.term.loadMassKg': null;
+  readonly 'brief.term.powerW': null;
+  readonly 'brief.term.anaerobicJPerKg': null;
+  readonly 'brief.term.preferredRpm': null;
+  readonly 'brief.term.lowRpm': null;
+  readonly 'brief.term.highRpm': null;
+  readonly 'brief.term.spinOutRpm': null;
+  readonly 'brief.term.climbingRpm': null;
+  readonly 'brief.term.steepestGradePercent': null;
+  readonly 'brief.term.steepestLengthM': null;
+  readonly 'brief.term.topSpeedKmh': null;
+  readonly 'brief.term.cruisingSpeedKmh': null;
+  readonly 'brief.term.cruisingRpm': null;
+  readonly 'brief.term.climbingBelowKmh': null;
+  readonly 'brief.term.fastAboveKmh': null;
+  readonly 'brief.term.stepClimbingPercent': null;
+  readonly 'brief.term.stepBetweenPercent': null;
+  readonly 'brief.term.stepFastPercent': null;
+  readonly 'brief.term.flatPercent': null;
+  readonly 'brief.term.rollingPercent': null;
+  readonly 'brief.term.hillyPercent': null;
+  readonly 'brief.term.mountainPercent': null;
+  readonly 'brief.term.assistFactor': null;
+  readonly 'brief.term.assistMaxW': null;
+  readonly 'brief.term.assistCutOffKmh': null;
+  readonly 'brief.term.frontDragCm2': null;
+  readonly 'brief.conflict.cadenceRange': { readonly low: number; readonly high: number };
+  readonly 'brief.conflict.spinOut': { readonly high: number; readonly spinOut: number };
+  readonly 'brief.conflict.climbCadence': { readonly climbing: number; readonly high: number };
+  readonly 'brief.conflict.preferredCadence': { readonly preferred: number; readonly low: number; readonly high: number };
+  readonly 'brief.conflict.speeds': { readonly usual: number; readonly top: number };
+  readonly 'brief.conflict.zones': { readonly climbing: number; readonly fast: number };
+  readonly 'brief.conflict.terrain': { readonly sum: number };
+  readonly 'parts.freehub.known': { readonly spline: MessageValue; readonly length: number; readonly speeds: MessageValue };
+  readonly 'parts.freehub.unknown': { readonly spline: MessageValue; readonly speeds: MessageValue };
+  readonly 'parts.generic.cassette': { readonly smallest: MessageValue; readonly largest: MessageValue; readonly cogs: MessageValue };
+  readonly 'parts.generic.chainring': { readonly teeth: MessageValue };
+  readonly 'parts.generic.chainringNarrowWide': { readonly teeth: MessageValue };
+  readonly 'parts.generic.crankOneRing': null;
+  readonly 'parts.generic.crankTwoRings': null;
+  readonly 'parts.generic.rearDerailleur': { readonly cage: string };
+  readonly 'parts.generic.rearDerailleurClutch': { readonly cage: string };
+  readonly 'parts.generic.frontDerailleurRoad': null;
+  readonly 'parts.generic.frontDerailleurNarrow': null;
+  readonly 'parts.generic.shifterCable': { readonly speeds: MessageValue };
+  readonly 'parts.generic.shifterElectronic': { readonly speeds: MessageValue };
+  readonly 'parts.generic.chain': { readonly speeds: MessageValue };
+  readonly 'parts.generic.quickLink': { readonly speeds: MessageValue };
+  readonly 'parts.generic.freehub': { readonly family: MessageValue };
+  readonly 'parts.generic.extender': null;
+  readonly 'parts.generic.guide': null;
+  readonly 'parts.generic.spacer': { readonly width: number };
+  readonly 'parts.generic.wheel': { readonly rim: MessageValue };
+  readonly 'parts.generic.innerCable': null;
+  readonly 'parts.generic.housing': null;
 }

@@ -1,6 +1,7 @@
 import { NO_HUB_STAGE, checkSetup, type Setup } from '../core/gears';
 import { proposedCogs } from '../core/parts/proposed-cogs';
 import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/parts/cassettes';
+import { textOf } from '../messages/core';
 
 export type ShorthandResult =
   | {
@@ -65,7 +66,7 @@ export function parseShorthand(text: string): ShorthandResult {
     hubStages: NO_HUB_STAGE,
   };
   const [problem] = checkSetup(setup);
-  if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(line) };
+  if (problem) return { ok: false, message: textOf(problem.message), unfinished: isCutShort(line) };
   return { ok: true, setup, alternatives: cassettesOfRange(setup.cogs[0]!, setup.cogs.at(-1)!) };
 }
 
@@ -138,7 +139,7 @@ function chooseCogs(numbers: number[], speeds: number | undefined, isRange: bool
 
 function chooseFromRange(smallest: number, largest: number, speeds: number | undefined): Numbers {
   const [problem] = checkSetup({ chainrings: [40], cogs: [smallest, largest], hubStages: NO_HUB_STAGE });
-  if (problem) return { ok: false, message: problem.message, unfinished: isCutShort(`${largest}`) };
+  if (problem) return { ok: false, message: textOf(problem.message), unfinished: isCutShort(`${largest}`) };
   const range = `${smallest}-${largest}`;
   const found = cassettesOfRange(smallest, largest);
   const isListed = found.some(({ cogs }) => speeds === undefined || cogs.length === speeds);

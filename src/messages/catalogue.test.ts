@@ -1,22 +1,23 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { catalogueMessages, messageKeysSource } from '../../scripts/message-keys';
+import { catalogueMessages, coreMessagesSource, messageKeysSource } from '../../scripts/message-keys';
 
 const messages = catalogueMessages();
 
 const SOURCES = readdirSync('src', { recursive: true, encoding: 'utf8' })
-  .filter((file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$|messages.keys\.ts$/.test(file))
+  .filter((file) => /\.tsx?$/.test(file) && !/\.test\.tsx?$|messages.keys\.ts$|core.message-values\.ts$/.test(file))
   .map((file) => readFileSync(join('src', file), 'utf8'))
   .join('\n');
 
 /** Keys that are put together from a stretch that is written and one that is worked out, as patterns. */
-const patterns = [...SOURCES.matchAll(/\bt\(`([^`]+)`/g)].map(
+const patterns = [...SOURCES.matchAll(/\b(?:t|message)\(`([^`]+)`/g)].map(
   ([, key]) =>
     new RegExp(`^${key!.replace(/\$\{(?:[^{}]|\{[^{}]*\})*\}/g, '[^.]+').replace(/(?<!\^)\.(?!\+)/g, '\\.')}$`),
 );
 
 test('the types of keys and values are those of the catalogue (npm run messages)', () => {
   expect(readFileSync('src/messages/keys.ts', 'utf8')).toBe(messageKeysSource());
+  expect(readFileSync('src/core/message-values.ts', 'utf8')).toBe(coreMessagesSource());
 });
 
 test('every message is said somewhere', () => {

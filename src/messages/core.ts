@@ -11,6 +11,9 @@ export function textOf({ code, values }: Message): string {
   return say(code, Object.fromEntries(Object.entries(values).map(([name, value]) => [name, quoted(value)])));
 }
 
+/** Says what is wrong with a value, in words. */
+export const problemText = ({ message }: { readonly message: Message }): string => textOf(message);
+
 /** A value as it stands in a sentence; gears and names are parted by commas, clauses by semicolons. */
 function quoted(value: MessageValue): string | number {
   if (typeof value !== 'object') return value;

@@ -253,7 +253,9 @@ describe('fit', () => {
   ])('%j is bad input', async (change, path, message) => {
     const { status, body } = await fit({ ...tourer, ...change });
     expect(status).toBe(400);
-    expect(body.issues).toContainEqual({ path, message: expect.stringContaining(message) as string });
+    expect(body.issues).toContainEqual(
+      expect.objectContaining({ path, message: expect.stringContaining(message) as string }),
+    );
   });
 });
 

@@ -1,4 +1,5 @@
 import type { Bounds } from '../gears';
+import { message, type Message } from '../message';
 import type { GearTeeth } from './used-gears';
 
 /** What a bike is ridden for; it sets what is taken for what the rider leaves open. */
@@ -132,37 +133,40 @@ export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
   frontDragCm2: { min: 0, max: 100 },
 };
 
-/** Each number's name and unit, as people say it. */
-export const BRIEF_TERMS: Readonly<Record<keyof BriefNumbers, readonly [term: string, unit: string]>> = {
-  riderMassKg: ['rider', 'kg'],
-  bikeMassKg: ['bike', 'kg'],
-  loadMassKg: ['load', 'kg'],
-  powerW: ['power for an hour', 'W'],
-  anaerobicJPerKg: ['reserve for short efforts', 'J/kg'],
-  preferredRpm: ['preferred cadence', 'rpm'],
-  lowRpm: ['lowest comfortable', 'rpm'],
-  highRpm: ['highest comfortable', 'rpm'],
-  spinOutRpm: ['spin-out', 'rpm'],
-  climbingRpm: ['lowest on the climb', 'rpm'],
-  steepestGradePercent: ['steepest climb', '%'],
-  steepestLengthM: ['its length', 'm'],
-  topSpeedKmh: ['top pedalled speed', 'km/h'],
-  cruisingSpeedKmh: ['usual speed on the flat', 'km/h'],
-  cruisingRpm: ['usual cadence there', 'rpm'],
-  climbingBelowKmh: ['climbing, below', 'km/h'],
-  fastAboveKmh: ['fast, above', 'km/h'],
-  stepClimbingPercent: ['step when climbing', '%'],
-  stepBetweenPercent: ['step in between', '%'],
-  stepFastPercent: ['step when fast', '%'],
-  flatPercent: ['flat', '%'],
-  rollingPercent: ['rolling', '%'],
-  hillyPercent: ['hilly', '%'],
-  mountainPercent: ['mountains', '%'],
-  assistFactor: ['motor, for each watt of yours', '×'],
-  assistMaxW: ['motor, at most', 'W'],
-  assistCutOffKmh: ['motor cuts off at', 'km/h'],
-  frontDragCm2: ['drag area of a front derailleur and second ring', 'cm²'],
+/** Unit of each number. */
+export const BRIEF_UNITS: Readonly<Record<keyof BriefNumbers, string>> = {
+  riderMassKg: 'kg',
+  bikeMassKg: 'kg',
+  loadMassKg: 'kg',
+  powerW: 'W',
+  anaerobicJPerKg: 'J/kg',
+  preferredRpm: 'rpm',
+  lowRpm: 'rpm',
+  highRpm: 'rpm',
+  spinOutRpm: 'rpm',
+  climbingRpm: 'rpm',
+  steepestGradePercent: '%',
+  steepestLengthM: 'm',
+  topSpeedKmh: 'km/h',
+  cruisingSpeedKmh: 'km/h',
+  cruisingRpm: 'rpm',
+  climbingBelowKmh: 'km/h',
+  fastAboveKmh: 'km/h',
+  stepClimbingPercent: '%',
+  stepBetweenPercent: '%',
+  stepFastPercent: '%',
+  flatPercent: '%',
+  rollingPercent: '%',
+  hillyPercent: '%',
+  mountainPercent: '%',
+  assistFactor: '×',
+  assistMaxW: 'W',
+  assistCutOffKmh: 'km/h',
+  frontDragCm2: 'cm²',
 };
+
+/** Names a number as people say it. */
+export const briefTerm = (field: keyof BriefNumbers): Message => message(`brief.term.${field}`);
 
 export const BRIEF_NUMBERS = Object.keys(BRIEF_BOUNDS) as (keyof BriefNumbers)[];
 export const BRIEF_FIELDS: readonly BriefField[] = [...BRIEF_NUMBERS, 'position', 'surface'];

@@ -1,4 +1,4 @@
-import { allDigits, short } from '../number-text';
+import { message, type Message } from '../message';
 import { TERRAINS, type BriefNumbers } from './brief';
 import type { FilledBrief } from './fill';
 
@@ -6,68 +6,38 @@ import type { FilledBrief } from './fill';
 export interface Contradiction {
   readonly fields: readonly (keyof BriefNumbers)[];
   readonly code: 'cadenceRange' | 'spinOut' | 'climbCadence' | 'preferredCadence' | 'speeds' | 'zones' | 'terrain';
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** Every contradiction in a brief; told, never mended. Defaults take part, for they are what is reckoned with. */
 export function contradictions(brief: FilledBrief): Contradiction[] {
   const found: Contradiction[] = [];
-  const rising = (
-    code: Contradiction['code'],
-    low: Contradiction['fields'][number],
-    high: Contradiction['fields'][number],
-    say: (low: string, high: string) => string,
-  ) => {
-    if (brief[low] < brief[high]) return;
-    found.push({ fields: [low, high], code, message: say(allDigits(brief[low]), allDigits(brief[high])) });
-  };
-  rising(
-    'cadenceRange',
-    'lowRpm',
-    'highRpm',
-    (low, high) => `lowest comfortable cadence ${low} rpm, highest ${high} rpm: the lowest must be below the highest`,
-  );
-  rising(
-    'spinOut',
-    'highRpm',
-    'spinOutRpm',
-    (high, spinOut) =>
-      `highest comfortable cadence ${high} rpm, spin-out ${spinOut} rpm: the spin-out cadence must be higher`,
-  );
-  rising(
-    'climbCadence',
-    'climbingRpm',
-    'highRpm',
-    (climbing, high) =>
-      `lowest cadence on the climb ${climbing} rpm, highest comfortable cadence ${high} rpm: the first must be below the second`,
-  );
-  if (brief.preferredRpm < brief.lowRpm || brief.preferredRpm > brief.highRpm) {
-    found.push({
-      fields: ['preferredRpm', 'lowRpm', 'highRpm'],
-      code: 'preferredCadence',
-      message: `preferred cadence ${allDigits(brief.preferredRpm)} rpm is outside the comfortable range of ${allDigits(brief.lowRpm)}–${allDigits(brief.highRpm)} rpm: change the preferred cadence or the range`,
-    });
+  const add = (code: Contradiction['code'], fields: Contradiction['fields'], text: Message) =>
+    found.push({ fields, code, message: text });
+  const { lowRpm: low, highRpm: high, spinOutRpm: spinOut, climbingRpm: climbing, preferredRpm: preferred } = brief;
+  if (low >= high) {
+    add('cadenceRange', ['lowRpm', 'highRpm'], message('brief.conflict.cadenceRange', { low, high }));
   }
-  rising(
-    'speeds',
-    'cruisingSpeedKmh',
-    'topSpeedKmh',
-    (cruising, top) =>
-      `usual speed ${cruising} km/h, top pedalled speed ${top} km/h: the usual speed must be below the top speed`,
-  );
-  rising(
-    'zones',
-    'climbingBelowKmh',
-    'fastAboveKmh',
-    (climbing, fast) => `climbing ends at ${climbing} km/h, fast begins at ${fast} km/h: climbing must end below that`,
-  );
-  const shares = TERRAINS.reduce((sum, field) => sum + brief[field], 0);
-  if (Math.abs(shares - 100) > 0.05) {
-    found.push({
-      fields: [...TERRAINS],
-      code: 'terrain',
-      message: `shares of terrain add up to ${short(shares, 2)} %: they must make 100 %`,
-    });
+  if (high >= spinOut) {
+    add('spinOut', ['highRpm', 'spinOutRpm'], message('brief.conflict.spinOut', { high, spinOut }));
   }
+  if (climbing >= high) {
+    add('climbCadence', ['climbingRpm', 'highRpm'], message('brief.conflict.climbCadence', { climbing, high }));
+  }
+  if (preferred < low || preferred > high) {
+    const text = message('brief.conflict.preferredCadence', { preferred, low, high });
+    add('preferredCadence', ['preferredRpm', 'lowRpm', 'highRpm'], text);
+  }
+  const { cruisingSpeedKmh: usual, topSpeedKmh: top } = brief;
+  if (usual >= top) {
+    add('speeds', ['cruisingSpeedKmh', 'topSpeedKmh'], message('brief.conflict.speeds', { usual, top }));
+  }
+  const { climbingBelowKmh, fastAboveKmh: fast } = brief;
+  if (climbingBelowKmh >= fast) {
+    const text = message('brief.conflict.zones', { climbing: climbingBelowKmh, fast });
+    add('zones', ['climbingBelowKmh', 'fastAboveKmh'], text);
+  }
+  const sum = TERRAINS.reduce((shares, field) => shares + brief[field], 0);
+  if (Math.abs(sum - 100) > 0.05) add('terrain', [...TERRAINS], message('brief.conflict.terrain', { sum }));
   return found;
 }

@@ -181,12 +181,15 @@ test('a derailleur at hand is named where it takes the setup whole', () => {
 
 test('numbers that no sheet carries, and limits that contradict each other', () => {
   expect(checkRearDerailleur({ totalCapacityT: 41, largestCogMaxT: 36 })).toEqual([]);
-  expect(checkRearDerailleur({ totalCapacityT: 4 })[0]?.message).toBe(
-    'total capacity 4T: whole teeth from 8 to 70; use the published figure',
-  );
+  expect(checkRearDerailleur({ totalCapacityT: 4 })[0]?.message).toEqual({
+    code: 'datum.problem.teeth',
+    values: { term: { code: 'datum.term.totalCapacityT' }, value: 4, min: 8, max: 70 },
+  });
   expect(checkRearDerailleur({ largestCogMaxT: 34, largestCogMinT: 36 })[0]).toMatchObject({
     path: ['largestCogMinT'],
-    message:
-      'largest cog at least 36T but at most 34T: the minimum must not exceed the maximum; check both published figures',
+    message: {
+      code: 'datum.problem.minOverMax',
+      values: { term: { code: 'datum.term.largestCog' }, min: 36, max: 34 },
+    },
   });
 });

@@ -436,10 +436,11 @@ describe('losses', () => {
 
 test('numbers of parts that cannot be, and limits that contradict each other', () => {
   expect(checkDriveParts({ cablePullMm: 2.7, boltCircleMm: 110 })).toEqual([]);
-  expect(checkDriveParts({ cablePullMm: 20 })[0]?.message).toBe(
-    'cable pull per click 20 mm: it runs from 1 to 6 mm; use the published figure',
-  );
-  expect(checkDriveParts({ chainSpeeds: 11.5 })[0]?.message).toContain('whole');
+  expect(checkDriveParts({ cablePullMm: 20 })[0]?.message).toEqual({
+    code: 'datum.problem.any',
+    values: { term: { code: 'datum.term.cablePullMm' }, value: 20, unit: 'mm', min: 1, max: 6 },
+  });
+  expect(checkDriveParts({ chainSpeeds: 11.5 })[0]?.message.code).toBe('datum.problem.whole');
   expect(checkDriveParts({ frontBigRingMinT: 50, frontBigRingMaxT: 46 })[0]?.path).toEqual(['frontBigRingMinT']);
 });
 

@@ -1,31 +1,31 @@
 import { within, type Bounds } from '../gears';
-import { allDigits } from '../number-text';
+import { message, type Message } from '../message';
 
 type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
 
 /** How a number that may not be known is named, and what it can be. */
 export interface DatumRule {
   readonly bounds: Bounds;
-  readonly term: string;
+  readonly term: Message;
   readonly unit: DatumUnit;
   readonly whole: boolean;
 }
 
-export const teethDatum = (term: string, min: number, max: number): DatumRule => ({
+export const teethDatum = (term: Message, min: number, max: number): DatumRule => ({
   term,
   unit: 'T',
   whole: true,
   bounds: { min, max },
 });
 
-export const mmDatum = (term: string, min: number, max: number): DatumRule => ({
+export const mmDatum = (term: Message, min: number, max: number): DatumRule => ({
   term,
   unit: 'mm',
   whole: false,
   bounds: { min, max },
 });
 
-export const speedsDatum = (term: string, min: number, max: number): DatumRule => ({
+export const speedsDatum = (term: Message, min: number, max: number): DatumRule => ({
   term,
   unit: 'speeds',
   whole: true,
@@ -35,7 +35,7 @@ export const speedsDatum = (term: string, min: number, max: number): DatumRule =
 export interface DatumProblem<K extends string = string> {
   readonly path: readonly [K];
   /** Value, bounds and what to do. */
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** Every number that is out of bounds, with its bounds. */
@@ -47,12 +47,11 @@ export function checkData<K extends string>(
     const value = values[field];
     const { bounds, term, unit, whole } = rules[field];
     if (value === undefined || ((!whole || Number.isInteger(value)) && within(value, bounds))) return [];
-    const given = `${term} ${allDigits(value)}${unit === 'T' ? 'T' : ` ${unit}`}`;
-    const range =
-      unit === 'T'
-        ? `whole teeth from ${bounds.min} to ${bounds.max}`
-        : `it runs from ${allDigits(bounds.min)} to ${allDigits(bounds.max)} ${unit}${whole ? ', whole' : ''}`;
-    return [{ path: [field], message: `${given}: ${range}; use the published figure` }];
+    if (unit === 'T') {
+      return [{ path: [field], message: message('datum.problem.teeth', { term, value, ...bounds }) }];
+    }
+    const code = whole ? 'datum.problem.whole' : 'datum.problem.any';
+    return [{ path: [field], message: message(code, { term, value, unit, ...bounds }) }];
   });
 }
 
@@ -61,9 +60,8 @@ export function contradiction<K extends string>(
   field: K,
   min: number | undefined,
   max: number | undefined,
-  what: string,
+  term: Message,
 ): DatumProblem<K>[] {
   if (min === undefined || max === undefined || min <= max) return [];
-  const message = `${what} at least ${min}T but at most ${max}T: the minimum must not exceed the maximum; check both published figures`;
-  return [{ path: [field], message }];
+  return [{ path: [field], message: message('datum.problem.minOverMax', { term, min, max }) }];
 }

@@ -1,3 +1,4 @@
+import { message } from '../message';
 import { checkData, contradiction, mmDatum, speedsDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 
 /** What keeps a chain on a single ring. */
@@ -62,24 +63,24 @@ export interface DriveParts extends DrivePartNumbers {
 
 /** How each number is named, and what it can be. */
 export const DRIVE_PART_DATA: Readonly<Record<keyof DrivePartNumbers, DatumRule>> = {
-  frontBigRingMinT: teethDatum('big ring, minimum', 20, 70),
-  frontBigRingMaxT: teethDatum('big ring, maximum', 20, 70),
-  cablePullMm: mmDatum('cable pull per click', 1, 6),
-  shifterSpeeds: speedsDatum('shifter speeds', 1, 14),
-  indexingToleranceMm: mmDatum('indexing tolerance', 0.1, 1.5),
-  cassetteLengthMm: mmDatum('cassette stack length', 10, 60),
-  spacerMm: mmDatum('spacers behind the cassette', 0, 20),
-  chainSpeeds: speedsDatum('chain speeds', 5, 14),
-  boltCircleMm: mmDatum('BCD', 40, 160),
-  smallestRingT: teethDatum('smallest ring of the crank', 20, 60),
-  hangerExtenderMm: mmDatum('hanger extender drop', 2, 60),
-  hubRatioMin: { term: 'ring ÷ cog of the hub, minimum', unit: ': 1', whole: false, bounds: { min: 0.3, max: 4 } },
+  frontBigRingMinT: teethDatum(message('datum.term.frontBigRingMinT'), 20, 70),
+  frontBigRingMaxT: teethDatum(message('datum.term.frontBigRingMaxT'), 20, 70),
+  cablePullMm: mmDatum(message('datum.term.cablePullMm'), 1, 6),
+  shifterSpeeds: speedsDatum(message('datum.term.shifterSpeeds'), 1, 14),
+  indexingToleranceMm: mmDatum(message('datum.term.indexingToleranceMm'), 0.1, 1.5),
+  cassetteLengthMm: mmDatum(message('datum.term.cassetteLengthMm'), 10, 60),
+  spacerMm: mmDatum(message('datum.term.spacerMm'), 0, 20),
+  chainSpeeds: speedsDatum(message('datum.term.chainSpeeds'), 5, 14),
+  boltCircleMm: mmDatum(message('datum.term.boltCircleMm'), 40, 160),
+  smallestRingT: teethDatum(message('datum.term.smallestRingT'), 20, 60),
+  hangerExtenderMm: mmDatum(message('datum.term.hangerExtenderMm'), 2, 60),
+  hubRatioMin: { term: message('datum.term.hubRatioMin'), unit: ': 1', whole: false, bounds: { min: 0.3, max: 4 } },
 };
 
 /** Every number that is out of bounds, and limits that contradict each other. */
 export function checkDriveParts(parts: DrivePartNumbers): DatumProblem<keyof DrivePartNumbers>[] {
   return [
     ...checkData(DRIVE_PART_DATA, parts),
-    ...contradiction('frontBigRingMinT', parts.frontBigRingMinT, parts.frontBigRingMaxT, 'big ring'),
+    ...contradiction('frontBigRingMinT', parts.frontBigRingMinT, parts.frontBigRingMaxT, message('datum.term.bigRing')),
   ];
 }

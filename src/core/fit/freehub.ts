@@ -16,8 +16,8 @@ export interface Freehub {
 
 /** How each number of it is named, and what it can be. */
 export const FREEHUB_DATA: Readonly<Record<'bodyLengthMm' | 'smallestCogT', DatumRule>> = {
-  bodyLengthMm: mmDatum('freehub body', 10, 60),
-  smallestCogT: teethDatum('smallest cog of the body', 9, 20),
+  bodyLengthMm: mmDatum(message('datum.term.bodyLengthMm'), 10, 60),
+  smallestCogT: teethDatum(message('datum.term.smallestCogT'), 9, 20),
 };
 
 /** Every number that is out of bounds. */

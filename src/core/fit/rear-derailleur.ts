@@ -1,3 +1,4 @@
+import { message, type Message } from '../message';
 import { DRIVE_BOUNDS } from './cage';
 import { checkData, contradiction, speedsDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 
@@ -29,7 +30,7 @@ export interface RearDerailleur {
   readonly foldBackLimitDeg?: number | undefined;
 }
 
-const geometry = (term: string, field: keyof typeof DRIVE_BOUNDS, unit: DatumRule['unit']): DatumRule => ({
+const geometry = (term: Message, field: keyof typeof DRIVE_BOUNDS, unit: DatumRule['unit']): DatumRule => ({
   term,
   unit,
   whole: unit === 'T',
@@ -38,19 +39,19 @@ const geometry = (term: string, field: keyof typeof DRIVE_BOUNDS, unit: DatumRul
 
 /** How each datum is named, and what it can be. */
 export const REAR_DERAILLEUR_DATA: Readonly<Record<keyof RearDerailleur, DatumRule>> = {
-  totalCapacityT: teethDatum('total capacity', 8, 70),
-  largestCogMaxT: teethDatum('largest cog, maximum', 20, 60),
-  largestCogMinT: teethDatum('largest cog, minimum', 18, 60),
-  smallestCogMinT: teethDatum('smallest cog, minimum', 9, 20),
-  ringDifferenceMaxT: teethDatum('ring difference, maximum', 4, 30),
-  pullRatio: { term: 'actuation ratio', unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
-  speeds: speedsDatum('derailleur speeds', 5, 14),
-  cageLengthMm: geometry('cage length', 'cageLengthMm', 'mm'),
-  pulleyTeeth: geometry('pulleys', 'pulleyTeeth', 'T'),
-  pitchLineGapMm: geometry('pitch-line gap', 'pitchLineGapMm', 'mm'),
-  guidePulleyAngleDeg: geometry('guide pulley angle', 'guidePulleyAngleDeg', '°'),
-  guidePulleyOffsetMm: geometry('guide pulley offset', 'guidePulleyOffsetMm', 'mm'),
-  foldBackLimitDeg: geometry('fold-back limit', 'foldBackLimitDeg', '°'),
+  totalCapacityT: teethDatum(message('datum.term.totalCapacityT'), 8, 70),
+  largestCogMaxT: teethDatum(message('datum.term.largestCogMaxT'), 20, 60),
+  largestCogMinT: teethDatum(message('datum.term.largestCogMinT'), 18, 60),
+  smallestCogMinT: teethDatum(message('datum.term.smallestCogMinT'), 9, 20),
+  ringDifferenceMaxT: teethDatum(message('datum.term.ringDifferenceMaxT'), 4, 30),
+  pullRatio: { term: message('datum.term.pullRatio'), unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
+  speeds: speedsDatum(message('datum.term.speeds'), 5, 14),
+  cageLengthMm: geometry(message('datum.term.cageLengthMm'), 'cageLengthMm', 'mm'),
+  pulleyTeeth: geometry(message('datum.term.pulleyTeeth'), 'pulleyTeeth', 'T'),
+  pitchLineGapMm: geometry(message('datum.term.pitchLineGapMm'), 'pitchLineGapMm', 'mm'),
+  guidePulleyAngleDeg: geometry(message('datum.term.guidePulleyAngleDeg'), 'guidePulleyAngleDeg', '°'),
+  guidePulleyOffsetMm: geometry(message('datum.term.guidePulleyOffsetMm'), 'guidePulleyOffsetMm', 'mm'),
+  foldBackLimitDeg: geometry(message('datum.term.foldBackLimitDeg'), 'foldBackLimitDeg', '°'),
 };
 
 /** Every number that cannot be a published one, and limits that contradict each other. */
@@ -58,6 +59,6 @@ export function checkRearDerailleur(derailleur: RearDerailleur): DatumProblem<ke
   const { largestCogMinT, largestCogMaxT } = derailleur;
   return [
     ...checkData(REAR_DERAILLEUR_DATA, derailleur),
-    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, 'largest cog'),
+    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, message('datum.term.largestCog')),
   ];
 }

@@ -215,12 +215,12 @@ describe('measured rollout', () => {
   });
 
   test.each([
-    [{ turns: 0, distanceMm: 2000 }, '0 wheel turns: whole turns, 1 to 100'],
-    [{ turns: 2.5, distanceMm: 2000 }, '2.5 wheel turns'],
-    [{ turns: 10, distanceMm: 2100 }, '2100 mm over 10 turns is 210 mm a turn: it runs from 800 to 2600 mm'],
-    [{ turns: 1, distanceMm: Number.NaN }, 'it runs from 800'],
-  ])('%j is no try', (one, message) => {
-    expect(checkRolloutTry(one)).toContain(message);
+    [{ turns: 0, distanceMm: 2000 }, 'turns', { turns: 0, min: 1, max: 100 }],
+    [{ turns: 2.5, distanceMm: 2000 }, 'turns', { turns: 2.5 }],
+    [{ turns: 10, distanceMm: 2100 }, 'outside', { distance: 2100, turns: 10, rollout: 210 }],
+    [{ turns: 1, distanceMm: Number.NaN }, 'outside', { min: 800, max: 2600 }],
+  ])('%j is no try', (one, code, values) => {
+    expect(checkRolloutTry(one)).toMatchObject({ code: `gears.rolloutTry.${code}`, values });
   });
 
   test('a sound try has no fault', () => {

@@ -1,4 +1,4 @@
-import { allDigits } from '../number-text';
+import { message, type Message } from '../message';
 import { ROLLOUT_MM } from './wheel';
 import { within, type Bounds } from './setup';
 
@@ -22,13 +22,13 @@ export interface RolloutMeasurement {
 }
 
 /** Says why a measurement is invalid; undefined if it is valid. */
-export function checkRolloutTry({ turns, distanceMm }: RolloutTry): string | undefined {
+export function checkRolloutTry({ turns, distanceMm }: RolloutTry): Message | undefined {
   if (!Number.isInteger(turns) || !within(turns, WHEEL_TURNS)) {
-    return `${turns} wheel turns: whole turns, ${WHEEL_TURNS.min} to ${WHEEL_TURNS.max}`;
+    return message('gears.rolloutTry.turns', { turns, ...WHEEL_TURNS });
   }
   const rollout = distanceMm / turns;
   if (Number.isFinite(rollout) && within(rollout, ROLLOUT_MM)) return undefined;
-  return `${allDigits(distanceMm)} mm over ${turns} turns is ${Math.round(rollout)} mm a turn: it runs from ${ROLLOUT_MM.min} to ${ROLLOUT_MM.max} mm; count the turns again`;
+  return message('gears.rolloutTry.outside', { distance: distanceMm, turns, rollout, ...ROLLOUT_MM });
 }
 
 /** @param tries at least one; each must pass {@link checkRolloutTry} */

@@ -1,3 +1,4 @@
+import { message, type Message } from '../message';
 /** What is on the bike: rings and cassette, and the stages of a two-speed hub where one is fitted. */
 export interface Setup {
   /** Teeth of the chainrings, big ring first; one ring or two. */
@@ -25,7 +26,7 @@ export interface SetupProblem {
   /** Where it is, as in ['cogs', 3]. */
   readonly path: readonly (string | number)[];
   /** Value, bounds and what to do. */
-  readonly message: string;
+  readonly message: Message;
 }
 
 export function within(value: number, { min, max }: Bounds): boolean {
@@ -39,17 +40,14 @@ export function checkSetup(setup: Setup): SetupProblem[] {
 
 function checkChainrings(rings: readonly number[]): SetupProblem[] {
   if (!within(rings.length, CHAINRING_COUNT)) {
-    return [{ path: ['chainrings'], message: `${rings.length} chainrings: give one ring or two` }];
+    return [{ path: ['chainrings'], message: message('gears.setup.ringCount', { rings: rings.length }) }];
   }
   const problems = rings.flatMap((ring, i) => checkTeeth('chainring', ring, CHAINRING_TEETH, ['chainrings', i]));
   const [big, small] = rings;
   if (big !== undefined && small !== undefined && small >= big) {
     problems.push({
       path: ['chainrings', 1],
-      message:
-        small === big
-          ? `chainrings ${big}/${small} are the same: give one ring, or a smaller second one`
-          : `chainrings ${big}/${small}: the big ring stands first; write ${small}/${big}`,
+      message: message(small === big ? 'gears.setup.ringsTheSame' : 'gears.setup.ringsTurnedRound', { big, small }),
     });
   }
   return problems;
@@ -66,7 +64,7 @@ export function checkCogs(cogs: readonly number[]): SetupProblem[] {
     return [
       {
         path: ['cogs'],
-        message: `${cogs.length} cogs: a cassette has ${COG_COUNT.min} to ${COG_COUNT.max}; name each once`,
+        message: message('gears.setup.cogCount', { cogs: cogs.length, ...COG_COUNT }),
       },
     ];
   }
@@ -79,8 +77,8 @@ export function checkCogs(cogs: readonly number[]): SetupProblem[] {
       path: ['cogs', i],
       message:
         cog === before
-          ? `cog ${cog} is there twice: name each cog once`
-          : `cog ${cog} after ${before}: cogs run from the smallest to the largest; write them in rising order`,
+          ? message('gears.setup.cogTwice', { cog })
+          : message('gears.setup.cogsNotRising', { cog, before }),
     });
   }
   return problems;
@@ -92,11 +90,13 @@ function checkTeeth(
   bounds: Bounds,
   path: (string | number)[],
 ): SetupProblem[] {
+  const isRing = part === 'chainring';
+  const values = { teeth, ...bounds };
   if (!Number.isInteger(teeth)) {
-    return [{ path, message: `${part} ${teeth}: teeth are whole numbers from ${bounds.min} to ${bounds.max}` }];
+    return [{ path, message: message(isRing ? 'gears.setup.ringNotWhole' : 'gears.setup.cogNotWhole', values) }];
   }
   if (within(teeth, bounds)) return [];
-  return [{ path, message: `${part} ${teeth}: ${part}s run from ${bounds.min} to ${bounds.max} teeth` }];
+  return [{ path, message: message(isRing ? 'gears.setup.ringOutside' : 'gears.setup.cogOutside', values) }];
 }
 
 function checkHubStages(stages: readonly number[]): SetupProblem[] {
@@ -104,7 +104,7 @@ function checkHubStages(stages: readonly number[]): SetupProblem[] {
     return [
       {
         path: ['hubStages'],
-        message: `${stages.length} hub stages: give [1] for a plain hub, two ratios for a two-speed one`,
+        message: message('gears.setup.hubStageCount', { stages: stages.length }),
       },
     ];
   }
@@ -114,7 +114,7 @@ function checkHubStages(stages: readonly number[]): SetupProblem[] {
       : [
           {
             path: ['hubStages', i],
-            message: `hub stage ${stage}: ratios run from ${HUB_STAGE_RATIO.min} to ${HUB_STAGE_RATIO.max}, 1 is direct drive`,
+            message: message('gears.setup.hubStageOutside', { stage, ...HUB_STAGE_RATIO }),
           },
         ],
   );
@@ -122,7 +122,7 @@ function checkHubStages(stages: readonly number[]): SetupProblem[] {
   if (first !== undefined && second !== undefined && second >= first) {
     problems.push({
       path: ['hubStages', 1],
-      message: `hub stages ${first}, ${second}: give the harder stage (the larger ratio) first`,
+      message: message('gears.setup.hubStagesTurnedRound', { first, second }),
     });
   }
   return problems;

@@ -1,4 +1,4 @@
-import { short } from '../number-text';
+import { message, type Message } from '../message';
 import { within, type Bounds } from './setup';
 
 /** A wheel by its ISO 5775 sizes, or by what it rolled when measured. */
@@ -28,34 +28,28 @@ export function rolloutMm(wheel: Wheel): number {
 
 export interface WheelProblem {
   readonly path: readonly string[];
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** Every reason why this is no wheel; empty when it is one. */
 export function checkWheel(wheel: Wheel): WheelProblem[] {
   if (isMeasured(wheel)) {
-    return outside('rollout', wheel.rolloutMm, ROLLOUT_MM, 'rolloutMm', 'measure one full wheel turn along the ground');
+    return outside('rollout', wheel.rolloutMm, ROLLOUT_MM, 'rolloutMm');
   }
   const sizes = [
-    ...outside(
-      'rim seat diameter',
-      wheel.rimDiameterMm,
-      RIM_DIAMETER_MM,
-      'rimDiameterMm',
-      'read it off the tyre, as in 38-622',
-    ),
-    ...outside('tyre width', wheel.tyreWidthMm, TYRE_WIDTH_MM, 'tyreWidthMm', 'read it off the tyre, as in 38-622'),
+    ...outside('rim', wheel.rimDiameterMm, RIM_DIAMETER_MM, 'rimDiameterMm'),
+    ...outside('tyre', wheel.tyreWidthMm, TYRE_WIDTH_MM, 'tyreWidthMm'),
   ];
   if (sizes.length > 0) return sizes;
-  return outside('rollout from these sizes', rolloutMm(wheel), ROLLOUT_MM, 'tyreWidthMm', 'check both sizes');
+  return outside('rolloutOfSizes', rolloutMm(wheel), ROLLOUT_MM, 'tyreWidthMm');
 }
 
-function outside(what: string, valueMm: number, bounds: Bounds, path: string, advice: string): WheelProblem[] {
-  if (Number.isFinite(valueMm) && within(valueMm, bounds)) return [];
-  return [
-    {
-      path: [path],
-      message: `${what} ${short(valueMm, 1)} mm: it runs from ${bounds.min} to ${bounds.max} mm; ${advice}`,
-    },
-  ];
+function outside(
+  what: 'rollout' | 'rim' | 'tyre' | 'rolloutOfSizes',
+  sizeMm: number,
+  bounds: Bounds,
+  path: string,
+): WheelProblem[] {
+  if (Number.isFinite(sizeMm) && within(sizeMm, bounds)) return [];
+  return [{ path: [path], message: message(`gears.wheel.${what}`, { size: sizeMm, ...bounds }) }];
 }

@@ -1,4 +1,5 @@
-import { allDigits } from '../number-text';
+import { message, type Message } from '../message';
+
 /** A kind of freehub body by what it is; makers call them otherwise. */
 export interface FreehubFamily {
   readonly spline: string;
@@ -19,7 +20,8 @@ export const FREEHUB_FAMILIES: readonly FreehubFamily[] = [
 ];
 
 /** What a family is called in a list: its splines, body length and speeds. */
-export function familyName({ spline, bodyLengthMm, speeds }: FreehubFamily): string {
-  const length = bodyLengthMm === undefined ? 'length by its sheet' : `${allDigits(bodyLengthMm)} mm`;
-  return `${spline}, ${length}, ${speeds} speed`;
+export function familyName({ spline, bodyLengthMm, speeds }: FreehubFamily): Message {
+  return bodyLengthMm === undefined
+    ? message('parts.freehub.unknown', { spline, speeds })
+    : message('parts.freehub.known', { spline, length: bodyLengthMm, speeds });
 }

@@ -1,5 +1,6 @@
 import { checkData, contradiction } from '../fit';
 import { checkCogs, type Bounds } from '../gears';
+import { message, type Message } from '../message';
 import { KIND_DATA, PART_NUMBER_RULES, fieldsOfKind, type PartData, type ShelfKind } from './kinds';
 
 export const PART_QUANTITY: Bounds = { min: 0, max: 999 };
@@ -10,7 +11,7 @@ export const WEAR_PERCENT: Bounds = { min: 0, max: 3 };
 
 export interface PartProblem {
   readonly path: readonly (string | number)[];
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** Every reason why these cannot be the data of a part of this kind. */
@@ -20,7 +21,7 @@ export function checkPartData(shelfKind: ShelfKind, data: PartData): PartProblem
     .filter((field) => data[field] !== undefined && !own.includes(field))
     .map((field): PartProblem => ({
       path: [field],
-      message: `${field}: no datum of this kind of part; leave it out`,
+      message: message('datum.problem.foreign', { field }),
     }));
   const { numbers } = KIND_DATA[shelfKind];
   const rules = Object.fromEntries(numbers.map((field) => [field, PART_NUMBER_RULES[field]]));
@@ -30,7 +31,7 @@ export function checkPartData(shelfKind: ShelfKind, data: PartData): PartProblem
     ...foreign,
     ...checkData(rules, values),
     ...(data.cogs ? checkCogs(data.cogs) : []),
-    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, 'largest cog'),
-    ...contradiction('frontBigRingMinT', frontBigRingMinT, frontBigRingMaxT, 'big ring'),
+    ...contradiction('largestCogMinT', largestCogMinT, largestCogMaxT, message('datum.term.largestCog')),
+    ...contradiction('frontBigRingMinT', frontBigRingMinT, frontBigRingMaxT, message('datum.term.bigRing')),
   ];
 }

@@ -1,22 +1,23 @@
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import { FREEHUB_FAMILIES, familyName } from '../parts/freehubs';
+import { message, type Message } from '../message';
 import type { PartData, ShelfKind } from './kinds';
 
 /** A part by what it is, to start an entry from. Sizes are typical; the part's own sheet wins. */
 export interface GenericPart {
   readonly kind: ShelfKind;
-  readonly name: string;
+  readonly name: Message;
   readonly data: PartData;
 }
 
-const part = (kind: ShelfKind, name: string, data: PartData = {}): GenericPart => ({ kind, name, data });
+const part = (kind: ShelfKind, name: Message, data: PartData = {}): GenericPart => ({ kind, name, data });
 
 /** Capacities that cages of these lengths usually have. */
 const CAGES = [
   { name: 'short', cageLengthMm: 56, totalCapacityT: 33, largestCogMaxT: 30 },
   { name: 'medium', cageLengthMm: 76, totalCapacityT: 39, largestCogMaxT: 36 },
   { name: 'long', cageLengthMm: 93, totalCapacityT: 43, largestCogMaxT: 42 },
-  { name: 'very long', cageLengthMm: 107, totalCapacityT: 47, largestCogMaxT: 51 },
+  { name: 'veryLong', cageLengthMm: 107, totalCapacityT: 47, largestCogMaxT: 51 },
 ] as const;
 
 const SPEEDS = [8, 9, 10, 11, 12, 13] as const;
@@ -24,39 +25,55 @@ const RINGS = [28, 30, 32, 34, 36, 38, 40, 42, 44, 46, 48, 50, 52] as const;
 
 export const GENERIC_PARTS: readonly GenericPart[] = [
   ...GENERIC_CASSETTES.map(({ cogs }) =>
-    part('cassette', `Cassette ${cogs[0]}-${cogs.at(-1)}, ${cogs.length} speed`, { cogs }),
+    part(
+      'cassette',
+      message('parts.generic.cassette', { smallest: cogs[0]!, largest: cogs.at(-1)!, cogs: cogs.length }),
+      { cogs },
+    ),
   ),
-  ...RINGS.map((ringT) => part('chainring', `Chainring ${ringT}T`, { ringT })),
+  ...RINGS.map((ringT) => part('chainring', message('parts.generic.chainring', { teeth: ringT }), { ringT })),
   ...RINGS.filter((ringT) => ringT <= 44).map((ringT) =>
-    part('chainring', `Chainring ${ringT}T, narrow-wide`, { ringT, narrowWide: true }),
+    part('chainring', message('parts.generic.chainringNarrowWide', { teeth: ringT }), { ringT, narrowWide: true }),
   ),
-  part('crank', 'Crank for one ring'),
-  part('crank', 'Crank for two rings'),
-  ...CAGES.map(({ name, ...data }) => part('rearDerailleur', `Rear derailleur, ${name} cage`, data)),
+  part('crank', message('parts.generic.crankOneRing')),
+  part('crank', message('parts.generic.crankTwoRings')),
+  ...CAGES.map(({ name, ...data }) =>
+    part('rearDerailleur', message('parts.generic.rearDerailleur', { cage: name }), data),
+  ),
   ...CAGES.slice(1).map(({ name, ...data }) =>
-    part('rearDerailleur', `Rear derailleur, ${name} cage, clutch`, { ...data, clutch: true }),
+    part('rearDerailleur', message('parts.generic.rearDerailleurClutch', { cage: name }), { ...data, clutch: true }),
   ),
-  part('frontDerailleur', 'Front derailleur, road double', { ringDifferenceMaxT: 16 }),
-  part('frontDerailleur', 'Front derailleur, narrow double', { ringDifferenceMaxT: 10 }),
+  part('frontDerailleur', message('parts.generic.frontDerailleurRoad'), { ringDifferenceMaxT: 16 }),
+  part('frontDerailleur', message('parts.generic.frontDerailleurNarrow'), { ringDifferenceMaxT: 10 }),
   ...SPEEDS.map((shifterSpeeds) =>
-    part('shifter', `Shifter, ${shifterSpeeds} speed, cable`, { shifterSpeeds, shifting: 'cable' }),
+    part('shifter', message('parts.generic.shifterCable', { speeds: shifterSpeeds }), {
+      shifterSpeeds,
+      shifting: 'cable',
+    }),
   ),
-  part('shifter', 'Shifter, 12 speed, electronic', { shifterSpeeds: 12, shifting: 'electronic' }),
-  ...SPEEDS.map((chainSpeeds) => part('chain', `Chain, ${chainSpeeds} speed`, { chainSpeeds, chainLinks: 116 })),
-  ...SPEEDS.map((chainSpeeds) => part('quickLink', `Quick link, ${chainSpeeds} speed`, { chainSpeeds })),
+  part('shifter', message('parts.generic.shifterElectronic', { speeds: 12 }), {
+    shifterSpeeds: 12,
+    shifting: 'electronic',
+  }),
+  ...SPEEDS.map((chainSpeeds) =>
+    part('chain', message('parts.generic.chain', { speeds: chainSpeeds }), { chainSpeeds, chainLinks: 116 }),
+  ),
+  ...SPEEDS.map((chainSpeeds) =>
+    part('quickLink', message('parts.generic.quickLink', { speeds: chainSpeeds }), { chainSpeeds }),
+  ),
   ...FREEHUB_FAMILIES.map((family) =>
-    part('freehub', `Freehub body: ${familyName(family)}`, {
+    part('freehub', message('parts.generic.freehub', { family: familyName(family) }), {
       spline: family.spline,
       smallestCogT: family.smallestCogT,
       ...(family.bodyLengthMm !== undefined && { bodyLengthMm: family.bodyLengthMm }),
     }),
   ),
-  part('extender', 'Hanger extender', { hangerExtenderMm: 15 }),
-  part('guide', 'Chain guide for one ring'),
-  ...[1, 1.85].map((spacerMm) => part('spacer', `Spacer ${spacerMm} mm`, { spacerMm })),
-  part('wheel', 'Rear wheel, 622', { rimDiameterMm: 622, tyreWidthMm: 40 }),
-  part('wheel', 'Rear wheel, 584', { rimDiameterMm: 584, tyreWidthMm: 50 }),
-  part('wheel', 'Rear wheel, 406', { rimDiameterMm: 406, tyreWidthMm: 50 }),
-  part('other', 'Inner cable'),
-  part('other', 'Cable housing, a metre'),
+  part('extender', message('parts.generic.extender'), { hangerExtenderMm: 15 }),
+  part('guide', message('parts.generic.guide')),
+  ...[1, 1.85].map((spacerMm) => part('spacer', message('parts.generic.spacer', { width: spacerMm }), { spacerMm })),
+  part('wheel', message('parts.generic.wheel', { rim: 622 }), { rimDiameterMm: 622, tyreWidthMm: 40 }),
+  part('wheel', message('parts.generic.wheel', { rim: 584 }), { rimDiameterMm: 584, tyreWidthMm: 50 }),
+  part('wheel', message('parts.generic.wheel', { rim: 406 }), { rimDiameterMm: 406, tyreWidthMm: 50 }),
+  part('other', message('parts.generic.innerCable')),
+  part('other', message('parts.generic.housing')),
 ];

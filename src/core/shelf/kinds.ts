@@ -12,6 +12,7 @@ import {
   type Shifting,
 } from '../fit';
 import { CHAINRING_TEETH, CRANK_LENGTH_MM, RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, type Bounds } from '../gears';
+import { message, type Message } from '../message';
 
 /** What lies on a shelf, in the order in which a mechanic thinks of a drive. */
 export const SHELF_KINDS = [
@@ -68,7 +69,7 @@ export interface PartData extends PartNumbers {
 export type PartName = 'shifterFamily' | 'derailleurFamily' | 'cassetteSpline' | 'spline';
 export type PartFlag = 'narrowWide' | 'clutch' | 'withRings';
 
-const number = (term: string, unit: DatumRule['unit'], bounds: Bounds, whole = false): DatumRule => ({
+const number = (term: Message, unit: DatumRule['unit'], bounds: Bounds, whole = false): DatumRule => ({
   term,
   unit,
   whole,
@@ -80,27 +81,27 @@ export const PART_NUMBER_RULES: Readonly<Record<PartNumber, DatumRule>> = {
   ...REAR_DERAILLEUR_DATA,
   ...DRIVE_PART_DATA,
   ...FREEHUB_DATA,
-  ringT: number('teeth', 'T', CHAINRING_TEETH, true),
-  chainLinks: number('links', 'links', CHAIN_LINKS, true),
-  crankLengthMm: number('crank length', 'mm', CRANK_LENGTH_MM),
-  ringSpacingMm: number('ring spacing', 'mm', RING_SPACING_MM),
-  cogPitchMm: number('cog pitch', 'mm', COG_PITCH_MM),
-  rimDiameterMm: number('rim seat diameter', 'mm', RIM_DIAMETER_MM),
-  tyreWidthMm: number('tyre width', 'mm', TYRE_WIDTH_MM),
-  measuredRolloutMm: number('measured rollout', 'mm', ROLLOUT_MM),
+  ringT: number(message('datum.term.ringT'), 'T', CHAINRING_TEETH, true),
+  chainLinks: number(message('datum.term.chainLinks'), 'links', CHAIN_LINKS, true),
+  crankLengthMm: number(message('datum.term.crankLengthMm'), 'mm', CRANK_LENGTH_MM),
+  ringSpacingMm: number(message('datum.term.ringSpacingMm'), 'mm', RING_SPACING_MM),
+  cogPitchMm: number(message('datum.term.cogPitchMm'), 'mm', COG_PITCH_MM),
+  rimDiameterMm: number(message('datum.term.rimDiameterMm'), 'mm', RIM_DIAMETER_MM),
+  tyreWidthMm: number(message('datum.term.tyreWidthMm'), 'mm', TYRE_WIDTH_MM),
+  measuredRolloutMm: number(message('datum.term.measuredRolloutMm'), 'mm', ROLLOUT_MM),
 };
 
-export const PART_NAME_TERMS: Readonly<Record<PartName, string>> = {
-  shifterFamily: 'shifter family',
-  derailleurFamily: 'derailleur family',
-  cassetteSpline: 'splines it slides on to',
-  spline: 'splines of the body',
+export const PART_NAME_TERMS: Readonly<Record<PartName, Message>> = {
+  shifterFamily: message('datum.term.shifterFamily'),
+  derailleurFamily: message('datum.term.derailleurFamily'),
+  cassetteSpline: message('datum.term.cassetteSpline'),
+  spline: message('datum.term.spline'),
 };
 
-export const PART_FLAG_TERMS: Readonly<Record<PartFlag, string>> = {
-  narrowWide: 'narrow-wide teeth',
-  clutch: 'clutch',
-  withRings: 'weight includes its rings',
+export const PART_FLAG_TERMS: Readonly<Record<PartFlag, Message>> = {
+  narrowWide: message('datum.term.narrowWide'),
+  clutch: message('datum.term.clutch'),
+  withRings: message('datum.term.withRings'),
 };
 
 /** What is kept of a kind. */

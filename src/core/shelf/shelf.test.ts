@@ -25,21 +25,26 @@ const part = (data: PartData, more: Partial<SlotPart> = {}): SlotPart => ({
 test('every built-in entry has sound data of its kind, and a name of its own within its kind', () => {
   for (const { kind, name, data } of GENERIC_PARTS)
     expect({ name, problems: checkPartData(kind, data) }).toEqual({ name, problems: [] });
-  const names = GENERIC_PARTS.map(({ kind, name }) => `${kind} ${name}`);
+  const names = GENERIC_PARTS.map(({ kind, name }) => `${kind} ${JSON.stringify(name)}`);
   expect(new Set(names).size).toBe(names.length);
   expect(new Set(GENERIC_PARTS.map(({ kind }) => kind))).toEqual(new Set(SHELF_KINDS));
 });
 
 test('data of another kind, out of bounds or upside down are refused with value and bounds', () => {
-  expect(checkPartData('chain', { ringT: 40 })[0]!.message).toContain('no datum of this kind');
-  expect(checkPartData('chainring', { ringT: 400 })[0]!.message).toBe(
-    'teeth 400T: whole teeth from 20 to 70; use the published figure',
-  );
+  expect(checkPartData('chain', { ringT: 40 })[0]!.message).toEqual({
+    code: 'datum.problem.foreign',
+    values: { field: 'ringT' },
+  });
+  expect(checkPartData('chainring', { ringT: 400 })[0]!.message).toEqual({
+    code: 'datum.problem.teeth',
+    values: { term: { code: 'datum.term.ringT' }, value: 400, min: 20, max: 70 },
+  });
   expect(checkPartData('chainring', { ringT: 40.5 })).toHaveLength(1);
-  expect(checkPartData('rearDerailleur', { largestCogMinT: 40, largestCogMaxT: 36 })[0]!.message).toContain(
-    'at least 40T but at most 36T',
-  );
-  expect(checkPartData('cassette', { cogs: [11, 11, 13] })[0]!.message).toContain('twice');
+  expect(checkPartData('rearDerailleur', { largestCogMinT: 40, largestCogMaxT: 36 })[0]!.message).toMatchObject({
+    code: 'datum.problem.minOverMax',
+    values: { min: 40, max: 36 },
+  });
+  expect(checkPartData('cassette', { cogs: [11, 11, 13] })[0]!.message.code).toBe('gears.setup.cogTwice');
   expect(checkPartData('wheel', { tyreWidthMm: NaN })).toHaveLength(1);
 });
 

@@ -2,9 +2,10 @@
 
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { BRIEF_TERMS, assumedIn, type BriefField, type BriefNeed, type FilledBrief } from '../../core/brief';
+import { BRIEF_UNITS, assumedIn, briefTerm, type BriefField, type BriefNeed, type FilledBrief } from '../../core/brief';
 import { short, speedText, type SpeedUnit } from '../format';
 import { POSITION_TEXT, SURFACE_TEXT, USE_TEXT } from '../words';
+import { textOf } from '../../messages/core';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
 import { t } from './text';
@@ -53,7 +54,7 @@ function FieldLink({ field, children }: { field: BriefField | 'use'; children: R
 function assumedText(field: BriefField, brief: FilledBrief, speedUnit: SpeedUnit): string {
   if (field === 'position') return POSITION_TEXT[brief.position];
   if (field === 'surface') return SURFACE_TEXT[brief.surface];
-  const [term, unit] = BRIEF_TERMS[field];
+  const [term, unit] = [textOf(briefTerm(field)), BRIEF_UNITS[field]];
   if (unit === 'km/h') return `${term} ${speedText(speedUnit, brief[field])}`;
   return `${term} ${short(brief[field], 1)} ${unit}`;
 }

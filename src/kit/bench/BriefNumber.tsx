@@ -1,6 +1,6 @@
 'use client';
 
-import { BRIEF_BOUNDS, BRIEF_TERMS, type BriefNumbers } from '../../core/brief';
+import { BRIEF_BOUNDS, BRIEF_UNITS, briefTerm, type BriefNumbers } from '../../core/brief';
 import { capital } from '../format';
 import { NumberField } from '../fields/NumberField';
 import { MeasureField } from '../fields/MeasureField';
@@ -8,6 +8,7 @@ import { SpeedField } from '../fields/SpeedField';
 import { withOptional } from '../fields/with-optional';
 import { short } from '../format';
 import { shownIn } from '../measures';
+import { textOf } from '../../messages/core';
 import { useReadyBench } from './BenchProvider';
 import { useBrief } from './useBrief';
 import { useUnits } from './useUnits';
@@ -27,7 +28,7 @@ export function BriefNumber({
   const { brief, contradictions } = useBrief();
   const units = useUnits();
   const { bike, fromLink } = bench;
-  const [term, unit] = BRIEF_TERMS[field];
+  const [term, unit] = [textOf(briefTerm(field)), BRIEF_UNITS[field]];
   const contradicts = contradictions.some(({ fields }) => fields.includes(field));
   const set = (value: number | undefined) =>
     edits.editBike(term, (record) => ({ ...record, brief: withOptional(record.brief, field, value) }));

@@ -11,6 +11,7 @@ import { Field } from '../fields/Field';
 import { NumberField } from '../fields/NumberField';
 import { capital } from '../format';
 import { USE_TEXT } from '../words';
+import { datumFieldProps } from '../fields/datum-field';
 import type { BenchEdits } from './edits';
 import { FIRST_QUESTIONS, firstBike, type FirstDetails, type FirstQuestion } from './first-questions';
 import styles from './Bench.module.css';
@@ -170,8 +171,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
       <>
         <NumberField
           id="first-capacity"
-          label={t('emptyBench.totalCapacity')}
-          {...REAR_DERAILLEUR_DATA.totalCapacityT}
+          {...datumFieldProps(REAR_DERAILLEUR_DATA.totalCapacityT, { label: t('emptyBench.totalCapacity') })}
           owner="first"
           optional
           width={130}
@@ -180,8 +180,7 @@ function QuestionFields({ question, details, onDetails, cassetteProblem }: Quest
         />
         <NumberField
           id="first-largest"
-          label={t('emptyBench.largestCog')}
-          {...REAR_DERAILLEUR_DATA.largestCogMaxT}
+          {...datumFieldProps(REAR_DERAILLEUR_DATA.largestCogMaxT, { label: t('emptyBench.largestCog') })}
           owner="first"
           optional
           width={130}

@@ -14,6 +14,7 @@ import { datumFieldProps } from '../fields/datum-field';
 import { NameField } from '../fields/NameField';
 import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
+import { problemText, textOf } from '../../messages/core';
 import { useReadyBench } from './BenchProvider';
 import { t } from './text';
 
@@ -39,9 +40,9 @@ export function DerailleurNumber({ field, ...rest }: { field: keyof RearDeraille
       owner={setup.id}
       disabled={fromLink}
       value={setup.rearDerailleur[field]}
-      check={(value) => checkRearDerailleur(withOptional(setup.rearDerailleur, field, value))[0]?.message}
+      check={(value) => checkRearDerailleur(withOptional(setup.rearDerailleur, field, value)).map(problemText)[0]}
       onCommit={(value) =>
-        edits.editSetup(rule.term, (record) => ({
+        edits.editSetup(textOf(rule.term), (record) => ({
           ...record,
           rearDerailleur: withOptional(record.rearDerailleur, field, value),
         }))
@@ -71,8 +72,8 @@ export function PartNumber({ field, ...rest }: { field: keyof DrivePartNumbers }
       owner={setup.id}
       disabled={fromLink}
       value={setup.parts[field]}
-      check={(value) => checkDriveParts(withOptional(setup.parts, field, value))[0]?.message}
-      onCommit={(value) => editPart(field, rule.term, value)}
+      check={(value) => checkDriveParts(withOptional(setup.parts, field, value)).map(problemText)[0]}
+      onCommit={(value) => editPart(field, textOf(rule.term), value)}
     />
   );
 }
@@ -121,7 +122,7 @@ export function FreehubNumber({ field, ...rest }: { field: keyof typeof FREEHUB_
       disabled={fromLink}
       value={wheelset.freehub?.[field]}
       onCommit={(value) =>
-        edits.editWheelset(rule.term, (record) => ({
+        edits.editWheelset(textOf(rule.term), (record) => ({
           ...record,
           freehub: withOptional(record.freehub ?? {}, field, value),
         }))

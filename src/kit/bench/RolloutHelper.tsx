@@ -7,6 +7,7 @@ import { checkRolloutTry, measuredRollout, rolloutMm, WHEEL_TURNS, type RolloutT
 import { parseNumber } from '../fields/parse-number';
 import { withOptional } from '../fields/with-optional';
 import { fixed, percentText } from '../format';
+import { textOf } from '../../messages/core';
 import { useReadyBench } from './BenchProvider';
 import styles from './Bench.module.css';
 import { t } from './text';
@@ -49,7 +50,7 @@ function readTry({ turns, distance }: TypedTry): { one?: RolloutTry; problem?: s
   if (!length.ok) return { problem: length.message };
   const one = { turns: count.value!, distanceMm: length.value! };
   const problem = checkRolloutTry(one);
-  return problem === undefined ? { one } : { problem };
+  return problem === undefined ? { one } : { problem: textOf(problem) };
 }
 
 function Tries({ onDone }: { onDone: () => void }) {

@@ -1,5 +1,6 @@
 import type { Contradiction, FilledBrief } from '../../core/brief';
 import { speedText, type SpeedUnit } from '../format';
+import { textOf } from '../../messages/core';
 import { t } from './text';
 
 /** What conflicts and how to put it right, with speeds in the unit that this person reads. */
@@ -17,6 +18,6 @@ export function contradictionText({ code, message }: Contradiction, brief: Fille
         fastAboveKmh: speed(brief.fastAboveKmh),
       });
     default:
-      return message;
+      return textOf(message);
   }
 }

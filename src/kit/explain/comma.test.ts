@@ -7,7 +7,7 @@ import { directPitches, fitReport } from '../../core/fit';
 import { checkWheel, gearReport } from '../../core/gears';
 import { DRILL_KINDS, newDrill } from '../../core/lesson';
 import { writeDecimalsWith } from '../../core/number-text';
-import { textOf } from '../../messages/core';
+import { problemText, textOf } from '../../messages/core';
 import type { Explanation } from './explanation';
 import { METRIC } from '../measures';
 
@@ -80,7 +80,7 @@ test('nor has a question, its working, or what is said of an impossible number',
   none(
     contradictions(
       fillBrief({ preferredRpm: 88, lowRpm: 95.5, highRpm: 90.5, topSpeedKmh: 20.5, cruisingSpeedKmh: 25.5 }),
-    ).map(({ message }) => message),
+    ).map(problemText),
   );
-  none(checkWheel({ rimDiameterMm: 622, tyreWidthMm: 12.5 }).map(({ message }) => message));
+  none(checkWheel({ rimDiameterMm: 622, tyreWidthMm: 12.5 }).map(problemText));
 });

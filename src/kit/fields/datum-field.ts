@@ -1,5 +1,6 @@
 import type { DatumRule } from '../../core/fit';
 import { capital } from '../format';
+import { textOf } from '../../messages/core';
 import { t } from './text';
 
 interface DatumFieldOptions {
@@ -11,8 +12,8 @@ interface DatumFieldOptions {
 /** How a number of a sheet is asked for. */
 export function datumFieldProps({ term, unit, bounds, whole }: DatumRule, { assumed, label }: DatumFieldOptions = {}) {
   return {
-    label: label ?? capital(term),
-    term,
+    label: label ?? capital(textOf(term)),
+    term: textOf(term),
     unit,
     bounds,
     whole,

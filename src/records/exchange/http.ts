@@ -13,6 +13,8 @@ export const problemSchema = z.object({
     .array(
       z.object({
         path: z.string().describe('dotted, as in setups.0.cogs.3; empty for the whole body'),
+        code: z.string().optional().describe('names the message, where it has a name'),
+        values: z.record(z.string(), z.unknown()).optional().describe('what stands in the message, by name'),
         message: z.string(),
       }),
     )

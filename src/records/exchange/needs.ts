@@ -27,6 +27,7 @@ export const needsResponseSchema = z.object({
     z.object({
       fields: z.array(z.string()),
       code: z.string().describe('names the rule that is broken'),
+      values: z.record(z.string(), z.unknown()).describe('what stands in the message, by name'),
       message: z.string(),
     }),
   ),

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import {
   BRIEF_BOUNDS,
-  BRIEF_TERMS,
+  BRIEF_UNITS,
   LOWEST_RATIO,
   USES,
   resistanceOf,
@@ -9,9 +9,11 @@ import {
   type BriefNumbers,
   type FilledBrief,
   type Use,
+  briefTerm,
 } from '../../core/brief';
 import type { Resistance } from '../../core/ride';
 import { boundedSchema } from '../schema/drivetrain';
+import { textOf } from '../../messages/core';
 
 /** The kinds of riding as the interface names them; inside, cargo bikes are those that carry loads. */
 export const RIDINGS = USES.map(toRiding);
@@ -54,7 +56,8 @@ export const STEP_TOLERANCES = {
 const CDA_M2 = { min: 0.15, max: 1.5 };
 const CRR = { min: 0.001, max: 0.1 };
 
-const of = (field: keyof BriefNumbers) => boundedSchema(BRIEF_BOUNDS[field], ...BRIEF_TERMS[field]);
+const of = (field: keyof BriefNumbers) =>
+  boundedSchema(BRIEF_BOUNDS[field], textOf(briefTerm(field)), BRIEF_UNITS[field]);
 const numbers = Object.fromEntries(
   Object.entries(RIDER_NUMBERS).map(([name, field]) => [name, of(field).optional()]),
 ) as Record<RiderNumber, z.ZodOptional<ReturnType<typeof of>>>;

@@ -3,7 +3,7 @@ import {
   AIMS,
   BOTHERS,
   BRIEF_BOUNDS,
-  BRIEF_TERMS,
+  BRIEF_UNITS,
   EFFORTS,
   LOWEST_RATIO,
   POSITIONS,
@@ -12,14 +12,17 @@ import {
   USUAL_GEARS_MAX,
   type Brief,
   type BriefNumbers,
+  briefTerm,
 } from '../../core/brief';
 import { CHAINRING_TEETH, COG_COUNT, COG_TEETH, type Bounds } from '../../core/gears';
+import { textOf } from '../../messages/core';
 import { boundedSchema } from './drivetrain';
 
 const once = <T extends z.ZodType>(item: T) =>
   z.array(item).refine((list) => new Set(list).size === list.length, { error: 'the same thing is there twice' });
 
-const number = (field: keyof BriefNumbers) => boundedSchema(BRIEF_BOUNDS[field], ...BRIEF_TERMS[field]).optional();
+const number = (field: keyof BriefNumbers) =>
+  boundedSchema(BRIEF_BOUNDS[field], textOf(briefTerm(field)), BRIEF_UNITS[field]).optional();
 
 const wholeTeeth = (bounds: Bounds, what: string) =>
   boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` });

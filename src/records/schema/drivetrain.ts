@@ -30,6 +30,7 @@ import {
   type Freehub,
   type RearDerailleur,
 } from '../../core/fit';
+import { textOf } from '../../messages/core';
 import { addProblems } from './problems';
 import { nameSchema } from './text';
 
@@ -78,7 +79,7 @@ export const wheelSchema = z
   .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
 
 const datumOf = ({ bounds, term, unit, whole }: DatumRule) => {
-  return told(bounds, `${term}, ${unit === 'T' ? 'teeth' : unit}`, whole ? 'integer' : 'number').optional();
+  return told(bounds, `${textOf(term)}, ${unit === 'T' ? 'teeth' : unit}`, whole ? 'integer' : 'number').optional();
 };
 
 const datum = (field: keyof RearDerailleur) => datumOf(REAR_DERAILLEUR_DATA[field]);

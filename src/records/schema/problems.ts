@@ -1,9 +1,13 @@
 import type { z } from 'zod';
+import type { Message } from '../../core/message';
+import { textOf } from '../../messages/core';
 
-/** Hands what core says of a value to Zod, so that each rule and its wording stand once, in core. */
+/** Hands what core finds wrong with a value to Zod: its sentence, and in `params` its code and values. */
 export function addProblems(
   context: z.RefinementCtx,
-  problems: readonly { readonly path: readonly (string | number)[]; readonly message: string }[],
+  problems: readonly { readonly path: readonly (string | number)[]; readonly message: Message }[],
 ): void {
-  for (const { path, message } of problems) context.addIssue({ code: 'custom', path: [...path], message });
+  for (const { path, message } of problems) {
+    context.addIssue({ code: 'custom', path: [...path], message: textOf(message), params: { ...message } });
+  }
 }

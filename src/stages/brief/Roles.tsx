@@ -3,7 +3,7 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import Link from 'next/link';
-import { BRIEF_BOUNDS, BRIEF_TERMS, USES, type Brief, type BriefNumbers } from '../../core/brief';
+import { BRIEF_BOUNDS, BRIEF_UNITS, USES, briefTerm, type Brief, type BriefNumbers } from '../../core/brief';
 import { useUnits } from '../../kit/bench/useUnits';
 import { shownIn } from '../../kit/measures';
 import { MeasureField } from '../../kit/fields/MeasureField';
@@ -19,6 +19,7 @@ import { formatShorthand } from '../../formats/shorthand';
 import { USE_TEXT } from '../../kit/words';
 import { ROLES_MAX, wheelsetOf, type RoleChange, type RoleState } from '../../records';
 import { Note } from '../../kit/sheet/Panel';
+import { textOf } from '../../messages/core';
 import styles from './Brief.module.css';
 import { useRoles, type RoleBriefField, type Roles as RolesInUse } from './useRoles';
 import { changeMinutes, changesSummary, changeText, driveText, roleAnswer } from './words/role-words';
@@ -157,7 +158,7 @@ function RoleNumber({
   const { bench } = useReadyBench();
   const { role, brief } = state;
   const units = useUnits();
-  const [term, unit] = BRIEF_TERMS[field];
+  const [term, unit] = [textOf(briefTerm(field)), BRIEF_UNITS[field]];
   const common = {
     id: `role-${field}-${role.id}`,
     label,

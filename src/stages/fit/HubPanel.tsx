@@ -11,6 +11,7 @@ import { Numbers } from '../../kit/numbers/Numbers';
 import { FreehubView } from './FreehubView';
 import { usePartOffers } from './usePartOffers';
 import { Note, Panel } from '../../kit/sheet/Panel';
+import { textOf } from '../../messages/core';
 import styles from './Fit.module.css';
 import { t } from './words/text';
 
@@ -55,7 +56,7 @@ export function HubPanel() {
             disabled={fromLink}
             popupMatchSelectWidth={false}
             style={{ width: 190 }}
-            options={FREEHUB_FAMILIES.map((family, i) => ({ value: i, label: familyName(family) }))}
+            options={FREEHUB_FAMILIES.map((family, i) => ({ value: i, label: textOf(familyName(family)) }))}
             onChange={(i: number | null) => {
               const family = i === null ? undefined : FREEHUB_FAMILIES[i];
               if (!family) return;

@@ -7,6 +7,7 @@ import { withOptional } from '../../kit/fields/with-optional';
 import { CheckList } from '../../kit/verdict/CheckList';
 import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
+import { problemText, textOf } from '../../messages/core';
 import styles from './Gears.module.css';
 import { t } from './words/text';
 
@@ -32,7 +33,7 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
             key={field}
             id={field}
             label={label}
-            term={REAR_DERAILLEUR_DATA[field].term}
+            term={textOf(REAR_DERAILLEUR_DATA[field].term)}
             owner={setup.id}
             disabled={fromLink}
             unit="T"
@@ -44,7 +45,7 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
             value={setup.rearDerailleur[field]}
             check={(value) => contradiction(withOptional(setup.rearDerailleur, field, value))}
             onCommit={(value) =>
-              edits.editSetup(REAR_DERAILLEUR_DATA[field].term, (record) => ({
+              edits.editSetup(textOf(REAR_DERAILLEUR_DATA[field].term), (record) => ({
                 ...record,
                 rearDerailleur: withOptional(record.rearDerailleur, field, value),
               }))
@@ -61,5 +62,5 @@ export function DerailleurPanel({ gears }: { gears: Gears }) {
 
 /** A limit can be sound alone and still contradict another. */
 function contradiction(derailleur: RearDerailleur): string | undefined {
-  return checkRearDerailleur(derailleur)[0]?.message;
+  return checkRearDerailleur(derailleur).map(problemText)[0];
 }

@@ -2,18 +2,19 @@
 
 import { Select } from 'antd';
 import { GENERIC_PARTS, SHELF_KINDS, type ShelfKind } from '../../core/shelf';
+import { textOf } from '../../messages/core';
 import { KIND_TEXT } from '../../kit/shop/words';
 import type { Shelf } from './useShelf';
 import { t } from './words/text';
 
-const blankKey = (kind: ShelfKind) => t('addPart.blankKind', { kind });
+const blankKey = (kind: ShelfKind) => `blank-${kind}`;
 
 /** Built-in entries by kind, each kind with a blank one first. */
 const OPTIONS = SHELF_KINDS.map((kind) => ({
   label: KIND_TEXT[kind],
   options: [
     { value: blankKey(kind), label: t('addPart.kindBlank', { kind: KIND_TEXT[kind] }) },
-    ...GENERIC_PARTS.flatMap((part, i) => (part.kind === kind ? [{ value: String(i), label: part.name }] : [])),
+    ...GENERIC_PARTS.flatMap((part, i) => (part.kind === kind ? [{ value: String(i), label: textOf(part.name) }] : [])),
   ],
 }));
 
@@ -23,7 +24,7 @@ export function AddPart({ shelf }: { shelf: Shelf }) {
     const kind = SHELF_KINDS.find((one) => blankKey(one) === key);
     if (kind) return shelf.add({ kind, name: t('addPart.newKind', { kind: KIND_TEXT[kind] }), condition: 'new' });
     const generic = GENERIC_PARTS[Number(key)];
-    if (generic) shelf.add({ ...generic, condition: 'new' });
+    if (generic) shelf.add({ ...generic, name: textOf(generic.name), condition: 'new' });
   };
   return (
     <Select<string | null>

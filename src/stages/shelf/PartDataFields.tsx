@@ -23,6 +23,7 @@ import { TextField } from '../../kit/fields/TextField';
 import type { Parsed } from '../../kit/fields/useDraft';
 import { withOptional } from '../../kit/fields/with-optional';
 import type { PartRecord } from '../../records';
+import { problemText, textOf } from '../../messages/core';
 import styles from './Shelf.module.css';
 import { t } from './words/text';
 
@@ -57,8 +58,8 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
         width="100%"
         owner={part.id}
         value={data[field]}
-        check={(value) => checkPartData(kind, withOptional(data, field, value))[0]?.message}
-        onCommit={(value) => set(field, rule.term, value)}
+        check={(value) => checkPartData(kind, withOptional(data, field, value)).map(problemText)[0]}
+        onCommit={(value) => set(field, textOf(rule.term), value)}
       />
     );
   };
@@ -74,12 +75,12 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
           <NameField
             key={field}
             id={`part-${field}`}
-            label={capital(PART_NAME_TERMS[field])}
+            label={capital(textOf(PART_NAME_TERMS[field]))}
             owner={part.id}
             offered={field === 'spline' || field === 'cassetteSpline' ? SPLINES : []}
             placeholder={t('partDataFields.notKnown')}
             value={data[field]}
-            onCommit={(value) => set(field, PART_NAME_TERMS[field], value)}
+            onCommit={(value) => set(field, textOf(PART_NAME_TERMS[field]), value)}
           />
         ))}
         {shifting && (
@@ -100,9 +101,9 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
           key={field}
           checked={data[field] === true}
           indeterminate={data[field] === undefined}
-          onChange={({ target }) => set(field, PART_FLAG_TERMS[field], target.checked)}
+          onChange={({ target }) => set(field, textOf(PART_FLAG_TERMS[field]), target.checked)}
         >
-          {PART_FLAG_TERMS[field]}
+          {textOf(PART_FLAG_TERMS[field])}
           {data[field] === undefined && t('partDataFields.colonNotKnown')}
         </Checkbox>
       ))}

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { excerpt } from '../../../formats/excerpt';
 import type { Problem } from '../../../records/exchange/http';
+import type { Message } from '../../../core/message';
 
 /** Larger bodies are not read. */
 export const BODY_BYTES_MAX = 1_000_000;
@@ -70,9 +71,11 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
   const result = schema.safeParse(json);
   if (result.success) return { ok: true, value: result.data };
   const { issues } = result.error;
-  const told = issues
-    .slice(0, ISSUES_MAX)
-    .map(({ path, message }) => ({ path: excerpt(path.join('.'), PATH_MAX), message: excerpt(message) }));
+  const told = issues.slice(0, ISSUES_MAX).map((issue) => ({
+    path: excerpt(issue.path.join('.'), PATH_MAX),
+    ...named(issue),
+    message: excerpt(issue.message),
+  }));
   const rest = issues.length > ISSUES_MAX ? ` The first ${ISSUES_MAX} are named.` : '';
   return refuse({
     title: 'Bad input',
@@ -81,6 +84,10 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
     issues: told,
   });
 }
+
+/** The code and values of a message of core; nothing of what Zod found itself. */
+const named = (issue: z.core.$ZodIssue) =>
+  issue.code === 'custom' ? (issue.params as Partial<Message> | undefined) : undefined;
 
 function refuse(problem: Omit<Problem, 'type'>): { ok: false; response: Response } {
   return { ok: false, response: problemResponse(problem) };

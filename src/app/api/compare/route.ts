@@ -25,6 +25,7 @@ import { verdictSentence } from '../../../stages/compare/words/difference-words'
 import { needFigure, needTitle } from '../../../stages/compare/words/need-words';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { textOf } from '../../../messages/core';
 
 /** Setups beside the one on the bike, for one rider. */
 export function POST(request: Request): Promise<Response> {
@@ -40,7 +41,12 @@ function answer({ wheel, rider, setups }: CompareRequest): Response {
   const brief = fillBrief(briefOfRider(rider));
   const conflicts = contradictions(brief);
   if (conflicts.length > 0) {
-    const issues = conflicts.map(({ fields, message }) => ({ path: `rider.${riderNameOf(fields[0]!)}`, message }));
+    const issues = conflicts.map(({ fields, message }) => ({
+      path: `rider.${riderNameOf(fields[0]!)}`,
+      code: message.code,
+      values: message.values,
+      message: textOf(message),
+    }));
     return problemResponse({ title: 'Conflicting details', status: 400, detail: 'Rider details conflict.', issues });
   }
   const needs = needsOf(brief, resistanceOfRider(rider, brief));

@@ -13,6 +13,7 @@ import {
   type RiderNumber,
 } from '../../../records/exchange/rider';
 import { answered } from '../_http/guard';
+import { textOf } from '../../../messages/core';
 
 /** What a rider needs of the easiest and the hardest gear. */
 export function POST(request: Request): Promise<Response> {
@@ -28,7 +29,8 @@ function answer({ wheel, rider }: NeedsRequest): NeedsResponse {
   const conflicts = contradictions(brief).map(({ fields, code, message }) => ({
     fields: fields.map(riderNameOf),
     code,
-    message,
+    values: message.values ?? {},
+    message: textOf(message),
   }));
   return {
     rider: toRider(rider, brief, resistance),
