@@ -57,8 +57,8 @@ function valuesOf(key: string, text: string): Map<string, string> {
   return values;
 }
 
-/** Part whose messages core names by their code. */
-const CORE = 'core';
+/** Parts whose messages core names by their code; the drills apart, for one page alone says them. */
+const OF_CORE = { core: 'CoreMessages', drills: 'DrillMessages' } as const;
 
 const byPart = (messages: readonly CatalogueMessage[]) => {
   const parts = new Map<string, CatalogueMessage[]>();
@@ -91,13 +91,18 @@ ${parts.join('')}}
 
 /** Returns the source of core's module of types. */
 export function coreMessagesSource(): string {
-  const messages = byPart(catalogueMessages()).get(CORE) ?? [];
+  const parts = byPart(catalogueMessages());
+  const interfaces = Object.entries(OF_CORE).map(
+    ([part, name]) => `
+/** The values that each message of the part ${part} takes, by its code; null where it takes none. */
+export interface ${name} {
+${keyTypes(parts.get(part) ?? [], 'MessageValue')
+  .replace(/^/gm, '  ')
+  .trimEnd()}
+}
+`,
+  );
   return `// Made from the catalogue by npm run messages; not to be changed by hand.
 import type { MessageValue } from './message';
-
-/** The values that each message of core takes, by its code; null where it takes none. */
-export interface CoreMessages {
-${keyTypes(messages, 'MessageValue').replace(/^/gm, '  ').trimEnd()}
-}
-`;
+${interfaces.join('')}`;
 }

@@ -1,7 +1,7 @@
 // Made from the catalogue by npm run messages; not to be changed by hand.
 import type { MessageValue } from './message';
 
-/** The values that each message of core takes, by its code; null where it takes none. */
+/** The values that each message of the part core takes, by its code; null where it takes none. */
 export interface CoreMessages {
   readonly 'fit.noData': { readonly what: MessageValue; readonly missing: MessageValue };
   readonly 'fit.limit': { readonly what: MessageValue; readonly published: MessageValue; readonly margin: MessageValue };
@@ -316,4 +316,110 @@ export interface CoreMessages {
   readonly 'parts.generic.wheel': { readonly rim: MessageValue };
   readonly 'parts.generic.innerCable': null;
   readonly 'parts.generic.housing': null;
+}
+
+/** The values that each message of the part drills takes, by its code; null where it takes none. */
+export interface DrillMessages {
+  readonly 'division': { readonly ring: MessageValue; readonly cog: MessageValue; readonly ratio: number };
+  readonly 'divisions': { readonly first: MessageValue; readonly second: MessageValue };
+  readonly 'teethForPercent': { readonly teeth: MessageValue };
+  readonly 'rightSizeWrongDirection': null;
+  readonly 'gears': { readonly easier: MessageValue; readonly harder: MessageValue };
+  readonly 'harderOrEasier.question': { readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'harderOrEasier.harder': null;
+  readonly 'harderOrEasier.easier': null;
+  readonly 'harderOrEasier.higher': { readonly ratio: number };
+  readonly 'harderOrEasier.lower': { readonly ratio: number };
+  readonly 'harderOrEasier.upsideDown': { readonly from: number; readonly to: number };
+  readonly 'howMuch.question': { readonly harder: MessageValue; readonly easier: MessageValue };
+  readonly 'howMuch.proportional': { readonly easierCog: MessageValue; readonly harderCog: MessageValue; readonly factor: number };
+  readonly 'howMuch.faster': { readonly step: number };
+  readonly 'howMuch.wrongBase': { readonly drop: number };
+  readonly 'howMuch.teethForPercent': { readonly teeth: MessageValue; readonly cog: MessageValue; readonly step: number; readonly fromForty: number };
+  readonly 'howMuch.otherWay': null;
+  readonly 'ratio.question': { readonly gear: MessageValue; readonly tolerance: number };
+  readonly 'ratio.upsideDown': { readonly cog: MessageValue; readonly ring: MessageValue };
+  readonly 'wheelTurns.question': { readonly gear: MessageValue; readonly turns: number };
+  readonly 'wheelTurns.lowestTerms': { readonly gear: MessageValue; readonly wheel: MessageValue; readonly crank: MessageValue };
+  readonly 'wheelTurns.times': { readonly turns: MessageValue; readonly crank: MessageValue; readonly times: MessageValue; readonly wheel: MessageValue; readonly wheelTurns: MessageValue };
+  readonly 'wheelTurns.upsideDown': { readonly turns: MessageValue; readonly cog: MessageValue; readonly ring: MessageValue };
+  readonly 'twin.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly gear: MessageValue };
+  readonly 'twin.lowestTerms': { readonly gear: MessageValue; readonly a: MessageValue; readonly b: MessageValue };
+  readonly 'twin.alike': { readonly twin: MessageValue; readonly a: MessageValue; readonly b: MessageValue; readonly ring: MessageValue; readonly twinCog: MessageValue; readonly twinRing: MessageValue; readonly cog: MessageValue; readonly product: MessageValue };
+  readonly 'order.question': null;
+  readonly 'cadenceAfterShift.question': { readonly rpm: MessageValue; readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'cadenceAfterShift.sameSpeed': { readonly rpm: MessageValue; readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'cadenceAfterShift.sameRing': { readonly rpm: MessageValue; readonly toCog: MessageValue; readonly fromCog: MessageValue; readonly after: number };
+  readonly 'cadenceAfterShift.bothChange': { readonly rpm: MessageValue; readonly fromRing: MessageValue; readonly toCog: MessageValue; readonly fromCog: MessageValue; readonly toRing: MessageValue; readonly after: number };
+  readonly 'cadenceAfterShift.falls': null;
+  readonly 'cadenceAfterShift.rises': null;
+  readonly 'ringClicks.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly from: MessageValue; readonly ring: MessageValue; readonly crossed: MessageValue };
+  readonly 'ringClicks.questionNamed': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly from: MessageValue; readonly ring: MessageValue; readonly to: MessageValue; readonly crossed: MessageValue };
+  readonly 'ringClicks.cogsBetween': { readonly fromCog: MessageValue; readonly toCog: MessageValue; readonly count: MessageValue };
+  readonly 'ringClicks.stepLeft': { readonly step: number; readonly without: number };
+  readonly 'gap.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly low: MessageValue; readonly high: MessageValue };
+  readonly 'gap.covered': { readonly high: MessageValue; readonly low: MessageValue; readonly factor: number };
+  readonly 'gap.widest': { readonly easier: MessageValue; readonly harder: MessageValue; readonly easierCog: MessageValue; readonly harderCog: MessageValue; readonly factor: number };
+  readonly 'capacity.question': { readonly rings: MessageValue; readonly cogs: MessageValue };
+  readonly 'capacity.rings': { readonly big: MessageValue; readonly small: MessageValue; readonly difference: MessageValue };
+  readonly 'capacity.cogs': { readonly largest: MessageValue; readonly smallest: MessageValue; readonly difference: MessageValue };
+  readonly 'capacity.forgotRings': { readonly teeth: MessageValue };
+  readonly 'capacity.forgotCogs': { readonly teeth: MessageValue };
+  readonly 'capacityWithout.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly ring: MessageValue; readonly count: number; readonly first: MessageValue; readonly second: MessageValue; readonly third: MessageValue };
+  readonly 'capacityWithout.most': { readonly ring: MessageValue; readonly cog: MessageValue; readonly sum: MessageValue };
+  readonly 'capacityWithout.least': { readonly sum: MessageValue };
+  readonly 'capacityWithout.forgotAvoided': { readonly teeth: MessageValue; readonly gear: MessageValue };
+  readonly 'takes.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly published: MessageValue };
+  readonly 'takes.needed': { readonly big: MessageValue; readonly small: MessageValue; readonly largest: MessageValue; readonly smallest: MessageValue; readonly required: MessageValue };
+  readonly 'takes.over': { readonly published: MessageValue; readonly required: MessageValue; readonly spare: number };
+  readonly 'takes.at': { readonly published: MessageValue; readonly required: MessageValue; readonly spare: number };
+  readonly 'takes.within': { readonly published: MessageValue; readonly required: MessageValue; readonly spare: number };
+  readonly 'takes.otherWay': null;
+  readonly 'links.question': { readonly direct: number; readonly ring: MessageValue; readonly cog: MessageValue };
+  readonly 'links.plusTwo': { readonly direct: number; readonly sum: number };
+  readonly 'links.roundedUp': { readonly links: MessageValue };
+  readonly 'links.oddLinks': null;
+  readonly 'links.notRoundedUp': null;
+  readonly 'linksByEquation.question': { readonly chainstay: number; readonly ring: MessageValue; readonly cog: MessageValue };
+  readonly 'linksByEquation.stay': { readonly chainstay: number; readonly mmPerInch: number; readonly inches: number };
+  readonly 'linksByEquation.sum': { readonly ring: MessageValue; readonly cog: MessageValue; readonly inches: number; readonly whole: MessageValue };
+  readonly 'linksByEquation.twoPerInch': { readonly links: MessageValue };
+  readonly 'linksByEquation.oddLinks': null;
+  readonly 'plan.question': { readonly rings: MessageValue; readonly links: MessageValue; readonly cogs: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue; readonly capacity: MessageValue; readonly largestCog: MessageValue; readonly needed: MessageValue };
+  readonly 'plan.cogOver': null;
+  readonly 'plan.capacityOver': null;
+  readonly 'plan.chainTooShort': null;
+  readonly 'plan.nothing': null;
+  readonly 'plan.cogOf': { readonly teeth: MessageValue; readonly limit: MessageValue };
+  readonly 'plan.capacityOf': { readonly teeth: MessageValue; readonly limit: MessageValue };
+  readonly 'plan.chainOf': { readonly links: MessageValue; readonly needed: MessageValue };
+  readonly 'lesson.ratio.question': { readonly gear: MessageValue; readonly turns: MessageValue };
+  readonly 'lesson.ratio.turns': { readonly turns: MessageValue; readonly ratio: number; readonly wheelTurns: number };
+  readonly 'lesson.ratio.upsideDown': { readonly cog: MessageValue; readonly ring: MessageValue };
+  readonly 'lesson.sameRatio.question': { readonly gear: MessageValue; readonly ring: MessageValue };
+  readonly 'lesson.sameRatio.cog': { readonly smallRing: MessageValue; readonly bigCog: MessageValue; readonly bigRing: MessageValue; readonly cog: MessageValue };
+  readonly 'lesson.sameRatio.difference': { readonly teeth: MessageValue };
+  readonly 'lesson.development.question': { readonly rollout: number; readonly gear: MessageValue };
+  readonly 'lesson.development.metres': { readonly ratio: number; readonly rollout: number; readonly development: number };
+  readonly 'lesson.development.upsideDown': { readonly cog: MessageValue; readonly ring: MessageValue };
+  readonly 'lesson.speed.question': { readonly gear: MessageValue; readonly speed: number; readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.speed.proportional': { readonly before: number; readonly to: MessageValue; readonly from: MessageValue; readonly after: number };
+  readonly 'lesson.speed.higher': { readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.speed.lower': { readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.speed.difference': { readonly rpm: MessageValue };
+  readonly 'lesson.steps.question': { readonly smallFrom: MessageValue; readonly smallTo: MessageValue; readonly step: number; readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.steps.step': { readonly from: MessageValue; readonly to: MessageValue; readonly factor: number; readonly step: number };
+  readonly 'lesson.steps.sameTeeth': { readonly teeth: MessageValue };
+  readonly 'lesson.steps.wrongBase': { readonly teeth: MessageValue; readonly from: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.overlap.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly gears: MessageValue; readonly percent: MessageValue };
+  readonly 'lesson.overlap.counted': { readonly percent: MessageValue; readonly distinct: MessageValue; readonly gears: MessageValue };
+  readonly 'lesson.overlap.duplicates': { readonly pairs: MessageValue };
+  readonly 'lesson.overlap.noDuplicates': null;
+  readonly 'lesson.overlap.countedAll': { readonly rings: MessageValue; readonly cogs: MessageValue };
+  readonly 'lesson.overlap.countedCogs': { readonly more: MessageValue; readonly cogs: MessageValue };
+  readonly 'lesson.crossChaining.question': { readonly rings: MessageValue; readonly cogs: MessageValue };
+  readonly 'lesson.crossChaining.angle': { readonly gear: MessageValue; readonly angle: number };
+  readonly 'lesson.oneOrTwo.question': { readonly twoRings: MessageValue; readonly twoCogs: MessageValue; readonly from: MessageValue; readonly oneRing: MessageValue; readonly oneCogs: MessageValue; readonly to: MessageValue };
+  readonly 'lesson.oneOrTwo.percent': { readonly to: number; readonly from: number; readonly percent: number };
+  readonly 'lesson.oneOrTwo.wrongBase': { readonly gear: MessageValue; readonly from: number; readonly to: number };
 }

@@ -66,6 +66,8 @@ const STYLES = {
     fixed0: decimals(0, 0),
     fixed1: decimals(1, 1),
     fixed2: decimals(2, 2),
+    fixed3: decimals(3, 3),
+    fixed4: decimals(4, 4),
     signed0: decimals(0, 0, 'always'),
     signed2: decimals(2, 2, 'always'),
     upTo1: decimals(0, 1),

@@ -13,6 +13,7 @@ import {
   type Question,
 } from '../../src/core/lesson';
 import type { Dataset, LearnerRecord, Preferences } from '../../src/records';
+import { drillText } from '../../src/messages/drills';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -224,7 +225,7 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
   const seen = new Set<string>();
   for (let i = 0; i < 10; i += 1) {
     const question = await asked(own);
-    await app.shows('[data-testid=question] p', question.text);
+    await app.shows('[data-testid=question] p', drillText(question.text));
     seen.add(question.kind);
     const { answer, mistakes } = question;
     const right = answer.kind === 'number' ? answer.value : answer.right;
@@ -238,8 +239,9 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
           : [...answer.right].reverse();
     await give(answer, isWrong ? wrong : right);
     await app.shows('[data-testid=outcome]', isWrong ? 'Not quite' : 'Correct:');
-    for (const line of question.working) await app.shows('[data-testid=outcome]', line);
-    if (isWrong && answer.kind === 'number' && known) await app.shows(`[data-mistake=${known.mistake}]`, known.why);
+    for (const line of question.working) await app.shows('[data-testid=outcome]', drillText(line));
+    if (isWrong && answer.kind === 'number' && known)
+      await app.shows(`[data-mistake=${known.mistake}]`, drillText(known.why));
     await app.shows('[aria-label="Progress of Second apprentice"] h2', `${i + 1} answered`);
     // The button to go on has the focus.
     await app.press(Key.ENTER);

@@ -1,10 +1,10 @@
 import { chainLinks, directPitches, requiredCapacityT, type GearIndex } from '../fit';
 import type { Setup } from '../gears';
-import { allDigits } from '../number-text';
 import { MM_PER_INCH } from '../units';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { message } from '../message';
 import type { Level } from './level';
-import { apart, setupName, shown, type Asked, type Maker, type Making } from './making';
+import { apart, teethOf, type Asked, type Maker, type Making } from './making';
 import type { Seeded } from './seeded';
 
 /** Capacities as they stand in sheets. */
@@ -13,10 +13,10 @@ const PUBLISHED_T = [33, 35, 37, 39, 41, 43, 45, 47] as const;
 const CASSETTE_SPEEDS = new Set(GENERIC_CASSETTES.map(({ cogs }) => cogs.length));
 
 const PLAN_FAULTS = [
-  'the largest cog exceeds the published limit',
-  'the capacity needed exceeds the published limit',
-  'the chain is too short',
-  'nothing is wrong with this plan',
+  message('plan.cogOver'),
+  message('plan.capacityOver'),
+  message('plan.chainTooShort'),
+  message('plan.nothing'),
 ] as const;
 
 /** How near a sheet may come to what is asked of it, and how far from it, teeth. */
@@ -53,16 +53,16 @@ function capacityOf(setup: Setup): Asked {
   const required = requiredCapacityT(setup);
   const [rings, cogsT] = [chainrings[0]! - chainrings.at(-1)!, cogs.at(-1)! - cogs[0]!];
   return {
-    text: `${setupName(setup)}: how many teeth of capacity does the rear derailleur need?`,
+    text: message('capacity.question', teethOf(setup)),
     answer: { kind: 'number', value: required, unit: 'T', tolerance: 0, decimals: 0 },
     working: [
-      `rings: ${chainrings[0]} − ${chainrings.at(-1)} = ${rings}`,
-      `cogs: ${cogs.at(-1)} − ${cogs[0]} = ${cogsT}`,
+      message('capacity.rings', { big: chainrings[0]!, small: chainrings.at(-1)!, difference: rings }),
+      message('capacity.cogs', { largest: cogs.at(-1)!, smallest: cogs[0]!, difference: cogsT }),
       `${rings} + ${cogsT} = ${required}T`,
     ],
     mistakes: apart(required, 0, [
-      { mistake: 'forgotRings', value: cogsT, why: `The cage also takes up the ring difference of ${rings} teeth.` },
-      { mistake: 'forgotCogs', value: rings, why: `The cage also takes up the cog difference of ${cogsT} teeth.` },
+      { mistake: 'forgotRings', value: cogsT, why: message('capacity.forgotRings', { teeth: rings }) },
+      { mistake: 'forgotCogs', value: rings, why: message('capacity.forgotCogs', { teeth: cogsT }) },
     ]),
   };
 }
@@ -75,20 +75,27 @@ function capacityWithout(setup: Setup, count: number): Asked {
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
   const most = chainrings[0]! + cogs.at(-1)!;
-  const never = cogs.slice(0, count).join(count === 2 ? ' and ' : ', ');
+  const [first, second, third] = cogs as readonly [number, number, number];
   return {
-    text: `${setupName(setup)}: how many teeth of capacity does a rider need who never uses the ${chainrings[small]}T ring with the ${never}T ${count === 1 ? 'cog' : 'cogs'}?`,
+    text: message('capacityWithout.question', {
+      ...teethOf(setup),
+      ring: chainrings[small]!,
+      count,
+      first,
+      second,
+      third,
+    }),
     answer: { kind: 'number', value: required, unit: 'T', tolerance: 0, decimals: 0 },
     working: [
-      `most chain: ${chainrings[0]} + ${cogs.at(-1)} = ${most}`,
-      `least chain in the remaining gears: ${most - required}`,
+      message('capacityWithout.most', { ring: chainrings[0]!, cog: cogs.at(-1)!, sum: most }),
+      message('capacityWithout.least', { sum: most - required }),
       `${most} − ${most - required} = ${required}T`,
     ],
     mistakes: apart(required, 0, [
       {
         mistake: 'forgotAvoided',
         value: whole,
-        why: `${whole}T counts every gear: the least chain would be in ${chainrings[small]}/${cogs[0]}, which this rider never uses.`,
+        why: message('capacityWithout.forgotAvoided', { teeth: whole, gear: `${chainrings[small]}/${cogs[0]}` }),
       },
     ]),
   };
@@ -100,22 +107,22 @@ function linksByBigBig(setup: Setup, chainstayMm: number): Asked {
   const direct = directPitches(ring, cog, chainstayMm);
   const { bigBigPlusTwo } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   return {
-    text: `A chain takes ${shown(direct, 2)} links to go straight round the ${ring}T ring and the ${cog}T cog. How many links does it need by big-big + 2?`,
+    text: message('links.question', { direct, ring, cog }),
     answer: { kind: 'number', value: bigBigPlusTwo, unit: 'links', tolerance: 0, decimals: 0 },
     working: [
-      `${shown(direct, 2)} + 2 = ${shown(direct + 2, 2)}`,
-      `rounded up to an even number, because inner and outer links alternate: ${bigBigPlusTwo}`,
+      message('links.plusTwo', { direct, sum: direct + 2 }),
+      message('links.roundedUp', { links: bigBigPlusTwo }),
     ],
     mistakes: apart(bigBigPlusTwo, 0, [
       {
         mistake: 'oddLinks',
         value: Math.ceil(direct + 2),
-        why: 'An odd number cannot be joined: inner and outer links alternate.',
+        why: message('links.oddLinks'),
       },
       {
         mistake: 'notRoundedUp',
         value: 2 * Math.floor((direct + 2) / 2),
-        why: 'Rounded down, the chain is too short: shifting into big-big would lock the drivetrain.',
+        why: message('links.notRoundedUp'),
       },
     ]),
   };
@@ -127,23 +134,27 @@ function linksByEquation(setup: Setup, chainstayMm: number): Asked {
   const { equation } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   const inches = (2 * chainstayMm) / MM_PER_INCH + ring / 4 + cog / 4 + 1;
   return {
-    text: `Chainstay ${allDigits(chainstayMm)} mm, largest ring ${ring}T, largest cog ${cog}T: how many links does the equation 2C + ring/4 + cog/4 + 1 give, with all lengths in inches?`,
+    text: message('linksByEquation.question', { chainstay: chainstayMm, ring, cog }),
     answer: { kind: 'number', value: equation, unit: 'links', tolerance: 0, decimals: 0 },
     working: [
-      `2 × ${allDigits(chainstayMm)} ÷ ${allDigits(MM_PER_INCH)} = ${shown((2 * chainstayMm) / MM_PER_INCH, 2)} in`,
-      `+ ${ring} ÷ 4 + ${cog} ÷ 4 + 1 = ${shown(inches, 2)} in, rounded up to a whole inch: ${equation / 2}`,
-      `two links per inch: ${equation}`,
+      message('linksByEquation.stay', {
+        chainstay: chainstayMm,
+        mmPerInch: MM_PER_INCH,
+        inches: (2 * chainstayMm) / MM_PER_INCH,
+      }),
+      message('linksByEquation.sum', { ring, cog, inches, whole: equation / 2 }),
+      message('linksByEquation.twoPerInch', { links: equation }),
     ],
     mistakes: apart(equation, 0, [
       {
         mistake: 'oddLinks',
         value: Math.ceil(2 * inches),
-        why: 'Round up to a whole inch, so that the number of links is even.',
+        why: message('linksByEquation.oddLinks'),
       },
       {
         mistake: 'notRoundedUp',
         value: 2 * Math.floor(inches),
-        why: 'Rounded down, the chain is too short: shifting into big-big would lock the drivetrain.',
+        why: message('links.notRoundedUp'),
       },
     ]),
   };
@@ -162,27 +173,33 @@ export const FIT_DRILLS = {
     const spare = published - required;
     const [rings, cogs] = [setup.chainrings[0]! - setup.chainrings.at(-1)!, setup.cogs.at(-1)! - setup.cogs[0]!];
     return {
-      text: `${setupName(setup)}, and a rear derailleur with a published capacity of ${published}T. How many teeth are to spare? Use a minus sign if the capacity is too small.`,
+      text: message('takes.question', { ...teethOf(setup), published }),
       answer: { kind: 'number', value: spare, unit: 'T', tolerance: 0, decimals: 0 },
       working: [
-        `needed: (${setup.chainrings[0]} − ${setup.chainrings.at(-1)}) + (${setup.cogs.at(-1)} − ${setup.cogs[0]}) = ${required}T`,
-        `${published} − ${required} = ${shown(spare, 0)}T: ${spare < 0 ? 'over the published limit' : spare === 0 ? 'at the limit' : 'within the limit'}`,
+        message('takes.needed', {
+          big: setup.chainrings[0]!,
+          small: setup.chainrings.at(-1)!,
+          largest: setup.cogs.at(-1)!,
+          smallest: setup.cogs[0]!,
+          required,
+        }),
+        message(spare < 0 ? 'takes.over' : spare === 0 ? 'takes.at' : 'takes.within', { published, required, spare }),
       ],
       mistakes: apart(spare, 0, [
         {
           mistake: 'otherWay',
           value: -spare,
-          why: 'Subtract the capacity needed from the published capacity, not the other way round.',
+          why: message('takes.otherWay'),
         },
         {
           mistake: 'forgotRings',
           value: published - cogs,
-          why: `The cage also takes up the ring difference of ${rings} teeth.`,
+          why: message('capacity.forgotRings', { teeth: rings }),
         },
         {
           mistake: 'forgotCogs',
           value: published - rings,
-          why: `The cage also takes up the cog difference of ${cogs} teeth.`,
+          why: message('capacity.forgotCogs', { teeth: cogs }),
         },
       ]),
     };
@@ -195,12 +212,21 @@ export const FIT_DRILLS = {
   plan: (random, making) => {
     const { setup, cogs, links, needed, capacityT, largestCogT, required, right } = planWithFault(random, making);
     return {
-      text: `A bike with ${setup.chainrings.join('/')} and a chain of ${links} links is to get a cassette ${cogs.join('-')} instead of ${setup.cogs[0]}-${setup.cogs.at(-1)}; the chain stays. The published limits of its rear derailleur: ${capacityT}T capacity, largest cog ${largestCogT}T. By big-big + 2 the new cassette needs ${needed} links. What is wrong with this plan?`,
+      text: message('plan.question', {
+        rings: setup.chainrings.join('/'),
+        links,
+        cogs: cogs.join('-'),
+        smallest: setup.cogs[0]!,
+        largest: setup.cogs.at(-1)!,
+        capacity: capacityT,
+        largestCog: largestCogT,
+        needed,
+      }),
       answer: { kind: 'choice', options: PLAN_FAULTS, right },
       working: [
-        `largest cog: ${cogs.at(-1)}T of ${largestCogT}T`,
-        `capacity: ${required}T of ${capacityT}T`,
-        `chain: ${links} links of ${needed}`,
+        message('plan.cogOf', { teeth: cogs.at(-1)!, limit: largestCogT }),
+        message('plan.capacityOf', { teeth: required, limit: capacityT }),
+        message('plan.chainOf', { links, needed }),
       ],
       mistakes: [],
     };

@@ -9,7 +9,7 @@ export type { LessonBike } from './lessons';
 export { FIRST_STANDING, LEVELS } from './level';
 export type { Level } from './level';
 export { fingerprintOf, grade } from './question';
-export type { Answer, Given, Grade, Mistake, Question } from './question';
+export type { Answer, Given, Grade, Mistake, Question, DrillLine } from './question';
 export { ASKED_RPM, askedSpeedKmh, isNearestDevelopment, isSteepest, ridesAsked } from './tasks';
 export { onGround, trade, turned, turnsUntilBothAreDown } from './turning';
 export type { OnGround } from './turning';

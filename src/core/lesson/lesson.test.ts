@@ -1,3 +1,4 @@
+import { drillText } from '../../messages/drills';
 import { chainLinks, requiredCapacityT } from '../fit';
 import { checkSetup, shiftPath } from '../gears';
 import { Drivetrains, commonDrivetrain } from './drivetrain';
@@ -20,8 +21,10 @@ function questionsOf(kind: DrillKind) {
   }
   return made.get(kind)!;
 }
-const every = (kind: DrillKind, check: (question: Asked, level: Level) => void) => {
-  for (const { level, question } of questionsOf(kind)) check(question, level);
+/** A question with its text in words. */
+type Said = Asked & { readonly said: string };
+const every = (kind: DrillKind, check: (question: Said, level: Level) => void) => {
+  for (const { level, question } of questionsOf(kind)) check({ ...question, said: drillText(question.text) }, level);
 };
 /** Gears that a text names, as ring and cog. */
 const gearsIn = (text: string) =>
@@ -85,12 +88,17 @@ test.each(DRILL_KINDS)('%s: whole sentences, the same for the same seed, seldom 
   const broken: number[] = [];
   every(kind, (question, level) => {
     const isProbe = question.seed % 10 === 0;
-    if (isProbe && JSON.stringify(question) !== JSON.stringify(drill(kind, question.seed, { level }))) {
+    if (
+      isProbe &&
+      JSON.stringify(question) !== JSON.stringify({ ...drill(kind, question.seed, { level }), said: question.said })
+    ) {
       changed.push(question.seed);
     }
-    const said = [question.text, ...question.working, ...question.mistakes.map(({ why }) => why)].join(' ');
+    const said = [question.text, ...question.working, ...question.mistakes.map(({ why }) => why)]
+      .map(drillText)
+      .join(' ');
     if (/undefined|NaN|Infinity/.test(said) || question.working.length === 0) broken.push(question.seed);
-    texts.add(question.text + JSON.stringify(question.answer));
+    texts.add(question.said + JSON.stringify(question.answer));
   });
   expect({ changed, broken }).toEqual({ changed: [], broken: [] });
   expect(texts.size).toBeGreaterThan(SEEDS.length * 0.3);
@@ -115,21 +123,21 @@ test.each(DRILL_KINDS)('%s: the right answer is right, every known mistake is wr
 });
 
 test('answers, worked out another way from the text alone', () => {
-  every('harderOrEasier', ({ text, answer }) => {
-    const [[r1, c1], [r2, c2]] = gearsIn(text) as [readonly [number, number], readonly [number, number]];
+  every('harderOrEasier', ({ said, answer }) => {
+    const [[r1, c1], [r2, c2]] = gearsIn(said) as [readonly [number, number], readonly [number, number]];
     expect(answer).toMatchObject({ right: r2 * c1 > r1 * c2 ? 0 : 1 });
   });
   every('howMuch', (question) => {
-    const [[, harder], [, easier]] = gearsIn(question.text) as [readonly [number, number], readonly [number, number]];
+    const [[, harder], [, easier]] = gearsIn(question.said) as [readonly [number, number], readonly [number, number]];
     expect(number(question).value).toBeCloseTo((easier / harder) * 100 - 100, 9);
   });
   every('ratio', (question) => {
-    const [[ring, cog]] = gearsIn(question.text) as [readonly [number, number]];
+    const [[ring, cog]] = gearsIn(question.said) as [readonly [number, number]];
     expect(number(question).value).toBeCloseTo(ring / cog, 12);
   });
   every('cadenceAfterShift', (question) => {
-    const [[r1, c1], [r2, c2]] = gearsIn(question.text) as [readonly [number, number], readonly [number, number]];
-    const rpm = Number(/at (\d+) rpm/.exec(question.text)![1]);
+    const [[r1, c1], [r2, c2]] = gearsIn(question.said) as [readonly [number, number], readonly [number, number]];
+    const rpm = Number(/at (\d+) rpm/.exec(question.said)![1]);
     expect(number(question).value).toBeCloseTo((rpm * r1 * c2) / (c1 * r2), 9);
   });
   every('order', ({ answer }, level) => {
@@ -144,25 +152,25 @@ test('answers, worked out another way from the text alone', () => {
     expect(ratios).toEqual([...ratios].sort((a, b) => a - b));
     expect(new Set(ratios).size).toBe(answer.items.length);
   });
-  every('twin', ({ text, answer }) => {
+  every('twin', ({ said, answer }) => {
     if (answer.kind !== 'choice') throw new Error('no choice');
-    const [ring, cog] = gearsIn(text).at(-1)!;
-    const twins = answer.options.map((option) => gearsIn(option)[0]!).map(([r, c]) => r * cog === ring * c);
+    const [ring, cog] = gearsIn(said).at(-1)!;
+    const twins = answer.options.map((option) => gearsIn(drillText(option))[0]!).map(([r, c]) => r * cog === ring * c);
     expect(twins.filter(Boolean)).toHaveLength(1);
     expect(twins[answer.right]).toBe(true);
   });
 });
 
 test('holes and plans, worked out another way from the text', () => {
-  every('hole', ({ text, answer }, level) => {
+  every('hole', ({ said, answer }, level) => {
     if (answer.kind !== 'choice') throw new Error('no choice');
-    const [, cogsText] = /with ([\d-]+),/.exec(text)!;
+    const [, cogsText] = /with ([\d-]+),/.exec(said)!;
     const cogs = cogsText!.split('-').map(Number);
-    const [, low, high] = /range of (\d+) to (\d+) rpm/.exec(text)!;
+    const [, low, high] = /range of (\d+) to (\d+) rpm/.exec(said)!;
     const steps = cogs.slice(1).map((cog, i) => cog / cogs[i]!);
     const widest = steps.indexOf(Math.max(...steps));
     expect(steps[widest]!).toBeGreaterThan(Number(high) / Number(low));
-    const [[, easier], [, harder]] = gearsIn(answer.options[answer.right]!) as [
+    const [[, easier], [, harder]] = gearsIn(drillText(answer.options[answer.right]!)) as [
       readonly [number, number],
       readonly [number, number],
     ];
@@ -170,13 +178,13 @@ test('holes and plans, worked out another way from the text', () => {
     expect(answer.options).toHaveLength(level + 2);
   });
   const answers = new Set<number>();
-  every('plan', ({ text, answer }) => {
+  every('plan', ({ said, answer }) => {
     if (answer.kind !== 'choice') throw new Error('no choice');
     const [, rings, links, cogsText] = /with ([\d/]+) and a chain of (\d+) links is to get a cassette ([\d-]+)/.exec(
-      text,
+      said,
     )!;
-    const [, capacity, largest] = /derailleur: (\d+)T capacity, largest cog (\d+)T/.exec(text)!;
-    const needed = Number(/cassette needs (\d+) links/.exec(text)![1]);
+    const [, capacity, largest] = /derailleur: (\d+)T capacity, largest cog (\d+)T/.exec(said)!;
+    const needed = Number(/cassette needs (\d+) links/.exec(said)![1]);
     const chainrings = rings!.split('/').map(Number);
     const cogs = cogsText!.split('-').map(Number);
     const required = chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!;
@@ -189,13 +197,13 @@ test('holes and plans, worked out another way from the text', () => {
 });
 
 test('capacity, links and clicks are those of core', () => {
-  const setupOf = (text: string) => {
-    const [, rings, cogs] = /^([\d/]+) with ([\d-]+)[:,]/.exec(text)!;
+  const setupOf = (said: string) => {
+    const [, rings, cogs] = /^([\d/]+) with ([\d-]+)[:,]/.exec(said)!;
     return { chainrings: rings!.split('/').map(Number), cogs: cogs!.split('-').map(Number), hubStages: [1] };
   };
   every('capacity', (question, level) => {
-    const setup = setupOf(question.text);
-    const never = /never uses the \d+T ring with the ([\d, and]+)T/.exec(question.text);
+    const setup = setupOf(question.said);
+    const never = /never uses the \d+T ring with the ([\d, and]+)T/.exec(question.said);
     expect(never === null).toBe(level < 3);
     const count = never ? never[1]!.split(/, | and /).length : 0;
     const sums = setup.chainrings.flatMap((ring, place) =>
@@ -204,25 +212,25 @@ test('capacity, links and clicks are those of core', () => {
     expect(number(question).value).toBe(Math.max(...sums) - Math.min(...sums));
   });
   every('takes', (question) => {
-    const [, published] = /capacity of (\d+)T/.exec(question.text)!;
-    expect(number(question).value).toBe(Number(published) - requiredCapacityT(setupOf(question.text)));
+    const [, published] = /capacity of (\d+)T/.exec(question.said)!;
+    expect(number(question).value).toBe(Number(published) - requiredCapacityT(setupOf(question.said)));
   });
   every('ringClicks', (question) => {
-    const clicks = shiftPath(setupOf(question.text)).crossovers.map(({ rearClicks }) => rearClicks);
+    const clicks = shiftPath(setupOf(question.said)).crossovers.map(({ rearClicks }) => rearClicks);
     expect(clicks).toContain(number(question).value);
-    expect(question.text).toContain('Do not use cross-chained gears: the big ring with its 2 largest cogs');
+    expect(question.said).toContain('Do not use cross-chained gears: the big ring with its 2 largest cogs');
   });
   every('links', (question, level) => {
     const { value } = number(question);
     expect(value % 2).toBe(0);
     if (level === 3) {
       const [, stay, ring, cog] = /Chainstay (\d+) mm, largest ring (\d+)T, largest cog (\d+)T/
-        .exec(question.text)!
+        .exec(question.said)!
         .map(Number);
       expect(value / 2).toBe(Math.ceil((2 * stay!) / 25.4 + ring! / 4 + cog! / 4 + 1));
       return;
     }
-    const direct = Number(/takes ([\d.]+) links/.exec(question.text)![1]);
+    const direct = Number(/takes ([\d.]+) links/.exec(question.said)![1]);
     // The text is rounded to a hundredth.
     expect(value - 2).toBeGreaterThanOrEqual(direct - 0.005);
     expect(value - 2).toBeLessThan(direct + 2.005);

@@ -10,10 +10,11 @@ import {
   type Gear,
   type Setup,
 } from '../gears';
+import { message } from '../message';
 import { Drivetrains, type Rings } from './drivetrain';
 import { FIT_DRILLS } from './fit-drills';
 import type { LessonId } from './kinds';
-import { apart, division, gearOf, name, setupName, shown, type Asked } from './making';
+import { apart, division, gearOf, name, teethOf, type Asked } from './making';
 import type { Question } from './question';
 import { RIDING_DRILLS } from './riding-drills';
 import { Seeded } from './seeded';
@@ -99,14 +100,14 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const turns = random.whole(2, 4);
     const value = turns * gear.ratio;
     return {
-      text: `In ${name(gear)} you turn the crank ${turns} times. How many times does the wheel turn?`,
+      text: message('lesson.ratio.question', { gear: name(gear), turns }),
       answer: { kind: 'number', value, unit: 'turns', tolerance: 0.1 * turns, decimals: 2 },
-      working: [division(gear), `${turns} × ${shown(gear.ratio, 3)} = ${shown(value, 2)} turns`],
+      working: [division(gear), message('lesson.ratio.turns', { turns, ratio: gear.ratio, wheelTurns: value })],
       mistakes: apart(value, 0.1 * turns, [
         {
           mistake: 'upsideDown',
           value: turns / gear.ratio,
-          why: `${gear.cog} ÷ ${gear.chainring} is crank turns per wheel turn.`,
+          why: message('lesson.ratio.upsideDown', { cog: gear.cog, ring: gear.chainring }),
         },
       ]),
     };
@@ -115,17 +116,22 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const setup = another(random, 'two', hasTwins);
     const [small, big] = random.pick(exactTwins(gearsOf(setup)));
     return {
-      text: `${name(big)} and a ring of ${small.chainring}: which cog gives exactly the same gear?`,
+      text: message('lesson.sameRatio.question', { gear: name(big), ring: small.chainring }),
       answer: { kind: 'number', value: small.cog, unit: 'T', tolerance: 0, decimals: 0 },
       working: [
-        `cog = ${small.chainring} × ${big.cog} ÷ ${big.chainring} = ${small.cog}`,
-        `${division(big)}, and ${division(small)}`,
+        message('lesson.sameRatio.cog', {
+          smallRing: small.chainring,
+          bigCog: big.cog,
+          bigRing: big.chainring,
+          cog: small.cog,
+        }),
+        message('divisions', { first: division(big), second: division(small) }),
       ],
       mistakes: apart(small.cog, 0, [
         {
           mistake: 'differenceForRatio',
           value: big.cog - (big.chainring - small.chainring),
-          why: `The ring has ${big.chainring - small.chainring} fewer teeth, but taking as many off the cog does not keep the ratio: teeth are divided, not subtracted.`,
+          why: message('lesson.sameRatio.difference', { teeth: big.chainring - small.chainring }),
         },
       ]),
     };
@@ -134,17 +140,21 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const gear = middle(another(random, 'any'), random);
     const value = developmentM(gear.ratio, bike.rolloutMm);
     return {
-      text: `Your wheel covers ${shown(bike.rolloutMm, 0)} mm per turn. How far does the bike go per crank turn in ${name(gear)}?`,
+      text: message('lesson.development.question', { rollout: bike.rolloutMm, gear: name(gear) }),
       answer: { kind: 'number', value, unit: 'm', tolerance: 0.2, decimals: 2 },
       working: [
         division(gear),
-        `${shown(gear.ratio, 3)} × ${shown(bike.rolloutMm / 1000, 3)} m = ${shown(value, 2)} m`,
+        message('lesson.development.metres', {
+          ratio: gear.ratio,
+          rollout: bike.rolloutMm / 1000,
+          development: value,
+        }),
       ],
       mistakes: apart(value, 0.2, [
         {
           mistake: 'upsideDown',
           value: developmentM(1 / gear.ratio, bike.rolloutMm),
-          why: `${gear.cog} ÷ ${gear.chainring} turns the ratio upside down: the wheel turns ring ÷ cog times.`,
+          why: message('lesson.development.upsideDown', { cog: gear.cog, ring: gear.chainring }),
         },
       ]),
     };
@@ -160,19 +170,19 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const metres = developmentM(gear.ratio, bike.rolloutMm);
     const [before, value] = [speedKmh(metres, from), speedKmh(metres, to)];
     return {
-      text: `In ${name(gear)} you ride ${shown(before, 1)} km/h at ${from} rpm. How fast is it at ${to} rpm?`,
+      text: message('lesson.speed.question', { gear: name(gear), speed: before, from, to }),
       answer: { kind: 'number', value, unit: 'km/h', tolerance: 0.5, decimals: 1 },
-      working: [`in one gear speed goes with cadence: ${shown(before, 1)} × ${to} ÷ ${from} = ${shown(value, 1)} km/h`],
+      working: [message('lesson.speed.proportional', { before, to, from, after: value })],
       mistakes: apart(value, 0.5, [
         {
           mistake: 'upsideDown',
           value: (before * from) / to,
-          why: `${from} ÷ ${to} is the wrong way round: a ${to > from ? 'higher' : 'lower'} cadence is ${to > from ? 'faster' : 'slower'}.`,
+          why: message(to > from ? 'lesson.speed.higher' : 'lesson.speed.lower', { from, to }),
         },
         {
           mistake: 'differenceForRatio',
           value: before + (to - from),
-          why: `${Math.abs(to - from)} rpm is not ${Math.abs(to - from)} km/h: multiply the speed by the ratio of the cadences.`,
+          why: message('lesson.speed.difference', { rpm: Math.abs(to - from) }),
         },
       ]),
     };
@@ -183,20 +193,33 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const teeth = easier.cog - harder.cog;
     const [first, value] = [stepPercent(small), stepPercent(large)];
     return {
-      text: `From the ${small[0].cog} to the ${small[1].cog} is a step of ${shown(first, 1)} %. How large is the step from the ${easier.cog} to the ${harder.cog}, in percent?`,
+      text: message('lesson.steps.question', {
+        smallFrom: small[0].cog,
+        smallTo: small[1].cog,
+        step: first,
+        from: easier.cog,
+        to: harder.cog,
+      }),
       answer: { kind: 'number', value, unit: '%', tolerance: 0.5, decimals: 1 },
-      working: [`${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}: ${shown(value, 1)} %`],
+      working: [
+        message('lesson.steps.step', {
+          from: easier.cog,
+          to: harder.cog,
+          factor: easier.cog / harder.cog,
+          step: value,
+        }),
+      ],
       mistakes: apart(value, 0.5, [
         {
           mistake: 'teethForPercent',
           value: first,
-          why: `Both are ${teeth}T, but on different cogs: the larger the cogs, the smaller a step of ${teeth}T.`,
+          why: message('lesson.steps.sameTeeth', { teeth }),
         },
-        { mistake: 'teethForPercent', value: teeth, why: `${teeth} teeth are not ${teeth} percent.` },
+        { mistake: 'teethForPercent', value: teeth, why: message('teethForPercent', { teeth }) },
         {
           mistake: 'wrongBase',
           value: (1 - easier.ratio / harder.ratio) * 100,
-          why: `That is ${easier.cog - harder.cog} ÷ ${easier.cog}: the drop in cadence. Divide by the ${harder.cog}, because speed is proportional to 1 ÷ cog.`,
+          why: message('lesson.steps.wrongBase', { teeth, from: easier.cog, to: harder.cog }),
         },
       ]),
     };
@@ -206,29 +229,26 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const gears = gearsOf(setup);
     const percent = DEFAULT_CLOSENESS_PERCENT;
     const value = distinctGears(gears, percent).length;
+    const twins = exactTwins(gears);
     return {
-      text: `${setupName(setup)} has ${gears.length} gears. How many remain if gears less than ${percent} % apart count as one?`,
+      text: message('lesson.overlap.question', { ...teethOf(setup), gears: gears.length, percent }),
       answer: { kind: 'number', value, unit: 'gears', tolerance: 2, decimals: 0 },
       working: [
-        `from the easiest up, every gear at least ${percent} % above the last one counted: ${value} of ${gears.length}`,
-        `exact duplicates: ${
-          exactTwins(gears).length === 0
-            ? 'none'
-            : exactTwins(gears)
-                .map(([a, b]) => `${name(a)} = ${name(b)}`)
-                .join(', ')
-        }`,
+        message('lesson.overlap.counted', { percent, distinct: value, gears: gears.length }),
+        twins.length === 0
+          ? message('lesson.overlap.noDuplicates')
+          : message('lesson.overlap.duplicates', { pairs: twins.map(([a, b]) => `${name(a)} = ${name(b)}`) }),
       ],
       mistakes: apart(value, 2, [
         {
           mistake: 'countedAll',
           value: gears.length,
-          why: `${setup.chainrings.length} × ${setup.cogs.length} counts combinations, not different gears: where the rings overlap, two of them are nearly the same.`,
+          why: message('lesson.overlap.countedAll', { rings: setup.chainrings.length, cogs: setup.cogs.length }),
         },
         {
           mistake: 'countedAll',
           value: setup.cogs.length,
-          why: `The second ring adds more than that: ${value - setup.cogs.length} gears beyond the ${setup.cogs.length} of the cassette.`,
+          why: message('lesson.overlap.countedCogs', { more: value - setup.cogs.length, cogs: setup.cogs.length }),
         },
       ]),
     };
@@ -242,9 +262,9 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const others = random.shuffled(sorted.slice(3).filter((one) => size(one) < size(steepest) * 0.9)).slice(0, 3);
     const options = random.shuffled([steepest, ...others]);
     return {
-      text: `${setupName(setup)}: in which of these gears is the chain angle sharpest?`,
+      text: message('lesson.crossChaining.question', teethOf(setup)),
       answer: { kind: 'choice', options: options.map(name), right: options.indexOf(steepest) },
-      working: [...options].map((one) => `${name(one)}: ${shown(size(one), 1)}°`),
+      working: [...options].map((one) => message('lesson.crossChaining.angle', { gear: name(one), angle: size(one) })),
       mistakes: [],
     };
   },
@@ -259,20 +279,27 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const value = (to.ratio / from.ratio - 1) * 100;
     const [low, high] = [Math.min(from.ratio, to.ratio), Math.max(from.ratio, to.ratio)];
     return {
-      text: `The easiest gear of ${setupName(two)} is ${name(from)}; the easiest gear of ${setupName(one)} is ${name(to)}. How much harder is the second, in percent? Use a minus sign if it is easier.`,
+      text: message('lesson.oneOrTwo.question', {
+        twoRings: teethOf(two).rings,
+        twoCogs: teethOf(two).cogs,
+        from: name(from),
+        oneRing: teethOf(one).rings,
+        oneCogs: teethOf(one).cogs,
+        to: name(to),
+      }),
       answer: { kind: 'number', value, unit: '%', tolerance: 0.5, decimals: 1 },
       working: [
         division(from),
         division(to),
-        `${shown(to.ratio, 3)} ÷ ${shown(from.ratio, 3)} − 1 = ${shown(value, 1)} %`,
+        message('lesson.oneOrTwo.percent', { to: to.ratio, from: from.ratio, percent: value }),
       ],
       mistakes: apart(value, 0.5, [
         {
           mistake: 'wrongBase',
           value: Math.sign(value) * (value > 0 ? (1 - low / high) * 100 : (high / low - 1) * 100),
-          why: `The base is your present gear, ${name(from)}: divide the difference by ${shown(from.ratio, 3)}, not by ${shown(to.ratio, 3)}.`,
+          why: message('lesson.oneOrTwo.wrongBase', { gear: name(from), from: from.ratio, to: to.ratio }),
         },
-        { mistake: 'otherWay', value: -value, why: 'The size is right, the direction is not.' },
+        { mistake: 'otherWay', value: -value, why: message('rightSizeWrongDirection') },
       ]),
     };
   },

@@ -1,5 +1,5 @@
 import type { Gear, Setup } from '../gears';
-import { fixed } from '../number-text';
+import { message } from '../message';
 import type { Drivetrains } from './drivetrain';
 import type { Level } from './level';
 import type { KnownMistake, Question } from './question';
@@ -17,9 +17,9 @@ export interface Making {
 export type Maker = (random: Seeded, making: Making) => Asked;
 
 export const name = ({ chainring, cog }: Pick<Gear, 'chainring' | 'cog'>) => `${chainring}/${cog}`;
-export const setupName = ({ chainrings, cogs }: Setup) => `${chainrings.join('/')} with ${cogs.join('-')}`;
-export const shown = fixed;
-export const division = ({ chainring, cog, ratio }: Gear) => `${chainring} ÷ ${cog} = ${shown(ratio, 3)}`;
+/** Rings and cogs as a question names them. */
+export const teethOf = ({ chainrings, cogs }: Setup) => ({ rings: chainrings.join('/'), cogs: cogs.join('-') });
+export const division = ({ chainring, cog, ratio }: Gear) => message('division', { ring: chainring, cog, ratio });
 export const gearOf = (chainring: number, cog: number): Gear => ({
   chainring,
   cog,

@@ -1,6 +1,11 @@
+import type { DrillCode, Message } from '../message';
+
+/** What a drill says: a message, or gears, numbers and signs alone. */
+export type DrillLine = string | Message<DrillCode>;
+
 /** What a drill asks for. */
 export type Answer =
-  | { readonly kind: 'choice'; readonly options: readonly string[]; readonly right: number }
+  | { readonly kind: 'choice'; readonly options: readonly DrillLine[]; readonly right: number }
   | {
       readonly kind: 'number';
       readonly value: number;
@@ -36,17 +41,17 @@ export interface KnownMistake {
   readonly mistake: Mistake;
   /** The answer that it leads to: a number, or the place of an option. */
   readonly value: number;
-  readonly why: string;
+  readonly why: DrillLine;
 }
 
 /** A question about a real drivetrain, with its answer worked out. */
 export interface Question<K extends string = string> {
   readonly kind: K;
   readonly seed: number;
-  readonly text: string;
+  readonly text: DrillLine;
   readonly answer: Answer;
   /** How the answer is worked out, line by line, with the numbers of this question. */
-  readonly working: readonly string[];
+  readonly working: readonly DrillLine[];
   readonly mistakes: readonly KnownMistake[];
 }
 
@@ -84,7 +89,7 @@ function isRight(answer: Answer, given: Given): boolean {
 
 /** A number for what a question asks, whatever its seed: two that are alike have the same. FNV-1a, 32 bits. */
 export function fingerprintOf({ text, answer }: Question): number {
-  const content = text + JSON.stringify(answer);
+  const content = JSON.stringify([text, answer]);
   let hash = 0x811c9dc5;
   for (let i = 0; i < content.length; i += 1) hash = Math.imul(hash ^ content.charCodeAt(i), 0x01000193);
   return hash >>> 0;

@@ -10,8 +10,9 @@ import {
   type Hole,
   type Setup,
 } from '../gears';
+import { message } from '../message';
 import type { Level } from './level';
-import { apart, gearOf, name, neighbours, setupName, shown, type Maker, type Making } from './making';
+import { apart, gearOf, name, neighbours, teethOf, type Maker, type Making } from './making';
 import type { Seeded } from './seeded';
 
 /** Nothing hangs on the wheel where gears are compared: a hole is one on any. */
@@ -63,24 +64,31 @@ export const RIDING_DRILLS = {
     const before = random.whole(65, 100);
     const after = (before * from.ratio) / to.ratio;
     return {
-      text: `You pedal at ${before} rpm in ${name(from)} and shift to ${name(to)} at the same speed. What is your new cadence?`,
+      text: message('cadenceAfterShift.question', { rpm: before, from: name(from), to: name(to) }),
       answer: { kind: 'number', value: after, unit: 'rpm', tolerance, decimals: 1 },
       working: [
-        `the speed stays the same, so cadence × ratio stays the same: ${before} × ${from.chainring}/${from.cog} = ? × ${to.chainring}/${to.cog}`,
+        message('cadenceAfterShift.sameSpeed', { rpm: before, from: name(from), to: name(to) }),
         from.chainring === to.chainring
-          ? `${before} × ${to.cog} ÷ ${from.cog} = ${shown(after, 1)} rpm`
-          : `${before} × ${from.chainring} × ${to.cog} ÷ (${from.cog} × ${to.chainring}) = ${shown(after, 1)} rpm`,
+          ? message('cadenceAfterShift.sameRing', { rpm: before, toCog: to.cog, fromCog: from.cog, after })
+          : message('cadenceAfterShift.bothChange', {
+              rpm: before,
+              fromRing: from.chainring,
+              toCog: to.cog,
+              fromCog: from.cog,
+              toRing: to.chainring,
+              after,
+            }),
       ],
       mistakes: apart(after, tolerance, [
         {
           mistake: 'otherWay',
           value: (before * to.ratio) / from.ratio,
-          why: `To a ${toHarder ? 'harder' : 'easier'} gear the cadence ${toHarder ? 'falls' : 'rises'}: you divided the wrong way round.`,
+          why: message(toHarder ? 'cadenceAfterShift.falls' : 'cadenceAfterShift.rises'),
         },
         {
           mistake: 'teethForPercent',
           value: before * (1 + ((toHarder ? -1 : 1) * Math.abs(to.cog - from.cog)) / 100),
-          why: `${Math.abs(to.cog - from.cog)} teeth are not ${Math.abs(to.cog - from.cog)} percent.`,
+          why: message('teethForPercent', { teeth: Math.abs(to.cog - from.cog) }),
         },
       ]),
     };
@@ -93,12 +101,18 @@ export const RIDING_DRILLS = {
     const isNamed = level === 1;
     const { from, to } = crossover.step;
     const clicks = clicksBetween(setup, to, from);
+    const asked = { ...teethOf(setup), from: name(to), ring: from.chainring, crossed: DEFAULT_CROSSED_COGS };
     return {
-      text: `${setupName(setup)}: you shift from ${name(to)} to the ${from.chainring}T ring. How many rear clicks at the same time make the step to the next easier gear smallest${isNamed ? `, the one to ${name(from)}` : ''}? Do not use cross-chained gears: the big ring with its ${DEFAULT_CROSSED_COGS} largest cogs, the small ring with its ${DEFAULT_CROSSED_COGS} smallest.`,
+      text: isNamed
+        ? message('ringClicks.questionNamed', { ...asked, to: name(from) })
+        : message('ringClicks.question', asked),
       answer: { kind: 'number', value: Math.abs(clicks), unit: 'clicks', tolerance: 0, decimals: 0 },
       working: [
-        `from the ${to.cog} to the ${from.cog} there are ${Math.abs(clicks)} cogs`,
-        `that leaves a step of ${shown((from.ratio / to.ratio - 1) * 100, 1)} %, instead of ${shown((from.chainring / to.chainring - 1) * 100, 1)} % without a click`,
+        message('ringClicks.cogsBetween', { fromCog: to.cog, toCog: from.cog, count: Math.abs(clicks) }),
+        message('ringClicks.stepLeft', {
+          step: (from.ratio / to.ratio - 1) * 100,
+          without: (from.chainring / to.chainring - 1) * 100,
+        }),
       ],
       mistakes: [],
     };
@@ -112,15 +126,21 @@ export const RIDING_DRILLS = {
     const step = right.harder.ratio / right.easier.ratio;
     const wide = band.highRpm / band.lowRpm;
     return {
-      text: `${setupName(setup)}, and a rider with a cadence range of ${band.lowRpm} to ${band.highRpm} rpm: between which neighbouring gears is the widest gap in speed?`,
+      text: message('gap.question', { ...teethOf(setup), low: band.lowRpm, high: band.highRpm }),
       answer: {
         kind: 'choice',
-        options: options.map(({ easier, harder }) => `${name(easier)} and ${name(harder)}`),
+        options: options.map(({ easier, harder }) => message('gears', { easier: name(easier), harder: name(harder) })),
         right: options.indexOf(right),
       },
       working: [
-        `the cadence range covers a step of ${band.highRpm} ÷ ${band.lowRpm} = ${shown(wide, 3)}`,
-        `${name(right.easier)} to ${name(right.harder)} is ${right.easier.cog} ÷ ${right.harder.cog} = ${shown(step, 3)}, which exceeds it the most`,
+        message('gap.covered', { high: band.highRpm, low: band.lowRpm, factor: wide }),
+        message('gap.widest', {
+          easier: name(right.easier),
+          harder: name(right.harder),
+          easierCog: right.easier.cog,
+          harderCog: right.harder.cog,
+          factor: step,
+        }),
       ],
       mistakes: [],
     };

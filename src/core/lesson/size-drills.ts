@@ -1,6 +1,7 @@
 import { exactTwins, gearsOf, lowestTerms, type Gear, type Setup } from '../gears';
+import { message } from '../message';
 import type { Level } from './level';
-import { apart, division, name, neighbours, setupName, shown, type Making, type Maker } from './making';
+import { apart, division, name, neighbours, teethOf, type Making, type Maker } from './making';
 import type { Seeded } from './seeded';
 
 /** Gears closer than this are told apart by working them out alone. */
@@ -74,18 +75,22 @@ export const SIZE_DRILLS = {
     const [from, to] = twoGears(random, making);
     const isHarder = to.ratio > from.ratio;
     return {
-      text: `From ${name(from)} to ${name(to)}: harder or easier?`,
-      answer: { kind: 'choice', options: ['harder', 'easier'], right: isHarder ? 0 : 1 },
+      text: message('harderOrEasier.question', { from: name(from), to: name(to) }),
+      answer: {
+        kind: 'choice',
+        options: [message('harderOrEasier.harder'), message('harderOrEasier.easier')],
+        right: isHarder ? 0 : 1,
+      },
       working: [
         division(from),
         division(to),
-        `${shown(to.ratio, 3)} is ${isHarder ? 'higher' : 'lower'}: the wheel turns ${isHarder ? 'more' : 'less'} per crank turn, so the gear is ${isHarder ? 'harder' : 'easier'}`,
+        message(isHarder ? 'harderOrEasier.higher' : 'harderOrEasier.lower', { ratio: to.ratio }),
       ],
       mistakes: [
         {
           mistake: 'upsideDown',
           value: isHarder ? 1 : 0,
-          why: `Cog ÷ ring is the wrong way round: ${shown(1 / from.ratio, 3)} and ${shown(1 / to.ratio, 3)}. A larger ring or a smaller cog is harder.`,
+          why: message('harderOrEasier.upsideDown', { from: 1 / from.ratio, to: 1 / to.ratio }),
         },
       ],
     };
@@ -97,24 +102,33 @@ export const SIZE_DRILLS = {
     const drop = (1 - easier.ratio / harder.ratio) * 100;
     const teeth = easier.cog - harder.cog;
     return {
-      text: `At the same cadence, how much faster is ${name(harder)} than ${name(easier)}, in percent?`,
+      text: message('howMuch.question', { harder: name(harder), easier: name(easier) }),
       answer: { kind: 'number', value: step, unit: '%', tolerance, decimals: 1 },
       working: [
-        `speed is proportional to the ratio, and on one ring that is ${easier.cog} ÷ ${harder.cog} = ${shown(easier.cog / harder.cog, 4)}`,
-        `${shown(step, 1)} % faster`,
+        message('howMuch.proportional', {
+          easierCog: easier.cog,
+          harderCog: harder.cog,
+          factor: easier.cog / harder.cog,
+        }),
+        message('howMuch.faster', { step }),
       ],
       mistakes: apart(step, tolerance, [
         {
           mistake: 'wrongBase',
           value: drop,
-          why: `${shown(drop, 1)} % is the drop in cadence at the same speed: the difference divided by the harder gear. Divide it by the easier gear, the one you come from.`,
+          why: message('howMuch.wrongBase', { drop }),
         },
         {
           mistake: 'teethForPercent',
           value: teeth,
-          why: `${teeth} teeth are not ${teeth} percent: from a ${easier.cog} they are ${shown(step, 1)} %, from a cog of 40 they would be ${shown((teeth / (40 - teeth)) * 100, 1)} %.`,
+          why: message('howMuch.teethForPercent', {
+            teeth,
+            cog: easier.cog,
+            step,
+            fromForty: (teeth / (40 - teeth)) * 100,
+          }),
         },
-        { mistake: 'otherWay', value: -step, why: 'The size is right, the direction is not: a smaller cog is faster.' },
+        { mistake: 'otherWay', value: -step, why: message('howMuch.otherWay') },
       ]),
     };
   },
@@ -123,14 +137,14 @@ export const SIZE_DRILLS = {
     const setup = drivetrains.draw(random, 'any', (one) => gearsOf(one).some(suits));
     const gear = random.pick(gearsOf(setup).filter(suits));
     return {
-      text: `${name(gear)}: how many times does the wheel turn per crank turn? Answer to within ${shown(0.1, 1)}.`,
+      text: message('ratio.question', { gear: name(gear), tolerance: 0.1 }),
       answer: { kind: 'number', value: gear.ratio, unit: 'turns', tolerance: 0.1, decimals: 2 },
       working: [division(gear)],
       mistakes: apart(gear.ratio, 0.1, [
         {
           mistake: 'upsideDown',
           value: 1 / gear.ratio,
-          why: `${gear.cog} ÷ ${gear.chainring} is crank turns per wheel turn. The ratio is ring ÷ cog.`,
+          why: message('ratio.upsideDown', { cog: gear.cog, ring: gear.chainring }),
         },
       ]),
     };
@@ -144,17 +158,17 @@ export const SIZE_DRILLS = {
     const times = random.whole(1, MANY_TIMES);
     const [turns, value] = [crank * times, wheel * times];
     return {
-      text: `${name(gear)}: you turn the crank ${turns === 1 ? 'once' : `${turns} times`}. How many times does the wheel turn?`,
+      text: message('wheelTurns.question', { gear: name(gear), turns }),
       answer: { kind: 'number', value, unit: 'turns', tolerance: 0, decimals: 0 },
       working: [
-        `${name(gear)} = ${wheel}:${crank} in lowest terms: ${wheel} wheel turns for ${crank} crank turns`,
-        `${turns} ÷ ${crank} = ${times}, and ${times} × ${wheel} = ${value}`,
+        message('wheelTurns.lowestTerms', { gear: name(gear), wheel, crank }),
+        message('wheelTurns.times', { turns, crank, times, wheel, wheelTurns: value }),
       ],
       mistakes: apart(value, 0, [
         {
           mistake: 'upsideDown',
           value: (turns * gear.cog) / gear.chainring,
-          why: `That is ${turns} × ${gear.cog} ÷ ${gear.chainring}: crank turns for ${turns} wheel turns. A larger ring turns a smaller cog faster.`,
+          why: message('wheelTurns.upsideDown', { turns, cog: gear.cog, ring: gear.chainring }),
         },
       ]),
     };
@@ -166,11 +180,20 @@ export const SIZE_DRILLS = {
     const options = random.shuffled([twin, ...others]);
     const [a, b] = lowestTerms(gear);
     return {
-      text: `${setupName(setup)}: which gear is exactly the same as ${name(gear)}?`,
+      text: message('twin.question', { ...teethOf(setup), gear: name(gear) }),
       answer: { kind: 'choice', options: options.map(name), right: options.indexOf(twin) },
       working: [
-        `${name(gear)} = ${a}:${b} in lowest terms`,
-        `${name(twin)} = ${a}:${b} as well, because ${gear.chainring} × ${twin.cog} = ${twin.chainring} × ${gear.cog} = ${gear.chainring * twin.cog}`,
+        message('twin.lowestTerms', { gear: name(gear), a, b }),
+        message('twin.alike', {
+          twin: name(twin),
+          a,
+          b,
+          ring: gear.chainring,
+          twinCog: twin.cog,
+          twinRing: twin.chainring,
+          cog: gear.cog,
+          product: gear.chainring * twin.cog,
+        }),
       ],
       mistakes: [],
     };
@@ -179,7 +202,7 @@ export const SIZE_DRILLS = {
     const distinct = toOrder(random, making);
     const right = distinct.map((_, i) => i).sort((a, b) => distinct[a]!.ratio - distinct[b]!.ratio);
     return {
-      text: 'Put these gears in order, easiest first.',
+      text: message('order.question'),
       answer: { kind: 'order', items: distinct.map(name), right },
       working: right.map((i) => division(distinct[i]!)),
       mistakes: [],

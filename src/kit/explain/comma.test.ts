@@ -7,6 +7,7 @@ import { directPitches, fitReport } from '../../core/fit';
 import { checkWheel, gearReport } from '../../core/gears';
 import { DRILL_KINDS, newDrill } from '../../core/lesson';
 import { writeDecimalsWith } from '../../core/number-text';
+import { drillText } from '../../messages/drills';
 import { problemText, textOf } from '../../messages/core';
 import type { Explanation } from './explanation';
 import { METRIC } from '../measures';
@@ -74,7 +75,7 @@ test('nor has a question, its working, or what is said of an impossible number',
   for (const kind of DRILL_KINDS) {
     for (let seed = 1; seed <= 40; seed += 1) {
       const { text, working } = newDrill(kind, seed, { level: ((seed % 3) + 1) as 1 | 2 | 3 }, []);
-      none([text, ...working]);
+      none([text, ...working].map(drillText));
     }
   }
   none(

@@ -6,6 +6,7 @@ import { Glossed } from '../../../kit/glossary/Glossed';
 import { MISTAKE_TEXT, answerText, rightText } from '../words/learn-words';
 import styles from './Drills.module.css';
 import { t } from '../words/text';
+import { drillText } from '../../../messages/drills';
 
 /** Whether it was right; where not, which mistake leads to just that, and the working of this very question. */
 export function Outcome({ question, given, after }: { question: Question; given: Given; after: ReactNode }) {
@@ -21,12 +22,12 @@ export function Outcome({ question, given, after }: { question: Question; given:
       </p>
       {mistake && (
         <p className={styles.mistake} data-mistake={mistake.mistake}>
-          <b>{capital(MISTAKE_TEXT[mistake.mistake])}.</b> <Glossed text={mistake.why} />
+          <b>{capital(MISTAKE_TEXT[mistake.mistake])}.</b> <Glossed text={drillText(mistake.why)} />
         </p>
       )}
       <h3>{t('outcome.howItIsWorkedOut')}</h3>
       <ul className={styles.working}>
-        {working.map((line) => (
+        {working.map(drillText).map((line) => (
           <li key={line}>
             <Glossed text={line} />
           </li>

@@ -9,6 +9,7 @@ import { OrderField } from './OrderField';
 import { Outcome } from './Outcome';
 import styles from './Drills.module.css';
 import { t } from '../words/text';
+import { drillText } from '../../../messages/drills';
 
 /** Wide enough for any answer; what is sillier is told as wrong, not refused. */
 const ANSWER_BOUNDS = { min: -100_000, max: 100_000 } as const;
@@ -63,7 +64,7 @@ export function QuestionForm({ question, sendText, takesFocus, beside, onAnswer,
   return (
     <form className={styles.form} onSubmit={send} data-testid="question" data-kind={question.kind}>
       <p className={styles.question} id={`${id}-text`}>
-        {text}
+        {drillText(text)}
       </p>
       {answer.kind === 'number' && (
         <Field id="answer" label={t('questionForm.yourAnswerUnit', { unit: answer.unit })} problem={shownProblem}>
@@ -92,7 +93,7 @@ export function QuestionForm({ question, sendText, takesFocus, beside, onAnswer,
             aria-labelledby={`${id}-text`}
             value={choice}
             disabled={isAnswered}
-            options={answer.options.map((option, i) => ({ value: i, label: option }))}
+            options={answer.options.map((option, i) => ({ value: i, label: drillText(option) }))}
             onChange={({ target }) => {
               setChoice(target.value as number);
               setProblem(undefined);

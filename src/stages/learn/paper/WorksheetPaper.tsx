@@ -2,6 +2,7 @@ import type { Answer, Level, Question } from '../../../core/lesson';
 import { LEVEL_TEXT, rightText } from '../words/learn-words';
 import styles from './Worksheet.module.css';
 import { t } from '../words/text';
+import { drillText } from '../../../messages/drills';
 
 interface WorksheetPaperProps {
   readonly title: string;
@@ -23,7 +24,7 @@ export function WorksheetPaper({ title, number, level, questions }: WorksheetPap
         <ol>
           {questions.map((question) => (
             <li key={`${question.kind} ${question.seed}`}>
-              {question.text}
+              {drillText(question.text)}
               <Room answer={question.answer} />
             </li>
           ))}
@@ -37,7 +38,7 @@ export function WorksheetPaper({ title, number, level, questions }: WorksheetPap
           {questions.map((question) => (
             <li key={`${question.kind} ${question.seed}`}>
               <b>{rightText(question.answer)}</b>
-              <span>{question.working.join('; ')}</span>
+              <span>{question.working.map(drillText).join('; ')}</span>
             </li>
           ))}
         </ol>
@@ -55,7 +56,7 @@ function Room({ answer }: { answer: Answer }) {
       </p>
     );
   }
-  const items = answer.kind === 'choice' ? answer.options : answer.items;
+  const items = answer.kind === 'choice' ? answer.options.map(drillText) : answer.items;
   return (
     <p className={styles.room}>
       {items.map((item) => (

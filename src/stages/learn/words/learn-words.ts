@@ -1,5 +1,6 @@
 import type { Answer, DrillKind, Given, Level, Mistake } from '../../../core/lesson';
 import { fixed } from '../../../kit/format';
+import { drillText } from '../../../messages/drills';
 import { t } from './text';
 
 export const KIND_TEXT: Readonly<Record<DrillKind, string>> = {
@@ -61,7 +62,7 @@ const NBSP = '\u00a0';
 /** An answer as it is said: the right one, or one that was given. */
 export function answerText(answer: Answer, given: Given): string {
   if (answer.kind === 'order') return (given as readonly number[]).map((place) => answer.items[place]).join(', ');
-  if (answer.kind === 'choice') return answer.options[given as number] ?? '';
+  if (answer.kind === 'choice') return drillText(answer.options[given as number] ?? '');
   return `${fixed(given as number, answer.decimals)}${NBSP}${answer.unit}`;
 }
 

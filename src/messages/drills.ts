@@ -1,0 +1,9 @@
+import type { DrillLine } from '../core/lesson';
+import en from './en/drills.json';
+import { sayer } from './say';
+import { translator } from './translator';
+
+const textOf = sayer(translator('drills', en));
+
+/** Says a line of a drill; one of numbers and signs alone stands as it is. */
+export const drillText = (line: DrillLine): string => (typeof line === 'string' ? line : textOf(line));
