@@ -316,6 +316,47 @@ export interface CoreMessages {
   readonly 'parts.generic.wheel': { readonly rim: MessageValue };
   readonly 'parts.generic.innerCable': null;
   readonly 'parts.generic.housing': null;
+  readonly 'find.layouts': null;
+  readonly 'find.ringsTurnedRound': { readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'find.noneAtHand': { readonly rings: MessageValue; readonly layouts: string; readonly min: MessageValue; readonly max: MessageValue; readonly apart: MessageValue };
+  readonly 'find.noneNamed': null;
+  readonly 'find.noPair': { readonly min: MessageValue; readonly max: MessageValue; readonly apart: MessageValue };
+  readonly 'find.tooMany': { readonly rings: MessageValue; readonly cassettes: MessageValue; readonly setups: MessageValue; readonly most: MessageValue };
+  readonly 'find.noCassette': null;
+  readonly 'find.noAim': null;
+  readonly 'find.ringsNotSearched': { readonly rings: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'find.ringButTwo': { readonly ring: MessageValue };
+  readonly 'find.crankButTwo': { readonly ring: MessageValue };
+  readonly 'find.noFrontDerailleur': null;
+  readonly 'find.frameTakesNone': null;
+  readonly 'find.frameAssumedToTakeNone': null;
+  readonly 'find.cassette.count': { readonly cogs: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'find.cassette.smallest': { readonly teeth: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'find.cassette.largest': { readonly teeth: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'find.cassette.endsNotAlike': { readonly cogs: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue };
+  readonly 'find.cassette.endsNotRising': { readonly cogs: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue };
+  readonly 'find.cassette.outside': { readonly cogs: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue };
+  readonly 'find.cassette.forbiddenToo': { readonly cogs: MessageValue };
+  readonly 'find.cassette.notAtHand': { readonly cogs: MessageValue };
+  readonly 'find.cassette.forbidden': { readonly cogs: MessageValue };
+  readonly 'find.cassette.tooMany': { readonly count: MessageValue; readonly cogs: MessageValue; readonly most: MessageValue };
+  readonly 'find.cassette.tooFew': { readonly cogs: MessageValue; readonly smallest: MessageValue; readonly largest: MessageValue; readonly allowed: MessageValue };
+  readonly 'find.noRoad': null;
+  readonly 'recording.empty': null;
+  readonly 'recording.noTime': null;
+  readonly 'recording.timeBackwards': { readonly seconds: MessageValue; readonly sample: MessageValue };
+  readonly 'recording.timeOutside': { readonly ms: MessageValue };
+  readonly 'recording.tooLong': { readonly days: number; readonly most: MessageValue };
+  readonly 'recording.noSpeed': null;
+  readonly 'recording.noCadence': null;
+  readonly 'recording.speedsOutside': { readonly faulty: MessageValue; readonly samples: MessageValue; readonly most: number };
+  readonly 'recording.tooFar': { readonly distance: number; readonly most: MessageValue };
+  readonly 'recording.standsStill': null;
+  readonly 'route.noHeightIsOne': { readonly faulty: MessageValue; readonly points: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'route.noElevation': null;
+  readonly 'route.tooShort': { readonly length: number; readonly least: MessageValue };
+  readonly 'route.tooLong': { readonly length: number; readonly most: MessageValue };
+  readonly 'route.gap': { readonly length: number; readonly most: MessageValue };
 }
 
 /** The values that each message of the part drills takes, by its code; null where it takes none. */

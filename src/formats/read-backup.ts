@@ -3,6 +3,7 @@ import { excerpt } from './excerpt';
 import { DATA_VERSION, KEPT_TABLES, MIGRATIONS, migrate, type Dataset } from '../records';
 import { datasetSchema, sortOut, type SortedOut } from '../records/schema';
 import { BACKUP_FORMAT } from './backup';
+import { t } from './text';
 
 /** Far above any honest backup of this data, and small enough to be read at once. */
 export const BACKUP_BYTES_MAX = 200_000_000;
@@ -46,24 +47,16 @@ export type BackupResult =
 /** Parse, version gate, migrate, validate; storing it is the store's matter. */
 export function readBackup(text: string): BackupResult {
   if (text.length > BACKUP_BYTES_MAX) {
-    return refuse(
-      'tooLarge',
-      `the file has ${text.length} characters; a backup has at most ${BACKUP_BYTES_MAX}. Is it the right file?`,
-    );
+    return refuse('tooLarge', t('backup.tooLarge', { characters: text.length, most: BACKUP_BYTES_MAX }));
   }
   const json = parseJson(text);
-  if (!json.ok)
-    return refuse('notJson', `the file is broken or no backup (${json.cause}). Choose a file that Rontel saved.`);
+  if (!json.ok) return refuse('notJson', t('backup.notJson', { cause: json.cause }));
 
   const head = z.object({ format: z.literal(BACKUP_FORMAT), dataVersion: z.number() }).safeParse(json.value);
-  if (!head.success)
-    return refuse('foreign', 'this file was not saved by Rontel. Choose one whose name begins with rontel-backup.');
+  if (!head.success) return refuse('foreign', t('backup.foreign'));
   const { dataVersion } = head.data;
   if (dataVersion > DATA_VERSION) {
-    return refuse(
-      'newer',
-      `the file has data version ${dataVersion}; this Rontel reads 1 to ${DATA_VERSION}. Open it with the newer Rontel that saved it.`,
-    );
+    return refuse('newer', t('backup.newer', { version: dataVersion, most: DATA_VERSION }));
   }
   const envelope = envelopeSchema.safeParse(json.value);
   if (!envelope.success) return refuse('damaged', damage(envelope.error));
@@ -90,7 +83,11 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false; ca
 
 function damage(error: z.ZodError): string {
   const [first] = error.issues;
-  const place = first && first.path.length > 0 ? ` at ${excerpt(first.path.join('.'), PATH_MAX)}` : '';
-  const more = error.issues.length > 1 ? ` and ${error.issues.length - 1} more` : '';
-  return `the file is damaged${place}: ${excerpt(first?.message ?? 'unreadable')}${more}. Nothing was taken from it; try another backup.`;
+  const values = {
+    cause: excerpt(first?.message ?? t('backup.unreadable')),
+    more: Math.max(0, error.issues.length - 1),
+  };
+  return first && first.path.length > 0
+    ? t('backup.damagedAt', { ...values, place: excerpt(first.path.join('.'), PATH_MAX) })
+    : t('backup.damaged', values);
 }

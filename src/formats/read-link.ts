@@ -3,6 +3,7 @@ import { BIKE_DEFAULTS, SETUP_DEFAULTS, WHEEL_DEFAULTS, type BikeRecord, type Se
 import { bikeSchema, setupSchema } from '../records/schema';
 import { excerpt } from './excerpt';
 import { DERAILLEUR_ORDER } from './link';
+import { t } from './text';
 
 /** What a link carries: one bike with one setup, under ids that are never stored. */
 interface LinkedBench {
@@ -28,7 +29,7 @@ export function readLink(query: URLSearchParams): LinkResult {
     ...BIKE_DEFAULTS,
     id: LINKED_ID,
     rank: 0,
-    name: query.get('name') ?? 'Linked bike',
+    name: query.get('name') ?? t('link.bikeName'),
     wheelsets: [
       {
         ...WHEEL_DEFAULTS,
@@ -55,7 +56,7 @@ export function readLink(query: URLSearchParams): LinkResult {
   const [issue] = [...(bike.error?.issues ?? []), ...(setup.error?.issues ?? [])];
   return {
     kind: 'broken',
-    message: `This link cannot be read: ${excerpt(issue?.message ?? 'unknown')}. Ask for it again; your own bikes are untouched.`,
+    message: t('link.broken', { cause: excerpt(issue?.message ?? t('link.unknown')) }),
   };
 }
 

@@ -2,6 +2,7 @@ import { NO_HUB_STAGE, checkSetup, type Setup } from '../core/gears';
 import { proposedCogs } from '../core/parts/proposed-cogs';
 import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/parts/cassettes';
 import { textOf } from '../messages/core';
+import { t } from './text';
 
 export type ShorthandResult =
   | {
@@ -42,19 +43,19 @@ export function parseShorthand(text: string): ShorthandResult {
     .replace(/(\d)\s*t(?![a-z])/g, '$1')
     .replace(LAYOUT_AHEAD, '')
     .replace(NO_X_BETWEEN, '$1 x $2');
-  if (line === '') return unfinished(`type rings, x, cassette: ${EXAMPLE}`);
+  if (line === '') return unfinished(t('shorthand.empty', { example: EXAMPLE }));
 
   const [ringsText = '', cassetteText, ...more] = line.split('x');
   if (cassetteText === undefined) {
-    return unfinished(`no x yet: write rings, x, cassette, as in ${EXAMPLE}`);
+    return unfinished(t('shorthand.noX', { example: EXAMPLE }));
   }
-  if (more.length > 0) return wrong(`more than one x: write rings, x, cassette, as in ${EXAMPLE}`);
+  if (more.length > 0) return wrong(t('shorthand.moreX', { example: EXAMPLE }));
 
   const rings = numbersOf(ringsText, /[/\-,\s]+/);
   if (!rings.ok) return rings;
-  if (rings.numbers.length === 3) return wrong('triples are not supported: enter two of the three rings');
+  if (rings.numbers.length === 3) return wrong(t('shorthand.triple'));
   const { speeds, cogsText } = splitSpeeds(cassetteText);
-  if (cogsText === '') return unfinished('now the cassette: a range such as 11-36, or every cog');
+  if (cogsText === '') return unfinished(t('shorthand.noCassette'));
   const cogs = numbersOf(cogsText, /\s*[-,]\s*|\s+/);
   if (!cogs.ok) return cogs;
 
@@ -106,15 +107,17 @@ function numbersOf(text: string, separator: RegExp): Numbers {
   if (words.at(-1) === '') {
     const got = text.trim();
     return unfinished(
-      got === '' ? `the rings are missing: ${EXAMPLE}` : `something is missing after “${got.slice(-QUOTED_MAX)}”`,
+      got === ''
+        ? t('shorthand.noRings', { example: EXAMPLE })
+        : t('shorthand.nothingAfter', { text: got.slice(-QUOTED_MAX) }),
     );
   }
   const odd = words.find((word) => !/^\d+(\.\d+)?$/.test(word));
   if (odd !== undefined) {
     return wrong(
       odd === ''
-        ? `a number is missing in “${text.trim().slice(0, QUOTED_MAX)}”`
-        : `“${odd.slice(0, QUOTED_MAX)}” is no number of teeth`,
+        ? t('shorthand.numberMissing', { text: text.trim().slice(0, QUOTED_MAX) })
+        : t('shorthand.notTeeth', { text: odd.slice(0, QUOTED_MAX) }),
     );
   }
   return { ok: true, numbers: words.map(Number) };
@@ -129,10 +132,10 @@ function splitSpeeds(cassetteText: string): { cogsText: string; speeds: number |
 function chooseCogs(numbers: number[], speeds: number | undefined, isRange: boolean): Numbers {
   if (isRange) return chooseFromRange(numbers[0]!, numbers[1]!, speeds);
   if (numbers.length === 1 && speeds !== 1) {
-    return unfinished(`one cog, ${numbers[0]}: type a range such as 11-36, or every cog`);
+    return unfinished(t('shorthand.oneCog', { cog: numbers[0]! }));
   }
   if (speeds !== undefined && speeds !== numbers.length) {
-    return wrong(`${numbers.length} cogs are named but ${speeds} speeds said: leave out “${speeds}s” or mend the cogs`);
+    return wrong(t('shorthand.otherSpeeds', { cogs: numbers.length, speeds }));
   }
   return { ok: true, numbers };
 }
@@ -149,7 +152,7 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
     const near = nearestRanges(smallest, largest, 3).join(', ');
     return {
       ok: false,
-      message: `no built-in cassette runs ${range}: add the number of cogs, as in ${range} 11s, or type every cog; the nearest are ${near}`,
+      message: t('shorthand.noSuchRange', { range, near }),
       // The first two of a list of cogs look like a narrow range.
       unfinished: largest < 18,
     };
@@ -157,11 +160,12 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
   const cassette = speeds === undefined ? found[0] : found.find(({ cogs }) => cogs.length === speeds);
   if (!cassette) {
     const counts = found.map(({ cogs }) => cogs.length).sort((a, b) => a - b);
-    return wrong(`${speeds} cogs do not fit ${range}: there is ${listed(counts)}; or type every cog`);
+    const [last, ...others] = counts.reverse();
+    return wrong(
+      others.length === 0
+        ? t('shorthand.otherCount', { speeds: speeds!, range, count: last! })
+        : t('shorthand.otherCounts', { speeds: speeds!, range, counts: others.reverse().join(', '), last: last! }),
+    );
   }
   return { ok: true, numbers: [...cassette.cogs] };
-}
-
-function listed(counts: number[]): string {
-  return counts.length === 1 ? `${counts[0]}` : `${counts.slice(0, -1).join(', ')} and ${counts.at(-1)}`;
 }

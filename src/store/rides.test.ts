@@ -113,7 +113,7 @@ describe('routes', () => {
       const again = elevationProfile(
         read.track.samples.map((sample, i) => ({ distanceM: i * stepM, elevationM: sample.elevationM })),
       );
-      if (!again.ok) throw new Error(again.failure.message);
+      if (!again.ok) throw new Error(again.failure.kind);
       // Smoothed once more, and heights to the decimetre: within a metre anywhere.
       again.profile.elevationM.forEach((height, i) => expect(Math.abs(height - elevationM[i]!)).toBeLessThan(1));
     }

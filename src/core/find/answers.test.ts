@@ -2,6 +2,7 @@ import { TOURER_BIKE, TOURER_FITTED, TOURER_RIDING } from '../../../tests/suppor
 import { TOURER } from '../../../tests/support/setups';
 import { GENERIC_CASSETTES } from '../parts/cassettes';
 import { DEFAULT_PRICES } from '../parts/price-list';
+import { message, type Message } from '../message';
 import { layoutAdvice } from './layout-advice';
 import { aimSpans, partingAims, withinLimits } from './limits';
 import { SetupBuilder } from './builder';
@@ -171,22 +172,36 @@ const asked = (more: Partial<FindQuestion> & { rings?: Partial<RingRule> } = {})
   rings: { ...rings, ...more.rings },
 });
 
-test.each<[string, FindQuestion, string]>([
-  ['no layout', asked({ rings: { layouts: [] } as never }), 'neither one ring nor two'],
-  ['turned range', asked({ rings: { minT: 50, maxT: 40 } as never }), 'rings from 50 to 40T: give the smaller'],
+test.each<[string, FindQuestion, Message]>([
+  ['no layout', asked({ rings: { layouts: [] } as never }), message('find.layouts')],
+  [
+    'turned range',
+    asked({ rings: { minT: 50, maxT: 40 } as never }),
+    message('find.ringsTurnedRound', { min: 50, max: 40 }),
+  ],
   [
     'one ring of two',
     asked({ rings: { layouts: ['2x'], minT: 44, maxT: 44 } as never }),
-    'no two rings between 44 and 44T',
+    message('find.noPair', { min: 44, max: 44, apart: rings.ringDifferenceMaxT }),
   ],
-  ['nothing at hand', asked({ rings: { only: [20, 60] } as never }), 'none of the rings at hand (20, 60)'],
-  ['no cassette', asked({ cassetteCount: 0 }), 'no cassette is left'],
-  ['no aim', asked({ aims: [] }), 'no aim is chosen'],
-  ['too many', asked({ cassetteCount: 5000 }), 'setups: at most 300000'],
+  [
+    'nothing at hand',
+    asked({ rings: { only: [20, 60] } as never }),
+    message('find.noneAtHand', {
+      rings: ['20', '60'],
+      layouts: 'both',
+      min: rings.minT,
+      max: rings.maxT,
+      apart: rings.ringDifferenceMaxT,
+    }),
+  ],
+  ['none named', asked({ rings: { only: [] } as never }), message('find.noneNamed')],
+  ['no cassette', asked({ cassetteCount: 0 }), message('find.noCassette')],
+  ['no aim', asked({ aims: [] }), message('find.noAim')],
   [
     'kept rings not searched',
     asked({ bike: { ...bike, keep: ['ring'] }, rings: { minT: 34, maxT: 40 } as never }),
-    'the rings 48/32 are kept',
+    message('find.ringsNotSearched', { rings: '48/32', min: 34, max: 40 }),
   ],
   [
     'kept one ring, two searched',
@@ -198,14 +213,18 @@ test.each<[string, FindQuestion, string]>([
       },
       rings: { layouts: ['2x'] } as never,
     }),
-    'only two rings are searched',
+    message('find.ringButTwo', { ring: '44' }),
   ],
-])('%s is said with its numbers', (_, wrong, message) => {
-  expect(
-    checkFind(wrong)
-      .map((one) => one.message)
-      .join(' | '),
-  ).toContain(message);
+])('%s is said with its numbers', (_, wrong, expected) => {
+  expect(checkFind(wrong).map((one) => one.message)).toContainEqual(expected);
+});
+
+test('too many setups are refused with the most that are searched', () => {
+  const [problem] = checkFind(asked({ cassetteCount: 5000 }));
+  expect(problem).toMatchObject({
+    field: 'space',
+    message: { code: 'find.tooMany', values: { cassettes: 5000, most: 300_000 } },
+  });
 });
 
 test('a sound question has no problem, and the whole space is some 19,000 setups', () => {

@@ -1,6 +1,7 @@
 import { atLeast } from '../numbers';
 import { COG_COUNT, COG_TEETH, speedKmh, within, zoneOf } from '../gears';
 import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
+import { message, type Message } from '../message';
 
 /** What a cassette is built to. */
 export interface CassetteRule {
@@ -51,7 +52,7 @@ export interface CassetteFigures {
 
 export type CassetteBuilt =
   | { readonly ok: true; readonly cogs: readonly number[]; readonly figures: CassetteFigures }
-  | { readonly ok: false; readonly message: string };
+  | { readonly ok: false; readonly message: Message };
 
 /** Builds the best cassette there is to a goal, by dynamic programming over cogs: exact. */
 export function buildCassette(rule: CassetteRule, goal: CassetteGoal): CassetteBuilt {
@@ -90,37 +91,41 @@ export function nearestBought(cogs: readonly number[]): readonly number[] | unde
 }
 
 /** Why a rule allows no cassette, with the numbers; undefined where it allows one. */
-function checkRule(rule: CassetteRule): string | undefined {
+function checkRule(rule: CassetteRule): Message | undefined {
   const { count, smallestT, largestT, forced, forbidden, only } = rule;
   if (!Number.isInteger(count) || !within(count, COG_COUNT)) {
-    return `${count} cogs: a cassette has ${COG_COUNT.min} to ${COG_COUNT.max}`;
+    return message('find.cassette.count', { cogs: count, ...COG_COUNT });
   }
   for (const [what, teeth] of [
-    ['smallest cog', smallestT],
-    ['largest cog', largestT],
+    ['smallest', smallestT],
+    ['largest', largestT],
   ] as const) {
     if (Number.isInteger(teeth) && within(teeth, COG_TEETH)) continue;
-    return `${what} ${teeth}: cogs run from ${COG_TEETH.min} to ${COG_TEETH.max} teeth`;
+    return message(`find.cassette.${what}`, { teeth, ...COG_TEETH });
   }
   if (count === 1 ? smallestT !== largestT : smallestT >= largestT) {
-    return `${count} cogs from ${smallestT} to ${largestT}T: the largest must be ${count === 1 ? 'the same as' : 'above'} the smallest`;
+    const ends = { cogs: count, smallest: smallestT, largest: largestT };
+    return message(count === 1 ? 'find.cassette.endsNotAlike' : 'find.cassette.endsNotRising', ends);
   }
   const outside = forced.filter((cog) => cog < smallestT || cog > largestT);
   if (outside.length > 0) {
-    return `${outside.join(', ')}T must be there, but lies outside ${smallestT} to ${largestT}T: widen the range or let it go`;
+    return message('find.cassette.outside', { cogs: outside.map(String), smallest: smallestT, largest: largestT });
   }
   const both = forced.filter((cog) => forbidden.includes(cog));
-  if (both.length > 0) return `${both.join(', ')}T must be there and must not: take it off one list`;
+  if (both.length > 0) return message('find.cassette.forbiddenToo', { cogs: both.map(String) });
   const missing = [...new Set([smallestT, largestT, ...forced])].filter((cog) => !teethFor(rule).includes(cog));
   if (missing.length > 0) {
-    return `${missing.join(', ')}T must be there, but is ${only && !missing.some((cog) => forbidden.includes(cog)) ? 'not at hand' : 'forbidden'}: change the range or the list`;
+    const isNotAtHand = only && !missing.some((cog) => forbidden.includes(cog));
+    return message(isNotAtHand ? 'find.cassette.notAtHand' : 'find.cassette.forbidden', { cogs: missing.map(String) });
   }
   const must = new Set([smallestT, largestT, ...forced]);
-  if (must.size > count)
-    return `${must.size} cogs must be there (${[...must].sort((a, b) => a - b).join('-')}): more than ${count}`;
+  if (must.size > count) {
+    const cogs = [...must].sort((a, b) => a - b).join('-');
+    return message('find.cassette.tooMany', { count: must.size, cogs, most: count });
+  }
   const allowed = teethFor(rule).length;
   if (allowed < count) {
-    return `${count} cogs from ${smallestT} to ${largestT}T: only ${allowed} are allowed there; take fewer, or widen the range`;
+    return message('find.cassette.tooFew', { cogs: count, smallest: smallestT, largest: largestT, allowed });
   }
   return undefined;
 }

@@ -29,7 +29,7 @@ test.each(USES)('%s: a rider who has typed nothing but the present gears gets at
     fillFind({}, { aims: [] }, setup.cogs.length),
     contextOfGears(setup, brief, rolloutMm({ rimDiameterMm, tyreWidthMm })),
   );
-  if (!question.ok) throw new Error(question.problems[0]!.message);
+  if (!question.ok) throw new Error(question.problems[0]!.message.code);
   const { met, layouts } = findSetups(question.input);
   expect(met).toBeGreaterThanOrEqual(100);
   expect(layouts['1x'].met).toBeGreaterThan(0);

@@ -1,6 +1,7 @@
+import { message, type Message } from '../message';
 import type { FindBike } from './builder';
 import type { FindAim } from './aims';
-import { layoutOf, ringChoices, type Layout, type RingRule } from './ring-choices';
+import { layoutOf, ringChoices, type RingRule } from './ring-choices';
 
 /** Setups that one search goes through at most: some seconds' work on a small machine. */
 const SEARCHED_MAX = 300_000;
@@ -9,7 +10,7 @@ const SEARCHED_MAX = 300_000;
 export interface FindProblem {
   readonly field: 'layouts' | 'rings' | 'cassettes' | 'keep' | 'aims' | 'space';
   /** Value, bounds, and what to do. */
-  readonly message: string;
+  readonly message: Message;
 }
 
 export interface FindQuestion {
@@ -22,63 +23,57 @@ export interface FindQuestion {
 /** Everything that leaves a search empty, contradictory or too large, with the numbers; nothing is mended. */
 export function checkFind(question: FindQuestion, searchedMax = SEARCHED_MAX): FindProblem[] {
   const { rings, cassetteCount, aims, bike } = question;
-  const { layouts, minT, maxT, only, ringDifferenceMaxT } = rings;
+  const { layouts, minT, maxT } = rings;
   const problems: FindProblem[] = [];
-  const say = (field: FindProblem['field'], message: string) => problems.push({ field, message });
-  if (layouts.length === 0) say('layouts', 'neither one ring nor two is searched: choose one at least');
-  if (minT > maxT) say('rings', `rings from ${minT} to ${maxT}T: give the smaller number first`);
+  const say = (field: FindProblem['field'], text: Message) => problems.push({ field, message: text });
+  if (layouts.length === 0) say('layouts', message('find.layouts'));
+  if (minT > maxT) say('rings', message('find.ringsTurnedRound', { min: minT, max: maxT }));
   else if (layouts.length > 0) {
     const choices = ringChoices(rings);
     const searched = choices.length * cassetteCount;
     if (choices.length === 0) {
-      say(
-        'rings',
-        only
-          ? `none of the rings at hand (${only.join(', ') || 'none named'}) makes ${named(layouts)} between ${minT} and ${maxT}T, two at most ${ringDifferenceMaxT}T apart: widen the range, or search any ring`
-          : `no two rings between ${minT} and ${maxT}T are 1 to ${ringDifferenceMaxT}T apart: widen the range`,
-      );
+      say('rings', noRings(rings));
     } else if (searched > searchedMax) {
-      say(
-        'space',
-        `${choices.length} choices of rings × ${cassetteCount} cassettes are ${searched} setups: at most ${searchedMax} are searched; narrow the rings or leave cassettes out`,
-      );
+      const values = { rings: choices.length, cassettes: cassetteCount, setups: searched, most: searchedMax };
+      say('space', message('find.tooMany', values));
     }
   }
-  if (cassetteCount === 0) say('cassettes', 'no cassette is left to search: choose more speeds, or build one');
-  if (aims.length === 0) say('aims', 'no aim is chosen: choose one at least, or nothing tells the setups apart');
+  if (cassetteCount === 0) say('cassettes', message('find.noCassette'));
+  if (aims.length === 0) say('aims', message('find.noAim'));
   if (bike) problems.push(...lockProblems(bike, rings));
   return problems;
 }
 
-const named = (layouts: readonly Layout[]) =>
-  layouts.map((layout) => (layout === '1x' ? 'one ring' : 'two rings')).join(' or ');
+/** Why no ring is searched. */
+function noRings({ layouts, minT, maxT, only, ringDifferenceMaxT }: RingRule): Message {
+  const range = { min: minT, max: maxT, apart: ringDifferenceMaxT };
+  if (!only) return message('find.noPair', range);
+  if (only.length === 0) return message('find.noneNamed');
+  const which = layouts.length > 1 ? 'both' : layouts[0] === '1x' ? 'one' : 'two';
+  return message('find.noneAtHand', { ...range, rings: only.map(String), layouts: which });
+}
 
 /** Locks that contradict what is searched. */
 function lockProblems({ present, keep }: FindBike, { layouts, minT, maxT, only }: RingRule): FindProblem[] {
   const { chainrings } = present.setup;
   const teeth = chainrings.join('/');
   const problems: FindProblem[] = [];
-  const say = (message: string) => problems.push({ field: 'keep', message });
+  const say = (text: Message) => problems.push({ field: 'keep', message: text });
   const layout = layoutOf(chainrings);
   if (keep.includes('ring')) {
     const tried = chainrings.filter((ring) => ring >= minT && ring <= maxT && (!only || only.includes(ring)));
+    const isTwoAlone = !layouts.includes('1x');
     // From two rings one may be kept and the other taken off.
-    if (tried.length === 0 || (tried.length < 2 && !layouts.includes('1x'))) {
-      say(
-        `the rings ${teeth} are kept, but not among those searched (${minT} to ${maxT}T): let the ring go, or search them too`,
-      );
-    } else if (layout === '1x' && !layouts.includes('1x')) {
-      say(`the ring ${teeth} is kept, but only two rings are searched: let it go, or search one ring too`);
+    if (tried.length === 0 || (layout === '2x' && isTwoAlone && tried.length < 2)) {
+      say(message('find.ringsNotSearched', { rings: teeth, min: minT, max: maxT }));
+    } else if (layout === '1x' && isTwoAlone) {
+      say(message('find.ringButTwo', { ring: teeth }));
     }
   }
   if (layout === '1x' && !layouts.includes('1x')) {
     for (const part of ['crank', 'frontDerailleur'] as const) {
       if (!keep.includes(part)) continue;
-      say(
-        part === 'crank'
-          ? `the crank for one ring (${teeth}) is kept, but only two rings are searched: let it go, or search one ring too`
-          : 'no front derailleur is to be bought, but only two rings are searched and the bike has one: let it go, or search one ring too',
-      );
+      say(part === 'crank' ? message('find.crankButTwo', { ring: teeth }) : message('find.noFrontDerailleur'));
     }
   }
   return problems;

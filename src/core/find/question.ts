@@ -13,6 +13,7 @@ import { ringChoices, type Layout } from './ring-choices';
 import { frontRoomOf, type FrontRoom } from './front-room';
 import type { FindInput } from './search';
 import type { FilledFind } from './settings';
+import { message } from '../message';
 
 /** What a search of a bike is made from. */
 export interface FindContext {
@@ -84,7 +85,7 @@ export function findQuestion(settings: FilledFind, context: FindContext): FindQu
 
 const noRoomForTwo = ({ assumed }: FrontRoom): FindProblem => ({
   field: 'layouts',
-  message: `only two rings are searched, but the frame takes no front derailleur${assumed ? ' (assumed for trail bikes)' : ''}: search one ring, or say that the frame takes one`,
+  message: message(assumed ? 'find.frameAssumedToTakeNone' : 'find.frameTakesNone'),
 });
 
 /**

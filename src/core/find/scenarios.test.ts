@@ -614,7 +614,7 @@ test.each(TABLE)('%s', (name, easiestMaxM, hardestMinM, headline, best1x, best2x
     fillFind({}, { aims: [] }, present.cogs.length),
     contextOfGears(present, brief, rolloutMm({ rimDiameterMm, tyreWidthMm })),
   );
-  if (!question.ok) throw new Error(question.problems[0]!.message);
+  if (!question.ok) throw new Error(question.problems[0]!.message.code);
   const result = findSetups(question.input);
   const { kind, layout } = layoutAdvice(result, question.input.aims, question.layouts);
   expect([kind, layout].filter(Boolean).join(' ')).toBe(headline);

@@ -1,5 +1,5 @@
 import { within, type Bounds } from '../gears';
-import { short } from '../number-text';
+import { message, type Message } from '../message';
 import { ELEVATION_M, RIDE_DISTANCE_M, RIDE_SECONDS, TIME_MS } from '../world';
 
 /**
@@ -44,13 +44,10 @@ export interface RecordingNotes {
   readonly speedFrom: 'file' | 'distance' | 'positions';
 }
 
-export type RecordingFailure =
-  | { readonly kind: 'empty'; readonly message: string }
-  | { readonly kind: 'noTime'; readonly message: string }
-  | { readonly kind: 'timeBackwards'; readonly message: string }
-  | { readonly kind: 'noSpeed'; readonly message: string }
-  | { readonly kind: 'noCadence'; readonly message: string }
-  | { readonly kind: 'absurd'; readonly message: string };
+export interface RecordingFailure {
+  readonly kind: 'empty' | 'noTime' | 'timeBackwards' | 'noSpeed' | 'noCadence' | 'absurd';
+  readonly message: Message;
+}
 
 export type RecordingResult =
   | {
@@ -73,54 +70,46 @@ const FAULTY_SHARE_MAX = 0.5;
 /** Slower than this a bicycle stands, m/s. */
 export const STANDING_MS = 0.5;
 
-const refuse = (kind: RecordingFailure['kind'], message: string): RecordingResult => ({
+const refuse = (kind: RecordingFailure['kind'], text: Message): RecordingResult => ({
   ok: false,
-  failure: { kind, message },
+  failure: { kind, message: text },
 });
 
 /** Samples in the order of the file as a recording; nothing is mended but what the notes tell. */
 export function recordingOf(samples: readonly RawSample[]): RecordingResult {
-  if (samples.length === 0) return refuse('empty', 'there is no sample in it');
+  if (samples.length === 0) return refuse('empty', message('recording.empty'));
   const first = samples[0]!.timeMs;
   if (first === undefined || samples.some(({ timeMs }) => timeMs === undefined)) {
-    return refuse('noTime', 'its points have no time: it is a route, not a ride');
+    return refuse('noTime', message('recording.noTime'));
   }
   const kept: RawSample[] = [];
   for (const [i, sample] of samples.entries()) {
     const before = kept.at(-1)?.timeMs ?? -Infinity;
     if (sample.timeMs! < before) {
       const seconds = Math.round((before - sample.timeMs!) / 1000);
-      return refuse(
-        'timeBackwards',
-        `time goes back by ${seconds} s at sample ${i + 1}: mend the clock, or cut the file there`,
-      );
+      return refuse('timeBackwards', message('recording.timeBackwards', { seconds, sample: i + 1 }));
     }
     if (sample.timeMs! > before) kept.push(sample);
   }
   const outside = [kept[0]!, kept.at(-1)!].find(({ timeMs }) => !within(timeMs!, TIME_MS));
   if (outside) {
-    return refuse(
-      'absurd',
-      `its time is ${outside.timeMs} ms since 1970: it runs from 1970 to 2199; mend the clock, or choose another column or unit`,
-    );
+    return refuse('absurd', message('recording.timeOutside', { ms: outside.timeMs! }));
   }
   const n = kept.length;
   const lastsS = (kept.at(-1)!.timeMs! - first) / 1000;
   if (!within(lastsS, RIDE_SECONDS)) {
-    return refuse(
-      'absurd',
-      `it lasts ${short(lastsS / 86_400, 1)} days: at most ${RIDE_SECONDS.max / 86_400}; cut the file, or check the unit of its times`,
-    );
+    const values = { days: lastsS / 86_400, most: RIDE_SECONDS.max / 86_400 };
+    return refuse('absurd', message('recording.tooLong', values));
   }
   const timeS = Float64Array.from(kept, ({ timeMs }) => (timeMs! - first) / 1000);
   const distance = distances(kept);
   const fromFile = kept.some(({ speedMs }) => speedMs !== undefined);
-  if (!fromFile && !distance) return refuse('noSpeed', 'neither speed, distance nor positions are in it');
+  if (!fromFile && !distance) return refuse('noSpeed', message('recording.noSpeed'));
   const rawSpeed = fromFile
     ? Float32Array.from(kept, ({ speedMs }) => speedMs ?? NaN)
     : speedsOf(distance!.metres, timeS);
   if (!kept.some(({ cadenceRpm }) => cadenceRpm !== undefined)) {
-    return refuse('noCadence', 'there is no cadence in it: gears cannot be told');
+    return refuse('noCadence', message('recording.noCadence'));
   }
   const speed = cleaned(rawSpeed, { min: 0, max: ABSURD_SPEED_MS });
   const cadence = cleaned(
@@ -132,20 +121,16 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
     ELEVATION_M,
   );
   if (speed.absurd > FAULTY_SHARE_MAX * n) {
-    return refuse(
-      'absurd',
-      `${speed.absurd} of ${n} speeds are below 0 or above ${short(ABSURD_SPEED_MS * 3.6, 1)} km/h: check the unit`,
-    );
+    const values = { faulty: speed.absurd, samples: n, most: ABSURD_SPEED_MS * 3.6 };
+    return refuse('absurd', message('recording.speedsOutside', values));
   }
   const distanceM = distance?.metres ?? ridden(speed.values, timeS);
   if (!within(distanceM.at(-1)!, RIDE_DISTANCE_M)) {
-    return refuse(
-      'absurd',
-      `it is ${distanceM.at(-1)! / 1000} km long: at most ${RIDE_DISTANCE_M.max / 1000} km; check the unit of its distances`,
-    );
+    const values = { distance: distanceM.at(-1)! / 1000, most: RIDE_DISTANCE_M.max / 1000 };
+    return refuse('absurd', message('recording.tooFar', values));
   }
   if (!speed.values.some((value) => value > STANDING_MS)) {
-    return refuse('absurd', 'all its speeds are 0: nothing was ridden');
+    return refuse('absurd', message('recording.standsStill'));
   }
   const gaps = [...timeS].map((time, i) => (timeS[i + 1] ?? time) - time).filter((gap) => gap > PAUSE_S);
   return {

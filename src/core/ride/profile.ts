@@ -1,5 +1,6 @@
 import { within } from '../gears';
 import { ELEVATION_M } from '../world';
+import { message, type Message } from '../message';
 
 /** Height along a way, at even steps, smoothed. */
 export interface ElevationProfile {
@@ -27,7 +28,7 @@ export interface ProfileNotes {
 
 export type ProfileFailure = {
   readonly kind: 'tooShort' | 'noElevation' | 'tooLong' | 'gap';
-  readonly message: string;
+  readonly message: Message;
 };
 
 export type ProfileResult =
@@ -43,9 +44,9 @@ const LENGTH_MAX_M = 1_000_000;
 /** A longer way without an elevation is not made up. */
 const GAP_MAX_M = 2_000;
 
-const refuse = (kind: ProfileFailure['kind'], message: string): ProfileResult => ({
+const refuse = (kind: ProfileFailure['kind'], text: Message): ProfileResult => ({
   ok: false,
-  failure: { kind, message },
+  failure: { kind, message: text },
 });
 
 /**
@@ -57,28 +58,23 @@ export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
   const known = told.filter(({ elevationM }) => within(elevationM!, ELEVATION_M));
   const absurd = told.length - known.length;
   if (known.length < 2 && absurd > 0) {
-    return refuse(
-      'noElevation',
-      `${absurd} of its ${points.length} heights are below ${ELEVATION_M.min} m or above ${ELEVATION_M.max} m: such heights mean “no data”; plan the route anew with heights`,
-    );
+    const values = { faulty: absurd, points: points.length, ...ELEVATION_M };
+    return refuse('noElevation', message('route.noHeightIsOne', values));
   }
-  if (known.length < 2) return refuse('noElevation', 'there is no elevation along it');
+  if (known.length < 2) return refuse('noElevation', message('route.noElevation'));
   const start = known[0]!.distanceM;
   const lengthM = known.at(-1)!.distanceM - start;
   if (lengthM < LENGTH_MIN_M)
-    return refuse('tooShort', `${Math.round(lengthM)} m long: a route has at least ${LENGTH_MIN_M} m`);
+    return refuse('tooShort', message('route.tooShort', { length: lengthM, least: LENGTH_MIN_M }));
   if (lengthM > LENGTH_MAX_M) {
-    return refuse('tooLong', `${Math.round(lengthM / 1000)} km long: a route has at most ${LENGTH_MAX_M / 1000} km`);
+    return refuse('tooLong', message('route.tooLong', { length: lengthM / 1000, most: LENGTH_MAX_M / 1000 }));
   }
   let longestGapM = 0;
   known.forEach(({ distanceM }, i) => {
     longestGapM = Math.max(longestGapM, distanceM - (known[i - 1]?.distanceM ?? distanceM));
   });
   if (longestGapM > GAP_MAX_M) {
-    return refuse(
-      'gap',
-      `${Math.round(longestGapM)} m without an elevation: at most ${GAP_MAX_M} m; take a finer route`,
-    );
+    return refuse('gap', message('route.gap', { length: longestGapM, most: GAP_MAX_M }));
   }
   const count = Math.floor(lengthM / PROFILE_STEP_M) + 1;
   const raw = new Float64Array(count);

@@ -33,7 +33,7 @@ const way = (count: number, heightM: (x: number) => number, stepM = 25) =>
   Array.from({ length: count }, (_, i) => ({ distanceM: i * stepM, elevationM: heightM(i * stepM) }));
 const profileOf = (points: { distanceM: number; elevationM: number | undefined }[]): ElevationProfile => {
   const result = elevationProfile(points);
-  if (!result.ok) throw new Error(result.failure.message);
+  if (!result.ok) throw new Error(result.failure.kind);
   return result.profile;
 };
 

@@ -1,5 +1,6 @@
 import FitParser from 'fit-file-parser';
 import { POINTS_MAX, fileFailure, tooLong, type TrackResult } from './result';
+import { t } from '../text';
 
 /** One record of the file as the parser gives it. */
 interface FitRecord {
@@ -25,9 +26,9 @@ export async function readFit(bytes: Uint8Array): Promise<TrackResult> {
     records = (data as { records?: readonly FitRecord[] }).records ?? [];
   } catch (error) {
     const cause = (error instanceof Error ? error.message : String(error)).slice(0, 160);
-    return fileFailure('damaged', `the file is broken or cut off (${cause}): copy it from the device again`);
+    return fileFailure('damaged', t('ride.fitBroken', { cause }));
   }
-  if (records.length === 0) return fileFailure('noPoints', 'there is no record of a ride in it');
+  if (records.length === 0) return fileFailure('noPoints', t('ride.fitEmpty'));
   if (records.length > POINTS_MAX) return tooLong();
   return {
     ok: true,

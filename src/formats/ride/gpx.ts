@@ -1,6 +1,7 @@
 import type { RawSample } from '../../core/recording';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
+import { t } from '../text';
 
 type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
@@ -46,7 +47,7 @@ export function readGpx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
   );
   if (!result.ok) return result;
   const samples = points.length > 0 ? points : routePoints;
-  if (samples.length === 0) return fileFailure('noPoints', 'there is neither a track nor a route in it');
+  if (samples.length === 0) return fileFailure('noPoints', t('ride.gpxEmpty'));
   return { ok: true, track: { name, samples } };
 }
 

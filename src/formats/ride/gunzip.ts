@@ -1,5 +1,6 @@
 import { Gunzip } from 'fflate';
 import { fileFailure, type FileFailure } from './result';
+import { t } from '../text';
 
 /** Unpacked, a file may have this many bytes: a day at one sample a second has some 30 million. */
 const UNPACKED_BYTES_MAX = 120_000_000;
@@ -10,7 +11,7 @@ export function gunzipBounded(
   bytes: Uint8Array,
   most = UNPACKED_BYTES_MAX,
 ): { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly failure: FileFailure } {
-  if (bytes.length < 18) return fileFailure('truncated', 'the packed file is cut off: copy it again');
+  if (bytes.length < 18) return fileFailure('truncated', t('ride.packedCut'));
   const pieces: Uint8Array[] = [];
   let length = 0;
   const gunzip = new Gunzip((piece) => {
@@ -21,19 +22,16 @@ export function gunzipBounded(
     for (let at = 0; at < bytes.length; at += PIECE_BYTES) {
       gunzip.push(bytes.subarray(at, at + PIECE_BYTES), at + PIECE_BYTES >= bytes.length);
       if (length > most) {
-        return fileFailure(
-          'bomb',
-          `unpacked it has more than ${most / 1_000_000} MB: unpack it yourself and look what it is`,
-        );
+        return fileFailure('bomb', t('ride.packedTooLarge', { most: most / 1_000_000 }));
       }
     }
   } catch (error) {
     const cause = error instanceof Error ? error.message : String(error);
-    return fileFailure('truncated', `the packed file is cut off or broken (${cause}): copy it again`);
+    return fileFailure('truncated', t('ride.packedBroken', { cause }));
   }
   // The last four bytes of gzip are the length of what was packed (RFC 1952).
   const told = new DataView(bytes.buffer, bytes.byteOffset + bytes.length - 4, 4).getUint32(0, true);
-  if (told !== length % 2 ** 32) return fileFailure('truncated', 'the packed file is cut off: copy it again');
+  if (told !== length % 2 ** 32) return fileFailure('truncated', t('ride.packedCut'));
   const whole = new Uint8Array(length);
   let at = 0;
   for (const piece of pieces) {

@@ -1,4 +1,5 @@
 import type { RawSample } from '../../core/recording';
+import { t } from '../text';
 
 /** Points of a ride or a route in the order of the file. */
 export interface Track {
@@ -23,7 +24,7 @@ export const fileFailure = (kind: FileFailure['kind'], message: string) =>
 /** More points than this, four days at one a second, are taken for a fault. */
 export const POINTS_MAX = 400_000;
 
-export const tooLong = () => fileFailure('tooLong', `more than ${POINTS_MAX} points: cut the file into shorter rides`);
+export const tooLong = () => fileFailure('tooLong', t('ride.tooManyPoints', { most: POINTS_MAX }));
 
 /** How much of the work is done, 0 to 1. */
 export type OnProgress = (done: number) => void;

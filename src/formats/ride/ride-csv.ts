@@ -3,6 +3,7 @@ import type { RawSample, Recording } from '../../core/recording';
 import type { CsvField, CsvMapping } from '../../records';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
+import { t } from '../text';
 
 /** The head of a table, from which a person maps its columns. */
 export interface CsvHead {
@@ -33,10 +34,7 @@ export function readCsvHead(
   const { data } = Papa.parse<string[]>(text.slice(0, 20_000), { preview: 4, skipEmptyLines: 'greedy' });
   const [headings, ...rows] = data;
   if (!headings || headings.length < 2 || rows.length === 0) {
-    return fileFailure(
-      'unknown',
-      'this is neither GPX, TCX, FIT nor a table: choose a file that the recorder exported',
-    );
+    return fileFailure('unknown', t('ride.unknown'));
   }
   return { ok: true, head: { headings: headings.map((one) => one.trim()), rows } };
 }
@@ -73,12 +71,8 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
     transformHeader: (one) => one.trim(),
   });
   const quoted = errors.find(({ type }) => type === 'Quotes');
-  if (quoted)
-    return fileFailure(
-      'truncated',
-      `the table ends inside a quoted cell (row ${(quoted.row ?? 0) + 2}): export it again`,
-    );
-  if (data.length === 0) return fileFailure('noPoints', 'there is no row below the headings');
+  if (quoted) return fileFailure('truncated', t('ride.csvQuoted', { row: (quoted.row ?? 0) + 2 }));
+  if (data.length === 0) return fileFailure('noPoints', t('ride.csvEmpty'));
   if (data.length > POINTS_MAX) return tooLong();
   const { columns, speedUnit, timeUnit, distanceUnit } = mapping;
   const samples: RawSample[] = [];
@@ -101,10 +95,7 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
           ? Date.parse(time)
           : Number(time) * (timeUnit === 's' ? 1000 : 1);
     if (timeMs !== undefined && Number.isNaN(timeMs)) {
-      return fileFailure(
-        'damaged',
-        `row ${i + 2}: “${(time ?? '').slice(0, 40)}” is no time in ${timeUnit}; choose another column or unit`,
-      );
+      return fileFailure('damaged', t('ride.csvTime', { row: i + 2, text: (time ?? '').slice(0, 40), unit: timeUnit }));
     }
     samples.push({
       timeMs,

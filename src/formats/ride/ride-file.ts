@@ -13,11 +13,19 @@ import { gunzipBounded } from './gunzip';
 import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
 import { guessMapping, readCsvHead, readRideCsv, type CsvHead } from './ride-csv';
 import { readTcx } from './tcx';
+import { textOf } from '../../messages/core';
+import { t } from '../text';
 
 /** As it comes, packed or not; larger files are refused before they are read. */
 export const RIDE_FILE_BYTES_MAX = 80_000_000;
 
 type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV';
+
+/** Why a file gave no ride. */
+interface RideFailure {
+  readonly kind: FileFailure['kind'] | RecordingFailure['kind'] | ProfileFailure['kind'];
+  readonly message: string;
+}
 
 /** What a file gives: a ride, a route, or both; or why nothing. */
 export type RideFileResult =
@@ -41,7 +49,7 @@ export type RideFileResult =
       readonly notRide: string;
     }
   | { readonly kind: 'needsMapping'; readonly head: CsvHead }
-  | { readonly kind: 'failed'; readonly failure: FileFailure | RecordingFailure | ProfileFailure };
+  | { readonly kind: 'failed'; readonly failure: RideFailure };
 
 export interface RideFileOptions {
   /** How the columns of tables with these headings are read, by the headings joined with a tab. */
@@ -57,7 +65,7 @@ export async function readRideFile(
   bytes: Uint8Array,
   { mappings = {}, onProgress }: RideFileOptions = {},
 ): Promise<RideFileResult> {
-  if (bytes.length === 0) return failed('empty', 'the file is empty: copy it from the device again');
+  if (bytes.length === 0) return failed('empty', t('ride.empty'));
   if (bytes.length > RIDE_FILE_BYTES_MAX) return failed('tooLarge', sizeMessage(bytes.length));
   if (bytes[0] === 0x1f && bytes[1] === 0x8b) {
     const unpacked = gunzipBounded(bytes);
@@ -67,8 +75,7 @@ export async function readRideFile(
       ...(onProgress && { onProgress }),
     });
   }
-  if (bytes[0] === 0x50 && bytes[1] === 0x4b)
-    return failed('archive', 'this is an archive of files: unpack it, then choose what is in it');
+  if (bytes[0] === 0x50 && bytes[1] === 0x4b) return failed('archive', t('ride.archive'));
   const name = fileName.replace(/\.(gpx|tcx|fit|csv)$/i, '');
   if (ascii(bytes, 8, 4) === '.FIT') return fromTrack('FIT', name, await readFit(bytes));
   const start = ascii(bytes, 0, 4000)
@@ -77,10 +84,9 @@ export async function readRideFile(
   if (start.startsWith('<')) {
     if (/<(\w+:)?gpx[\s>]/i.test(start)) return fromTrack('GPX', name, readGpx(bytes, onProgress));
     if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(start)) return fromTrack('TCX', name, readTcx(bytes, onProgress));
-    return failed('unknown', 'this is XML, but neither GPX nor TCX: choose a file that the recorder exported');
+    return failed('unknown', t('ride.otherXml'));
   }
-  if (bytes.subarray(0, 4000).includes(0))
-    return failed('unknown', 'this is neither GPX, TCX, FIT nor a table: choose a file that the recorder exported');
+  if (bytes.subarray(0, 4000).includes(0)) return failed('unknown', t('ride.unknown'));
   const text = new TextDecoder('utf-8').decode(bytes);
   const head = readCsvHead(text);
   if (!head.ok) return { kind: 'failed', failure: head.failure };
@@ -90,7 +96,7 @@ export async function readRideFile(
 }
 
 export const sizeMessage = (bytes: number) =>
-  `${Math.round(bytes / 1_000_000)} MB: at most ${RIDE_FILE_BYTES_MAX / 1_000_000} MB; cut it into single rides`;
+  t('ride.tooLarge', { size: bytes / 1_000_000, most: RIDE_FILE_BYTES_MAX / 1_000_000 });
 
 function failed(kind: FileFailure['kind'], message: string): RideFileResult {
   return { kind: 'failed', failure: fileFailure(kind, message).failure };
@@ -104,7 +110,7 @@ function ascii(bytes: Uint8Array, from: number, length: number): string {
 function fromTrack(format: RideFileKind, fileName: string, result: TrackResult): RideFileResult {
   if (!result.ok) return { kind: 'failed', failure: result.failure };
   const { track } = result;
-  const name = shortName(track.name ?? '') || shortName(fileName) || 'ride';
+  const name = shortName(track.name ?? '') || shortName(fileName) || t('ride.name');
   const ride = recordingOf(track.samples);
   const profile = profileOf(track, ride.ok ? ride.recording : undefined);
   if (ride.ok) {
@@ -123,12 +129,17 @@ function fromTrack(format: RideFileKind, fileName: string, result: TrackResult):
   if (ride.failure.kind === 'noTime' || ride.failure.kind === 'noCadence') {
     if (profile.ok) {
       const { profile: heights, notes } = profile;
-      return { kind: 'route', format, name, profile: heights, notes, notRide: ride.failure.message };
+      return { kind: 'route', format, name, profile: heights, notes, notRide: textOf(ride.failure.message) };
     }
-    if (ride.failure.kind === 'noTime') return { kind: 'failed', failure: profile.failure };
+    if (ride.failure.kind === 'noTime') return { kind: 'failed', failure: inWords(profile.failure) };
   }
-  return { kind: 'failed', failure: ride.failure };
+  return { kind: 'failed', failure: inWords(ride.failure) };
 }
+
+const inWords = ({ kind, message }: RecordingFailure | ProfileFailure): RideFailure => ({
+  kind,
+  message: textOf(message),
+});
 
 /** A name as it can be kept, whole characters at most; empty where there is nothing but blanks. */
 const shortName = (name: string) => {

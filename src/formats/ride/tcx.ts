@@ -2,6 +2,7 @@ import type { RawSample, Recording } from '../../core/recording';
 import { escapedXml } from './gpx';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
+import { t } from '../text';
 
 type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
@@ -34,7 +35,7 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
     onProgress,
   );
   if (!result.ok) return result;
-  if (samples.length === 0) return fileFailure('noPoints', 'there is no trackpoint in it');
+  if (samples.length === 0) return fileFailure('noPoints', t('ride.tcxEmpty'));
   return { ok: true, track: { name: undefined, samples } };
 }
 

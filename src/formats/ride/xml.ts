@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes';
 import { fileFailure, type FileFailure, type OnProgress } from './result';
+import { t } from '../text';
 
 /** Text is read in pieces of this many bytes, so that the whole never stands in memory twice. */
 const PIECE_BYTES = 256 * 1024;
@@ -62,8 +63,8 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
       (/unclosed|unexpected end|must contain a root/i.test(cause) || path.length > 0) &&
       /unclosed|unexpected end/i.test(cause);
     return cut
-      ? fileFailure('truncated', `the file ends in the middle (${cause}): copy it from the device again`)
-      : fileFailure('notXml', `the file is broken (${cause}): export it again`);
+      ? fileFailure('truncated', t('ride.xmlCut', { cause }))
+      : fileFailure('notXml', t('ride.xmlBroken', { cause }));
   }
 }
 
@@ -81,7 +82,7 @@ export function timeOf(text: string): number {
   if (Number.isNaN(time)) {
     throw new StopReading({
       kind: 'damaged',
-      message: `a time that is none (“${text.slice(0, 40)}”): export the file again`,
+      message: t('ride.xmlTime', { text: text.slice(0, 40) }),
     });
   }
   return time;

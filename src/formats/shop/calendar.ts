@@ -1,4 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics';
+import { t } from '../text';
 
 /** A job as it stands in a calendar: on its day, for as long as it takes. */
 export interface CalendarJob {
@@ -19,7 +20,7 @@ const OPENS_AT_MINUTE = 9 * 60;
 
 /** Jobs as an iCalendar file (RFC 5545), one after the other on each day; local times. @param stampMs when it was made */
 export function writeCalendar(jobs: readonly CalendarJob[], stampMs: number): CalendarResult {
-  if (jobs.length === 0) return { ok: false, message: 'no job has a day: give one a day, then save the calendar' };
+  if (jobs.length === 0) return { ok: false, message: t('calendar.noDay') };
   const taken = new Map<string, number>();
   const events = [...jobs]
     .sort((a, b) => (a.dueOn === b.dueOn ? 0 : a.dueOn < b.dueOn ? -1 : 1))
@@ -48,12 +49,12 @@ export function writeCalendar(jobs: readonly CalendarJob[], stampMs: number): Ca
         status: 'TENTATIVE',
         created: stampMs,
         lastModified: stampMs,
-        calName: 'Workshop',
+        calName: t('calendar.name'),
       };
     });
   const { error, value } = createEvents(events);
   if (error ?? typeof value !== 'string') {
-    return { ok: false, message: `no calendar could be made: ${error?.message ?? 'there is nothing in it'}` };
+    return { ok: false, message: error ? t('calendar.notMade', { cause: error.message }) : t('calendar.empty') };
   }
   return { ok: true, text: value };
 }

@@ -14,6 +14,7 @@ import {
 } from '../../core/shelf';
 import { PART_DEFAULTS, sameRecord, type PartRecord } from '../../records';
 import { partSchema } from '../../records/schema';
+import { t } from '../text';
 
 const NUMBER_FIELDS = Object.keys(PART_NUMBER_RULES) as PartNumber[];
 const NAME_FIELDS = Object.keys(PART_NAME_TERMS) as PartName[];
@@ -77,14 +78,14 @@ const SHELF_ROWS_MAX = 20_000;
 export function readShelfTable(text: string): ShelfTableResult {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
   if (errors.some(({ type }) => type === 'Quotes')) {
-    return { ok: false, message: 'the table ends inside a quoted cell: export it again' };
+    return { ok: false, message: t('shelf.quoted') };
   }
   const [headings, ...rows] = data;
   if (!headings || headings.length < 2 || rows.length === 0) {
-    return { ok: false, message: 'there is no table with headings and rows: choose a CSV file of parts' };
+    return { ok: false, message: t('shelf.noTable') };
   }
   if (rows.length > SHELF_ROWS_MAX) {
-    return { ok: false, message: `${rows.length} rows: at most ${SHELF_ROWS_MAX} at once; split the table` };
+    return { ok: false, message: t('shelf.tooManyRows', { rows: rows.length, most: SHELF_ROWS_MAX }) };
   }
   return { ok: true, table: { headings: headings.map((one) => one.trim()), rows } };
 }
@@ -156,8 +157,7 @@ export function dryRunShelf(
       }),
     );
     const id = cells.get('id') ?? '';
-    if (id !== '' && seen.has(id))
-      return refused(line, [`the id ${excerpt(id, ID_MAX)} is there twice: take one row out`]);
+    if (id !== '' && seen.has(id)) return refused(line, [t('shelf.idTwice', { id: excerpt(id, ID_MAX) })]);
     seen.add(id);
     const before = shelf.get(id);
     const read = readCells(cells, before ?? { ...PART_DEFAULTS, id: id || newId(i) });
@@ -181,7 +181,9 @@ function changedColumns(before: PartRecord, after: PartRecord): string[] {
     const [was, is] = [cellOf(before, column), cellOf(after, column)];
     // Entries of a list may have come with their fields in another order.
     const isSame = isList(column) ? sameRecord(before[column], after[column]) : was === is;
-    return isSame ? [] : [`${column}: ${was === '' ? 'nothing' : was} → ${is === '' ? 'nothing' : is}`];
+    return isSame
+      ? []
+      : [`${column}: ${was === '' ? t('shelf.nothing') : was} → ${is === '' ? t('shelf.nothing') : is}`];
   });
 }
 
@@ -224,10 +226,10 @@ function readCells(cells: ReadonlyMap<ShelfColumn, string>, base: Partial<PartRe
   }
   const kind = record.kind;
   if (typeof kind === 'string' && !Object.hasOwn(KIND_DATA, kind)) {
-    reasons.push(`kind “${kind.slice(0, 30)}”: one of ${SHELF_KINDS.join(', ')}`);
+    reasons.push(t('shelf.unknownKind', { kind: kind.slice(0, 30), kinds: SHELF_KINDS.join(', ') }));
   }
-  if (kind === undefined) reasons.push(`no kind: map a column to it, with one of ${SHELF_KINDS.join(', ')}`);
-  if (record.name === undefined) reasons.push('no name: map a column to it');
+  if (kind === undefined) reasons.push(t('shelf.noKind', { kinds: SHELF_KINDS.join(', ') }));
+  if (record.name === undefined) reasons.push(t('shelf.noName'));
   return reasons.length > 0 ? { ok: false, reasons } : { ok: true, record: { ...record, data } };
 }
 
@@ -239,12 +241,12 @@ function readCell(
     const value = /^[+-]?(\d+[.,]?\d*|[.,]\d+)(e[+-]?\d+)?$/i.test(text) ? Number(text.replace(',', '.')) : NaN;
     return Number.isFinite(value)
       ? { ok: true, value }
-      : { ok: false, message: `${column} “${text.slice(0, 30)}”: a number is expected` };
+      : { ok: false, message: t('shelf.notANumber', { column, text: text.slice(0, 30) }) };
   }
   if (column in PART_FLAG_TERMS) {
     if (/^(yes|true|1|y)$/i.test(text)) return { ok: true, value: true };
     if (/^(no|false|0|n)$/i.test(text)) return { ok: true, value: false };
-    return { ok: false, message: `${column} “${text.slice(0, 30)}”: yes or no` };
+    return { ok: false, message: t('shelf.notYesOrNo', { column, text: text.slice(0, 30) }) };
   }
   if (column === 'cogs') return { ok: true, value: text.split(/[-\s]+/).map(Number) };
   if (column === 'mounts' || column === 'wear') {
@@ -253,7 +255,7 @@ function readCell(
     } catch {
       return {
         ok: false,
-        message: `${column}: this cell holds JSON that Rontel wrote, and it is broken; leave the column out`,
+        message: t('shelf.brokenJson', { column }),
       };
     }
   }

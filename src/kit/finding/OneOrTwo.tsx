@@ -6,6 +6,7 @@ import styles from './Finding.module.css';
 import { t } from './text';
 import { useAdvice } from './useAdvice';
 import { useSearch, type Search } from './useSearch';
+import { problemText } from '../../messages/core';
 
 /** The question that most people come with, answered from a search, with what would change the answer. */
 export function OneOrTwo({ search, told }: { search: Search; told: SearchResponse }) {
@@ -53,7 +54,7 @@ export function OneOrTwoHeadline() {
 function waitingText(state: Exclude<Search['state'], { readonly kind: 'found' }>): string {
   switch (state.kind) {
     case 'cannot':
-      return t('oneOrTwo.couldNot', { problem: state.problems[0]!.message });
+      return t('oneOrTwo.couldNot', { problem: problemText(state.problems[0]!) });
     case 'failed':
       return t('oneOrTwo.couldNot', { problem: state.message });
     case 'searching':

@@ -22,6 +22,7 @@ import { Cancelled } from '../../workers/job-client';
 import { useReadyBench } from '../bench/BenchProvider';
 import { fitInputOf } from '../bench/fit-input';
 import { useBrief, type BriefInUse } from '../bench/useBrief';
+import { message } from '../../core/message';
 import { t } from './text';
 
 type FindState =
@@ -94,7 +95,7 @@ export function useSearch(): Search {
     if (settings.aims.includes('outOfBand') && !hasRoad) {
       found.push({
         field: 'aims',
-        message: t('useSearch.timeOutOfTheBand'),
+        message: message('find.noRoad'),
       });
     }
     return found;

@@ -54,7 +54,7 @@ const context: FindContext = {
 const ask = (said: FindSettings, of = context) => {
   const settings = fillFind({ asks: BRIEF_ASKS, speeds: [12], ringMinT: 30, ringMaxT: 50, ...said }, { aims: [] }, 12);
   const question = findQuestion(settings, of);
-  if (!question.ok) throw new Error(question.problems[0]!.message);
+  if (!question.ok) throw new Error(question.problems[0]!.message.code);
   return { settings, question, input: question.input as FindInput };
 };
 const told = (settings: ReturnType<typeof fillFind>) => (miss: Miss) => missText(miss, settings, brief, needs, METRIC);

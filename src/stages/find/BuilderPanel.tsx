@@ -19,6 +19,7 @@ import { TeethField } from './TeethField';
 import { useCassetteBuilder, type BuilderAsk, type GoalKind } from './useCassetteBuilder';
 import { Note, Panel } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
+import { problemText } from '../../messages/core';
 import styles from './Find.module.css';
 import { t } from './words/text';
 
@@ -45,7 +46,7 @@ export const BuilderPanel = memo(function BuilderPanel() {
           {waiting && <Note>{waiting}</Note>}
           {built && !built.ok && (
             <p role="alert" className={styles.failure} data-testid="builder-problem">
-              {built.message}
+              {problemText(built)}
             </p>
           )}
           {built?.ok && (

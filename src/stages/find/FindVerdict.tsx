@@ -25,6 +25,7 @@ import type { Find } from './useFind';
 import { Note } from '../../kit/sheet/Panel';
 import styles from './Find.module.css';
 import { t } from './words/text';
+import { problemText } from '../../messages/core';
 
 /** What the search has come to, or how far it is. */
 export function FindVerdict({ find }: { find: Find }) {
@@ -36,7 +37,7 @@ export function FindVerdict({ find }: { find: Find }) {
         <section className={styles.verdict} role="alert" data-testid="find-problems">
           <p className={styles.answer}>{t('findVerdict.thisCannotBeSearched')}</p>
           <ul className={styles.problems}>
-            {state.problems.map(({ message }) => (
+            {state.problems.map(problemText).map((message) => (
               <li key={message}>{message}</li>
             ))}
           </ul>

@@ -17,7 +17,6 @@ import { wheelOf, wheelsetOf } from '../../records';
 import { readPacked } from '../../store';
 import { cogsClient } from '../../workers/find/client';
 import { Cancelled } from '../../workers/job-client';
-import { textOf } from '../../messages/core';
 import { t } from './words/text';
 
 export type GoalKind = CassetteGoal['kind'] | 'hand';
@@ -101,9 +100,7 @@ export function useCassetteBuilder(): CassetteBuilder {
 
 function byHand(cogs: readonly number[], goal: CassetteGoal): CassetteBuilt {
   const [problem] = checkCogs(cogs);
-  return problem
-    ? { ok: false, message: textOf(problem.message) }
-    : { ok: true, cogs, figures: cassetteFigures(cogs, goal) };
+  return problem ? { ok: false, message: problem.message } : { ok: true, cogs, figures: cassetteFigures(cogs, goal) };
 }
 
 interface Wanted {

@@ -18,6 +18,7 @@ import { gearSeconds } from './gear-seconds';
 import { useSensor } from './useSensor';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
 import styles from './Rides.module.css';
+import { problemText } from '../../messages/core';
 import { t } from './words/text';
 
 const FASTER = [1, 10, 60, 240] as const;
@@ -38,7 +39,7 @@ export function SensorPanel({ through, routeName }: { through: RidesThrough; rou
     edits.write(async () => {
       const result = recordingOf(samples());
       if (!result.ok) {
-        setKept(t('sensorPanel.notKeptMessage', { message: result.failure.message }));
+        setKept(t('sensorPanel.notKeptMessage', { message: problemText(result.failure) }));
         return;
       }
       const { recording, startedAtMs } = result;

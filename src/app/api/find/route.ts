@@ -16,6 +16,7 @@ import { findRequestSchema, type FindRequest, type FindResponse } from '../../..
 import { findOnThread } from '../../../workers/find/on-thread';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { textOf } from '../../../messages/core';
 
 /** Setups that meet needs, and that none beats. */
 export function POST(request: Request): Promise<Response> {
@@ -27,7 +28,12 @@ const AIMS: readonly FindAim[] = ['largestStep', 'meanStep', 'frontShifts', 'cap
 async function answer(request: FindRequest, signal: AbortSignal): Promise<Response> {
   const problems = checkFind({ rings: ruleOf(request), cassetteCount: cassettesOf(request).length, aims: AIMS });
   if (problems.some(({ field }) => field === 'space')) {
-    const issues = problems.map(({ message }) => ({ path: 'rings', message }));
+    const issues = problems.map(({ message }) => ({
+      path: 'rings',
+      code: message.code,
+      values: message.values,
+      message: textOf(message),
+    }));
     return problemResponse({ title: 'Too much to search', status: 400, detail: 'The space is too large.', issues });
   }
   const found = await findOnThread(inputOf(request), { signal });

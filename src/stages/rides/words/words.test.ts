@@ -36,7 +36,7 @@ test('how sure it is, and what would make it surer', () => {
 test('what reading left out is told, and nothing where there was nothing', () => {
   const samples = [0, 0, 1, 2, 4000].map((s) => ({ timeMs: s * 1000, speedMs: s === 2 ? 99 : 6, cadenceRpm: 80 }));
   const result = recordingOf(samples);
-  if (!result.ok) throw new Error(result.failure.message);
+  if (!result.ok) throw new Error(result.failure.kind);
   expect(notesText(result.notes)).toBe(
     '1 duplicate sample ignored; 1 impossible speed ignored; 1 pause totalling 1 h 07 min.',
   );
