@@ -10,6 +10,18 @@ const SENTENCE = String.raw`\p{Ll}{2,}[,:;]? \p{Ll}{2,}`;
 
 const FROM_CATALOGUE = 'words of the interface come from the catalogue in src/messages/en';
 
+// An error that only a developer meets may say itself what is wrong.
+const NO_SENTENCE = [
+  {
+    selector: `Literal[value=/${SENTENCE}/u]:not(NewExpression > Literal):not(ExpressionStatement > Literal)`,
+    message: FROM_CATALOGUE,
+  },
+  {
+    selector: `TemplateElement[value.raw=/${SENTENCE}/u]:not(NewExpression TemplateElement)`,
+    message: FROM_CATALOGUE,
+  },
+];
+
 export default tseslint.config(
   { ignores: ['.next/**', '.cache/**', 'node_modules/**', 'coverage/**', 'next-env.d.ts', 'src/core/tsconfig.json'] },
   ...next,
@@ -62,17 +74,24 @@ export default tseslint.config(
           selector: `JSXAttribute[name.name=/^(title|aria-label|label|placeholder|alt|description|okText|cancelText)$/] > Literal[value=/${WORD}/u]`,
           message: FROM_CATALOGUE,
         },
-        // An error that only a developer meets may say itself what is wrong.
-        {
-          selector: `Literal[value=/${SENTENCE}/u]:not(NewExpression > Literal):not(ExpressionStatement > Literal)`,
-          message: FROM_CATALOGUE,
-        },
-        {
-          selector: `TemplateElement[value.raw=/${SENTENCE}/u]:not(NewExpression TemplateElement)`,
-          message: FROM_CATALOGUE,
-        },
+        ...NO_SENTENCE,
       ],
     },
+  },
+  {
+    // What lies below says codes and values, and the catalogue says them in words.
+    files: ['src/core/**/*.ts', 'src/formats/**/*.ts'],
+    ignores: [
+      '**/*.test.ts',
+      // Names that records hold: whoever changes one changes what people have saved.
+      'src/core/parts/freehubs.ts',
+      'src/core/parts/shift-families.ts',
+      // Markup of the files that they write, and what a schema says of itself in English.
+      'src/formats/ride/gpx.ts',
+      'src/formats/ride/tcx.ts',
+      'src/formats/backup-schema.ts',
+    ],
+    rules: { 'no-restricted-syntax': ['error', ...NO_SENTENCE] },
   },
   prettier,
 );

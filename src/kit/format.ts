@@ -1,12 +1,8 @@
-import { fixed } from '../core/number-text';
+import { fixed } from '../messages/number-text';
 import { milesPerHour, percent } from '../core/units';
-import { writeForReader } from '../formats/reader';
 import type { Preferences } from '../records';
 
-// Here, for whatever writes a number has this first; a server has no reader.
-if (typeof window !== 'undefined') writeForReader();
-
-export { allDigits, asTyped, fixed, forFile, short } from '../core/number-text';
+export { allDigits, asTyped, fixed, short } from '../messages/number-text';
 
 /** Text with a capital to begin with. */
 export function capital(text: string): string {

@@ -1,5 +1,5 @@
 import { gainRatio, gearInches } from '../core/gears';
-import { fixed } from '../core/number-text';
+import { fixed } from '../messages/number-text';
 import { FEET_PER_M, G_PER_LB, KG_PER_LB, KM_PER_MILE, OZ_PER_LB } from '../core/units';
 import type { Preferences } from '../records';
 import { SPEED_UNIT_TEXT, short, type SpeedUnit } from './format';

@@ -5,7 +5,10 @@ export type CsvField = (typeof CSV_FIELDS)[number];
 
 export const CSV_SPEED_UNITS = ['m/s', 'km/h', 'mph'] as const;
 
-export const CSV_TIME_UNITS = ['s', 'ms', 'date and time'] as const;
+/** Kept in preferences under this name. */
+export const DATE_AND_TIME = 'date and time';
+
+export const CSV_TIME_UNITS = ['s', 'ms', DATE_AND_TIME] as const;
 
 export const CSV_DISTANCE_UNITS = ['m', 'km', 'mi'] as const;
 

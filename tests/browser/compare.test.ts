@@ -345,8 +345,13 @@ test('pictures as SVG and PNG, tables as CSV', async () => {
   expect((await save('Estuary tourer comparison', 'PNG')).slice(1, 4)).toBe('PNG');
   await app.press('c');
   const table = await app.download('.csv');
-  expect(table).toContain('figure,A,B,B compared with A,C,C compared with A\r\n');
-  expect(table).toContain('12.5 % harder');
+  expect(table).toContain('figure,unit,A,B,B_change,B_judgement,C,C_change,C_judgement\r\n');
+  const easiest = table
+    .split('\r\n')
+    .find((line) => line.startsWith('easiest,m,'))!
+    .split(',');
+  expect(Number(easiest[4])).toBeCloseTo(0.125, 9);
+  expect(easiest[5]).toBe('worse');
 });
 
 test('on a phone one setup fills the ladder; letters and swipes turn to the others', async () => {

@@ -35,9 +35,14 @@ export type RowId =
  */
 export type Judgement = 'better' | 'worse' | 'same' | 'enough' | 'withinSpread' | 'notKnown';
 
+/** `share`: a part of one, 0.125 for 12.5 %; `money`: in the rider's currency. */
+export type FigureUnit =
+  'm' | ': 1' | 'km/h' | 'share' | 'gaps' | 'gears' | 'shifts' | 'clicks' | 'pushes' | 'T' | 'W' | 'g' | 'money';
+
 export interface DifferenceRow {
   readonly id: RowId;
-  /** In the row's own unit; undefined where it is not known or there is none. */
+  readonly unit: FigureUnit;
+  /** In `unit`; undefined where it is not known or there is none. */
   readonly own: number | undefined;
   readonly base: number | undefined;
   /** own / base − 1; undefined where it makes no sense. */
@@ -48,6 +53,7 @@ export interface DifferenceRow {
 /** Of a figure: its value, and how to tell better from worse. */
 interface Rule {
   readonly id: RowId;
+  readonly unit: FigureUnit;
   readonly value: (figures: SetupFigures) => number | undefined;
   /** Which way is the gain; `none` where a difference is neither. */
   readonly gain: 'more' | 'less' | 'none';
@@ -74,77 +80,87 @@ export const isToleranceAssumed = ({ assumed }: FilledBrief, zone: Zone) => assu
 const RULES: readonly Rule[] = [
   {
     id: 'easiest',
+    unit: 'm',
     value: ({ report }) => report.gears[0]!.developmentM,
     gain: 'less',
     meets: (value, _, { needs }) => value <= needs.easiestMaxM,
   },
   {
     id: 'hardest',
+    unit: 'm',
     value: ({ report }) => report.gears.at(-1)!.developmentM,
     gain: 'more',
     meets: (value, _, { needs }) => value >= needs.hardestMinM,
   },
-  { id: 'range', value: ({ report }) => report.range.quotient, gain: 'none' },
+  { id: 'range', unit: ': 1', value: ({ report }) => report.range.quotient, gain: 'none' },
   {
     id: 'topSpeed',
+    unit: 'km/h',
     value: (figures) => figures.coverage.topKmh,
     gain: 'more',
     meets: (value, brief) => value >= brief.topSpeedKmh,
   },
   {
     id: 'spinOut',
+    unit: 'km/h',
     value: ({ spinOutKmh }) => spinOutKmh,
     gain: 'more',
     meets: (value, brief) => value >= brief.topSpeedKmh,
   },
   {
     id: 'lowestSteady',
+    unit: 'km/h',
     value: (figures) => figures.coverage.lowestSteadyKmh,
     gain: 'less',
     meets: (value, _, { needs }) => value <= needs.climbSpeedKmh,
   },
   ...ZONES.map((zone): Rule => ({
     id: `largestStep.${zone}`,
+    unit: 'share',
     value: ({ zones }) => zones[zone].largest?.speedStep,
     gain: 'less',
     meets: (value, brief) => value <= stepTolerance(brief, zone),
   })),
   ...ZONES.map((zone): Rule => ({
     id: `meanStep.${zone}`,
+    unit: 'share',
     value: ({ zones }) => zones[zone].mean?.speedStep,
     gain: 'less',
     meets: (value, brief) => value <= stepTolerance(brief, zone),
   })),
-  { id: 'holes', value: (figures) => figures.coverage.holes.length, gain: 'less' },
-  { id: 'distinct', value: ({ report }) => report.distinct.length, gain: 'none' },
-  { id: 'pathGears', value: ({ report }) => report.path.gears.length, gain: 'none' },
-  { id: 'frontShifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },
-  { id: 'hubShifts', value: ({ report }) => report.path.hubShifts, gain: 'less' },
-  { id: 'doubleShifts', value: ({ byHand }) => byHand.double, gain: 'less' },
-  { id: 'rearClicks', value: ({ bigChange }) => bigChange.rearClicks, gain: 'none' },
-  { id: 'leverPushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },
+  { id: 'holes', unit: 'gaps', value: (figures) => figures.coverage.holes.length, gain: 'less' },
+  { id: 'distinct', unit: 'gears', value: ({ report }) => report.distinct.length, gain: 'none' },
+  { id: 'pathGears', unit: 'gears', value: ({ report }) => report.path.gears.length, gain: 'none' },
+  { id: 'frontShifts', unit: 'shifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },
+  { id: 'hubShifts', unit: 'shifts', value: ({ report }) => report.path.hubShifts, gain: 'less' },
+  { id: 'doubleShifts', unit: 'shifts', value: ({ byHand }) => byHand.double, gain: 'less' },
+  { id: 'rearClicks', unit: 'clicks', value: ({ bigChange }) => bigChange.rearClicks, gain: 'none' },
+  { id: 'leverPushes', unit: 'pushes', value: ({ bigChange }) => bigChange.leverPushes, gain: 'less' },
   {
     id: 'capacity',
+    unit: 'T',
     value: ({ capacity }) => capacity.margin,
     gain: 'more',
     // Capacity to spare is no fault and no gain, only weight.
     meets: (value) => value >= 0,
   },
-  { id: 'riddenStep', value: ({ riddenStep }) => riddenStep, gain: 'less' },
+  { id: 'riddenStep', unit: 'share', value: ({ riddenStep }) => riddenStep, gain: 'less' },
   {
     id: 'loss',
+    unit: 'share',
     value: ({ loss }) => loss.fraction,
     gain: 'less',
     spread: ({ loss: { lowFraction, highFraction } }) => ({ low: lowFraction, high: highFraction }),
   },
   {
     id: 'frontDrag',
+    unit: 'W',
     value: ({ frontDragW }) => frontDragW,
     gain: 'less',
     spread: ({ frontDragW }) => ({ low: frontDragW * (1 - DRAG_SPREAD), high: frontDragW * (1 + DRAG_SPREAD) }),
   },
-  { id: 'mass', value: ({ candidate }) => candidate.massG, gain: 'less' },
-  { id: 'cost', value: ({ candidate }) => candidate.cost, gain: 'less' },
+  { id: 'mass', unit: 'g', value: ({ candidate }) => candidate.massG, gain: 'less' },
+  { id: 'cost', unit: 'money', value: ({ candidate }) => candidate.cost, gain: 'less' },
 ];
 
 /** A setup against the one fitted now, figure by figure. */
@@ -155,6 +171,7 @@ export function difference(own: SetupFigures, base: SetupFigures, brief: FilledB
     const known = ownValue !== undefined && baseValue !== undefined;
     return {
       id: rule.id,
+      unit: rule.unit,
       own: ownValue,
       base: baseValue,
       change: known && baseValue > 0 ? ownValue / baseValue - 1 : undefined,

@@ -5,6 +5,7 @@ export type { DifferenceRow, Judgement, RowId } from './difference';
 export { shiftsByHand } from './by-hand';
 export { needAnswers } from './advice';
 export type { NeedAnswer } from './advice';
+export { measuredNeed } from './measured-need';
 export { lossBetween, lossGearsOf } from './loss-between';
 export type { LossGear, LossOfGear } from './loss-between';
 export { forWhom } from './for-whom';

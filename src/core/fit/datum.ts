@@ -1,7 +1,7 @@
 import { within, type Bounds } from '../gears';
 import { message, type Message } from '../message';
 
-type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm per mm' | 'links';
+type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm/mm' | 'links';
 
 /** How a number that may not be known is named, and what it can be. */
 export interface DatumRule {

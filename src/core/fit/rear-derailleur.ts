@@ -44,7 +44,7 @@ export const REAR_DERAILLEUR_DATA: Readonly<Record<keyof RearDerailleur, DatumRu
   largestCogMinT: teethDatum(message('datum.term.largestCogMinT'), 18, 60),
   smallestCogMinT: teethDatum(message('datum.term.smallestCogMinT'), 9, 20),
   ringDifferenceMaxT: teethDatum(message('datum.term.ringDifferenceMaxT'), 4, 30),
-  pullRatio: { term: message('datum.term.pullRatio'), unit: 'mm per mm', whole: false, bounds: { min: 0.5, max: 4 } },
+  pullRatio: { term: message('datum.term.pullRatio'), unit: 'mm/mm', whole: false, bounds: { min: 0.5, max: 4 } },
   speeds: speedsDatum(message('datum.term.speeds'), 5, 14),
   cageLengthMm: geometry(message('datum.term.cageLengthMm'), 'cageLengthMm', 'mm'),
   pulleyTeeth: geometry(message('datum.term.pulleyTeeth'), 'pulleyTeeth', 'T'),

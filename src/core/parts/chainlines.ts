@@ -1,16 +1,25 @@
+import { message, type Message } from '../message';
+
 /** A kind of crank by where its ring or rings stand from the frame's centre plane, mm, in generic terms. */
 export interface ChainlineFamily {
-  readonly name: string;
+  readonly name: Message;
   readonly frontChainlineMm: number;
 }
 
+type FamilyName = 'road2x' | 'road2xDisc' | 'road1x' | 'wide1x' | 'mountain2x' | 'trail1x' | 'trail1xWidest';
+
+const family = (name: FamilyName, frontChainlineMm: number): ChainlineFamily => ({
+  name: message(`parts.chainline.${name}`, { about: frontChainlineMm }),
+  frontChainlineMm,
+});
+
 /** Typical values: cranks of a kind differ by a millimetre or two, so the crank's own figure takes precedence. */
 export const CHAINLINE_FAMILIES: readonly ChainlineFamily[] = [
-  { name: '2x road, about 43.5 mm', frontChainlineMm: 43.5 },
-  { name: '2x road, disc hub, about 45 mm', frontChainlineMm: 45 },
-  { name: '1x road, about 44.5 mm', frontChainlineMm: 44.5 },
-  { name: '1x, all road and wide hubs, about 47.5 mm', frontChainlineMm: 47.5 },
-  { name: '2x mountain, about 48.8 mm', frontChainlineMm: 48.8 },
-  { name: '1x trail, about 52 mm', frontChainlineMm: 52 },
-  { name: '1x trail, widest hubs, about 55 mm', frontChainlineMm: 55 },
+  family('road2x', 43.5),
+  family('road2xDisc', 45),
+  family('road1x', 44.5),
+  family('wide1x', 47.5),
+  family('mountain2x', 48.8),
+  family('trail1x', 52),
+  family('trail1xWidest', 55),
 ];

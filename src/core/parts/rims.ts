@@ -1,26 +1,36 @@
+import { message, type Message } from '../message';
+
 /** An ISO 5775 rim seat diameter and the names that the trade has for wheels of it. */
 export interface RimSize {
   readonly diameterMm: number;
-  readonly alsoCalled: string;
+  readonly alsoCalled: Message;
 }
+
+/** Those that the trade has names for. */
+type RimDiameter = 622 | 584 | 559 | 406 | 635 | 630 | 590 | 571 | 540 | 507 | 451 | 369 | 355 | 349 | 305 | 254 | 203;
+
+const rim = (diameterMm: RimDiameter): RimSize => ({
+  diameterMm,
+  alsoCalled: message(`parts.rim.iso${diameterMm}`),
+});
 
 /** The common ones first, then from large to small. */
 export const RIM_SIZES: readonly RimSize[] = [
-  { diameterMm: 622, alsoCalled: '700C, 29 in' },
-  { diameterMm: 584, alsoCalled: '650B, 27.5 in' },
-  { diameterMm: 559, alsoCalled: '26 in' },
-  { diameterMm: 406, alsoCalled: '20 in' },
-  { diameterMm: 635, alsoCalled: '28 in roadster' },
-  { diameterMm: 630, alsoCalled: '27 in' },
-  { diameterMm: 590, alsoCalled: '650A, 26 in' },
-  { diameterMm: 571, alsoCalled: '650C' },
-  { diameterMm: 540, alsoCalled: '24 in, wheelchair' },
-  { diameterMm: 507, alsoCalled: '24 in' },
-  { diameterMm: 451, alsoCalled: '20 in narrow' },
-  { diameterMm: 369, alsoCalled: '17 in' },
-  { diameterMm: 355, alsoCalled: '18 in' },
-  { diameterMm: 349, alsoCalled: '16 in narrow' },
-  { diameterMm: 305, alsoCalled: '16 in' },
-  { diameterMm: 254, alsoCalled: '14 in' },
-  { diameterMm: 203, alsoCalled: '12 in' },
+  rim(622),
+  rim(584),
+  rim(559),
+  rim(406),
+  rim(635),
+  rim(630),
+  rim(590),
+  rim(571),
+  rim(540),
+  rim(507),
+  rim(451),
+  rim(369),
+  rim(355),
+  rim(349),
+  rim(305),
+  rim(254),
+  rim(203),
 ];

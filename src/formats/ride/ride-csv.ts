@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { RawSample, Recording } from '../../core/recording';
 import type { CsvField, CsvMapping } from '../../records';
+import { DATE_AND_TIME } from '../../records/csv-mapping';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
 import { t } from '../text';
@@ -58,7 +59,7 @@ export function guessMapping({ headings, rows }: CsvHead): CsvMapping | undefine
   return {
     columns: Object.fromEntries(Object.entries(columns).filter(([, name]) => name !== undefined)),
     speedUnit: /km\/?h|kph/i.test(heading) ? 'km/h' : /mph/i.test(heading) ? 'mph' : 'm/s',
-    timeUnit: Number.isNaN(Number(first)) ? 'date and time' : /ms|milli/i.test(columns.time ?? '') ? 'ms' : 's',
+    timeUnit: Number.isNaN(Number(first)) ? DATE_AND_TIME : /ms|milli/i.test(columns.time ?? '') ? 'ms' : 's',
     distanceUnit: /km/i.test(columns.distance ?? '') ? 'km' : /mi/i.test(columns.distance ?? '') ? 'mi' : 'm',
   };
 }
@@ -91,7 +92,7 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
     const timeMs =
       time === undefined
         ? undefined
-        : timeUnit === 'date and time'
+        : timeUnit === DATE_AND_TIME
           ? Date.parse(time)
           : Number(time) * (timeUnit === 's' ? 1000 : 1);
     if (timeMs !== undefined && Number.isNaN(timeMs)) {

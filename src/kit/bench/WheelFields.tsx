@@ -13,6 +13,7 @@ import { NumberField } from '../fields/NumberField';
 import { withOptional } from '../fields/with-optional';
 import { fixed } from '../format';
 import { usePreviousIfEqual } from '../usePreviousIfEqual';
+import { textOf } from '../../messages/core';
 import { useReadyBench } from './BenchProvider';
 import { RolloutHelper } from './RolloutHelper';
 import { WheelsetPicker } from './WheelsetPicker';
@@ -29,11 +30,12 @@ export function WheelFields() {
   const ofWheels = { owner: wheelset.id + bike.id, disabled: fromLink };
   const ofBike = { owner: bike.id, disabled: fromLink };
   const listed = RIM_SIZES.some(({ diameterMm }) => diameterMm === wheelset.rimDiameterMm);
-  const rims = listed
-    ? RIM_SIZES
-    : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: t('wheelFields.asKept') }, ...RIM_SIZES];
+  const rims = listed ? RIM_SIZES : [{ diameterMm: wheelset.rimDiameterMm, alsoCalled: undefined }, ...RIM_SIZES];
   const rimOptions = usePreviousIfEqual(
-    rims.map(({ diameterMm, alsoCalled }) => ({ value: diameterMm, label: `${diameterMm} · ${alsoCalled}` })),
+    rims.map(({ diameterMm, alsoCalled }) => ({
+      value: diameterMm,
+      label: `${diameterMm} · ${alsoCalled ? textOf(alsoCalled) : t('wheelFields.asKept')}`,
+    })),
   );
   const rollout = rolloutMm(wheel);
   const riding = {

@@ -6,7 +6,6 @@ import { difference, setupFigures } from '../../core/compare';
 import { directPitches, fitReport } from '../../core/fit';
 import { checkWheel, gearReport } from '../../core/gears';
 import { DRILL_KINDS, newDrill } from '../../core/lesson';
-import { writeDecimalsWith } from '../../core/number-text';
 import { drillText } from '../../messages/drills';
 import { problemText, textOf } from '../../messages/core';
 import type { Explanation } from './explanation';
@@ -17,8 +16,6 @@ const POINTED = /(?<![\d.])\d+\.\d+(?![\d.])/;
 const textsOf = ({ title, formula, worked, source, note }: Explanation) => [title, formula, ...worked, source, note];
 
 // Some sentences are made once, when their module is loaded, as the page does after it knows its reader.
-beforeAll(() => writeDecimalsWith(','));
-afterAll(() => writeDecimalsWith('.'));
 
 const none = (texts: readonly (string | undefined)[]) =>
   expect(texts.filter((text) => text !== undefined && POINTED.test(text))).toEqual([]);

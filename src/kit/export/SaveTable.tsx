@@ -2,7 +2,6 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { forFile } from '../format';
 import { withKey } from '../shell/shortcuts';
 import { useShortcut } from '../shell/useShortcut';
 import { useStableCallback } from '../useStableCallback';
@@ -25,7 +24,7 @@ interface SaveTableProps {
 export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
   const saveCsv = useSaveCsv();
   const save = useStableCallback(() => {
-    const { fields, rows } = forFile(table);
+    const { fields, rows } = table();
     saveCsv(name, ({ tableCsv }) => tableCsv(fields, rows));
   });
   useShortcut('csv', save, byKey);

@@ -1,6 +1,6 @@
 import type { CardItem, CardSlot, Consumable, DescribedSlot, Tool } from '../../core/job';
 import type { Slot } from '../../core/shelf';
-import { short } from '../../core/number-text';
+import { short } from '../number-text';
 import { linksText } from './list';
 import { t } from './text';
 

@@ -1,5 +1,5 @@
 import type { ReadingBasis, ReadingId, ReadingJudgement, ReadingUnit, StepReading } from '../../core/job';
-import { allDigits, short } from '../../core/number-text';
+import { allDigits, short } from '../number-text';
 import { endsOf, type Ends } from './chain-words';
 import { linksText } from './list';
 import { JOINT_TEXT } from './torque-words';

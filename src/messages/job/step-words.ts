@@ -1,6 +1,6 @@
 import type { JobCard, JobStep, StepId } from '../../core/job';
 import { MM_PER_TOOTH } from '../../core/fit';
-import { fixed, short } from '../../core/number-text';
+import { fixed, short } from '../number-text';
 import { chainStepText, endsOf } from './chain-words';
 import { answerReasons, missingData } from './fit-words';
 import { listed, pairText, pairsText, sentences } from './list';

@@ -1,5 +1,5 @@
 import type { Joint, TorqueTarget } from '../../core/job';
-import { short } from '../../core/number-text';
+import { short } from '../number-text';
 import { t } from './text';
 
 export const JOINT_TEXT: Readonly<Record<Joint, string>> = {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PRIORITIES, type NeedAnswer, type RowId } from '../../core/compare';
+import { PRIORITIES } from '../../core/compare';
 import { rearDerailleurSchema, refineTeeth, teethSchema, wheelSchema } from '../schema/drivetrain';
 import { nameSchema } from '../schema/text';
 import { riderSchema } from './rider';
@@ -26,22 +26,6 @@ export const compareRequestSchema = z.strictObject({
     .meta({ minItems: 1, maxItems: SETUPS_MAX, description: 'the first is on the bike' }),
 });
 export type CompareRequest = z.output<typeof compareRequestSchema>;
-
-/** What the interface calls the needs whose names inside are others. */
-const NEED_NAME: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
-  'steps.between': 'steps.cruising',
-  holes: 'gaps',
-  cruising: 'straightGear',
-};
-export const nameOfNeed = (id: NeedAnswer['id']): string => NEED_NAME[id] ?? id;
-
-/** What the interface calls the figures whose names inside are others. */
-const FIGURE_NAME: Readonly<Partial<Record<RowId, string>>> = {
-  'largestStep.between': 'largestStep.cruising',
-  'meanStep.between': 'meanStep.cruising',
-  holes: 'gaps',
-};
-export const nameOfFigure = (id: RowId): string => FIGURE_NAME[id] ?? id;
 
 const pairSchema = z.object({ chainring: z.int(), cog: z.int() });
 

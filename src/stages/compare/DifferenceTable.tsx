@@ -17,6 +17,7 @@ import type { Comparison } from './useCompare';
 import { SetupColumns } from './SetupColumns';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
+import { nameOfFigure } from '../../records/figure-names';
 import styles from './Compare.module.css';
 import { t } from './words/text';
 
@@ -45,16 +46,18 @@ export function DifferenceTable({ comparison }: { comparison: Comparison }) {
   const table = () => ({
     fields: [
       'figure',
+      'unit',
       'A',
-      ...others.flatMap(({ place }) => [
-        letterOf(place),
-        t('differenceTable.letterAgainstA', { letter: letterOf(place) }),
-      ]),
+      ...others.flatMap(({ place }) => ['', '_change', '_judgement'].map((what) => `${letterOf(place)}${what}`)),
     ],
-    rows: rows.map(({ title, base: value, cells }) => [
-      title,
-      value,
-      ...cells.flatMap((cell) => [cell.value, cell.words]),
+    rows: others[0]!.rows.map(({ id, unit, base: value }, i) => [
+      nameOfFigure(id),
+      unit === 'money' ? (units.currency ?? '') : unit,
+      value ?? '',
+      ...others.flatMap(({ rows: own }) => {
+        const { own: ownValue, change, judgement } = own[i]!;
+        return [ownValue ?? '', change ?? '', judgement];
+      }),
     ]),
   });
   return (

@@ -1,6 +1,7 @@
 'use client';
 
 import { NEED_FIELDS, type BriefNeed } from '../../core/brief';
+import { measuredNeed } from '../../core/compare';
 import { useUnits } from '../../kit/bench/useUnits';
 import { Assumed } from '../../kit/bench/Assumed';
 import { useReadyBench } from '../../kit/bench/BenchProvider';
@@ -14,6 +15,7 @@ import type { Comparison } from './useCompare';
 import { SetupColumns } from './SetupColumns';
 import { Panel, PanelHead } from '../../kit/sheet/Panel';
 import { Table } from '../../kit/sheet/Table';
+import { nameOfNeed } from '../../records/figure-names';
 import styles from './Compare.module.css';
 import { t } from './words/text';
 
@@ -26,17 +28,17 @@ export function NeedsTable({ comparison }: { comparison: Comparison }) {
   const table = () => ({
     fields: [
       'need',
-      ...all.flatMap(({ place }) => [
-        letterOf(place),
-        t('needsTable.letterFigure', { letter: letterOf(place) }),
-        t('needsTable.letterWants', { letter: letterOf(place) }),
-      ]),
+      'unit',
+      ...all.flatMap(({ place }) => ['_met', '_value', '_limit'].map((what) => `${letterOf(place)}${what}`)),
     ],
     rows: all[0]!.answers.map((answer, i) => [
-      needTitle(answer, brief, units, inUse.needs),
-      ...all.flatMap(({ answers }) => {
-        const { figure, remedy } = needFigure(answers[i]!, units);
-        return [answers[i]!.met ? t('needsTable.metInCsv') : t('needsTable.notMet'), figure, remedy];
+      nameOfNeed(answer.id),
+      measuredNeed(answer, all[0]!.figures, brief).unit ?? '',
+      ...all.flatMap(({ answers, figures }) => {
+        const own = answers[i]!;
+        const { value, limit } = measuredNeed(own, figures, brief);
+        const isKnown = !('known' in own) || own.known;
+        return [isKnown ? (own.met ? 'yes' : 'no') : '', value ?? '', limit ?? ''];
       }),
     ]),
   });

@@ -147,8 +147,12 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
                   'chain_links',
                   'easiest_m',
                   'top_kmh',
-                  'why',
+                  'best_in',
+                  'best_among',
+                  'best_shared_by',
                   'gives_up',
+                  'gives_up_value',
+                  'best_value',
                 ],
                 rows: rows.map(({ key, found, equals, reason }) => [
                   key,
@@ -159,8 +163,12 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
                   found.build.chainLinks,
                   found.metrics.easiestDevelopmentM,
                   found.metrics.topSpeedKmh,
-                  whyText(reason, found, aims, units),
-                  givesUpText(reason, units),
+                  reason.bestIn ?? '',
+                  reason.among ?? '',
+                  reason.sharedBy,
+                  reason.givesUp?.aim ?? '',
+                  reason.givesUp?.value ?? '',
+                  reason.givesUp?.bestValue ?? '',
                 ]),
               })}
             />

@@ -25,6 +25,7 @@ import { useChainline } from './useChainline';
 import { GearTable } from './GearTable';
 import type { Fit } from './useFit';
 import { Note, Panel, PanelHead } from '../../kit/sheet/Panel';
+import { textOf } from '../../messages/core';
 import styles from './Fit.module.css';
 import { t } from './words/text';
 
@@ -96,7 +97,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
             disabled={bench.fromLink}
             popupMatchSelectWidth={false}
             style={{ width: 190 }}
-            options={CHAINLINE_FAMILIES.map(({ name }, i) => ({ value: i, label: name }))}
+            options={CHAINLINE_FAMILIES.map(({ name }, i) => ({ value: i, label: textOf(name) }))}
             onChange={(i: number | null) => {
               const family = i === null ? undefined : CHAINLINE_FAMILIES[i];
               if (!family) return;

@@ -1,24 +1,18 @@
 import { contradictions, fillBrief, needsOf, type FilledBrief, type Needs } from '../../../core/brief';
 import {
   difference,
+  measuredNeed,
   needAnswers,
   priorityChoices,
   setupFigures,
   type DifferenceRow,
-  type NeedAnswer,
   type PriorityChoice,
   type SetupFigures,
 } from '../../../core/compare';
 import { DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS, rolloutMm, type Gear } from '../../../core/gears';
 import { percent } from '../../../core/units';
 import { formatShorthand } from '../../../formats/shorthand';
-import {
-  compareRequestSchema,
-  nameOfFigure,
-  nameOfNeed,
-  type CompareRequest,
-  type CompareResponse,
-} from '../../../records/exchange/compare';
+import { compareRequestSchema, type CompareRequest, type CompareResponse } from '../../../records/exchange/compare';
 import { METRIC } from '../../../kit/measures';
 import { briefOfRider, resistanceOfRider, riderNameOf } from '../../../records/exchange/rider';
 import { verdictSentence } from '../../../stages/compare/words/difference-words';
@@ -26,6 +20,7 @@ import { needFigure, needTitle } from '../../../stages/compare/words/need-words'
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
 import { textOf } from '../../../messages/core';
+import { nameOfFigure, nameOfNeed } from '../../../records/figure-names';
 
 /** Setups beside the one on the bike, for one rider. */
 export function POST(request: Request): Promise<Response> {
@@ -95,7 +90,7 @@ function toSetup(
         id: nameOfNeed(one.id),
         met: one.met,
         justAbout: one.justAbout ?? false,
-        ...measured(one, figures, brief),
+        ...measuredNeed(one, figures, brief),
         message: `${needTitle(one, brief, METRIC, needs)}: ${figure}${wants}`,
       };
     }),
@@ -110,47 +105,6 @@ function toSetup(
         ? `${name} is on the bike and meets ${met} of ${answers.length} needs.`
         : verdictSentence(name, rows, brief, METRIC),
   };
-}
-
-interface Measured {
-  readonly value: number | null;
-  readonly limit: number | null;
-  readonly unit: string | null;
-}
-
-const NO_NUMBER: Measured = { value: null, limit: null, unit: null };
-
-/** The figure of a need with what it is held against. */
-function measured(answer: NeedAnswer, { report, needs }: SetupFigures, brief: FilledBrief): Measured {
-  switch (answer.id) {
-    case 'climb':
-      return { value: report.gears[0]!.developmentM, limit: needs.easiestMaxM, unit: 'm' };
-    case 'lowestRatio':
-      return { value: answer.ratio, limit: answer.neededRatio, unit: ': 1' };
-    case 'topSpeed':
-      return { value: answer.topKmh, limit: brief.topSpeedKmh, unit: 'km/h' };
-    case 'steps.climbing':
-    case 'steps.between':
-    case 'steps.fast':
-      return {
-        value: answer.largest ? percent(answer.largest.speedStep) : null,
-        limit: percent(answer.toleranceFraction),
-        unit: '%',
-      };
-    case 'holes':
-      return { value: answer.count, limit: 0, unit: 'gaps' };
-    case 'cruising':
-      return { value: answer.cadenceRpm, limit: brief.cruisingRpm, unit: 'rpm' };
-    case 'frontShifting':
-      return { value: answer.frontShifts, limit: 0, unit: 'shifts' };
-    case 'quiet':
-      return { value: answer.cogsFromEnd, limit: null, unit: 'cogs' };
-    case 'weight':
-      return { value: answer.massG ?? null, limit: null, unit: 'g' };
-    case 'chainSecurity':
-    case 'limits':
-      return NO_NUMBER;
-  }
 }
 
 function toPriority({ priority, choices, notKnown }: PriorityChoice, names: readonly string[]) {
