@@ -1,13 +1,10 @@
 import { ONE_OF, SETUPS_MAX, type BikeRecord } from '../records';
 import type { RontelDatabase } from './db';
 import type { RecordChange } from './history-entry';
+import { t } from './words';
 
 /** Thrown where a change would leave a reference that points to nothing. The transaction is rolled back. */
-export class DoesNotFitError extends Error {
-  constructor(what: string, hint = ' Another window may have removed it.') {
-    super(`${what}.${hint} Nothing was changed.`);
-  }
-}
+export class DoesNotFitError extends Error {}
 
 /** Tables whose records belong to a bike. */
 const OF_BIKE = ['setups', 'rides', 'jobs', 'notes'] as const;
@@ -38,18 +35,19 @@ async function mustHaveBikes(db: RontelDatabase, changes: readonly RecordChange[
   for (const { table, record } of written) {
     const bike = found[bikes.get(record.bikeId as string)!];
     const what = ONE_OF[table];
-    if (!bike) throw new DoesNotFitError(`The bike of this ${what} is not there`);
+    if (!bike) throw new DoesNotFitError(t('belongs.bikeGone', { kind: what }));
     const { wheelsetId } = record;
     if (wheelsetId !== undefined && !hasWheels(bike, wheelsetId as string)) {
-      throw new DoesNotFitError(`${bike.name} no longer has the wheels of this ${what}`);
+      throw new DoesNotFitError(t('belongs.wheelsGone', { bike: bike.name, kind: what }));
     }
   }
   for (const id of new Set(
     written.flatMap(({ table, record }) => (table === 'setups' ? [record.bikeId as string] : [])),
   )) {
     const count = await db.setups.where('bikeId').equals(id).count();
-    if (count > SETUPS_MAX)
-      throw new DoesNotFitError(`${count} setups of ${nameOf(id)}: a bench has room for ${SETUPS_MAX}`, '');
+    if (count > SETUPS_MAX) {
+      throw new DoesNotFitError(t('belongs.tooManySetups', { setups: count, bike: nameOf(id), most: SETUPS_MAX }));
+    }
   }
 }
 
@@ -60,11 +58,11 @@ async function mustHaveOwners(db: RontelDatabase, changes: readonly RecordChange
     );
   const jobIds = [...new Set(written('photos').map(({ jobId }) => jobId as string))];
   if ((await db.jobs.bulkGet(jobIds)).includes(undefined)) {
-    throw new DoesNotFitError('The job of this photo is not there');
+    throw new DoesNotFitError(t('belongs.jobGone'));
   }
   const rideIds = written('rides').map(({ id }) => id as string);
   const samples = await db.recordings.where('id').anyOf(rideIds).count();
-  if (samples < rideIds.length) throw new DoesNotFitError('The samples of this ride are not there');
+  if (samples < rideIds.length) throw new DoesNotFitError(t('belongs.samplesGone'));
 }
 
 async function mustLeaveNothingBehind(db: RontelDatabase, changes: readonly RecordChange[]): Promise<void> {
@@ -74,14 +72,14 @@ async function mustLeaveNothingBehind(db: RontelDatabase, changes: readonly Reco
   if (bikeIds.length > 0) {
     for (const table of OF_BIKE) {
       if ((await db.table(table).where('bikeId').anyOf(bikeIds).count()) === 0) continue;
-      throw new DoesNotFitError(`A ${ONE_OF[table]} of this bike would be left behind`, '');
+      throw new DoesNotFitError(t('belongs.leftBehind', { kind: ONE_OF[table] }));
     }
   }
   if ((await db.photos.where('jobId').anyOf(removed('jobs')).count()) > 0) {
-    throw new DoesNotFitError('A photo of this job would be left behind', '');
+    throw new DoesNotFitError(t('belongs.photoLeftBehind'));
   }
   if ((await db.rides.where('id').anyOf(removed('recordings')).count()) > 0) {
-    throw new DoesNotFitError('A ride would be left without its samples', '');
+    throw new DoesNotFitError(t('belongs.withoutSamples'));
   }
   for (const { table: changed, before, after } of changes) {
     if (changed !== 'bikes' || !before || !after) continue;
@@ -90,7 +88,7 @@ async function mustLeaveNothingBehind(db: RontelDatabase, changes: readonly Reco
     for (const table of ['setups', 'rides'] as const) {
       const left = await db.table<{ wheelsetId: string }>(table).where('bikeId').equals(bike.id).toArray();
       if (left.every(({ wheelsetId }) => hasWheels(bike, wheelsetId))) continue;
-      throw new DoesNotFitError(`A ${ONE_OF[table]} of ${bike.name} would be left without its wheels`, '');
+      throw new DoesNotFitError(t('belongs.withoutWheels', { kind: ONE_OF[table], bike: bike.name }));
     }
   }
 }

@@ -6,6 +6,7 @@ import { carriedOver } from './carried-over';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import type { HistoryEntry, RecordChange } from './history-entry';
+import { t } from './words';
 
 /** Maximum number of undo steps. */
 const HISTORY_LENGTH = 200;
@@ -85,10 +86,7 @@ export async function historyLabels(
 /** Thrown where a step cannot be undone or redone because another window has changed the same fields since. */
 export class BuiltOnError extends Error {
   constructor(label: string, from: 0 | 1) {
-    super(
-      `“${label}” was not ${from === 0 ? 'taken back' : 'done again'}: another window has changed the same since, and that stands. ` +
-        'Change it by hand, or take it back there first.',
-    );
+    super(t(from === 0 ? 'notUndone' : 'notRedone', { label }));
   }
 }
 
@@ -148,7 +146,7 @@ function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draf
     putAll,
     update: async (table, id, edit) => {
       const now = await tableOf(db, table).get(id);
-      if (!now) throw new Error(`nothing to change: ${table} ${id} is gone`);
+      if (!now) throw new Error(t('gone', { table, id }));
       await putAll(table, [edit(now as KeptRecords[typeof table])]);
     },
     remove: (table, id) => removeAll(table, [id]),

@@ -13,6 +13,7 @@ import { putInPieces, type BulkOptions } from './bulk';
 import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
+import { t } from './words';
 
 /** An empty workshop. */
 export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
@@ -75,10 +76,7 @@ export async function replaceDataset(
 /** Thrown where the stored data are of a newer version of Rontel. */
 export class StoreTooNewError extends Error {
   constructor(readonly dataVersion: number) {
-    super(
-      `The data in this browser has version ${dataVersion}; this Rontel reads 1 to ${DATA_VERSION}. ` +
-        'Open it with the newer Rontel; nothing has been changed.',
-    );
+    super(t('tooNew', { version: dataVersion, most: DATA_VERSION }));
   }
 }
 

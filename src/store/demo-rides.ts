@@ -66,7 +66,7 @@ function profileOf({ id, lengthM, heightM }: DemoRoute): ElevationProfile {
     elevationM: heightM(i * POINT_EVERY_M),
   }));
   const result = elevationProfile(points);
-  if (!result.ok) throw new Error(`demo route ${id}: ${result.failure.message}`);
+  if (!result.ok) throw new Error(`demo route ${id}: ${result.failure.kind}`);
   return result.profile;
 }
 

@@ -1,6 +1,7 @@
 import type { Middleware, DBCore } from 'dexie';
 import type { TABLE_SCHEMAS } from '../records/schema';
 import { KEPT_TABLES, recordText, type KeptTable } from '../records';
+import { t } from './words';
 
 type Guarded = KeptTable | 'preferences';
 type RecordSchemas = typeof TABLE_SCHEMAS;
@@ -10,10 +11,9 @@ export class RefusedRecordError extends Error {
   constructor(
     readonly table: Guarded,
     readonly id: string,
-    what: string,
-    problem: string,
+    sentence: string,
   ) {
-    super(`${what} was not saved: ${problem}. Nothing was changed.`);
+    super(sentence);
   }
 }
 
@@ -60,9 +60,11 @@ function check(table: Guarded, record: unknown): void {
   const result = schemas[table].safeParse(record);
   if (result.success) return;
   const [issue] = result.error.issues;
-  const where = issue && issue.path.length > 0 ? `${issue.path.join('.')}: ` : '';
+  const place = issue?.path.join('.') ?? '';
   const { id } = record as { readonly id?: unknown };
   const what = recordText(table, record);
   const capital = what.charAt(0).toUpperCase() + what.slice(1);
-  throw new RefusedRecordError(table, String(id), capital, `${where}${issue?.message ?? ''}`);
+  const refused = { record: capital, cause: issue?.message ?? '' };
+  const sentence = place === '' ? t('refused', refused) : t('refusedAt', { ...refused, place });
+  throw new RefusedRecordError(table, String(id), sentence);
 }

@@ -17,6 +17,7 @@ import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import { exchangeParts, readParts } from './parts';
+import { t } from './words';
 
 export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof typeof JOB_DEFAULTS> &
   Partial<Pick<JobRecord, 'state'>>;
@@ -53,7 +54,7 @@ export async function editJob(
 /** Thrown where another tab has written the same step since this tab read it. */
 export class StepChangedError extends Error {
   constructor(readonly now: StepProgress | undefined) {
-    super('This step was changed in another tab. That entry stands, and yours is still in the field.');
+    super(t('job.stepChanged'));
   }
 }
 
@@ -118,10 +119,10 @@ export interface SignOff {
  */
 export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOff): Promise<void> {
   const { outcome, note, passed, swap, now } = signOff;
-  await change(db, { label: 'sign-off', now }, async (draft) => {
+  await change(db, { label: t('undo.signOff'), now }, async (draft) => {
     const job = await db.jobs.get(id);
-    if (!job) throw new Error('This job has been deleted in the meantime. Undo brings it back.');
-    if (job.state === 'done') throw new Error('This job was signed off in another tab already.');
+    if (!job) throw new Error(t('job.deleted'));
+    if (job.state === 'done') throw new Error(t('job.signedOff'));
     await draft.put('jobs', {
       ...job,
       ...(job.work.kind === 'swap' && swap && { work: { ...job.work, from: swap.from } }),
@@ -186,9 +187,7 @@ async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
   const setups = await db.setups.where('bikeId').equals(fitted.bikeId).sortBy('rank');
   const others = setups.filter(({ id }) => id !== fitted.id);
   if (others.length >= SETUPS_MAX) {
-    throw new Error(
-      `This bike has ${SETUPS_MAX} setups already, and the one of this job is not among them. Remove one, then sign off.`,
-    );
+    throw new Error(t('job.noRoom', { most: SETUPS_MAX }));
   }
   // The planned wheelset may have been removed from the bike.
   const bike = await db.bikes.get(fitted.bikeId);
@@ -252,5 +251,5 @@ export async function addPhoto(db: RontelDatabase, photo: Omit<PhotoRecord, 'id'
 }
 
 export async function removePhoto(db: RontelDatabase, id: string, now: number): Promise<void> {
-  await change(db, { label: 'remove photo', now }, (draft) => draft.remove('photos', id));
+  await change(db, { label: t('undo.removePhoto'), now }, (draft) => draft.remove('photos', id));
 }

@@ -5,6 +5,7 @@ import { change } from './change';
 import type { RontelDatabase } from './db';
 import { afterAnswer, type DrillAnswer } from './progress';
 import { setPreferences } from './workshop';
+import { t } from './words';
 
 /** Reads all learners in the order of creation. */
 export async function readLearners(db: RontelDatabase): Promise<LearnerRecord[]> {
@@ -23,19 +24,19 @@ export async function addLearner(db: RontelDatabase, name: string, seed: number,
 }
 
 export async function renameLearner(db: RontelDatabase, id: string, name: string, now: number): Promise<void> {
-  await change(db, { label: `name of learner ${name}`, now }, (draft) =>
+  await change(db, { label: t('undo.learnerName', { name }), now }, (draft) =>
     draft.update('learners', id, (learner) => ({ ...learner, name })),
   );
 }
 
 /** Deletes a learner with all progress; can be undone. */
 export async function removeLearner(db: RontelDatabase, { id, name }: LearnerRecord, now: number): Promise<void> {
-  await change(db, { label: `remove learner ${name}`, now }, (draft) => draft.remove('learners', id));
+  await change(db, { label: t('undo.removeLearner', { name }), now }, (draft) => draft.remove('learners', id));
 }
 
 /** Saves an answer to a drill as one undo step. */
 export async function keepAnswer(db: RontelDatabase, id: string, answer: DrillAnswer, now: number): Promise<void> {
-  await change(db, { label: 'answer to a drill', now }, (draft) =>
+  await change(db, { label: t('undo.answer'), now }, (draft) =>
     draft.update('learners', id, (learner) => afterAnswer(learner, answer, now)),
   );
 }

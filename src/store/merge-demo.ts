@@ -2,10 +2,11 @@ import type { RontelDatabase } from './db';
 import { demoDataset } from './demo';
 import { mergeBackup } from './merge-backup';
 import { setPreferences } from './workshop';
+import { t } from './words';
 
 /** Adds the demo workshop to the stored data and selects one of its bikes. */
 export async function mergeDemo(db: RontelDatabase, nowMs: number): Promise<void> {
   const demo = demoDataset(nowMs);
-  await mergeBackup(db, demo, 'here', 'demo workshop', nowMs);
+  await mergeBackup(db, demo, 'here', t('undo.demo'), nowMs);
   await setPreferences(db, { currentBikeId: demo.bikes[0]!.id });
 }

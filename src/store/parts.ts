@@ -12,6 +12,7 @@ import {
 } from '../records';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
+import { t } from './words';
 
 export type PartContent = Partial<Omit<PartRecord, 'id'>> & Pick<PartRecord, 'kind' | 'name'>;
 
@@ -24,7 +25,10 @@ export async function readParts(db: RontelDatabase): Promise<PartsById> {
 /** Adds parts as one undo step; returns their ids. */
 export async function addParts(db: RontelDatabase, contents: readonly PartContent[], now: number): Promise<string[]> {
   const records = contents.map((content): PartRecord => ({ ...PART_DEFAULTS, ...content, id: nanoid() }));
-  const label = records.length === 1 ? `${records[0]!.name} on the shelf` : `${records.length} parts on the shelf`;
+  const label =
+    records.length === 1
+      ? t('undo.partInStock', { part: records[0]!.name })
+      : t('undo.partsInStock', { parts: records.length });
   await change(db, { label, now }, async (draft) => {
     for (const record of records) await draft.put('parts', record);
   });
@@ -90,7 +94,7 @@ export async function editMadeSetup(
   edit: (seen: SetupRecord) => SetupRecord,
 ): Promise<void> {
   const kept = await db.setups.get(id);
-  if (!kept) throw new Error('this setup has been taken off the bench meanwhile');
+  if (!kept) throw new Error(t('setupTakenOff'));
   // Only its own parts: this runs with every key press.
   const own = await db.parts.bulkGet(Object.values(kept.shelf ?? {}));
   const { setup, partData } = editThroughParts(kept, byId(own.filter((part) => part !== undefined)), edit);
@@ -123,7 +127,7 @@ export async function takeStock(
   now: number,
 ): Promise<number> {
   const stock = stockOfSetup(setup, slotsOf(setup).needed);
-  await change(db, { label: 'parts of the bike on the shelf', now }, async (draft) => {
+  await change(db, { label: t('undo.partsOfBike'), now }, async (draft) => {
     const shelf: Partial<Record<Slot, string>> = { ...setup.shelf };
     for (const { slot, data } of stock) {
       const id = nanoid();

@@ -2,6 +2,7 @@ import type { KeptRecords } from '../records';
 import type { Quarantined, SortedOut } from '../records/schema';
 import { change } from './change';
 import type { RontelDatabase } from './db';
+import { t } from './words';
 
 /** A quarantined record: invalid, so that no backup with it could be opened; or the original of a repaired record. */
 export interface QuarantineEntry extends Quarantined {
@@ -33,7 +34,7 @@ export async function restoreQuarantined(
   { seq, table, record, text }: QuarantineEntry,
 ): Promise<void> {
   if (table === 'preferences') return;
-  await change(db, { label: `put back: ${text}`, now: Date.now() }, (draft) =>
+  await change(db, { label: t('undo.putBack', { text }), now: Date.now() }, (draft) =>
     draft.put(table, record as KeptRecords[typeof table]),
   );
   await deleteQuarantined(db, seq!);

@@ -165,10 +165,10 @@ describe('what is wrong is found and mended', () => {
     for (const said of [
       'is of a bike that is gone',
       `is on wheels that ${tourer.name} does not have`,
-      'is made of 1 parts that the shelf does not have',
+      'is made of 1 part that the shelf does not have',
       `ride “${ride.name}” has lost its samples`,
       'samples of a ride that is gone',
-      'was on 1 bikes that are gone',
+      'was on 1 bike that is gone',
       'names another that takes it back',
       'a photo of a job that is gone',
       'a note about a bike that is gone',

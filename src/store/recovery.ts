@@ -5,6 +5,7 @@ import { lastKeptMs, type BinEntry } from './bin';
 import { change, tableOf } from './change';
 import { readKept } from './dataset';
 import type { RontelDatabase } from './db';
+import { t } from './words';
 
 /** A bin entry that can be restored, wholly or partly. */
 export interface Binned extends BinEntry {
@@ -33,8 +34,8 @@ async function missingOf(db: RontelDatabase, { records }: BinEntry): Promise<Bin
 /** Restores a bin entry as one undo step in one transaction; records that exist again are left as they are. */
 export async function bringBack(db: RontelDatabase, seq: number, now: number): Promise<void> {
   const entry = await db.bin.get(seq);
-  if (!entry) throw new DoesNotFitError('It is no longer in the bin');
-  await change(db, { label: `bring back: ${entry.label}`, now }, async (draft) => {
+  if (!entry) throw new DoesNotFitError(t('belongs.notInBin'));
+  await change(db, { label: t('undo.bringBack', { label: entry.label }), now }, async (draft) => {
     for (const { table, record } of await missingOf(db, entry)) await draft.put(table, record);
   });
 }
@@ -55,7 +56,7 @@ const ROUNDS_MAX = 10;
 /** Repairs all problems as one undo step; removed records go to the bin. Returns the number of repairs. */
 export async function repairProblems(db: RontelDatabase, now: number): Promise<number> {
   let mended = 0;
-  await change(db, { label: 'mend the data', now }, async (draft) => {
+  await change(db, { label: t('undo.repair'), now }, async (draft) => {
     for (let round = 0; round < ROUNDS_MAX; round += 1) {
       const problems = await findProblems(db);
       if (problems.length === 0) return;

@@ -4,6 +4,7 @@ import { mountedOn } from '../core/shelf';
 import { WHEEL_DEFAULTS, type BikeRecord, type PartRecord } from '../records';
 import { change } from './change';
 import type { RontelDatabase } from './db';
+import { t } from './words';
 
 const WHEELSETS_MAX = 8;
 
@@ -20,10 +21,10 @@ function freehubOf({ data }: PartRecord): Freehub | undefined {
 
 /** Makes a wheel in stock a wheelset of a bike and starts its mount. */
 export async function fitWheel(db: RontelDatabase, bike: BikeRecord, part: PartRecord, now: number): Promise<void> {
-  await change(db, { label: `${part.name} on ${bike.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.wheelOnBike', { part: part.name, bike: bike.name }), now }, async (draft) => {
     await draft.update('bikes', bike.id, (record) => {
       if (record.wheelsets.length >= WHEELSETS_MAX) {
-        throw new Error(`${record.name} has ${WHEELSETS_MAX} wheelsets already: take one off it first`);
+        throw new Error(t('noRoomForWheels', { bike: record.name, most: WHEELSETS_MAX }));
       }
       const { rimDiameterMm, tyreWidthMm, measuredRolloutMm } = part.data;
       const freehub = freehubOf(part);
@@ -50,7 +51,7 @@ export async function fitFreehub(
   now: number,
 ): Promise<void> {
   const freehub = freehubOf(part);
-  await change(db, { label: `${part.name} on ${bike.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.wheelOnBike', { part: part.name, bike: bike.name }), now }, async (draft) => {
     await draft.update('bikes', bike.id, (record) => ({
       ...record,
       wheelsets: record.wheelsets.map((wheelset) => {

@@ -11,6 +11,7 @@ import type { Setup } from '../core/gears';
 import { openGate } from './gate';
 import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
+import { t } from './words';
 
 /** Adds a bike with its setup, and others beside that, and selects it. Its ids and place are new, and it shares no parts, whatever `content` says. Returns the bike's id. */
 export async function addBike(
@@ -23,7 +24,7 @@ export async function addBike(
   now: number,
 ): Promise<string> {
   const bikeId = nanoid();
-  await change(db, { label: `new bike ${content.bike.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.newBike', { name: content.bike.name }), now }, async (draft) => {
     const last = await db.bikes.orderBy('rank').last();
     await draft.put('bikes', { ...BIKE_DEFAULTS, ...content.bike, id: bikeId, rank: (last?.rank ?? -1) + 1 });
     // Parts in stock belong to the bike that they are on, and left-out gears to the setup that they were left out of.

@@ -1,5 +1,6 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
 import { READY } from './ready';
+import { t } from './words';
 
 /** A worker, or a test double. */
 export interface WorkerLike extends Endpoint {
@@ -62,7 +63,7 @@ export class JobClient<Work> {
         });
       const cancel = () => giveUp(new Cancelled());
       const late = setTimeout(
-        () => giveUp(new Error(`no answer after ${TIME_OUT_MS / 1000} s: ${this.lateAdvice}`)),
+        () => giveUp(new Error(t('noAnswer', { seconds: TIME_OUT_MS / 1000, advice: this.lateAdvice }))),
         TIME_OUT_MS,
       );
       signal?.addEventListener('abort', cancel, { once: true });
@@ -103,8 +104,6 @@ function listening<Work>(worker: WorkerLike): Promise<Remote<Work>> {
       worker.removeEventListener('message', ready);
       resolve(wrap<Work>(worker));
     });
-    worker.addEventListener('error', () =>
-      reject(new Error('the worker could not start: try again, or reload the page')),
-    );
+    worker.addEventListener('error', () => reject(new Error(t('notStarted'))));
   });
 }

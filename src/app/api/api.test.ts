@@ -242,7 +242,7 @@ describe('fit', () => {
     [{ chainstayMm: 300 }, 'chainstayMm', 'chainstay 300: it runs from 350 to 600 mm'],
     [{ chainLinks: 59 }, 'chainLinks', 'chain 59: it runs from 60 to 180 links'],
     [{ chainLinks: 111.5 }, 'chainLinks', 'chain links 111.5: a whole number'],
-    [{ bbDropMm: 500 }, 'bbDropMm', 'it runs from -30 to 120 mm'],
+    [{ bbDropMm: 500 }, 'bbDropMm', 'it runs from −30 to 120 mm'],
     [{ rearDerailleur: { cageLengthMm: 300 } }, 'rearDerailleur.cageLengthMm', 'it runs from 40 to 140 mm'],
     [
       { rearDerailleur: { largestCogMaxT: 30, largestCogMinT: 34 } },

@@ -21,10 +21,11 @@ import {
   LOSS_SCHOOLS,
   ROLES_MAX,
 } from '../bike';
+import { t } from '../words';
 
 const ringRoom = (what: string) =>
   boundedSchema(CHAINRING_TEETH, what, 'T')
-    .refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` })
+    .refine((teeth) => Number.isInteger(teeth), { error: t('refused.wholeTeeth', { term: what }) })
     .optional();
 
 export const bikeSchema: z.ZodType<BikeRecord> = z
@@ -33,29 +34,36 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     rank: rankSchema,
     name: nameSchema,
     wheelsets: z.array(wheelsetSchema).min(1).max(8),
-    crankLengthMm: boundedSchema(CRANK_LENGTH_MM, 'crank length', 'mm').optional(),
-    chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, 'chainstay', 'mm').optional(),
-    bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, 'bottom bracket drop', 'mm').optional(),
-    suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, 'growth of the chainstay', 'mm').optional(),
+    crankLengthMm: boundedSchema(CRANK_LENGTH_MM, t('term.crankLength'), 'mm').optional(),
+    chainstayMm: boundedSchema(DRIVE_BOUNDS.chainstayMm, t('term.chainstay'), 'mm').optional(),
+    bbDropMm: boundedSchema(DRIVE_BOUNDS.bbDropMm, t('term.bottomBracketDrop'), 'mm').optional(),
+    suspensionGrowthMm: boundedSchema(SUSPENSION_GROWTH_MM, t('term.growthOfTheChainstay'), 'mm').optional(),
     oneRingMaxT: ringRoom('largest single ring'),
     twoRingsMaxT: ringRoom('largest big ring'),
     takesFrontDerailleur: z.boolean().optional(),
-    steepAngleDeg: boundedSchema(STEEP_ANGLE_DEG, 'steep angle', '°').optional(),
+    steepAngleDeg: boundedSchema(STEEP_ANGLE_DEG, t('term.steepAngle'), '°').optional(),
     limitsSchool: z.enum(LIMITS_SCHOOLS).optional(),
     lossSchool: z.enum(LOSS_SCHOOLS).optional(),
-    angleLossPercentPerDeg: boundedSchema(ANGLE_LOSS_PERCENT_PER_DEG, 'loss by angle', '% a degree').optional(),
+    angleLossPercentPerDeg: boundedSchema(
+      ANGLE_LOSS_PERCENT_PER_DEG,
+      t('term.lossByAngle'),
+      t('term.aDegree'),
+    ).optional(),
     publishedLoss: z
       .strictObject({
-        differenceW: boundedSchema(PUBLISHED_LOSS_W, 'published difference', 'W').optional(),
+        differenceW: boundedSchema(PUBLISHED_LOSS_W, t('term.publishedDifference'), 'W').optional(),
         source: nameSchema.optional(),
       })
       .optional(),
-    torquesNm: z.partialRecord(z.enum(JOINTS), boundedSchema(TORQUE_NM, 'torque', 'N·m')).optional(),
-    cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm'),
-    closenessPercent: boundedSchema(CLOSENESS_PERCENT, 'closeness', '%'),
-    crossedCogs: boundedSchema(CROSSED_COGS, 'cross-chained cogs', 'cogs').refine((count) => Number.isInteger(count), {
-      error: 'cross-chained cogs: a whole number',
-    }),
+    torquesNm: z.partialRecord(z.enum(JOINTS), boundedSchema(TORQUE_NM, t('term.torque'), 'N·m')).optional(),
+    cadenceRpm: boundedSchema(CADENCE_RPM, t('term.cadence'), 'rpm'),
+    closenessPercent: boundedSchema(CLOSENESS_PERCENT, t('term.closeness'), '%'),
+    crossedCogs: boundedSchema(CROSSED_COGS, t('term.crossChainedCogs'), 'cogs').refine(
+      (count) => Number.isInteger(count),
+      {
+        error: t('refused.whole', { term: t('term.crossChainedCogs') }),
+      },
+    ),
     brief: briefSchema,
     roles: z
       .array(z.strictObject({ id: idSchema, name: nameSchema, setupId: idSchema.optional(), brief: briefSchema }))
@@ -66,6 +74,6 @@ export const bikeSchema: z.ZodType<BikeRecord> = z
     builtCassettes: z.array(builtCassetteSchema).max(BUILT_CASSETTES_MAX).optional(),
   })
   .refine(({ wheelsets }) => new Set(wheelsets.map(({ id }) => id)).size === wheelsets.length, {
-    error: 'two wheelsets have the same id',
+    error: t('refused.wheelsetsTwice'),
     path: ['wheelsets'],
   });

@@ -17,15 +17,18 @@ import {
 import { CHAINRING_TEETH, COG_COUNT, COG_TEETH, type Bounds } from '../../core/gears';
 import { textOf } from '../../messages/core';
 import { boundedSchema } from './drivetrain';
+import { t } from '../words';
 
 const once = <T extends z.ZodType>(item: T) =>
-  z.array(item).refine((list) => new Set(list).size === list.length, { error: 'the same thing is there twice' });
+  z.array(item).refine((list) => new Set(list).size === list.length, { error: t('refused.twice') });
 
 const number = (field: keyof BriefNumbers) =>
   boundedSchema(BRIEF_BOUNDS[field], textOf(briefTerm(field)), BRIEF_UNITS[field]).optional();
 
 const wholeTeeth = (bounds: Bounds, what: string) =>
-  boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` });
+  boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), {
+    error: t('refused.wholeTeeth', { term: what }),
+  });
 
 const gearTeethSchema = z.strictObject({
   chainring: wholeTeeth(CHAINRING_TEETH, 'ring'),
@@ -35,7 +38,7 @@ const gearTeethSchema = z.strictObject({
 /** Bounds only: numbers that contradict each other are kept as they were said, and told. */
 export const briefSchema: z.ZodType<Brief> = z.strictObject({
   use: z.enum(USES).optional(),
-  lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', ': 1').optional(),
+  lowestRatio: boundedSchema(LOWEST_RATIO, t('term.lowestRatio'), ': 1').optional(),
   usualGears: z.array(gearTeethSchema).max(USUAL_GEARS_MAX).optional(),
   rareCogs: once(wholeTeeth(COG_TEETH, 'cog')).max(COG_COUNT.max).optional(),
   rareRings: once(wholeTeeth(CHAINRING_TEETH, 'ring')).max(2).optional(),

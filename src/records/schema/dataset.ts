@@ -14,6 +14,8 @@ import { routeSchema } from './route';
 import { setupSchema } from './setup';
 import { SETUPS_MAX, type SetupRecord } from '../setup';
 import { type KeptRecords, type KeptTable, KEPT_TABLES } from '../dataset';
+import { ONE_OF } from '../record-words';
+import { t } from '../words';
 
 /** What each record must be, taken by itself. */
 export const RECORD_SCHEMAS: { readonly [T in KeptTable]: z.ZodType<KeptRecords[T]> } = {
@@ -50,44 +52,47 @@ export const datasetSchema = z
     const { bikes, setups, rides, recordings, jobs, photos, notes } = tables;
     const bikesById = new Map(bikes.map((bike) => [bike.id, bike]));
     const twice = KEPT_TABLES.flatMap((table) => repeated(tables[table]));
-    if (twice.length > 0) context.addIssue({ code: 'custom', message: `the id ${twice[0]} is there twice` });
+    if (twice.length > 0) context.addIssue({ code: 'custom', message: t('refused.idTwice', { id: twice[0]! }) });
     const belongs = (what: string, table: string) => (record: SetupRecord | RideRecord, i: number) => {
       const bike = bikesById.get(record.bikeId);
       if (!bike) {
-        const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+        const message = t('refused.withoutBike', { kind: what, id: record.bikeId });
         context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
       } else if (!bike.wheelsets.some(({ id }) => id === record.wheelsetId)) {
-        const message = `a ${what} on wheels that ${bike.name} does not have (${record.wheelsetId})`;
+        const message = t('refused.withoutWheels', { kind: what, bike: bike.name, id: record.wheelsetId });
         context.addIssue({ code: 'custom', path: [table, i, 'wheelsetId'], message });
       }
     };
-    setups.forEach(belongs('setup', 'setups'));
-    rides.forEach(belongs('ride', 'rides'));
+    setups.forEach(belongs(ONE_OF.setups, 'setups'));
+    rides.forEach(belongs(ONE_OF.rides, 'rides'));
     const ofBike = (what: string, table: string) => (record: JobRecord | LogNoteRecord, i: number) => {
       if (bikesById.has(record.bikeId)) return;
-      const message = `a ${what} of a bike that is not there (${record.bikeId})`;
+      const message = t('refused.withoutBike', { kind: what, id: record.bikeId });
       context.addIssue({ code: 'custom', path: [table, i, 'bikeId'], message });
     };
-    jobs.forEach(ofBike('job', 'jobs'));
-    notes.forEach(ofBike('note', 'notes'));
+    jobs.forEach(ofBike(ONE_OF.jobs, 'jobs'));
+    notes.forEach(ofBike(ONE_OF.notes, 'notes'));
     const jobIds = new Set(jobs.map(({ id }) => id));
     photos.forEach(({ jobId }, i) => {
       if (jobIds.has(jobId)) return;
       context.addIssue({
         code: 'custom',
         path: ['photos', i],
-        message: `a photo of a job that is not there (${jobId})`,
+        message: t('refused.photoWithoutJob', { id: jobId }),
       });
     });
     const samples = new Set(recordings.map(({ id }) => id));
     rides.forEach(({ id, name }, i) => {
       if (samples.has(id)) return;
-      context.addIssue({ code: 'custom', path: ['rides', i], message: `the ride ${name} has no samples` });
+      context.addIssue({ code: 'custom', path: ['rides', i], message: t('refused.rideWithoutSamples', { name }) });
     });
     for (const { id, name } of bikes) {
       const count = setups.filter(({ bikeId }) => bikeId === id).length;
       if (count <= SETUPS_MAX) continue;
-      context.addIssue({ code: 'custom', message: `${count} setups of ${name}: a bench has room for ${SETUPS_MAX}` });
+      context.addIssue({
+        code: 'custom',
+        message: t('refused.tooManySetups', { setups: count, bike: name, most: SETUPS_MAX }),
+      });
     }
   });
 

@@ -33,6 +33,7 @@ import {
 import { textOf } from '../../messages/core';
 import { addProblems } from './problems';
 import { nameSchema } from './text';
+import { t } from '../words';
 
 /**
  * A number whose bounds JSON Schema tells, but whose refusal core words. Zod's own message would
@@ -40,11 +41,11 @@ import { nameSchema } from './text';
  */
 const told = (bounds: Bounds, description: string, type: 'integer' | 'number' = 'number') =>
   z
-    .number({ error: ({ input }) => `${said(input)}: give a number from ${bounds.min} to ${bounds.max}` })
+    .number({ error: ({ input }) => t('refused.number', { value: said(input), ...bounds }) })
     .meta({ type, minimum: bounds.min, maximum: bounds.max, description });
 
 /** A wrong value as short text, for a message. */
-const said = (input: unknown) => (input === undefined ? 'missing' : JSON.stringify(input).slice(0, 40));
+const said = (input: unknown) => (input === undefined ? t('refused.missing') : JSON.stringify(input).slice(0, 40));
 
 /** Rings and cogs, whole, in order and in bounds: core's own judgement. */
 export const teethSchema = z.object({
@@ -74,7 +75,7 @@ const measuredSchema = z.strictObject({ rolloutMm: told(ROLLOUT_MM, 'path of one
 /** A wheel by its sizes or by its measured rollout. */
 export const wheelSchema = z
   .union([measuredSchema, sizesSchema], {
-    error: 'a wheel is { rimDiameterMm, tyreWidthMm } or { rolloutMm }, in mm',
+    error: t('refused.wheel'),
   })
   .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
 
@@ -126,7 +127,7 @@ export const drivePartsSchema: z.ZodType<DriveParts> = z
     cassetteSpline: nameSchema.optional(),
     retention: z
       .array(z.enum(RETENTIONS))
-      .refine((list) => new Set(list).size === list.length, { error: 'the same thing is there twice' })
+      .refine((list) => new Set(list).size === list.length, { error: t('refused.twice') })
       .optional()
       .meta({ description: 'what keeps the chain on a single ring; empty where nothing does' }),
   })
@@ -146,5 +147,5 @@ export const freehubSchema: z.ZodType<Freehub> = z
 /** A number in bounds, refused with its value, the bounds and the unit. */
 export const boundedSchema = (bounds: Bounds, what: string, unit: string) =>
   told(bounds, `${what}, ${unit}`).refine((value) => within(value, bounds), {
-    error: ({ input }) => `${what} ${String(input)}: it runs from ${bounds.min} to ${bounds.max} ${unit}`,
+    error: ({ input }) => t('refused.bounds', { term: what, value: String(input), ...bounds, unit }),
   });

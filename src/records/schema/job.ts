@@ -18,16 +18,17 @@ import { boundedSchema, freehubSchema } from './drivetrain';
 import { gearPairsSchema, setupSchema } from './setup';
 import { currencySchema, dateSchema, idSchema, nameSchema, noteSchema, timeSchema } from './text';
 import { JOB_STATES, READING, TRIAL_SUBJECTS, type JobPart, type JobSide, type JobRecord } from '../job';
+import { t } from '../words';
 
 const checkIds = Object.values(CHECK_GROUPS).flat() as [CheckId, ...CheckId[]];
 
 const jobPartSchema: z.ZodType<JobPart> = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  massG: boundedSchema(PART_MASS_G, 'weight', 'g').optional(),
-  price: boundedSchema(PART_PRICE, 'price', 'in its currency').optional(),
+  massG: boundedSchema(PART_MASS_G, t('term.weight'), 'g').optional(),
+  price: boundedSchema(PART_PRICE, t('term.price'), t('term.inItsCurrency')).optional(),
   currency: currencySchema.optional(),
-  chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links').optional(),
+  chainLinks: boundedSchema(CHAIN_LINKS, t('term.chain'), 'links').optional(),
 });
 
 const jobSideSchema: z.ZodType<JobSide> = z.strictObject({
@@ -104,7 +105,7 @@ export const jobSchema: z.ZodType<JobRecord> = z
           side: z.enum(['off', 'on']),
           together: z.boolean(),
           grams: z.number().min(0).max(50_000),
-          resolutionG: boundedSchema(SCALE_RESOLUTION_G, 'resolution', 'g'),
+          resolutionG: boundedSchema(SCALE_RESOLUTION_G, t('term.resolution'), 'g'),
         }),
       )
       .max(200),
@@ -119,6 +120,6 @@ export const jobSchema: z.ZodType<JobRecord> = z
       .optional(),
   })
   .refine(({ state, finishedAtMs }) => (state === 'done') === (finishedAtMs !== undefined), {
-    error: 'a job is done when it has a time at which it was, and only then',
+    error: t('refused.jobDone'),
     path: ['state'],
   });

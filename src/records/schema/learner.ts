@@ -4,6 +4,7 @@ import { LEVELS } from '../../core/lesson/level';
 import { MISTAKES } from '../../core/lesson/question';
 import { countSchema, idSchema, nameSchema, timeSchema } from './text';
 import { MEMORY_PHASES, type Skill, type LearnerRecord, LATELY_MAX } from '../learner';
+import { t } from '../words';
 
 const SEED_MAX = 2 ** 32 - 1;
 
@@ -35,7 +36,7 @@ const skillSchema = z
   .refine(({ asked, right }) => right <= asked, {
     error: ({ input }) => {
       const { asked, right } = input as Skill;
-      return `${right} right answers of ${asked}: at most ${asked}`;
+      return t('refused.rightAnswers', { right, asked, most: asked });
     },
   });
 

@@ -3,6 +3,8 @@ import { RECORD_SCHEMAS } from './dataset';
 import type { Dataset, KeptRecords, KeptTable } from '../dataset';
 import type { PartRecord } from '../part';
 import type { SetupRecord } from '../setup';
+import { recordText } from '../record-words';
+import { t } from '../words';
 
 /** Something in the data that cannot be as it is, and what mends it. */
 export interface DataProblem {
@@ -18,7 +20,7 @@ export interface DataProblem {
   readonly spoils: boolean;
 }
 
-const TAKE_AWAY = { mend: 'take it away; the bin keeps it', mended: undefined } as const;
+const TAKE_AWAY = { mend: t('cure.delete'), mended: undefined } as const;
 
 const nameOf = (record: KeptRecords[KeptTable]) => ('name' in record && record.name ? `“${record.name}”` : record.id);
 
@@ -40,32 +42,36 @@ export function dataProblems(dataset: Dataset): DataProblem[] {
     ...setups.flatMap((setup) => [
       ...(bikesById.has(setup.bikeId)
         ? []
-        : [gone('setups', setup, `setup ${nameOf(setup)} is of a bike that is gone`)]),
+        : [gone('setups', setup, t('problem.setupWithoutBike', { name: nameOf(setup) }))]),
       ...wheelProblem('setups', setup, bikesById),
       ...missingParts(setup, partIds),
     ]),
     ...rides.flatMap((ride) => [
-      ...(bikesById.has(ride.bikeId) ? [] : [gone('rides', ride, `ride ${nameOf(ride)} is of a bike that is gone`)]),
-      ...(recordingIds.has(ride.id) ? [] : [gone('rides', ride, `ride ${nameOf(ride)} has lost its samples`)]),
+      ...(bikesById.has(ride.bikeId)
+        ? []
+        : [gone('rides', ride, t('problem.rideWithoutBike', { name: nameOf(ride) }))]),
+      ...(recordingIds.has(ride.id)
+        ? []
+        : [gone('rides', ride, t('problem.rideWithoutSamples', { name: nameOf(ride) }))]),
       ...wheelProblem('rides', ride, bikesById),
     ]),
     ...recordings
       .filter(({ id }) => !rideIds.has(id))
-      .map((recording) => gone('recordings', recording, 'samples of a ride that is gone')),
+      .map((recording) => gone('recordings', recording, t('problem.samplesWithoutRide'))),
     ...parts.flatMap((part) => lostMounts(part, bikesById)),
     ...jobs.flatMap((job) => {
-      if (!bikesById.has(job.bikeId)) return [gone('jobs', job, `job ${nameOf(job)} is of a bike that is gone`)];
+      if (!bikesById.has(job.bikeId)) return [gone('jobs', job, t('problem.jobWithoutBike', { name: nameOf(job) }))];
       if (job.pairId === undefined || jobIds.has(job.pairId)) return [];
       const { pairId: _, ...alone } = job;
-      const text = `job ${nameOf(job)} names another that takes it back, and that one is gone`;
-      return [{ table: 'jobs' as const, id: job.id, text, mend: 'let it stand alone', mended: alone, spoils: false }];
+      const text = t('problem.jobWithoutReturn', { name: nameOf(job) });
+      return [{ table: 'jobs' as const, id: job.id, text, mend: t('cure.alone'), mended: alone, spoils: false }];
     }),
     ...photos
       .filter(({ jobId }) => !jobIds.has(jobId))
-      .map((photo) => gone('photos', photo, 'a photo of a job that is gone')),
+      .map((photo) => gone('photos', photo, t('problem.photoWithoutJob'))),
     ...notes
       .filter(({ bikeId }) => !bikesById.has(bikeId))
-      .map((note) => gone('notes', note, 'a note about a bike that is gone')),
+      .map((note) => gone('notes', note, t('problem.noteWithoutBike'))),
   ];
 }
 
@@ -76,12 +82,14 @@ function shapeProblems(dataset: Dataset): DataProblem[] {
       const result = RECORD_SCHEMAS[table].safeParse(record);
       if (result.success) return [];
       const [issue] = result.error.issues;
-      const where = issue && issue.path.length > 0 ? ` at ${issue.path.join('.')}` : '';
+      const unreadable = { record: recordText(table, record), cause: issue!.message };
+      const place = issue!.path.join('.');
       return [
         {
           table,
           id: record.id,
-          text: `${table} ${nameOf(record)} cannot be read${where}: ${issue?.message}`,
+          text:
+            place === '' ? t('problem.unreadable', unreadable) : t('problem.unreadableAt', { ...unreadable, place }),
           ...TAKE_AWAY,
           spoils: true,
         },
@@ -102,8 +110,11 @@ function wheelProblem<T extends 'setups' | 'rides'>(
     {
       table,
       id: record.id,
-      text: `${table === 'rides' ? 'ride' : 'setup'} ${nameOf(record)} is on wheels that ${bike.name} does not have`,
-      mend: 'put it on the first wheels of the bike',
+      text: t(table === 'rides' ? 'problem.rideWithoutWheels' : 'problem.setupWithoutWheels', {
+        name: nameOf(record),
+        bike: bike.name,
+      }),
+      mend: t('cure.firstWheels'),
       mended: { ...record, wheelsetId: first!.id },
       spoils: true,
     },
@@ -118,8 +129,8 @@ function missingParts(setup: SetupRecord, partIds: ReadonlySet<string>): DataPro
     {
       table: 'setups',
       id: setup.id,
-      text: `setup ${nameOf(setup)} is made of ${shelf.length - there.length} parts that the shelf does not have`,
-      mend: 'leave those places open; what was typed stands',
+      text: t('problem.setupWithoutParts', { name: nameOf(setup), parts: shelf.length - there.length }),
+      mend: t('cure.leaveOpen'),
       mended: { ...setup, shelf: Object.fromEntries(there) },
       spoils: false,
     },
@@ -133,8 +144,8 @@ function lostMounts(part: PartRecord, bikes: ReadonlyMap<string, BikeRecord>): D
     {
       table: 'parts',
       id: part.id,
-      text: `part ${nameOf(part)} was on ${part.mounts.length - mounts.length} bikes that are gone`,
-      mend: 'forget those; its kilometres there go with them',
+      text: t('problem.partWithoutBikes', { name: nameOf(part), bikes: part.mounts.length - mounts.length }),
+      mend: t('cure.forget'),
       mended: { ...part, mounts },
       spoils: false,
     },

@@ -19,6 +19,7 @@ import { boundedSchema } from './drivetrain';
 import { addProblems } from './problems';
 import { currencySchema, idSchema, nameSchema, noteSchema, timeSchema } from './text';
 import { CONDITIONS, type PartRecord } from '../part';
+import { t } from '../words';
 
 const names = Object.fromEntries(Object.keys(PART_NAME_TERMS).map((field) => [field, nameSchema.optional()]));
 
@@ -37,7 +38,7 @@ const partDataSchema = z.strictObject({
 
 const mountSchema: z.ZodType<Mount> = z
   .strictObject({ bikeId: idSchema, fromMs: timeSchema, toMs: timeSchema.optional() })
-  .refine(({ fromMs, toMs }) => toMs === undefined || toMs >= fromMs, { error: 'taken off before it was put on' });
+  .refine(({ fromMs, toMs }) => toMs === undefined || toMs >= fromMs, { error: t('refused.takenOffBefore') });
 
 export const partSchema: z.ZodType<PartRecord> = z
   .strictObject({
@@ -45,14 +46,14 @@ export const partSchema: z.ZodType<PartRecord> = z
     kind: z.enum(SHELF_KINDS),
     name: nameSchema,
     data: partDataSchema,
-    quantity: boundedSchema(PART_QUANTITY, 'quantity', 'pieces').refine((count) => Number.isInteger(count), {
-      error: 'quantity: whole pieces',
+    quantity: boundedSchema(PART_QUANTITY, t('term.quantity'), 'pieces').refine((count) => Number.isInteger(count), {
+      error: t('refused.wholePieces'),
     }),
     condition: z.enum(CONDITIONS),
-    kmBefore: boundedSchema(PART_KM, 'distance', 'km'),
-    massG: boundedSchema(PART_MASS_G, 'weight', 'g').optional(),
-    massResolutionG: boundedSchema(SCALE_RESOLUTION_G, 'resolution', 'g').optional(),
-    price: boundedSchema(PART_PRICE, 'price', 'in its currency').optional(),
+    kmBefore: boundedSchema(PART_KM, t('term.distance'), 'km'),
+    massG: boundedSchema(PART_MASS_G, t('term.weight'), 'g').optional(),
+    massResolutionG: boundedSchema(SCALE_RESOLUTION_G, t('term.resolution'), 'g').optional(),
+    price: boundedSchema(PART_PRICE, t('term.price'), t('term.inItsCurrency')).optional(),
     currency: currencySchema.optional(),
     place: nameSchema.optional(),
     note: noteSchema.optional(),
@@ -61,8 +62,8 @@ export const partSchema: z.ZodType<PartRecord> = z
       .array(
         z.strictObject({
           atMs: timeSchema,
-          wearPercent: boundedSchema(WEAR_PERCENT, 'wear', '%'),
-          km: boundedSchema(PART_KM, 'distance', 'km').optional(),
+          wearPercent: boundedSchema(WEAR_PERCENT, t('term.wear'), '%'),
+          km: boundedSchema(PART_KM, t('term.distance'), 'km').optional(),
         }),
       )
       .max(1000),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { STEP_IDS } from '../../core/job';
 import { idSchema, timeSchema } from './text';
 import { type PhotoRecord, PHOTO_LENGTH_MAX } from '../photo';
+import { t } from '../words';
 
 export const photoSchema: z.ZodType<PhotoRecord> = z.strictObject({
   id: idSchema,
@@ -11,5 +12,5 @@ export const photoSchema: z.ZodType<PhotoRecord> = z.strictObject({
   jpeg: z
     .string()
     .max(PHOTO_LENGTH_MAX)
-    .regex(/^[A-Za-z0-9+/]+=*$/, 'a photo that is no base64'),
+    .regex(/^[A-Za-z0-9+/]+=*$/, t('refused.photo')),
 });

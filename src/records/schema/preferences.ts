@@ -5,23 +5,24 @@ import { csvMappingSchema } from './csv-mapping';
 import { boundedSchema } from './drivetrain';
 import { currencySchema, idSchema } from './text';
 import { QUANTITIES, STEP_ROUTES, GEARS_VIEWS, type Preferences } from '../preferences';
+import { t } from '../words';
 
 const teeth = (bounds: Bounds, what: string) =>
   boundedSchema(bounds, what, 'T')
-    .refine((value) => Number.isInteger(value), { error: `${what}: whole teeth` })
+    .refine((value) => Number.isInteger(value), { error: t('refused.wholeTeeth', { term: what }) })
     .optional();
-const speed = boundedSchema(BRIEF_BOUNDS.cruisingSpeedKmh, 'speed', 'km/h').optional();
+const speed = boundedSchema(BRIEF_BOUNDS.cruisingSpeedKmh, t('term.speed'), 'km/h').optional();
 
 const tablesSchema = z.strictObject({
-  ringFromT: teeth(CHAINRING_TEETH, 'rings from'),
-  ringToT: teeth(CHAINRING_TEETH, 'rings to'),
-  cogFromT: teeth(COG_TEETH, 'cogs from'),
-  cogToT: teeth(COG_TEETH, 'cogs to'),
+  ringFromT: teeth(CHAINRING_TEETH, t('term.ringsFrom')),
+  ringToT: teeth(CHAINRING_TEETH, t('term.ringsTo')),
+  cogFromT: teeth(COG_TEETH, t('term.cogsFrom')),
+  cogToT: teeth(COG_TEETH, t('term.cogsTo')),
   reading: z.enum(TABLE_READINGS).optional(),
-  cadenceRpm: boundedSchema(CADENCE_RPM, 'cadence', 'rpm').optional(),
+  cadenceRpm: boundedSchema(CADENCE_RPM, t('term.cadence'), 'rpm').optional(),
   speedKmh: speed,
   compareKmh: speed,
-  lossPowerW: boundedSchema(BRIEF_BOUNDS.powerW, 'power', 'W').optional(),
+  lossPowerW: boundedSchema(BRIEF_BOUNDS.powerW, t('term.power'), 'W').optional(),
   lossKmh: speed,
 });
 

@@ -4,6 +4,7 @@ import { RIDE_DISTANCE_M, RIDE_SECONDS } from '../../core/world';
 import { boundedSchema, refineTeeth, teethSchema } from './drivetrain';
 import { idSchema, nameSchema, timeSchema } from './text';
 import type { RideRecord, RecordingRecord } from '../ride';
+import { t } from '../words';
 
 export const rideSchema: z.ZodType<RideRecord> = z
   .strictObject({
@@ -11,15 +12,15 @@ export const rideSchema: z.ZodType<RideRecord> = z
     bikeId: idSchema,
     name: nameSchema,
     startedAtMs: timeSchema,
-    seconds: boundedSchema(RIDE_SECONDS, 'duration', 's'),
-    distanceM: boundedSchema(RIDE_DISTANCE_M, 'distance', 'm'),
+    seconds: boundedSchema(RIDE_SECONDS, t('term.duration'), 's'),
+    distanceM: boundedSchema(RIDE_DISTANCE_M, t('term.distance'), 'm'),
     setup: teethSchema.superRefine(refineTeeth),
     wheelsetId: idSchema,
     digest: z.string().min(1).max(100),
-    gearSeconds: z.array(boundedSchema(RIDE_SECONDS, 'time in a gear', 's')).optional(),
+    gearSeconds: z.array(boundedSchema(RIDE_SECONDS, t('term.timeInAGear'), 's')).optional(),
   })
   .refine(({ setup, gearSeconds }) => !gearSeconds || gearSeconds.length === gearsOf(setup).length, {
-    error: 'one time for each gear of the setup',
+    error: t('refused.gearTimes'),
     path: ['gearSeconds'],
   });
 
@@ -31,5 +32,5 @@ export const recordingSchema: z.ZodType<RecordingRecord> = z.strictObject({
   packed: z
     .string()
     .max(PACKED_LENGTH_MAX)
-    .regex(/^[A-Za-z0-9+/]+=*$/, 'samples that are no base64'),
+    .regex(/^[A-Za-z0-9+/]+=*$/, t('refused.samples')),
 });

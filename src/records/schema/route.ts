@@ -2,12 +2,13 @@ import { z } from 'zod';
 import { ELEVATION_M } from '../../core/world';
 import { idSchema, nameSchema } from './text';
 import type { RouteRecord } from '../route';
+import { t } from '../words';
 
 /** Zod's own bounds: a route has thousands, and each is checked at every write. */
 const heightSchema = z
   .number()
-  .min(ELEVATION_M.min, `a height below ${ELEVATION_M.min} m`)
-  .max(ELEVATION_M.max, `a height above ${ELEVATION_M.max} m`);
+  .min(ELEVATION_M.min, t('refused.heightBelow', { least: ELEVATION_M.min }))
+  .max(ELEVATION_M.max, t('refused.heightAbove', { most: ELEVATION_M.max }));
 
 export const routeSchema: z.ZodType<RouteRecord> = z.strictObject({
   id: idSchema,

@@ -6,15 +6,16 @@ import { SLOTS } from '../../core/shelf';
 import { boundedSchema, drivePartsSchema, rearDerailleurSchema, refineTeeth, teethSchema } from './drivetrain';
 import { idSchema, nameSchema, rankSchema } from './text';
 import { type SetupRecord, CLICKS_PER_PUSH, SETUP_MASS_G, SETUP_COST } from '../setup';
+import { t } from '../words';
 
 /** Gears by their teeth, each once. */
 export const gearPairsSchema = z
   .array(z.strictObject({ chainring: z.int().min(1).max(200), cog: z.int().min(1).max(200) }))
   .max(2 * COG_COUNT.max);
 
-const clicksSchema = boundedSchema(CLICKS_PER_PUSH, 'clicks per push', 'cogs').refine(
+const clicksSchema = boundedSchema(CLICKS_PER_PUSH, t('term.clicksPerPush'), 'cogs').refine(
   (count) => Number.isInteger(count),
-  { error: 'clicks per push: a whole number' },
+  { error: t('refused.whole', { term: t('term.clicksPerPush') }) },
 );
 
 export const setupSchema: z.ZodType<SetupRecord> = z
@@ -38,18 +39,18 @@ export const setupSchema: z.ZodType<SetupRecord> = z
         gears: gearPairsSchema,
       })
       .optional(),
-    chainLinks: boundedSchema(CHAIN_LINKS, 'chain', 'links')
-      .refine((links) => Number.isInteger(links), { error: 'chain links: a whole number' })
+    chainLinks: boundedSchema(CHAIN_LINKS, t('term.chain'), 'links')
+      .refine((links) => Number.isInteger(links), { error: t('refused.whole', { term: t('term.chainLinks') }) })
       .optional(),
-    frontChainlineMm: boundedSchema(CHAINLINE_MM, 'front chainline', 'mm').optional(),
-    rearChainlineMm: boundedSchema(CHAINLINE_MM, 'rear chainline', 'mm').optional(),
-    ringSpacingMm: boundedSchema(RING_SPACING_MM, 'ring spacing', 'mm').optional(),
-    cogPitchMm: boundedSchema(COG_PITCH_MM, 'cog pitch', 'mm').optional(),
+    frontChainlineMm: boundedSchema(CHAINLINE_MM, t('term.frontChainline'), 'mm').optional(),
+    rearChainlineMm: boundedSchema(CHAINLINE_MM, t('term.rearChainline'), 'mm').optional(),
+    ringSpacingMm: boundedSchema(RING_SPACING_MM, t('term.ringSpacing'), 'mm').optional(),
+    cogPitchMm: boundedSchema(COG_PITCH_MM, t('term.cogPitch'), 'mm').optional(),
     clicksPerPush: z.strictObject({ easier: clicksSchema, harder: clicksSchema }),
     checklist: z.partialRecord(z.enum(CHECKLIST), z.enum(['fits', 'doesNotFit'])).optional(),
     newParts: z.partialRecord(z.enum(DESCRIBED_SLOTS), idSchema).optional(),
     shelf: z.partialRecord(z.enum(SLOTS), idSchema).optional(),
-    massG: boundedSchema(SETUP_MASS_G, 'weight', 'g').optional(),
-    cost: boundedSchema(SETUP_COST, 'cost', 'in your money').optional(),
+    massG: boundedSchema(SETUP_MASS_G, t('term.weight'), 'g').optional(),
+    cost: boundedSchema(SETUP_COST, t('term.cost'), t('term.inYourMoney')).optional(),
   })
   .superRefine(refineTeeth);

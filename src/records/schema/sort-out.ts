@@ -9,6 +9,7 @@ import { SETUPS_MAX } from '../setup';
 import { RECORD_SCHEMAS } from './dataset';
 import { dataProblems, type DataProblem } from './links';
 import { preferencesSchema } from './preferences';
+import { t } from '../words';
 
 /** A record that cannot be kept with the rest, as it was found, and why. */
 export interface Quarantined {
@@ -42,9 +43,7 @@ export function sortOut(tables: RawTables): SortedOut {
       .slice(0, 1) as Dataset['preferences'],
   };
   const lost = tables.preferences.filter((record) => !dataset.preferences.includes(record as never));
-  aside.push(
-    ...lost.map((record): Quarantined => ({ table: 'preferences', record, text: 'settings that cannot be read' })),
-  );
+  aside.push(...lost.map((record): Quarantined => ({ table: 'preferences', record, text: t('problem.settings') })));
   for (let round = 0; round < ROUNDS_MAX; round += 1) {
     const problems = spoilingProblems(dataset);
     if (problems.length === 0) break;
@@ -53,7 +52,7 @@ export function sortOut(tables: RawTables): SortedOut {
     for (const { table, id, text, mend, mended: record } of first.values()) {
       const kept = dataset[table] as readonly KeptRecords[KeptTable][];
       const found = kept.find((one) => one.id === id);
-      if (record) mended.push({ table, record: found, text: `${text}: ${mend}` });
+      if (record) mended.push({ table, record: found, text: t('problem.withCure', { problem: text, cure: mend }) });
       else aside.push({ table, record: found, text });
       const others = kept.flatMap((one) => (one.id !== id ? [one] : record ? [record] : []));
       dataset = { ...dataset, [table]: others };
@@ -80,18 +79,20 @@ function readable<T extends KeptTable>(
     let result = schema.safeParse(record);
     if (!result.success) {
       const [issue] = result.error.issues;
-      const why = `${what}: ${issue!.path.length > 0 ? `${issue!.path.join('.')}: ` : ''}${issue!.message}`;
+      const place = issue!.path.join('.');
+      const cause = { record: what, cause: issue!.message };
+      const why = place === '' ? t('problem.cause', cause) : t('problem.causeAt', { ...cause, place });
       const attempt = mend(table, record, result.error.issues);
       result = schema.safeParse(attempt.record);
       if (!result.success) {
         aside.push({ table, record, text: why });
         return [];
       }
-      mended.push({ table, record, text: `${what}: ${attempt.text}` });
+      mended.push({ table, record, text: t('problem.cause', { record: what, cause: attempt.text }) });
     }
     const { id } = result.data;
     if (seen.has(id)) {
-      aside.push({ table, record, text: `${what}: the id ${id} is there twice` });
+      aside.push({ table, record, text: t('problem.idTwice', { record: what, id }) });
       return [];
     }
     seen.add(id);
@@ -122,7 +123,7 @@ function withoutWrongFields(record: unknown, issues: Issues): Attempt {
       const parent = field.slice(0, -1).reduce<unknown>((at, key) => (at as Loose | undefined)?.[key as string], copy);
       if (field.length === 0 || typeof parent !== 'object' || parent === null || Array.isArray(parent)) continue;
       Reflect.deleteProperty(parent, field.at(-1)!);
-      leftOut.push(`${field.join('.')} left out (${message})`);
+      leftOut.push(t('problem.leftOut', { field: field.join('.'), cause: message }));
     }
   }
   return { record: copy, text: leftOut.join('; ') };
@@ -140,15 +141,11 @@ function mendedRoute(record: unknown): Attempt | undefined {
   const isNamed = typeof route.name === 'string' && route.name.trim() !== '';
   if ((wrong === 0 && isNamed) || wrong > heights.length / 2) return undefined;
   const said = [
-    ...(wrong > 0
-      ? [
-          `${wrong} ${wrong === 1 ? 'height' : 'heights'} that no road has, straight lines in ${wrong === 1 ? 'its' : 'their'} place`,
-        ]
-      : []),
-    ...(isNamed ? [] : ['it had no name']),
+    ...(wrong > 0 ? [t('problem.heights', { heights: wrong })] : []),
+    ...(isNamed ? [] : [t('problem.noName')]),
   ];
   return {
-    record: { ...route, name: isNamed ? route.name : 'route', elevationM: bridged(heights, isHeight) },
+    record: { ...route, name: isNamed ? route.name : t('routeName'), elevationM: bridged(heights, isHeight) },
     text: said.join('; '),
   };
 }
@@ -177,8 +174,8 @@ function surplusSetups({ bikes, setups }: Dataset): DataProblem[] {
       .map((setup) => ({
         table: 'setups' as const,
         id: setup.id,
-        text: `${recordText('setups', setup)} is one more than the ${SETUPS_MAX} that ${name} has room for`,
-        mend: 'take it away; the bin keeps it',
+        text: t('problem.surplusSetup', { setup: recordText('setups', setup), most: SETUPS_MAX, bike: name }),
+        mend: t('cure.delete'),
         mended: undefined,
         spoils: true,
       })),

@@ -2,13 +2,14 @@ import { z } from 'zod';
 import { within } from '../../core/gears';
 import { TIME_MS } from '../../core/world';
 import { NAME_LENGTH_MAX, NOTE_LENGTH_MAX, isCurrency } from '../text';
+import { t } from '../words';
 
 /** A name as a person types it: something other than spaces, and not a novel. */
 export const nameSchema = z
   .string()
-  .refine((name) => name.trim().length > 0, { message: 'an empty name: type at least one letter' })
+  .refine((name) => name.trim().length > 0, { message: t('refused.emptyName') })
   .refine((name) => name.length <= NAME_LENGTH_MAX, {
-    error: ({ input }) => `a name of ${String(input).length} characters: at most ${NAME_LENGTH_MAX}`,
+    error: ({ input }) => t('refused.longName', { length: String(input).length, most: NAME_LENGTH_MAX }),
   });
 
 export const idSchema = z.string().min(1).max(40);
@@ -16,19 +17,19 @@ export const idSchema = z.string().min(1).max(40);
 /** A few sentences. */
 export const noteSchema = z
   .string()
-  .refine((text) => text.trim().length > 0, { message: 'an empty note: type something, or leave it out' })
+  .refine((text) => text.trim().length > 0, { message: t('refused.emptyNote') })
   .refine((text) => text.length <= NOTE_LENGTH_MAX, {
-    error: ({ input }) => `a note of ${String(input).length} characters: at most ${NOTE_LENGTH_MAX}`,
+    error: ({ input }) => t('refused.longNote', { length: String(input).length, most: NOTE_LENGTH_MAX }),
   });
 
 /** Milliseconds since 1970. */
 export const timeSchema = z.number().refine((ms) => within(ms, TIME_MS), {
-  error: ({ input }) => `a time of ${String(input)} ms since 1970: it runs from 1970 to 2199`,
+  error: ({ input }) => t('refused.time', { ms: String(input) }),
 });
 
 /** A day without a time or a place, ISO 8601. */
 export const dateSchema = z.iso.date().refine((day) => within(Date.parse(day), TIME_MS), {
-  error: ({ input }) => `the day ${String(input)}: it runs from 1970 to 2199`,
+  error: ({ input }) => t('refused.day', { day: String(input) }),
 });
 
 /** A place in a list that people put in order. */
@@ -37,6 +38,4 @@ export const rankSchema = z.number().min(-1_000_000).max(1_000_000);
 /** How often something happened. */
 export const countSchema = z.int().min(0).max(10_000_000);
 
-export const currencySchema = z
-  .string()
-  .refine(isCurrency, { error: 'a currency has three capital letters, such as EUR' });
+export const currencySchema = z.string().refine(isCurrency, { error: t('refused.currency') });

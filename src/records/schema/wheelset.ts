@@ -4,6 +4,7 @@ import { boundedSchema, freehubSchema } from './drivetrain';
 import { addProblems } from './problems';
 import { idSchema, nameSchema } from './text';
 import type { WheelsetRecord } from '../wheelset';
+import { t } from '../words';
 
 export const wheelsetSchema: z.ZodType<WheelsetRecord> = z
   .strictObject({
@@ -11,7 +12,7 @@ export const wheelsetSchema: z.ZodType<WheelsetRecord> = z
     name: nameSchema,
     rimDiameterMm: z.number(),
     tyreWidthMm: z.number(),
-    measuredRolloutMm: boundedSchema(ROLLOUT_MM, 'measured rollout', 'mm').optional(),
+    measuredRolloutMm: boundedSchema(ROLLOUT_MM, t('term.measuredRollout'), 'mm').optional(),
     freehub: freehubSchema.optional(),
   })
   .superRefine(({ rimDiameterMm, tyreWidthMm }, context) => {

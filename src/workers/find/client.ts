@@ -2,6 +2,7 @@ import { proxy } from 'comlink';
 import type { CogWanted } from '../../core/find';
 import { JobClient, untilOver } from '../job-client';
 import type { CassetteRequest, SearchRequest, SearchResponse, FindWork, OnStep } from './protocol';
+import { t } from '../words';
 
 /** Runs searches in a worker. */
 export class FindClient extends JobClient<FindWork> {
@@ -18,10 +19,7 @@ export class FindClient extends JobClient<FindWork> {
 }
 
 const start = () =>
-  new FindClient(
-    () => new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' }),
-    'narrow the rings, choose fewer cassettes, or leave the road out',
-  );
+  new FindClient(() => new Worker(new URL('./find.worker.ts', import.meta.url), { type: 'module' }), t('lateSearch'));
 let forSearches: FindClient | undefined;
 let forCogs: FindClient | undefined;
 

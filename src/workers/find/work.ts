@@ -16,6 +16,7 @@ import {
 import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
 import type { SearchRequest, SearchResponse, FindWork, OnStep, RoadRequest } from './protocol';
+import { t } from '../words';
 
 /** Interval between progress reports. */
 const REPORT_MS = 250;
@@ -74,6 +75,6 @@ function roadOf(road: RoadRequest, riding: FindRiding): FindRoad {
 
 function unpacked(packed: string): Recording {
   const recording = unpackRecording(packed);
-  if (!recording) throw new Error('the samples of a ride are damaged: import its file again');
+  if (!recording) throw new Error(t('samplesDamaged'));
   return recording;
 }

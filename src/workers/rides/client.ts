@@ -2,6 +2,7 @@ import { proxy, transfer } from 'comlink';
 import type { RideThrough } from '../../core/ride';
 import { JobClient, untilOver } from '../job-client';
 import type { FileRead, FileToRead, Progress, RideWork, UseToTell, GearUsageResponse, WayToRide } from './protocol';
+import { t } from '../words';
 
 /** Runs ride jobs in a worker. */
 export class RideClient extends JobClient<RideWork> {
@@ -30,7 +31,7 @@ let shared: RideClient | undefined;
 export function rideClient(): RideClient {
   shared ??= new RideClient(
     () => new Worker(new URL('./rides.worker.ts', import.meta.url), { type: 'module' }),
-    'try fewer or shorter rides',
+    t('lateRides'),
   );
   return shared;
 }

@@ -12,6 +12,7 @@ import { rideThrough } from '../../core/ride';
 import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pack';
 import { readRideFile } from '../../formats/ride/ride-file';
 import type { RideWork } from './protocol';
+import { t } from '../words';
 
 /** The work itself, independent of where it runs; tests call it directly. */
 export const rideWork: RideWork = {
@@ -50,7 +51,7 @@ function attempt<T>(work: () => T): Promise<T> {
 
 function unpacked(packed: string): Recording {
   const recording = unpackRecording(packed);
-  if (!recording) throw new Error('the samples of a ride are damaged: import its file again');
+  if (!recording) throw new Error(t('samplesDamaged'));
   return recording;
 }
 
