@@ -128,6 +128,7 @@ export interface Messages {
     readonly 'rolloutHelper.theTriesLieSpreadMmApart': { readonly spreadMm: string | number; readonly spreadFraction: string | number; readonly value: string | number };
     readonly 'rolloutHelper.reckonWithMeanMm': { readonly meanMm: string | number };
     readonly 'rolloutHelper.typeADistanceFirst': null;
+    readonly 'rolloutHelper.distance': null;
     readonly 'setupCard.takeLetterOffTheBench': { readonly letter: string | number };
     readonly 'setupCard.fittedNow': null;
     readonly 'setupCard.candidate': null;
@@ -1619,6 +1620,9 @@ export interface Messages {
     readonly 'foundDetails.toBuy': null;
     readonly 'foundDetails.weightAgainstA': null;
     readonly 'foundDetails.fitKind': { readonly kind: string | number };
+    readonly 'foundDetails.cassette': null;
+    readonly 'foundDetails.gaps': null;
+    readonly 'foundDetails.chain': null;
     readonly 'frontChart.weightAgainstA': { readonly unit: string | number };
     readonly 'frontChart.timeOutOfTheBand': null;
     readonly 'frontChart.easiestGear': { readonly unit: string | number };
@@ -1928,9 +1932,8 @@ export interface Messages {
     readonly 'toolbar.link': null;
     readonly 'toolbar.asTheSystem': null;
     readonly 'toolbar.coloursNowAndNext': { readonly theme: string | number; readonly theme2: string | number };
-    readonly 'shortcuts.undo.shown': null;
-    readonly 'shortcuts.redo.keys': null;
-    readonly 'shortcuts.redo.shown': null;
+    readonly 'toolbar.light': null;
+    readonly 'toolbar.dark': null;
     readonly 'shortcuts.brief.what': null;
     readonly 'shortcuts.gears.what': null;
     readonly 'shortcuts.compare.what': null;
@@ -1962,11 +1965,12 @@ export interface Messages {
     readonly 'shortcuts.link.what': null;
     readonly 'shortcuts.csv.what': null;
     readonly 'shortcuts.print.what': null;
-    readonly 'shortcuts.help.keys': null;
     readonly 'shortcuts.help.what': null;
     readonly 'shortcuts.localKeys.what': null;
     readonly 'shortcuts.localKeys.whatWords.inTheLadderTheRing2': null;
     readonly 'shortcuts.localKeys.whatWords.inAFieldDiscardAn2': null;
+    readonly 'shortcuts.undo.what': null;
+    readonly 'shortcuts.redo.what': null;
   };
   readonly gears: {
     readonly 'atSpeedPanel.atOneSpeed': null;
@@ -2003,6 +2007,8 @@ export interface Messages {
     readonly 'climbPanel.andGivesEasiestRpmEasyEnough': { readonly easiestRpm: string | number };
     readonly 'climbPanel.andGivesOnlyEasiestRpmWith': { readonly easiestRpm: string | number; readonly cog: string | number; readonly ringAtMostT: string | number; readonly chainring: string | number; readonly cogAtLeastT: string | number };
     readonly 'climbPanel.theEasiestGearGearNameIs': { readonly gearName: string | number; readonly size: string | number; readonly value: string | number };
+    readonly 'climbPanel.gradeInSentence': null;
+    readonly 'climbPanel.powerInSentence': null;
     readonly 'coveragePanel.lowRpmHighRpm': { readonly lowRpm: string | number; readonly highRpm: string | number };
     readonly 'coveragePanel.coverage': null;
     readonly 'coveragePanel.whatBandTextReach': { readonly bandText: string | number };
@@ -3341,6 +3347,7 @@ export interface Messages {
     readonly 'madeOfPanel.toBuy': null;
     readonly 'madeOfPanel.otherTeethDoesNotCount': null;
     readonly 'madeOfPanel.ring': null;
+    readonly 'madeOfPanel.fitted': null;
     readonly 'partDataFields.byItsSheet': null;
     readonly 'partDataFields.notKnown': null;
     readonly 'partDataFields.shiftsBy': null;
@@ -3348,6 +3355,10 @@ export interface Messages {
     readonly 'partDataFields.measuredOfTheCage': null;
     readonly 'partDataFields.cogsMinToMaxTeeth': { readonly min: string | number; readonly max: string | number };
     readonly 'partDataFields.suchAsCogs': null;
+    readonly 'partDataFields.cable': null;
+    readonly 'partDataFields.electronic': null;
+    readonly 'partDataFields.shifting': null;
+    readonly 'partDataFields.cogs': null;
     readonly 'partSheet.currency': null;
     readonly 'partSheet.notChosen': null;
     readonly 'partSheet.partName': { readonly name: string | number };
@@ -3865,6 +3876,8 @@ export interface Messages {
     readonly 'dataStage.about': null;
     readonly 'dataStage.rontelWorksWithPublishedNumbers': null;
     readonly 'dataStage.countBikes': { readonly count: number; readonly names: string | number };
+    readonly 'dataStage.light': null;
+    readonly 'dataStage.dark': null;
     readonly 'importReview.backupFileName': { readonly fileName: string | number };
     readonly 'importReview.theBackupHasTakenThe': null;
     readonly 'importReview.allOfItWasHere': null;

@@ -19,10 +19,17 @@ const SYMBOLS =
   /^(km|mm|cm|kg|lb|oz|in|ft|min|rpm|Nm|ms|mph|MB|KB|Rontel|CSV|PNG|SVG|GPX|TCX|FIT|Ctrl|Shift|Esc|Alt|Enter|Home|End|Page|Up|Down|EUR|speeds|links|turns|gears|clicks)$/;
 
 /** What parts of the component library say of themselves to a screen reader. */
-const OF_THE_LIBRARY = ['segmented control', 'Increase Value', 'Decrease Value', 'Expand row'];
+const OF_THE_LIBRARY = [
+  'segmented control',
+  'Increase Value',
+  'Decrease Value',
+  'Expand row',
+  'Select all',
+  'Select row',
+];
 
-/** Months and days of the week, which the browser writes. */
-const CALENDAR = /^(Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun)$/;
+/** Months, days of the week and currencies, which the browser writes. */
+const OF_THE_BROWSER = /^(Euro|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|Mon|Tue|Wed|Thu|Fri|Sat|Sun)$/;
 
 /** Names that records hold: kinds of parts, and the demo workshop. */
 const NAMES = ['src/core/parts/freehubs.ts', 'src/core/parts/shift-families.ts', ...demoSources()];
@@ -69,7 +76,7 @@ function foreign(texts: readonly string[], data: string): string[] {
   const phrases = texts.flatMap((text) => text.match(/[A-Za-z][a-z]+(?:[ ,’-]+[A-Za-z][a-z]+)*/g) ?? []);
   const isKnown = (words: string) =>
     OF_THE_LIBRARY.includes(words) ||
-    CALENDAR.test(words) ||
+    OF_THE_BROWSER.test(words) ||
     allowed.includes(words.toLowerCase()) ||
     data.includes(words);
   return [...new Set(phrases)].filter(

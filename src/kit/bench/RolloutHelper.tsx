@@ -46,7 +46,11 @@ function readTry({ turns, distance }: TypedTry): { one?: RolloutTry; problem?: s
     whole: true,
   });
   if (!count.ok) return { problem: count.message };
-  const length = parseNumber(distance, { term: 'distance', unit: 'mm', bounds: { min: 1, max: 1_000_000 } });
+  const length = parseNumber(distance, {
+    term: t('rolloutHelper.distance'),
+    unit: 'mm',
+    bounds: { min: 1, max: 1_000_000 },
+  });
   if (!length.ok) return { problem: length.message };
   const one = { turns: count.value!, distanceMm: length.value! };
   const problem = checkRolloutTry(one);

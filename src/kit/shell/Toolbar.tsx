@@ -133,7 +133,7 @@ function Tool({ id, text, disabled, onClick, children }: ToolProps) {
 }
 
 const NEXT_THEME = { system: 'light', light: 'dark', dark: 'system' } as const;
-const THEME_TEXT = { system: t('toolbar.asTheSystem'), light: 'light', dark: 'dark' } as const;
+const THEME_TEXT = { system: t('toolbar.asTheSystem'), light: t('toolbar.light'), dark: t('toolbar.dark') } as const;
 
 function ThemeTool({
   theme,

@@ -2,8 +2,8 @@ import { t } from './text';
 
 /** All keyboard shortcuts, as listed in the help. `keys` is in the notation of the hotkey package. */
 export const SHORTCUTS = {
-  undo: { keys: 'mod+z', shown: t('shortcuts.undo.shown'), what: 'Undo', everywhere: true },
-  redo: { keys: t('shortcuts.redo.keys'), shown: t('shortcuts.redo.shown'), what: 'Redo', everywhere: true },
+  undo: { keys: 'mod+z', shown: 'Ctrl Z', what: t('shortcuts.undo.what'), everywhere: true },
+  redo: { keys: 'mod+shift+z, mod+y', shown: 'Ctrl Shift Z', what: t('shortcuts.redo.what'), everywhere: true },
   brief: { keys: 'b', shown: 'B', what: t('shortcuts.brief.what'), everywhere: false },
   gears: { keys: 'g', shown: 'G', what: t('shortcuts.gears.what'), everywhere: false },
   compare: { keys: 'p', shown: 'P', what: t('shortcuts.compare.what'), everywhere: false },
@@ -40,7 +40,8 @@ export const SHORTCUTS = {
     what: t('shortcuts.print.what'),
     everywhere: false,
   },
-  help: { keys: t('shortcuts.help.keys'), shown: '?', what: t('shortcuts.help.what'), everywhere: false },
+  // eslint-disable-next-line no-restricted-syntax -- keys in the notation of the hotkey package, no words
+  help: { keys: 'shift+slash, shift+?', shown: '?', what: t('shortcuts.help.what'), everywhere: false },
 } as const;
 
 export type ShortcutId = keyof typeof SHORTCUTS;

@@ -153,7 +153,7 @@ export function DataStage() {
             <Choice
               name={t('dataStage.colours')}
               value={preferences.theme}
-              choices={{ system: t('dataStage.asTheSystem'), light: 'light', dark: 'dark' }}
+              choices={{ system: t('dataStage.asTheSystem'), light: t('dataStage.light'), dark: t('dataStage.dark') }}
               onChoose={(theme) => edits.editPreferences({ theme })}
             />
           </dl>

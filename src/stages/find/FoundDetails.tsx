@@ -47,7 +47,7 @@ export function FoundDetails({
   const { report, zones } = figures;
   const context = { riding, wheel, speedUnit };
   const facts: readonly Fact[] = [
-    { term: 'cassette', text: cassette.cogs.join('-') },
+    { term: t('foundDetails.cassette'), text: cassette.cogs.join('-') },
     {
       term: t('foundDetails.easiestGear'),
       text: gearSizeText(units, metrics.easiestDevelopmentM),
@@ -84,7 +84,7 @@ export function FoundDetails({
       : []),
     { term: t('foundDetails.gearsOnTheWay'), text: String(metrics.pathGears) },
     {
-      term: 'holes',
+      term: t('foundDetails.gaps'),
       text:
         metrics.holes === 0
           ? t('foundDetails.none')
@@ -99,7 +99,7 @@ export function FoundDetails({
       explain: () => explainCapacityNeeded(found),
     },
     {
-      term: 'chain',
+      term: t('foundDetails.chain'),
       text: t('foundDetails.chainLinks', { chainLinks: build.chainLinks }),
       explain: () => explainLinks(found, longestChainstayMm),
     },

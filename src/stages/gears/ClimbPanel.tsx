@@ -26,11 +26,17 @@ const FIELDS: readonly {
   {
     field: 'gradePercent',
     label: t('climbPanel.grade'),
-    term: 'grade',
+    term: t('climbPanel.gradeInSentence'),
     unit: '%',
     bounds: BRIEF_BOUNDS.steepestGradePercent,
   },
-  { field: 'powerW', label: t('climbPanel.power'), term: 'power', unit: 'W', bounds: BRIEF_BOUNDS.powerW },
+  {
+    field: 'powerW',
+    label: t('climbPanel.power'),
+    term: t('climbPanel.powerInSentence'),
+    unit: 'W',
+    bounds: BRIEF_BOUNDS.powerW,
+  },
   {
     field: 'massKg',
     label: t('climbPanel.allUp'),

@@ -129,7 +129,7 @@ function optionsFor(slot: Slot, setup: SetupRecord, parts: ReadonlyMap<string, P
             ? t('madeOfPanel.toBuy')
             : freeCount(part) > 0
               ? ''
-              : ' (fitted)'
+              : ` ${t('madeOfPanel.fitted')}`
           : t('madeOfPanel.otherTeethDoesNotCount')
       }`,
     }));

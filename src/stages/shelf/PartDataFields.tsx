@@ -68,7 +68,13 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
   return (
     <fieldset className={styles.data}>
       <legend>{t('partDataFields.byItsSheet')}</legend>
-      {cogs && <CogsField owner={part.id} value={data.cogs} onCommit={(value) => set('cogs', 'cogs', value)} />}
+      {cogs && (
+        <CogsField
+          owner={part.id}
+          value={data.cogs}
+          onCommit={(value) => set('cogs', t('partDataFields.cogs'), value)}
+        />
+      )}
       <div className={styles.grid}>
         {numbers.filter((field) => !RARE.includes(field)).map(number)}
         {names.map((field) => (
@@ -90,8 +96,8 @@ export function PartDataFields({ part, onEdit }: PartDataFieldsProps) {
               allowClear
               placeholder={t('partDataFields.notKnown')}
               value={data.shifting ?? null}
-              options={SHIFTINGS.map((value) => ({ value, label: value }))}
-              onChange={(value) => set('shifting', 'shifting', value ?? undefined)}
+              options={SHIFTINGS.map((value) => ({ value, label: t(`partDataFields.${value}`) }))}
+              onChange={(value) => set('shifting', t('partDataFields.shifting'), value ?? undefined)}
             />
           </Field>
         )}
