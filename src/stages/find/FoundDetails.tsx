@@ -17,6 +17,7 @@ import { KIND_TEXT, setupName } from '../../kit/finding/part-words';
 import { FoundLadder } from './FoundLadder';
 import type { Find } from './useFind';
 import styles from './Find.module.css';
+import { problemText } from '../../messages/core';
 import { t } from './words/text';
 
 interface Fact {
@@ -127,8 +128,8 @@ export function FoundDetails({
       )}
       <p>
         <strong>{t('foundDetails.fitKind', { kind: KIND_TEXT[kind] })}</strong>{' '}
-        {[...deciding, ...cautions].map(({ message }) => message).join(' ')}
-        {unknown.length > 0 && ` ${unknown.map(({ message }) => message).join(' ')}`}
+        {[...deciding, ...cautions].map(problemText).join(' ')}
+        {unknown.length > 0 && ` ${unknown.map(problemText).join(' ')}`}
       </p>
     </div>
   );
