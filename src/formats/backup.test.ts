@@ -31,7 +31,7 @@ test.each([
   ['empty.json', 'notJson', 'Choose a file that Rontel saved'],
   ['foreign.json', 'foreign', 'this file was not saved by Rontel'],
   ['newer.json', 'newer', 'the file has data version 999; this Rontel reads 1 to'],
-  ['cog-out-of-range.json', 'damaged', 'the file is damaged at setups.0.cogs.1: cog 99: cogs run from 9 to 60 teeth'],
+  ['cog-out-of-range.json', 'damaged', 'the file is damaged at setups.0.cogs.1: cog 99: cogs have 9 to 60 teeth'],
   ['setup-without-bike.json', 'damaged', 'a setup of a bike that is not there (nobody)'],
   ['no-setups.json', 'damaged', 'the file is damaged at data.setups'],
 ])('%s is refused as %s', (name, kind, reason) => {

@@ -36,7 +36,7 @@ test('an address without a setup is no link; a short one takes the defaults', ()
 });
 
 test.each([
-  ['setup=48-32x11-12-99', 'cog 99: cogs run from 9 to 60 teeth'],
+  ['setup=48-32x11-12-99', 'cog 99: cogs have 9 to 60 teeth'],
   ['setup=', 'chainring 0'],
   ['setup=48x11-12&rollout=20', 'measured rollout 20: it runs from 800 to 2600 mm'],
   ['setup=48x11-12&wheel=622', 'Invalid input'],

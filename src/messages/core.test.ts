@@ -41,21 +41,21 @@ describe('checks are said in whole sentences', () => {
     [
       'indexing',
       { parts: { cablePullMm: 2.51 } },
-      'A click moves 3.79 mm, cogs are 3.6 mm apart: +0.19 mm per click, 1.05 mm at both ends, 0.45 mm over the tolerance.',
+      'A click moves 3.79 mm, cogs are 3.6 mm apart: +0.19 mm per click, 1.05 mm at both ends, 0.45 mm beyond tolerance.',
     ],
     ['indexing', {}, 'Cogs 3.6 mm apart; no data: the cable pull per click of the shifter.'],
     ['shifterSpeeds', { parts: { shifterSpeeds: 11 } }, '11-speed shifter on 12 cogs: 1 cog is out of reach.'],
     [
       'freehubLength',
       { freehub: { bodyLengthMm: 36.75 }, parts: { cassetteLengthMm: 34.9, spacerMm: 0 } },
-      'Body 36.75 mm, cassette 34.9 mm, spacers 0 mm: 1.85 mm too little; the cassette has play.',
+      'Body 36.75 mm, cassette 34.9 mm, spacers 0 mm: 1.85 mm short; the cassette will have play.',
     ],
     ['freehub', { freehub: { spline: NINE }, parts: { cassetteSpline: NINE } }, 'Both have “nine wide splines”.'],
     ['chainLength', {}, '112 links, 112 by big-big + 2: correct length.'],
     [
       'retention',
       { setup: ONE_RING, parts: { retention: ['narrowWide', 'clutch'] } },
-      'One ring: a narrow-wide ring needs no adjustment, but holds the chain less well as it wears; a clutch also quietens the chain, but makes shifting heavier.',
+      'One ring: a narrow-wide ring needs no adjustment, but holds the chain less well as it wears; a clutch also reduces chain slap, but makes the lever action heavier.',
     ],
     [
       'hangerExtender',
@@ -78,7 +78,7 @@ test('what would mend a check is said, the cassette with its teeth', () => {
 test('a trial says what the geometry found, with a true minus sign', () => {
   const { trials } = fitReport(INPUT);
   expect(textOf(trials.totalCapacity!.reason)).toBe(
-    'by its geometry the cage holds the chain in every gear you allow, from −57° to +67°',
+    'cage geometry: the chain is under tension in every gear you allow, from −57° to +67°',
   );
 });
 

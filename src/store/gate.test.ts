@@ -187,7 +187,7 @@ describe('records that are wrong already', () => {
     expect(await checkAllRecords(db)).toEqual({ aside: 2, mended: 2 });
     const texts = (await readQuarantine(db)).map(({ text }) => text).sort();
     expect(texts).toEqual([
-      'a note about a bike that is gone',
+      'a note about a deleted bike',
       `bike “${bike.name}”: chainstayMm left out (chainstay 1000000000: it runs from 350 to 600 mm)`,
       `ride “${ride.name}”: startedAtMs: a time of 1e+300 ms since 1970: it runs from 1970 to 2199`,
       'route no-data: 229 heights that no road has, straight lines in their place; it had no name',

@@ -163,15 +163,15 @@ describe('what is wrong is found and mended', () => {
     });
     const texts = (await findProblems(db)).map(({ text }) => text);
     for (const said of [
-      'is of a bike that is gone',
+      'belongs to a deleted bike',
       `is on wheels that ${tourer.name} does not have`,
       'is made of 1 part that the shelf does not have',
       `ride “${ride.name}” has lost its samples`,
-      'samples of a ride that is gone',
-      'was on 1 bike that is gone',
-      'names another that takes it back',
-      'a photo of a job that is gone',
-      'a note about a bike that is gone',
+      'samples of a deleted ride',
+      'was on 1 deleted bike',
+      'refers to a return job',
+      'a photo of a deleted job',
+      'a note about a deleted bike',
       'cannot be read at name: an empty name',
     ])
       expect(texts.join('\n')).toContain(said);

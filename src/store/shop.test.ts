@@ -252,7 +252,7 @@ test('a setup that has left the bench is laid there again; a full bench is said,
   const base = (await full.setups.get('seawall-all-road-a'))!;
   await full.setups.bulkPut([1, 2, 3].map((rank) => ({ ...base, id: `more-${rank}`, rank })));
   const before = await readDataset(full);
-  await expect(signOff(full, 'job-mountain')).rejects.toThrow('4 setups already');
+  await expect(signOff(full, 'job-mountain')).rejects.toThrow('already have 4 setups');
   expect(await readDataset(full)).toEqual(before);
 });
 

@@ -226,7 +226,7 @@ test('which gears are in use is told by recordings, else by the rider, and count
 
 test('a setup that cannot be read keeps its column, greyed, with the reason and the last that could be read', async () => {
   await app.type('setup', '48/32 x 11-3');
-  await app.shows('[data-testid=unreadable-A]', 'cog 3: cogs run from 9 to 60 teeth');
+  await app.shows('[data-testid=unreadable-A]', 'cog 3: cogs have 9 to 60 teeth');
   await app.find('section[aria-label=Verdict] [data-setup=a][data-last-readable]');
   const column = await app.find('svg g[data-setup=a][data-last-readable]');
   expect(Number(await column.getCssValue('opacity'))).toBeLessThan(0.5);

@@ -33,7 +33,7 @@ test('an empty app asks for one line, and refuses what it cannot read', async ()
   await app.open('/');
   await app.shows('h1', 'See what your gears can do');
   await app.type('first-setup', '48/32 x 11-99');
-  await app.shows('#first-setup-problem', 'cog 99: cogs run from 9 to 60 teeth');
+  await app.shows('#first-setup-problem', 'cog 99: cogs have 9 to 60 teeth');
 });
 
 test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', async () => {
@@ -75,7 +75,7 @@ test.each([
   ['cut-off.json', 'the file is broken or no backup'],
   ['foreign.json', 'this file was not saved by Rontel'],
   ['newer.json', 'the file has data version 999; this Rontel reads 1 to'],
-  ['cog-out-of-range.json', 'cog 99: cogs run from 9 to 60 teeth'],
+  ['cog-out-of-range.json', 'cog 99: cogs have 9 to 60 teeth'],
 ])('the bad backup %s is refused and touches nothing', async (name, message) => {
   const before = dataOf(await saveBackup());
   await choose(fixture(`bad/${name}`));
@@ -143,7 +143,7 @@ test('the link that is copied opens the same setup', async () => {
 
 test('a broken link says why and lets one go on', async () => {
   await app.open('/gears?setup=44x10-99');
-  await app.shows('[role=alert]', 'This link cannot be read: cog 99: cogs run from 9 to 60 teeth');
+  await app.shows('[role=alert]', 'This link cannot be read: cog 99: cogs have 9 to 60 teeth');
   await app.clickText('button', 'Continue without it');
   await app.gone('[role=alert]');
 });

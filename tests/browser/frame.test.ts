@@ -73,7 +73,7 @@ describe('the first minute', () => {
     await app.type('first-chainstay', '9000');
     await app.shows('#first-chainstay-problem', 'chainstay 9000: it runs from');
     await app.clickText('button', 'Show me');
-    await app.shows('#first-setup-problem', 'type rings, x, cassette');
+    await app.shows('#first-setup-problem', 'enter chainrings x cassette');
     await app.holds('first-chainstay', '9000');
   });
 });

@@ -120,17 +120,17 @@ test('a range that is not listed is read with its number of cogs; those between 
 test('what cannot be is refused beside its field; the text stays and nothing is touched', async () => {
   const refused = [
     ['setup', '44/32/22 x 11-36', 'triples are not supported: enter two of the three rings'],
-    ['setup', '48/32 x 11-61', 'cog 61: cogs run from 9 to 60 teeth'],
-    ['setup', '72 x 11-36', 'chainring 72: chainrings run from 20 to 70 teeth'],
+    ['setup', '48/32 x 11-61', 'cog 61: cogs have 9 to 60 teeth'],
+    ['setup', '72 x 11-36', 'chainring 72: chainrings have 20 to 70 teeth'],
     ['setup', '44 x 11-13-13', 'cog 13 is there twice: name each cog once'],
-    ['setup', '', 'type rings, x, cassette: 48/32 x 11-36'],
-    ['setup', 'my old bike', 'no x yet: write rings, x, cassette'],
+    ['setup', '', 'enter chainrings x cassette, e.g. 48/32 x 11-36'],
+    ['setup', 'my old bike', 'put an x between chainrings and cassette'],
     ['tyre', '500', 'tyre width 500: it runs from 15 to 130 mm'],
     ['rollout', '3000', 'measured rollout 3000: it runs from 800 to 2600 mm'],
     ['rollout', '79', 'measured rollout 79: it runs from 800 to 2600 mm'],
     ['cadence', 'fast', 'cadence “fast” is no number: type 20 to 200 rpm'],
     ['totalCapacityT', '41.5', 'total capacity 41.5: whole numbers, 8 to 70 T'],
-    ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the minimum must not exceed the maximum'],
+    ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the minimum is above the maximum'],
   ] as const;
   const before = {
     rollout: await app.text('[data-testid=rollout-used]'),
@@ -156,7 +156,7 @@ test('the first undo after text that cannot be read drops just that text', async
   await app.type('cadence', '95');
   await app.leaveField();
   await app.type('setup', 'nonsense');
-  await app.shows('#setup-problem', 'no x yet');
+  await app.shows('#setup-problem', 'put an x between');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.gone('#setup-problem');
   await app.holds('setup', '48/32 x 11-36');

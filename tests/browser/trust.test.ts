@@ -251,7 +251,7 @@ test('what was taken away lies in the bin and comes back; what dangles is found 
        t.oncomplete = () => { open.result.close(); done(); }; };`,
   );
   await app.clickText('button', 'Check all data');
-  await app.shows('[data-testid=check-result]', 'A note about a bike that is gone.');
+  await app.shows('[data-testid=check-result]', 'A note about a deleted bike.');
   await app.clickText('button', 'Fix all 1');
   await app.shows('[data-testid=check-result]', 'No problems found.');
   expect(await app.faults()).toEqual([]);

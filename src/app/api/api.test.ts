@@ -76,7 +76,7 @@ test.each<[string, unknown, string, string]>([
     'a cog out of range',
     { wheel, setups: [{ chainrings: [44], cogs: [11, 99] }] },
     'setups.0.cogs.1',
-    'cog 99: cogs run from 9 to 60 teeth',
+    'cog 99: cogs have 9 to 60 teeth',
   ],
   [
     'rings turned round',
@@ -88,7 +88,7 @@ test.each<[string, unknown, string, string]>([
     'falling cogs',
     { wheel, setups: [{ chainrings: [44], cogs: [12, 11] }] },
     'setups.0.cogs.1',
-    'write them in rising order',
+    'list cogs from smallest to largest',
   ],
   [
     'text for teeth',
@@ -247,7 +247,7 @@ describe('fit', () => {
     [
       { rearDerailleur: { largestCogMaxT: 30, largestCogMinT: 34 } },
       'rearDerailleur.largestCogMinT',
-      'the minimum must not exceed the maximum',
+      'the minimum is above the maximum',
     ],
     [{ setup: { chainrings: [32, 48], cogs: [11, 36] } }, 'setup.chainrings.1', 'write 48/32'],
   ])('%j is bad input', async (change, path, message) => {

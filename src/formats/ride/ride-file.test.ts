@@ -44,7 +44,7 @@ describe('GPX', () => {
     const silent = many(60, (i) => point(i, `<time>${new Date(START + i * 1000).toISOString()}</time>`));
     expect(await read('way.gpx', gpx(silent))).toMatchObject({
       kind: 'route',
-      notRide: 'there is no cadence in it: gears cannot be told',
+      notRide: 'no cadence data, so gears cannot be worked out',
     });
   });
 

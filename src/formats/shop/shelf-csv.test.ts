@@ -121,7 +121,7 @@ test('a foreign table: columns guessed by their headings, rows refused with thei
     part: { id: 'new-0', quantity: 2, massG: 412.5, price: 99.5, place: '7', data: { cogs: [11, 13, 15] } },
   });
   expect(rows.slice(1).map((row) => 'reasons' in row && row.reasons.join(' '))).toEqual([
-    expect.stringContaining('rising order'),
+    expect.stringContaining('from smallest to largest'),
     expect.stringContaining('kind “sprocket”: one of cassette, chainring'),
     expect.stringContaining('quantity -1: it runs from 0 to 999 pieces'),
     'quantity “two”: a number is expected',
