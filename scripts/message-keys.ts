@@ -77,17 +77,21 @@ function keyTypes(messages: readonly CatalogueMessage[], plain: string): string 
 
 /** Returns the source of the module of types. */
 export function messageKeysSource(): string {
-  const parts = [...byPart(catalogueMessages())].map(
-    ([part, messages]) =>
-      `  readonly ${part}: {\n${keyTypes(messages, PLAIN).replace(/^/gm, '    ').trimEnd()}\n  };\n`,
+  const parts = [...byPart(catalogueMessages())].map(([part, messages]) =>
+    isOfCore(part)
+      ? `  readonly ${part}: ${OF_CORE[part]};\n`
+      : `  readonly ${part}: {\n${keyTypes(messages, PLAIN).replace(/^/gm, '    ').trimEnd()}\n  };\n`,
   );
   return `// Made from the catalogue by npm run messages; not to be changed by hand.
+import type { ${Object.values(OF_CORE).join(', ')} } from '../core/message-values';
 
 /** The values that each message takes, by part of the app and key; null where it takes none. */
 export interface Messages {
 ${parts.join('')}}
 `;
 }
+
+const isOfCore = (part: string): part is keyof typeof OF_CORE => part in OF_CORE;
 
 /** Returns the source of core's module of types. */
 export function coreMessagesSource(): string {

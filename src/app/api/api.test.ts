@@ -229,7 +229,11 @@ describe('fit', () => {
     expect(body.chain.links.bigBigPlusTwo).toBe(116);
     const bad = await fit({ ...tourer, parts: { cablePullMm: 20 } });
     expect(bad.status).toBe(400);
-    expect(bad.body.issues?.[0]).toMatchObject({ path: 'parts.cablePullMm' });
+    expect(bad.body.issues?.[0]).toMatchObject({
+      path: 'parts.cablePullMm',
+      code: 'datum.problem.any',
+      values: { term: { code: 'datum.term.cablePullMm' }, value: 20, unit: 'mm', min: 1, max: 6 },
+    });
   });
 
   test('without a cage length there is no cage to tell of', async () => {
