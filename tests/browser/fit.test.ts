@@ -122,7 +122,7 @@ test('both schools on limits: outside stays outside, with a reason and an extra 
   await app.shows('[data-testid=fit-answer]', 'Over a published limit, to be tested: capacity −2T');
   await app.shows(
     '[data-testid=check-totalCapacity]',
-    /over limit[\s\S]*Worth testing: by its geometry the cage holds/,
+    /over limit[\s\S]*Worth testing: cage geometry: the chain is under tension/,
   );
   await app.shows('[data-testid=check-totalCapacity]', 'Extra check: Big-big by hand, slowly');
   await app.type('cageLengthMm', '60');
@@ -246,7 +246,7 @@ test('one ring: what keeps the chain on, with the trade-off; its chain from the 
   await app.shows('[data-testid=links-to-add]', 'The 112 links now on the bike: 2 links too short. Fit a new chain');
   await app.shows('[data-testid=check-retention]', 'a clutch also reduces chain slap');
   await app.clickText('label', 'none');
-  await app.shows('[data-testid=check-retention]', 'drops on rough ground');
+  await app.shows('[data-testid=check-retention]', 'the chain will drop on rough ground');
   await app.shows('[data-testid=check-freehub]', 'cannot work');
   await app.shows('[data-testid=check-indexing]', 'OK');
 });
