@@ -2,7 +2,9 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 import { AppInBrowser } from './harness';
-import { VIEWS } from './views';
+import { VIEWS, type View } from './views';
+
+const PAPER = '[data-testid=print-sheet]';
 
 let app: AppInBrowser;
 beforeAll(async () => {
@@ -95,3 +97,51 @@ test.each(VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view
     expect(foreign(await app.driver.executeScript<string[]>(TEXTS), data)).toEqual([]);
   },
 );
+
+/** What opens over a view, or goes to paper from it; by keys, or by what is pressed. */
+const OPENED: readonly (View & {
+  readonly name: string;
+  readonly press?: readonly string[];
+  readonly opens: string;
+})[] = [
+  { name: 'shortcuts', path: '/gears', shown: '[data-gear]', keys: ['?'], opens: '.ant-modal dl' },
+  { name: 'glossary', path: '/gears', shown: '[data-gear]', keys: ['m'], opens: '[data-testid=glossary]' },
+  { name: 'details of a setup', path: '/gears', shown: '[data-gear]', keys: ['e'], opens: '.ant-drawer, .ant-modal' },
+  {
+    name: 'working of a figure',
+    path: '/gears',
+    shown: '[data-gear]',
+    press: ['main button[aria-expanded=false]'],
+    opens: 'main button[aria-expanded=true]',
+  },
+  {
+    name: 'a part',
+    path: '/shelf',
+    shown: '[data-part=chain-worn]',
+    press: ['[data-part=chain-worn]'],
+    opens: '#part-name',
+  },
+  {
+    name: 'deletion of everything',
+    path: '/data',
+    shown: '[data-testid=kept]',
+    press: ['.ant-btn-dangerous'],
+    opens: '.ant-popconfirm, .ant-modal',
+  },
+  { name: 'the gear card on paper', path: '/gears?view=shifting', shown: '[data-gear]', keys: ['k'], opens: PAPER },
+  { name: 'the comparison on paper', path: '/compare', shown: '[data-gear]', keys: ['k'], opens: PAPER },
+  { name: 'the log on paper', path: '/log', shown: '[data-testid=timeline] li', keys: ['k'], opens: PAPER },
+  { name: 'a job card on paper', path: '/swap', shown: '[data-testid=card-steps]', keys: ['k'], opens: PAPER },
+];
+
+test.each(OPENED.map((one) => [one.name, one] as const))('so does all that %s says', async (_, one) => {
+  await app.open(one.path);
+  await app.find(one.shown);
+  await app.driver.executeScript('window.print = () => {}');
+  for (const key of one.keys ?? []) await app.press(key);
+  for (const css of one.press ?? []) await app.click(css);
+  await app.find(one.opens);
+  await app.settled();
+  const data = JSON.stringify(await app.stored());
+  expect(foreign(await app.driver.executeScript<string[]>(TEXTS), data)).toEqual([]);
+});
