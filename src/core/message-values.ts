@@ -197,8 +197,8 @@ export interface CoreMessages {
   readonly 'gears.setup.cogCount': { readonly cogs: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
   readonly 'gears.setup.cogTwice': { readonly cog: MessageValue };
   readonly 'gears.setup.cogsNotRising': { readonly cog: MessageValue; readonly before: MessageValue };
-  readonly 'gears.setup.ringNotWhole': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
-  readonly 'gears.setup.cogNotWhole': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.ringNotWhole': { readonly teeth: number; readonly min: MessageValue; readonly max: MessageValue };
+  readonly 'gears.setup.cogNotWhole': { readonly teeth: number; readonly min: MessageValue; readonly max: MessageValue };
   readonly 'gears.setup.ringOutside': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
   readonly 'gears.setup.cogOutside': { readonly teeth: MessageValue; readonly min: MessageValue; readonly max: MessageValue };
   readonly 'gears.setup.hubStageCount': { readonly stages: MessageValue };

@@ -160,11 +160,11 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
   const cassette = speeds === undefined ? found[0] : found.find(({ cogs }) => cogs.length === speeds);
   if (!cassette) {
     const counts = found.map(({ cogs }) => cogs.length).sort((a, b) => a - b);
-    const [last, ...others] = counts.reverse();
+    const [others, last] = [counts.slice(0, -1), counts.at(-1)!];
     return wrong(
       others.length === 0
-        ? t('shorthand.otherCount', { speeds: speeds!, range, count: last! })
-        : t('shorthand.otherCounts', { speeds: speeds!, range, counts: others.reverse().join(', '), last: last! }),
+        ? t('shorthand.otherCount', { speeds: speeds!, range, count: last })
+        : t('shorthand.otherCounts', { speeds: speeds!, range, counts: others.join(', '), last }),
     );
   }
   return { ok: true, numbers: [...cassette.cogs] };

@@ -1,6 +1,7 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { catalogueMessages, coreMessagesSource, messageKeysSource } from '../../scripts/message-keys';
+import { STYLES } from './translator';
 
 const messages = catalogueMessages();
 
@@ -30,4 +31,12 @@ test('every message is said somewhere', () => {
 test('no message is empty, doubled in its spaces, or ends in one', () => {
   const odd = messages.filter(({ text }) => /^\s*$| {2}|\s$/.test(text));
   expect(odd.map(({ part, key, text }) => `${part}.${key}: “${text}”`)).toEqual([]);
+});
+
+test('every style of a number is one that there is', () => {
+  const named = messages.flatMap(({ part, key, text }) =>
+    [...text.matchAll(/, number, (\w+)/g)].map(([, style]) => [`${part}.${key}`, style!] as const),
+  );
+  expect(named.length).toBeGreaterThan(50);
+  expect(named.filter(([, style]) => !(style in STYLES.number))).toEqual([]);
 });

@@ -1,16 +1,12 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
-import { ONE_RING, TOURER } from '../../tests/support/setups';
+import { ONE_RING, TOURER, TOURER_FRAME } from '../../tests/support/setups';
 import { fitReport, solveBelt, type BeltCircle, type CheckId, type FitInput } from '../core/fit';
 import { textOf } from './core';
 
 const SHEET = { totalCapacityT: 39, largestCogMaxT: 34, largestCogMinT: 30, cageLengthMm: 93, pullRatio: 1.51 };
 const INPUT: FitInput = {
-  setup: TOURER,
-  chainstayMm: 430,
-  suspensionGrowthMm: 0,
-  bbDropMm: 70,
-  chainLinks: 112,
+  ...TOURER_FRAME,
   rearDerailleur: SHEET,
 };
 const check = (id: CheckId, more: Partial<FitInput> = {}) =>

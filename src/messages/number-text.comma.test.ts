@@ -16,4 +16,5 @@ test('so have those in messages, in whichever style, and long ones are not group
   expect(
     textOf(message('gears.rolloutTry.outside', { distance: 21000.5, turns: 1, rollout: 21000.5, min: 800, max: 2600 })),
   ).toContain('21000,5 mm over 1 turns is 21001 mm a turn');
+  expect(textOf(message('gears.setup.cogNotWhole', { teeth: 11.5, min: 9, max: 60 }))).toContain('cog 11,5:');
 });

@@ -61,7 +61,7 @@ const decimals = (least: number, most: number, signDisplay: 'auto' | 'always' = 
 });
 
 /** Styles of numbers that messages name, as in {length, number, upTo1}. */
-const STYLES = {
+export const STYLES = {
   number: {
     fixed0: decimals(0, 0),
     fixed1: decimals(1, 1),

@@ -104,6 +104,9 @@ test('the table sorts by any aim, and goes out as CSV', async () => {
   expect(csv.split(/\r?\n/)[0]).toContain(
     'setup,largestStep,newParts,mass,frontShifts,may_be_compatible_only,less_common_ring,same_figures,buys,fit,chain_links',
   );
+  expect(csv.split(/\r?\n/)[0]).toMatch(
+    /top_kmh,best_in,best_among,best_shared_by,gives_up,gives_up_value,best_value$/,
+  );
   expect(csv.trim().split(/\r?\n/)).toHaveLength(1 + (await rows()));
 });
 

@@ -1,3 +1,4 @@
+import type { FitInput } from '@/core/fit';
 import { NO_HUB_STAGE, type Setup } from '@/core/gears';
 import type { Resistance } from '@/core/ride';
 
@@ -8,6 +9,15 @@ export const TOURER = setup([48, 32], [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 3
 export const ONE_RING = setup([44], [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44]);
 /** A 622 rim with a 38 mm tyre. */
 export const TOURER_ROLLOUT_MM = Math.PI * (622 + 2 * 38);
+
+/** The tourer's frame and chain, without its derailleurs. */
+export const TOURER_FRAME: Omit<FitInput, 'rearDerailleur'> = {
+  setup: TOURER,
+  chainstayMm: 430,
+  suspensionGrowthMm: 0,
+  bbDropMm: 70,
+  chainLinks: 112,
+};
 
 /** A laden tourer on rough tarmac: 105 kg all-up, no wind. */
 export const LADEN: Resistance = {

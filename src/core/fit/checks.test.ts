@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER } from '../../../tests/support/setups';
+import { ONE_RING, TOURER, TOURER_FRAME } from '../../../tests/support/setups';
 import {
   CHECKLIST,
   CHECK_GROUPS,
@@ -33,11 +33,7 @@ const SHEET = {
   cageLengthMm: 93,
 };
 const INPUT: FitInput = {
-  setup: TOURER,
-  chainstayMm: 430,
-  suspensionGrowthMm: 0,
-  bbDropMm: 70,
-  chainLinks: 112,
+  ...TOURER_FRAME,
   rearDerailleur: SHEET,
 };
 const check = (id: CheckId, more: Partial<FitInput>) =>

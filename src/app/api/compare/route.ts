@@ -19,8 +19,8 @@ import { verdictSentence } from '../../../stages/compare/words/difference-words'
 import { needFigure, needTitle } from '../../../stages/compare/words/need-words';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
-import { textOf } from '../../../messages/core';
 import { nameOfFigure, nameOfNeed } from '../../../records/figure-names';
+import { told } from '../_http/told';
 
 /** Setups beside the one on the bike, for one rider. */
 export function POST(request: Request): Promise<Response> {
@@ -38,9 +38,7 @@ function answer({ wheel, rider, setups }: CompareRequest): Response {
   if (conflicts.length > 0) {
     const issues = conflicts.map(({ fields, message }) => ({
       path: `rider.${riderNameOf(fields[0]!)}`,
-      code: message.code,
-      values: message.values,
-      message: textOf(message),
+      ...told(message),
     }));
     return problemResponse({ title: 'Conflicting details', status: 400, detail: 'Rider details conflict.', issues });
   }
@@ -60,9 +58,9 @@ function answer({ wheel, rider, setups }: CompareRequest): Response {
     return setupFigures(candidate, brief, RULES, needs);
   });
   const names = setups.map((setup) => setup.name ?? formatShorthand(setup));
-  const told = all.map((figures, place) => toSetup(names[place]!, figures, all[0]!, brief, needs));
+  const compared = all.map((figures, place) => toSetup(names[place]!, figures, all[0]!, brief, needs));
   return Response.json({
-    setups: told,
+    setups: compared,
     priorities: priorityChoices(all, brief).map((choice) => toPriority(choice, names)),
   } satisfies CompareResponse);
 }

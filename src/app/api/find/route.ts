@@ -16,7 +16,7 @@ import { findRequestSchema, type FindRequest, type FindResponse } from '../../..
 import { findOnThread } from '../../../workers/find/on-thread';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
-import { textOf } from '../../../messages/core';
+import { told } from '../_http/told';
 
 /** Setups that meet needs, and that none beats. */
 export function POST(request: Request): Promise<Response> {
@@ -30,9 +30,7 @@ async function answer(request: FindRequest, signal: AbortSignal): Promise<Respon
   if (problems.some(({ field }) => field === 'space')) {
     const issues = problems.map(({ message }) => ({
       path: 'rings',
-      code: message.code,
-      values: message.values,
-      message: textOf(message),
+      ...told(message),
     }));
     return problemResponse({ title: 'Too much to search', status: 400, detail: 'The space is too large.', issues });
   }

@@ -3,6 +3,7 @@ import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../re
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
 import { textOf } from '../../../messages/core';
+import { told } from '../_http/told';
 
 /** Whether a setup goes together, how long its chain is, and how the cage hangs in every gear. */
 export function POST(request: Request): Promise<Response> {
@@ -17,12 +18,13 @@ function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
   });
   const impossible = report.cage.find(({ pose }) => pose.state === 'impossible');
   if (impossible?.pose.state === 'impossible') {
-    const message = `${impossible.chainring}/${impossible.cog}: ${textOf(impossible.pose.failure.message)}; check cage, gap and pulleys`;
+    const failure = told(impossible.pose.failure.message);
+    const message = `${impossible.chainring}/${impossible.cog}: ${failure.message}; check cage, gap and pulleys`;
     return problemResponse({
       title: 'Impossible geometry',
       status: 400,
       detail: 'With these sizes there is no path for the chain.',
-      issues: [{ path: 'rearDerailleur', message }],
+      issues: [{ path: 'rearDerailleur', ...failure, message }],
     });
   }
   const { smallSmall, pulleysUpright, ...links } = report.links;
@@ -48,9 +50,7 @@ function toCheck({ id, verdict, required, limit, unit, missing, message }: Check
     margin,
     unit,
     missing: missing && textOf(missing),
-    code: message.code,
-    values: message.values ?? {},
-    message: textOf(message),
+    ...told(message),
   };
 }
 

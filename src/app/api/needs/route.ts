@@ -13,7 +13,7 @@ import {
   type RiderNumber,
 } from '../../../records/exchange/rider';
 import { answered } from '../_http/guard';
-import { textOf } from '../../../messages/core';
+import { told } from '../_http/told';
 
 /** What a rider needs of the easiest and the hardest gear. */
 export function POST(request: Request): Promise<Response> {
@@ -28,9 +28,8 @@ function answer({ wheel, rider }: NeedsRequest): NeedsResponse {
   const resistance = resistanceOfRider(rider, brief);
   const conflicts = contradictions(brief).map(({ fields, code, message }) => ({
     fields: fields.map(riderNameOf),
+    ...told(message),
     code,
-    values: message.values ?? {},
-    message: textOf(message),
   }));
   return {
     rider: toRider(rider, brief, resistance),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { textOf } from '../../../messages/core';
 import { SEEDED, setupArbitrary } from '../../../../tests/support/arbitraries';
-import { ONE_RING, TOURER } from '../../../../tests/support/setups';
+import { ONE_RING, TOURER, TOURER_FRAME } from '../../../../tests/support/setups';
 import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../../core/fit';
 import { explainCheck } from '../../../kit/explain/fit';
 import { explainFrontDrag, explainLoss } from '../../../kit/explain/losses';
@@ -10,11 +10,7 @@ import { answerText } from '../../../kit/verdict/answer-words';
 import { changeText, endCheckText, endsText, roomText, schoolDifference } from './chain-words';
 
 const INPUT: FitInput = {
-  setup: TOURER,
-  chainstayMm: 430,
-  suspensionGrowthMm: 0,
-  bbDropMm: 70,
-  chainLinks: 112,
+  ...TOURER_FRAME,
   rearDerailleur: { totalCapacityT: 41, cageLengthMm: 93 },
 };
 const report = (more: Partial<FitInput> = {}) => fitReport({ ...INPUT, ...more });
