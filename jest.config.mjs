@@ -24,11 +24,19 @@ const shared = {
 
 /** @type {import('jest').Config} */
 const config = {
+  globalSetup: '<rootDir>/tests/threads.mjs',
   // A page under test is slower than a function; this is where a hung test ends, not a measure of speed.
   testTimeout: 900_000,
   reporters: ['default', '<rootDir>/scripts/counts-reporter.cjs'],
   projects: [
-    { ...shared, displayName: 'unit', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'unit',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      testPathIgnorePatterns: ['/node_modules/', String.raw`\.fuzz\.test\.ts$`],
+    },
+    { ...shared, displayName: 'fuzz', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.fuzz.test.ts'] },
     {
       ...shared,
       displayName: 'browser',

@@ -4,7 +4,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NextConfig } from 'next';
 import { version } from './package.json';
-import { FIRST_PAGE } from './src/offline/places';
+import { FIRST_PAGE, FORMER_PAGES } from './src/offline/places';
 
 /** On every answer; the content policy, with its nonce, is the proxy's. */
 const HEADERS = [
@@ -33,12 +33,18 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   reactCompiler: true,
+  // It starts its threads from files of its own.
+  serverExternalPackages: ['piscina'],
   // `npm test` has a part of its own for types; a demo need not wait for it.
   typescript: { ignoreBuildErrors: true },
   devIndicators: false,
   // Asked for by browsers wherever a page does not name an icon of its own, as a file that is opened by itself.
   rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
-  redirects: () => Promise.resolve([{ source: '/', destination: FIRST_PAGE, permanent: false }]),
+  redirects: () =>
+    Promise.resolve([
+      { source: '/', destination: FIRST_PAGE, permanent: false },
+      ...Object.entries(FORMER_PAGES).map(([source, destination]) => ({ source, destination, permanent: true })),
+    ]),
   headers: () => Promise.resolve([{ source: '/:path*', headers: HEADERS }]),
 };
 

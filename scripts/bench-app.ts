@@ -36,14 +36,14 @@ async function main(): Promise<void> {
       say(name, `by link ${grown(byLinkMs)}; with the page ${grown(withPageMs)}`);
     }
     const bare = barePageBytes();
-    for (const path of ['/brief', '/gears', '/compare', '/fit', '/data']) {
+    for (const path of ['/needs', '/gears', '/compare', '/compatibility', '/settings']) {
       const own = await pageBytes(`${app.url}${path}`);
       say(
         `first-load scripts of ${path}`,
         `${(own / KB).toFixed(0)} KB, ${(own / bare).toFixed(2)} x a bare page of the library (${(bare / KB).toFixed(0)} KB)`,
       );
     }
-    for (const path of ['/brief', '/gears', '/compare', '/fit']) {
+    for (const path of ['/needs', '/gears', '/compare', '/compatibility']) {
       const whole = await bytesOfWhole(app, path);
       say(`scripts of ${path}, all of it on screen`, `${(whole / KB).toFixed(0)} KB, ${(whole / bare).toFixed(2)} x`);
     }

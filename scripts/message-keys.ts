@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { TYPE, parse, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 
-export const CATALOGUE = 'src/messages/en';
+const CATALOGUE = 'src/messages/en';
 
 /** Type of a value that a message only quotes. */
 const PLAIN = 'string | number';
@@ -11,7 +11,7 @@ const PLAIN = 'string | number';
 type Tree = { readonly [role: string]: string | Tree };
 
 /** A message of the catalogue and the values that it takes. */
-export interface CatalogueMessage {
+interface CatalogueMessage {
   readonly part: string;
   readonly key: string;
   readonly text: string;
@@ -82,7 +82,7 @@ export function messageKeysSource(): string {
       ? `  readonly ${part}: ${OF_CORE[part]};\n`
       : `  readonly ${part}: {\n${keyTypes(messages, PLAIN).replace(/^/gm, '    ').trimEnd()}\n  };\n`,
   );
-  return `// Made from the catalogue by npm run messages; not to be changed by hand.
+  return `// Generated from the catalogue (npm run messages); do not edit.
 import type { ${Object.values(OF_CORE).join(', ')} } from '../core/message-values';
 
 /** The values that each message takes, by part of the app and key; null where it takes none. */
@@ -106,7 +106,7 @@ ${keyTypes(parts.get(part) ?? [], 'MessageValue')
 }
 `,
   );
-  return `// Made from the catalogue by npm run messages; not to be changed by hand.
+  return `// Generated from the catalogue (npm run messages); do not edit.
 import type { MessageValue } from './message';
 ${interfaces.join('')}`;
 }

@@ -2,10 +2,10 @@ import type { ChildProcess } from 'node:child_process';
 
 export const CHROMIUM: string;
 export const CHROMEDRIVER: string;
-export function run(command: string, args: readonly string[], env?: Record<string, string>): boolean;
-export function installPackages(): void;
+function run(command: string, args: readonly string[], env?: Record<string, string>): boolean;
+function installPackages(): void;
 export function installBrowser(): void;
 export function build(): void;
-export function portProblem(port: number): Promise<string | undefined>;
+function portProblem(port: number): Promise<string | undefined>;
 export function freePort(): Promise<number>;
 export function startServer(port: number, firstStart: 'demo' | 'empty'): Promise<ChildProcess>;

@@ -61,6 +61,7 @@ export function build() {
     'next.config.ts',
     'tsconfig.json',
     'scripts/inline-scripts.mjs',
+    'scripts/threads.mjs',
     'src',
   ];
   unlessDone('build', paths, '.next/inline-scripts.json', () =>

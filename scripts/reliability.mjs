@@ -7,11 +7,14 @@ build();
 const jest = (project, paths) =>
   run('node_modules/.bin/jest', ['--selectProjects', project, '--maxWorkers=2', '--testPathPatterns', paths], {
     RELIABILITY: 'full',
+    // The random runs, a hundred times over.
+    FUZZ: '100',
     // And half as many of each other kind: 300 in all.
     RONTEL_KILLS: '100',
   });
 const passed = [
-  jest('unit', '(hostile|src/store/(store|gate|carried-over))'),
+  jest('fuzz', '(hostile|src/store)'),
+  jest('unit', 'src/store/carried-over'),
   jest('browser', 'browser/(faults|tabs|bounds|trust)'),
 ];
 process.exit(passed.every(Boolean) ? 0 : 1);

@@ -25,7 +25,7 @@ interface Shot {
 const LADDER = '[data-gear]';
 
 const SHOTS: readonly Shot[] = [
-  { name: 'brief', path: '/brief', ready: '[data-testid=one-or-two]' },
+  { name: 'needs', path: '/needs', ready: '[data-testid=one-or-two]' },
   { name: 'gears', path: '/gears', ready: LADDER },
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
@@ -58,10 +58,10 @@ const SHOTS: readonly Shot[] = [
     ready: '[data-testid=counts]',
     prepare: (app) => app.scrollTo('[aria-label="Route simulation"]'),
   },
-  { name: 'fit', path: '/fit', ready: '[data-drawn] [data-chain]' },
+  { name: 'compatibility', path: '/compatibility', ready: '[data-drawn] [data-chain]' },
   {
-    name: 'fit-side-view',
-    path: '/fit',
+    name: 'compatibility-side-view',
+    path: '/compatibility',
     ready: '[data-drawn] [data-chain]',
     prepare: async (app) => {
       await app.click('.ant-select:has([aria-label="Compare with"])');
@@ -70,7 +70,7 @@ const SHOTS: readonly Shot[] = [
       await app.scrollTo('[aria-label="Side view"]');
     },
   },
-  { name: 'swap', path: '/swap', ready: '[data-testid=card-steps]' },
+  { name: 'jobs', path: '/jobs', ready: '[data-testid=card-steps]' },
   { name: 'schedule', path: '/schedule', ready: '[data-testid=chain-due]' },
   {
     name: 'log',
@@ -79,8 +79,8 @@ const SHOTS: readonly Shot[] = [
     prepare: (app) => app.shows('[data-testid=before-after]', 'of the time outside cadence range'),
   },
   {
-    name: 'shelf',
-    path: '/shelf',
+    name: 'parts',
+    path: '/parts',
     ready: '[data-part=chain-worn]',
     prepare: async (app) => {
       await app.click('[data-part=chain-worn]');
@@ -121,7 +121,7 @@ const SHOTS: readonly Shot[] = [
       await app.leaveField();
     },
   },
-  { name: 'data', path: '/data', ready: '[data-testid=kept]' },
+  { name: 'settings', path: '/settings', ready: '[data-testid=kept]' },
 ];
 
 async function take(app: AppInBrowser, shot: Shot): Promise<void> {

@@ -7,12 +7,20 @@ import { build, installBrowser, installPackages, run } from './prepare.mjs';
 const bin = (name) => `node_modules/.bin/${name}`;
 const jest = (project, ...more) => run(bin('jest'), ['--selectProjects', project, ...more]);
 
+/** What Next.js, Jest and the benchmark's own page import by name. */
+const ENTRIES = ['src/proxy', 'src/app', 'next.config', 'next-env', 'jest.config', '.next', 'scripts/bench/bare-page'];
+
 /** Each part runs its checks one after the other and stops at the first that fails. */
 const PARTS = {
   lint: () =>
     run(bin('prettier'), ['--check', '--log-level', 'warn', '.']) &&
     run(bin('eslint'), ['.', '--max-warnings', '0']) &&
     run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']) &&
+    run(bin('ts-unused-exports'), [
+      'tsconfig.json',
+      `--excludePathsFromReport=${ENTRIES.join(';')}`,
+      '--showLineNumber',
+    ]) &&
     licences() &&
     audit(),
   types: () =>
@@ -21,6 +29,8 @@ const PARTS = {
     run(bin('tsc'), ['-p', 'src/offline/tsconfig.json']),
   // By itself it leaves a core idle.
   unit: () => jest('unit', '--maxWorkers=2'),
+  // Long random runs; FUZZ=n tries n times as many cases.
+  fuzz: () => jest('fuzz', '--maxWorkers=2'),
   build: () => {
     build();
     return true;

@@ -3,7 +3,7 @@ import { median } from './figures';
 import { OPEN } from './page-probe';
 
 /** A list that grows over the years: what is copied, how often, and how it is opened. */
-export interface Growing {
+interface Growing {
   readonly name: string;
   /** Table of the database whose records are copied, of the bike on the bench where they belong to one. */
   readonly table: 'rides' | 'parts' | 'jobs';
@@ -13,13 +13,13 @@ export interface Growing {
   readonly link: string;
   readonly shown: string;
   /** Where the link stands; left out, it is the first of its group. */
-  readonly from?: '/swap';
+  readonly from?: '/jobs';
 }
 
 export const GROWING: readonly Growing[] = [
   { name: 'Rides', table: 'rides', few: 50, many: 5000, link: '/rides', shown: '[aria-label=Rides] li' },
-  { name: 'Shelf', table: 'parts', few: 100, many: 5000, link: '/shelf', shown: '[data-part]', from: '/swap' },
-  { name: 'Swap', table: 'jobs', few: 20, many: 2000, link: '/swap', shown: '[aria-label="Jobs of this bike"] li' },
+  { name: 'Shelf', table: 'parts', few: 100, many: 5000, link: '/parts', shown: '[data-part]', from: '/jobs' },
+  { name: 'Swap', table: 'jobs', few: 20, many: 2000, link: '/jobs', shown: '[aria-label="Jobs of this bike"] li' },
   {
     name: 'Schedule',
     table: 'jobs',
@@ -27,9 +27,9 @@ export const GROWING: readonly Growing[] = [
     many: 2000,
     link: '/schedule',
     shown: '[data-testid=board]',
-    from: '/swap',
+    from: '/jobs',
   },
-  { name: 'Log', table: 'jobs', few: 20, many: 2000, link: '/log', shown: '[data-testid=timeline] li', from: '/swap' },
+  { name: 'Log', table: 'jobs', few: 20, many: 2000, link: '/log', shown: '[data-testid=timeline] li', from: '/jobs' },
 ];
 
 /** Fills a table up to `count` with copies of what is in it, back through the years: a ride a day, jobs that are done. */
@@ -59,7 +59,7 @@ const FILL = `
   };`;
 
 /** Pages that lists are opened from, and what is on screen there. */
-const AWAY = { '/brief': '[data-testid=climb-speed]', '/swap': '[data-testid=card-steps]' } as const;
+const AWAY = { '/needs': '[data-testid=climb-speed]', '/jobs': '[data-testid=card-steps]' } as const;
 const TRIES = 7;
 
 /** Milliseconds to open a list with `count` entries: by its link, and with the page itself. */
@@ -68,7 +68,7 @@ async function openingMs(
   growing: Growing,
   count: number,
 ): Promise<{ readonly byLink: number; readonly withPage: number }> {
-  const away = growing.from ?? '/brief';
+  const away = growing.from ?? '/needs';
   await app.begin(away);
   await app.driver.executeAsyncScript(FILL, growing.table, count);
   const [byLink, withPage]: [number[], number[]] = [[], []];
@@ -87,7 +87,7 @@ async function openingMs(
   return { byLink: median(byLink.slice(1)), withPage: median(withPage) };
 }
 
-export interface Growth {
+interface Growth {
   readonly name: string;
   readonly byLinkMs: readonly [few: number, many: number];
   readonly withPageMs: readonly [few: number, many: number];

@@ -7,14 +7,14 @@ const TRIES = 15;
 const ROUND: readonly (readonly [link: string, shown: string])[] = [
   ['/gears', '[data-cell]'],
   ['/compare', '[data-need]'],
-  ['/fit', '[data-drawn] [data-chain]'],
-  ['/swap', '[data-testid=card-steps]'],
-  ['/brief', '#riderMassKg'],
+  ['/compatibility', '[data-drawn] [data-chain]'],
+  ['/jobs', '[data-testid=card-steps]'],
+  ['/needs', '#riderMassKg'],
 ];
 
 /** Milliseconds from the click on a stage's link until it was painted, each stage having been open once. */
 export async function stageChangeMs(app: AppInBrowser): Promise<number[]> {
-  await app.begin('/brief');
+  await app.begin('/needs');
   const times: number[] = [];
   for (let i = 0; i < TRIES; i += 1) {
     for (const [link, shown] of ROUND) {

@@ -3,13 +3,13 @@ import './global.css';
 import { AntdRegistry } from '@ant-design/nextjs-registry';
 import type { Metadata, Viewport } from 'next';
 import { Suspense, type ReactNode } from 'react';
-import { BenchProvider } from '../kit/bench/BenchProvider';
-import { OfflineProvider } from '../kit/offline/OfflineProvider';
-import { Shell } from '../kit/shell/Shell';
-import { ShopProvider } from '../kit/shop/ShopProvider';
-import { paletteCss } from '../kit/theme/palette';
-import { THEME_SCRIPT } from '../kit/theme/theme-memory';
-import { ThemeProvider } from '../kit/theme/ThemeProvider';
+import { WorkspaceProvider } from '../features/workspace/WorkspaceProvider';
+import { OfflineProvider } from '../features/offline/OfflineProvider';
+import { Shell } from '../features/shell/Shell';
+import { RecordsProvider } from '../features/workshop/RecordsProvider';
+import { paletteCss } from '../ui/theme/palette';
+import { THEME_SCRIPT } from '../ui/theme/theme-memory';
+import { ThemeProvider } from '../features/theme/ThemeProvider';
 import { StoreProvider } from '../store';
 
 export const metadata: Metadata = {
@@ -31,13 +31,13 @@ export default function RootLayout({ children }: { children: ReactNode }) {
           <StoreProvider>
             <ThemeProvider>
               <Suspense>
-                <BenchProvider>
-                  <ShopProvider>
+                <WorkspaceProvider>
+                  <RecordsProvider>
                     <OfflineProvider>
                       <Shell>{children}</Shell>
                     </OfflineProvider>
-                  </ShopProvider>
-                </BenchProvider>
+                  </RecordsProvider>
+                </WorkspaceProvider>
               </Suspense>
             </ThemeProvider>
           </StoreProvider>

@@ -1,8 +1,8 @@
 import type { MetadataRoute } from 'next';
-import { LIGHT } from '../kit/theme/palette';
+import { LIGHT } from '../ui/theme/palette';
 import { FIRST_PAGE } from '../offline/places';
 
-/** What a device is told that puts the app among its own. */
+/** Web app manifest, for installation on a device. */
 export default function manifest(): MetadataRoute.Manifest {
   return {
     name: 'Rontel: plan a drivetrain',

@@ -4,9 +4,9 @@ import { t } from './text';
 export default function NotFound() {
   return (
     <div style={{ padding: 24, background: 'var(--sheet)' }}>
-      <h1 style={{ fontSize: 'var(--text-5)', marginTop: 0 }}>{t('notFound.thereIsNoSuchPage')}</h1>
+      <h1 style={{ fontSize: 'var(--text-5)', marginTop: 0 }}>{t('notFound.pageNotFound')}</h1>
       <p>
-        {t('notFound.theWorkBeginsAt')} <Link href="/gears">{t('notFound.gears')}</Link>.
+        {t('notFound.start')} <Link href="/gears">{t('notFound.gears')}</Link>.
       </p>
     </div>
   );

@@ -1,4 +1,4 @@
-// Made from the catalogue by npm run messages; not to be changed by hand.
+// Generated from the catalogue (npm run messages); do not edit.
 import type { MessageValue } from './message';
 
 /** The values that each message of the part core takes, by its code; null where it takes none. */
@@ -408,9 +408,9 @@ export interface DrillMessages {
   readonly 'wheelTurns.lowestTerms': { readonly gear: MessageValue; readonly wheel: MessageValue; readonly crank: MessageValue };
   readonly 'wheelTurns.times': { readonly turns: MessageValue; readonly crank: MessageValue; readonly times: MessageValue; readonly wheel: MessageValue; readonly wheelTurns: MessageValue };
   readonly 'wheelTurns.upsideDown': { readonly turns: MessageValue; readonly cog: MessageValue; readonly ring: MessageValue };
-  readonly 'twin.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly gear: MessageValue };
-  readonly 'twin.lowestTerms': { readonly gear: MessageValue; readonly a: MessageValue; readonly b: MessageValue };
-  readonly 'twin.alike': { readonly twin: MessageValue; readonly a: MessageValue; readonly b: MessageValue; readonly ring: MessageValue; readonly twinCog: MessageValue; readonly twinRing: MessageValue; readonly cog: MessageValue; readonly product: MessageValue };
+  readonly 'duplicate.question': { readonly rings: MessageValue; readonly cogs: MessageValue; readonly gear: MessageValue };
+  readonly 'duplicate.lowestTerms': { readonly gear: MessageValue; readonly a: MessageValue; readonly b: MessageValue };
+  readonly 'duplicate.alike': { readonly duplicate: MessageValue; readonly a: MessageValue; readonly b: MessageValue; readonly ring: MessageValue; readonly duplicateCog: MessageValue; readonly duplicateRing: MessageValue; readonly cog: MessageValue; readonly product: MessageValue };
   readonly 'order.question': null;
   readonly 'cadenceAfterShift.question': { readonly rpm: MessageValue; readonly from: MessageValue; readonly to: MessageValue };
   readonly 'cadenceAfterShift.sameSpeed': { readonly rpm: MessageValue; readonly from: MessageValue; readonly to: MessageValue };

@@ -2,17 +2,17 @@ import type { CoreMessages, DrillMessages } from './message-values';
 
 type AllMessages = CoreMessages & DrillMessages;
 
-/** What stands in a sentence: a number, a name, another message, or several of them. */
+/** A value of a message: a number, a name, another message, or several of them. */
 export type MessageValue = string | number | AnyMessage | readonly (string | AnyMessage)[];
 
 /** Names a sentence of the catalogue. */
 export type MessageCode = keyof CoreMessages;
 export type DrillCode = keyof DrillMessages;
 
-/** What is to be said, as the code of a sentence and what stands in it. The words are the catalogue's. */
+/** A message: a code of the catalogue with its values. */
 export interface Message<Code extends keyof AllMessages = MessageCode> {
   readonly code: Code;
-  /** By name; left out where nothing stands in it. */
+  /** By name; absent where the message has none. */
   readonly values?: Readonly<Record<string, MessageValue>>;
 }
 

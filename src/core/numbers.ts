@@ -1,3 +1,4 @@
+import { itemAt } from './items';
 /**
  * All tolerance lives here. Ratios are quotients of two small integers, so double rounding is some
  * 1e-16 of the quantity; anything closer than this share is the same number.
@@ -17,7 +18,7 @@ export function atLeast(a: number, b: number): boolean {
 /** By the first place in which two lists of equal length differ; 0 where in none. */
 export function compareInOrder(a: readonly number[], b: readonly number[]): number {
   const place = a.findIndex((value, i) => value !== b[i]);
-  return place < 0 ? 0 : a[place]! - b[place]!;
+  return place < 0 ? 0 : itemAt(a, place) - itemAt(b, place);
 }
 
 /** Greatest common divisor of two positive integers (Euclid). */
@@ -67,4 +68,14 @@ export function evenUp(value: number): number {
 /** The even whole number at or below `value`. */
 export function evenDown(value: number): number {
   return 2 * floorNearly(value / 2);
+}
+
+/** An inclusive interval that a typed number must lie in. */
+export interface Bounds {
+  readonly min: number;
+  readonly max: number;
+}
+
+export function within(value: number, { min, max }: Bounds): boolean {
+  return value >= min && value <= max;
 }

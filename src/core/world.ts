@@ -1,4 +1,4 @@
-import type { Bounds } from './gears';
+import type { Bounds } from './numbers';
 
 /** Bounds that the real world sets to what is recorded; past them a figure is a fault, not a ride. */
 

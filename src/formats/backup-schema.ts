@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { DATA_VERSION } from '../records';
-import { datasetSchema } from '../records/schema';
+import { datasetSchema } from '../records/schemas';
 import { BACKUP_FORMAT } from './backup';
 
 /**
  * What a backup of this version is, as JSON Schema 2020-12, made from the schema that reading checks with. Rules
- * between records and between fields (a setup of a bike that is there, cogs that rise) it cannot say: reading has them.
+ * between records and between fields (the bike of a setup exists, cogs rise) are checked when a backup is read.
  */
 export function backupJsonSchema(): Readonly<Record<string, unknown>> {
   const document = z.toJSONSchema(

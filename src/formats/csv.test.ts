@@ -22,21 +22,21 @@ test('any table: quotes where they are needed, and a minus that programs read', 
       ['name', 'value'],
       [
         ['big, "wide"', -2.5],
-        ['\u22122.6 %', 1],
+        ['\u22122.6%', 1],
       ],
     ),
-  ).toBe('name,value\r\n"big, ""wide""",-2.5\r\n-2.6 %,1\r\n');
+  ).toBe('name,value\r\n"big, ""wide""",-2.5\r\n-2.6%,1\r\n');
 });
 
 test('what a spreadsheet would run as a formula is marked as text, signed figures are not', () => {
-  const cells = ['=1+1', '+cmd', '@SUM(A1)', '-2+3', '\t=1', '-2.6 %', '+5T', '-4.5 mm', '+2', "'quoted", 'plain', -3];
+  const cells = ['=1+1', '+cmd', '@SUM(A1)', '-2+3', '\t=1', '-2.6%', '+5T', '-4.5 mm', '+2', "'quoted", 'plain', -3];
   expect(cells.map(markedCell)).toEqual([
     "'=1+1",
     "'+cmd",
     "'@SUM(A1)",
     "'-2+3",
     "'\t=1",
-    '-2.6 %',
+    '-2.6%',
     '+5T',
     '-4.5 mm',
     '+2',

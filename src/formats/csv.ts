@@ -6,7 +6,7 @@ import { milesPerHour } from '../core/units';
 const FORMULA = /^[=+\-@\t\r]/;
 const SIGNED_NUMBER = /^[+-]\d+([.,]\d+)? ?[a-z%°]{0,6}$/i;
 
-/** Text that a spreadsheet would take for a formula gets an apostrophe before it, which says that it is text. */
+/** Prefixes text that a spreadsheet would take for a formula with an apostrophe, which marks it as text. */
 export function markedCell(cell: string | number): string | number {
   if (typeof cell === 'number' || SIGNED_NUMBER.test(cell)) return cell;
   return FORMULA.test(cell) || cell.startsWith("'") ? `'${cell}` : cell;
@@ -51,7 +51,7 @@ export function gearTableCsv(report: GearReport, cadenceRpm: number): string {
     cadenceRpm,
     gear.speedKmh,
     milesPerHour(gear.speedKmh),
-    gear.twin ? `${gear.twin.chainring}/${gear.twin.cog}` : '',
+    gear.duplicate ? `${gear.duplicate.chainring}/${gear.duplicate.cog}` : '',
     gear.crossChained ? 'yes' : 'no',
   ]);
   return tableCsv(COLUMNS, data);

@@ -1,4 +1,4 @@
-/** Longer than any sentence of ours; what is longer quotes something that nobody reads to its end. */
+/** Maximum length; longer than any message of ours, so that only quoted input is cut. */
 const SENTENCE_MAX = 220;
 
 /** A message, or a text that is quoted in one, cut where it gets too long to be read. */

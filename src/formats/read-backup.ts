@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { excerpt } from './excerpt';
 import { DATA_VERSION, KEPT_TABLES, MIGRATIONS, migrate, type Dataset } from '../records';
-import { datasetSchema, sortOut, type SortedOut } from '../records/schema';
+import { withBytes } from '../records/bytes';
+import { datasetSchema, sortOut, type SortedOut } from '../records/schemas';
 import { BACKUP_FORMAT } from './backup';
 import { t } from './text';
+import { errorText } from '../core/error';
 
 /** Far above any honest backup of this data, and small enough to be read at once. */
 export const BACKUP_BYTES_MAX = 200_000_000;
@@ -28,16 +30,16 @@ const envelopeSchema = z.object({
   }),
 });
 
-/** Where a file is damaged is told with no more than this. */
+/** Maximum length of the path of the damage. */
 const PATH_MAX = 80;
 
-/** Why a file was not taken. Each says what to do next. */
+/** Why a file was refused. Each message says what to do next. */
 type BackupFailure = {
   readonly kind: 'tooLarge' | 'notJson' | 'foreign' | 'newer' | 'damaged';
   readonly message: string;
 };
 
-/** What of a damaged file can be taken in all the same, and what would be left out or mended. */
+/** What of a damaged file can be taken in all the same, and what would be left out or repaired. */
 export type BackupRest = SortedOut & { readonly savedAt: string };
 
 export type BackupResult =
@@ -61,7 +63,12 @@ export function readBackup(text: string): BackupResult {
   const envelope = envelopeSchema.safeParse(json.value);
   if (!envelope.success) return refuse('damaged', damage(envelope.error));
   const { savedAt, data } = envelope.data;
-  const tables = migrate(data, dataVersion, MIGRATIONS);
+  const migrated = migrate(data, dataVersion, MIGRATIONS);
+  const tables = {
+    ...migrated,
+    recordings: migrated.recordings.map((record) => withBytes('recordings', record)),
+    photos: migrated.photos.map((record) => withBytes('photos', record)),
+  };
   const dataset = datasetSchema.safeParse(tables);
   if (dataset.success) return { ok: true, dataset: dataset.data, savedAt };
   const rest = sortOut(tables);
@@ -77,7 +84,7 @@ function parseJson(text: string): { ok: true; value: unknown } | { ok: false; ca
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch (error) {
-    return { ok: false, cause: error instanceof Error ? error.message : String(error) };
+    return { ok: false, cause: errorText(error) };
   }
 }
 

@@ -1,24 +1,24 @@
 import { NO_HUB_STAGE } from '../core/gears';
 import { BIKE_DEFAULTS, SETUP_DEFAULTS, WHEEL_DEFAULTS, type BikeRecord, type SetupRecord } from '../records';
-import { bikeSchema, setupSchema } from '../records/schema';
+import { bikeSchema, setupSchema } from '../records/schemas';
 import { excerpt } from './excerpt';
 import { DERAILLEUR_ORDER } from './link';
 import { t } from './text';
 
 /** What a link carries: one bike with one setup, under ids that are never stored. */
-interface LinkedBench {
+interface LinkedWorkspace {
   readonly bike: BikeRecord;
   readonly setup: SetupRecord;
 }
 
 export type LinkResult =
   | { readonly kind: 'none' }
-  | { readonly kind: 'bench'; readonly bench: LinkedBench }
+  | { readonly kind: 'bench'; readonly workspace: LinkedWorkspace }
   | { readonly kind: 'broken'; readonly message: string };
 
 const LINKED_ID = 'linked';
 
-/** Reads a link's query; a link that cannot be read says why and gives nothing. */
+/** Parses a link's query; returns the reason if it cannot be read. */
 export function readLink(query: URLSearchParams): LinkResult {
   const teeth = query.get('setup');
   if (teeth === null) return { kind: 'none' };
@@ -52,7 +52,7 @@ export function readLink(query: URLSearchParams): LinkResult {
     hubStages: query.get('hub')?.split('-').map(Number) ?? [...NO_HUB_STAGE],
     rearDerailleur: readDerailleur(query.get('rd')),
   });
-  if (bike.success && setup.success) return { kind: 'bench', bench: { bike: bike.data, setup: setup.data } };
+  if (bike.success && setup.success) return { kind: 'bench', workspace: { bike: bike.data, setup: setup.data } };
   const [issue] = [...(bike.error?.issues ?? []), ...(setup.error?.issues ?? [])];
   return {
     kind: 'broken',

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../tests/support/setups';
-import { GENERIC_CASSETTES } from '../core/parts/cassettes';
+import { GENERIC_CASSETTES } from '../core/catalog/cassettes';
 import { formatShorthand, parseShorthand } from './shorthand';
 
 const read = (text: string) => {

@@ -1,10 +1,11 @@
 import { NO_HUB_STAGE, checkSetup, type Setup } from '../core/gears';
-import { proposedCogs } from '../core/parts/proposed-cogs';
-import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/parts/cassettes';
+import { proposedCogs } from '../core/catalog/proposed-cogs';
+import { cassettesOfRange, nearestRanges, sameTeeth, type GenericCassette } from '../core/catalog/cassettes';
 import { textOf } from '../messages/core';
 import { t } from './text';
+import { firstOf, itemAt, lastOf, definite } from '../core/items';
 
-export type ShorthandResult =
+type ShorthandResult =
   | {
       readonly ok: true;
       readonly setup: Setup;
@@ -21,7 +22,7 @@ export type ShorthandResult =
 const EXAMPLE = '48/32 x 11-36';
 /** Maximum length of user input quoted in a message. */
 const QUOTED_MAX = 20;
-/** `1x` or `2x` before the rings says only how many there are. */
+/** `1x` or `2x` before the rings: only their number. */
 const LAYOUT_AHEAD = /^[12]\s*x\s*(?=\d{2})/;
 /** Rings and a range with a space alone between them. */
 const NO_X_BETWEEN = /^(\d{2}(?:\s*\/\s*\d{2})?)\s+(\d{1,2}\s*-\s*\d{2}.*)$/;
@@ -68,7 +69,7 @@ export function parseShorthand(text: string): ShorthandResult {
   };
   const [problem] = checkSetup(setup);
   if (problem) return { ok: false, message: textOf(problem.message), unfinished: isCutShort(line) };
-  return { ok: true, setup, alternatives: cassettesOfRange(setup.cogs[0]!, setup.cogs.at(-1)!) };
+  return { ok: true, setup, alternatives: cassettesOfRange(firstOf(setup.cogs), lastOf(setup.cogs)) };
 }
 
 /** One line of shorthand that reads back as the same rings and cogs. */
@@ -78,12 +79,12 @@ export function formatShorthand({ chainrings, cogs }: Pick<Setup, 'chainrings' |
 
 /** The shortest text for a cassette: its range, with the speeds where the range alone means another, else every cog. */
 export function formatCassette(cogs: readonly number[]): string {
-  const range = `${cogs[0]}-${cogs.at(-1)}`;
-  const alternatives = cassettesOfRange(cogs[0]!, cogs.at(-1)!);
+  const range = `${firstOf(cogs)}-${lastOf(cogs)}`;
+  const alternatives = cassettesOfRange(firstOf(cogs), lastOf(cogs));
   const place = alternatives.findIndex((cassette) => sameTeeth(cassette.cogs, cogs));
   if (place === 0) return range;
   if (place > 0) return `${range} ${cogs.length}s`;
-  if (cogs.length === 1) return `${cogs[0]} 1s`;
+  if (cogs.length === 1) return `${firstOf(cogs)} 1s`;
   return cogs.length === 2 ? cogs.join(',') : cogs.join('-');
 }
 
@@ -130,9 +131,9 @@ function splitSpeeds(cassetteText: string): { cogsText: string; speeds: number |
 }
 
 function chooseCogs(numbers: number[], speeds: number | undefined, isRange: boolean): Numbers {
-  if (isRange) return chooseFromRange(numbers[0]!, numbers[1]!, speeds);
+  if (isRange) return chooseFromRange(firstOf(numbers), itemAt(numbers, 1), speeds);
   if (numbers.length === 1 && speeds !== 1) {
-    return unfinished(t('shorthand.oneCog', { cog: numbers[0]! }));
+    return unfinished(t('shorthand.oneCog', { cog: firstOf(numbers) }));
   }
   if (speeds !== undefined && speeds !== numbers.length) {
     return wrong(t('shorthand.otherSpeeds', { cogs: numbers.length, speeds }));
@@ -160,11 +161,11 @@ function chooseFromRange(smallest: number, largest: number, speeds: number | und
   const cassette = speeds === undefined ? found[0] : found.find(({ cogs }) => cogs.length === speeds);
   if (!cassette) {
     const counts = found.map(({ cogs }) => cogs.length).sort((a, b) => a - b);
-    const [others, last] = [counts.slice(0, -1), counts.at(-1)!];
+    const [others, last] = [counts.slice(0, -1), lastOf(counts)];
     return wrong(
       others.length === 0
-        ? t('shorthand.otherCount', { speeds: speeds!, range, count: last })
-        : t('shorthand.otherCounts', { speeds: speeds!, range, counts: others.join(', '), last }),
+        ? t('shorthand.otherCount', { speeds: definite(speeds), range, count: last })
+        : t('shorthand.otherCounts', { speeds: definite(speeds), range, counts: others.join(', '), last }),
     );
   }
   return { ok: true, numbers: [...cassette.cogs] };

@@ -1,6 +1,6 @@
-import { within, type Bounds } from '../core/gears';
+import { within, type Bounds } from '../core/numbers';
 
-export type TeethListResult =
+type TeethListResult =
   | { readonly ok: true; readonly teeth: readonly number[] }
   /** The first word that is no number of teeth in bounds. */
   | { readonly ok: false; readonly wrong: string };
@@ -8,7 +8,7 @@ export type TeethListResult =
 /** Maximum length of user input quoted in a message. */
 const QUOTED_MAX = 20;
 
-/** Reads tooth counts as people list them: parted by commas, spaces, slashes or dashes, in any order. Answers in rising order, each once. */
+/** Parses tooth counts separated by commas, spaces, slashes or dashes, in any order. Returns them in rising order without repeats. */
 export function readTeethList(text: string, bounds: Bounds): TeethListResult {
   const words = text.split(/[\s,;/-]+/).filter((word) => word !== '');
   const wrong = words.find((word) => !/^\d+$/.test(word) || !within(Number(word), bounds));

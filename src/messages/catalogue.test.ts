@@ -11,7 +11,7 @@ const SOURCES = readdirSync('src', { recursive: true, encoding: 'utf8' })
   .join('\n');
 
 /** Keys that are put together from a stretch that is written and one that is worked out, as patterns. */
-const patterns = [...SOURCES.matchAll(/\b(?:t|message)\(`([^`]+)`/g)].map(
+const patterns = [...SOURCES.matchAll(/\b(?:t|message|edit\w*)\(`([^`]+)`/g)].map(
   ([, key]) =>
     new RegExp(`^${key!.replace(/\$\{(?:[^{}]|\{[^{}]*\})*\}/g, '[^.]+').replace(/(?<!\^)\.(?!\+)/g, '\\.')}$`),
 );

@@ -3,6 +3,7 @@ import { SEEDED, setupArbitrary } from '../../tests/support/arbitraries';
 import { ONE_RING, TOURER, TOURER_FRAME } from '../../tests/support/setups';
 import { fitReport, solveBelt, type BeltCircle, type CheckId, type FitInput } from '../core/fit';
 import { textOf } from './core';
+import { cases } from '../../tests/support/fuzz';
 
 const SHEET = { totalCapacityT: 39, largestCogMaxT: 34, largestCogMinT: 30, cageLengthMm: 93, pullRatio: 1.51 };
 const INPUT: FitInput = {
@@ -63,7 +64,7 @@ describe('checks are said in whole sentences', () => {
   });
 });
 
-test('what would mend a check is said, the cassette with its teeth', () => {
+test('what would repair a check is said, the cassette with its teeth', () => {
   expect(check('totalCapacity').fixes.map(({ text }) => textOf(text))).toEqual([
     'a 34T small ring',
     'a largest cog of 34T (11-34)',
@@ -112,6 +113,6 @@ test('whatever is fitted, nothing is left open in a sentence', () => {
       ];
       for (const one of messages) expect(textOf(one)).not.toMatch(/[{}]|NaN|undefined|\[object|Infinity|null/);
     }),
-    { ...SEEDED, numRuns: 150 },
+    { ...SEEDED, numRuns: cases(37) },
   );
 });

@@ -5,5 +5,5 @@ import { translator } from './translator';
 
 const textOf = sayer(translator('drills', en));
 
-/** Says a line of a drill; one of numbers and signs alone stands as it is. */
+/** Formats a line of a drill; one of numbers and signs alone is unchanged. */
 export const drillText = (line: DrillLine): string => (typeof line === 'string' ? line : textOf(line));

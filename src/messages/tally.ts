@@ -6,7 +6,7 @@ const t = translator('verdict', en);
 
 const all = ({ worked, reverted }: Count) => worked + reverted;
 
-/** What the log says of passing a limit by as much: with this derailleur, and with others. */
+/** Formats the log's outcomes of exceeding a limit by as much: with this derailleur, and with others. */
 export function tallyText({ own, others }: Tally): string {
   const parts = [
     ...(all(own) > 0 ? [t('tally.own', { worked: own.worked, all: all(own) })] : []),

@@ -12,13 +12,13 @@ interface MessageTree {
 }
 
 /** Returns the message of a key with its values filled in. */
-export type Translate<Part extends keyof Messages> = <Key extends keyof Messages[Part] & string>(
+type Translate<Part extends keyof Messages> = <Key extends keyof Messages[Part] & string>(
   key: Key,
   ...values: Messages[Part][Key] extends null ? [] : [values: Messages[Part][Key]]
 ) => string;
 
 /**
- * Makes the translator of one part of the app. A message is compiled when it is first said.
+ * Creates the translator of one part of the catalogue. A message is compiled at its first use.
  * @param part which one, for the types of its keys and values
  */
 export function translator<Part extends keyof Messages>(part: Part, messages: MessageTree): Translate<Part> {
@@ -54,7 +54,7 @@ function compile(message: string): IntlMessageFormat {
 const decimals = (least: number, most: number, signDisplay: 'auto' | 'always' = 'auto') => ({
   minimumFractionDigits: least,
   maximumFractionDigits: most,
-  // Digits that fields can read, whatever else a language has; sizes are short and stand without groups.
+  // Western digits, because fields parse no others; no grouping, because sizes are short.
   numberingSystem: 'latn',
   useGrouping: false,
   signDisplay,
@@ -91,7 +91,7 @@ const PLURALS = new Intl.PluralRules(CATALOGUE_LANGUAGE);
 
 /**
  * Plurals by the language of the sentence, numbers as the reader writes them. Made once, for they take longer to make than a
- * message to say; messages use no other styles than those above.
+ * message to format; messages use no other styles than those above.
  */
 const FORMATTERS = {
   getNumberFormat: (_languages: unknown, style?: unknown) => STYLED.get(style) ?? NUMBERS,
@@ -111,7 +111,7 @@ function pseudoElements(elements: Elements): Elements {
       ]);
       return { ...element, options: Object.fromEntries(options) as typeof element.options };
     }
-    return Number(element.type) === LITERAL && 'value' in element
+    return (element.type as number) === LITERAL && 'value' in element
       ? { ...element, value: pseudoText(element.value) }
       : element;
   });

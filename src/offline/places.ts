@@ -1,22 +1,31 @@
-/** Every page there is: all of them are kept for when the server is gone. */
+/** All pages; each is cached for use without the server. */
 export const PAGES = [
-  '/brief',
+  '/needs',
   '/gears',
   '/compare',
   '/find',
   '/rides',
-  '/fit',
-  '/swap',
+  '/compatibility',
+  '/jobs',
   '/work',
   '/schedule',
   '/log',
-  '/shelf',
+  '/parts',
   '/learn',
-  '/data',
+  '/settings',
 ] as const;
 
-/** Where whoever asks for no page is taken. */
+/** The page that an address without a path leads to. */
 export const FIRST_PAGE = '/gears';
 
-/** Where the script stands that answers when the server does not. */
+/** Former addresses of pages, used by old links and bookmarks. */
+export const FORMER_PAGES: Readonly<Record<string, (typeof PAGES)[number]>> = {
+  '/brief': '/needs',
+  '/fit': '/compatibility',
+  '/swap': '/jobs',
+  '/shelf': '/parts',
+  '/data': '/settings',
+};
+
+/** The script that answers when the server does not. */
 export const OFFLINE_SCRIPT = '/serwist/sw.js';

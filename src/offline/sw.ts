@@ -1,20 +1,20 @@
 // Answers for the server once the app has been visited: from what was kept at that visit, whether the server
-// is there or not, so that one version runs from the first page to the last until the person takes the next.
+// is reachable or not, so that one version serves all pages until the user takes the next.
 import { NetworkOnly, PrecacheRoute, Serwist, type PrecacheEntry } from 'serwist';
-import { FIRST_PAGE } from './places';
+import { FIRST_PAGE, FORMER_PAGES } from './places';
 
 declare const self: ServiceWorkerGlobalScope & {
   /** Written in when this is built: all scripts, styles, fonts and pages. */
   readonly __SW_MANIFEST: (PrecacheEntry | string)[];
 };
 
-/** A worker's script learns from its address what to load; a kept answer says the address that it was kept under. */
+/** A worker's script derives what to load from its address; a cached response reports the address it was cached under. */
 async function underAskedAddress({ request, response }: { readonly request: Request; readonly response: Response }) {
   return request.destination === 'worker' ? new Response(await response.blob(), response) : response;
 }
 
 const kept = new Serwist({
-  // The person says when the next version takes over.
+  // The user decides when the next version takes over.
   skipWaiting: false,
   clientsClaim: true,
   precacheOptions: {
@@ -24,19 +24,21 @@ const kept = new Serwist({
   },
 });
 
-// Parts of pages hang on what the page has already: without the server the page itself is loaded instead.
+// Partial page data depend on the state of the page: offline the whole page is loaded instead.
 kept.registerCapture(({ request, sameOrigin }) => sameOrigin && request.headers.has('rsc'), new NetworkOnly());
 
-// Whoever asks for no page, also with something in the address.
+// An address without a page, and those that pages had before; with whatever else is in the address.
+const REDIRECTS: Readonly<Record<string, string>> = { '/': FIRST_PAGE, ...FORMER_PAGES };
+
 kept.registerCapture(
-  ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && url.pathname === '/',
-  ({ url }) => Promise.resolve(Response.redirect(`${FIRST_PAGE}${url.search}`)),
+  ({ request, url, sameOrigin }) => sameOrigin && request.mode === 'navigate' && url.pathname in REDIRECTS,
+  ({ url }) => Promise.resolve(Response.redirect(`${REDIRECTS[url.pathname]}${url.search}`)),
 );
 
 kept.addToPrecacheList(self.__SW_MANIFEST);
 kept.registerRoute(
   new PrecacheRoute(kept, {
-    // What is on screen may stand in the address.
+    // State of the page may be in the address.
     ignoreURLParametersMatching: [/.*/],
   }),
 );

@@ -3,7 +3,7 @@ import type { NeedAnswer, RowId } from '../core/compare';
 /** What HTTP and files call the needs whose names inside are others. */
 const NEED_NAME: Readonly<Partial<Record<NeedAnswer['id'], string>>> = {
   'steps.between': 'steps.cruising',
-  holes: 'gaps',
+  gaps: 'gaps',
   cruising: 'straightGear',
 };
 /** Names a need in HTTP and in files. */
@@ -13,7 +13,7 @@ export const nameOfNeed = (id: NeedAnswer['id']): string => NEED_NAME[id] ?? id;
 const FIGURE_NAME: Readonly<Partial<Record<RowId, string>>> = {
   'largestStep.between': 'largestStep.cruising',
   'meanStep.between': 'meanStep.cruising',
-  holes: 'gaps',
+  gaps: 'gaps',
 };
 /** Names a figure in HTTP and in files. */
 export const nameOfFigure = (id: RowId): string => FIGURE_NAME[id] ?? id;

@@ -7,7 +7,7 @@ export type { BikeRecord, BikeRole, LossSchool, PublishedLoss } from './bike';
 export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G } from './setup';
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, STEP_ROUTES } from './preferences';
-export type { GearsView, Preferences, StepRoute, TableSettings } from './preferences';
+export type { GearsTab, Preferences, StepRoute, TableSettings } from './preferences';
 export { DATA_VERSION, EMPTY_TABLES, KEPT_TABLES, MIGRATIONS } from './dataset';
 export type { Dataset, KeptRecords, KeptTable } from './dataset';
 export { sameRecord } from './canonical';
@@ -24,7 +24,7 @@ export { CONDITIONS, PART_DEFAULTS } from './part';
 export type { Condition, PartRecord } from './part';
 export { JOB_DEFAULTS, JOB_STATES, READING, RECHECK_AFTER_KM, TRIAL_SUBJECTS } from './job';
 export type { JobRecord, JobState, JobWork, SwapWork, TrialSubject } from './job';
-export { PHOTO_LENGTH_MAX } from './photo';
+export { PHOTO_BYTES_MAX } from './photo';
 export type { PhotoRecord } from './photo';
 export { LATELY_MAX, LEARNER_DEFAULTS, MEMORY_PHASES } from './learner';
 export type { LearnerRecord, Memory, Skill } from './learner';
@@ -35,21 +35,4 @@ export { ownCurrency, pricedInOwn, pricedWithCode, withCurrencyCode } from './cu
 export { editThroughParts, partsInSlots, resolvedSetup, stockOfSetup, sumsOf } from './made-setup';
 export type { PartsById } from './made-setup';
 export { jobSideOf } from './job-side';
-export { combinationOf, fitInputFor, leftOutOf } from './selectors/fit-input';
-export { roleChanges, roleStates } from './selectors/roles';
-export type { RoleChange, RoleState } from './selectors/roles';
-export { recordedSeconds } from './selectors/recorded-seconds';
-export { foundSetup } from './selectors/found-setup';
-export {
-  findStockOf,
-  goneParts,
-  isSwap,
-  jobWithCard,
-  moveTo,
-  weightAndCost,
-  withoutCopiedChain,
-} from './selectors/job-card';
-export type { JobFacts, JobWithCard } from './selectors/job-card';
-export { finishedSwap } from './selectors/finished-swap';
-export type { FinishedSwap } from './selectors/finished-swap';
 export { PART_GROUPS, withPartsOf } from './same-parts';

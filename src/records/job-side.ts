@@ -1,10 +1,10 @@
-import { SLOTS } from '../core/shelf';
+import { SLOTS } from '../core/parts';
 import type { BikeRecord } from './bike';
 import type { JobSide } from './job';
 import { partsInSlots, resolvedSetup, type PartsById } from './made-setup';
 import type { SetupRecord } from './setup';
 
-/** A setup as a job keeps it: with the parts that it is made of, so that the card outlives bench and shelf. */
+/** A setup as a job keeps it: with the parts that it is made of, so that the card outlives workspace and stock. */
 export function jobSideOf(bike: BikeRecord, kept: SetupRecord, parts: PartsById): JobSide {
   const setup = resolvedSetup(kept, parts);
   const inSlots = partsInSlots(setup, parts);

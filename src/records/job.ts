@@ -1,88 +1,19 @@
-import type { CheckId, Freehub } from '../core/fit';
-import type { Slot } from '../core/shelf';
-import type { ChainChoice, DescribedSlot, Outcome, PartWeighing, Progress, Run, StepId, SwapKind } from '../core/job';
 import type { Migration } from './migration';
-import { setupTo9, type SetupRecord } from './setup';
+import { setupTo14, setupTo9 } from './setup';
+import type { JobSide, SwapWork, JobRecord } from './job.schema';
+
+export type { JobSide, SwapWork, JobRecord };
 
 export const JOB_STATES = ['asked', 'waiting', 'ready', 'inHand', 'done'] as const;
 
 export type JobState = (typeof JOB_STATES)[number];
 
-/** A part of the shelf as it was when the job was planned: the card outlives the shelf. */
-export interface JobPart {
-  readonly id: string;
-  readonly name: string;
-  readonly massG?: number | undefined;
-  readonly price?: number | undefined;
-  readonly currency?: string | undefined;
-  readonly chainLinks?: number | undefined;
-}
-
-/** One side of a swap: as it was planned, and once the job is over as it was. */
-export interface JobSide {
-  readonly setup: SetupRecord;
-  readonly freehub?: Freehub | undefined;
-  readonly parts: Readonly<Partial<Record<Slot, JobPart>>>;
-}
-
-/** From one setup to another. */
-export interface SwapWork {
-  readonly kind: 'swap';
-  /** While the job is open the card is worked out from what is on the bike, not from this. */
-  readonly from: JobSide;
-  /** Its `chainLinks` are a wish; absent where none was made. */
-  readonly to: JobSide;
-  readonly chain: ChainChoice;
-  readonly newChain: boolean;
-  readonly weighs: boolean;
-  readonly usesQuickLink: boolean;
-  /** Whether the bike has crashed or shifted badly. */
-  readonly checksHanger?: boolean | undefined;
-  /** Parts that stay on the bike although the new setup describes them otherwise. */
-  readonly keeps?: readonly DescribedSlot[] | undefined;
-  /** Whether it takes its pair back. */
-  readonly isReturn?: boolean | undefined;
-}
-
-/** What a trial was about that was recorded by hand. */
+/** Subjects of a trial that was recorded by hand. */
 export const TRIAL_SUBJECTS = ['pastLimit', 'experiment'] as const;
 export type TrialSubject = (typeof TRIAL_SUBJECTS)[number];
 
 /** What a job does: swap one setup for another, look a bike over after a swap, or record what was tried without a card. */
-export type JobWork =
-  | SwapWork
-  | { readonly kind: 'recheck'; readonly ofJobId: string; readonly afterKm: number }
-  | { readonly kind: 'trial'; readonly about: TrialSubject; readonly side: JobSide };
-
-export interface JobRecord {
-  readonly id: string;
-  readonly bikeId: string;
-  readonly name: string;
-  readonly state: JobState;
-  readonly createdAtMs: number;
-  /** The day on which it is to be done, as 2026-12-03. */
-  readonly dueOn?: string | undefined;
-  /** Why on that day: "before the mountain week". */
-  readonly occasion?: string | undefined;
-  /** The job that takes it back, or that it takes back. */
-  readonly pairId?: string | undefined;
-  readonly work: JobWork;
-  readonly progress: Progress;
-  /** The step that is on screen. */
-  readonly at?: StepId | undefined;
-  readonly runs: readonly Run[];
-  readonly weighings: readonly PartWeighing[];
-  /** Keys of the purchases that have come. */
-  readonly bought: readonly string[];
-  /** What kind of swap it was; kept at its sign-off, for the times that its steps took. */
-  readonly swapKind?: SwapKind | undefined;
-  /** How it came out; only with `finishedAtMs`. */
-  readonly outcome?: Outcome | undefined;
-  readonly outcomeNote?: string | undefined;
-  readonly finishedAtMs?: number | undefined;
-  /** Published limits that the new setup passed at its sign-off; of one that was put back those that are named as the cause. */
-  readonly passed?: readonly { readonly id: CheckId; readonly overT: number }[] | undefined;
-}
+export type JobWork = JobRecord['work'];
 
 export const RECHECK_AFTER_KM = 100;
 
@@ -170,4 +101,26 @@ export const JOB_MIGRATIONS: readonly Migration[] = [
       };
     },
   },
+  {
+    toVersion: 15,
+    name: 'the setups of a job name their parts as setups do',
+    table: 'jobs',
+    up: (job) => ({ ...job, work: workTo15(job.work as WorkBefore15) }),
+  },
 ];
+
+interface WorkBefore15 {
+  readonly from?: { readonly setup: Record<string, unknown> };
+  readonly to?: { readonly setup: Record<string, unknown> };
+  readonly side?: { readonly setup: Record<string, unknown> };
+}
+
+function workTo15(work: WorkBefore15): WorkBefore15 {
+  const sideTo15 = (side: NonNullable<WorkBefore15['side']>) => ({ ...side, setup: setupTo14(side.setup) });
+  return {
+    ...work,
+    ...(work.from && { from: sideTo15(work.from) }),
+    ...(work.to && { to: sideTo15(work.to) }),
+    ...(work.side && { side: sideTo15(work.side) }),
+  };
+}

@@ -11,17 +11,18 @@ import {
   type SetupSums,
   type Slot,
   type SlotPart,
-} from '../core/shelf';
+} from '../core/parts';
 import type { PartRecord } from './part';
 import type { SetupRecord } from './setup';
+import { defined } from '../core/optional';
 
 export type PartsById = ReadonlyMap<string, PartRecord>;
 
 /** Returns the parts that a setup uses and that still exist. */
-export function partsInSlots({ shelf = {}, bikeId }: SetupRecord, parts: PartsById): PartsInSlots {
+export function partsInSlots({ partIds = {}, bikeId }: SetupRecord, parts: PartsById): PartsInSlots {
   return Object.fromEntries(
     SLOTS.flatMap((slot): [Slot, SlotPart][] => {
-      const part = parts.get(shelf[slot] ?? '');
+      const part = parts.get(partIds[slot] ?? '');
       if (!part) return [];
       const { id, name, data, massG, price, currency } = part;
       return [[slot, { id, name, data, massG, price, currency, atHand: isAtHand(part, bikeId) }]];
@@ -35,7 +36,7 @@ export function sumsOf(setup: SetupRecord, parts: PartsById): SetupSums {
 
 /** Returns a setup with the limits, weight and cost of its parts where known, as pages use it. */
 export function resolvedSetup(setup: SetupRecord, parts: PartsById): SetupRecord {
-  if (!setup.shelf) return setup;
+  if (!setup.partIds) return setup;
   const inSlots = partsInSlots(setup, parts);
   const { massG, cost } = setupSums(setup, inSlots);
   return {
@@ -46,7 +47,7 @@ export function resolvedSetup(setup: SetupRecord, parts: PartsById): SetupRecord
 }
 
 /** An edit of a resolved setup: the setup record, and new data of its parts. */
-export interface SetupEdit {
+interface SetupEdit {
   readonly setup: SetupRecord;
   readonly partData: ReadonlyMap<string, PartData>;
 }
@@ -69,16 +70,16 @@ export function editThroughParts(
     ...(after.cost === seen.cost && { cost: kept.cost }),
   };
   for (const slot of SLOTS) {
-    const id = after.shelf?.[slot];
+    const id = after.partIds?.[slot];
     const part = parts.get(id ?? '');
-    // A part that has just been chosen or has other teeth says nothing yet of what was edited.
-    if (!part || kept.shelf?.[slot] !== id || !suitsSlot(slot, kept, part.data)) continue;
+    // An edit applies only to a part that was already chosen and has the same teeth.
+    if (!part || kept.partIds?.[slot] !== id || !suitsSlot(slot, kept, part.data)) continue;
     const [was, is] = [dataInSlot(slot, seen), dataInSlot(slot, after)];
     setup = withDataInSlot(slot, setup, dataInSlot(slot, kept));
     if (!suitsSlot(slot, after, part.data) || JSON.stringify(was) === JSON.stringify(is)) continue;
     partData.set(part.id, withChanges(part.data, was, is));
   }
-  return { setup: withoutUndefined(setup), partData };
+  return { setup: defined(setup), partData };
 }
 
 function withChanges(data: PartData, was: PartData, is: PartData): PartData {
@@ -87,17 +88,12 @@ function withChanges(data: PartData, was: PartData, is: PartData): PartData {
   return { ...Object.fromEntries(others), ...is };
 }
 
-/** Unknown fields are absent, in records as in files. */
-function withoutUndefined(setup: SetupRecord): SetupRecord {
-  return Object.fromEntries(Object.entries(setup).filter(([, value]) => value !== undefined)) as unknown as SetupRecord;
-}
-
-/** What the shelf would hold of a setup: a part for each place that names none yet. */
+/** What the stock would hold of a setup: a part for each place that names none yet. */
 export function stockOfSetup(
   setup: SetupRecord,
   slots: readonly Slot[],
 ): readonly { readonly slot: Slot; readonly data: PartData }[] {
   return slots
-    .filter((slot) => setup.shelf?.[slot] === undefined)
+    .filter((slot) => setup.partIds?.[slot] === undefined)
     .map((slot) => ({ slot, data: dataInSlot(slot, setup) }));
 }

@@ -4,8 +4,8 @@ import { KEPT_TABLES, type Dataset, type KeptRecords, type KeptTable } from './d
 /** Which side wins when a record exists in both places and differs. */
 export type Preferred = 'here' | 'file';
 
-/** How one table of a file stands to the same table here, by the ids of its records. */
-export interface TableDifference {
+/** Compares a table of a file with the same table here, by record ids. */
+interface TableDifference {
   readonly table: KeptTable;
   /** In the file alone. */
   readonly added: readonly KeptRecords[KeptTable][];

@@ -1,5 +1,6 @@
 import type { DriveParts, RearDerailleur } from '../core/fit';
 import type { SetupRecord } from './setup';
+import { defined } from '../core/optional';
 
 /** Groups of parts that a setup can have from another one. */
 export const PART_GROUPS = [
@@ -11,7 +12,7 @@ export const PART_GROUPS = [
   'chain',
   'chainline',
 ] as const;
-export type PartGroup = (typeof PART_GROUPS)[number];
+type PartGroup = (typeof PART_GROUPS)[number];
 
 const OF_PARTS: Readonly<Partial<Record<PartGroup, readonly (keyof DriveParts)[]>>> = {
   rearDerailleur: ['derailleurFamily', 'hangerExtenderMm'],
@@ -34,18 +35,14 @@ export function withPartsOf(setup: SetupRecord, from: SetupRecord, group: PartGr
   const own = setup.rearDerailleur;
   const rearDerailleur: RearDerailleur =
     group === 'rearDerailleur'
-      ? withoutUnknown({ ...from.rearDerailleur, [FRONT_FIGURE]: own[FRONT_FIGURE] })
+      ? defined({ ...from.rearDerailleur, [FRONT_FIGURE]: own[FRONT_FIGURE] })
       : group === 'frontDerailleur'
-        ? withoutUnknown({ ...own, [FRONT_FIGURE]: from.rearDerailleur[FRONT_FIGURE] })
+        ? defined({ ...own, [FRONT_FIGURE]: from.rearDerailleur[FRONT_FIGURE] })
         : own;
-  const parts = withoutUnknown({ ...setup.parts, ...picked(from.parts, OF_PARTS[group] ?? []) });
-  return withoutUnknown({ ...setup, ...picked(from, OF_SETUP[group] ?? []), rearDerailleur, parts });
+  const parts = defined({ ...setup.parts, ...picked(from.parts, OF_PARTS[group] ?? []) });
+  return defined({ ...setup, ...picked(from, OF_SETUP[group] ?? []), rearDerailleur, parts });
 }
 
 function picked<T extends object>(from: T, keys: readonly (keyof T)[]): Partial<T> {
   return Object.fromEntries(keys.map((key) => [key, from[key]])) as Partial<T>;
-}
-
-function withoutUnknown<T extends object>(record: T): T {
-  return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
 }

@@ -1,46 +1,11 @@
-import type { Bounds, ClicksPerPush, Setup } from '../core/gears';
-import type { ChecklistAnswers, DriveParts, LeftOutGears, RearDerailleur } from '../core/fit';
-import type { NewParts } from '../core/job';
-import type { Slot } from '../core/shelf';
+import type { Bounds } from '../core/numbers';
 import type { Migration } from './migration';
 import { WHEEL_DEFAULTS } from './wheelset';
+import type { SetupRecord } from './setup.schema';
 
-/** A setup of a bike: the one fitted, or a candidate. */
-export interface SetupRecord extends Setup {
-  readonly id: string;
-  readonly bikeId: string;
-  /** Place on the bench: the lowest of a bike is the one fitted now, A. */
-  readonly rank: number;
-  readonly name?: string | undefined;
-  /** The wheelset of the bike that it runs on. */
-  readonly wheelsetId: string;
-  readonly rearDerailleur: RearDerailleur;
-  /** What is known of shifter, cassette, chain, crank and hub. */
-  readonly parts: DriveParts;
-  /** Gears that its rider never uses, with the combination of rings, cassette and derailleur that they belong to. */
-  readonly leftOut?: LeftOutGears | undefined;
-  /** Links of its chain: as counted on the bike, or as planned. */
-  readonly chainLinks?: number | undefined;
-  /** What was looked at on the bike, where no figure decides. */
-  readonly checklist?: ChecklistAnswers | undefined;
-  /** Middle of ring or rings, and of the cassette, from the frame's mid-plane, mm; ring to ring and cog to cog, mm. */
-  readonly frontChainlineMm?: number | undefined;
-  readonly rearChainlineMm?: number | undefined;
-  readonly ringSpacingMm?: number | undefined;
-  readonly cogPitchMm?: number | undefined;
-  /** Cogs that one push of the rear lever moves over at most, in each direction. */
-  readonly clicksPerPush: ClicksPerPush;
-  /** Parts that are others than the bike had at first, each with a mark of its own, although nothing may be known of them. */
-  readonly newParts?: NewParts | undefined;
-  /** Parts in stock that a person chose for it, by place; their data take precedence over what stands here. */
-  readonly shelf?: Readonly<Partial<Record<Slot, string>>> | undefined;
-  /** Weight of all its parts, g. */
-  readonly massG?: number | undefined;
-  /** What is to be bought for it, in the rider's money. */
-  readonly cost?: number | undefined;
-}
+export type { SetupRecord };
 
-/** A bench has room for the one fitted and three candidates. */
+/** A workspace has room for the one fitted and three candidates. */
 export const SETUPS_MAX = 4;
 
 export const CLICKS_PER_PUSH: Bounds = { min: 1, max: 5 };
@@ -81,7 +46,18 @@ export const SETUP_MIGRATIONS: readonly Migration[] = [
     table: 'setups',
     up: (setup) => setup,
   },
+  {
+    toVersion: 14,
+    name: 'the parts that a setup is made of are named by their ids',
+    table: 'setups',
+    up: setupTo14,
+  },
 ];
+
+/** Brings a setup to version 14; one inside a job alike. */
+export function setupTo14({ shelf, ...setup }: Record<string, unknown>): Record<string, unknown> {
+  return shelf === undefined ? setup : { ...setup, partIds: shelf };
+}
 
 /** A setup as it was before version 9. */
 interface SetupBefore9 {

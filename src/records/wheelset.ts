@@ -1,18 +1,8 @@
 import type { Wheel } from '../core/gears';
-import type { Freehub } from '../core/fit';
+import type { WheelsetRecord } from './wheelset.schema';
+import { firstOf } from '../core/items';
 
-/** A pair of wheels with tyres that fits a bike. */
-export interface WheelsetRecord {
-  readonly id: string;
-  readonly name: string;
-  /** ISO 5775 rim seat diameter, mm. */
-  readonly rimDiameterMm: number;
-  /** mm */
-  readonly tyreWidthMm: number;
-  /** Measured path of one wheel turn, mm; wins over the sizes. */
-  readonly measuredRolloutMm?: number | undefined;
-  readonly freehub?: Freehub | undefined;
-}
+export type { WheelsetRecord };
 
 export const WHEEL_DEFAULTS = {
   id: 'wheels-1',
@@ -21,7 +11,7 @@ export const WHEEL_DEFAULTS = {
   tyreWidthMm: 40,
 } as const satisfies WheelsetRecord;
 
-/** The wheel to reckon with: as measured, where it was. */
+/** Returns the wheel for calculations: the measured rollout if there is one. */
 export function wheelOf({ measuredRolloutMm, rimDiameterMm, tyreWidthMm }: WheelsetRecord): Wheel {
   return measuredRolloutMm === undefined ? { rimDiameterMm, tyreWidthMm } : { rolloutMm: measuredRolloutMm };
 }
@@ -31,5 +21,5 @@ export function wheelsetOf(
   { wheelsets }: { readonly wheelsets: readonly WheelsetRecord[] },
   { wheelsetId }: { readonly wheelsetId: string },
 ): WheelsetRecord {
-  return wheelsets.find(({ id }) => id === wheelsetId) ?? wheelsets[0]!;
+  return wheelsets.find(({ id }) => id === wheelsetId) ?? firstOf(wheelsets);
 }

@@ -7,6 +7,7 @@ import { StoreTooNewError, readDataset } from './dataset';
 import type { RontelDatabase } from './db';
 import type { Opened } from './open-store';
 import { windowsOpen } from './tab';
+import { errorText } from '../core/error';
 
 /** Why the data cannot be used. */
 export type StoreFailure =
@@ -24,7 +25,7 @@ export type StoreFailure =
 export type StoreState =
   | {
       readonly kind: 'opening';
-      /** How many other windows hold the database, if opening takes long; undefined if the browser does not say. */
+      /** How many other windows hold the database, if opening takes long; undefined if the browser does not report it. */
       readonly waitsFor?: { readonly windows: number | undefined } | undefined;
     }
   | {
@@ -33,13 +34,11 @@ export type StoreState =
       /** Why nothing can be stored, so that all data are in memory only; undefined if data are stored. */
       readonly inMemoryBecause: string | undefined;
       /** Number of invalid records that were quarantined or repaired at opening. */
-      readonly setAside: number;
+      readonly quarantinedCount: number;
     }
   | { readonly kind: 'failed'; readonly failure: StoreFailure };
 
 const StoreContext = createContext<StoreState>({ kind: 'opening' });
-
-const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
 /** After this time the page says what it is waiting for. */
 const LATE_MS = 3000;
@@ -71,8 +70,9 @@ function whenSettled(work: () => Promise<void>): void {
 }
 
 /** Loads the database package on demand: it is large, and the frame renders without it. */
-async function openStore(firstStart: FirstStart): Promise<Opened> {
-  return (await import('./open-store')).openStore(firstStart);
+async function openLoaded(firstStart: FirstStart): Promise<Opened> {
+  const { openStore } = await import('./open-store');
+  return openStore(firstStart);
 }
 
 /** Opens the browser's database once for the whole app. */
@@ -89,7 +89,7 @@ export function StoreProvider({ children }: { children: ReactNode }) {
         if (current) setState((now) => (now.kind === 'opening' ? { kind: 'opening', waitsFor: { windows } } : now));
       });
     }, LATE_MS);
-    openStore(firstStartOf(document.cookie)).then(
+    openLoaded(firstStartOf(document.cookie)).then(
       ({ db, inMemoryBecause }) => {
         clearTimeout(late);
         opened = db;
@@ -107,16 +107,19 @@ export function StoreProvider({ children }: { children: ReactNode }) {
           void rescue(db, newVersion === null).then(fail);
           return false;
         });
-        setState({ kind: 'ready', db, inMemoryBecause, setAside: 0 });
+        setState({ kind: 'ready', db, inMemoryBecause, quarantinedCount: 0 });
         whenSettled(async () => {
           const { checkAllRecords } = await import('./check-records');
-          const { aside, mended } = await checkAllRecords(db);
-          if (current && aside + mended > 0) setState({ kind: 'ready', db, inMemoryBecause, setAside: aside + mended });
+          const { quarantined, repaired } = await checkAllRecords(db);
+          // On the browser's timeline, for whoever has to know that the check is over.
+          performance.mark('rontel-records-checked');
+          if (current && quarantined + repaired > 0)
+            setState({ kind: 'ready', db, inMemoryBecause, quarantinedCount: quarantined + repaired });
         });
       },
       (error: unknown) => {
         clearTimeout(late);
-        const message = messageOf(error);
+        const message = errorText(error);
         if (error instanceof StoreTooNewError) fail({ reason: 'tooNew', message, dataVersion: error.dataVersion });
         else fail({ reason: 'cannotOpen', message });
       },

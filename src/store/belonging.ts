@@ -2,6 +2,7 @@ import { ONE_OF, SETUPS_MAX, type BikeRecord } from '../records';
 import type { RontelDatabase } from './db';
 import type { RecordChange } from './history-entry';
 import { t } from './words';
+import { entryOf, itemAt } from '../core/items';
 
 /** Thrown where a change would leave a reference that points to nothing. The transaction is rolled back. */
 export class DoesNotFitError extends Error {}
@@ -23,17 +24,15 @@ export async function mustBelong(db: RontelDatabase, changes: readonly RecordCha
 }
 
 async function mustHaveBikes(db: RontelDatabase, changes: readonly RecordChange[]): Promise<void> {
-  const written = changes.flatMap(({ table, after }) =>
-    after !== undefined && OF_BIKE.some((one) => one === table)
-      ? [{ table: table as (typeof OF_BIKE)[number], record: after as unknown as Loose }]
-      : [],
+  const written = changes.flatMap(({ table, after }): { table: RecordChange['table']; record: Loose }[] =>
+    after !== undefined && OF_BIKE.some((one) => one === table) ? [{ table, record: after }] : [],
   );
   const bikeIds = [...new Set(written.map(({ record }) => record.bikeId as string))];
   const bikes = new Map(bikeIds.map((id, i) => [id, i] as const));
   const found = await db.bikes.bulkGet(bikeIds);
-  const nameOf = (id: string) => found[bikes.get(id)!]!.name;
+  const nameOf = (id: string) => itemAt(found, entryOf(bikes, id)).name;
   for (const { table, record } of written) {
-    const bike = found[bikes.get(record.bikeId as string)!];
+    const bike = found[entryOf(bikes, record.bikeId as string)];
     const what = ONE_OF[table];
     if (!bike) throw new DoesNotFitError(t('belongs.bikeGone', { kind: what }));
     const { wheelsetId } = record;
@@ -46,16 +45,14 @@ async function mustHaveBikes(db: RontelDatabase, changes: readonly RecordChange[
   )) {
     const count = await db.setups.where('bikeId').equals(id).count();
     if (count > SETUPS_MAX) {
-      throw new DoesNotFitError(t('belongs.tooManySetups', { setups: count, bike: nameOf(id), most: SETUPS_MAX }));
+      throw new DoesNotFitError(t('belongs.setupsBikeHasRoom', { setups: count, bike: nameOf(id), most: SETUPS_MAX }));
     }
   }
 }
 
 async function mustHaveOwners(db: RontelDatabase, changes: readonly RecordChange[]): Promise<void> {
   const written = (table: string) =>
-    changes.flatMap(({ table: own, after }) =>
-      own === table && after !== undefined ? [after as unknown as Loose] : [],
-    );
+    changes.flatMap(({ table: own, after }) => (own === table && after !== undefined ? [after as Loose] : []));
   const jobIds = [...new Set(written('photos').map(({ jobId }) => jobId as string))];
   if ((await db.jobs.bulkGet(jobIds)).includes(undefined)) {
     throw new DoesNotFitError(t('belongs.jobGone'));

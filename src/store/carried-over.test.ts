@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { SEEDED } from '../../tests/support/arbitraries';
 import { sameRecord } from '../records';
 import { carriedOver } from './carried-over';
+import { cases } from '../../tests/support/fuzz';
 
 const bike = {
   name: 'Ferry',
@@ -63,6 +64,6 @@ test('where nobody else has changed anything it goes back whole, and forth again
         }
       }
     }),
-    { ...SEEDED, numRuns: 2000 },
+    { ...SEEDED, numRuns: cases(500) },
   );
 });

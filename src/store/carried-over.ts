@@ -1,8 +1,9 @@
 import { sameRecord } from '../records';
+import { isBytes } from '../records/bytes';
 
 type Carried = { readonly ok: true; readonly value: unknown } | { readonly ok: false };
 
-/** Which step of a job is on screen: whoever looks elsewhere has changed nothing. */
+/** The step of a job that is on screen; looking at another step is no edit. */
 const SHOWN = 'at';
 
 /**
@@ -35,7 +36,7 @@ export function carriedOver(was: unknown, becomes: unknown, now: unknown): Carri
 }
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+  typeof value === 'object' && value !== null && !Array.isArray(value) && !isBytes(value);
 
 /** A list of records, such as wheelsets: each stays in its place. Rings and cogs go together, all or none. */
 const isList = (value: unknown): value is readonly unknown[] => Array.isArray(value) && value.every(isRecord);

@@ -7,6 +7,7 @@ import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import type { HistoryEntry, RecordChange } from './history-entry';
 import { t } from './words';
+import { entryOf } from '../core/items';
 
 /** Maximum number of undo steps. */
 const HISTORY_LENGTH = 200;
@@ -30,7 +31,14 @@ export interface Draft {
   readonly removeAll: (table: KeptTable, ids: readonly string[]) => Promise<void>;
 }
 
-export interface ChangeOptions {
+/** One undo step: its label and its identity. */
+export interface EditStep {
+  readonly label: string;
+  /** Edits of one record under one key in quick succession are one step. */
+  readonly key: string;
+}
+
+interface ChangeOptions {
   readonly label: string;
   readonly mergeKey?: string;
   /** Milliseconds since 1970. */
@@ -122,7 +130,7 @@ function draftInto(db: RontelDatabase, changes: Map<string, RecordChange>): Draf
   const recordsNow = async (table: KeptTable, ids: readonly string[]) => {
     if (ids.length < MANY) return tableOf(db, table).bulkGet([...ids]);
     if (!idsBefore.has(table)) idsBefore.set(table, new Set(await tableOf(db, table).toCollection().primaryKeys()));
-    const there = ids.filter((id) => idsBefore.get(table)!.has(id));
+    const there = ids.filter((id) => entryOf(idsBefore, table).has(id));
     const found = new Map((await tableOf(db, table).bulkGet(there)).flatMap((one) => (one ? [[one.id, one]] : [])));
     return ids.map((id) => found.get(id));
   };
@@ -170,7 +178,7 @@ async function remember(db: RontelDatabase, entry: HistoryEntry): Promise<void> 
     const changes = mergeChanges(last.changes, entry.changes).filter(isReal);
     // Typed and reverted: nothing is left to undo.
     if (changes.length === 0) await db.history.delete(last.seq);
-    else await db.history.put({ ...entry, seq: last.seq, changes });
+    else await db.history.put({ ...entry, changes, ...(last.seq !== undefined && { seq: last.seq }) });
     return;
   }
   await db.history.add(entry);
@@ -186,7 +194,7 @@ function mergeChanges(earlier: readonly RecordChange[], later: readonly RecordCh
   const merged = new Map(earlier.map((item) => [`${item.table}/${item.id}`, item]));
   for (const item of later) {
     const key = `${item.table}/${item.id}`;
-    merged.set(key, { ...item, before: merged.has(key) ? merged.get(key)!.before : item.before });
+    merged.set(key, { ...item, before: merged.has(key) ? entryOf(merged, key).before : item.before });
   }
   return [...merged.values()];
 }

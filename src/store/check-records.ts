@@ -6,9 +6,9 @@ import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 
 /** Result of a check of all stored records. */
-export interface RecordCheck {
-  readonly aside: number;
-  readonly mended: number;
+interface RecordCheck {
+  readonly quarantined: number;
+  readonly repaired: number;
 }
 
 /**
@@ -17,22 +17,23 @@ export interface RecordCheck {
  * something else is invalid.
  */
 export async function checkAllRecords(db: RontelDatabase): Promise<RecordCheck> {
-  const { sortOut, spoilingProblems } = await import('../records/schema');
+  const { sortOut, spoilingProblems } = await import('../records/schemas');
   await openGate();
-  if (spoilingProblems(await readSmall(db)).length === 0 && !(await hasLostPhotos(db))) return { aside: 0, mended: 0 };
-  return db.transaction('rw', [...keptTables(db), db.preferences, db.history, db.aside], async () => {
+  if (spoilingProblems(await readSmall(db)).length === 0 && !(await hasLostPhotos(db)))
+    return { quarantined: 0, repaired: 0 };
+  return db.transaction('rw', [...keptTables(db), db.preferences, db.history, db.quarantine], async () => {
     const sorted = sortOut(await readDataset(db));
     await quarantine(db, sorted);
     await writeOver(db, sorted.dataset);
     // Undo steps may refer to records that are gone.
     await db.history.clear();
-    return { aside: sorted.aside.length, mended: sorted.mended.length };
+    return { quarantined: sorted.quarantined.length, repaired: sorted.repaired.length };
   });
 }
 
 /** Reads all records without photos and with placeholders for samples. */
 function readSmall(db: RontelDatabase): Promise<Dataset> {
-  const NO_SAMPLES = 'AA==';
+  const NO_SAMPLES = new Uint8Array(1);
   return db.transaction('r', [...keptTables(db), db.preferences], async () => ({
     bikes: await db.bikes.toArray(),
     setups: await db.setups.toArray(),

@@ -8,12 +8,14 @@ import {
   type Dataset,
   type KeptTable,
 } from '../records';
+import type { BinEntry } from './bin';
 import { quarantine } from './quarantine';
 import { putInPieces, type BulkOptions } from './bulk';
 import { change, changeTables, keptTables, tableOf } from './change';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import { t } from './words';
+import { definite, firstOf } from '../core/items';
 
 /** An empty workshop. */
 export const EMPTY_DATASET: Dataset = { ...EMPTY_TABLES, preferences: [PREFERENCES_DEFAULTS] };
@@ -90,22 +92,37 @@ export async function prepareStore(db: RontelDatabase, first: () => Dataset | Pr
   const fresh = found === undefined ? await first() : undefined;
   if (found === DATA_VERSION) return;
   // The schemas are large, so they are loaded only if there is something to write.
-  const { sortOut } = fresh === EMPTY_DATASET ? { sortOut: undefined } : await import('../records/schema');
+  const { sortOut } = fresh === EMPTY_DATASET ? { sortOut: undefined } : await import('../records/schemas');
   if (sortOut) await openGate();
-  await db.transaction('rw', [...keptTables(db), db.preferences, db.meta, db.history, db.aside], async () => {
-    const stored = (await db.meta.get('dataVersion'))?.value;
-    if (stored === DATA_VERSION) return;
-    if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
-    let dataset = fresh;
-    if (stored !== undefined) {
-      const sorted = sortOut!(migrate(await readDataset(db), stored, MIGRATIONS));
-      dataset = sorted.dataset;
-      await quarantine(db, sorted);
-    }
-    if (dataset !== EMPTY_DATASET) await writeOver(db, dataset!);
-    // Undo steps hold records of the older version, which cannot be restored any more.
-    await db.history.clear();
-    await db.meta.put({ key: 'dataVersion', value: DATA_VERSION });
+  await db.transaction(
+    'rw',
+    [...keptTables(db), db.preferences, db.meta, db.history, db.bin, db.quarantine],
+    async () => {
+      const stored = (await db.meta.get('dataVersion'))?.value;
+      if (stored === DATA_VERSION) return;
+      if (stored !== undefined && stored > DATA_VERSION) throw new StoreTooNewError(stored);
+      let dataset = fresh;
+      if (stored !== undefined) {
+        const sorted = definite(sortOut)(migrate(await readDataset(db), stored, MIGRATIONS));
+        dataset = sorted.dataset;
+        await quarantine(db, sorted);
+        await migrateBin(db, stored);
+      }
+      if (dataset !== EMPTY_DATASET) await writeOver(db, definite(dataset));
+      // Undo steps hold records of the older version, which cannot be restored any more.
+      await db.history.clear();
+      await db.meta.put({ key: 'dataVersion', value: DATA_VERSION });
+    },
+  );
+}
+
+/** Migrates deleted records too, so that they can still be restored. */
+async function migrateBin(db: RontelDatabase, fromVersion: number): Promise<void> {
+  await db.bin.toCollection().modify((entry: { records: BinEntry['records'] }) => {
+    entry.records = entry.records.map(({ table, record }) => {
+      const tables = migrate({ ...EMPTY_TABLES, preferences: [], [table]: [record] }, fromVersion, MIGRATIONS);
+      return { table, record: firstOf(tables[table]) as typeof record };
+    });
   });
 }
 

@@ -16,9 +16,10 @@ import type { QuarantineEntry } from './quarantine';
 import type { BinEntry } from './bin';
 import { GATE } from './gate';
 import type { HistoryEntry } from './history-entry';
+import { upgradeTo8 } from './upgrade-to-8';
 
 /** Metadata of the database. */
-export interface MetaRecord {
+interface MetaRecord {
   readonly key: 'dataVersion' | 'backupSavedAtMs';
   readonly value: number;
 }
@@ -44,7 +45,7 @@ export class RontelDatabase extends Dexie {
   readonly preferences!: EntityTable<Preferences, 'id'>;
   readonly history!: EntityTable<HistoryEntry, 'seq'>;
   readonly bin!: EntityTable<BinEntry, 'seq'>;
-  readonly aside!: EntityTable<QuarantineEntry, 'seq'>;
+  readonly quarantine!: EntityTable<QuarantineEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
   /** Id of this tab, for its undo steps. */
   tab = EARLIER_TAB;
@@ -76,5 +77,7 @@ export class RontelDatabase extends Dexie {
     this.version(7)
       .stores({ history: '++seq, undone, [tab+undone]', aside: '++seq' })
       .upgrade((transaction) => transaction.table<HistoryEntry>('history').toCollection().modify({ tab: EARLIER_TAB }));
+    this.version(8).stores({ quarantine: '++seq' }).upgrade(upgradeTo8);
+    this.version(9).stores({ aside: null });
   }
 }

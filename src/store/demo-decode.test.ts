@@ -1,5 +1,5 @@
 import { seededRandom } from '../../tests/support/rides';
-import { fillBrief, resistanceOf, rideRulesOf } from '../core/brief';
+import { fillBrief, resistanceOf, rideRulesOf } from '../core/needs';
 import { developedGears, rolloutMm } from '../core/gears';
 import { gearUse, recordingOfRide, type Recording } from '../core/recording';
 import { DEFAULT_WALKING_RPM, rideThrough } from '../core/ride';
@@ -35,7 +35,7 @@ test.each(setups.map((setup) => [setup.id, setup] as const))(
     const recording = noisy(recordingOfRide(ride), 31);
     const use = gearUse(recording, { setup, gears, rolloutMm: wheelMm, ...band });
     let place = 0;
-    const counts = { moving: 0, right: 0, twins: 0 };
+    const counts = { moving: 0, right: 0, duplicates: 0 };
     recording.timeS.forEach((second, i) => {
       while (place < ride.points.length - 2 && ride.points[place + 1]!.timeS <= second) place += 1;
       if (ride.points[place]!.cadenceRpm === 0 || ride.points[place + 1]!.cadenceRpm === 0) return;
@@ -46,12 +46,12 @@ test.each(setups.map((setup) => [setup.id, setup] as const))(
       counts.moving += 1;
       if (told === true1 || told === true2) counts.right += 1;
       else if (told >= 0 && gears[told]!.chainring * gears[true1]!.cog === gears[true1]!.chainring * gears[told]!.cog) {
-        counts.twins += 1;
+        counts.duplicates += 1;
       }
     });
-    const share = counts.right / (counts.moving - counts.twins);
+    const share = counts.right / (counts.moving - counts.duplicates);
     expect(share).toBeGreaterThanOrEqual(0.98);
-    // Exact twins, counted apart: the sequence tells all but a few of them too.
-    expect(counts.twins / counts.moving).toBeLessThan(0.01);
+    // Exact duplicates, counted separately: the sequence identifies all but a few of them.
+    expect(counts.duplicates / counts.moving).toBeLessThan(0.01);
   },
 );

@@ -10,6 +10,7 @@ import {
   type PartsById,
   type SetupRecord,
 } from '../records';
+import { entryOf, definite } from '../core/items';
 
 const DAY_MS = 86_400_000;
 const MINUTE_MS = 60_000;
@@ -31,17 +32,17 @@ const REAR: readonly StepId[] = ['oldGap', 'bGap', 'limitScrews', 'indexing'];
 const AFTER: readonly StepId[] = ['bigBig', 'smallSmall', 'backPedal', 'torque', 'testRide', 'signOff'];
 
 /** The bikes that jobs are for, by id, with the setup fitted now. */
-export interface DemoBench {
+interface DemoWorkspace {
   readonly bikes: readonly BikeRecord[];
   readonly setups: readonly SetupRecord[];
   readonly parts: PartsById;
 }
 
 /** The book of the Saltmarsh Yard: a job in every state, one that failed among those that are done. */
-export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): JobRecord[] {
+export function demoJobs({ bikes, setups, parts }: DemoWorkspace, todayMs: number): JobRecord[] {
   const at = (days: number, hour = 9) => todayMs + days * DAY_MS + hour * 60 * MINUTE_MS;
-  const bikeOf = (id: string) => bikes.find((bike) => bike.id === id)!;
-  const setupOf = (id: string) => setups.find((setup) => setup.id === id)!;
+  const bikeOf = (id: string) => definite(bikes.find((bike) => bike.id === id));
+  const setupOf = (id: string) => definite(setups.find((setup) => setup.id === id));
   const side = (setup: SetupRecord) => jobSideOf(bikeOf(setup.bikeId), setup, parts);
   const other = (
     setup: SetupRecord,
@@ -49,7 +50,7 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
     teeth: Partial<Setup>,
     more: Partial<SetupRecord> = {},
   ): SetupRecord => {
-    const { shelf: _shelf, chainLinks: _links, name: _name, massG: _mass, cost: _cost, ...rest } = setup;
+    const { partIds: _shelf, chainLinks: _links, name: _name, massG: _mass, cost: _cost, ...rest } = setup;
     return { ...rest, ...more, ...teeth, hubStages: NO_HUB_STAGE, id };
   };
   const swap = (
@@ -106,8 +107,8 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
   const narrow = other(
     tourer,
     'tourer-narrow',
-    { cogs: parts.get('cassette-11-34')!.data.cogs! },
-    { shelf: { ...tourer.shelf, cassette: 'cassette-11-34' }, chainLinks: 112 },
+    { cogs: definite(entryOf(parts, 'cassette-11-34').data.cogs) },
+    { partIds: { ...tourer.partIds, cassette: 'cassette-11-34' }, chainLinks: 112 },
   );
   const wheelWork = [...BEFORE, ...WHEEL, ...REAR, ...AFTER];
 
@@ -206,14 +207,14 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
       dueOn: dayOf(at(2)),
       occasion: 'before the mountain week',
       pairId: 'job-mountain-back',
-      work: swap(allRoad, other(allRoad, 'all-road-40', { chainrings: [40] }, { shelf: { bigRing: 'ring-40' } })),
+      work: swap(allRoad, other(allRoad, 'all-road-40', { chainrings: [40] }, { partIds: { bigRing: 'ring-40' } })),
     }),
     job('job-mountain-back', allRoad.bikeId, 'Back to the 44T ring', {
       state: 'asked',
       dueOn: dayOf(at(10)),
       occasion: 'after the mountain week',
       pairId: 'job-mountain',
-      work: swap(other(allRoad, 'all-road-40', { chainrings: [40] }, { shelf: { bigRing: 'ring-40' } }), allRoad, {
+      work: swap(other(allRoad, 'all-road-40', { chainrings: [40] }, { partIds: { bigRing: 'ring-40' } }), allRoad, {
         isReturn: true,
       }),
     }),
@@ -224,9 +225,9 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
     job('job-hardtail-chain', hardtail.bikeId, 'New chain', {
       state: 'inHand',
       dueOn: dayOf(at(0)),
-      work: swap(hardtail, { ...hardtail, shelf: { chain: 'chain-new', quickLink: 'links-12' } }, { newChain: true }),
+      work: swap(hardtail, { ...hardtail, partIds: { chain: 'chain-new', quickLink: 'links-12' } }, { newChain: true }),
       runs: [{ fromMs: at(0, 8), toMs: at(0, 8) + 14 * MINUTE_MS }],
-      progress: behind(BEFORE, at(0, 8), { gather: { note: 'old chain 0.6 % by the gauge' } }),
+      progress: behind(BEFORE, at(0, 8), { gather: { note: 'old chain 0.6% by the gauge' } }),
       at: 'chainLength',
     }),
     job('job-wheels-recheck', hardtail.bikeId, 'Re-check: Wide cassette for the pine ridge', {
@@ -237,7 +238,7 @@ export function demoJobs({ bikes, setups, parts }: DemoBench, todayMs: number): 
   ];
 }
 
-/** What was written down about the bikes, kilometres that nobody recorded among it. */
+/** Notes about the bikes, with distances without a recording among them. */
 export function demoNotes(todayMs: number): LogNoteRecord[] {
   const note = (id: string, bikeId: string, days: number, text: string, km?: number): LogNoteRecord => ({
     id,

@@ -1,4 +1,4 @@
-import { contradictions, fillBrief, resistanceOf, rideRulesOf } from '../core/brief';
+import { contradictions, fillBrief, resistanceOf, rideRulesOf } from '../core/needs';
 import { recordingOfRide } from '../core/recording';
 import { DEFAULT_WALKING_RPM, elevationProfile, rideThrough, type ElevationProfile } from '../core/ride';
 import { rolloutMm } from '../core/gears';
@@ -12,6 +12,7 @@ import {
   type RouteRecord,
   type SetupRecord,
 } from '../records';
+import { firstOf, itemAt } from '../core/items';
 
 /** Waves of a landscape: height, length and where each begins. */
 type Waves = readonly (readonly [heightM: number, lengthM: number, shiftM: number])[];
@@ -46,7 +47,7 @@ const ripple = waves([
   [4, 900, 250],
 ]);
 
-/** Three invented ways about Wenmouth: across the fen, over the rolling hinterland, and up to the pass. */
+/** Three invented routes around Wenmouth: across the fen, over the rolling hinterland, and up to the pass. */
 const DEMO_ROUTES: readonly DemoRoute[] = [
   { id: 'route-fen', name: 'Saltings and back, flat fen', lengthM: 32_000, heightM: (at) => 3 + fen(at) },
   { id: 'route-rolling', name: 'Seven Barns loop, rolling', lengthM: 36_000, heightM: (at) => 90 + hills(at) },
@@ -90,7 +91,7 @@ interface DemoRide {
 
 const DAY_MS = 86_400_000;
 
-/** The same way over the rolling hinterland before and after a bike's cassette was changed, as a bicycle computer would have recorded it. */
+/** The same route over the rolling hinterland before and after a change of cassette, as a bicycle computer would record it. */
 export function demoRides(
   bike: BikeRecord,
   setup: SetupRecord,
@@ -107,9 +108,9 @@ export function demoRides(
 function demoRide(bike: BikeRecord, setup: SetupRecord, name: string, id: string, startedAtMs: number): DemoRide {
   const brief = fillBrief(bike.brief);
   if (contradictions(brief).length > 0) throw new Error(`demo bike ${bike.id} contradicts itself`);
-  const wheelMm = rolloutMm(wheelOf(bike.wheelsets[0]!));
+  const wheelMm = rolloutMm(wheelOf(firstOf(bike.wheelsets)));
   const rules = rideRulesOf(brief, setup, wheelMm, bike.crossedCogs, DEFAULT_WALKING_RPM);
-  const ridden = rideThrough(profileOf(DEMO_ROUTES[1]!), resistanceOf(brief), rules);
+  const ridden = rideThrough(profileOf(itemAt(DEMO_ROUTES, 1)), resistanceOf(brief), rules);
   const recording = recordingOfRide(ridden);
   return {
     ride: {

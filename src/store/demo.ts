@@ -12,7 +12,8 @@ import { parseShorthand } from '../formats/shorthand';
 import { demoJobs, demoNotes } from './demo-jobs';
 import { demoLearners } from './demo-learners';
 import { demoRides, demoRoutes } from './demo-rides';
-import { DEMO_MADE_OF, demoShelf } from './demo-shelf';
+import { DEMO_MADE_OF, demoStock } from './demo-stock';
+import { firstOf, itemAt, definite } from '../core/items';
 
 /** The four bikes of the Saltmarsh Yard, an invented workshop co-operative in the invented estuary town of Wenmouth. */
 interface DemoBike {
@@ -182,7 +183,7 @@ const DEMO_BIKES: readonly DemoBike[] = [
   },
 ];
 
-/** The day that the demo workshop is told of, where nobody says which day it is. */
+/** The default date of the demo workshop. */
 const DEMO_DAY_MS = Date.UTC(2026, 10, 25);
 
 const midnight = (ms: number) => ms - (ms % 86_400_000);
@@ -201,14 +202,19 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
       const result = parseShorthand(shorthand);
       if (!result.ok) throw new Error(`demo bike ${bikeId}: ${result.message}`);
       const { chainrings, cogs } = result.setup;
-      const id = `${bikeId}-${'abcd'[rank]}`;
+      const id = `${bikeId}-${'abcd'.charAt(rank)}`;
       return { ...SETUP_DEFAULTS, ...more, id, bikeId, rank, chainrings, cogs, hubStages: NO_HUB_STAGE };
     }),
   );
-  const parts = demoShelf(todayMs, setups[0]!, setups[1]!);
+  const parts = demoStock(todayMs, firstOf(setups), itemAt(setups, 1));
   const madeOf = [DEMO_MADE_OF.tourer, DEMO_MADE_OF.oneRing];
-  const made = setups.map((setup, i) => (madeOf[i] ? { ...setup, shelf: madeOf[i] } : setup));
-  const ridden = demoRides(bikes[0]!, setups[0]!, parts.find(({ id }) => id === 'cassette-11-34')!.data.cogs!, todayMs);
+  const made = setups.map((setup, i) => (madeOf[i] ? { ...setup, partIds: madeOf[i] } : setup));
+  const ridden = demoRides(
+    firstOf(bikes),
+    firstOf(setups),
+    definite(definite(parts.find(({ id }) => id === 'cassette-11-34')).data.cogs),
+    todayMs,
+  );
   const partsById = new Map(parts.map((part) => [part.id, part]));
   return {
     bikes,
@@ -222,7 +228,12 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
     notes: demoNotes(midnight(todayMs)),
     learners: demoLearners(midnight(todayMs)),
     preferences: [
-      { ...PREFERENCES_DEFAULTS, currentBikeId: DEMO_BIKES[0]!.id, currency: 'EUR', currentRouteId: 'route-rolling' },
+      {
+        ...PREFERENCES_DEFAULTS,
+        currentBikeId: firstOf(DEMO_BIKES).id,
+        currency: 'EUR',
+        currentRouteId: 'route-rolling',
+      },
     ],
   };
 }

@@ -1,5 +1,5 @@
 import type { Middleware, DBCore } from 'dexie';
-import type { TABLE_SCHEMAS } from '../records/schema';
+import type { TABLE_SCHEMAS } from '../records/schemas';
 import { KEPT_TABLES, recordText, type KeptTable } from '../records';
 import { t } from './words';
 
@@ -24,13 +24,13 @@ let schemas: RecordSchemas | undefined;
  * which would commit while it waits.
  */
 export async function openGate(): Promise<RecordSchemas> {
-  schemas ??= (await import('../records/schema')).TABLE_SCHEMAS;
+  schemas ??= (await import('../records/schemas')).TABLE_SCHEMAS;
   return schemas;
 }
 
 /**
  * Middleware that validates every record written to a guarded table against its schema, in the same transaction; an
- * invalid record fails the whole transaction.
+ * invalid record fails the whole transaction. An upgrade of the layout is exempt: opening the store checks what it leaves.
  */
 export const GATE: Middleware<DBCore> = {
   stack: 'dbcore',
@@ -43,7 +43,8 @@ export const GATE: Middleware<DBCore> = {
       return {
         ...table,
         mutate: (request) => {
-          if (request.type === 'add' || request.type === 'put') {
+          const isUpgrade = (request.trans as IDBTransaction).mode === 'versionchange';
+          if (!isUpgrade && (request.type === 'add' || request.type === 'put')) {
             for (const record of request.values as readonly unknown[]) check(name, record);
           }
           return table.mutate(request);

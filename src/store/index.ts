@@ -1,17 +1,18 @@
 export { BuiltOnError, change, redo, undo } from './change';
+export type { EditStep } from './change';
 export { backupSaved, readBackupState } from './keeping';
 export type { BackupState } from './keeping';
 export {
-  CopiesDatabase,
+  AutoBackupDatabase,
   chooseExternalFile,
   copyIfDue,
-  copyText,
+  autoBackupText,
   forgetExternalFile,
-  makeCopy,
-  readCopies,
+  makeAutoBackup,
+  readAutoBackups,
   writeExternalFile,
-} from './copies';
-export type { CopyRecord, ExternalFile } from './copies';
+} from './auto-backups';
+export type { AutoBackup, ExternalFile } from './auto-backups';
 export { EMPTY_DATASET, readDataset, readKept, replaceDataset } from './dataset';
 export { checkAllRecords } from './check-records';
 export { deleteQuarantined, restoreQuarantined, readQuarantine } from './quarantine';
@@ -25,8 +26,6 @@ export { LeftOffError } from './bulk';
 export type { BulkOptions } from './bulk';
 export type { RontelDatabase } from './db';
 
-/** Loaded on demand: most browsers never need it, or once. */
-export const loadMergeDemo = () => import('./merge-demo');
 export { addSetup, moveSetup, removeSetup } from './setups';
 export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';
@@ -51,6 +50,7 @@ export {
   StepChangedError,
   addJobs,
   addPhoto,
+  readPhotos,
   addTrial,
   editJob,
   editStep,
@@ -62,5 +62,5 @@ export {
 export type { JobContent, SignOff, StepEdit } from './jobs';
 export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
 export type { DrillAnswer } from './progress';
-export { fitFreehub, fitWheel } from './wheels';
+export { WHEELSETS_MAX, addWheelset, fitFreehub, fitWheel, removeWheelset } from './wheels';
 export { addNote, removeNote } from './notes';

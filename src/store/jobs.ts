@@ -1,23 +1,24 @@
 import { nanoid } from 'nanoid';
 import type { CheckId } from '../core/fit';
-import { SLOT_KIND, fittedOn, type PartData, type Slot } from '../core/shelf';
+import { SLOT_KIND, fittedOn, type PartData, type Slot } from '../core/parts';
 import { stopped, type Outcome, type StepId, type StepProgress, type SwapKind } from '../core/job';
 import {
   JOB_DEFAULTS,
   PART_DEFAULTS,
   RECHECK_AFTER_KM,
   SETUPS_MAX,
-  type FinishedSwap,
   type JobRecord,
   type JobWork,
   type PhotoRecord,
   type SetupRecord,
 } from '../records';
-import { change, type Draft } from './change';
+import type { FinishedSwap } from '../records/selectors/finished-swap';
+import { change, type Draft, type EditStep } from './change';
 import type { RontelDatabase } from './db';
 import { openGate } from './gate';
 import { exchangeParts, readParts } from './parts';
 import { t } from './words';
+import { firstOf, itemAt, definite } from '../core/items';
 
 export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof typeof JOB_DEFAULTS> &
   Partial<Pick<JobRecord, 'state'>>;
@@ -25,13 +26,13 @@ export type JobContent = Omit<JobRecord, 'id' | 'createdAtMs' | 'pairId' | keyof
 /** Adds jobs as one undo step; a pair refers to each other. Returns their ids. */
 export async function addJobs(db: RontelDatabase, contents: readonly JobContent[], now: number): Promise<string[]> {
   const ids = contents.map(() => nanoid());
-  await change(db, { label: `job ${contents[0]!.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.job', { name: firstOf(contents).name }), now }, async (draft) => {
     for (const [i, content] of contents.entries()) {
       const pairId = contents.length === 2 ? ids[1 - i] : undefined;
       await draft.put('jobs', {
         ...JOB_DEFAULTS,
         ...content,
-        id: ids[i]!,
+        id: itemAt(ids, i),
         createdAtMs: now,
         ...(pairId !== undefined && { pairId }),
       });
@@ -44,11 +45,11 @@ export async function addJobs(db: RontelDatabase, contents: readonly JobContent[
 export async function editJob(
   db: RontelDatabase,
   id: string,
-  label: string,
+  { label, key }: EditStep,
   edit: (job: JobRecord) => JobRecord,
   now: number,
 ): Promise<void> {
-  await change(db, { label, mergeKey: `${label} ${id}`, now }, (draft) => draft.update('jobs', id, edit));
+  await change(db, { label, mergeKey: `${key} ${id}`, now }, (draft) => draft.update('jobs', id, edit));
 }
 
 /** Thrown where another tab has written the same step since this tab read it. */
@@ -66,17 +67,17 @@ export interface StepEdit {
   readonly edit: (step: StepProgress) => StepProgress;
   /** Changes of the job that follow from the step, in the same transaction. */
   readonly andThen?: (job: JobRecord) => JobRecord;
-  readonly label: string;
+  readonly step: EditStep;
   readonly now: number;
 }
 
 /** Writes one step of a job unless another tab has written it since. Returns the stored job. */
 export async function editStep(
   db: RontelDatabase,
-  { jobId, stepId, known, edit, andThen = (job) => job, label, now }: StepEdit,
+  { jobId, stepId, known, edit, andThen = (job) => job, step: { label, key }, now }: StepEdit,
 ): Promise<StepProgress> {
   let next: StepProgress = {};
-  await change(db, { label, mergeKey: `${label} ${jobId} ${stepId}`, now }, (draft) =>
+  await change(db, { label, mergeKey: `${key} ${jobId} ${stepId}`, now }, (draft) =>
     draft.update('jobs', jobId, (job) => {
       const kept = job.progress[stepId];
       const text = JSON.stringify(kept);
@@ -152,7 +153,7 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
   });
 }
 
-export type TrialContent = Pick<JobRecord, 'bikeId' | 'name' | 'outcomeNote' | 'passed'> & {
+type TrialContent = Pick<JobRecord, 'bikeId' | 'name' | 'outcomeNote' | 'passed'> & {
   readonly work: Extract<JobWork, { kind: 'trial' }>;
   readonly outcome: Outcome;
   readonly atMs: number;
@@ -192,7 +193,7 @@ async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
   // The planned wheelset may have been removed from the bike.
   const bike = await db.bikes.get(fitted.bikeId);
   const hasWheels = bike?.wheelsets.some(({ id }) => id === fitted.wheelsetId) ?? true;
-  const ridden = hasWheels ? fitted : { ...fitted, wheelsetId: bike!.wheelsets[0]!.id };
+  const ridden = hasWheels ? fitted : { ...fitted, wheelsetId: firstOf(definite(bike).wheelsets).id };
   await draft.put('setups', { ...ridden, rank: 0 });
   for (const [i, setup] of others.entries()) {
     // The chain stays on the bike: other setups have no counted chain.
@@ -227,7 +228,7 @@ async function keepOldParts(
       mounts: [{ bikeId: job.bikeId, fromMs: Math.min(job.createdAtMs, now), toMs: now }],
     });
   }
-  const withParts = (setup: SetupRecord): SetupRecord => ({ ...setup, shelf: { ...setup.shelf, ...ids } });
+  const withParts = (setup: SetupRecord): SetupRecord => ({ ...setup, partIds: { ...setup.partIds, ...ids } });
   const old = await db.setups.get(oldSetupId);
   if (old) await draft.put('setups', withParts(old));
   const pair = job.pairId === undefined ? undefined : await db.jobs.get(job.pairId);
@@ -237,15 +238,20 @@ async function keepOldParts(
 }
 
 export async function removeJob(db: RontelDatabase, job: JobRecord, now: number): Promise<void> {
-  await change(db, { label: `remove ${job.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.remove', { name: job.name }), now }, async (draft) => {
     for (const { id } of await db.photos.where('jobId').equals(job.id).toArray()) await draft.remove('photos', id);
     await draft.remove('jobs', job.id);
   });
 }
 
+/** Reads the photos of a job, oldest first. */
+export function readPhotos(db: RontelDatabase, jobId: string): Promise<PhotoRecord[]> {
+  return db.photos.where('jobId').equals(jobId).sortBy('takenAtMs');
+}
+
 /** Saves a photo of a step, last. */
 export async function addPhoto(db: RontelDatabase, photo: Omit<PhotoRecord, 'id'>): Promise<void> {
-  await change(db, { label: 'photo', now: photo.takenAtMs }, (draft) =>
+  await change(db, { label: t('undo.photo'), now: photo.takenAtMs }, (draft) =>
     draft.put('photos', { ...photo, id: nanoid() }),
   );
 }

@@ -16,7 +16,7 @@ export async function readLearners(db: RontelDatabase): Promise<LearnerRecord[]>
 /** Adds a learner and selects them. @param seed random, 0 to 2³² − 1 */
 export async function addLearner(db: RontelDatabase, name: string, seed: number, now: number): Promise<string> {
   const id = nanoid();
-  await change(db, { label: `learner ${name}`, now }, (draft) =>
+  await change(db, { label: t('undo.learner', { name }), now }, (draft) =>
     draft.put('learners', { ...LEARNER_DEFAULTS, id, name, createdAtMs: now, seed }),
   );
   await setPreferences(db, { currentLearnerId: id });

@@ -2,6 +2,7 @@ import { tidyBin } from './bin';
 import { EMPTY_DATASET, StoreTooNewError, prepareStore } from './dataset';
 import { DATABASE_NAME, RontelDatabase } from './db';
 import { tabOf } from './tab';
+import { errorText } from '../core/error';
 
 export interface Opened {
   readonly db: RontelDatabase;
@@ -9,6 +10,8 @@ export interface Opened {
 }
 
 /** Opens the browser's database; if it cannot be used, opens an in-memory one. */
+// Imported on demand.
+// ts-unused-exports:disable-next-line
 export async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
   const first = async () =>
     // Large, and needed only at the very first start.
@@ -26,6 +29,6 @@ export async function openStore(firstStart: 'demo' | 'empty'): Promise<Opened> {
     const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
     const memory = new RontelDatabase('memory', { indexedDB: new IDBFactory(), IDBKeyRange });
     await prepareStore(memory, first);
-    return { db: memory, inMemoryBecause: error instanceof Error ? error.message : String(error) };
+    return { db: memory, inMemoryBecause: errorText(error) };
   }
 }

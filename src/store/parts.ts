@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { SLOTS, SLOT_KIND, mountedOn, slotsOf, suitingParts, unmountedFrom, type Slot } from '../core/shelf';
+import { SLOTS, SLOT_KIND, mountedOn, slotsOf, suitingParts, unmountedFrom, type Slot } from '../core/parts';
 import {
   PART_DEFAULTS,
   editThroughParts,
@@ -10,9 +10,10 @@ import {
   type PartsById,
   type SetupRecord,
 } from '../records';
-import { change, type Draft } from './change';
+import { change, type Draft, type EditStep } from './change';
 import type { RontelDatabase } from './db';
 import { t } from './words';
+import { firstOf } from '../core/items';
 
 export type PartContent = Partial<Omit<PartRecord, 'id'>> & Pick<PartRecord, 'kind' | 'name'>;
 
@@ -27,7 +28,7 @@ export async function addParts(db: RontelDatabase, contents: readonly PartConten
   const records = contents.map((content): PartRecord => ({ ...PART_DEFAULTS, ...content, id: nanoid() }));
   const label =
     records.length === 1
-      ? t('undo.partInStock', { part: records[0]!.name })
+      ? t('undo.partInStock', { part: firstOf(records).name })
       : t('undo.partsInStock', { parts: records.length });
   await change(db, { label, now }, async (draft) => {
     for (const record of records) await draft.put('parts', record);
@@ -39,12 +40,11 @@ export async function addParts(db: RontelDatabase, contents: readonly PartConten
 export async function editParts(
   db: RontelDatabase,
   ids: readonly string[],
-  label: string,
+  { label, key }: EditStep,
   edit: (part: PartRecord) => PartRecord,
   now: number,
 ): Promise<void> {
-  const mergeKey = `${label} ${ids.join()}`;
-  await change(db, { label, mergeKey, now }, async (draft) => {
+  await change(db, { label, mergeKey: `${key} ${ids.join()}`, now }, async (draft) => {
     for (const id of ids) await draft.update('parts', id, edit);
   });
 }
@@ -72,15 +72,15 @@ export async function removeParts(
     const parts = await readParts(db);
     const gone = new Set(ids);
     for (const setup of await db.setups.toArray()) {
-      const lost = SLOTS.filter((slot) => gone.has(setup.shelf?.[slot] ?? ''));
+      const lost = SLOTS.filter((slot) => gone.has(setup.partIds?.[slot] ?? ''));
       if (lost.length === 0) continue;
       const { massG: _mass, cost: _cost, ...seen } = resolvedSetup(setup, parts);
-      const shelf = Object.fromEntries(Object.entries(setup.shelf ?? {}).filter(([, id]) => !gone.has(id)));
+      const partIds = Object.fromEntries(Object.entries(setup.partIds ?? {}).filter(([, id]) => !gone.has(id)));
       const sums = {
         ...(setup.massG !== undefined && { massG: setup.massG }),
         ...(setup.cost !== undefined && { cost: setup.cost }),
       };
-      await draft.put('setups', { ...seen, ...sums, shelf });
+      await draft.put('setups', { ...seen, ...sums, partIds });
     }
     for (const id of ids) await draft.remove('parts', id);
   });
@@ -94,9 +94,9 @@ export async function editMadeSetup(
   edit: (seen: SetupRecord) => SetupRecord,
 ): Promise<void> {
   const kept = await db.setups.get(id);
-  if (!kept) throw new Error(t('setupTakenOff'));
+  if (!kept) throw new Error(t('setupRemoved'));
   // Only its own parts: this runs with every key press.
-  const own = await db.parts.bulkGet(Object.values(kept.shelf ?? {}));
+  const own = await db.parts.bulkGet(Object.values(kept.partIds ?? {}));
   const { setup, partData } = editThroughParts(kept, byId(own.filter((part) => part !== undefined)), edit);
   await draft.put('setups', setup);
   for (const [partId, data] of partData) await draft.update('parts', partId, (part) => ({ ...part, data }));
@@ -112,9 +112,9 @@ export async function choosePart(
   now: number,
 ): Promise<void> {
   await change(db, { label, now }, (draft) =>
-    draft.update('setups', setup.id, ({ shelf = {}, ...record }) => {
-      const { [slot]: _before, ...others } = shelf;
-      return { ...record, shelf: partId === undefined ? others : { ...others, [slot]: partId } };
+    draft.update('setups', setup.id, ({ partIds = {}, ...record }) => {
+      const { [slot]: _before, ...others } = partIds;
+      return { ...record, partIds: partId === undefined ? others : { ...others, [slot]: partId } };
     }),
   );
 }
@@ -128,10 +128,10 @@ export async function takeStock(
 ): Promise<number> {
   const stock = stockOfSetup(setup, slotsOf(setup).needed);
   await change(db, { label: t('undo.partsOfBike'), now }, async (draft) => {
-    const shelf: Partial<Record<Slot, string>> = { ...setup.shelf };
+    const partIds: Partial<Record<Slot, string>> = { ...setup.partIds };
     for (const { slot, data } of stock) {
       const id = nanoid();
-      shelf[slot] = id;
+      partIds[slot] = id;
       await draft.put('parts', {
         ...PART_DEFAULTS,
         id,
@@ -141,7 +141,7 @@ export async function takeStock(
         mounts: mountedOn([], setup.bikeId, now),
       });
     }
-    await draft.update('setups', setup.id, (record) => ({ ...record, shelf }));
+    await draft.update('setups', setup.id, (record) => ({ ...record, partIds }));
   });
   return stock.length;
 }

@@ -1,8 +1,9 @@
 import type { KeptRecords } from '../records';
-import type { Quarantined, SortedOut } from '../records/schema';
+import type { Quarantined, SortedOut } from '../records/schemas';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 import { t } from './words';
+import { definite } from '../core/items';
 
 /** A quarantined record: invalid, so that no backup with it could be opened; or the original of a repaired record. */
 export interface QuarantineEntry extends Quarantined {
@@ -11,21 +12,21 @@ export interface QuarantineEntry extends Quarantined {
   /** Milliseconds since 1970. */
   readonly atMs: number;
   /** Whether a repaired version is in use. */
-  readonly isMended: boolean;
+  readonly isRepaired: boolean;
 }
 
 /** Stores invalid records and the originals of repaired ones. */
-export async function quarantine(db: RontelDatabase, { aside, mended }: SortedOut): Promise<void> {
+export async function quarantine(db: RontelDatabase, { quarantined, repaired }: SortedOut): Promise<void> {
   const atMs = Date.now();
-  await db.aside.bulkAdd([
-    ...aside.map((one) => ({ ...one, atMs, isMended: false })),
-    ...mended.map((one) => ({ ...one, atMs, isMended: true })),
+  await db.quarantine.bulkAdd([
+    ...quarantined.map((one) => ({ ...one, atMs, isRepaired: false })),
+    ...repaired.map((one) => ({ ...one, atMs, isRepaired: true })),
   ]);
 }
 
 /** Reads the quarantined records, newest first. */
 export function readQuarantine(db: RontelDatabase): Promise<QuarantineEntry[]> {
-  return db.aside.orderBy('seq').reverse().toArray();
+  return db.quarantine.orderBy('seq').reverse().toArray();
 }
 
 /** Restores a record as one undo step if it is valid now. @throws as any write does; the record then stays quarantined */
@@ -37,10 +38,10 @@ export async function restoreQuarantined(
   await change(db, { label: t('undo.putBack', { text }), now: Date.now() }, (draft) =>
     draft.put(table, record as KeptRecords[typeof table]),
   );
-  await deleteQuarantined(db, seq!);
+  await deleteQuarantined(db, definite(seq));
 }
 
 /** Deletes a quarantined record permanently. */
 export async function deleteQuarantined(db: RontelDatabase, seq: number): Promise<void> {
-  await db.aside.delete(seq);
+  await db.quarantine.delete(seq);
 }

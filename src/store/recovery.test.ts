@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { pastGate } from '../../tests/support/past-gate';
 import { differencesOf, type Dataset, type PartRecord } from '../records';
-import { dataProblems } from '../records/schema';
+import { dataProblems } from '../records/schemas';
 import {
   DoesNotFitError,
   bringBack,
@@ -41,12 +41,12 @@ describe('the bin', () => {
     const before = await withoutPreferences();
     await removeBike(db, (await db.bikes.get('estuary-tourer'))!, NOW);
     const [entry] = await readBin(db, NOW);
-    expect(entry).toMatchObject({ label: 'remove Estuary tourer', atMs: NOW });
+    expect(entry).toMatchObject({ label: 'delete Estuary tourer', atMs: NOW });
     expect(entry!.missing).toBe(entry!.records.length);
     expect(entry!.missing).toBeGreaterThan(5);
     await bringBack(db, entry!.seq, NOW + DAY_MS);
     expect(await withoutPreferences()).toEqual(before);
-    // What is here again lies in the bin no longer.
+    // What is restored is no longer in the bin.
     expect(await readBin(db, NOW + DAY_MS)).toEqual([]);
   });
 
@@ -91,7 +91,7 @@ describe('a file is taken in', () => {
       ...DEMO.parts.slice(1).map((part, i): PartRecord => (i === 0 ? { ...part, name: 'Renamed elsewhere' } : part)),
       { ...DEMO.parts[0]!, id: 'part-from-afar', mounts: [] },
     ],
-    setups: DEMO.setups.map((setup) => ({ ...setup, shelf: undefined })),
+    setups: DEMO.setups.map((setup) => ({ ...setup, partIds: undefined })),
     jobs: [],
     photos: [],
   };
@@ -131,15 +131,15 @@ describe('a file is taken in', () => {
       ...DEMO,
       setups: Array.from({ length: 4 }, (_, i) => ({ ...first!, id: `more-${i}`, rank: 10 + i })),
     };
-    await expect(mergeBackup(db, full, 'here', 'file', NOW)).rejects.toThrow('a bench has room for 4');
+    await expect(mergeBackup(db, full, 'here', 'file', NOW)).rejects.toThrow('a bike has room for 4');
     expect(await withoutPreferences()).toEqual(before);
-    // Replaced by it, there would be room.
+    // Instead of the present data it would be within the maximum.
     await replaceDataset(db, { ...full, jobs: [], photos: [] }, 'replace', NOW);
     expect(await db.setups.count()).toBe(4);
   });
 });
 
-describe('what is wrong is found and mended', () => {
+describe('what is wrong is found and repaired', () => {
   test('nothing is wrong with the demo workshop', async () => {
     expect(dataProblems(DEMO)).toEqual([]);
     expect(await repairProblems(db, NOW)).toBe(0);
@@ -152,12 +152,12 @@ describe('what is wrong is found and mended', () => {
     // Written past the gate, as another program would.
     await pastGate(db, async (db) => {
       await db.setups.put({ ...setup!, id: 'of-nobody', bikeId: 'gone' });
-      await db.setups.update(DEMO.setups[1]!.id, { wheelsetId: 'gone', shelf: { chain: 'gone' } });
+      await db.setups.update(DEMO.setups[1]!.id, { wheelsetId: 'gone', partIds: { chain: 'gone' } });
       await db.recordings.delete(ride.id);
       await db.recordings.put({ ...DEMO.recordings[0]!, id: 'of-no-ride' });
       await db.parts.update(DEMO.parts[0]!.id, { mounts: [{ bikeId: 'gone', fromMs: 0 }] });
       await db.jobs.update(DEMO.jobs[0]!.id, { pairId: 'gone' });
-      await db.photos.put({ id: 'p', jobId: 'gone', stepId: 'fit', takenAtMs: 0, jpeg: 'aaaa' });
+      await db.photos.put({ id: 'p', jobId: 'gone', stepId: 'fit', takenAtMs: 0, jpeg: Uint8Array.of(1) });
       await db.notes.put({ id: 'n', bikeId: 'gone', atMs: 0, text: 'lost' });
       await db.bikes.put({ ...tourer, id: 'odd', name: '' });
     });
@@ -165,7 +165,7 @@ describe('what is wrong is found and mended', () => {
     for (const said of [
       'belongs to a deleted bike',
       `is on wheels that ${tourer.name} does not have`,
-      'is made of 1 part that the shelf does not have',
+      'is made of 1 part that is not in stock',
       `ride “${ride.name}” has lost its samples`,
       'samples of a deleted ride',
       'was on 1 deleted bike',
@@ -178,8 +178,8 @@ describe('what is wrong is found and mended', () => {
     expect(await repairProblems(db, NOW)).toBeGreaterThanOrEqual(10);
     expect(await findProblems(db)).toEqual([]);
     expect(await db.bikes.count()).toBe(4);
-    // What went lies in the bin; what could not be kept cannot be brought back by undo either.
-    expect((await readBin(db, NOW))[0]).toMatchObject({ label: 'mend the data' });
+    // Deleted records are in the bin; undo cannot restore invalid ones either.
+    expect((await readBin(db, NOW))[0]).toMatchObject({ label: 'fix the data' });
     await expect(undo(db)).rejects.toThrow('Nothing was changed');
     expect(await findProblems(db)).toEqual([]);
   });

@@ -1,4 +1,4 @@
-import isEqual from 'fast-deep-equal';
+import isEqual from 'fast-deep-equal/es6';
 
 /*
  * Structural sharing: the database returns new objects with each query. A record that equals its predecessor keeps the

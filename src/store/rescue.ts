@@ -1,9 +1,10 @@
 import Dexie from 'dexie';
 import { BACKUP_FORMAT } from '../formats/backup';
+import { bytesAsBase64 } from '../records/bytes';
 import { DATABASE_NAME } from './db';
 
 /** Tables about this browser, which are not part of a backup. */
-const OWN_TABLES: readonly string[] = ['history', 'bin', 'meta'];
+const OWN_TABLES: readonly string[] = ['history', 'bin', 'quarantine', 'meta'];
 
 /**
  * Returns all records, whatever their version, as the text of a backup of that version, for the newer Rontel that wrote
@@ -15,7 +16,7 @@ export async function rescueText(dataVersion: number, savedAt: string): Promise<
   try {
     const tables = db.tables.filter(({ name }) => !OWN_TABLES.includes(name));
     const rows = await Promise.all(tables.map(async (table) => [table.name, await table.toArray()] as const));
-    return `${JSON.stringify({ format: BACKUP_FORMAT, dataVersion, savedAt, data: Object.fromEntries(rows) }, null, 2)}\n`;
+    return `${JSON.stringify({ format: BACKUP_FORMAT, dataVersion, savedAt, data: Object.fromEntries(rows) }, bytesAsBase64, 2)}\n`;
   } finally {
     db.close();
   }

@@ -4,7 +4,7 @@ import { readBackup } from '../formats/read-backup';
 import { readGpx, writeGpxRoute } from '../formats/ride/gpx';
 import { unpackRecording } from '../formats/ride/pack';
 import { type RideRecord } from '../records';
-import { datasetSchema } from '../records/schema';
+import { datasetSchema } from '../records/schemas';
 import { climbsOf, elevationProfile, lengthM, totals } from '../core/ride';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
@@ -61,7 +61,7 @@ describe('rides', () => {
 
   test('samples are read in the order that is asked for; a ride that has gone is left out', async () => {
     const db = await open();
-    const other = 'QUJD';
+    const other = Uint8Array.of(65, 66, 67);
     const id = (await addRide(db, CONTENT, other, 1))!;
     expect(await readPacked(db, [id, 'gone', DEMO.rides[0]!.id])).toEqual([other, packed]);
   });
@@ -138,13 +138,18 @@ describe('the whole data with rides', () => {
     expect(back.dataset).toEqual(dataset);
   });
 
-  const damaged = (change: Partial<typeof DEMO>) => datasetSchema.safeParse({ ...DEMO, ...change });
+  const damaged = (change: { readonly [T in keyof typeof DEMO]?: unknown }) =>
+    datasetSchema.safeParse({ ...DEMO, ...change });
 
   test.each([
     ['a ride without samples', { recordings: [] }, 'has no samples'],
     ['a ride of no bike', { rides: [{ ...DEMO.rides[0]!, bikeId: 'nobody' }] }, 'a ride of a bike that is not there'],
     ['a ride on no wheels', { rides: [{ ...DEMO.rides[0]!, wheelsetId: 'none' }] }, 'does not have (none)'],
-    ['samples that are no base64', { recordings: [{ ...DEMO.recordings[0]!, packed: '<b>' }] }, 'no base64'],
+    [
+      'samples that are no bytes',
+      { recordings: [{ ...DEMO.recordings[0]!, packed: 'H4sI' }] },
+      'the samples of a ride are damaged',
+    ],
     ['a route of two points', { routes: [{ ...DEMO.routes[0]!, elevationM: [1, 2] }] }, '>=3'],
     [
       'a ride on impossible teeth',

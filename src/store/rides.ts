@@ -1,3 +1,5 @@
+import { t } from './words';
+import type { Bytes } from '../records/bytes';
 import { nanoid } from 'nanoid';
 import type { RideRecord, RouteRecord } from '../records';
 import { change } from './change';
@@ -7,30 +9,30 @@ import type { RontelDatabase } from './db';
 export async function addRide(
   db: RontelDatabase,
   content: Omit<RideRecord, 'id'>,
-  packed: string,
+  packed: Bytes,
   now: number,
 ): Promise<string | undefined> {
   const id = nanoid();
-  let added = false;
-  await change(db, { label: `ride ${content.name}`, now }, async (draft) => {
+  const written = { added: false };
+  await change(db, { label: t('undo.ride', { name: content.name }), now }, async (draft) => {
     const same = await db.rides.where('digest').equals(content.digest).toArray();
     if (same.some(({ bikeId }) => bikeId === content.bikeId)) return;
     await draft.put('recordings', { id, packed });
     await draft.put('rides', { ...content, id });
-    added = true;
+    written.added = true;
   });
-  return added ? id : undefined;
+  return written.added ? id : undefined;
 }
 
 export async function removeRide(db: RontelDatabase, ride: RideRecord, now: number): Promise<void> {
-  await change(db, { label: `remove ${ride.name}`, now }, async (draft) => {
+  await change(db, { label: t('undo.remove', { name: ride.name }), now }, async (draft) => {
     await draft.remove('recordings', ride.id);
     await draft.remove('rides', ride.id);
   });
 }
 
 /** Reads the compressed samples of some rides in the order of the ids, without rides that have been deleted meanwhile. */
-export async function readPacked(db: RontelDatabase, ids: readonly string[]): Promise<string[]> {
+export async function readPacked(db: RontelDatabase, ids: readonly string[]): Promise<Bytes[]> {
   const records = await db.recordings.bulkGet([...ids]);
   return records.flatMap((record) => (record ? [record.packed] : []));
 }
@@ -42,10 +44,12 @@ export function readRoute(db: RontelDatabase, id: string): Promise<RouteRecord |
 
 export async function addRoute(db: RontelDatabase, content: Omit<RouteRecord, 'id'>, now: number): Promise<string> {
   const id = nanoid();
-  await change(db, { label: `route ${content.name}`, now }, (draft) => draft.put('routes', { ...content, id }));
+  await change(db, { label: t('undo.route', { name: content.name }), now }, (draft) =>
+    draft.put('routes', { ...content, id }),
+  );
   return id;
 }
 
 export async function removeRoute(db: RontelDatabase, route: RouteRecord, now: number): Promise<void> {
-  await change(db, { label: `remove ${route.name}`, now }, (draft) => draft.remove('routes', route.id));
+  await change(db, { label: t('undo.remove', { name: route.name }), now }, (draft) => draft.remove('routes', route.id));
 }

@@ -1,18 +1,10 @@
 import 'fake-indexeddb/auto';
 import { chainLinks } from '../core/fit';
 import { itemName, chainText } from '../messages/job';
-import {
-  jobSideOf,
-  jobWithCard,
-  leftOutOf,
-  moveTo,
-  resolvedSetup,
-  weightAndCost,
-  withoutCopiedChain,
-  type SetupRecord,
-  type SwapWork,
-} from '../records';
-import { datasetSchema } from '../records/schema';
+import { jobSideOf, resolvedSetup, type SetupRecord, type SwapWork } from '../records';
+import { jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from '../records/selectors/job-card';
+import { leftOutOf } from '../records/selectors/fit-input';
+import { datasetSchema } from '../records/schemas';
 import { parseShorthand } from '../formats/shorthand';
 import { cardOf, factsOf, signOff, workOn } from '../../tests/support/workshop';
 import {
@@ -48,19 +40,19 @@ function teeth(shorthand: string) {
   return read.setup;
 }
 
-/** A bike with a setup on it and an alternative, as a person makes them. Returns its id and those of the setups. */
+/** A bike with a setup on it and an alternative, made as in the interface. Returns its id and those of the setups. */
 async function bikeWith(db: RontelDatabase, on: string, other: string, more: Partial<SetupRecord> = {}) {
   const parts = { chainSpeeds: teeth(on).cogs.length, shifterSpeeds: teeth(on).cogs.length };
   const bikeId = await addBike(db, { bike: { name: 'Ferry bike' }, setup: { ...teeth(on), parts, ...more } }, 0);
   const [a] = await setupsOf(db, bikeId);
-  const { id: _id, rank: _rank, shelf: _shelf, ...copied } = a!;
+  const { id: _id, rank: _rank, partIds: _shelf, ...copied } = a!;
   const b = await addSetup(db, { ...copied, ...teeth(other) }, 'copy', 0);
   return { bikeId, a: a!.id, b: b! };
 }
 
 const setupsOf = (db: RontelDatabase, bikeId: string) => db.setups.where('bikeId').equals(bikeId).sortBy('rank');
 
-/** What the page of jobs asks for where nothing is ticked. */
+/** The options of the page of jobs with nothing ticked. */
 const PLAIN = { kind: 'swap', chain: 'leave', newChain: false, weighs: false, usesQuickLink: true } as const;
 
 /** Books a swap there and back, as the Jobs page does. */
@@ -95,7 +87,7 @@ test('a way back whose chain was cut at the way there orders a chain, and says s
   const [there, back] = await bookPair(db, bikeId);
   // Planned as a pair, the chain stays: it serves both.
   expect((await cardOf(db, there)).card.difference.chain).toMatchObject({ action: 'leave', linksAfter: 112 });
-  // At the stand two links were taken out all the same.
+  // At the stand two links were removed nevertheless.
   await workOn(db, there, { chainLength: { values: { links: 110 } } });
   await signOff(db, there);
   const { card, waitsFor } = await cardOf(db, back);
@@ -180,11 +172,11 @@ test('the cassette that came off is in stock for the way back, and for any later
   const { card } = await cardOf(db, back);
   expect(card.buy).toEqual([]);
   expect(card.on.map(itemName)).toEqual(['Cassette 11-36, 12-speed, off Ferry bike']);
-  // A job that is planned anew finds it by its teeth.
+  // A newly planned job finds it by its teeth.
   const facts = await factsOf(db, bikeId);
   const [now, old] = facts.setups;
   const work = (await db.jobs.get(there))!.work as SwapWork;
-  const { shelf: _shelf, ...bare } = old!;
+  const { partIds: _shelf, ...bare } = old!;
   const [again] = await addJobs(
     db,
     [
@@ -243,7 +235,7 @@ test('gears that were accepted as left out are with the setup, for its combinati
   const fitted = (await db.setups.get(b))!;
   expect(fitted.leftOut?.gears).toEqual([{ chainring: 32, cog: 10 }]);
   expect(leftOutOf(fitted)).toEqual([{ ring: 1, cog: 0 }]);
-  // On other teeth, or with another derailleur, they say nothing.
+  // On other teeth, or with another derailleur, they do not apply.
   expect(leftOutOf({ ...fitted, chainrings: [50, 32] })).toEqual([]);
   const other = { rearDerailleur: { totalCapacityT: 33 } };
   expect(
@@ -263,7 +255,7 @@ test('a copied bike or setup shares no part: what is typed on one leaves the oth
   const before = await seen(a);
   const copyId = await addBike(db, { bike: { name: 'Copy' }, setup: before }, 2);
   const [copy] = await setupsOf(db, copyId);
-  expect(copy).not.toHaveProperty('shelf');
+  expect(copy).not.toHaveProperty('partIds');
   await change(db, { label: 'edit', now: 3 }, (draft) =>
     editMadeSetup(db, draft, copy!.id, (setup) => ({ ...setup, rearDerailleur: { totalCapacityT: 47 } })),
   );
@@ -294,7 +286,7 @@ test('limits that are typed for A after B exists make no card buy a derailleur',
   );
   const { card } = await cardOf(db, there);
   expect(card.buy.map(({ what }) => what)).toEqual(['cassette']);
-  // What is known of the derailleur on the bike stays known of it after the swap.
+  // The data of the derailleur on the bike remain after the swap.
   await signOff(db, there);
   const [first] = await setupsOf(db, bikeId);
   expect(first!.rearDerailleur).toEqual({ totalCapacityT: 41, largestCogMaxT: 36, cageLengthMm: 93 });

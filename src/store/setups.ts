@@ -11,14 +11,14 @@ export async function addSetup(
   now: number,
 ): Promise<string | undefined> {
   const id = nanoid();
-  let added = false;
+  const written = { added: false };
   await change(db, { label, now }, async (draft) => {
     const setups = await setupsOf(db, content.bikeId);
     if (setups.length >= SETUPS_MAX) return;
     await draft.put('setups', { ...content, id, rank: (setups.at(-1)?.rank ?? -1) + 1 });
-    added = true;
+    written.added = true;
   });
-  return added ? id : undefined;
+  return written.added ? id : undefined;
 }
 
 /** Removes a setup, unless it is the bike's last one. */

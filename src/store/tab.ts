@@ -35,10 +35,10 @@ async function holds(id: string): Promise<boolean> {
   });
 }
 
-/** Counts the other open Rontel windows; undefined if the browser does not say. */
+/** Counts the other open Rontel windows; undefined if the browser does not report it. */
 export async function windowsOpen(): Promise<number | undefined> {
   if (!('locks' in navigator)) return undefined;
   const { held = [] } = await navigator.locks.query();
-  const own = sessionStorage.getItem(KEY);
-  return held.filter(({ name }) => name?.startsWith(`${KEY} `) && name !== `${KEY} ${own}`).length;
+  const own = `${KEY} ${sessionStorage.getItem(KEY) ?? ''}`;
+  return held.filter(({ name }) => name?.startsWith(`${KEY} `) && name !== own).length;
 }

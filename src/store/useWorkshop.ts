@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo } from 'react';
+import { useMemo } from 'react';
 import { experienceOf } from '../core/log';
 import { derailleurMark, type Experience } from '../core/fit';
 import {
@@ -21,6 +21,7 @@ import { replaceEqualDeep, replaceEqualRecords } from './replace-equal';
 import { readParts } from './parts';
 import { useLive } from './useLive';
 import { useStore, type StoreState } from './StoreProvider';
+import { definite } from '../core/items';
 
 /** The current bike with its setups, and everything that pages need with it, as stored. */
 export interface Workshop {
@@ -28,7 +29,7 @@ export interface Workshop {
   /** Why nothing can be stored; undefined if data are stored. */
   readonly inMemoryBecause: string | undefined;
   /** Number of invalid records that were quarantined or repaired at opening. */
-  readonly setAside: number;
+  readonly quarantinedCount: number;
   /** In the workshop's order. */
   readonly bikes: readonly BikeRecord[];
   /** The selected bike; undefined in an empty workshop. */
@@ -59,17 +60,16 @@ const NO_EXPERIENCE: readonly Experience[] = [];
 export function useWorkshop(): WorkshopState {
   const store = useStore();
   const db = store.kind === 'ready' ? store.db : undefined;
-  const bench = useLive(db, readBench, keptOfBench);
+  const workspace = useLive(db, readWorkspace, { keep: keptOfWorkspace });
   // Separate queries, because these are many and change seldom: an edit of a setup reads no rides and no jobs.
-  const bike = bench && bikeOnBench(bench);
+  const bike = workspace && bikeOfWorkspace(workspace);
   const bikeId = bike?.id;
-  const rides = useLive(
-    bikeId === undefined ? undefined : db,
-    useCallback((from: RontelDatabase) => readRides(from, bikeId!), [bikeId]),
-  );
+  const rides = useLive(bikeId === undefined ? undefined : db, (from) => readRides(from, definite(bikeId)), {
+    deps: [bikeId],
+  });
   const stock = useLive(db, readParts);
   const experience = useLive(db, readExperience);
-  const chosenCurrency = bench?.preferences.currency;
+  const chosenCurrency = workspace?.preferences.currency;
   const currency = useMemo(
     () => stock && ownCurrency({ currency: chosenCurrency }, stock.values()),
     [stock, chosenCurrency],
@@ -79,17 +79,17 @@ export function useWorkshop(): WorkshopState {
   return useMemo(() => {
     if (store.kind !== 'ready') return store;
     const hasRides = bikeId === undefined || rides !== undefined;
-    if (!bench || !parts || !resolved || !hasRides) return { kind: 'opening' };
-    const { db, inMemoryBecause, setAside } = store;
-    const setups = bench.setups.map(resolved);
-    const setup = setups.find(({ id }) => id === bench.preferences.currentSetupId) ?? setups[0];
+    if (!workspace || !parts || !resolved || !hasRides) return { kind: 'opening' };
+    const { db, inMemoryBecause, quarantinedCount } = store;
+    const setups = workspace.setups.map(resolved);
+    const setup = setups.find(({ id }) => id === workspace.preferences.currentSetupId) ?? setups[0];
     const own = rides?.bikeId === bikeId ? (rides?.rides ?? []) : [];
     return {
       kind: 'ready',
       db,
       inMemoryBecause,
-      setAside,
-      ...bench,
+      quarantinedCount,
+      ...workspace,
       bike,
       setups,
       setup,
@@ -98,7 +98,7 @@ export function useWorkshop(): WorkshopState {
       currency,
       experience: experience ?? NO_EXPERIENCE,
     };
-  }, [store, bench, bike, bikeId, rides, parts, currency, resolved, experience]);
+  }, [store, workspace, bike, bikeId, rides, parts, currency, resolved, experience]);
 }
 
 /** The chosen theme; undefined until it has been read. A query of its own. */
@@ -113,24 +113,24 @@ async function readTheme(db: RontelDatabase): Promise<Preferences['theme']> {
 }
 
 /** Bikes, setups of the selected bike, routes, preferences and undo labels, as stored. */
-type KeptBench = Pick<Workshop, 'bikes' | 'setups' | 'routes' | 'preferences' | 'history'>;
+type KeptWorkspace = Pick<Workshop, 'bikes' | 'setups' | 'routes' | 'preferences' | 'history'>;
 
-function bikeOnBench({ bikes, preferences }: Pick<Workshop, 'bikes' | 'preferences'>): BikeRecord | undefined {
+function bikeOfWorkspace({ bikes, preferences }: Pick<Workshop, 'bikes' | 'preferences'>): BikeRecord | undefined {
   return bikes.find(({ id }) => id === preferences.currentBikeId) ?? bikes[0];
 }
 
-function readBench(db: RontelDatabase): Promise<KeptBench> {
+function readWorkspace(db: RontelDatabase): Promise<KeptWorkspace> {
   return db.transaction('r', [db.bikes, db.setups, db.routes, db.preferences, db.history], async () => {
     const bikes = await db.bikes.orderBy('rank').toArray();
     const preferences = (await db.preferences.get('preferences')) ?? PREFERENCES_DEFAULTS;
-    const bike = bikeOnBench({ bikes, preferences });
+    const bike = bikeOfWorkspace({ bikes, preferences });
     const setups = bike ? await db.setups.where('bikeId').equals(bike.id).sortBy('rank') : [];
     const routes = await db.routes.toArray();
     return { bikes, setups, routes, preferences, history: await historyLabels(db) };
   });
 }
 
-function keptOfBench(before: KeptBench, after: KeptBench): KeptBench {
+function keptOfWorkspace(before: KeptWorkspace, after: KeptWorkspace): KeptWorkspace {
   return {
     bikes: replaceEqualRecords(before.bikes, after.bikes),
     setups: replaceEqualRecords(before.setups, after.setups),
@@ -161,7 +161,7 @@ async function readExperience(db: RontelDatabase): Promise<Experience[]> {
     passing.flatMap(({ state, outcome, passed = [], work }) => {
       const setup = work.kind === 'swap' ? work.to.setup : work.kind === 'trial' ? work.side.setup : undefined;
       if (state !== 'done' || !outcome || outcome === 'noEffect' || !setup) return [];
-      return [{ outcome, passed, derailleur: derailleurMark(setup.rearDerailleur, setup.parts, setup.shelf) }];
+      return [{ outcome, passed, derailleur: derailleurMark(setup.rearDerailleur, setup.parts, setup.partIds) }];
     }),
   );
 }

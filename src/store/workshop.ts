@@ -13,7 +13,7 @@ import { change, type Draft } from './change';
 import type { RontelDatabase } from './db';
 import { t } from './words';
 
-/** Adds a bike with its setup, and others beside that, and selects it. Its ids and place are new, and it shares no parts, whatever `content` says. Returns the bike's id. */
+/** Adds a bike with its setup, and others beside that, and selects it. Its ids and position are new, and it shares no parts even if `content` names some. Returns the bike's id. */
 export async function addBike(
   db: RontelDatabase,
   content: {
@@ -28,7 +28,7 @@ export async function addBike(
     const last = await db.bikes.orderBy('rank').last();
     await draft.put('bikes', { ...BIKE_DEFAULTS, ...content.bike, id: bikeId, rank: (last?.rank ?? -1) + 1 });
     // Parts in stock belong to the bike that they are on, and left-out gears to the setup that they were left out of.
-    const { shelf: _shelf, leftOut: _leftOut, ...setup } = content.setup;
+    const { partIds: _shelf, leftOut: _leftOut, ...setup } = content.setup;
     const own = { ...SETUP_DEFAULTS, ...setup, bikeId };
     await draft.put('setups', { ...own, id: nanoid(), rank: 0 });
     for (const [i, candidate] of (content.candidates ?? []).entries())
@@ -40,7 +40,7 @@ export async function addBike(
 
 /** Deletes a bike with its setups, rides, jobs and notes; can be undone. */
 export async function removeBike(db: RontelDatabase, bike: BikeRecord, now: number): Promise<void> {
-  await change(db, { label: `remove ${bike.name}`, now }, async (draft: Draft) => {
+  await change(db, { label: t('undo.remove', { name: bike.name }), now }, async (draft: Draft) => {
     for (const setup of await db.setups.where('bikeId').equals(bike.id).toArray())
       await draft.remove('setups', setup.id);
     for (const { id } of await db.jobs.where('bikeId').equals(bike.id).toArray()) {

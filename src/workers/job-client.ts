@@ -1,9 +1,10 @@
 import { wrap, type Endpoint, type Remote } from 'comlink';
 import { READY } from './ready';
 import { t } from './words';
+import { definite } from '../core/items';
 
 /** A worker, or a test double. */
-export interface WorkerLike extends Endpoint {
+interface WorkerLike extends Endpoint {
   readonly terminate: () => void;
 }
 
@@ -25,7 +26,7 @@ export class JobClient<Work> {
   private remote: Promise<Remote<Work>> | undefined;
   private queue: Promise<unknown> = Promise.resolve();
 
-  /** @param lateAdvice what to tell the user after a timeout */
+  /** @param lateAdvice advice to the user after a timeout */
   constructor(
     private readonly start: () => WorkerLike,
     private readonly lateAdvice: string,
@@ -49,7 +50,7 @@ export class JobClient<Work> {
       this.worker = this.start();
       this.remote = listening<Work>(this.worker);
     }
-    const remote = this.remote!;
+    const remote = definite(this.remote);
     return new Promise<T>((resolve, reject) => {
       const end = (settle: () => void) => {
         clearTimeout(late);

@@ -21,7 +21,7 @@ const isFull = process.env.RELIABILITY === 'full';
 const NONSENSE = /NaN|Infinity|Invalid|undefined|\[object/;
 
 /** Where something is divided by, counted or written that may be absent: wear, outcomes, timers, stock. */
-const OF_ABSENT = ['/fit', '/swap', '/log', '/shelf', '/rides', '/work?job=job-winter-ring'];
+const OF_ABSENT = ['/compatibility', '/jobs', '/log', '/parts', '/rides', '/work?job=job-winter-ring'];
 
 /** The lowest in the long form alone, for all pages take as long again. */
 const CASES: readonly [string, (demo: Dataset) => Dataset, readonly string[]][] = [
@@ -34,7 +34,7 @@ test.each(isFull ? CASES : CASES.slice(1))(
   'every page stands with %s',
   async (name, of, paths) => {
     const dataset = of(demoDataset());
-    await app.begin('/data');
+    await app.begin('/settings');
     await app.give('[data-testid=backup-file]', { 'bounds.json': writeBackup(dataset, '2026-11-28T00:00:00.000Z') });
     await app.clickText('button', 'Replace the 4 here');
     await app.gone('[aria-label="Import backup"]');

@@ -17,13 +17,13 @@ const choose = async (path: string) => (await app.find('[data-testid=backup-file
 const dataOf = (text: string) => (JSON.parse(text) as { data: unknown }).data;
 
 async function saveBackup(): Promise<string> {
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('button', 'Save a backup');
   return app.download('.json');
 }
 
 async function eraseEverything(): Promise<void> {
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('button', 'Delete everything');
   await app.click('.ant-popconfirm .ant-btn-primary');
   await app.shows('[data-testid=kept]', 'No bikes.');
@@ -40,7 +40,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   await app.type('first-setup', '48/32 x 11-36');
   await app.clickText('button', 'Show me');
   await app.shows('[data-testid=easiest]', '0.889');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.type('tyre', '38');
   await app.type('totalCapacityT', '39');
   await app.leaveField();
@@ -49,7 +49,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
 
   await app.driver.navigate().refresh();
   await app.shows('[data-testid=easiest]', '0.889');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.shows('[data-testid=rollout-used]', '2192.8 mm');
   await app.holds('setup', '48/32 x 11-36');
 
@@ -67,7 +67,7 @@ test('the tourer: typed, read, reloaded, saved, wiped, brought back the same', a
   rmSync(file);
   expect(dataOf(await saveBackup())).toEqual(dataOf(saved));
   await app.open('/gears');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.shows('[data-testid=capacity]', '2T over the published limit');
 });
 
@@ -84,7 +84,7 @@ test.each([
 });
 
 test('a backup can be added to what is here, or replace it, and undone', async () => {
-  await app.open('/data');
+  await app.open('/settings');
   await choose(fixture('good/v1-demo-workshop.json'));
   await app.clickText('button', 'Add only what is missing here');
   await app.shows('[data-testid=kept]', '5 bikes: ');
@@ -101,18 +101,18 @@ test('a link shows its setup at once, keeps nothing until asked, and is kept whe
   await app.open(
     '/gears?setup=44x10-11-13-15-17-19-21-24-28-32-38-44&wheel=622x42&rpm=80&crank=172.5&rd=36_44__&name=Seawall',
   );
-  await app.shows('[data-testid=range]', '440.0 %');
+  await app.shows('[data-testid=range]', '440.0%');
   await app.shows('[data-testid=capacity]', '34T needed, 36T published: 2T to spare');
   expect(await (await app.find('#setup')).isEnabled()).toBe(false);
-  await app.open('/data');
+  await app.open('/settings');
   await app.shows('[data-testid=kept]', '1 bike: My bike.');
   await app.driver.navigate().back();
   await app.clickText('button', 'Save to my bikes');
   await app.gone('[role=status] button');
-  await app.shows('[data-testid=range]', '440.0 %');
+  await app.shows('[data-testid=range]', '440.0%');
   expect(await (await app.find('#setup')).isEnabled()).toBe(true);
   await app.holds('cadence', '80');
-  await app.open('/data');
+  await app.open('/settings');
   await app.shows('[data-testid=kept]', '2 bikes: My bike, Seawall.');
 });
 
@@ -135,7 +135,7 @@ test('the link that is copied opens the same setup', async () => {
   await app.shows('[role=status]', 'Seawall was opened from a link');
   // Nothing of it can be changed, all of it can be read.
   expect(await app.faults()).toEqual([]);
-  await app.shows('[data-testid=range]', '440.0 %');
+  await app.shows('[data-testid=range]', '440.0%');
   await app.clickText('button', 'Discard');
   await app.gone('[role=status] button');
   expect(await app.driver.executeScript('return window.location.hash')).toBe('');
@@ -150,7 +150,7 @@ test('a broken link says why and lets one go on', async () => {
 
 test('a bike is renamed, copied and removed, and undo brings it back', async () => {
   const menu = async (item: string) => {
-    await app.click('[aria-label="Rename, copy or remove the bike"]');
+    await app.click('[aria-label="Rename, duplicate or delete the bike"]');
     await app.clickText('span', item);
   };
   await menu('Rename');
@@ -159,16 +159,16 @@ test('a bike is renamed, copied and removed, and undo brings it back', async () 
   await app.shows('[aria-label=Setups]', 'Ferry runner');
   await menu('Duplicate bike');
   await app.shows('[aria-label=Setups]', 'Copy of Ferry runner');
-  await menu('Remove Copy of Ferry runner');
+  await menu('Delete Copy of Ferry runner');
   await app.shows('[aria-label=Setups]', /^(?!.*Copy of)/s);
-  await app.open('/data');
+  await app.open('/settings');
   await app.shows('[data-testid=kept]', 'My bike, Ferry runner.');
   await app.click('[data-tool=undo]');
   await app.shows('[data-testid=kept]', 'Copy of Ferry runner.');
 });
 
 test('the choice of colours outlives a reload, from the first paint on', async () => {
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('label', 'dark');
   const theme = () => app.driver.executeScript<string>('return document.documentElement.dataset.theme');
   await app.driver.wait(async () => (await theme()) === 'dark', 5000);
@@ -186,7 +186,7 @@ test('the demo workshop can be looked round in from an empty app', async () => {
   await eraseEverything();
   await app.open('/gears');
   await app.clickText('button', 'open the demo');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.shows('[aria-label=Setups]', 'Estuary tourer');
 });
 

@@ -134,14 +134,14 @@ test(
         '2026-11-28T00:00:00.000Z',
       ),
     );
-    await app.begin('/data');
+    await app.begin('/settings');
     await app.find('[data-testid=backup-file]');
     await app.driver.get(`${app.url}/icon.svg`);
     let last = 'demo';
     const came = { whole: 0, none: 0 };
     for (let kill = 0; kill < IMPORT_KILLS; kill += 1) {
       await killedAt(
-        '/data',
+        '/settings',
         async () => {
           await app.give('[data-testid=backup-file]', { 'notes.json': files[kill % 2]! });
           await app.find('[data-testid=differences]');
@@ -162,7 +162,7 @@ test(
       last = now;
     }
     expect(came.whole + came.none).toBe(IMPORT_KILLS);
-    await app.open('/data');
+    await app.open('/settings');
     await app.find('[data-testid=kept]');
   },
   300_000 + IMPORT_KILLS * 60_000,
@@ -174,7 +174,7 @@ test(
     const random = seededRandom(31);
     const came = { over: 0, open: 0 };
     for (let kill = 0; kill < IMPORT_KILLS; kill += 1) {
-      await app.begin('/data');
+      await app.begin('/settings');
       await app.find('[data-testid=kept]');
       await app.driver.get(`${app.url}/icon.svg`);
       const steps = Object.fromEntries(STEP_IDS.filter((id) => id !== 'signOff').map((id) => [id, { doneAtMs: 1 }]));
@@ -215,7 +215,7 @@ test(
   `a tab killed ${IMPORT_KILLS} times while a ride comes in: ride, recording and step of undo, or none of them`,
   async () => {
     const random = seededRandom(37);
-    await app.begin('/data');
+    await app.begin('/settings');
     await app.driver.get(`${app.url}/icon.svg`);
     for (let kill = 0; kill < IMPORT_KILLS; kill += 1) {
       const before = await app.stored<Stored>();
@@ -242,7 +242,7 @@ test(
   `a tab killed ${IMPORT_KILLS} times while a photo is taken: the whole photo is there, or none`,
   async () => {
     const random = seededRandom(41);
-    await app.begin('/data');
+    await app.begin('/settings');
     const photo = Buffer.from(await app.drawn(1600), 'base64');
     await app.driver.get(`${app.url}/icon.svg`);
     for (let kill = 0; kill < IMPORT_KILLS; kill += 1) {
@@ -250,7 +250,7 @@ test(
       const said = await killedAt(
         '/work?job=job-winter-ring',
         async () => {
-          await app.give('[data-testid=photo-file]', { 'bench.png': photo });
+          await app.give('[data-testid=photo-file]', { 'workspace.png': photo });
         },
         Math.floor(random() * 900),
       );
@@ -304,7 +304,7 @@ test('no room left on the disk: said, nothing half done; with room again it goes
     const giveRoom = (quotaSize?: number) =>
       full.devTools('Storage.overrideQuotaForOrigin', { origin: full.url, ...(quotaSize && { quotaSize }) });
     await giveRoom(3_000_000);
-    await full.open('/data');
+    await full.open('/settings');
     const before = await full.stored();
     const demo = demoDataset();
     // Told apart in every letter, for the browser packs what it writes.

@@ -1,6 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
-import { GENERIC_CASSETTES } from '@/core/parts/cassettes';
-import { RING_PAIRS } from '@/core/parts/rings';
+import { GENERIC_CASSETTES } from '@/core/catalog/cassettes';
+import { RING_PAIRS } from '@/core/catalog/rings';
 import type { FindResponse } from '@/records/exchange/find';
 import { AppInBrowser } from './harness';
 
@@ -21,7 +21,7 @@ const funnel = async () =>
   [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
 const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
 
-test('from the brief to the bench: the brief is changed, the search follows, what it finds is compared', async () => {
+test('from the brief to the workspace: the brief is changed, the search follows, what it finds is compared', async () => {
   await app.press('b');
   await app.type('steepestGradePercent', '10');
   await app.leaveField();
@@ -39,7 +39,7 @@ test('from the brief to the bench: the brief is changed, the search follows, wha
 
 test('the whole space is searched, and what is said of it narrows it at once', async () => {
   const [searched, ...left] = await funnel();
-  // Single rings and pairs that are sold, with modern cassettes and those of the shelf.
+  // Single rings and pairs that are sold, with modern cassettes and those of the stock.
   const modern = GENERIC_CASSETTES.filter(({ cogs }) => cogs.length >= 8).length;
   expect(searched! % (29 + RING_PAIRS.length)).toBe(0);
   expect(searched).toBeGreaterThanOrEqual((29 + RING_PAIRS.length) * modern);
@@ -110,13 +110,13 @@ test('the table sorts by any aim, and goes out as CSV', async () => {
   expect(csv.trim().split(/\r?\n/)).toHaveLength(1 + (await rows()));
 });
 
-test('1x or 2x is answered with the best of each, and either goes to the bench', async () => {
+test('1x or 2x is answered with the best of each, and either goes to the workspace', async () => {
   await app.shows('[data-testid=one-or-two]', 'Both meet your needs');
   await app.shows('[data-testid=layout-tips]', 'Front shifts: better with 1x (0, against 1).');
   await app.click('[data-testid=best-of-each] td button');
   await app.find('[data-setup=d] input');
   await app.holds('setup-d', /^\d\d x /);
-  // The bench has room for four.
+  // The workspace has room for four.
   await app.click('[data-testid=best-of-each] td:nth-child(3) button');
   await app.shows('.ant-message', 'You already have 4 setups.');
 });
@@ -144,7 +144,7 @@ test('what cannot be searched is said with its numbers, and nothing hangs', asyn
   await app.type('find-ringMaxT', '40');
   await app.shows('[data-testid=find-problems]', 'rings from 50 to 40T: give the smaller number first');
   await app.type('find-ringMinT', '19');
-  await app.shows('#find-ringMinT-problem', 'rings from 19: it runs from 20 to 70 T');
+  await app.shows('#find-ringMinT-problem', 'smallest ring 19: it runs from 20 to 70T');
   await app.type('find-ringMinT', '34');
   await app.click('fieldset:nth-of-type(3) label');
   await app.type('find-ringMaxT', '36');
@@ -197,7 +197,7 @@ test('a search is saved with the bike, taken up again after a reload, and remove
 test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
   await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
   await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
-  await app.shows('[data-testid=builder-figures]', '14.3 %');
+  await app.shows('[data-testid=builder-figures]', '14.3%');
   await app.type('builder-forced', '15, 24');
   await app.shows('[data-testid=built]', /\b15-.*\b24-/);
   await app.type('builder-forbidden', '24');
@@ -306,13 +306,13 @@ test('somebody new types the present gears, opens Find, and is told whether one 
     await empty.find('[data-testid=easiest]');
     await empty.press('h');
     await empty.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
-    await empty.shows('main', 'assumed for touring: steepest climb 8 %');
+    await empty.shows('main', 'assumed for touring: steepest climb 8%');
     // What the riding is sets all that is assumed.
     await empty.press('b');
     await empty.choose('use', 'time trial');
     await empty.leaveField();
     await empty.press('h');
-    await empty.shows('main', 'steepest climb 4 %');
+    await empty.shows('main', 'steepest climb 4%');
     await empty.shows('[data-testid=one-or-two]', '1x or 2x for me?');
   } finally {
     await empty.stop();

@@ -7,7 +7,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 beforeEach(async () => {
-  await app.begin('/fit');
+  await app.begin('/compatibility');
   await app.find('[data-drawn=bigBig] [data-chain]');
 });
 
@@ -94,13 +94,13 @@ test('a chain too short is said and shown; one too long is slack; an odd one can
   );
 });
 
-test('capacity over the sheet names the nearest mends', async () => {
+test('capacity over the sheet names the nearest repairs', async () => {
   await app.type('totalCapacityT', '39');
   await app.shows('[data-testid=check-totalCapacity]', '2T over the published limit. To fix: a 34T small ring');
   await app.shows('[data-testid=check-totalCapacity]', 'the rear derailleur of C, Two rings, closer');
 });
 
-test('a mend is laid on the setup by a click, and taken back by undo', async () => {
+test('a repair is laid on the setup by a click, and taken back by undo', async () => {
   await app.type('totalCapacityT', '39');
   await app.leaveField();
   await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');

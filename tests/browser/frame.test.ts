@@ -1,5 +1,5 @@
 import { Key } from 'selenium-webdriver';
-import { PAGES as ALL_PAGES } from '../../src/offline/places';
+import { FORMER_PAGES, PAGES as ALL_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -59,7 +59,7 @@ describe('the first minute', () => {
   test('an easier gear for the mountains is searched with the steepest climb that was typed', async () => {
     await ask('What easier gear do I need for mountains?', { 'first-grade': '14' });
     await app.find('[data-testid=find-answer]');
-    await app.follow('/brief');
+    await app.follow('/needs');
     await app.holds('steepestGradePercent', '14');
   });
 
@@ -88,6 +88,16 @@ test('every page opens before there is a bike, and says what fills it', async ()
   }
   expect(await app.complaints()).toEqual([]);
 });
+
+test.each(Object.entries(FORMER_PAGES))(
+  'the former address %s leads to %s, with the rest of it',
+  async (former, now) => {
+    await app.open(`${former}?job=j&show=B#c=x`);
+    const { pathname, search, hash } = new URL(await app.driver.getCurrentUrl());
+    expect(`${pathname}${search}${hash}`).toBe(`${now}?job=j&show=B#c=x`);
+    await app.find('main h1');
+  },
+);
 
 describe('the frame', () => {
   beforeAll(async () => {
@@ -128,7 +138,7 @@ describe('the frame', () => {
     await app.choose('bike', 'Pinewood hardtail');
     await title('Compatibility · Pinewood hardtail · Rontel');
     await app.choose('bike', 'Estuary tourer');
-    await app.follow('/swap');
+    await app.follow('/jobs');
     await title('Jobs · Estuary tourer · Rontel');
     await app.click('[data-job=job-winter-ring]');
     await title('Jobs · One ring for the winter · Estuary tourer · Rontel');
@@ -143,7 +153,7 @@ describe('the frame', () => {
     await app.shows('[data-bar=setups]', '48/32 x 11-36');
     expect(await (await app.find('#setup')).isDisplayed()).toBe(false);
     await app.type('setup', '46/30 x 11-36');
-    await app.shows('[data-testid=range]', '501.8 %');
+    await app.shows('[data-testid=range]', '501.8%');
     await app.type('tyre', '44');
     await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 88)).toFixed(1));
     await app.fits();
@@ -155,9 +165,9 @@ describe('the frame', () => {
     await app.resize(1280, 800);
     await app.open('/gears');
     await app.clickText("nav[@aria-label='Pages']//a", 'Workshop');
-    await app.find('nav [role=group][aria-label=Workshop] a[href="/swap"][aria-current=page]');
+    await app.find('nav [role=group][aria-label=Workshop] a[href="/jobs"][aria-current=page]');
     await app.clickText("nav[@aria-label='Pages']//a", 'Parts');
-    await app.find('nav a[href="/shelf"][aria-current=page]');
+    await app.find('nav a[href="/parts"][aria-current=page]');
     await app.shows('h1', 'Parts');
   });
 
@@ -192,11 +202,11 @@ describe('the frame', () => {
     await app.shows('main', 'Cogs to avoid');
     await app.open('/gears?show=z');
     await app.holds('setup', '46/30 x 11-34');
-    await app.open('/swap');
+    await app.open('/jobs');
     await app.click('[data-job=job-winter-ring]');
-    await address('/swap?job=job-winter-ring');
+    await address('/jobs?job=job-winter-ring');
     await app.driver.navigate().back();
-    await address('/swap');
+    await address('/jobs');
     await app.find('[aria-label=Plan]');
     expect(await app.complaints()).toEqual([]);
   });

@@ -13,11 +13,11 @@ const cell = (key: string) => `[data-cell="${key}"]`;
 
 test('the demo opens on the tourer, with its figures', async () => {
   await app.open('/');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.shows('[data-testid=easiest]', '0.889');
   await app.shows('[data-testid=hardest]', '4.364');
   await app.shows('[data-testid=distinct]', '18');
-  await app.shows('[data-testid=overlap]', '49.0 %');
+  await app.shows('[data-testid=overlap]', '49.0%');
   await app.shows('[data-testid=capacity]', '41T needed, 41T published: at the limit');
   expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(24);
   expect(await app.complaints()).toEqual([]);
@@ -26,7 +26,7 @@ test('the demo opens on the tourer, with its figures', async () => {
 test('another setup in one line redraws everything, and names the cassettes of its range', async () => {
   await app.type('setup', '46-30 × 11-34 11s');
   await app.shows('[data-testid=cogs]', '11-13-15-17-19-21-23-25-27-30-34');
-  await app.shows('[data-testid=range]', '473.9 %');
+  await app.shows('[data-testid=range]', '473.9%');
   await app.shows('[data-testid=capacity]', '39T needed, 41T published: 2T to spare');
   expect(await app.driver.findElements(By.css('[data-gear]'))).toHaveLength(22);
   await app.choose('cassette', '9-speed');
@@ -58,11 +58,11 @@ test('a tooth typed is on the ladder in the frame of its key, ahead of the datab
   await app.type('setup', '48/32 x 11-34');
   expect(await rungs()).toBe(22);
   expect(await axes()).toBe(before);
-  expect(await app.text('[data-testid=range]')).toBe('490.9 %');
+  expect(await app.text('[data-testid=range]')).toBe('490.9%');
   // A cassette that needs another axis.
   await app.type('setup', '48/32 x 11-51');
   expect(await axes()).not.toBe(before);
-  expect(await app.text('[data-testid=range]')).toBe('490.9 %');
+  expect(await app.text('[data-testid=range]')).toBe('490.9%');
   await app.driver.executeScript('letGo()');
   await app.shows('[data-testid=readout]', '32/51');
 });
@@ -70,7 +70,7 @@ test('a tooth typed is on the ladder in the frame of its key, ahead of the datab
 test('pointing at a height reads the gear there, its cadence and the next step', async () => {
   const ladder = await app.find('svg[aria-label="Gear ladder"]');
   await app.driver.actions().move({ origin: ladder, x: 30, y: 0 }).perform();
-  await app.shows('[data-testid=pointed]', /^\d+\.\d\n?\d\d\/\d\d at \d\d rpm, next \d+\.\d %/);
+  await app.shows('[data-testid=pointed]', /^\d+\.\d\n?\d\d\/\d\d at \d\d rpm, next \d+\.\d%/);
   await app.driver.actions().move({ origin: ladder, x: 30, y: -190 }).perform();
   await app.shows('[data-testid=pointed]', '48/11 at');
   await app.driver.actions().move({ x: 5, y: 5 }).perform();
@@ -79,21 +79,21 @@ test('pointing at a height reads the gear there, its cadence and the next step',
 
 test('undo and redo, by key and by button, with what they act on said', async () => {
   await app.type('setup', '46/30 x 11-34');
-  await app.shows('[data-testid=range]', '473.9 %');
+  await app.shows('[data-testid=range]', '473.9%');
   await app.choose('cassette', '9-speed');
   await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34');
   await app.press(Key.chord(Key.CONTROL, 'z'));
   await app.shows('[data-testid=cogs]', '11-13-15-17-19-21-23-25-27-30-34');
   await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.holds('setup', '48/32 x 11-36');
   await app.press(Key.chord(Key.CONTROL, Key.SHIFT, 'z'));
-  await app.shows('[data-testid=range]', '473.9 %');
+  await app.shows('[data-testid=range]', '473.9%');
   expect(await (await app.find('[data-tool=undo]')).getAttribute('aria-label')).toBe('Undo: setup A of Estuary tourer');
   await app.click('[data-tool=undo]');
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await app.click('[data-tool=redo]');
-  await app.shows('[data-testid=range]', '473.9 %');
+  await app.shows('[data-testid=range]', '473.9%');
 });
 
 test('wheel, cadence and crank turn teeth into metres and speeds', async () => {
@@ -129,7 +129,7 @@ test('what cannot be is refused beside its field; the text stays and nothing is 
     ['rollout', '3000', 'measured rollout 3000: it runs from 800 to 2600 mm'],
     ['rollout', '79', 'measured rollout 79: it runs from 800 to 2600 mm'],
     ['cadence', 'fast', 'cadence “fast” is no number: type 20 to 200 rpm'],
-    ['totalCapacityT', '41.5', 'total capacity 41.5: whole numbers, 8 to 70 T'],
+    ['totalCapacityT', '41.5', 'total capacity 41.5: whole numbers, 8 to 70T'],
     ['largestCogMinT', '40', 'largest cog at least 40T but at most 36T: the minimum is above the maximum'],
   ] as const;
   const before = {
@@ -137,7 +137,7 @@ test('what cannot be is refused beside its field; the text stays and nothing is 
     capacity: await app.text('[data-testid=capacity]'),
   };
   const isUntouched = async () => {
-    await app.shows('[data-testid=range]', '490.9 %');
+    await app.shows('[data-testid=range]', '490.9%');
     await app.shows('[data-testid=rollout-used]', before.rollout);
     await app.shows('[data-testid=capacity]', before.capacity);
   };
@@ -170,7 +170,7 @@ test('Escape drops what was typed before that is even drawn, and the field is le
   await field.sendKeys(Key.END, '9', Key.ESCAPE);
   await app.holds('setup', '48/32 x 11-36');
   expect(await app.driver.findElements(By.css('#setup-problem'))).toHaveLength(0);
-  await app.shows('[data-testid=range]', '490.9 %');
+  await app.shows('[data-testid=range]', '490.9%');
   await field.sendKeys(Key.ESCAPE);
   expect(await app.driver.executeScript('return document.activeElement === document.body')).toBe(true);
 });
@@ -193,41 +193,41 @@ test('gain ratio asks for the crank length where it is missing', async () => {
   await app.shows(cell('32/36'), '1.82');
 });
 
-test('twins and crossed chains are marked by sign and word', async () => {
+test('duplicates and crossed chains are marked by sign and word', async () => {
   const table = await app.text('[data-testid=gear-table]');
-  for (const twin of ['=48/36', '=32/24', '=48/21', '=32/14']) expect(table).toContain(twin);
+  for (const duplicate of ['=48/36', '=32/24', '=48/21', '=32/14']) expect(table).toContain(duplicate);
   expect(await app.driver.findElements(By.css('[data-testid=gear-table] [aria-label="cross-chained"]'))).toHaveLength(
     4,
   );
 });
 
 test('steps in three readings along three ways', async () => {
-  await app.shows('[data-testid=step-table]', /36→32 −4T 12\.5 %/);
+  await app.shows('[data-testid=step-table]', /36→32 −4T 12\.5%/);
   await app.press('r');
-  await app.shows('[data-testid=step-table]', /36→32 −4T 11\.1 %/);
+  await app.shows('[data-testid=step-table]', /36→32 −4T 11\.1%/);
   await app.press('r');
   await app.shows('[data-testid=step-table]', /36→32 −4T 0\.118/);
   await app.press('r');
   await app.press('w');
-  await app.shows('[aria-label=Steps]', 'largest 16.7 % at 32/28→32/24, mean 10.5 %, 17 gears');
+  await app.shows('[aria-label=Steps]', 'largest 16.7% at 32/28→32/24, mean 10.5%, 17 gears');
   await app.press('w');
-  await app.shows('[data-testid=step-table]', /32\/24→48\/36 \+12T 0\.0 %/);
+  await app.shows('[data-testid=step-table]', /32\/24→48\/36 \+12T 0\.0%/);
   await app.press('w');
   await app.shows('[data-testid=step-table]', '36→32');
 });
 
-test('every figure opens its working, which follows the bench and closes with Escape', async () => {
+test('every figure opens its working, which follows the workspace and closes with Escape', async () => {
   await app.click('[data-testid=range]');
-  await app.shows('[data-testid=slip]', '(48 ÷ 11) ÷ (32 ÷ 36) = 4.909 = 490.9 %');
+  await app.shows('[data-testid=slip]', '(48 ÷ 11) ÷ (32 ÷ 36) = 4.909 = 490.9%');
   await app.click('[data-testid=overlap]');
-  await app.shows('[data-testid=slip]', 'ln(2.909 ÷ 1.333) ÷ ln(4.909) = 49.0 %');
+  await app.shows('[data-testid=slip]', 'ln(2.909 ÷ 1.333) ÷ ln(4.909) = 49.0%');
   await app.click(cell('48/36'));
   await app.shows('[data-testid=slip]', '48 ÷ 36 = 4 ÷ 3 = 1.333');
   await app.shows('[data-testid=slip]', 'the same as 32/24');
   await app.click('[data-testid=distinct]');
-  await app.shows('[data-testid=slip]', '18 distinct gears of 24 at 5 %');
+  await app.shows('[data-testid=slip]', '18 distinct gears of 24 at 5%');
   await app.type('closeness', '10');
-  await app.shows('[data-testid=slip]', '13 distinct gears of 24 at 10 %');
+  await app.shows('[data-testid=slip]', '13 distinct gears of 24 at 10%');
   await app.type('closeness', '5');
   await app.leaveField();
   await app.press(Key.ESCAPE);
@@ -283,7 +283,7 @@ test('the gear table is saved as CSV', async () => {
   expect(lines[1]).toContain('32,36,0.8888888888888888');
 });
 
-test('another bike comes on the bench and stays there after a reload', async () => {
+test('another bike comes in the workspace and stays there after a reload', async () => {
   await app.choose('bike', 'Harbour load carrier');
   await app.shows('[data-testid=capacity]', '40T needed, 39T published: 1T over the published limit');
   await app.shows('[data-testid=check-largestCog]', 'a longer cage alone does not help');
@@ -301,7 +301,7 @@ test('nothing scrolls sideways, at the desk or on a phone, in error or not', asy
       await app.leaveField();
       await app.fits();
     }
-    await app.open('/data');
+    await app.open('/settings');
     await app.fits();
     await app.open('/gears');
   }

@@ -16,8 +16,8 @@ const POLL_MS = 50;
 const COMPILED_WHOLE = ['--js-flags=--no-lazy'];
 /** Pages that stand under one name in the head, the first of them behind it. */
 const GROUPS: readonly (readonly string[])[] = [
-  ['/brief', '/gears', '/compare', '/find'],
-  ['/swap', '/schedule', '/log', '/shelf'],
+  ['/needs', '/gears', '/compare', '/find'],
+  ['/jobs', '/schedule', '/log', '/parts'],
 ];
 
 /** Fields that the line of wheel, crank and cadence in the setups bar opens. */
@@ -42,8 +42,8 @@ function failWhereSilent(driver: WebDriver): void {
   executor.execute = async (command) => {
     if (silent) throw silent;
     return withinLimit<unknown>(execute(command), `the browser, asked for ${command.getName()}`).catch(
-      (cause: Error) => {
-        if (cause.message.startsWith('no answer in')) silent = cause;
+      (cause: unknown) => {
+        if (cause instanceof Error && cause.message.startsWith('no answer in')) silent = cause;
         throw cause;
       },
     );
@@ -158,7 +158,7 @@ export class AppInBrowser {
       await this.driver.get('about:blank');
       await this.devTools('Storage.clearDataForOrigin', { origin: this.url, storageTypes: 'all' });
       if (isPlain) {
-        await this.open('/data');
+        await this.open('/settings');
         this.fresh = await this.storedText();
       }
     }
@@ -171,7 +171,8 @@ export class AppInBrowser {
     await this.driver.get(`${this.url}/icon.svg`);
     return this.driver.executeAsyncScript<boolean>(
       `const [text, done] = arguments;
-       const fresh = JSON.parse(text);
+       const bytes = ({ base64 }) => Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
+       const fresh = JSON.parse(text, (_, value) => value?.base64 !== undefined ? bytes(value) : value);
        localStorage.clear(); sessionStorage.clear();
        const copies = indexedDB.deleteDatabase('rontel-copies');
        copies.onsuccess = copies.onerror = copies.onblocked = () => {
@@ -426,14 +427,15 @@ export class AppInBrowser {
     return Buffer.from(await this.driver.takeScreenshot(), 'base64');
   }
 
-  /** A square picture of so many pixels a side, drawn by the browser, as PNG in base64. */
-  drawn(side: number): Promise<string> {
+  /** A square picture of so many pixels a side, drawn by the browser, in base64. */
+  drawn(side: number, type: 'image/png' | 'image/jpeg' = 'image/png'): Promise<string> {
     return this.driver.executeAsyncScript<string>(
-      `const [side, done] = arguments; const canvas = document.createElement('canvas');
+      `const [side, type, done] = arguments; const canvas = document.createElement('canvas');
        canvas.width = canvas.height = side; const pen = canvas.getContext('2d');
        for (let i = 0; i < 400; i += 1) { pen.fillStyle = 'hsl(' + i * 7 + ' 80% 50%)'; pen.fillRect(i * 9 % side, i * 31 % side, 300, 300); }
-       done(canvas.toDataURL('image/png').split(',')[1]);`,
+       done(canvas.toDataURL(type).split(',')[1]);`,
       side,
+      type,
     );
   }
 
@@ -475,13 +477,14 @@ export class AppInBrowser {
     return JSON.parse(await this.storedText()) as T;
   }
 
-  /** As text, for the driver would put the fields of its answer in another order. */
+  /** As text, for the driver would put the fields of its answer in another order; bytes are `{ base64 }`. */
   private storedText(): Promise<string> {
     return this.driver.executeAsyncScript<string>(
       `const done = arguments[0]; const open = indexedDB.open('rontel');
        open.onsuccess = () => { const db = open.result; const names = [...db.objectStoreNames];
          const all = db.transaction(names); const rows = names.map((name) => all.objectStore(name).getAll());
-         all.oncomplete = () => { db.close(); done(JSON.stringify(Object.fromEntries(names.map((name, i) => [name, rows[i].result])))); }; };`,
+         all.oncomplete = () => { db.close(); done(JSON.stringify(Object.fromEntries(names.map((name, i) => [name, rows[i].result])),
+           (_, value) => value instanceof Uint8Array ? { base64: btoa(Array.from(value, (byte) => String.fromCharCode(byte)).join('')) } : value)); }; };`,
     );
   }
 

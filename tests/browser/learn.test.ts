@@ -67,7 +67,7 @@ async function give(answer: Answer, given: number | readonly number[]): Promise<
   await app.clickText('form//button', 'Answer');
 }
 
-const benchSetups = () => {
+const workspaceSetups = () => {
   const data = JSON.parse(readFileSync('tests/fixtures/backups/good/v8-demo-workshop.json', 'utf8')) as {
     data: Dataset;
   };
@@ -187,7 +187,7 @@ test('the cage, the chain, the band and the closeness are moved by keys', async 
   await app.find('[data-testid=task-done]');
   for (const [lesson, key] of [
     ['overlap', Key.END],
-    ['holes', Key.HOME],
+    ['gaps', Key.HOME],
   ] as const) {
     await app.open(`/learn?view=lessons&lesson=${lesson}`);
     await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
@@ -213,9 +213,9 @@ test('the cage, the chain, the band and the closeness are moved by keys', async 
 });
 
 test('ten drills in a row by a new learner, right and wrong, by the keyboard; each is told, kept and planned', async () => {
-  const own = benchSetups();
+  const own = workspaceSetups();
   await app.begin('/learn?view=drills');
-  await app.click('[aria-label=Learners]');
+  await app.click('[aria-label="Rename, add or delete a learner"]');
   await app.clickText('li', 'New learner');
   await app.clickText('form//button', 'Begin');
   await app.shows('#new-learner-problem', 'The name is empty');
@@ -257,7 +257,7 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
 });
 
 test('one kind alone grows harder after three right answers; a look at the hint keeps the level', async () => {
-  const own = benchSetups();
+  const own = workspaceSetups();
   await app.begin('/learn?view=drills');
   await app.choose('learner', 'Evening class');
   await app.clickText('th//button', 'Estimate the ratio');
@@ -282,7 +282,7 @@ test('one kind alone grows harder after three right answers; a look at the hint 
 });
 
 test('progress goes out with the backup and comes in again; a learner taken away comes back by undo', async () => {
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('button', 'Save a backup');
   const text = await app.download('.json');
   expect((JSON.parse(text) as { data: Dataset }).data.learners.map(({ name }) => name).sort()).toEqual([
@@ -290,7 +290,7 @@ test('progress goes out with the backup and comes in again; a learner taken away
     'Yard apprentice',
   ]);
   await app.open('/learn?view=drills');
-  await app.click('[aria-label=Learners]');
+  await app.click('[aria-label="Rename, add or delete a learner"]');
   await app.clickText('li', 'Delete Evening class');
   await app.clickText("div[contains(@class,'ant-modal')]//button", 'Delete');
   await app.find('[aria-label="Progress of Yard apprentice"]');
@@ -300,7 +300,7 @@ test('progress goes out with the backup and comes in again; a learner taken away
 });
 
 test('what a word means is a key, a click or a mark away on any page', async () => {
-  await app.open('/fit');
+  await app.open('/compatibility');
   await app.find('[data-testid=check-totalCapacity]');
   await app.press('m');
   await app.click('[aria-label="On this page"] [data-term=capacity]');
@@ -322,7 +322,7 @@ test('what a word means is a key, a click or a mark away on any page', async () 
        const chosen = getSelection(); chosen.removeAllRanges(); chosen.addRange(range); break; }`,
   );
   await app.click('[data-testid=ask-about-word]');
-  await app.shows('[data-entry=twins]', 'exactly the same ratio');
+  await app.shows('[data-entry=duplicates]', 'exactly the same ratio');
   await app.click('.ant-drawer-close');
   await app.gone('.ant-drawer-open');
   await app.click('[data-testid=readout] button');

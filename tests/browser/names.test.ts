@@ -7,7 +7,7 @@ import { VIEWS } from './views';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-  await app.begin('/data');
+  await app.begin('/settings');
 });
 afterAll(() => app.stop());
 
@@ -47,7 +47,7 @@ function hostileWorkshop(): Dataset {
 }
 
 test('names with markup, turned writing, 80 wide letters or formulas do nothing and push nothing aside', async () => {
-  await app.open('/data');
+  await app.open('/settings');
   const file = writeBackup(hostileWorkshop(), '2026-11-25T09:00:00.000Z');
   await app.give('[data-testid=backup-file]', { 'hostile.json': file });
   await app.clickText('button', 'Replace the 4 here');
@@ -68,7 +68,7 @@ test('names with markup, turned writing, 80 wide letters or formulas do nothing 
 });
 
 test('a name of 10,000 characters is refused with its length, and stays in its field to be cut', async () => {
-  await app.open('/shelf');
+  await app.open('/parts');
   const long = 'x'.repeat(10_000);
   await app.click('[data-part=chain-worn]');
   const field = await app.find('#part-name');

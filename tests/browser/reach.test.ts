@@ -9,13 +9,13 @@ beforeAll(async () => {
   const userAgent = await app.driver.executeScript<string>('return navigator.userAgent');
   await app.devTools('Emulation.setUserAgentOverride', { userAgent, acceptLanguage: 'de-DE' });
   await app.devTools('Emulation.setLocaleOverride', { locale: 'de-DE' });
-  await app.begin('/data');
+  await app.begin('/settings');
 });
 afterAll(() => app.stop());
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-/** Of phones, of a desk's window at 200 % (half of it each way), and of a tablet. */
+/** Of phones, of a desk's window at 200% (half of it each way), and of a tablet. */
 const WIDTHS = [320, 360, 390, 414, 640, 768];
 
 async function look(media: 'screen' | 'print', scheme: 'light' | 'dark'): Promise<void> {
@@ -58,7 +58,7 @@ test('where the system sets the colours, what is chosen is outlined and drawings
 
 test('who writes a comma reads it and types it; a point is as good to type', async () => {
   await app.open('/gears');
-  await app.shows('[data-testid=range]', '490,9 %');
+  await app.shows('[data-testid=range]', '490,9%');
   await app.type('tyre', '37,5');
   await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 75)).toFixed(1).replace('.', ','));
   await app.leaveField();
@@ -125,8 +125,8 @@ test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and
 
 test.each([
   ['/compare', 'Gear ladder', 'A 32/36'],
-  ['/fit', 'Side view, Big-big', 'cage +66,9°'],
-  ['/fit', 'Guide pulley offset at each cog', '+0,'],
+  ['/compatibility', 'Side view, Big-big', 'cage +66,9°'],
+  ['/compatibility', 'Guide pulley offset at each cog', '+0,'],
   ['/rides', 'Profile, speed, cadence and gear', 'km'],
   ['/find', 'Custom cassette and nearest stock cassette', '11'],
 ])('on %s the drawing “%s” is there in numbers, reached by key', async (path, name, text) => {

@@ -35,7 +35,7 @@ test('the gears of the demo ride are told, on the ladder and in a table that add
   await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
   await app.shows(
     '[data-testid=sure]',
-    /identified with 9\d % confidence[\s\S]*Measuring the rollout would improve this/,
+    /identified with 9\d% confidence[\s\S]*Measuring the rollout would improve this/,
   );
   const shares = await app.driver.executeScript<number[]>(
     `return [...document.querySelectorAll('[aria-label="Gear usage"] [data-setup=a] [data-share]')].map((g) => +g.dataset.share)`,
@@ -87,7 +87,7 @@ test('files are dropped, too: three at once, one of them broken', async () => {
   await app.shows(jobs, /two\.csv\s+saved as a ride/);
   await app.shows(jobs, /three\.tcx\s+the file ends in the middle/);
   await app.shows('[aria-label="Gear usage"] h2', 'two on 48/32 x 11-36');
-  await app.shows('[data-testid=use-sentence]', /Most in \d+\/\d+, \d+ % of the time/);
+  await app.shows('[data-testid=use-sentence]', /Most in \d+\/\d+, \d+% of the time/);
 });
 
 test('a route without times is kept as a route and ridden', async () => {
@@ -99,7 +99,7 @@ test('a route without times is kept as a route and ridden', async () => {
   await app.shows(jobs, /hill\.gpx\s+saved as a route: its points have no time/);
   await app.shows('[aria-label="Route simulation"]', 'Windmill hill');
   await app.shows('[data-testid=route]', /4\.4 km, 13\d m climbing/);
-  await app.shows('[data-testid=climbs]', '4.5 %');
+  await app.shows('[data-testid=climbs]', '4.5%');
 });
 
 test('columns that cannot be guessed are asked for once, and remembered', async () => {
@@ -128,7 +128,7 @@ test('a wrong rollout is noticed and taken over; a wrong cassette is named', asy
   await app.shows('[data-testid=sure]', 'The rollout is measured');
 });
 
-test('a ride on another cassette than the one on the bench is noticed', async () => {
+test('a ride on another cassette than the one in the workspace is noticed', async () => {
   await app.press('2');
   await app.shows('[aria-label=Import]', 'assumed to be on 44 x 10-44');
   const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };

@@ -14,21 +14,21 @@ async function isSound(): Promise<void> {
   expect(await app.faults()).toEqual([]);
 }
 
-describe('shelf', () => {
+describe('stock', () => {
   beforeEach(async () => {
     await app.resize(1280, 800);
-    await app.begin('/shelf');
+    await app.begin('/parts');
     await app.find('[data-part=chain-worn]');
   });
 
   test('parts are searched by words anywhere, filtered, and sorted', async () => {
     await app.press('/');
     await app.driver.switchTo().activeElement().sendKeys('drawer nine wide');
-    await app.shows('[data-testid=shelf-count]', '2 of 22 entries');
+    await app.shows('[data-testid=parts-count]', '2 of 22 entries');
     await app.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
     await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To order');
-    await app.shows('[data-testid=shelf-count]', '3 of 22 entries');
-    await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12 speed');
+    await app.shows('[data-testid=parts-count]', '3 of 22 entries');
+    await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
   });
 
   test('a limit of a part is that of every setup made of it, and Fit writes it back', async () => {
@@ -45,7 +45,7 @@ describe('shelf', () => {
     await isSound();
   });
 
-  test('a derailleur of the shelf mends a check, and becomes what the setup is made of', async () => {
+  test('a derailleur in stock repairs a check, and becomes what the setup is made of', async () => {
     await app.press('f');
     await app.type('setup', '50/30 x 11-36');
     await app.leaveField();
@@ -95,15 +95,15 @@ describe('shelf', () => {
       await app.choose(id, code);
       await app.shows(`.ant-select:has(#${id})`, code);
     };
-    await app.open('/data');
+    await app.open('/settings');
     await choose('currency', 'CHF');
-    await app.open('/shelf');
+    await app.open('/parts');
     await app.shows('tr:has([data-part=chain-new])', '€34');
     await app.click('[data-part=chain-new]');
     await choose('part-currency', 'SEK');
     await app.click('[aria-label="Close the part"]');
     await app.shows('tr:has([data-part=chain-new])', 'SEK');
-    await app.open('/data');
+    await app.open('/settings');
     await choose('currency', 'EUR');
   });
 
@@ -128,7 +128,7 @@ describe('shelf', () => {
 
   test('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
     const menu = async (item: string) => {
-      await app.click('[aria-label="Rename, copy or remove the bike"]');
+      await app.click('[aria-label="Rename, duplicate or delete the bike"]');
       await app.clickText('span', item);
     };
     await app.press('f');
@@ -156,49 +156,49 @@ describe('shelf', () => {
   test('a table out and in again changes nothing; a foreign one is tried dry before it is written', async () => {
     await app.press('c');
     const csv = await app.download('.csv');
-    await app.give('[data-testid=shelf-file]', { 'shelf.csv': csv });
+    await app.give('[data-testid=parts-file]', { 'shelf.csv': csv });
     await app.shows('[data-testid=dry-run]', '0 new, 0 changed, 22 unchanged, 0 rejected');
     await app.clickText('button', 'Cancel');
     await app.gone('[data-testid=dry-run]');
-    await app.give('[data-testid=shelf-file]', {
+    await app.give('[data-testid=parts-file]', {
       'spares.csv':
         'Type,Description,Qty,Weight (g)\nchain,Spare chain,2,255\nchain,Broken,-1,255\nother,"=cmd()",1,\n',
     });
     await app.shows('[data-testid=dry-run]', '2 new, 0 changed, 0 unchanged, 1 rejected');
     await app.shows('.ant-modal', 'quantity -1: it runs from 0 to 999 pieces');
     await app.clickText('button', 'Import 2');
-    await app.shows('[data-testid=shelf-count]', '24 entries');
+    await app.shows('[data-testid=parts-count]', '24 entries');
     await app.press(Key.chord(Key.CONTROL, 'z'));
-    await app.shows('[data-testid=shelf-count]', '22 entries');
-    await app.give('[data-testid=shelf-file]', { 'broken.csv': 'kind,name\nchain,"open' });
+    await app.shows('[data-testid=parts-count]', '22 entries');
+    await app.give('[data-testid=parts-file]', { 'broken.csv': 'kind,name\nchain,"open' });
     await app.shows('.ant-modal', 'ends inside a quoted cell');
   });
 
   test('an entry is begun from a built-in one; a bike takes stock of itself', async () => {
     await app.click('.ant-select:has(#add-part)');
-    await app.driver.switchTo().activeElement().sendKeys('11-42, 11 speed', Key.ENTER);
-    await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11 speed');
+    await app.driver.switchTo().activeElement().sendKeys('11-42, 11-speed', Key.ENTER);
+    await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11-speed');
     await app.choose('of-bike', 'Pinewood hardtail');
     await app.shows('[data-testid=made-of]', 'No weight in stock for big ring, crank');
     await app.clickText('button', 'Add the parts of setup A');
-    await app.shows('[data-testid=shelf-count]', '29 entries');
+    await app.shows('[data-testid=parts-count]', '29 entries');
     await app.shows('[data-testid=made-of]', 'Nothing to buy');
   });
 
   test('a chain is forecast by its readings', async () => {
     await app.click('[data-part=chain-worn]');
-    await app.shows('[data-testid=wear]', /0\.14 % in 1000 km\. At 0\.5 % for 12-speed in \d+ km \(80 % between/);
+    await app.shows('[data-testid=wear]', /0\.14% in 1000 km\. At 0\.5% for 12-speed in \d+ km \(80% between/);
     await app.type('wear-percent', '0.52');
     await app.type('wear-km', '2900');
     await app.clickText('button', 'Save reading');
-    await app.shows('[data-testid=wear]', '0.52 %: at the limit of 0.5 % for 12-speed. Replace the chain now');
+    await app.shows('[data-testid=wear]', '0.52%: at the limit of 0.5% for 12-speed. Replace the chain now');
   });
 });
 
 describe('swap', () => {
   beforeEach(async () => {
     await app.resize(1280, 800);
-    await app.begin('/swap');
+    await app.begin('/jobs');
     await app.find('[data-testid=card-steps]');
   });
 
@@ -307,7 +307,7 @@ describe('schedule', () => {
     await app.press('c');
     expect(await app.download('.csv')).toContain('Cassette 10-44');
     await app.shows('[data-testid=rechecks]', /Wide cassette for the pine ridge, Pinewood hardtail: due, 240 km/);
-    await app.shows('[data-testid=chain-due]', 'At 0.5 % for 12-speed');
+    await app.shows('[data-testid=chain-due]', 'At 0.5% for 12-speed');
   });
 
   test('on a phone it is a list, each job with its day', async () => {
@@ -343,7 +343,7 @@ describe('log', () => {
   });
 
   test('a swap by the rides on either side of it, and what passing a limit came to', async () => {
-    await app.shows('[data-testid=before-after]', /\d+ % of the time outside cadence range/);
+    await app.shows('[data-testid=before-after]', /\d+% of the time outside cadence range/);
     await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 0 of 1 worked');
     await app.press('f');
     await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-proven');
@@ -376,7 +376,7 @@ describe('log', () => {
   });
 
   test('distances of parts, and the history on paper', async () => {
-    await app.shows('[aria-label="Parts of this bike"]', /Chain, 12 speed, second season\s+2512 km/);
+    await app.shows('[aria-label="Parts of this bike"]', /Chain, 12-speed, second season\s+2512 km/);
     await app.driver.executeScript('window.print = () => undefined');
     await app.press('k');
     const paper = await app.find('[data-testid=history-paper]');
@@ -387,18 +387,18 @@ describe('log', () => {
 });
 
 test('distances and weights are read and typed in miles and pounds on every page once they are chosen', async () => {
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('label', 'mph, miles, feet');
   await app.clickText('label', 'lb, oz');
   // What is chosen is shown once it is kept: a page opened before that would not know it.
   await app.shows('.ant-segmented:has([title="lb, oz"]) .ant-segmented-item-selected', 'lb, oz');
   await app.open('/log');
-  await app.shows('[aria-label="Parts of this bike"]', /Chain, 12 speed, second season\s+1561 mi/);
+  await app.shows('[aria-label="Parts of this bike"]', /Chain, 12-speed, second season\s+1561 mi/);
   await app.type('note-text', 'Ridden on a borrowed wheel');
   await app.type('note-km', '10');
   await app.clickText('button', 'Save');
   await app.shows('[data-testid=timeline] li', '10 mi, not recorded');
-  await app.open('/brief');
+  await app.open('/needs');
   await app.type('riderMassKg', '165');
   await app.leaveField();
   await app.shows('main', /Total weight\s+237\.8 lb/i);
@@ -406,15 +406,15 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.holds('riderMassKg', '165');
   await app.type('riderMassKg', '500');
   await app.shows('#riderMassKg-problem', 'rider 500: it runs from 45 to 440 lb');
-  await app.open('/shelf');
+  await app.open('/parts');
   await app.shows('[aria-label=Parts] table', / oz/);
   await app.click('[data-part=chain-worn]');
-  await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5 % for 12-speed in \d+ mi/);
+  await app.shows('[data-testid=wear]', /% in 1000 mi\. At 0\.5% for 12-speed in \d+ mi/);
   await app.open('/gears');
   await app.click('.ant-select:has([aria-label=Show])');
   await app.clickText("div[contains(@class,'ant-select-item-option')]", 'Gear inches (this wheel)');
   await app.shows('main', /Easiest gear, 32\/36\s+0\.889\s+24\.4 in/);
-  await app.open('/brief');
+  await app.open('/needs');
   await app.shows('[data-testid=easiest-wanted]', /^\d+\.\d in$/);
   await app.open('/rides');
   await app.shows('main', /\d+\.\d mi · /);

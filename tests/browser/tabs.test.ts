@@ -126,7 +126,7 @@ test('routes with heights that mean “no data” are taken in without them, and
   });
   await app.shows('[data-testid=import-jobs]', /24 impossible elevations/);
   await app.shows('[data-testid=import-jobs]', /120 of its 120 heights are below -500 m or above 9000 m/);
-  await app.open('/data');
+  await app.open('/settings');
   await app.clickText('button', 'Save a backup');
   const result = readBackup(await app.download('.json'));
   if (!result.ok) throw new Error(result.failure.message);
@@ -154,7 +154,7 @@ test('records that are wrong are set aside at opening, named, and saved as files
   await putPast('notes', [{ id: 'note-x', bikeId: 'gone', atMs: 1e300, text: 'x' }]);
   await app.open('/log');
   await app.shows('[data-testid=set-aside]', '3 records could not be read');
-  await app.open('/data');
+  await app.open('/settings');
   await app.shows('[aria-label="Set aside"]', 'Ride “From the far future”: startedAtMs: a time of 1e+300 ms');
   await app.shows('[aria-label="Set aside"]', 'Route “Holes”: 1 height that no road has');
   await app.clickText('button', 'Save as a file');
@@ -164,7 +164,7 @@ test('records that are wrong are set aside at opening, named, and saved as files
 });
 
 test('a damaged backup names what is wrong with it, and the rest can be looked at and taken in', async () => {
-  await app.begin('/data');
+  await app.begin('/settings');
   await app.clickText('button', 'Save a backup');
   const backup = JSON.parse(await app.download('.json')) as { data: { notes: object[]; bikes: object[] } };
   backup.data.notes = [

@@ -9,7 +9,7 @@ export interface View {
 
 /** Every view there is. */
 export const VIEWS: readonly View[] = [
-  { path: '/brief', shown: '[data-testid=climb-speed]' },
+  { path: '/needs', shown: '[data-testid=climb-speed]' },
   { path: '/gears', shown: '[data-gear]' },
   { path: '/gears', shown: '[data-gear]', keys: ['v'] },
   // Which view it was is kept.
@@ -17,16 +17,16 @@ export const VIEWS: readonly View[] = [
   { path: '/compare', shown: '[data-gear]' },
   { path: '/find', shown: '[data-testid=find-answer]' },
   { path: '/rides', shown: '[data-testid=use-sentence]' },
-  { path: '/fit', shown: '[data-drawn] [data-chain]' },
-  { path: '/swap', shown: '[data-testid=card-steps]' },
+  { path: '/compatibility', shown: '[data-drawn] [data-chain]' },
+  { path: '/jobs', shown: '[data-testid=card-steps]' },
   { path: '/work?job=job-hardtail-chain', shown: '[data-step=chainLength]' },
   { path: '/schedule', shown: '[data-testid=board]' },
   { path: '/log', shown: '[data-testid=timeline] li' },
-  { path: '/shelf', shown: '[data-part=chain-worn]' },
+  { path: '/parts', shown: '[data-part=chain-worn]' },
   { path: '/learn', shown: '[data-testid=drive]' },
   { path: '/learn?view=lessons', shown: 'main section' },
   { path: '/learn?view=drills', shown: '[data-testid=question]' },
   { path: '/learn?view=worksheet', shown: 'main section' },
   { path: '/learn?view=words', shown: 'main section' },
-  { path: '/data', shown: '[data-testid=kept]' },
+  { path: '/settings', shown: '[data-testid=kept]' },
 ];

@@ -1,5 +1,5 @@
 import { KEPT_TABLES, type Dataset, type KeptRecords, type KeptTable } from '@/records';
-import { RECORD_SCHEMAS, spoilingProblems } from '@/records/schema';
+import { RECORD_SCHEMAS, spoilingProblems } from '@/records/schemas';
 
 type Path = readonly (string | number)[];
 

@@ -1,4 +1,4 @@
-import { fillBrief, type Brief, type FilledBrief } from '@/core/brief';
+import { fillBrief, type Brief, type FilledBrief } from '@/core/needs';
 import { difference, setupFigures, type Candidate, type DifferenceRow, type SetupFigures } from '@/core/compare';
 import type { Setup } from '@/core/gears';
 import { TOURER_ROLLOUT_MM } from './setups';
@@ -15,7 +15,7 @@ export const candidate = (setup: Setup, more: Partial<Candidate> = {}): Candidat
   ...more,
 });
 
-export interface ComparedPair {
+interface ComparedPair {
   readonly brief: FilledBrief;
   readonly own: SetupFigures;
   readonly base: SetupFigures;

@@ -1,4 +1,4 @@
-import { needsOf, type FilledBrief } from '@/core/brief';
+import { needsOf, type FilledBrief } from '@/core/needs';
 import type { FindBike, FindContext, FindRiding } from '@/core/find';
 import type { FitInput } from '@/core/fit';
 import type { Setup } from '@/core/gears';
@@ -55,7 +55,7 @@ export function contextOfGears(present: Setup, brief: FilledBrief, rolloutMm: nu
     crossedCogs: 2,
     brief,
     briefNeeds: needsOf(brief),
-    shelf: [],
+    stock: [],
     built: [],
   };
 }

@@ -41,7 +41,7 @@ const onTrail = (more: Partial<StockedBuild> = {}): StockedBuild =>
   });
 const electronic = { shifting: 'electronic' } as const;
 
-export interface JobCase extends CardWishes {
+interface JobCase extends CardWishes {
   readonly name: string;
   readonly to: Partial<StockedBuild>;
 }

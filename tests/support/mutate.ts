@@ -64,7 +64,7 @@ export function* mutatedTexts(text: string, count: number, seed: number): Genera
 }
 
 /** The same for bytes: flipped, cut, doubled, overwritten with extremes. */
-export function* mutatedBytes(bytes: Uint8Array, count: number, seed: number): Generator<Uint8Array> {
+export function* mutatedBytes(bytes: Uint8Array, count: number, seed: number): Generator<Uint8Array<ArrayBuffer>> {
   const random = seededRandom(seed);
   const whole = (max: number) => Math.floor(random() * max);
   for (let i = 0; i < count; i += 1) {
@@ -116,6 +116,7 @@ export function* mutatedJson(value: unknown, count: number, seed: number): Gener
     if (kind === 0) delete holder[key];
     else if (kind === 1) holder[`${key} ${whole(9)}`] = holder[key];
     else holder[key] = NASTY_VALUES[whole(NASTY_VALUES.length)];
-    yield JSON.stringify(root.value) ?? '';
+    // A value without JSON of its own becomes an empty body.
+    yield root.value === undefined ? '' : JSON.stringify(root.value);
   }
 }

@@ -1,8 +1,9 @@
 import type { Outcome, Progress, StepProgress } from '@/core/job';
 import type { StepId } from '@/core/job';
-import { jobFactsOf } from '@/kit/shop/job-facts';
-import { swapSignOff } from '@/kit/shop/sign-off';
-import { isSwap, jobWithCard, type JobFacts, type JobRecord, type JobWithCard } from '@/records';
+import { jobFactsOf } from '@/features/workshop/job-facts';
+import { swapSignOff } from '@/features/workshop/sign-off';
+import type { JobRecord } from '@/records';
+import { isSwap, jobWithCard, type JobFacts, type JobWithCard } from '@/records/selectors/job-card';
 import { editJob, readParts, signOffJob, type RontelDatabase } from '@/store';
 
 /** What the cards of a bike's jobs are worked out from, as it is saved now. */
@@ -28,7 +29,7 @@ export async function workOn(
   await editJob(
     db,
     id,
-    'work',
+    { label: 'work', key: 'work' },
     (job) => {
       const done = Object.entries(said).map(([step, progress]) => [step, { doneAtMs: 1, ...progress }]);
       return { ...job, progress: { ...job.progress, ...(Object.fromEntries(done) as Progress) } };

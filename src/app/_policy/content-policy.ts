@@ -1,6 +1,6 @@
 /**
  * What a page may load and run: its own files, and of the scripts in it those whose fingerprints were taken when the app
- * was built. Styles may stand in the page, for the component library writes them as it draws; they run nothing.
+ * was built. Inline styles are allowed, because the component library writes them as it renders; they cannot run code.
  * @param hashes of the scripts in the page, such as sha256-…; `development` lets the development server do as it must
  */
 export function contentPolicy(hashes: readonly string[] | 'development'): string {

@@ -42,7 +42,7 @@ test('the tourer, in full', async () => {
   expect(tourer!.gears).toHaveLength(24);
   expect(tourer!.steps).toHaveLength(23);
   expect(tourer!.gears[0]).toMatchObject({ chainring: 32, cog: 36, hubStage: 1, ratio: 32 / 36, gainRatio: null });
-  expect(tourer!.exactTwins).toEqual([
+  expect(tourer!.exactDuplicates).toEqual([
     [
       { chainring: 32, cog: 24 },
       { chainring: 48, cog: 36 },
@@ -66,7 +66,7 @@ test('crank length, cadence, closeness and hub stages are heard', async () => {
   });
   const [setup] = ((await response.json()) as GearsResponse).setups;
   expect(setup!.gears).toHaveLength(48);
-  expect(setup!.exactTwins).toHaveLength(2);
+  expect(setup!.exactDuplicates).toHaveLength(2);
   expect(setup!.gears.at(-1)!.speedKmh).toBeCloseTo((48 / 11) * 2 * 3.6, 9);
   expect(setup!.gears[0]!.gainRatio).toBeGreaterThan(0);
 });

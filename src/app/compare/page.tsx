@@ -1,5 +1,7 @@
-import { ComparePlace } from './ComparePlace';
+'use client';
 
-export default function ComparePage() {
-  return <ComparePlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/compare/CompareView').then((module) => module.CompareView));
+
+export default View;

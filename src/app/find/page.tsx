@@ -1,5 +1,7 @@
-import { FindPlace } from './FindPlace';
+'use client';
 
-export default function FindPage() {
-  return <FindPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/find/FindView').then((module) => module.FindView));
+
+export default View;

@@ -1,5 +1,7 @@
-import { GearsPlace } from './GearsPlace';
+'use client';
 
-export default function GearsPage() {
-  return <GearsPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/gears/GearsView').then((module) => module.GearsView));
+
+export default View;

@@ -1,5 +1,7 @@
-import { LearnPlace } from './LearnPlace';
+'use client';
 
-export default function LearnPage() {
-  return <LearnPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/learn/LearnView').then((module) => module.LearnView));
+
+export default View;

@@ -1,5 +1,7 @@
-import { LogPlace } from './LogPlace';
+'use client';
 
-export default function LogPage() {
-  return <LogPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/log/LogView').then((module) => module.LogView));
+
+export default View;

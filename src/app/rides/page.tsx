@@ -1,5 +1,7 @@
-import { RidesPlace } from './RidesPlace';
+'use client';
 
-export default function RidesPage() {
-  return <RidesPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/rides/RidesView').then((module) => module.RidesView));
+
+export default View;

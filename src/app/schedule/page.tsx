@@ -1,5 +1,7 @@
-import { SchedulePlace } from './SchedulePlace';
+'use client';
 
-export default function SchedulePage() {
-  return <SchedulePlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/schedule/ScheduleView').then((module) => module.ScheduleView));
+
+export default View;

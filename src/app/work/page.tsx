@@ -1,5 +1,7 @@
-import { WorkPlace } from './WorkPlace';
+'use client';
 
-export default function WorkPage() {
-  return <WorkPlace />;
-}
+import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+
+const View = lazyWithPreload(() => import('../../views/work/WorkView').then((module) => module.WorkView));
+
+export default View;

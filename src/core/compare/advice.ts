@@ -1,14 +1,15 @@
 import { nearlyEqual } from '../numbers';
-import { ZONES, highRpmToClose, type Hole, type Step, type Zone } from '../gears';
-import { needUncertainty, type FilledBrief } from '../brief';
+import { ZONES, highRpmToClose, type Gap, type Step, type Zone } from '../gears';
+import { needUncertainty, type FilledBrief } from '../needs';
 import type { Check, FrontControl, Retention } from '../fit';
-import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from '../parts/sold';
+import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from '../catalog/sold';
 import { teethForEasier, teethForHarder } from '../ride';
 import type { Message } from '../message';
 import { stepTolerance } from './difference';
 import type { SetupFigures } from './figures';
+import { firstOf, lastOf, definite } from '../items';
 
-/** Whether a setup meets one need, with the figure that says so. What would change it is in `remedy`. */
+/** Whether a setup meets one need, with its figure; `remedy` is what would change it. */
 export type NeedAnswer = {
   readonly met: boolean;
   /** Missed by less than the need itself may be off. */
@@ -32,14 +33,14 @@ export type NeedAnswer = {
       /** Undefined where no step is taken there. */
       readonly largest: Step | undefined;
       readonly toleranceFraction: number;
-      /** A cog that would halve it, where there is room for one. */
+      /** A cog that would halve it, if one fits. */
       readonly remedy: { readonly cogT: number | undefined };
     }
   | {
-      readonly id: 'holes';
+      readonly id: 'gaps';
       readonly count: number;
       /** The widest by the rpm that are missing. */
-      readonly widest: Hole | undefined;
+      readonly widest: Gap | undefined;
       readonly remedy: { readonly highRpm: number | undefined };
     }
   | {
@@ -58,7 +59,7 @@ export type NeedAnswer = {
   | {
       readonly id: 'chainSecurity';
       readonly chainrings: number;
-      /** What holds the chain on a single ring; undefined where nobody has said. */
+      /** Chain retention on a single ring; undefined if unknown. */
       readonly retention: readonly Retention[] | undefined;
       readonly known: boolean;
     }
@@ -87,7 +88,7 @@ export function needAnswers(figures: SetupFigures, brief: FilledBrief, fitted: S
     ...(brief.lowestRatio === undefined ? [] : [ratioAnswer(figures, brief.lowestRatio)]),
     topAnswer(figures, brief),
     ...ZONES.map((zone) => stepAnswer(figures, brief, zone)),
-    holesAnswer(figures),
+    gapsAnswer(figures),
     cruisingAnswer(figures, brief),
   ];
   if (bothered('droppedChain')) answers.push(securityAnswer(figures));
@@ -108,7 +109,7 @@ export function needAnswers(figures: SetupFigures, brief: FilledBrief, fitted: S
 }
 
 function climbAnswer({ report, needs, climbRpm, candidate }: SetupFigures, brief: FilledBrief): NeedAnswer {
-  const easiest = report.gears[0]!;
+  const easiest = firstOf(report.gears);
   const teeth = teethForEasier(
     easiest.chainring,
     easiest.cog,
@@ -129,12 +130,12 @@ function climbAnswer({ report, needs, climbRpm, candidate }: SetupFigures, brief
 }
 
 function ratioAnswer({ report }: SetupFigures, neededRatio: number): NeedAnswer {
-  const { ratio } = report.gears[0]!;
+  const { ratio } = firstOf(report.gears);
   return { id: 'lowestRatio', met: ratio <= neededRatio || nearlyEqual(ratio, neededRatio), ratio, neededRatio };
 }
 
 function topAnswer({ report, needs, coverage, candidate }: SetupFigures, brief: FilledBrief): NeedAnswer {
-  const hardest = report.gears.at(-1)!;
+  const hardest = lastOf(report.gears);
   const teeth = teethForHarder(
     hardest.chainring,
     hardest.cog,
@@ -160,7 +161,7 @@ const isJustAbout = (value: number, limit: number, uncertainty: number) =>
 
 /**
  * Two rings have a front derailleur round the chain. One ring is held by a guide, or by its teeth and a clutch together;
- * with one of the two it hangs on wear and chainline, which nobody can read off a sheet.
+ * with one of the two it depends on wear and chainline, which no spec gives.
  */
 function securityAnswer({ candidate: { setup, retention } }: SetupFigures): NeedAnswer {
   const has = (one: Retention) => retention?.includes(one) ?? false;
@@ -175,7 +176,11 @@ function stepAnswer({ zones }: SetupFigures, brief: FilledBrief, zone: Zone): Ne
   const toleranceFraction = stepTolerance(brief, zone);
   const between = largest && Math.round(Math.sqrt(largest.from.cog * largest.to.cog));
   const splits =
-    largest && between !== largest.from.cog && between !== largest.to.cog && !largest.ringChange && isSoldCog(between!);
+    largest &&
+    between !== largest.from.cog &&
+    between !== largest.to.cog &&
+    !largest.ringChange &&
+    isSoldCog(definite(between));
   return {
     id: `steps.${zone}`,
     zone,
@@ -186,17 +191,17 @@ function stepAnswer({ zones }: SetupFigures, brief: FilledBrief, zone: Zone): Ne
   };
 }
 
-function holesAnswer({ coverage }: SetupFigures): NeedAnswer {
-  const { holes, band } = coverage;
-  const wanted = (hole: Hole) => highRpmToClose(hole, band);
-  const widest = holes.reduce<Hole | undefined>(
-    (most, hole) => (!most || wanted(hole) > wanted(most) ? hole : most),
+function gapsAnswer({ coverage }: SetupFigures): NeedAnswer {
+  const { gaps, band } = coverage;
+  const wanted = (gap: Gap) => highRpmToClose(gap, band);
+  const widest = gaps.reduce<Gap | undefined>(
+    (most, gap) => (!most || wanted(gap) > wanted(most) ? gap : most),
     undefined,
   );
   return {
-    id: 'holes',
-    met: holes.length === 0,
-    count: holes.length,
+    id: 'gaps',
+    met: gaps.length === 0,
+    count: gaps.length,
     widest,
     remedy: { highRpm: widest && wanted(widest) },
   };
@@ -233,7 +238,7 @@ function weightAnswer({ candidate: { massG } }: SetupFigures, fitted: SetupFigur
   return { id: 'weight', met: changeG !== undefined && changeG < 0, massG, changeG };
 }
 
-/** Limits without which nobody can say that a derailleur takes a setup. */
+/** Limits that must be known to judge a derailleur. */
 const DECIDING: readonly Check['id'][] = ['totalCapacity', 'largestCog'];
 
 /** Within all limits that are known; not known while one that decides is not, unless another is passed. */

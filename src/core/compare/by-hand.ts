@@ -1,11 +1,11 @@
 import type { FrontControl } from '../fit';
 import type { ShiftPath } from '../gears';
 
-/** The shifts along a sequence that ask something of the rider's hands. */
+/** Shifts along a sequence that the rider makes by hand. */
 export interface ShiftsByHand {
   /** Ring changes that the rider makes. */
   readonly front: number;
-  /** Shifts that need both hands at once. */
+  /** Double shifts. */
   readonly double: number;
 }
 

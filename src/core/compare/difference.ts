@@ -1,8 +1,9 @@
 import { nearlyEqual } from '../numbers';
 import { ZONES, type Zone } from '../gears';
-import type { FilledBrief } from '../brief';
+import type { FilledBrief } from '../needs';
 import { isWithinSpreads, type Spread } from '../fit';
 import type { SetupFigures } from './figures';
+import { firstOf, lastOf } from '../items';
 
 export type RowId =
   | 'easiest'
@@ -13,7 +14,7 @@ export type RowId =
   | 'lowestSteady'
   | `largestStep.${Zone}`
   | `meanStep.${Zone}`
-  | 'holes'
+  | 'gaps'
   | 'distinct'
   | 'pathGears'
   | 'frontShifts'
@@ -29,14 +30,14 @@ export type RowId =
   | 'cost';
 
 /**
- * What a difference means for this brief: `enough` where both meet what is asked, or nothing is
- * asked, so that the difference stands without being a gain or a loss; `withinSpread` where it is smaller than both are
+ * Meaning of a difference for this brief: `enough` if both meet the need, or there is
+ * none, so that the difference is neither gain nor loss; `withinSpread` if it is smaller than both are
  * known to.
  */
 export type Judgement = 'better' | 'worse' | 'same' | 'enough' | 'withinSpread' | 'notKnown';
 
-/** `share`: a part of one, 0.125 for 12.5 %; `money`: in the rider's currency. */
-export type FigureUnit =
+/** `share`: a part of one, 0.125 for 12.5%; `money`: in the rider's currency. */
+type FigureUnit =
   'm' | ': 1' | 'km/h' | 'share' | 'gaps' | 'gears' | 'shifts' | 'clicks' | 'pushes' | 'T' | 'W' | 'g' | 'money';
 
 export interface DifferenceRow {
@@ -50,14 +51,14 @@ export interface DifferenceRow {
   readonly judgement: Judgement;
 }
 
-/** Of a figure: its value, and how to tell better from worse. */
+/** How a figure is computed and compared. */
 interface Rule {
   readonly id: RowId;
   readonly unit: FigureUnit;
   readonly value: (figures: SetupFigures) => number | undefined;
-  /** Which way is the gain; `none` where a difference is neither. */
+  /** The better direction; `none` where a difference is neither. */
   readonly gain: 'more' | 'less' | 'none';
-  /** Whether a value is all that the brief asks for; where both are, there is no gain in more. */
+  /** Whether a value meets the need; where both do, more is no gain. */
   readonly spread?: ((figures: SetupFigures) => Spread) | undefined;
   readonly meets?: ((value: number, brief: FilledBrief, figures: SetupFigures) => boolean) | undefined;
 }
@@ -68,27 +69,27 @@ const TOLERANCE_FIELD = {
   fast: 'stepFastPercent',
 } as const;
 
-/** The largest step that the brief allows in a zone, as a share. */
+/** The largest step allowed in a zone, as a fraction. */
 export const stepTolerance = (brief: FilledBrief, zone: Zone) => brief[TOLERANCE_FIELD[zone]] / 100;
 
-/** Published measurements and guesses of the drag of small parts differ by half either way. */
+/** Published values of the drag of small parts differ by half. */
 export const DRAG_SPREAD = 0.5;
 
-/** Whether it is taken, for the rider has not said it. */
+/** Whether it is assumed. */
 export const isToleranceAssumed = ({ assumed }: FilledBrief, zone: Zone) => assumed.includes(TOLERANCE_FIELD[zone]);
 
 const RULES: readonly Rule[] = [
   {
     id: 'easiest',
     unit: 'm',
-    value: ({ report }) => report.gears[0]!.developmentM,
+    value: ({ report }) => firstOf(report.gears).developmentM,
     gain: 'less',
     meets: (value, _, { needs }) => value <= needs.easiestMaxM,
   },
   {
     id: 'hardest',
     unit: 'm',
-    value: ({ report }) => report.gears.at(-1)!.developmentM,
+    value: ({ report }) => lastOf(report.gears).developmentM,
     gain: 'more',
     meets: (value, _, { needs }) => value >= needs.hardestMinM,
   },
@@ -128,7 +129,7 @@ const RULES: readonly Rule[] = [
     gain: 'less',
     meets: (value, brief) => value <= stepTolerance(brief, zone),
   })),
-  { id: 'holes', unit: 'gaps', value: (figures) => figures.coverage.holes.length, gain: 'less' },
+  { id: 'gaps', unit: 'gaps', value: (figures) => figures.coverage.gaps.length, gain: 'less' },
   { id: 'distinct', unit: 'gears', value: ({ report }) => report.distinct.length, gain: 'none' },
   { id: 'pathGears', unit: 'gears', value: ({ report }) => report.path.gears.length, gain: 'none' },
   { id: 'frontShifts', unit: 'shifts', value: ({ report }) => report.path.frontShifts, gain: 'less' },

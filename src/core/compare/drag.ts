@@ -1,4 +1,4 @@
-import { AIR_DENSITY_KG_M3 } from '../brief';
+import { AIR_DENSITY_KG_M3 } from '../needs';
 import { msOf } from '../ride';
 
 const CM2_PER_M2 = 10_000;

@@ -30,13 +30,14 @@ import {
   type Zone,
   type ZoneSteps,
 } from '../gears';
-import { bandOf, needsOf, zonesOf, type FilledBrief, type Needs } from '../brief';
+import { bandOf, needsOf, zonesOf, type FilledBrief, type Needs } from '../needs';
 import { shiftsByHand, type ShiftsByHand } from './by-hand';
 import { anglesOf } from './chain-angles';
 import { frontDragW } from './drag';
 import { speedsRidden, timeWeightedStep } from './ridden-step';
+import { firstOf, lastOf, definite } from '../items';
 
-/** A setup with all that a comparison asks of it. */
+/** A setup with all inputs of a comparison. */
 export interface Candidate {
   readonly id: string;
   readonly setup: Setup;
@@ -59,7 +60,7 @@ export interface Candidate {
   readonly cost: number | undefined;
 }
 
-/** One setup in the light of a brief. */
+/** The figures of one setup for a rider's needs. */
 export interface SetupFigures {
   readonly candidate: Candidate;
   readonly report: GearReport;
@@ -87,12 +88,12 @@ export interface SetupFigures {
 }
 
 /** How a comparison counts. */
-export interface CompareRules {
+interface CompareRules {
   readonly closenessPercent: number;
   readonly crossedCogs: number;
 }
 
-/** @param needs where they are known better than by the brief alone */
+/** @param needs overrides the needs derived from the brief */
 export function setupFigures(
   candidate: Candidate,
   brief: FilledBrief,
@@ -101,10 +102,10 @@ export function setupFigures(
 ): SetupFigures {
   const { setup, rolloutMm, crankLengthMm, clicksPerPush, rearDerailleur, avoided } = candidate;
   const report = gearReport(setup, { rolloutMm, crankLengthMm, cadenceRpm: brief.preferredRpm, ...rules });
-  // Of the shift sequence: what is cross-chained is not in it, as nobody rides it for long.
+  // Of the shift sequence, which has no cross-chained gears.
   const cruising = gearFor(report.pathGears, brief.cruisingSpeedKmh, brief.cruisingRpm);
   const rear = checkCapacity({ setup, rearDerailleur, avoided });
-  const hardest = report.gears.at(-1)!;
+  const hardest = lastOf(report.gears);
   const { chainring, cog } = cruising.gear;
   const chainLoss = articulationLoss(chainring, cog, angleOf(candidate, cruising.gear));
   return {
@@ -116,18 +117,19 @@ export function setupFigures(
     spinOutKmh: speedKmh(hardest.developmentM, brief.spinOutRpm),
     bigChange: bigChange(setup, report.path, clicksPerPush),
     byHand: shiftsByHand(report.path, candidate.frontControl ?? 'lever'),
-    climbRpm: cadenceRpm(report.gears[0]!.developmentM, needs.climbSpeedKmh),
+    climbRpm: cadenceRpm(firstOf(report.gears).developmentM, needs.climbSpeedKmh),
     cruising,
     riddenStep: timeWeightedStep(report.pathGears, brief.preferredRpm, speedsRidden(brief, needs)),
     chainLoss,
     loss: addLosses(chainLoss, hubLoss(cruising.gear.hubStage)),
     frontDragW: setup.chainrings.length > 1 ? frontDragW(brief.frontDragCm2, brief.cruisingSpeedKmh) : 0,
-    capacity: rear.find(({ id }) => id === 'totalCapacity')!,
+    capacity: definite(rear.find(({ id }) => id === 'totalCapacity')),
     // With one ring there is no front derailleur to limit anything.
     limits: setup.chainrings.length > 1 ? [...rear, checkRingDifference(setup, rearDerailleur)] : rear,
   };
 }
 
 function angleOf(candidate: Candidate, gear: SizedGear): number {
-  return anglesOf(candidate).find(({ chainring, cog }) => chainring === gear.chainring && cog === gear.cog)!.angleDeg;
+  return definite(anglesOf(candidate).find(({ chainring, cog }) => chainring === gear.chainring && cog === gear.cog))
+    .angleDeg;
 }

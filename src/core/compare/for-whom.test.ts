@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { candidate } from '../../../tests/support/compared';
 import { TOURER } from '../../../tests/support/setups';
-import { fillBrief, usedGears, type Brief } from '../brief';
+import { fillBrief, usedGears, type Brief } from '../needs';
 import { setupFigures, type Candidate, type SetupFigures } from './figures';
 import { forWhom, type SuitFact } from './for-whom';
 import { frontDragW } from './drag';
@@ -10,6 +10,7 @@ import { lossBetween, lossGearsOf } from './loss-between';
 import { needAnswers } from './advice';
 import { priorityChoices } from './priorities';
 import { sameJobs } from './same-job';
+import { cases } from '../../../tests/support/fuzz';
 
 const RULES = { closenessPercent: 5, crossedCogs: 2 };
 const road = fillBrief({ use: 'road' });
@@ -41,7 +42,7 @@ test('a setup beside itself has nothing that the other has not', () => {
       const { speaksFor, against } = forWhom(own, [own], road);
       for (const id of ids([...speaksFor, ...against])) expect(comparing).not.toContain(id);
     }),
-    { ...SEEDED, numRuns: 60 },
+    { ...SEEDED, numRuns: cases(15) },
   );
 });
 
@@ -54,7 +55,7 @@ test('no fact speaks for and against at once, whatever the setups', () => {
       const all = ids([...speaksFor, ...against]);
       expect(new Set(all).size).toBe(all.length);
     }),
-    { ...SEEDED, numRuns: 60 },
+    { ...SEEDED, numRuns: cases(15) },
   );
 });
 

@@ -1,15 +1,16 @@
-import type { FilledBrief } from '../brief';
+import type { FilledBrief } from '../needs';
 import { MM_PER_TOOTH, type FrontControl } from '../fit';
 import { needAnswers, type NeedAnswer } from './advice';
 import type { SizedGear } from '../gears';
 import type { SetupFigures } from './figures';
 import type { SameJob } from './same-job';
+import { firstOf, lastOf } from '../items';
 
 /** A fact that speaks for a setup, or against it, beside the others. */
 export type SuitFact =
   | { readonly id: 'meetsAll' }
   | { readonly id: 'misses'; readonly needs: readonly NeedAnswer['id'][] }
-  /** No front derailleur: one hand does it all, and there is nothing to adjust, to clean or to pack with mud. */
+  /** No front derailleur: one-handed, and nothing to adjust, clean or clog with mud. */
   | { readonly id: 'oneHand' }
   | { readonly id: 'bothHands'; readonly frontShifts: number }
   /** Two rings that the system shifts. */
@@ -36,7 +37,7 @@ export interface Suit {
   readonly against: readonly SuitFact[];
 }
 
-/** Steps closer than this are alike, as a share: nobody feels half a percent. */
+/** Steps closer than this count as equal, as a fraction: half a percent is not felt. */
 const STEP_FELT = 0.005;
 /** Ranges closer than this are alike, as a quotient. */
 const RANGE_FELT = 1.05;
@@ -111,9 +112,9 @@ function shiftFacts(
         : { id: 'systemShifts', control: frontControl },
     );
   }
-  const count = coverage.holes.length;
+  const count = coverage.gaps.length;
   if (count > 0) facts.push({ id: 'gaps', count });
-  else if (others.some((other) => other.coverage.holes.length > 0)) facts.push({ id: 'noGaps' });
+  else if (others.some((other) => other.coverage.gaps.length > 0)) facts.push({ id: 'noGaps' });
   return facts;
 }
 
@@ -135,7 +136,7 @@ function rangeFacts({ report }: SetupFigures, others: readonly SetupFigures[]): 
 
 function gearUseFacts({ report }: SetupFigures, jobs: readonly SameJob[]): SuitFact[] {
   const facts: SuitFact[] = [];
-  const [easiestM, hardestM] = [report.gears[0]!.developmentM, report.gears.at(-1)!.developmentM];
+  const [easiestM, hardestM] = [firstOf(report.gears).developmentM, lastOf(report.gears).developmentM];
   const lost = jobs.filter(
     ({ gear: { developmentM } }) => developmentM * USUAL_FELT < easiestM || developmentM > hardestM * USUAL_FELT,
   );

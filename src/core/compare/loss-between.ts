@@ -62,7 +62,7 @@ const sum = (a: Watts, b: Watts): Watts => ({
   highWatts: a.highWatts + b.highWatts,
 });
 
-export interface LossConditions {
+interface LossConditions {
   readonly powerW: number;
   readonly speedKmh: number;
   readonly frontDragCm2: number;
@@ -71,7 +71,7 @@ export interface LossConditions {
 }
 
 /** Two gears side by side. */
-export interface LossBetween {
+interface LossBetween {
   readonly left: LossOfGear;
   readonly right: LossOfGear;
   /** Right less left, W; above 0 the right one loses more. */

@@ -1,10 +1,11 @@
-import type { FilledBrief } from '../brief';
+import type { FilledBrief } from '../needs';
 import { percent } from '../units';
 import type { NeedAnswer } from './advice';
 import type { SetupFigures } from './figures';
+import { firstOf } from '../items';
 
 /** The figure of a need and what it is held against, in `unit`; null where it is no number, or not known. */
-export interface Measured {
+interface Measured {
   readonly value: number | null;
   readonly limit: number | null;
   readonly unit: string | null;
@@ -16,7 +17,7 @@ const NO_NUMBER: Measured = { value: null, limit: null, unit: null };
 export function measuredNeed(answer: NeedAnswer, { report, needs }: SetupFigures, brief: FilledBrief): Measured {
   switch (answer.id) {
     case 'climb':
-      return { value: report.gears[0]!.developmentM, limit: needs.easiestMaxM, unit: 'm' };
+      return { value: firstOf(report.gears).developmentM, limit: needs.easiestMaxM, unit: 'm' };
     case 'lowestRatio':
       return { value: answer.ratio, limit: answer.neededRatio, unit: ': 1' };
     case 'topSpeed':
@@ -29,7 +30,7 @@ export function measuredNeed(answer: NeedAnswer, { report, needs }: SetupFigures
         limit: percent(answer.toleranceFraction),
         unit: '%',
       };
-    case 'holes':
+    case 'gaps':
       return { value: answer.count, limit: 0, unit: 'gaps' };
     case 'cruising':
       return { value: answer.cadenceRpm, limit: brief.cruisingRpm, unit: 'rpm' };

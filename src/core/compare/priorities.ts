@@ -1,6 +1,7 @@
-import type { FilledBrief } from '../brief';
+import type { FilledBrief } from '../needs';
 import { nearlyEqual } from '../numbers';
 import type { SetupFigures } from './figures';
+import { firstOf, itemAt, lastOf } from '../items';
 
 /** What a rider may put first; each would choose by figures of its own. */
 export const PRIORITIES = ['cadence', 'simplicity', 'range', 'weight', 'cost', 'aero'] as const;
@@ -14,7 +15,7 @@ export interface PriorityChoice {
   readonly notKnown: readonly number[];
 }
 
-/** A figure by which a priority ranks, less is better; differences below `tell` are none. */
+/** A figure by which a priority ranks, lower is better; differences below `tell` are ignored. */
 interface Rank {
   readonly value: number;
   readonly tell: number;
@@ -22,11 +23,11 @@ interface Rank {
 
 const exact = (value: number): Rank => ({ value, tell: 0 });
 
-/** Figures by which a priority ranks, the weightiest first; undefined where it cannot say. */
+/** Figures by which a priority ranks, the most important first; undefined where there is no result. */
 const RANKING: Readonly<Record<Priority, (figures: SetupFigures, brief: FilledBrief) => readonly Rank[] | undefined>> =
   {
     cadence: ({ coverage, report, riddenStep }) => [
-      exact(coverage.holes.reduce((sum, { fromKmh, toKmh }) => sum + Math.log(toKmh / fromKmh), 0)),
+      exact(coverage.gaps.reduce((sum, { fromKmh, toKmh }) => sum + Math.log(toKmh / fromKmh), 0)),
       exact(riddenStep ?? 0),
       exact(report.path.largestStep),
     ],
@@ -40,8 +41,8 @@ const RANKING: Readonly<Record<Priority, (figures: SetupFigures, brief: FilledBr
     range: ({ report, needs }) => [
       // How far each end falls short, on a log scale; then the plain width.
       exact(
-        Math.max(0, Math.log(report.gears[0]!.developmentM / needs.easiestMaxM)) +
-          Math.max(0, Math.log(needs.hardestMinM / report.gears.at(-1)!.developmentM)),
+        Math.max(0, Math.log(firstOf(report.gears).developmentM / needs.easiestMaxM)) +
+          Math.max(0, Math.log(needs.hardestMinM / lastOf(report.gears).developmentM)),
       ),
       exact(-report.range.quotient),
     ],
@@ -69,8 +70,8 @@ export function priorityChoices(all: readonly SetupFigures[], brief: FilledBrief
 
 function compareRanks(a: readonly Rank[], b: readonly Rank[]): number {
   const place = a.findIndex(({ value, tell }, i) => {
-    const other = b[i]!;
+    const other = itemAt(b, i);
     return !nearlyEqual(value, other.value) && Math.abs(value - other.value) >= tell + other.tell;
   });
-  return place < 0 ? 0 : a[place]!.value - b[place]!.value;
+  return place < 0 ? 0 : itemAt(a, place).value - itemAt(b, place).value;
 }

@@ -1,8 +1,9 @@
-import type { FilledBrief, Needs } from '../brief';
+import type { FilledBrief, Needs } from '../needs';
 import { speedKmh, type SizedGear } from '../gears';
+import { itemAt } from '../items';
 
 /** A share of the riding time about one speed. */
-export interface SpeedShare {
+interface SpeedShare {
   readonly share: number;
   readonly centreKmh: number;
   /** How far speeds lie apart about it: the scale of a logistic distribution of ln speed. */
@@ -15,7 +16,7 @@ const SPREAD = { gear: 0.04, flat: 0.08, rolling: 0.16, hilly: 0.22 };
 /** Of the time in hills so much goes uphill, for it is slow. */
 const UPHILL = 0.75;
 
-/** The speeds of a rider by recordings, else by what the brief says of the ground. Shares add up to 1. */
+/** The rider's speeds by recordings, else by terrain. Shares add up to 1. */
 export function speedsRidden(brief: FilledBrief, { climbSpeedKmh }: Needs): SpeedShare[] {
   const recorded = brief.ridden?.shares.filter(({ share }) => share > 0) ?? [];
   if (recorded.length > 0) {
@@ -56,7 +57,7 @@ export function timeWeightedStep(
 ): number | undefined {
   let [time, sum] = [0, 0];
   for (let i = 1; i < gears.length; i += 1) {
-    const [easier, harder] = [gears[i - 1]!, gears[i]!];
+    const [easier, harder] = [itemAt(gears, i - 1), itemAt(gears, i)];
     const share =
       shareBelow(speeds, speedKmh(harder.developmentM, preferredRpm)) -
       shareBelow(speeds, speedKmh(easier.developmentM, preferredRpm));

@@ -1,4 +1,4 @@
-import { usageOf, type UsedGears } from '../brief';
+import { usageOf, type UsedGears } from '../needs';
 import { nearestGear, type GearReport, type SizedGear } from '../gears';
 
 /** A gear in use and the one nearest in size on another setup. */
@@ -13,7 +13,7 @@ export interface SameJob {
 
 /**
  * For every gear that a rider shifts through, and every usual one beside, the gear on the other setup that does the same job.
- * @param used what is known of the rider's use of the gears of `now`
+ * @param used the rider's gear usage on `now`
  */
 export function sameJobs(now: GearReport, other: GearReport, used?: UsedGears): SameJob[] {
   // A rider rides straight gears where one is as near.

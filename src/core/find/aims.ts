@@ -1,11 +1,11 @@
 import type { FoundFacts } from './found';
 
-/** What a search can be asked to make small; most important first where the order counts. */
+/** Criteria that a search minimises, the most important first. */
 export const FIND_AIMS = [
   'stepsOver',
   'largestStep',
   'meanStep',
-  'holes',
+  'gaps',
   'usualGears',
   'frontShifts',
   'doubleShifts',
@@ -19,8 +19,8 @@ export const FIND_AIMS = [
 ] as const;
 export type FindAim = (typeof FIND_AIMS)[number];
 
-/** Aims that are told without riding anything. */
-export type CheapAim = Exclude<FindAim, 'outOfBand'>;
+/** Criteria that need no ride simulation. */
+type CheapAim = Exclude<FindAim, 'outOfBand'>;
 
 /** Gaps in so few of the speeds are not felt: a share. */
 const GAPS_NOT_FELT = 0.005;
@@ -29,7 +29,7 @@ const VALUES: Readonly<Record<CheapAim, (found: FoundFacts) => number>> = {
   stepsOver: ({ metrics }) => metrics.stepsOver,
   largestStep: ({ metrics }) => metrics.largestStep,
   meanStep: ({ metrics }) => metrics.meanStep,
-  holes: ({ metrics }) => (metrics.holeShare < GAPS_NOT_FELT ? 0 : metrics.holeShare),
+  gaps: ({ metrics }) => (metrics.gapShare < GAPS_NOT_FELT ? 0 : metrics.gapShare),
   usualGears: ({ metrics }) => metrics.usualChange,
   frontShifts: ({ metrics }) => metrics.frontShifts,
   doubleShifts: ({ metrics }) => metrics.doubleShifts,

@@ -1,7 +1,7 @@
 import { TOURER_BIKE, TOURER_FITTED, TOURER_RIDING } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
-import { DEFAULT_PRICES } from '../parts/price-list';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
+import { DEFAULT_PRICES } from '../catalog/price-list';
 import { message, type Message } from '../message';
 import { layoutAdvice } from './layout-advice';
 import { aimSpans, partingAims, withinLimits } from './limits';
@@ -90,7 +90,7 @@ test('needs of money and weight, and locks, keep setups out', () => {
 });
 
 test('each member of a front has its reason, true of it, and what it gives up, true as well', () => {
-  const aims = ['largestStep', 'holes', 'newParts', 'frontShifts', 'mass'] as const;
+  const aims = ['largestStep', 'gaps', 'newParts', 'frontShifts', 'mass'] as const;
   const { front } = findSetups(question({ aims }));
   const all = reasons(front, aims);
   expect(front.length).toBeGreaterThan(4);

@@ -3,9 +3,10 @@ import { SEEDED, chainringsArbitrary, cogsArbitrary, setupArbitrary } from '../.
 import { TOURER_FITTED } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
 import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
-import { DEFAULT_PRICES, PART_KINDS } from '../parts/price-list';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
+import { DEFAULT_PRICES, PART_KINDS } from '../catalog/price-list';
 import { SetupBuilder, type FindBike } from './builder';
+import { cases } from '../../../tests/support/fuzz';
 
 const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
 const whole = (min: number, max: number) => optional(fc.integer({ min, max }));
@@ -74,7 +75,7 @@ test('a build goes together just where its whole fit report says so', () => {
       const builder = new SetupBuilder(bike);
       const build = builder.build(chainrings, cogs);
       const report = fitReport(builder.fitInput(chainrings, cogs, build));
-      // What breaks a lock is told as that; the report is of what would have to be built.
+      // A setup that breaks a lock is reported as such; the report is of what would have to be built.
       if (build.breaches.includes('freehub')) return;
       expect([build.kind, fitAnswer(report, bike.school).deciding.map(({ message }) => message)]).toEqual([
         fitAnswer(report, bike.school).kind,
@@ -83,7 +84,7 @@ test('a build goes together just where its whole fit report says so', () => {
       seen.add(build.kind);
       expect(report.linksUsed).toBe(build.chainLinks);
     }),
-    { ...SEEDED, numRuns: 300 },
+    { ...SEEDED, numRuns: cases(75) },
   );
   expect(seen.size).toBeGreaterThanOrEqual(4);
 });
@@ -108,7 +109,7 @@ test('how a chain hangs is told by lengths as by the angle that they come to', (
         expect(links < reach.fewestLinks()).toBe(state === 'tooShort');
       },
     ),
-    { ...SEEDED, numRuns: 1500 },
+    { ...SEEDED, numRuns: cases(375) },
   );
   expect(seen).toEqual(new Set(['impossible', 'ok', 'slack', 'tooShort']));
 });
@@ -155,7 +156,7 @@ test('a derailleur that can be had is taken before one that nothing is known of'
   expect(builderFor({}, { others: small }).build([44], WIDE).derailleur).toBe(2);
 });
 
-test('what is laid on the bench says nothing that was only assumed', () => {
+test('what is laid in the workspace says nothing that was only assumed', () => {
   const unsaid = builderFor({}, { parts: { smallestRingT: 30 } });
   const same = unsaid.build([48, 34], TOURER.cogs);
   expect(unsaid.fitInput([48, 34], TOURER.cogs, same).parts).toMatchObject({ shifterSpeeds: 12, chainSpeeds: 12 });

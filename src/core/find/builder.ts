@@ -41,15 +41,16 @@ import {
   type StockPart,
   type StockedBuild,
 } from '../job';
-import { isUncommonCount, sameTeeth } from '../parts/cassettes';
-import { isUncommon } from '../parts/rings';
-import { DEFAULT_PRICES, PART_KINDS, type PartKind, type Prices } from '../parts/price-list';
+import { isUncommonCount, sameTeeth } from '../catalog/cassettes';
+import { isUncommon } from '../catalog/rings';
+import { DEFAULT_PRICES, PART_KINDS, type PartKind, type Prices } from '../catalog/price-list';
 import type { FrontRoom } from './front-room';
 import { DerailleurOption, type NumberedCassette } from './derailleur-option';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
-/** What a search knows of the bike: the setup on it now, how limits are taken, and what is not to be replaced. */
+/** The bike in a search: its present setup, the approach to limits, and parts to keep. */
 export interface FindBike {
-  /** The setup fitted now, with all that is known of its parts; the derailleurs of `others` can be had, with their sheets. */
+  /** The setup on the bike, with all known data of its parts; the derailleurs of `others` are available, with their specs. */
   readonly present: FitInput;
   readonly school: LimitsPolicy;
   readonly keep: readonly PartKind[];
@@ -68,12 +69,12 @@ export interface FindStock {
   readonly derailleurs: Readonly<Record<string, StockPart>>;
 }
 
-/** What must be known before a build can be called compatible: the published limits of its derailleur, room for a front one. */
+/** Unknowns that prevent a verdict: the published limits of the derailleur, room for a front one. */
 export type Doubt = 'derailleurLimits' | 'frontRoom';
 
 /** A setup as it would be built on the bike. */
 export interface Build {
-  /** Whether it goes together, by the same checks as a setup on the bench. */
+  /** Compatibility, by the same checks as for a setup in the workspace. */
   readonly kind: FitKind;
   /** Why it only may be compatible; empty where nothing that decides it is unknown. */
   readonly doubts: readonly Doubt[];
@@ -81,7 +82,7 @@ export interface Build {
   readonly lessCommon: boolean;
   /** Parts that are others than those on the bike, in the order of the kinds; a kind twice where two are. */
   readonly newParts: readonly PartKind[];
-  /** What is bought for it, as the card of the job says. */
+  /** Parts to buy, as on the job card. */
   readonly buy: readonly Purchase[];
   /** Of what is bought, in the own currency, to compare builds by: see `PartOfMove`. */
   readonly cost: number;
@@ -97,20 +98,20 @@ export interface Build {
   readonly capacityOverT: number;
 }
 
-/** What hangs on the rings alone. */
+/** Results that depend on the rings only. */
 interface RingPart {
   readonly chainrings: readonly number[];
   readonly kind: FitKind;
   readonly newParts: PartKind[];
   readonly breaches: PartKind[];
-  /** Whether it adds a front derailleur to a frame of which nobody knows whether it takes one. */
+  /** Whether it adds a front derailleur to a frame whose mount is unknown. */
   readonly frontInDoubt: boolean;
   readonly parts: Partial<DriveParts>;
   readonly ringDifferenceMaxT: number | undefined;
   readonly move: PartOfMove;
 }
 
-/** What hangs on the cassette, with one rear derailleur. */
+/** Results that depend on the cassette and one rear derailleur. */
 interface CogPart extends NumberedCassette {
   readonly kind: FitKind;
   readonly newParts: PartKind[];
@@ -131,7 +132,7 @@ interface ChainPart {
 /** Whether a setup goes together, and with which derailleur. */
 type Checked = Pick<Build, 'kind' | 'derailleur' | 'chainLinks' | 'capacityRequiredT' | 'capacityOverT'>;
 
-/** The narrowest chain that a cassette asks for by its cogs: below nine all chains have one width. */
+/** The chain speeds for a cassette by its cogs: below nine all chains have one width. */
 const chainSpeedsFor = (cogCount: number) => Math.max(8, cogCount);
 
 /** Where the sheet of a present part is missing, that it suits what is on the bike. */
@@ -159,7 +160,7 @@ function withoutStock({ setup, rearDerailleur, parts = {}, freehub = {}, chainLi
   return { setup, rearDerailleur, parts, freehub, chainLinks: links, stock: {} };
 }
 
-/** By whether the derailleur's limits, and the room for a front derailleur, are unknown: a search asks for very many. */
+/** Cache by whether the derailleur's limits and the room for a front derailleur are unknown. */
 const DOUBTS = {
   limitsKnown: { sure: [], frontInDoubt: ['frontRoom'] },
   limitsUnknown: { sure: ['derailleurLimits'], frontInDoubt: ['derailleurLimits', 'frontRoom'] },
@@ -173,19 +174,19 @@ const withRetention = ({ retention = [] }: DriveParts, one: Retention): readonly
   one,
 ];
 
-/** A part that is new on the bike, for whoever asks only whether it is the same one. */
+/** Mark of a new part, for identity checks only. */
 const NEW_PART = 'new';
 
 /**
  * Builds setups on a bike out of rings and cassettes: which parts stay, which are bought, and whether
  * it goes together. A part is replaced only where it would not go and need not be kept. The checks
- * are those of a fit report (a test holds them together), each asked once for what it hangs on.
+ * are those of a fit report (a test compares them), each evaluated once per distinct input.
  */
 export class SetupBuilder {
   private readonly present: FitInput;
   private readonly keep: ReadonlySet<PartKind>;
   private readonly options: readonly DerailleurOption[];
-  /** By the very lists that are asked for: a search asks for the same ones again and again. */
+  /** Cache by list identity: a search uses the same lists again and again. */
   private readonly rings = new Map<readonly number[], RingPart>();
   private readonly cassettes = new Map<readonly number[], readonly CogPart[]>();
   private readonly lengths = new Map<number, ChainWindow>();
@@ -210,20 +211,20 @@ export class SetupBuilder {
     const perOption = this.cogParts(cogs);
     let chosen: Checked | undefined;
     for (const derailleur of perOption.keys()) {
-      const checked = this.check(ring, perOption[derailleur]!, derailleur);
+      const checked = this.check(ring, itemAt(perOption, derailleur), derailleur);
       if (goesTogether(checked.kind)) {
         chosen = checked;
         break;
       }
       chosen ??= checked;
     }
-    return this.join(ring, perOption[chosen!.derailleur]!, chosen!);
+    return this.join(ring, itemAt(perOption, definite(chosen).derailleur), definite(chosen));
   }
 
-  /** What a fit report is asked of a build. */
+  /** Input of the fit report of a build. */
   fitInput(chainrings: readonly number[], cogs: readonly number[], build: Build): FitInput {
     const ring = this.ringPart(chainrings);
-    const cassette = this.cogParts(cogs)[build.derailleur]!;
+    const cassette = itemAt(this.cogParts(cogs), build.derailleur);
     const { present } = this;
     const { cogPitchMm, ...chainline } = present.chainline ?? {};
     return {
@@ -232,7 +233,7 @@ export class SetupBuilder {
       avoided: undefined,
       chainLinks: build.chainLinks,
       rearDerailleur: {
-        ...this.options[build.derailleur]!.rearDerailleur,
+        ...itemAt(this.options, build.derailleur).rearDerailleur,
         ringDifferenceMaxT: ring.ringDifferenceMaxT,
       },
       parts: {
@@ -246,14 +247,14 @@ export class SetupBuilder {
     };
   }
 
-  /** The same to be laid on the bench: what was only assumed of a part that stays is left open. */
+  /** The same as a setup for the workspace: assumed data of parts that stay are left open. */
   toLay(
     chainrings: readonly number[],
     cogs: readonly number[],
     build: Build,
   ): Pick<FitInput, 'rearDerailleur' | 'chainLinks'> & {
     readonly parts: DriveParts;
-    /** The parts that are others than those on the bike, although they may not be told apart by anything that is known. */
+    /** Parts that differ from those on the bike, even if no known datum differs. */
     readonly others: readonly DescribedSlot[];
     /** The derailleur in stock that it takes. */
     readonly derailleurId: string | undefined;
@@ -289,7 +290,7 @@ export class SetupBuilder {
     };
     return checks
       .map((check) => kindOfCheck(check, trialOf(check, facts), this.bike.school))
-      .reduce(graverKind, 'goes' as FitKind);
+      .reduce<FitKind>(graverKind, 'goes');
   }
 
   /** The part in stock that the derailleur at this place among those that can be had is. */
@@ -373,13 +374,13 @@ export class SetupBuilder {
     if (!same) {
       newParts.push('cassette');
       if (keep.has('cassette')) breaches.push('cassette');
-      // It is bought for the splines that are there; how long it is its sheet tells.
+      // Bought for the present splines; its length is published.
       parts = { ...parts, cassetteSpline: bodyNow.spline, cassetteLengthMm: undefined, spacerMm: undefined };
     }
-    const hub = () => this.kind([checkFreehub(cogs[0]!, freehub, parts), checkFreehubLength(freehub, parts)]);
-    const tooSmall = !same && bodyNow.smallestCogT !== undefined && cogs[0]! < bodyNow.smallestCogT;
+    const hub = () => this.kind([checkFreehub(firstOf(cogs), freehub, parts), checkFreehubLength(freehub, parts)]);
+    const tooSmall = !same && bodyNow.smallestCogT !== undefined && firstOf(cogs) < bodyNow.smallestCogT;
     if (tooSmall && keep.has('freehub')) breaches.push('freehub');
-    const slidesOn = goesTogether(this.kind([checkFreehub(cogs[0]!, freehub, parts)]));
+    const slidesOn = goesTogether(this.kind([checkFreehub(firstOf(cogs), freehub, parts)]));
     if ((tooSmall || !slidesOn) && !keep.has('freehub')) {
       newParts.push('freehub');
       freehub = {};
@@ -407,7 +408,7 @@ export class SetupBuilder {
     const kind = graverKind(
       hub(),
       this.kind(
-        [...cogChecks, checkExtender(cogs.at(-1)!, rearDerailleur, parts), ...shifting()],
+        [...cogChecks, checkExtender(lastOf(cogs), rearDerailleur, parts), ...shifting()],
         rearDerailleur,
         place,
       ),
@@ -449,7 +450,7 @@ export class SetupBuilder {
       freehub: present.freehub,
       chainLinks: undefined,
       newParts,
-      ...(chosen && { partIds: { rearDerailleur: derailleurId } }),
+      ...(chosen && derailleurId !== undefined && { partIds: { rearDerailleur: derailleurId } }),
       stock: { ...Object.fromEntries(found), ...(chosen && { rearDerailleur: chosen }) },
     };
   }
@@ -459,11 +460,11 @@ export class SetupBuilder {
     const { present } = this;
     const { chainrings } = ring;
     const { cogs } = cassette;
-    const option = this.options[place]!;
-    const { minLinks } = this.leastFor(chainrings[0]!, cogs.at(-1)!);
+    const option = itemAt(this.options, place);
+    const { minLinks } = this.leastFor(firstOf(chainrings), lastOf(cogs));
     const { hubStages } = present.setup;
-    // Gears that are left out of what is on the bike say nothing of another combination: all of them count here.
-    const capacityRequiredT = chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!;
+    // Excluded gears of the present combination do not apply to another: all gears count here.
+    const capacityRequiredT = firstOf(chainrings) - lastOf(chainrings) + lastOf(cogs) - firstOf(cogs);
     const { totalCapacityT } = option.rearDerailleur;
     const capacityOverT = totalCapacityT === undefined ? 0 : Math.max(0, capacityRequiredT - totalCapacityT);
 
@@ -486,7 +487,7 @@ export class SetupBuilder {
       if (this.keep.has('chain')) breaches.push('chain');
     }
     const [front, rear] = [ring.move, cassette.move];
-    const { totalCapacityT, largestCogMaxT } = this.options[derailleur]!.rearDerailleur;
+    const { totalCapacityT, largestCogMaxT } = itemAt(this.options, derailleur).rearDerailleur;
     const limitsKnown = totalCapacityT !== undefined && largestCogMaxT !== undefined;
     return {
       kind,
@@ -511,26 +512,28 @@ export class SetupBuilder {
     return (isUncommon(chainrings) && !isThere) || (isUncommonCount(cogs.length) && cogs.length !== setup.cogs.length);
   }
 
-  /** What becomes of the chain: it hangs on the cassette, the links that are needed, and whether those there hang slack. */
+  /** Decides what happens to the chain, from the cassette, the links needed and whether the present chain is slack. */
   private chainFor({ chainrings }: RingPart, cassette: CogPart, place: number): ChainPart {
     const { present } = this;
-    const least = this.leastFor(chainrings[0]!, cassette.cogs.at(-1)!);
-    // Only of a chain that is longer than needed is it asked whether it hangs slack.
+    const least = this.leastFor(firstOf(chainrings), lastOf(cassette.cogs));
+    // Slack is checked only for a chain that is longer than needed.
     const maxLinks =
-      present.chainLinks! > least.minLinks ? this.options[place]!.mostLinks(chainrings, cassette) : undefined;
-    const isSlack = maxLinks !== undefined && maxLinks < present.chainLinks!;
+      definite(present.chainLinks) > least.minLinks
+        ? itemAt(this.options, place).mostLinks(chainrings, cassette)
+        : undefined;
+    const isSlack = maxLinks !== undefined && maxLinks < definite(present.chainLinks);
     const key = isSlack ? -least.minLinks : least.minLinks;
     const known = cassette.chains.get(key);
     if (known) return known;
     const own = { ...least, maxLinks };
-    const old = () => this.leastFor(present.setup.chainrings[0]!, present.setup.cogs.at(-1)!);
+    const old = () => this.leastFor(firstOf(present.setup.chainrings), lastOf(present.setup.cogs));
     const { plan, ...move } = chainOfMove(this.stock.present, cassette.built, { own, old }, this.prices);
     const chain: ChainPart = { move, isNew: plan.action === 'newChain' || plan.action === 'ask' };
     cassette.chains.set(key, chain);
     return chain;
   }
 
-  /** The fewest links that a setup takes; the most hang on the cage. */
+  /** Minimum links of a setup; the maximum depends on the cage. */
   private leastFor(bigRing: number, largestCog: number): ChainWindow {
     const key = bigRing * 100 + largestCog;
     const known = this.lengths.get(key);

@@ -10,6 +10,7 @@ import {
   type CassetteRule,
   type CogZone,
 } from './cassette-builder';
+import { cases } from '../../../tests/support/fuzz';
 
 const rule = (more: Partial<CassetteRule> = {}): CassetteRule => ({
   count: 5,
@@ -41,7 +42,7 @@ function* everyCassette({ count, smallestT, largestT, forced, forbidden, only }:
 const speedOf = (teeth: number, { chainring, rolloutMm, cadenceRpm }: CogZone) =>
   ((chainring / teeth) * rolloutMm * cadenceRpm * 60) / 1_000_000;
 
-/** The price of a whole cassette, worked out as a rider would check it; what counts first stands first. */
+/** The score of a whole cassette, computed independently; the most important term first. */
 function priceOf(cogs: readonly number[], goal: CassetteGoal): number[] {
   const steps = cogs.slice(1).map((cog, i) => ({ size: Math.log(cog / cogs[i]!), at: Math.sqrt(cog * cogs[i]!) }));
   const sum = (of: (step: (typeof steps)[number]) => number) => steps.reduce((total, step) => total + of(step), 0);
@@ -127,9 +128,9 @@ test('what is built is the best of all that the rule allows, by exhaustive searc
       expect(all).toContainEqual(built.cogs);
       expect(compare(priceOf(built.cogs, goal), tally!)).toBe(0);
     }),
-    { ...SEEDED, numRuns: 600 },
+    { ...SEEDED, numRuns: cases(150) },
   );
-  expect(seen.built).toBeGreaterThan(200);
+  expect(seen.built).toBeGreaterThan(25);
   expect(seen.refused).toBeGreaterThan(20);
 });
 

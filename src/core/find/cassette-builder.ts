@@ -1,7 +1,9 @@
 import { atLeast } from '../numbers';
-import { COG_COUNT, COG_TEETH, speedKmh, within, zoneOf } from '../gears';
-import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
+import { COG_COUNT, COG_TEETH, speedKmh, zoneOf } from '../gears';
+import { within } from '../numbers';
+import { GENERIC_CASSETTES, sameTeeth } from '../catalog/cassettes';
 import { message, type Message } from '../message';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
 /** What a cassette is built to. */
 export interface CassetteRule {
@@ -10,7 +12,7 @@ export interface CassetteRule {
   readonly largestT: number;
   readonly forced: readonly number[];
   readonly forbidden: readonly number[];
-  /** Cogs that are at hand, where no other is to be taken. */
+  /** Available cogs, if only those may be used. */
   readonly only?: readonly number[] | undefined;
 }
 
@@ -46,7 +48,7 @@ export interface CassetteFigures {
   readonly largestInZone: number | undefined;
   /** Root of the goal's mean squared distance between the ends, as ln of teeth; undefined where nothing was wanted there. */
   readonly distance: number | undefined;
-  /** Share of what was wanted that lies beyond the ends, whichever cogs are between them; undefined without wishes. */
+  /** Share of the wanted riding beyond the ends, whichever cogs are between them; undefined without wishes. */
   readonly beyondEnds: number | undefined;
 }
 
@@ -65,16 +67,16 @@ export function buildCassette(rule: CassetteRule, goal: CassetteGoal): CassetteB
 
 /** Shares by which the cogs of a cassette grow, from the smallest up. */
 export function cogSteps(cogs: readonly number[]): number[] {
-  return cogs.slice(1).map((cog, i) => (cog - cogs[i]!) / cogs[i]!);
+  return cogs.slice(1).map((cog, i) => (cog - itemAt(cogs, i)) / itemAt(cogs, i));
 }
 
 /** What cassettes are compared by. */
 export function cassetteFigures(cogs: readonly number[], goal: CassetteGoal): CassetteFigures {
   const steps = cogSteps(cogs);
-  const inZone = (zone: CogZone) => steps.filter((_, i) => isInZone(cogs[i]!, cogs[i + 1]!, zone));
+  const inZone = (zone: CogZone) => steps.filter((_, i) => isInZone(itemAt(cogs, i), itemAt(cogs, i + 1), zone));
   return {
     largestStep: Math.max(0, ...steps),
-    meanStep: steps.length > 0 ? Math.expm1(Math.log(cogs.at(-1)! / cogs[0]!) / steps.length) : 0,
+    meanStep: steps.length > 0 ? Math.expm1(Math.log(lastOf(cogs) / firstOf(cogs)) / steps.length) : 0,
     largestInZone: goal.kind === 'zone' ? Math.max(0, ...inZone(goal.zone)) : undefined,
     distance: goal.kind === 'use' ? distanceTo(cogs, goal.wanted) : undefined,
     beyondEnds: goal.kind === 'use' ? beyondEnds(cogs, goal.wanted) : undefined,
@@ -84,7 +86,7 @@ export function cassetteFigures(cogs: readonly number[], goal: CassetteGoal): Ca
 /** The cassette that can be bought and comes nearest: as many cogs, the least difference cog by cog on a log scale. */
 export function nearestBought(cogs: readonly number[]): readonly number[] | undefined {
   const apart = (other: readonly number[]) =>
-    other.reduce((sum, cog, i) => sum + Math.abs(Math.log(cog / cogs[i]!)), 0);
+    other.reduce((sum, cog, i) => sum + Math.abs(Math.log(cog / itemAt(cogs, i))), 0);
   return GENERIC_CASSETTES.map((one) => one.cogs)
     .filter((other) => other.length === cogs.length && !sameTeeth(other, cogs))
     .reduce<readonly number[] | undefined>((best, one) => (!best || apart(one) < apart(best) ? one : best), undefined);
@@ -143,7 +145,7 @@ const squared: OfStep<number> = (smaller, larger) => logStep(smaller, larger) **
 
 function bestCogs(teeth: readonly number[], rule: CassetteRule, goal: CassetteGoal): readonly number[] {
   const cheapest = (price: OfStep<number>, sum: 'max' | 'add', allowed: OfStep<boolean>) =>
-    chain(teeth, rule, price, sum, allowed)!;
+    definite(chain(teeth, rule, price, sum, allowed));
   const any = () => true;
   if (goal.kind === 'use') return cheapest(segmentPrice(goal.wanted), 'add', any).cogs;
   const inside: OfStep<boolean> = goal.kind === 'zone' ? (a, b) => isInZone(a, b, goal.zone) : any;
@@ -172,7 +174,7 @@ function chain(
   sum: 'max' | 'add',
   allowed: OfStep<boolean>,
 ): Chain | undefined {
-  let ending = new Map<number, Chain>([[teeth[0]!, { price: 0, cogs: [teeth[0]!] }]]);
+  let ending = new Map<number, Chain>([[firstOf(teeth), { price: 0, cogs: [firstOf(teeth)] }]]);
   for (let cogs = 2; cogs <= count; cogs += 1) {
     const next = new Map<number, Chain>();
     for (const [smaller, before] of ending) {
@@ -188,10 +190,10 @@ function chain(
     }
     ending = next;
   }
-  return ending.get(teeth.at(-1)!);
+  return ending.get(lastOf(teeth));
 }
 
-/** Whether a step is taken in the zone: at the cadence, half way (on a log scale) between its gears. */
+/** Whether a step is within the zone: its speed is that of the geometric mean of its gears at the cadence. */
 function isInZone(
   smaller: number,
   larger: number,
@@ -215,7 +217,7 @@ function segmentPrice(wanted: readonly CogWanted[]): OfStep<number> {
 
 const total = (wanted: readonly CogWanted[]) => wanted.reduce((sum, { seconds }) => sum + seconds, 0);
 const between = (cogs: readonly number[], wanted: readonly CogWanted[]) =>
-  wanted.filter(({ teeth }) => teeth >= cogs[0]! && teeth <= cogs.at(-1)!);
+  wanted.filter(({ teeth }) => teeth >= firstOf(cogs) && teeth <= lastOf(cogs));
 
 function distanceTo(cogs: readonly number[], wanted: readonly CogWanted[]): number | undefined {
   const inside = between(cogs, wanted);

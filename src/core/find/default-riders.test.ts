@@ -1,6 +1,6 @@
 import { contextOfGears } from '../../../tests/support/find';
 import { rolloutMm, type Setup } from '../gears';
-import { USES, fillBrief, type Use } from '../brief';
+import { USES, fillBrief, type Use } from '../needs';
 import { findQuestion } from './question';
 import { findSetups } from './search';
 import { fillFind } from './settings';
@@ -9,7 +9,7 @@ const setupOf = (chainrings: number[], cogs: number[]): Setup => ({ chainrings, 
 const ROAD_11 = [11, 12, 13, 14, 15, 17, 19, 21, 24, 27, 30];
 const WIDE_11 = [11, 13, 15, 17, 19, 21, 24, 28, 32, 37, 42];
 
-/** What is ordinarily ridden before somebody asks, of each kind of riding: wheel and setup. */
+/** A typical wheel and setup for each kind of riding. */
 const PRESENT: Readonly<Record<Use, readonly [rimMm: number, tyreMm: number, setup: Setup]>> = {
   road: [622, 28, setupOf([50, 34], ROAD_11)],
   allRoad: [622, 42, setupOf([48, 32], ROAD_11)],
@@ -33,6 +33,6 @@ test.each(USES)('%s: a rider who has typed nothing but the present gears gets at
   const { met, layouts } = findSetups(question.input);
   expect(met).toBeGreaterThanOrEqual(100);
   expect(layouts['1x'].met).toBeGreaterThan(0);
-  // Frames for trail have no room for a front derailleur.
+  // Trail frames take no front derailleur.
   expect(layouts['2x'].met > 0).toBe(use !== 'trail');
 });

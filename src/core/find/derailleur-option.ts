@@ -14,6 +14,7 @@ import {
   type RearDerailleur,
 } from '../fit';
 import { evenDown } from '../numbers';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
 /** A cassette, with a number of its own for what is remembered of it. */
 export interface NumberedCassette {
@@ -21,7 +22,7 @@ export interface NumberedCassette {
   readonly id: number;
 }
 
-/** A rear derailleur that a search may use, with what its cage reaches in each gear: worked out as it is asked for, once. */
+/** A rear derailleur that a search may use, with the reach of its cage in each gear, computed on demand and cached. */
 export class DerailleurOption {
   private readonly geometry: DriveGeometry | undefined;
   private readonly experience: readonly Experience[];
@@ -30,7 +31,7 @@ export class DerailleurOption {
   /** Chain length bounds, in links, over a ring’s allowed gears: longer leaves a gear slack, shorter does not reach. */
   private readonly tautTo = new Map<number, number>();
   private readonly holdsFrom = new Map<number, number>();
-  /** The same in mm of chain, as a job card tells it. */
+  /** The same in mm of chain, as on a job card. */
   private readonly tautToMm = new Map<number, number>();
 
   constructor(
@@ -46,7 +47,7 @@ export class DerailleurOption {
     this.experience = bike.experience ?? [];
   }
 
-  /** What the cage's geometry says of a setup whose chain has just the right length. */
+  /** Judges a setup with a chain of the right length by the cage's geometry. */
   cageKind(
     chainrings: readonly number[],
     cassette: NumberedCassette,
@@ -57,26 +58,26 @@ export class DerailleurOption {
     const overCapacity = capacityOverT > 0;
     if (!this.geometry) {
       if (!overCapacity) return 'goes';
-      // Without the drawing the log alone can say no.
+      // Without geometry only the log can reject.
       const { worked, reverted } = tallyOf('totalCapacity', capacityOverT, this.experience, this.mark).own;
       return school === 'sheet' || reverted > worked ? 'doesNot' : 'goesWithChecks';
     }
-    if (this.gear(chainrings[0]!, cassette.cogs.at(-1)!).state(links) === 'tooShort') return 'cannotWork';
+    if (this.gear(firstOf(chainrings), lastOf(cassette.cogs)).state(links) === 'tooShort') return 'cannotWork';
     for (let row = 0; row < chainrings.length; row += 1) {
-      if (links > this.tautUpTo(chainrings[row]!, row, cassette)) return 'doesNot';
+      if (links > this.tautUpTo(itemAt(chainrings, row), row, cassette)) return 'doesNot';
     }
     if (!overCapacity) return 'goes';
     if (school === 'sheet') return 'doesNot';
     return chainrings.every((ring, row) => links >= this.heldFrom(ring, row, cassette)) ? 'goesWithChecks' : 'doesNot';
   }
 
-  /** The most links that hang taut in every gear, even; undefined where the cage or a path is not known. */
+  /** Maximum links that are taut in every gear, even; undefined if the cage or a path is unknown. */
   mostLinks(chainrings: readonly number[], cassette: NumberedCassette): number | undefined {
     const { geometry } = this;
     if (!geometry) return undefined;
     let leastMm = Infinity;
     for (let row = 0; row < chainrings.length; row += 1) {
-      const ring = chainrings[row]!;
+      const ring = itemAt(chainrings, row);
       const negativeMm = (cog: number) => -(tautLengthMm(ring, cog, geometry) ?? -Infinity);
       leastMm = Math.min(leastMm, -this.mostOverRow(this.tautToMm, ring, row, cassette, negativeMm));
     }
@@ -104,7 +105,7 @@ export class DerailleurOption {
     if (most !== undefined) return most;
     most = -Infinity;
     for (let cog = 0; cog < cogs.length; cog += 1) {
-      most = Math.max(most, of(cogs[cog]!));
+      most = Math.max(most, of(itemAt(cogs, cog)));
     }
     known.set(key, most);
     return most;
@@ -114,7 +115,7 @@ export class DerailleurOption {
     const key = ring * 100 + cog;
     let gear = this.gears.get(key);
     if (!gear) {
-      gear = new CageReach(ring, cog, this.geometry!);
+      gear = new CageReach(ring, cog, definite(this.geometry));
       this.gears.set(key, gear);
     }
     return gear;

@@ -1,5 +1,6 @@
 import { compareInOrder, nearlyEqual } from '../numbers';
 import type { Found } from './found';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
 /** Setups with the same figures in every aim, as one answer. */
 export interface Equals {
@@ -13,13 +14,15 @@ export interface Equals {
 export function joinEquals(front: readonly Found[]): Equals[] {
   const groups: Found[][] = [];
   for (const found of front) {
-    const same = groups.find(([first]) => first!.values.every((value, i) => nearlyEqual(value, found.values[i]!)));
+    const same = groups.find(([first]) =>
+      definite(first).values.every((value, i) => nearlyEqual(value, itemAt(found.values, i))),
+    );
     if (same) same.push(found);
     else groups.push([found]);
   }
   return groups.map((group) => {
     const all = [...group].sort((a, b) => compareInOrder(buyingEffort(a), buyingEffort(b)));
-    return { lead: all[0]!, all };
+    return { lead: firstOf(all), all };
   });
 }
 
@@ -31,6 +34,6 @@ function buyingEffort({ build, cassette, metrics }: Found): readonly number[] {
     build.cost,
     build.capacityRequiredT,
     metrics.easiestDevelopmentM,
-    cassette.cogs.at(-1)!,
+    lastOf(cassette.cogs),
   ];
 }

@@ -1,5 +1,6 @@
 import type { Build, SetupBuilder } from './builder';
 import { gearMetrics, type FindRiding, type GearMetrics } from './gearing';
+import { firstOf, lastOf } from '../items';
 
 /** A cassette that a search may put on. */
 export interface CassetteOption {
@@ -8,7 +9,7 @@ export interface CassetteOption {
   readonly name?: string | undefined;
 }
 
-/** A setup with all that needs and cheap aims ask of it. */
+/** A setup with the figures for needs and cheap criteria. */
 export interface FoundFacts {
   readonly chainrings: readonly number[];
   readonly cassette: CassetteOption;
@@ -19,14 +20,14 @@ export interface FoundFacts {
 /** A setup that meets the needs, with its values in the aims of the search. */
 export interface Found extends FoundFacts {
   readonly values: readonly number[];
-  /** On the chosen road, s; undefined where none was asked for. */
+  /** On the chosen route or ride, s; undefined if none was chosen. */
   readonly outOfBandS: number | undefined;
 }
 
 /** What the facts of a setup are worked out with. */
 export interface FactRules {
   readonly riding: FindRiding;
-  /** Of the bike; without one nothing is known to stay, and nothing is said of whether it goes together. */
+  /** The bike; without one no part stays, and compatibility is not checked. */
   readonly builder: SetupBuilder | undefined;
 }
 
@@ -49,7 +50,7 @@ export function factsOf(chainrings: readonly number[], cassette: CassetteOption,
   const { cogs } = cassette;
   const build = builder?.build(chainrings, cogs) ?? {
     ...NOTHING_KNOWN,
-    capacityRequiredT: chainrings[0]! - chainrings.at(-1)! + cogs.at(-1)! - cogs[0]!,
+    capacityRequiredT: firstOf(chainrings) - lastOf(chainrings) + lastOf(cogs) - firstOf(cogs),
   };
   return { chainrings, cassette, metrics: gearMetrics(chainrings, cogs, riding), build };
 }

@@ -1,6 +1,6 @@
-import type { Use } from '../brief';
+import type { Use } from '../needs';
 
-/** Whether a frame has a mount and room for a front derailleur. */
+/** Whether a frame takes a front derailleur. */
 export interface FrontRoom {
   readonly room: 'yes' | 'no' | 'notKnown';
   /** Whether it follows from the kind of riding alone. */
@@ -8,9 +8,9 @@ export interface FrontRoom {
 }
 
 /**
- * Whether a frame takes a front derailleur: as it was said; it does where it has one; frames for trail are taken not
+ * Whether a frame takes a front derailleur: as entered; yes if one is fitted; trail frames are assumed not
  * to, as hardly any that is sold does; of others it is not known.
- * @param said undefined where nobody has said it
+ * @param said undefined if not entered
  * @param chainrings on the bike now
  */
 export function frontRoomOf(said: boolean | undefined, chainrings: readonly number[], use: Use | undefined): FrontRoom {

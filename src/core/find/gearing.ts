@@ -1,7 +1,7 @@
 import { atLeast, nearlyEqual } from '../numbers';
 import { COG_COUNT, shiftPath, zoneOf, type Setup, type Zone, type ZoneLimits } from '../gears';
 
-/** How a setup is ridden, as far as a search asks. */
+/** Riding parameters of a search. */
 export interface FindRiding {
   readonly rolloutMm: number;
   readonly hubStages: readonly number[];
@@ -13,13 +13,13 @@ export interface FindRiding {
   readonly zones: ZoneLimits;
   /** Largest steps that do not bother, as shares; without them none does. */
   readonly stepTolerance?: Readonly<Record<Zone, number>> | undefined;
-  /** Whether the system shifts the front, so that no shift needs both hands. */
+  /** Whether the system shifts the front, so that there are no double shifts. */
   readonly frontShiftsItself?: boolean | undefined;
   /** Developments of the gears that the rider uses most now, metres; none where they are not known. */
   readonly usualM?: readonly number[] | undefined;
 }
 
-/** What a search asks of the gears of a setup. Steps are speed steps along the shift path, as shares. */
+/** Gear figures of a setup for a search. Steps are speed steps along the shift path, as shares. */
 export interface GearMetrics {
   readonly easiestRatio: number;
   readonly easiestDevelopmentM: number;
@@ -36,9 +36,9 @@ export interface GearMetrics {
   readonly pathGears: number;
   readonly frontShifts: number;
   readonly doubleShifts: number;
-  readonly holes: number;
+  readonly gaps: number;
   /** Share of the speeds from lowest steady to top, on a log scale, at which no gear keeps the rider in the band. */
-  readonly holeShare: number;
+  readonly gapShare: number;
   /** How far the usual gear that changes most is from the nearest one here, as a share; 0 where none is known, or none changes to be felt. */
   readonly usualChange: number;
 }
@@ -54,7 +54,7 @@ interface Path {
 
 /**
  * The metrics of one setup out of very many. One or two rings on a plain hub take a short cut whose
- * path is that of {@link shiftPath} (a test holds them together); a two-speed hub goes the long way.
+ * path is that of {@link shiftPath} (a test compares them); two-speed hubs use the general algorithm.
  */
 export function gearMetrics(chainrings: readonly number[], cogs: readonly number[], riding: FindRiding): GearMetrics {
   const { rolloutMm, hubStages, crossedCogs, lowRpm, highRpm, preferredRpm, zones, stepTolerance, usualM } = riding;
@@ -70,7 +70,7 @@ export function gearMetrics(chainrings: readonly number[], cogs: readonly number
   }
   const easiest = (chainrings.at(-1)! / cogs.at(-1)!) * hubStages.at(-1)!;
   const hardest = (chainrings[0]! / cogs[0]!) * hubStages[0]!;
-  const { holes, missing } = holesOf(chainrings, cogs, hubStages, highRpm / lowRpm);
+  const { gaps, missing } = gapsOf(chainrings, cogs, hubStages, highRpm / lowRpm);
   // Over whole teeth, so that equal ranges are equal to the last bit.
   const range =
     ((chainrings[0]! * cogs.at(-1)!) / (chainrings.at(-1)! * cogs[0]!)) * (hubStages[0]! / hubStages.at(-1)!);
@@ -87,8 +87,8 @@ export function gearMetrics(chainrings: readonly number[], cogs: readonly number
     pathGears: ratios.length,
     frontShifts: path.frontShifts,
     doubleShifts: riding.frontShiftsItself ? 0 : path.doubleShifts,
-    holes,
-    holeShare: missing / Math.log(range * (highRpm / lowRpm)),
+    gaps,
+    gapShare: missing / Math.log(range * (highRpm / lowRpm)),
     usualChange: usualM ? usualChangeOf(ratios, rolloutMm / 1000, usualM) : 0,
   };
 }
@@ -149,13 +149,13 @@ function oneRingPath(ring: number, cogs: readonly number[]): Path {
   return { ratios, largestStep, frontShifts: 0, doubleShifts: 0 };
 }
 
-/** Largest steps on the way to each cog; written anew for each setup, for there are very many. */
+/** Largest steps up to each cog; a scratch array, overwritten for each setup. */
 const smallMost = new Float64Array(COG_COUNT.max);
 const bigMost = new Float64Array(COG_COUNT.max);
 
 /**
  * One crossover from the small ring to the big one. First the least that the largest step can be,
- * then of the ways within it the one with most gears, then fewest clicks, then the first met when
+ * then of the sequences within it the one with most gears, then fewest clicks, then the first found when
  * gears are tried easiest first: the order in which {@link shiftPath} breaks its ties.
  */
 function twoRingPath(big: number, small: number, cogs: readonly number[], crossedCogs: number): Path {
@@ -172,7 +172,7 @@ function twoRingPath(big: number, small: number, cogs: readonly number[], crosse
   for (let i = top; i >= crossed && smallMost[i]! < limit; i -= 1) {
     for (let j = bigStart; j >= 0; j -= 1) {
       const over = step(big * cogs[i]!, small * cogs[j]!);
-      // The crossover grows from cog to cog, and nothing after it makes the way's largest step less.
+      // The crossover grows from cog to cog, and nothing after it reduces the largest step.
       if (over >= limit) break;
       if (over > 0) limit = Math.min(limit, Math.max(smallMost[i]!, over, bigMost[j]!));
     }
@@ -188,7 +188,7 @@ function twoRingPath(big: number, small: number, cogs: readonly number[], crosse
 const step = (harder: number, easier: number) => (harder - easier) / easier;
 const cogStep = (cogs: readonly number[], i: number) => step(cogs[i + 1]!, cogs[i]!);
 
-/** Where a way leaves the small ring and comes on to the big one, and how good it is so far. */
+/** Cogs at which a sequence leaves the small ring and enters the big one, and its score so far. */
 interface Way {
   readonly from: number;
   readonly to: number;
@@ -224,22 +224,22 @@ function bestCrossover(big: number, small: number, cogs: readonly number[], cros
   return best!;
 }
 
-interface Holes {
-  readonly holes: number;
+interface Gaps {
+  readonly gaps: number;
   /** How wide they are together, as ln of speed. */
   readonly missing: number;
 }
 
-/** Holes between neighbouring gears that are farther apart than the band is wide. */
-function holesOf(
+/** Gaps between neighbouring gears that are farther apart than the band is wide. */
+function gapsOf(
   chainrings: readonly number[],
   cogs: readonly number[],
   hubStages: readonly number[],
   band: number,
-): Holes {
+): Gaps {
   const [big, small] = chainrings;
-  if (hubStages.length > 1) return holesOfRatios(chainrings, cogs, hubStages, band);
-  let holes = 0;
+  if (hubStages.length > 1) return gapsOfRatios(chainrings, cogs, hubStages, band);
+  let gaps = 0;
   let missing = 0;
   // Both rings from the largest cog down, merged from easy to hard; quotients of whole numbers, so that equal gaps are equal.
   let i = small === undefined ? -1 : cogs.length - 1;
@@ -254,21 +254,21 @@ function holesOf(
     else j -= 1;
     const apart = ring === 0 ? 1 : (nextRing * cog) / (ring * nextCog);
     if (apart > band && !nearlyEqual(apart, band)) {
-      holes += 1;
+      gaps += 1;
       missing += Math.log(apart / band);
     }
     ring = nextRing;
     cog = nextCog;
   }
-  return { holes, missing };
+  return { gaps, missing };
 }
 
-function holesOfRatios(
+function gapsOfRatios(
   chainrings: readonly number[],
   cogs: readonly number[],
   hubStages: readonly number[],
   band: number,
-): Holes {
+): Gaps {
   const ratios = chainrings
     .flatMap((ring) => hubStages.flatMap((stage) => cogs.map((cog) => (ring / cog) * stage)))
     .sort((a, b) => a - b);
@@ -277,7 +277,7 @@ function holesOfRatios(
     .map((ratio, i) => ratio / ratios[i]!)
     .filter((apart) => apart > band && !nearlyEqual(apart, band));
   const missing = gaps.reduce((sum, apart) => sum + Math.log(apart / band), 0);
-  return { holes: gaps.length, missing: withoutRounding(missing) };
+  return { gaps: gaps.length, missing: withoutRounding(missing) };
 }
 
 /** To twelve digits: what differs less is the same number. */

@@ -4,8 +4,9 @@ import type { Found } from './found';
 import type { Miss } from './misses';
 import { LAYOUTS, type Layout } from './ring-choices';
 import type { FindResult } from './search';
+import { itemAt } from '../items';
 
-/** One ring or two, by a search: the best of each that meets the brief, and what would tip it. */
+/** Compares 1x with 2x by a search: the best of each that meets the brief, and what would change the answer. */
 export interface LayoutAdvice {
   readonly kind: 'both' | 'only' | 'neither' | 'notSearched';
   /** For `only`: the layout that meets the needs. For `both`: the layout favoured by the first aim on which they differ. */
@@ -33,7 +34,7 @@ export function layoutAdvice(
   const speaks =
     one && two
       ? aims.flatMap((aim, a) => {
-          const [ofOne, ofTwo] = [one.values[a]!, two.values[a]!];
+          const [ofOne, ofTwo] = [itemAt(one.values, a), itemAt(two.values, a)];
           return nearlyEqual(ofOne, ofTwo) ? [] : [{ aim, layout: LAYOUTS[ofOne < ofTwo ? 0 : 1] }];
         })
       : [];

@@ -1,9 +1,10 @@
 import { compareInOrder } from '../numbers';
-import { sameTeeth } from '../parts/cassettes';
+import { sameTeeth } from '../catalog/cassettes';
 import { factsOf, type FoundFacts } from './found';
 import { missOf, type Miss } from './misses';
 import { missedNeeds } from './needs';
 import { factRulesOf, valuesOf, type FindInput } from './search';
+import { firstOf, itemAt, lastOf } from '../items';
 
 /** What one kind of change to the setup fitted now comes to. */
 export interface Change {
@@ -40,9 +41,9 @@ export function leastChange(input: FindInput): LeastChange {
       .filter((rings) => rings[place] !== chainrings[place] && ringChoices.some((choice) => sameTeeth(choice, rings))),
   );
   const ringsApart = ({ chainrings: other }: FoundFacts) =>
-    other.reduce((sum, ring, place) => sum + Math.abs(ring - chainrings[place]!), 0);
+    other.reduce((sum, ring, place) => sum + Math.abs(ring - itemAt(chainrings, place)), 0);
   const cogsApart = ({ cassette }: FoundFacts) =>
-    Math.abs(cassette.cogs[0]! - cogs[0]!) + Math.abs(cassette.cogs.at(-1)! - cogs.at(-1)!);
+    Math.abs(firstOf(cassette.cogs) - firstOf(cogs)) + Math.abs(lastOf(cassette.cogs) - lastOf(cogs));
   const present = facts(chainrings, own);
   const missed = missedNeeds(present, needs);
   return {

@@ -6,7 +6,7 @@ export interface Miss {
   readonly facts: FoundFacts;
   /** At least one. */
   readonly missed: readonly MissedNeed[];
-  /** Together, on a log scale: 0.1 is about 10 % in one need, or 5 % in each of two. */
+  /** Together, on a log scale: 0.1 is about 10% in one need, or 5% in each of two. */
   readonly distance: number;
   /** Whether each need is missed by less than it may itself be off. */
   readonly justAbout: boolean;
@@ -23,7 +23,7 @@ export function missOf(facts: FoundFacts, missed: readonly MissedNeed[], { uncer
 
 /**
  * The closest misses of a search: for each set of needs that are missed together the setup that
- * misses them by least, for five rings in a row that miss the same say no more than the first.
+ * misses them by least, because five neighbouring rings that miss the same add nothing.
  */
 export class ClosestMisses {
   private readonly byNeeds = new Map<string, Miss>();

@@ -2,8 +2,9 @@ import { atLeast } from '../numbers';
 import { ZONES, type Zone } from '../gears';
 import { goesTogether } from '../fit';
 import type { FoundFacts } from './found';
+import type { Optional } from '../optional';
 
-/** What a setup must do; what is left out is not asked. */
+/** Requirements of a setup; absent ones do not apply. */
 export interface FindNeeds {
   /** The easiest gear goes at most so far for a crank turn. */
   readonly easiestDevelopmentMaxM?: number | undefined;
@@ -13,7 +14,7 @@ export interface FindNeeds {
   readonly topSpeedMinKmh?: number | undefined;
   /** Along the shift path, as a share. */
   readonly largestStepMax?: number | undefined;
-  readonly zoneStepMax?: Readonly<Partial<Record<Zone, number>>> | undefined;
+  readonly zoneStepMax?: Optional<Record<Zone, number>> | undefined;
   readonly costMax?: number | undefined;
   /** Against the setup fitted now, g; below 0 where it must become lighter. */
   readonly massChangeMaxG?: number | undefined;
@@ -21,7 +22,7 @@ export interface FindNeeds {
   readonly uncertainty?: Readonly<Partial<Record<FindNeed, number>>> | undefined;
 }
 
-/** The needs in the order in which a search asks: what is cheap to tell first. */
+/** The needs in the order in which a search checks them, cheap ones first. */
 export const FIND_NEEDS = [
   'easiest',
   'lowestRatio',
@@ -44,7 +45,7 @@ const DRIVE_MASS_G = 1000;
 const over = (value: number, limit: number | undefined) =>
   limit === undefined || atLeast(limit, value) ? 0 : Math.log(value / limit);
 
-/** By how much each need is missed, on a log scale; 0 where it is met or not asked. */
+/** Shortfall of each need, on a log scale; 0 if it is met or absent. */
 const SHORTFALLS: Readonly<Record<FindNeed, (facts: FoundFacts, needs: FindNeeds) => number>> = {
   easiest: ({ metrics }, { easiestDevelopmentMaxM }) => over(metrics.easiestDevelopmentM, easiestDevelopmentMaxM),
   lowestRatio: ({ metrics }, { lowestRatioMax }) => over(metrics.easiestRatio, lowestRatioMax),
@@ -60,7 +61,7 @@ const SHORTFALLS: Readonly<Record<FindNeed, (facts: FoundFacts, needs: FindNeeds
     if (kind === 'cannotWork') return 1;
     return FLAT_SHORTFALL + capacityOverT / capacityRequiredT;
   },
-  // Steps are compared as quotients of gears: 20 % over 15 % is a little more than 4 %.
+  // Steps are compared as quotients of gears: 20% over 15% is a little more than 4%.
   largestStep: ({ metrics }, { largestStepMax }) => stepOver(metrics.largestStep, largestStepMax),
   'step.climbing': ({ metrics }, { zoneStepMax }) => stepOver(metrics.zoneSteps.climbing, zoneStepMax?.climbing),
   'step.between': ({ metrics }, { zoneStepMax }) => stepOver(metrics.zoneSteps.between, zoneStepMax?.between),

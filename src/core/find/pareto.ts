@@ -1,5 +1,5 @@
 /** Values of the aims of one setup, in one order; less is better in every one. Equal ones are equal to the last bit. */
-export type AimValues = readonly number[];
+type AimValues = readonly number[];
 
 /** Whether `a` beats `b`: in no aim worse, and better in one at least. */
 export function beats(a: AimValues, b: AimValues): boolean {
@@ -60,7 +60,7 @@ export class ParetoFront<T extends { readonly values: AimValues }> {
     let end = 0;
     for (let place = 0; place < kept.length; place += 1) {
       const relation = this.compare(place, one.values);
-      // Whoever is beaten by it was not beaten by whoever beats it: nothing has been dropped so far.
+      // Nothing that it dominates was dropped before, so dominance is transitive here.
       if (relation === 'beats') return false;
       if (relation === 'isBeaten') continue;
       if (end < place) {

@@ -20,7 +20,7 @@ export interface FindQuestion {
   readonly bike?: FindBike | undefined;
 }
 
-/** Everything that leaves a search empty, contradictory or too large, with the numbers; nothing is mended. */
+/** Everything that leaves a search empty, contradictory or too large, with the numbers; nothing is repaired. */
 export function checkFind(question: FindQuestion, searchedMax = SEARCHED_MAX): FindProblem[] {
   const { rings, cassetteCount, aims, bike } = question;
   const { layouts, minT, maxT } = rings;

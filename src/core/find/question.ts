@@ -1,9 +1,9 @@
 import { stepTolerance } from '../compare';
-import type { FilledBrief, Needs } from '../brief';
-import { needUncertainty, zonesOf } from '../brief';
+import type { FilledBrief, Needs } from '../needs';
+import { needUncertainty, zonesOf } from '../needs';
 import { frontControlOf, type FitInput, type RearDerailleur } from '../fit';
 import { ZONES } from '../gears';
-import { GENERIC_CASSETTES, sameTeeth } from '../parts/cassettes';
+import { GENERIC_CASSETTES, sameTeeth } from '../catalog/cassettes';
 import type { FindBike } from './builder';
 import type { CassetteOption } from './found';
 import type { FindRiding } from './gearing';
@@ -18,14 +18,14 @@ import { message } from '../message';
 /** What a search of a bike is made from. */
 export interface FindContext {
   readonly bike: Omit<FindBike, 'keep' | 'frontRoom'>;
-  /** Whether the frame takes a front derailleur, where that was said. */
+  /** Whether the frame takes a front derailleur, if entered. */
   readonly takesFrontDerailleur?: boolean | undefined;
   readonly rolloutMm: number;
   readonly crossedCogs: number;
   readonly brief: FilledBrief;
   readonly briefNeeds: Needs;
   /** Cassettes that are in stock, or on the list to be bought. */
-  readonly shelf: readonly CassetteOption[];
+  readonly stock: readonly CassetteOption[];
   /** Cassettes that were built for the bike. */
   readonly built: readonly CassetteOption[];
 }
@@ -40,7 +40,7 @@ export type FindQuestionResult =
     }
   | { readonly ok: false; readonly problems: readonly FindProblem[] };
 
-/** The search that a person asks for; or all that is wrong with it. */
+/** Builds the search from the settings; or returns all that is wrong with them. */
 export function findQuestion(settings: FilledFind, context: FindContext): FindQuestionResult {
   const {
     layouts: asked,
@@ -89,7 +89,7 @@ const noRoomForTwo = ({ assumed }: FrontRoom): FindProblem => ({
 });
 
 /**
- * Other derailleurs by what is known of them, each once: one of which nothing is known is no other than
+ * Other derailleurs by their known data, each once: one without known data is the same as
  * a new one, and the number of the front derailleur in the same record is not theirs.
  */
 function withDistinctOthers(present: FitInput): FitInput {
@@ -113,7 +113,7 @@ function ridingOf({
   rolloutMm,
   crossedCogs,
   brief,
-}: Omit<FindContext, 'briefNeeds' | 'built' | 'shelf'>): FindRiding {
+}: Omit<FindContext, 'briefNeeds' | 'built' | 'stock'>): FindRiding {
   return {
     rolloutMm,
     hubStages: bike.present.setup.hubStages,
@@ -132,11 +132,11 @@ function ridingOf({
   };
 }
 
-/** The cassette that is on the bike, those of the shelf, those that can be bought with as many cogs as are asked for, and those that were built. */
-function cassettesFor({ speeds }: FilledFind, { bike, shelf, built }: FindContext): readonly CassetteOption[] {
+/** The cassette on the bike, those in stock, those on sale with the requested numbers of cogs, and custom ones. */
+function cassettesFor({ speeds }: FilledFind, { bike, stock, built }: FindContext): readonly CassetteOption[] {
   const all: CassetteOption[] = [
     { cogs: bike.present.setup.cogs },
-    ...shelf,
+    ...stock,
     ...GENERIC_CASSETTES.filter(({ cogs }) => speeds.includes(cogs.length)),
     ...built,
   ];

@@ -1,6 +1,8 @@
-import { CHAINRING_TEETH, type Bounds } from '../gears';
-import { sameTeeth } from '../parts/cassettes';
-import { areRingsSold } from '../parts/rings';
+import { CHAINRING_TEETH } from '../gears';
+import type { Bounds } from '../numbers';
+import { sameTeeth } from '../catalog/cassettes';
+import { areRingsSold } from '../catalog/rings';
+import { firstOf } from '../items';
 
 export const LAYOUTS = ['1x', '2x'] as const;
 export type Layout = (typeof LAYOUTS)[number];
@@ -18,9 +20,9 @@ export interface RingRule {
   readonly minT: number;
   readonly maxT: number;
   readonly ringDifferenceMaxT: number;
-  /** Rings that are at hand, where no other is to be tried; outside `minT` to `maxT` they are not tried either. */
+  /** Available rings, if only those may be used; those outside `minT` to `maxT` are not tried either. */
   readonly only?: readonly number[] | undefined;
-  /** Whether rings and pairs that nobody sells are tried too. Those at hand are, in any pair. */
+  /** Whether rings and pairs that are not sold are tried too. Available ones are, in any pair. */
   readonly anyTeeth: boolean;
   /** Rings on the bike, big ring first: they need not be bought, together or each alone. */
   readonly present?: readonly number[] | undefined;
@@ -34,14 +36,14 @@ function teethOf({ minT, maxT, only }: RingRule): number[] {
 
 /**
  * Every choice of one ring, then of two (big ring first) that differ by 1 to the most that is allowed: those that are
- * sold or on the bike, of rings at hand any, and with `anyTeeth` all.
+ * sold or on the bike, any of available rings, and with `anyTeeth` all.
  */
 export function ringChoices(rule: RingRule): (readonly number[])[] {
   const { anyTeeth, only, present = [] } = rule;
   const all = everyChoice(rule);
   if (anyTeeth || only) return all;
   const isPresent = (rings: readonly number[]) =>
-    sameTeeth(rings, present) || (rings.length === 1 && present.includes(rings[0]!));
+    sameTeeth(rings, present) || (rings.length === 1 && present.includes(firstOf(rings)));
   return all.filter((rings) => areRingsSold(rings) || isPresent(rings));
 }
 

@@ -1,15 +1,16 @@
-import { rideRulesOf, type FilledBrief } from '../brief';
+import { rideRulesOf, type FilledBrief } from '../needs';
 import { developedGears, isCrossChained } from '../gears';
 import { replay, type Recording } from '../recording';
 import { STANDING_MS, TURNING_RPM, durationsS } from '../recording';
 import { DEFAULT_WALKING_RPM, outOfBandS, rideThrough, type ElevationProfile, type Resistance } from '../ride';
 import type { FindRiding } from './gearing';
 import type { FindRoad } from './search';
+import { itemAt } from '../items';
 
 /**
  * The time out of the band on a route: pedalled below or above it, and walked for want of an easier
- * gear. Nothing less than the ride itself tells how often a rider is let roll, so the quick bound is 0;
- * but the time only grows on the way, so that a ride can be given up.
+ * gear. How often a rider coasts is known only from the simulation itself, so the quick bound is 0;
+ * but the time only grows, so that a simulation can be stopped early.
  */
 export function roadOfRoute(
   profile: ElevationProfile,
@@ -67,7 +68,7 @@ const MARGIN = 1e-9;
 function driven(recordings: readonly Recording[]) {
   const samples = recordings.flatMap(({ timeS, speedMs, cadenceRpm }) => {
     const lasts = durationsS(timeS);
-    return Array.from(speedMs, (speed, i) => ({ speed, seconds: lasts[i]!, rpm: cadenceRpm[i]! })).filter(
+    return Array.from(speedMs, (speed, i) => ({ speed, seconds: itemAt(lasts, i), rpm: itemAt(cadenceRpm, i) })).filter(
       ({ speed, rpm }) => speed > STANDING_MS && rpm > TURNING_RPM,
     );
   });
@@ -75,13 +76,13 @@ function driven(recordings: readonly Recording[]) {
   const speeds = Float64Array.from(samples, ({ speed }) => speed);
   const before = new Float64Array(samples.length + 1);
   samples.forEach(({ seconds }, i) => {
-    before[i + 1] = before[i]! + seconds;
+    before[i + 1] = itemAt(before, i) + seconds;
   });
   const firstAbove = (speed: number) => {
     let [low, high] = [0, speeds.length];
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (speeds[middle]! > speed) high = middle;
+      if (itemAt(speeds, middle) > speed) high = middle;
       else low = middle + 1;
     }
     return low;
@@ -90,7 +91,7 @@ function driven(recordings: readonly Recording[]) {
     /** Faster than `fromMs` and slower than `toMs`, by more than rounding. */
     secondsBetween: (fromMs: number, toMs: number) => {
       const [first, end] = [firstAbove(fromMs * (1 + MARGIN)), firstAbove(toMs * (1 - MARGIN))];
-      return end > first ? Math.max(0, before[end]! - before[first]! - MARGIN) : 0;
+      return end > first ? Math.max(0, itemAt(before, end) - itemAt(before, first) - MARGIN) : 0;
     },
   };
 }

@@ -1,5 +1,5 @@
 import { contextOfGears } from '../../../tests/support/find';
-import { USES, fillBrief, needsOf, type Brief, type Use } from '../brief';
+import { USES, fillBrief, needsOf, type Brief, type Use } from '../needs';
 import { rolloutMm, type Setup } from '../gears';
 import { layoutAdvice } from './layout-advice';
 import { findQuestion } from './question';
@@ -24,7 +24,7 @@ const BIKES: Readonly<Record<Use, readonly [rimMm: number, tyreMm: number, one: 
   child: [507, 47, setupOf([32], WIDE_8), setupOf([36, 22], WIDE_8)],
 };
 
-/** W for each kg of rider; an ordinary one is what is taken where nothing is said. */
+/** W per kg of rider; ordinary is the default. */
 const STRENGTH: Readonly<Record<string, number | undefined>> = { weak: 1.4, ordinary: undefined, strong: 3.2 };
 const RIDER_KG = 75;
 const CHILD_KG = 32;
@@ -61,7 +61,7 @@ const TABLE: readonly Row[] = [
     'only 2x',
     '',
     '36/22 x 10-36 12s',
-    '105 W with 105 kg all-up crawls up 8 %: no cassette on one ring has both ends, a small double has',
+    '105 W with 105 kg all-up crawls up 8%: no cassette on one ring has both ends, a small double has',
   ],
   [
     'touring weak 2x',
@@ -70,7 +70,7 @@ const TABLE: readonly Row[] = [
     'only 2x',
     '',
     '36/22 x 10-36 12s',
-    '105 W with 105 kg all-up crawls up 8 %: no cassette on one ring has both ends, a small double has',
+    '105 W with 105 kg all-up crawls up 8%: no cassette on one ring has both ends, a small double has',
   ],
   [
     'touring ordinary 1x',
@@ -79,7 +79,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '40 x 11-42 11s',
     '40/26 x 11-28 11s',
-    'one ring does it with the wide cassette that is on it, but steps of 18 % bother a tourer',
+    'one ring does it with the wide cassette that is on it, but steps of 18% bother a tourer',
   ],
   [
     'touring ordinary 2x',
@@ -88,7 +88,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '40 x 11-42 11s',
     '40/26 x 11-30 11s',
-    '48/32 with 11-30 is a little hard on 8 % with bags: smaller rings, same cassette',
+    '48/32 with 11-30 is a little hard on 8% with bags: smaller rings, same cassette',
   ],
   [
     'touring strong 1x',
@@ -115,7 +115,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '34 x 10-51 12s',
     '38/24 x 11-36 11s',
-    'steep gravel at 105 W: one ring gets there only with 20 % steps, two rings with 16 %',
+    'steep gravel at 105 W: one ring gets there only with 20% steps, two rings with 16%',
   ],
   [
     'allRoad weak 2x',
@@ -124,7 +124,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '34 x 10-51 12s',
     '38/24 x 11-36 11s',
-    'the ring pair gets smaller and the cassette wider; one ring would be 20 % apart',
+    'the ring pair gets smaller and the cassette wider; one ring would be 20% apart',
   ],
   [
     'allRoad ordinary 1x',
@@ -169,7 +169,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '44 x 11-51 12s',
     '44/28 x 11-34 12s',
-    '8 % at 105 W asks for a 1 to 1.1 gear or lower: a small double with 11-34, or one ring with 18 % steps',
+    '8% at 105 W asks for a 1 to 1.1 gear or lower: a small double with 11-34, or one ring with 18% steps',
   ],
   [
     'road weak 2x',
@@ -178,7 +178,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '44 x 11-51 12s',
     '44/28 x 11-34 12s',
-    '8 % at 105 W asks for a 1 to 1.1 gear or lower: a small double with 11-34, or one ring with 18 % steps',
+    '8% at 105 W asks for a 1 to 1.1 gear or lower: a small double with 11-34, or one ring with 18% steps',
   ],
   [
     'road ordinary 1x',
@@ -223,7 +223,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '50 x 11-34 12s',
     '50/34 x 11-25 11s',
-    '54 km/h and 4 % at 105 W span more than a close cassette on one ring',
+    '54 km/h and 4% at 105 W span more than a close cassette on one ring',
   ],
   [
     'timeTrial weak 2x',
@@ -232,7 +232,7 @@ const TABLE: readonly Row[] = [
     'both 2x',
     '50 x 11-34 12s',
     '50/34 x 11-25 11s',
-    '54 km/h and 4 % at 105 W span more than a close cassette on one ring',
+    '54 km/h and 4% at 105 W span more than a close cassette on one ring',
   ],
   [
     'timeTrial ordinary 1x',
@@ -277,7 +277,7 @@ const TABLE: readonly Row[] = [
     'notSearched',
     '28 x 11-50 11s',
     '',
-    '15 % of dirt at 105 W is walked: the smallest ring and the widest cassette leave least to walk',
+    '15% of dirt at 105 W is walked: the smallest ring and the widest cassette leave least to walk',
   ],
   [
     'trail weak 2x',
@@ -331,7 +331,7 @@ const TABLE: readonly Row[] = [
     'both 1x',
     '42 x 11-42 11s',
     '42/28 x 11-42 11s',
-    'small wheels make 42 with 11-42 easy enough for 150 kg on 6 %: keep it',
+    'small wheels make 42 with 11-42 easy enough for 150 kg on 6%: keep it',
   ],
   [
     'loads weak 2x',
@@ -349,7 +349,7 @@ const TABLE: readonly Row[] = [
     'both 1x',
     '42 x 11-42 11s',
     '42/28 x 11-42 11s',
-    'small wheels make 42 with 11-42 easy enough for 150 kg on 6 %: keep it',
+    'small wheels make 42 with 11-42 easy enough for 150 kg on 6%: keep it',
   ],
   [
     'loads ordinary 2x',
@@ -576,7 +576,7 @@ const TABLE: readonly Row[] = [
     'both 1x',
     '32 x 11-32 8s',
     '34/24 x 11-32 8s',
-    '10 % for a child of 42 kg: 32 with 11-32 is still easy enough',
+    '10% for a child of 42 kg: 32 with 11-32 is still easy enough',
   ],
 ];
 

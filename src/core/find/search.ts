@@ -1,5 +1,5 @@
 import { compareInOrder } from '../numbers';
-import { DEFAULT_PRICES, type Prices } from '../parts/price-list';
+import { DEFAULT_PRICES, type Prices } from '../catalog/price-list';
 import { aimValue, type FindAim } from './aims';
 import { SetupBuilder, type FindBike } from './builder';
 import { factsOf, type CassetteOption, type FactRules, type Found, type FoundFacts } from './found';
@@ -8,8 +8,9 @@ import { ClosestMisses, type Miss } from './misses';
 import { FIND_NEEDS, missedNeeds, type FindNeed, type FindNeeds } from './needs';
 import { ParetoFront, beats } from './pareto';
 import { LAYOUTS, layoutOf, type Layout } from './ring-choices';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
-/** A way or a ride on which the time out of the cadence band is counted. */
+/** A route or a ride on which the time outside the cadence range is counted. */
 export interface FindRoad {
   /** Exact, s; takes its time. Past `stopAboveS` it may answer with anything above that. */
   readonly outOfBandS: (chainrings: readonly number[], cogs: readonly number[], stopAboveS?: number) => number;
@@ -26,7 +27,7 @@ export interface FindInput {
   readonly aims: readonly FindAim[];
   readonly bike?: FindBike | undefined;
   readonly prices?: Prices | undefined;
-  /** Asked for where `outOfBand` is among the aims. */
+  /** Required if `outOfBand` is among the criteria. */
   readonly road?: FindRoad | undefined;
 }
 
@@ -41,7 +42,7 @@ export interface FindProgress {
   readonly front: () => readonly Found[];
 }
 
-/** What a search says of one ring, or of two. */
+/** Result of a search for 1x, or for 2x. */
 interface LayoutResult {
   readonly met: number;
   /** Of those that meet, the best in the first aim, of equals in the next. */
@@ -56,7 +57,7 @@ export interface FindResult {
   readonly met: number;
   /** How many of those are known to be compatible; the others may be. */
   readonly compatible: number;
-  /** How many fell at each need, asked in the order of the needs: each setup falls at the first that it misses. */
+  /** Number of setups rejected by each need, in the order of the needs: a setup is rejected by the first that it misses. */
   readonly fellAt: Readonly<Record<FindNeed, number>>;
   /** How many meet every need but this one: so many more would meet them all without it. */
   readonly onlyMissed: Readonly<Record<FindNeed, number>>;
@@ -82,7 +83,7 @@ export function factRulesOf({ riding, prices = DEFAULT_PRICES, bike }: FindInput
   return { riding, builder: bike && new SetupBuilder(bike, prices) };
 }
 
-/** A front for each layout: one ring is asked for its best even where two rings beat it on every aim. */
+/** A front for each layout: 1x has one even if 2x dominates it. */
 class Fronts {
   private readonly byLayout: Readonly<Record<Layout, ParetoFront<Found>>>;
 
@@ -98,14 +99,14 @@ class Fronts {
     const [one, two] = LAYOUTS.map((layout) => this.byLayout[layout].members);
     const unbeatenBy = (others: readonly Found[]) => (found: Found) =>
       !others.some(({ values }) => beats(values, found.values));
-    return [...one!.filter(unbeatenBy(two!)), ...two!.filter(unbeatenBy(one!))];
+    return [...definite(one).filter(unbeatenBy(definite(two))), ...definite(two).filter(unbeatenBy(definite(one)))];
   }
 
   best(layout: Layout): Found | undefined {
     const { members } = this.byLayout[layout];
     if (members.length === 0) return undefined;
     // What is known to be compatible first, then what every shop has.
-    const inOrder = ({ values }: Found) => [values.at(-2)!, values.at(-1)!, ...values];
+    const inOrder = ({ values }: Found) => [itemAt(values, values.length - 2), lastOf(values), ...values];
     return members.reduce((best, one) => (compareInOrder(inOrder(one), inOrder(best)) < 0 ? one : best));
   }
 }
@@ -115,7 +116,7 @@ class Fronts {
  * weighed against each other. With a road among the aims they are ridden through it as well, the most
  * promising first: not at all where one that was ridden beats all that they can reach, and no farther
  * than to where one does.
- * Yields its progress now and then, so that whoever drives it can report, pause or leave off.
+ * Yields its progress regularly, so that the caller can report, pause or stop.
  */
 export function* searchSetups(input: FindInput): Generator<FindProgress, FindResult> {
   const { ringChoices, cassettes, needs, aims, road } = input;
@@ -137,8 +138,8 @@ export function* searchSetups(input: FindInput): Generator<FindProgress, FindRes
       const facts = factsOf(chainrings, cassette, rules);
       const missed = missedNeeds(facts, needs);
       if (missed.length > 0) {
-        fellAt[missed[0]!.need] += 1;
-        if (missed.length === 1) onlyMissed[missed[0]!.need] += 1;
+        fellAt[firstOf(missed).need] += 1;
+        if (missed.length === 1) onlyMissed[firstOf(missed).need] += 1;
         closest[layout].add(facts, missed);
       } else {
         met[layout] += 1;
@@ -177,7 +178,7 @@ function* weighThose(left: readonly FoundFacts[], aims: readonly FindAim[], fron
 }
 
 /**
- * In an order in which whoever beats another comes before it, so that a front hardly ever has to drop
+ * In an order in which a dominating setup precedes the dominated one, so that a front hardly ever has to drop
  * a member: by the sum of the values, each as a share of its span.
  */
 function bestFirst(left: readonly FoundFacts[], aims: readonly FindAim[]): readonly Found[] {
@@ -185,13 +186,13 @@ function bestFirst(left: readonly FoundFacts[], aims: readonly FindAim[]): reado
   const spans = Array.from({ length: aims.length + BEHIND_AIMS }, (_, a) => {
     let [least, most] = [Infinity, -Infinity];
     for (const { values } of all) {
-      least = Math.min(least, values[a]!);
-      most = Math.max(most, values[a]!);
+      least = Math.min(least, itemAt(values, a));
+      most = Math.max(most, itemAt(values, a));
     }
     return { least, span: most > least ? most - least : 1 };
   });
   const score = ({ values }: Found) =>
-    values.reduce((sum, value, a) => sum + (value - spans[a]!.least) / spans[a]!.span, 0);
+    values.reduce((sum, value, a) => sum + (value - itemAt(spans, a).least) / itemAt(spans, a).span, 0);
   return all
     .map((found) => ({ found, score: score(found) }))
     .sort((a, b) => a.score - b.score)
@@ -226,7 +227,7 @@ function* rideThose(
   return ridden;
 }
 
-/** How many values stand behind those of the aims. */
+/** Number of values after those of the criteria. */
 const BEHIND_AIMS = 2;
 
 /**

@@ -1,7 +1,7 @@
 import { TOURER_BIKE } from '../../../tests/support/find';
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { fillBrief, needsOf } from '../brief';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { fillBrief, needsOf } from '../needs';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import { findQuestion, type FindContext } from './question';
 import { BOUGHT_SPEEDS, BRIEF_ASKS, aimsOfBrief, fillFind } from './settings';
 
@@ -13,7 +13,7 @@ const context: FindContext = {
   brief,
   briefNeeds: needsOf(brief),
   built: [],
-  shelf: [],
+  stock: [],
 };
 
 test('an empty search is filled: the whole space, both ends that the brief asks for, aims by the brief', () => {
@@ -23,19 +23,19 @@ test('an empty search is filled: the whole space, both ends that the brief asks 
     ringMinT: 22,
     ringMaxT: 56,
     speeds: BOUGHT_SPEEDS.filter((count) => count >= 8),
-    // Steps rank: they leave out a setup only where the rider says so.
+    // Steps rank: they exclude a setup only on request.
     asks: ['easiest', 'lowestRatio', 'topSpeed'],
   });
-  expect(filled.aims).toEqual(['frontShifts', 'easiest', 'stepsOver', 'holes']);
-  expect(aimsOfBrief({ aims: [] })).toEqual(['stepsOver', 'holes', 'newParts', 'frontShifts']);
+  expect(filled.aims).toEqual(['frontShifts', 'easiest', 'stepsOver', 'gaps']);
+  expect(aimsOfBrief({ aims: [] })).toEqual(['stepsOver', 'gaps', 'newParts', 'frontShifts']);
   expect(aimsOfBrief({ aims: ['aero', 'simplicity', 'cadence'] })).toEqual([
     'frontShifts',
     'largestStep',
     'stepsOver',
-    'holes',
+    'gaps',
   ]);
   const ridden = { flatM: [], usualM: [5.5], shares: [] };
-  expect(aimsOfBrief({ aims: [], ridden })).toEqual(['stepsOver', 'holes', 'newParts', 'frontShifts', 'usualGears']);
+  expect(aimsOfBrief({ aims: [], ridden })).toEqual(['stepsOver', 'gaps', 'newParts', 'frontShifts', 'usualGears']);
   expect(fillFind({ prices: { chain: 12, ring: undefined } }, { aims: [] }, 12).prices).toMatchObject({
     chain: 12,
     ring: 45,
@@ -93,7 +93,7 @@ test('a derailleur that is there twice, or of which nothing is known, is no othe
   expect(asked.ok && asked.input.bike!.present.others).toEqual([known]);
 });
 
-test('what contradicts itself is told, not mended', () => {
+test('contradictory settings are reported, not repaired', () => {
   const wrong = findQuestion(
     fillFind({ layouts: [], aims: [], ringMinT: 50, ringMaxT: 40 }, { aims: [] }, 12),
     context,

@@ -1,12 +1,14 @@
-import type { Aim, FilledBrief } from '../brief';
-import { COG_COUNT, ZONES, type Bounds } from '../gears';
-import { GENERIC_CASSETTES, MODERN_COGS_MIN } from '../parts/cassettes';
-import { DEFAULT_PRICES, type PartKind, type Prices } from '../parts/price-list';
-import { WIDEST_SOLD_PAIR_T } from '../parts/rings';
+import type { Aim, FilledBrief } from '../needs';
+import { COG_COUNT, ZONES } from '../gears';
+import type { Bounds } from '../numbers';
+import { GENERIC_CASSETTES, MODERN_COGS_MIN } from '../catalog/cassettes';
+import { DEFAULT_PRICES, type PartKind, type Prices } from '../catalog/price-list';
+import { WIDEST_SOLD_PAIR_T } from '../catalog/rings';
 import type { FindAim } from './aims';
 import { LAYOUTS, type Layout } from './ring-choices';
+import { defined, type Optional } from '../optional';
 
-/** Needs of the brief that a search may be asked to hold to. */
+/** Needs of the brief that a search may enforce. */
 export const BRIEF_ASKS = [
   'easiest',
   'lowestRatio',
@@ -21,15 +23,15 @@ export interface RoadChoice {
   readonly id: string;
 }
 
-/** What a person has said of a search; the rest is taken. */
+/** Entered settings of a search; the rest is assumed. */
 export interface FindSettings {
   readonly layouts?: readonly Layout[] | undefined;
   readonly ringMinT?: number | undefined;
   readonly ringMaxT?: number | undefined;
   readonly ringDifferenceMaxT?: number | undefined;
-  /** Rings that are at hand, where no other is to be tried. */
+  /** Available rings, if only those may be used. */
   readonly ringsAtHand?: readonly number[] | undefined;
-  /** Whether rings and pairs that nobody sells are tried too; not where it is absent. */
+  /** Whether rings and pairs that are not sold are tried too; no if absent. */
   readonly anyTeeth?: boolean | undefined;
   /** Cog counts of the cassettes that are tried. */
   readonly speeds?: readonly number[] | undefined;
@@ -39,7 +41,7 @@ export interface FindSettings {
   readonly massChangeMaxG?: number | undefined;
   /** Most important first. */
   readonly aims?: readonly FindAim[] | undefined;
-  readonly prices?: Partial<Prices> | undefined;
+  readonly prices?: Optional<Prices> | undefined;
   readonly road?: RoadChoice | undefined;
 }
 
@@ -74,10 +76,10 @@ export const BOUGHT_SPEEDS: readonly number[] = Array.from({ length: COG_COUNT.m
   GENERIC_CASSETTES.some(({ cogs }) => cogs.length === count),
 );
 
-/** Cog counts that are tried unless others are asked for: those of modern cassettes, and that of the one on the bike. */
+/** Default cog counts: those of modern cassettes, and that of the one on the bike. */
 const usualSpeeds = (cogsNow: number) => BOUGHT_SPEEDS.filter((count) => count >= MODERN_COGS_MIN || count === cogsNow);
 
-/** What a rider's aim comes to in a search; air drag hangs on the second ring. */
+/** Criteria for a rider's priority; air drag depends on the second ring. */
 const OF_BRIEF: Readonly<Record<Aim, FindAim>> = {
   cadence: 'largestStep',
   simplicity: 'frontShifts',
@@ -86,22 +88,22 @@ const OF_BRIEF: Readonly<Record<Aim, FindAim>> = {
   cost: 'cost',
   aero: 'frontShifts',
 };
-/** Steps and gaps that bother come first; what does not bother gives way to what must be bought. */
-const USUAL: readonly FindAim[] = ['stepsOver', 'holes', 'newParts', 'frontShifts'];
+/** Steps and gaps that bother the rider come first; those that do not come after parts to buy. */
+const USUAL: readonly FindAim[] = ['stepsOver', 'gaps', 'newParts', 'frontShifts'];
 const AIMS_TAKEN = 4;
 
-/** The aims of a brief, then the usual ones; with usual gears that are known, one more: that they stay. */
+/** The criteria of a brief, then the usual ones; with known usual gears, one more: that they stay. */
 export function aimsOfBrief({ aims, ridden }: Pick<FilledBrief, 'aims' | 'ridden'>): readonly FindAim[] {
   const taken = [...new Set([...aims.map((aim) => OF_BRIEF[aim]), ...USUAL])].slice(0, AIMS_TAKEN);
   return ridden && ridden.usualM.length > 0 ? [...taken, 'usualGears'] : taken;
 }
 
-/** Steps are a matter of taste: they rank, and leave a setup out only where the rider says so. */
+/** Steps are a matter of taste: they rank, and exclude a setup only on request. */
 const ASKED: readonly BriefAsk[] = ['easiest', 'lowestRatio', 'topSpeed'];
 
 /**
  * Fills what is left open.
- * @param brief of the bike: its aims, and the gears that are in use
+ * @param brief of the bike: its priorities, and the gears in use
  * @param cogsNow how many cogs the cassette on the bike has
  */
 export function fillFind(said: FindSettings, brief: Pick<FilledBrief, 'aims' | 'ridden'>, cogsNow: number): FilledFind {
@@ -123,12 +125,8 @@ export function fillFind(said: FindSettings, brief: Pick<FilledBrief, 'aims' | '
   };
 }
 
-/** Prices as they were said, round sums for the rest. */
+/** Entered prices, round defaults for the rest. */
 export const filledPrices = (said: FindSettings['prices']): Prices => ({
   ...DEFAULT_PRICES,
-  ...withoutUndefined(said),
+  ...defined(said ?? {}),
 });
-
-function withoutUndefined(prices: Partial<Prices> = {}): Partial<Prices> {
-  return Object.fromEntries(Object.entries(prices).filter(([, price]) => price !== undefined));
-}

@@ -1,4 +1,5 @@
 import type { Setup } from '../gears';
+import { itemAt } from '../items';
 
 /** A gear by its places: ring 0 is the big one, cog 0 the smallest. */
 export interface GearIndex {
@@ -34,6 +35,8 @@ function isAvoided({ ring, cog }: GearIndex, avoided: readonly GearIndex[]): boo
  * are allowed; with all of them that is (big − small ring) + (largest − smallest cog).
  */
 export function requiredCapacityT(setup: Setup, avoided: readonly GearIndex[] = []): number {
-  const sums = allowedGears(setup, avoided).map(({ ring, cog }) => setup.chainrings[ring]! + setup.cogs[cog]!);
+  const sums = allowedGears(setup, avoided).map(
+    ({ ring, cog }) => itemAt(setup.chainrings, ring) + itemAt(setup.cogs, cog),
+  );
   return Math.max(...sums) - Math.min(...sums);
 }

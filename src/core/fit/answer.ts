@@ -2,7 +2,7 @@ import type { CheckedFit } from './report';
 import type { LimitsPolicy, Trial } from './trial';
 import type { Check, CheckId } from './verdict';
 
-/** Checks that warn of a nuisance, and do not by themselves say no. */
+/** Checks that only warn. */
 const CAUTIONS: readonly CheckId[] = ['chainline', 'retention', 'hangerExtender', 'frontCage'];
 /** A front cage so far from the curve of the big ring shifts badly; farther it no longer guides the chain. */
 const FRONT_CAGE_NUISANCE_T = 4;
@@ -25,7 +25,7 @@ export function graverKind(a: FitKind, b: FitKind): FitKind {
 /** Whether a bike can be ridden so, by the school that judged it. */
 export const goesTogether = (kind: FitKind) => kind !== 'doesNot' && kind !== 'cannotWork';
 
-/** What one check says of the whole, by a school on limits. */
+/** The contribution of one check to the verdict, by an approach to limits. */
 export function kindOfCheck(check: Check, trial: Trial | undefined, school: LimitsPolicy): FitKind {
   switch (check.verdict) {
     case 'cannotWork':
@@ -41,7 +41,7 @@ export function kindOfCheck(check: Check, trial: Trial | undefined, school: Limi
   }
 }
 
-/** Checks by how much hangs on their data: what breaks or cannot be ridden first, then what shifts badly, then nuisances. */
+/** Checks by the importance of their data: breakage first, then poor shifting, then nuisances. */
 const DECIDING_ORDER: readonly CheckId[] = [
   'largestCog',
   'totalCapacity',
@@ -78,9 +78,7 @@ export interface FitAnswer {
 /** Whether it goes together: by the sheet nothing may be outside, workshop-tested what geometry does not forbid may be tried. */
 export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsPolicy): FitAnswer {
   const ofKind = (kind: FitKind) => checks.filter((check) => kindOfCheck(check, trials[check.id], school) === kind);
-  const kind = checks
-    .map((check) => kindOfCheck(check, trials[check.id], school))
-    .reduce(graverKind, 'goes' as FitKind);
+  const kind = checks.map((check) => kindOfCheck(check, trials[check.id], school)).reduce<FitKind>(graverKind, 'goes');
   return {
     kind,
     deciding: goesTogether(kind)
@@ -90,7 +88,7 @@ export function fitAnswer({ checks, trials }: CheckedFit, school: LimitsPolicy):
       : [...ofKind('cannotWork'), ...ofKind('doesNot')],
     unknown: [...ofKind('open')].sort((a, b) => DECIDING_ORDER.indexOf(a.id) - DECIDING_ORDER.indexOf(b.id)),
     counts: { all: checks.length, known: checks.filter(({ verdict }) => verdict !== 'notKnown').length },
-    // An extender that is not there is no nuisance: the largest cog says what is wrong.
+    // A missing extender is not reported: the check of the largest cog covers it.
     cautions: checks.filter(
       (check) =>
         check.verdict === 'outside' && isCaution(check) && !(check.id === 'hangerExtender' && check.limit === 0),

@@ -1,5 +1,6 @@
 import { clampedAsin } from '../numbers';
 import { message, type Message } from '../message';
+import { itemAt } from '../items';
 
 export interface Point {
   /** mm */
@@ -11,7 +12,7 @@ export interface Point {
 /** A circle that a belt runs round. */
 export interface BeltCircle extends Point {
   readonly radiusMm: number;
-  /** Which way the belt turns round it, as drawn. */
+  /** Direction of rotation, as drawn. */
   readonly sense: 'clockwise' | 'anticlockwise';
   /** What a failure calls it; its place in the list where it is left out. */
   readonly name?: 'ring' | 'cog' | 'tensionPulley' | 'guidePulley';
@@ -34,7 +35,7 @@ export interface Belt {
   readonly lengthMm: number;
 }
 
-/** Why no belt runs round these circles as asked. */
+/** Why no belt runs around these circles. */
 export type BeltFailure = {
   readonly kind: 'tooFew' | 'overlap' | 'notTouching';
   /** Places in the list of the circles concerned. */
@@ -42,15 +43,14 @@ export type BeltFailure = {
   readonly message: Message;
 };
 
-export type BeltResult =
-  { readonly ok: true; readonly belt: Belt } | { readonly ok: false; readonly failure: BeltFailure };
+type BeltResult = { readonly ok: true; readonly belt: Belt } | { readonly ok: false; readonly failure: BeltFailure };
 
 const called = ({ name, radiusMm }: BeltCircle, place: number): Message =>
   name === undefined
     ? message('fit.belt.circle', { place: place + 1, radius: radiusMm })
     : message(`fit.belt.${name}`, { radius: radiusMm });
 
-/** A belt touches a circle over less than this; more is a turn of the wrong hand that came round by 2π. */
+/** A belt wraps a circle by less than this; more means the wrong direction plus 2π. */
 const WRAP_MAX_RAD = 1.75 * Math.PI;
 
 /** How a belt comes from one circle to the next. */
@@ -73,8 +73,8 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
   if (!Array.isArray(tangents)) return refuseOverlap(circles, tangents.place);
   const runs: BeltRun[] = [];
   for (const [i, circle] of circles.entries()) {
-    const incoming = tangents[(i + circles.length - 1) % circles.length]!;
-    const outgoing = tangents[i]!;
+    const incoming = itemAt(tangents, (i + circles.length - 1) % circles.length);
+    const outgoing = itemAt(tangents, i);
     const wrapRad = wrapOf(circle, incoming, outgoing);
     if (wrapRad > WRAP_MAX_RAD) {
       return refuse('notTouching', [i], message('fit.belt.notTouching', { place: i + 1 }));
@@ -91,15 +91,19 @@ export function solveBelt(circles: readonly BeltCircle[]): BeltResult {
   return { ok: true, belt: { runs, lengthMm } };
 }
 
-/** Just the length of {@link solveBelt}'s belt, for those who ask for very many; undefined where there is none. */
+/** Returns only the length of {@link solveBelt}'s belt, for speed; undefined where there is none. */
 export function beltLengthMm(circles: readonly BeltCircle[]): number | undefined {
   const tangents = circles.length < 2 ? undefined : tangentsOf(circles);
   if (!Array.isArray(tangents)) return undefined;
   let lengthMm = 0;
   for (let i = 0; i < circles.length; i += 1) {
-    const wrapRad = wrapOf(circles[i]!, tangents[i === 0 ? circles.length - 1 : i - 1]!, tangents[i]!);
+    const wrapRad = wrapOf(
+      itemAt(circles, i),
+      itemAt(tangents, i === 0 ? circles.length - 1 : i - 1),
+      itemAt(tangents, i),
+    );
     if (wrapRad > WRAP_MAX_RAD) return undefined;
-    lengthMm += circles[i]!.radiusMm * wrapRad + tangents[i]!.straightMm;
+    lengthMm += itemAt(circles, i).radiusMm * wrapRad + itemAt(tangents, i).straightMm;
   }
   return lengthMm;
 }
@@ -108,7 +112,7 @@ export function beltLengthMm(circles: readonly BeltCircle[]): number | undefined
 function tangentsOf(circles: readonly BeltCircle[]): Tangent[] | { readonly place: number } {
   const tangents: Tangent[] = [];
   for (let i = 0; i < circles.length; i += 1) {
-    const tangent = tangentBetween(circles[i]!, circles[(i + 1) % circles.length]!);
+    const tangent = tangentBetween(itemAt(circles, i), itemAt(circles, (i + 1) % circles.length));
     if (!tangent) return { place: i };
     tangents.push(tangent);
   }
@@ -117,7 +121,7 @@ function tangentsOf(circles: readonly BeltCircle[]): Tangent[] | { readonly plac
 
 function refuseOverlap(circles: readonly BeltCircle[], i: number): BeltResult {
   const place = (i + 1) % circles.length;
-  const [from, to] = [circles[i]!, circles[place]!];
+  const [from, to] = [itemAt(circles, i), itemAt(circles, place)];
   const distance = Math.hypot(to.x - from.x, to.y - from.y);
   return refuse(
     'overlap',
@@ -135,14 +139,14 @@ function refuse(kind: BeltFailure['kind'], circles: readonly number[], text: Mes
   return { ok: false, failure: { kind, circles, message: text } };
 }
 
-/** +1 where the circle lies to the right of the belt's way, −1 where to the left. */
+/** +1 where the circle is to the right of the belt's direction, −1 to the left. */
 const side = ({ sense }: BeltCircle) => (sense === 'clockwise' ? 1 : -1);
 
 /** Direction of the belt from one circle to the next, radians, and its straight length; undefined where none fits. */
 function tangentBetween(from: BeltCircle, to: BeltCircle): Tangent | undefined {
   const dx = to.x - from.x;
   const dy = to.y - from.y;
-  // Far from any overflow, and asked for very often: not by hypot, which is slow.
+  // Called very often and far from overflow, so not by the slow hypot.
   const distance = Math.sqrt(dx * dx + dy * dy);
   const offset = side(from) * from.radiusMm - side(to) * to.radiusMm;
   if (!(distance > Math.abs(offset))) return undefined;

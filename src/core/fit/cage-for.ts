@@ -6,7 +6,7 @@ import { PITCH_MM } from './chain';
 const TOLERANCE_MM = 0.01;
 
 /**
- * The shortest cage with which a chain hangs taut in every one of some gears, all else the same, mm.
+ * Returns the shortest cage with which a chain stays taut in all given gears, all else equal, mm.
  * Undefined where none in bounds does.
  * @param gears teeth of ring and cog
  */
@@ -16,7 +16,7 @@ export function cageForMm(
   geometry: DriveGeometry,
 ): number | undefined {
   const { min, max } = DRIVE_BOUNDS.cageLengthMm;
-  // A chain hangs taut where it is no longer than the path at the fold-back limit. Where there is no
+  // A chain is taut if it is no longer than the path at the fold-back limit. Where there is no
   // such path the pulleys would touch: too short a cage.
   const spareMm = (cageLengthMm: number) =>
     Math.min(

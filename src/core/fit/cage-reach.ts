@@ -3,7 +3,7 @@ import { PITCH_MM } from './chain';
 
 /**
  * Lengths of chain between which a cage holds a gear: the same answer as its pose, without looking for
- * the angle. Worked out as it is asked for, and once.
+ * the angle. Computed on demand and cached.
  */
 export class CageReach {
   private shortest: number | undefined;
@@ -18,7 +18,7 @@ export class CageReach {
     this.plumbMm = this.lengthMm(0);
   }
 
-  /** How a chain of so many links hangs. */
+  /** The pose of a cage with a chain of a given number of links. */
   state(links: number): CagePose['state'] {
     const lengthMm = links * PITCH_MM;
     if (this.plumbMm === undefined) return 'impossible';
@@ -59,7 +59,7 @@ export class CageReach {
     return this.shortest;
   }
 
-  /** The longest chain that hangs taut: at the fold-back limit, or short of where the path ends before it. */
+  /** The longest chain that stays taut: at the fold-back limit, or just before the path ends. */
   private tautMm() {
     this.taut ??= this.findTaut();
     return this.taut;

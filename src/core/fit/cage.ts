@@ -1,10 +1,10 @@
 import { bisect } from '../numbers';
-import type { Bounds } from '../gears';
+import type { Bounds } from '../numbers';
 import { beltLengthMm, solveBelt, type Belt, type BeltCircle, type BeltFailure, type Point } from './belt';
 import { PITCH_MM } from './chain';
 import { pitchRadiusMm } from './sprocket';
 
-/** Where the parts of a drive lie, seen from its right-hand side. Typical unless measured. */
+/** Geometry of a drive, seen from its right-hand side. Typical unless measured. */
 export interface DriveGeometry {
   /** Rear axle to bottom bracket, mm. */
   readonly chainstayMm: number;
@@ -164,7 +164,7 @@ export function cagePose(chainring: number, cog: number, links: number, geometry
   }
 }
 
-/** How far the cage may be swung for a chain that just hangs taut: its length at the fold-back limit, mm. */
+/** Chain length at the fold-back limit, mm: the longest that stays taut. */
 export function tautLengthMm(chainring: number, cog: number, geometry: DriveGeometry): number | undefined {
   return chainPathMm(chainring, cog, geometry.foldBackLimitDeg, geometry);
 }

@@ -1,27 +1,28 @@
 import type { Setup } from '../gears';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import { message, type Message } from '../message';
 import { requiredCapacityT, type GearIndex } from './allowed';
 import type { RearDerailleur } from './rear-derailleur';
 import { checkTeeth, type Check, type Fix } from './verdict';
+import { firstOf, lastOf } from '../items';
 
-/** A rear derailleur that is at hand. */
+/** An available rear derailleur. */
 export interface OtherDerailleur {
   /** Such as "of Two rings, closer". */
   readonly name: string;
   readonly rearDerailleur: RearDerailleur;
-  /** Of the shelf, where it lies there. */
+  /** Id of the part in stock, if any. */
   readonly partId?: string | undefined;
   /** What it costs, in the rider's money; undefined where it is not known. */
   readonly cost?: number | undefined;
 }
 
-export interface CapacityInput {
+interface CapacityInput {
   readonly setup: Setup;
   readonly rearDerailleur: RearDerailleur;
   readonly avoided?: readonly GearIndex[] | undefined;
   readonly others?: readonly OtherDerailleur[] | undefined;
-  /** Cage that would hang taut in every allowed gear, mm; where it is known. */
+  /** Cage length that keeps the chain taut in every allowed gear, mm, if known. */
   readonly cageForMm?: number | undefined;
 }
 
@@ -52,7 +53,7 @@ export function checkCapacity(input: CapacityInput): Check[] {
       missing: message('fit.largestCog.missing'),
       // A longer cage does not raise it: the body's geometry sets the largest cog.
       fixes: (limit) => [
-        cassetteFix(setup, message('fit.largestCog.fixCassette', { limit }), (cogs) => cogs.at(-1)! <= limit),
+        cassetteFix(setup, message('fit.largestCog.fixCassette', { limit }), (cogs) => lastOf(cogs) <= limit),
         ...atHand(input),
         { text: message('fit.largestCog.fixDerailleur', { teeth: largest }) },
       ],
@@ -62,7 +63,7 @@ export function checkCapacity(input: CapacityInput): Check[] {
       published: (limit) => message('fit.published.least', { limit }),
       missing: message('fit.largestCogMinimum.missing'),
       fixes: (limit) => [
-        cassetteFix(setup, message('fit.largestCogMinimum.fixCassette', { limit }), (cogs) => cogs.at(-1)! >= limit),
+        cassetteFix(setup, message('fit.largestCogMinimum.fixCassette', { limit }), (cogs) => lastOf(cogs) >= limit),
         ...atHand(input),
       ],
     }),
@@ -71,7 +72,7 @@ export function checkCapacity(input: CapacityInput): Check[] {
       published: (limit) => message('fit.published.least', { limit }),
       missing: message('fit.smallestCog.missing'),
       fixes: (limit) => [
-        cassetteFix(setup, message('fit.smallestCog.fixCassette', { limit }), (cogs) => cogs[0]! >= limit),
+        cassetteFix(setup, message('fit.smallestCog.fixCassette', { limit }), (cogs) => firstOf(cogs) >= limit),
         ...atHand(input),
       ],
     }),
@@ -91,7 +92,7 @@ function capacityFixes(input: CapacityInput, limit: number, required: number): F
   }
   const { cogs } = setup;
   const upTo = (largest: number) => [...cogs.filter((cog) => cog < largest), largest];
-  const largest = range(cogs[0]! + 1, cogs.at(-1)! - 1)
+  const largest = range(firstOf(cogs) + 1, lastOf(cogs) - 1)
     .reverse()
     .find((teeth) => takes({ ...setup, cogs: upTo(teeth) }));
   if (largest !== undefined) {
@@ -114,12 +115,12 @@ function range(from: number, to: number): number[] {
 /** The fix by cassette, with the nearest one that can be bought: as many cogs, the ends least changed. */
 function cassetteFix({ cogs }: Setup, text: Message, fits: (cogs: readonly number[]) => boolean): Fix {
   const away = (other: readonly number[]) =>
-    Math.abs(other[0]! - cogs[0]!) * 4 + Math.abs(other.at(-1)! - cogs.at(-1)!);
+    Math.abs(firstOf(other) - firstOf(cogs)) * 4 + Math.abs(lastOf(other) - lastOf(cogs));
   const [nearest] = GENERIC_CASSETTES.filter((one) => one.cogs.length === cogs.length && fits(one.cogs)).sort(
     (a, b) => away(a.cogs) - away(b.cogs),
   );
   if (!nearest) return { text };
-  const [smallest, largest] = [nearest.cogs[0]!, nearest.cogs.at(-1)!];
+  const [smallest, largest] = [firstOf(nearest.cogs), lastOf(nearest.cogs)];
   return {
     text: message('fit.cassetteSuch', { cassette: text, smallest, largest }),
     change: { cogs: nearest.cogs },

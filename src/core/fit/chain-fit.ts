@@ -4,7 +4,7 @@ import type { DriveParts } from './drive-parts';
 import { answered, notKnown, type Check } from './verdict';
 
 /** Where a chain is cut, counted in links without the quick link. */
-export interface ChainEnds {
+interface ChainEnds {
   /** With a quick link: it is the last outer link, so what is left ends on inner links. */
   readonly withQuickLink: number;
   /** With a joining pin: one inner and one outer end meet. */
@@ -16,8 +16,8 @@ export function chainEnds(links: number): ChainEnds | undefined {
   return links % 2 === 0 ? { withQuickLink: links - 1, withPin: links } : undefined;
 }
 
-export interface ChainLengthCheck {
-  /** Links that the longest way round asks for, by big-big + 2. */
+interface ChainLengthCheck {
+  /** Links needed by big-big + 2. */
   readonly wanted: number;
   readonly directPitches: number;
   /** Undefined where it was not counted. */
@@ -95,7 +95,7 @@ export function checkChainLength(input: ChainLengthCheck): Check {
 /** Below eight speeds all chains have one width. */
 const WIDEST_SPEEDS = 8;
 
-/** The chain's width, told by the speeds that it is sold for, against the cassette. */
+/** Checks the chain's width, given by its speeds, against the cassette. */
 export function checkChainSpeeds(cogCount: number, { chainSpeeds }: DriveParts): Check {
   const wanted = Math.max(WIDEST_SPEEDS, cogCount);
   if (chainSpeeds === undefined) {

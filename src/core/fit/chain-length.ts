@@ -18,19 +18,19 @@ export function directPitches(chainring: number, cog: number, chainstayMm: numbe
 /** Largest cog up to which the school of upright pulleys holds, teeth. */
 const UPRIGHT_LARGEST_COG_T = 28;
 
-/** Links by each school; undefined where it cannot say. */
+/** Links by each method; undefined where it has no result. */
 export interface ChainLinks {
   /** Straight round the largest ring and cog, two links more, even: the default. */
   readonly bigBigPlusTwo: number;
   /** 2C + ring/4 + cog/4 + 1, all in inches, up to a whole inch: two links each. */
   readonly equation: number;
-  /** The longest that still hangs taut in small-small. Needs the cage's length. */
+  /** The longest that stays taut in small-small. Needs the cage length. */
   readonly smallSmall: number | undefined;
   /** Pulleys plumb on big ring and smallest cog; for largest cogs to 28. Needs the cage's length. */
   readonly pulleysUpright: number | undefined;
 }
 
-export interface ChainLengthInput {
+interface ChainLengthInput {
   readonly chainrings: readonly number[];
   readonly cogs: readonly number[];
   /** The longest that it becomes, with rear suspension. */
@@ -51,7 +51,7 @@ export function chainLinks({ chainrings, cogs, chainstayMm, geometry }: ChainLen
     bigBigPlusTwo: evenUp(directPitches(bigRing, largest, chainstayMm)) + 2,
     equation: 2 * ceilNearly(inches),
     smallSmall: taut === undefined ? undefined : evenDown(taut / PITCH_MM),
-    // The nearest even count: with one link either way the pulleys are as good as plumb.
+    // The nearest even count: one link more or less leaves the pulleys practically vertical.
     pulleysUpright: upright?.ok ? 2 * Math.round(upright.belt.lengthMm / PITCH_MM / 2) : undefined,
   };
 }

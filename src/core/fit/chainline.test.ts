@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
 import { CHAINLINE_DEFAULTS, backPedalRisk, chainAngles, straightest, typicalCogPitchMm } from './index';
+import { cases } from '../../../tests/support/fuzz';
 
 const GEOMETRY = { ...CHAINLINE_DEFAULTS, chainstayMm: 430, cogPitchMm: 3.6 };
 
@@ -33,7 +34,7 @@ test('a ring moved outwards turns every chain inwards', () => {
       const moved = chainAngles(setup, { ...GEOMETRY, frontChainlineMm: GEOMETRY.frontChainlineMm + shift });
       chainAngles(setup, GEOMETRY).forEach(({ angleDeg }, i) => expect(moved[i]!.angleDeg).toBeLessThan(angleDeg));
     }),
-    { ...SEEDED, numRuns: 60 },
+    { ...SEEDED, numRuns: cases(15) },
   );
 });
 

@@ -1,9 +1,11 @@
-import type { Bounds, Setup } from '../gears';
+import type { Setup } from '../gears';
+import type { Bounds } from '../numbers';
 import { degrees } from '../units';
 import { message } from '../message';
 import { answered, type Check } from './verdict';
+import { definite } from '../items';
 
-/** Where rings and cogs stand beside the frame's mid-plane. */
+/** Lateral positions of rings and cogs from the frame's mid-plane. */
 export interface ChainlineGeometry {
   readonly chainstayMm: number;
   /** Middle of the ring or rings from the mid-plane, mm. */
@@ -44,7 +46,7 @@ const TYPICAL_COG_PITCH_MM: Readonly<Record<number, number>> = {
 
 /** The typical pitch of a cassette of so many cogs; that of the nearest count where it has none of its own. */
 export function typicalCogPitchMm(cogCount: number): number {
-  return TYPICAL_COG_PITCH_MM[Math.min(13, Math.max(6, cogCount))]!;
+  return definite(TYPICAL_COG_PITCH_MM[Math.min(13, Math.max(6, cogCount))]);
 }
 
 /** A gear with the sideways angle of its chain. */
@@ -53,7 +55,7 @@ export interface ChainAngle {
   readonly cog: number;
   readonly ringOffsetMm: number;
   readonly cogOffsetMm: number;
-  /** Above 0 where the cog stands farther out than the ring. */
+  /** Positive where the cog is farther out than the ring. */
   readonly angleDeg: number;
 }
 
@@ -85,7 +87,7 @@ export function straightest(angles: readonly ChainAngle[], chainring: number): C
 /** Of a cassette's largest cogs so many can lose the chain when the cranks turn backwards, share and least count. */
 const BACK_PEDAL_SHARE = 1 / 3;
 const BACK_PEDAL_LEAST = 3;
-/** The largest cog forgives this share of the steep angle, each smaller one so much more: a rule of thumb from the stand. */
+/** The largest cog tolerates this share of the steep angle, each smaller one more: a rule of thumb. */
 const LARGEST_FORGIVES = 0.8;
 const EACH_SMALLER_FORGIVES = 0.15;
 
@@ -106,7 +108,7 @@ export function backPedalRisk(setup: Setup, { cog, angleDeg }: ChainAngle, steep
   return limitDeg !== undefined && angleDeg < -limitDeg;
 }
 
-/** The gears to turn backwards in on the stand, the largest cog first: the largest third of the cassette on the big ring. */
+/** The gears for the back-pedal check, the largest cog first: the largest third of the cassette on the big ring. */
 export function backPedalGears(setup: Setup, angles: readonly ChainAngle[], steepDeg: number): readonly ChainAngle[] {
   const ring = Math.max(...setup.chainrings);
   return angles
@@ -114,7 +116,7 @@ export function backPedalGears(setup: Setup, angles: readonly ChainAngle[], stee
     .sort((a, b) => b.cog - a.cog);
 }
 
-/** Whether no gear that is ridden asks for a steeper chain than the rider allows. */
+/** Checks that no gear in use needs a steeper chain than the rider allows. */
 export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, steepDeg: number): Check {
   const steepest = ridden.reduce((worst, one) => (Math.abs(one.angleDeg) > Math.abs(worst.angleDeg) ? one : worst));
   const required = Math.abs(steepest.angleDeg);
@@ -130,8 +132,8 @@ export function checkChainline(ridden: readonly ChainAngle[], setup: Setup, stee
     const [bigRing, smallRing] = straight;
     const text =
       smallRing === undefined
-        ? message('fit.chainline.insideOneRing', { what, gear: bigRing! })
-        : message('fit.chainline.insideTwoRings', { what, bigRing: bigRing!, smallRing });
+        ? message('fit.chainline.insideOneRing', { what, gear: definite(bigRing) })
+        : message('fit.chainline.insideTwoRings', { what, bigRing: definite(bigRing), smallRing });
     return answered('chainline', margin > 0 ? 'inside' : 'at', text, numbers);
   }
   const text =

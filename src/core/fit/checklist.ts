@@ -1,6 +1,6 @@
 import type { Setup } from '../gears';
 
-/** What a mechanic looks at where no arithmetic applies. */
+/** Checks by eye. */
 export const CHECKLIST = [
   'derailleurMount',
   'crankAxle',
@@ -15,21 +15,21 @@ export const CHECKLIST = [
 export type ChecklistId = (typeof CHECKLIST)[number];
 
 export type ChecklistAnswer = 'fits' | 'doesNotFit';
-export type ChecklistAnswers = Readonly<Partial<Record<ChecklistId, ChecklistAnswer>>>;
+type ChecklistAnswers = Readonly<Partial<Record<ChecklistId, ChecklistAnswer>>>;
 
-export interface ChecklistItem {
+interface ChecklistItem {
   readonly id: ChecklistId;
-  /** Undefined while nobody has looked. */
+  /** Undefined until checked. */
   readonly answer: ChecklistAnswer | undefined;
 }
 
-/** What is asked of a setup alone: a front derailleur of two rings, what holds the chain of one. */
+/** Questions that apply to some setups only: the front derailleur with two rings, chain retention with one. */
 const ONLY_FOR: Readonly<Partial<Record<ChecklistId, (setup: Setup) => boolean>>> = {
   frontMount: ({ chainrings }) => chainrings.length > 1,
   frontPull: ({ chainrings }) => chainrings.length > 1,
 };
 
-/** The questions that a setup asks, each with its answer. */
+/** Returns the questions that apply to a setup, each with its answer. */
 export function checklistOf(setup: Setup, answers: ChecklistAnswers): ChecklistItem[] {
   return CHECKLIST.filter((id) => ONLY_FOR[id]?.(setup) ?? true).map((id) => ({ id, answer: answers[id] }));
 }

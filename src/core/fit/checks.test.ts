@@ -23,6 +23,7 @@ import {
   type CheckId,
   type FitInput,
 } from './index';
+import { cases } from '../../../tests/support/fuzz';
 
 const SHEET = {
   totalCapacityT: 43,
@@ -133,7 +134,7 @@ describe('indexing', () => {
     const families = (shifterFamily?: string, derailleurFamily?: string) =>
       parts('indexing', { shifting: 'electronic', shifterFamily, derailleurFamily });
     expect(families('Wired, 2nd', ' wired,  2ND ').verdict).toBe('inside');
-    // Two names that people typed may be one family; two of the list are not.
+    // Two typed names may be one family; two of the list are not.
     expect(families('Wired', 'Radio')).toMatchObject({ verdict: 'notKnown' });
     expect(families('electronic, wired, road', 'electronic, wireless, road')).toMatchObject({ verdict: 'cannotWork' });
     expect(families('Wired').missing?.values).toEqual({ which: 'derailleur' });
@@ -196,7 +197,7 @@ describe('freehub', () => {
     expect(one.message.values![name]).toBeCloseTo(lengthMm, 12);
   });
 
-  test('a fix by spacer mends it; a cassette too long cannot work', () => {
+  test('a fix by spacer repairs it; a cassette too long cannot work', () => {
     const freehub = { bodyLengthMm: 36.75 };
     const rocks = parts('freehubLength', { cassetteLengthMm: 34.9, spacerMm: 0 }, { freehub });
     expect(parts('freehubLength', rocks.fixes[0]!.change!.parts, { freehub }).verdict).toBe('inside');
@@ -345,7 +346,7 @@ describe('hanger extender', () => {
       fc.property(fc.integer({ min: 2, max: 60 }), fc.integer({ min: 20, max: 60 }), (mm, limit) => {
         expect(extender(mm, limit).verdict).not.toBe('inside');
       }),
-      { ...SEEDED, numRuns: 60 },
+      { ...SEEDED, numRuns: cases(15) },
     );
   });
 
@@ -411,13 +412,13 @@ describe('both schools on limits', () => {
           }
         },
       ),
-      { ...SEEDED, numRuns: 150 },
+      { ...SEEDED, numRuns: cases(37) },
     );
   });
 });
 
 describe('losses', () => {
-  test('48/11 loses 1.09 % and 44/10 1.20 %; an angle only what it is set to', () => {
+  test('48/11 loses 1.09% and 44/10 1.20%; an angle only what it is set to', () => {
     const at = (chainring: number, cog: number, angleDeg: number, share: number) =>
       lossWatts({ chainring, cog, angleDeg }, 200, share);
     expect(at(48, 11, 0, 0).watts / 2).toBeCloseTo(1.09, 2);

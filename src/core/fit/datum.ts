@@ -1,4 +1,4 @@
-import { within, type Bounds } from '../gears';
+import { within, type Bounds } from '../numbers';
 import { message, type Message } from '../message';
 
 type DatumUnit = 'T' | 'mm' | '°' | 'speeds' | ': 1' | 'mm/mm' | 'links';
@@ -55,7 +55,7 @@ export function checkData<K extends string>(
   });
 }
 
-/** A least that stands above its most. */
+/** A minimum above its maximum. */
 export function contradiction<K extends string>(
   field: K,
   min: number | undefined,

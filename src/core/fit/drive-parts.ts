@@ -31,7 +31,7 @@ export interface DrivePartNumbers {
   readonly cablePullMm?: number | undefined;
   /** Cogs that the shifter has clicks for. */
   readonly shifterSpeeds?: number | undefined;
-  /** How far beside a cog the guide pulley may stand and still shift. */
+  /** Lateral tolerance of the guide pulley at a cog. */
   readonly indexingToleranceMm?: number | undefined;
   /** What the cassette takes up on the freehub body, lockring tight. */
   readonly cassetteLengthMm?: number | undefined;
@@ -48,7 +48,7 @@ export interface DrivePartNumbers {
   readonly hubRatioMin?: number | undefined;
 }
 
-/** What is known of shifter, cassette, chain, crank and hub. Absent where it is not known. */
+/** Data of shifter, cassette, chain, crank and hub; absent where unknown. */
 export interface DriveParts extends DrivePartNumbers {
   readonly shifting?: Shifting | undefined;
   readonly frontControl?: FrontControl | undefined;

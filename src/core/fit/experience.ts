@@ -13,7 +13,7 @@ export interface DerailleurMark {
   readonly hasExtender: boolean;
 }
 
-/** Reads the mark off what a setup says of its derailleurs. */
+/** Derives the mark from a setup's derailleur data. */
 export function derailleurMark(
   rear: RearDerailleur,
   { hangerExtenderMm }: Pick<DriveParts, 'hangerExtenderMm'>,
@@ -35,7 +35,7 @@ const FRONT_CHECKS: readonly CheckId[] = ['ringDifference', 'frontCage'];
 
 /**
  * Whether two marks are those of one derailleur, as far as a check is concerned: the same part in stock, or the same
- * body and cage by what is published of both. What is known of one only tells nothing.
+ * body and cage by what is published of both. Data known of one only are ignored.
  */
 export function isSameDerailleur(id: CheckId, a: DerailleurMark, b: DerailleurMark): boolean {
   if (FRONT_CHECKS.includes(id)) {
@@ -56,7 +56,7 @@ export interface Experience {
   /** By how many teeth it was passed. */
   readonly overT: number;
   readonly worked: boolean;
-  /** Undefined where nothing is known of the derailleur: then it counts among the others. */
+  /** Undefined where the derailleur is unknown and counts among the others. */
   readonly derailleur?: DerailleurMark | undefined;
 }
 
@@ -68,7 +68,7 @@ export interface Count {
   readonly reverted: number;
 }
 
-/** What a log says of passing a limit by so much: with this derailleur, and with others. */
+/** Returns the logged outcomes of exceeding a limit by so much: with this derailleur, and with others. */
 export interface Tally {
   readonly own: Count;
   readonly others: Count;
@@ -94,9 +94,9 @@ export function tallyOf(
 export type TrialDecision = 'try' | 'doNot' | 'undecided';
 
 /**
- * What the log makes of a decision by geometry: what the drawing cannot tell the log may; what the drawing forbids it
+ * Combines a decision by geometry with the log: the log decides if the geometry is inconclusive; what the geometry forbids it
  * does not allow; and where this derailleur was put back more often than not, "try" is a question again. Other
- * derailleurs are shown and decide nothing: another body hangs elsewhere.
+ * derailleurs are shown only: another body has another geometry.
  */
 export function decideByLog(decision: TrialDecision, { worked, reverted }: Count): TrialDecision {
   if (decision === 'doNot' || worked === reverted) return decision;

@@ -1,6 +1,6 @@
 import { MM_PER_TOOTH } from './front';
 
-/** How many teeth more an extender makes room for: it lowers the derailleur, and each tooth needs 2.02 mm. */
+/** Teeth gained by an extender: it lowers the derailleur, and each tooth needs 2.02 mm. */
 export function extenderGainT(hangerExtenderMm: number): number {
   return Math.floor(hangerExtenderMm / MM_PER_TOOTH);
 }

@@ -4,11 +4,11 @@ import type { DriveParts } from './drive-parts';
 import { sameName } from './indexing';
 import { answered, notKnown, type Check } from './verdict';
 
-/** What is known of a wheel's freehub body. Absent where it is not known. */
+/** Data of a wheel's freehub body; absent where unknown. */
 export interface Freehub {
-  /** The family of its splines, as people call it. */
+  /** The family of its splines, by its common name. */
   readonly spline?: string | undefined;
-  /** From the shoulder to the end that the lockring or the last cog stands on, mm. */
+  /** From the shoulder to the end that carries the lockring or last cog, mm. */
   readonly bodyLengthMm?: number | undefined;
   /** Smallest cog that fits over it. */
   readonly smallestCogT?: number | undefined;

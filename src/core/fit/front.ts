@@ -4,6 +4,7 @@ import { PITCH_MM } from './chain';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, checkTeeth, notKnown, type Check } from './verdict';
+import { definite } from '../items';
 
 /** How much a ring's radius grows with a tooth, mm: a pitch of circumference. */
 export const MM_PER_TOOTH = PITCH_MM / (2 * Math.PI);
@@ -46,7 +47,7 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
   const [big, small] = setup.chainrings;
   if (small === undefined) return answered('frontCage', 'inside', message('fit.frontCage.oneRing'));
   const { frontBigRingMinT: min, frontBigRingMaxT: max } = parts;
-  const changeMm = frontHeightChangeMm(fittedBigRing ?? big!, big!);
+  const changeMm = frontHeightChangeMm(fittedBigRing ?? definite(big), definite(big));
   const withHeight = (verdict: Message) =>
     changeMm === 0
       ? verdict
@@ -54,15 +55,18 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
           verdict,
           height: message(changeMm > 0 ? 'fit.frontCage.higher' : 'fit.frontCage.lower', {
             by: Math.abs(changeMm),
-            ring: fittedBigRing!,
+            ring: definite(fittedBigRing),
           }),
         });
   if (min === undefined && max === undefined) {
-    const what = message('fit.frontCage.what', { teeth: big! });
+    const what = message('fit.frontCage.what', { teeth: definite(big) });
     const check = notKnown('frontCage', what, message('fit.frontCage.missing'), { required: big, unit: 'T' });
     return { ...check, message: withHeight(check.message) };
   }
-  const [toMax, toMin] = [max === undefined ? Infinity : max - big!, min === undefined ? Infinity : big! - min];
+  const [toMax, toMin] = [
+    max === undefined ? Infinity : max - definite(big),
+    min === undefined ? Infinity : definite(big) - min,
+  ];
   const limit = toMax <= toMin ? max : min;
   const margin = Math.min(toMax, toMin);
   const verdict = margin > 0 ? 'inside' : margin === 0 ? 'at' : 'outside';
@@ -70,12 +74,12 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
     min !== undefined && max !== undefined
       ? message('fit.frontCage.between', { min, max })
       : max === undefined
-        ? message('fit.frontCage.from', { min: min! })
+        ? message('fit.frontCage.from', { min: definite(min) })
         : message('fit.frontCage.upTo', { max });
   const texts = {
-    inside: message('fit.frontCage.inside', { teeth: big!, rings }),
-    at: message('fit.frontCage.at', { teeth: big!, rings }),
-    outside: message('fit.frontCage.outside', { teeth: big!, over: -margin, rings }),
+    inside: message('fit.frontCage.inside', { teeth: definite(big), rings }),
+    at: message('fit.frontCage.at', { teeth: definite(big), rings }),
+    outside: message('fit.frontCage.outside', { teeth: definite(big), over: -margin, rings }),
   };
   return answered('frontCage', verdict, withHeight(texts[verdict]), {
     required: big,
@@ -88,7 +92,7 @@ export function checkFrontCage(setup: Setup, parts: DriveParts, fittedBigRing: n
             ...(limit !== undefined && limit > small
               ? [{ text: message('fit.frontCage.fixRing', { teeth: limit }), change: { chainrings: [limit, small] } }]
               : []),
-            { text: message('fit.frontCage.fixDerailleur', { teeth: big! }) },
+            { text: message('fit.frontCage.fixDerailleur', { teeth: definite(big) }) },
           ]
         : [],
   });

@@ -17,6 +17,7 @@ import {
   type DriveGeometry,
   type FitInput,
 } from './index';
+import { cases } from '../../../tests/support/fuzz';
 
 const GEOMETRY: DriveGeometry = { ...DRIVE_DEFAULTS, cageLengthMm: 93 };
 const circle = (x: number, y: number, radiusMm: number, sense: BeltCircle['sense'] = 'clockwise'): BeltCircle => ({
@@ -67,7 +68,7 @@ describe('belt', () => {
           expect(lengthOf(moved)).toBeCloseTo(path.belt.lengthMm, 6);
         },
       ),
-      { ...SEEDED, numRuns: 100 },
+      { ...SEEDED, numRuns: cases(25) },
     );
   });
 
@@ -191,7 +192,7 @@ describe('cage', () => {
         for (const { angleDeg } of [pose, longer])
           expect(angleDeg === undefined || Number.isFinite(angleDeg)).toBe(true);
       }),
-      { ...SEEDED, numRuns: 200 },
+      { ...SEEDED, numRuns: cases(50) },
     );
   });
 
@@ -300,7 +301,7 @@ describe('report', () => {
         for (const { pose } of report.cage)
           expect(pose.angleDeg === undefined || Number.isFinite(pose.angleDeg)).toBe(true);
       }),
-      { ...SEEDED, numRuns: 60 },
+      { ...SEEDED, numRuns: cases(15) },
     );
   });
 });

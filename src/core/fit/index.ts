@@ -13,11 +13,10 @@ export { checkData, contradiction } from './datum';
 export type { DatumRule } from './datum';
 export { DRIVE_PART_DATA, FRONT_CONTROLS, RETENTIONS, SHIFTINGS, checkDriveParts, frontControlOf } from './drive-parts';
 export { CHECKLIST, checklistOf } from './checklist';
-export type { ChecklistAnswer, ChecklistAnswers, ChecklistId } from './checklist';
+export type { ChecklistAnswer, ChecklistId } from './checklist';
 export type { DrivePartNumbers, DriveParts, FrontControl, Retention, Shifting } from './drive-parts';
 export { contradicts, isOtherDerailleur } from './other-derailleur';
 export { leaveOut, leftOutPlaces, toggledGear } from './left-out';
-export type { LeftOutGears } from './left-out';
 export { derailleurMark, isSameDerailleur, tallyOf } from './experience';
 export type { Count, DerailleurMark, Experience, Tally } from './experience';
 export { checkExtender } from './extender';
@@ -47,7 +46,7 @@ export type { LimitsPolicy, Trial } from './trial';
 export { REAR_DERAILLEUR_DATA, checkRearDerailleur } from './rear-derailleur';
 export type { RearDerailleur } from './rear-derailleur';
 export { CHECK_GROUPS } from './verdict';
-export type { Check, CheckGroup, CheckId, DriveChange, Fix, Verdict } from './verdict';
+export type { Check, CheckGroup, CheckId, Fix, Verdict } from './verdict';
 export {
   ANGLE_LOSS_PERCENT_PER_DEG,
   CHAIN_FRICTION,

@@ -1,13 +1,14 @@
-import { listedFamily } from '../parts/shift-families';
+import { listedFamily } from '../catalog/shift-families';
 import { message } from '../message';
 import type { DriveParts } from './drive-parts';
 import type { RearDerailleur } from './rear-derailleur';
 import { answered, notKnown, type Check } from './verdict';
+import { definite } from '../items';
 
-/** How far beside a cog a guide pulley may stand: it floats about as much. An estimate, to be set by who knows better. */
+/** Default lateral tolerance of a guide pulley, about its float; an estimate that users can set. */
 export const INDEXING_TOLERANCE_MM = 0.6;
 
-/** Where the guide pulley stands at each cog, centred on the cassette. */
+/** Positions of the guide pulley at each cog, centred on the cassette. */
 export interface IndexingError {
   /** How far a click moves the derailleur, mm. */
   readonly moveMm: number;
@@ -36,7 +37,7 @@ export function indexingError(
   return { moveMm, pitchMm, perClickMm, atCogMm, atEndsMm: (Math.abs(perClickMm) * (cogCount - 1)) / 2 };
 }
 
-export interface IndexingInput {
+interface IndexingInput {
   readonly cogCount: number;
   readonly pitchMm: number;
   readonly parts: DriveParts;
@@ -84,7 +85,11 @@ export function checkIndexing(input: IndexingInput): Check {
   const error = indexingOf(input);
   if (!error) {
     if (sameFamily(parts)) {
-      return answered('indexing', 'inside', message('fit.indexing.sameSystem', { system: parts.shifterFamily! }));
+      return answered(
+        'indexing',
+        'inside',
+        message('fit.indexing.sameSystem', { system: definite(parts.shifterFamily) }),
+      );
     }
     const which = rearDerailleur.pullRatio !== undefined ? 'pull' : parts.cablePullMm !== undefined ? 'ratio' : 'both';
     const what = message('fit.indexing.what', { pitch: pitchMm });
@@ -101,10 +106,10 @@ export function checkIndexing(input: IndexingInput): Check {
   });
   const numbers = { required: error.atEndsMm, limit: toleranceMm, margin, unit: 'mm' } as const;
   const fixes = [
-    { text: message('fit.indexing.fixRatio', { ratio: pitchMm / cablePullMm! }) },
-    { text: message('fit.indexing.fixPull', { pull: pitchMm / pullRatio! }) },
+    { text: message('fit.indexing.fixRatio', { ratio: pitchMm / definite(cablePullMm) }) },
+    { text: message('fit.indexing.fixPull', { pull: pitchMm / definite(pullRatio) }) },
   ];
-  const doubtMm = indexingDoubtMm(cablePullMm!, pullRatio!, cogCount);
+  const doubtMm = indexingDoubtMm(definite(cablePullMm), definite(pullRatio), cogCount);
   // What rounding alone may have put on either side of the limit is not known.
   if (Math.abs(margin) < doubtMm && !sameFamily(parts)) {
     const what = message('fit.indexing.doubtful', { figures, doubt: doubtMm });
@@ -136,7 +141,7 @@ function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {
   if (sameName(shifterFamily, derailleurFamily)) {
     return answered('indexing', 'inside', message('fit.indexing.sameElectronic', { system: shifterFamily }));
   }
-  // Names that people typed may be two names of one family: only families of the list are known to differ.
+  // Typed names may be synonyms: only families of the list are known to differ.
   if (!listedFamily(shifterFamily) || !listedFamily(derailleurFamily)) {
     const what = message('fit.indexing.unlistedElectronic', { shifter: shifterFamily, derailleur: derailleurFamily });
     return notKnown('indexing', what, message('fit.indexing.missingTogether'));
@@ -154,7 +159,7 @@ function checkFamilies({ shifterFamily, derailleurFamily }: DriveParts): Check {
   );
 }
 
-/** Names that people typed, the same but for case and spaces. */
+/** Whether typed names are equal apart from case and spaces. */
 export function sameName(a: string, b: string): boolean {
   const plain = (name: string) => name.trim().replace(/\s+/g, ' ').toLowerCase();
   return plain(a) === plain(b);

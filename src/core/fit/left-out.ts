@@ -1,12 +1,13 @@
 import type { GearIndex } from './allowed';
 import { isOtherDerailleur } from './other-derailleur';
 import type { RearDerailleur } from './rear-derailleur';
+import { itemAt } from '../items';
 
 /**
  * Gears that a rider never uses of one combination of rings, cassette and rear derailleur. On another combination
- * they say nothing: the same place on another cassette is another gear.
+ * they do not apply: the same position on another cassette is another gear.
  */
-export interface LeftOutGears {
+interface LeftOutGears {
   readonly chainrings: readonly number[];
   readonly cogs: readonly number[];
   readonly rearDerailleur: RearDerailleur;
@@ -16,7 +17,7 @@ export interface LeftOutGears {
 }
 
 /** A setup as far as left-out gears can belong to it. */
-export interface Combination {
+interface Combination {
   readonly chainrings: readonly number[];
   readonly cogs: readonly number[];
   readonly rearDerailleur: RearDerailleur;
@@ -58,6 +59,6 @@ export function leaveOut(places: readonly GearIndex[], combination: Combination)
     cogs,
     rearDerailleur,
     ...(rearPartId !== undefined && { rearPartId }),
-    gears: places.map(({ ring, cog }) => ({ chainring: chainrings[ring]!, cog: cogs[cog]! })),
+    gears: places.map(({ ring, cog }) => ({ chainring: itemAt(chainrings, ring), cog: itemAt(cogs, cog) })),
   };
 }

@@ -1,4 +1,4 @@
-import type { Bounds } from '../gears';
+import type { Bounds } from '../numbers';
 import { PITCH_MM } from './chain';
 
 /** Friction of a chain's pins, and how far published measurements spread about it. */
@@ -15,7 +15,7 @@ export interface LossEstimate {
 
 /** What the estimate leaves out, as far as published measurements differ on it: it widens the spread alone. */
 export const LOSS_SPREAD = {
-  /** Share of the loss by which chain tension changes the friction, either way. */
+  /** Relative uncertainty of the loss from chain tension. */
   tension: 0.15,
   /** Share of the power that the two pulleys take at most. */
   pulleys: 0.002,
@@ -40,7 +40,7 @@ export function articulationLoss(chainring: number, cog: number, angleDeg = 0): 
 
 /**
  * Share of the power that a two-speed hub takes in a stage that is geared: one planetary stage with its bearings, some
- * 1 to 2 % for each of two or three meshes, an assumption; direct drive loses nothing.
+ * 1 to 2% for each of two or three meshes, an assumption; direct drive loses nothing.
  */
 const HUB_STAGE_LOSS: LossEstimate = { fraction: 0.03, lowFraction: 0.015, highFraction: 0.05 };
 const NO_LOSS: LossEstimate = { fraction: 0, lowFraction: 0, highFraction: 0 };
@@ -55,13 +55,13 @@ export const addLosses = (a: LossEstimate, b: LossEstimate): LossEstimate => ({
   highFraction: a.highFraction + b.highFraction,
 });
 
-/** A figure with the span in which it lies. */
+/** A figure with its uncertainty. */
 export interface Spread {
   readonly low: number;
   readonly high: number;
 }
 
-/** Whether a difference is smaller than both spreads together, so that nobody can call one of the two better. */
+/** Whether a difference is smaller than both uncertainties together, so that neither is better. */
 export function isWithinSpreads(a: number, b: number, spreadA: Spread, spreadB: Spread): boolean {
   const half = ({ low, high }: Spread) => (high - low) / 2;
   return Math.abs(a - b) < half(spreadA) + half(spreadB);

@@ -2,8 +2,8 @@ import type { DriveParts } from './drive-parts';
 import { sameName } from './indexing';
 import type { RearDerailleur } from './rear-derailleur';
 
-/** What is said of a rear derailleur. */
-export interface DescribedDerailleur {
+/** A rear derailleur as described. */
+interface DescribedDerailleur {
   readonly rearDerailleur: RearDerailleur;
   readonly parts?: Pick<DriveParts, 'derailleurFamily'> | undefined;
 }
@@ -14,7 +14,7 @@ export function contradicts(a: unknown, b: unknown): boolean {
   return typeof a === 'string' && typeof b === 'string' ? !sameName(a, b) : a !== b;
 }
 
-/** What tells one rear derailleur from another; pulleys and angles are measured with more or less care. */
+/** Figures that identify a rear derailleur; pulleys and angles are measured too roughly. */
 const DERAILLEUR_FIELDS: readonly (keyof RearDerailleur)[] = [
   'totalCapacityT',
   'largestCogMaxT',
@@ -25,7 +25,7 @@ const DERAILLEUR_FIELDS: readonly (keyof RearDerailleur)[] = [
   'speeds',
 ];
 
-/** Whether two sides describe different rear derailleurs: something known of both differs. */
+/** Whether two sides describe different rear derailleurs: a datum known of both differs. */
 export function isOtherDerailleur(a: DescribedDerailleur, b: DescribedDerailleur): boolean {
   return (
     DERAILLEUR_FIELDS.some((field) => contradicts(a.rearDerailleur[field], b.rearDerailleur[field])) ||

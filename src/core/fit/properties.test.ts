@@ -14,8 +14,9 @@ import {
   type DriveParts,
   type FitInput,
 } from './index';
+import { cases } from '../../../tests/support/fuzz';
 
-const RUNS = { ...SEEDED, numRuns: 120 };
+const RUNS = { ...SEEDED, numRuns: cases(30) };
 const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
 const mm = (min: number, max: number) => optional(fc.double({ min, max, noNaN: true }));
 const whole = (min: number, max: number) => optional(fc.integer({ min, max }));
@@ -62,7 +63,7 @@ const inputs: fc.Arbitrary<FitInput> = fc.record({
   avoided: fc.array(fc.record({ ring: fc.nat(1), cog: fc.nat(13) }), { maxLength: 6 }),
 });
 
-/** Whether all numbers that stand in a message, and in those within it, are finite. */
+/** Whether all numbers of a message, and of messages within it, are finite. */
 const holdsOnlyFinite = ({ values = {} }: Message): boolean =>
   Object.values(values)
     .flat()

@@ -2,13 +2,13 @@ import { message, type Message } from '../message';
 import { DRIVE_BOUNDS } from './cage';
 import { checkData, contradiction, speedsDatum, teethDatum, type DatumProblem, type DatumRule } from './datum';
 
-/** What is known of the derailleurs: published numbers, and the cage as measured. Absent where it is not known. */
+/** Data of the derailleurs: published limits, and the cage as measured; absent where unknown. */
 export interface RearDerailleur {
   /** Most chain, in teeth of ring and cog difference, that the cage takes up. */
   readonly totalCapacityT?: number | undefined;
   /** Largest that the largest cog may be. */
   readonly largestCogMaxT?: number | undefined;
-  /** Smallest that the largest cog may be; below it the guide pulley hangs too far away. */
+  /** Minimum size of the largest cog; below it the guide pulley is too far away. */
   readonly largestCogMinT?: number | undefined;
   /** Smallest that the smallest cog may be. */
   readonly smallestCogMinT?: number | undefined;
@@ -16,7 +16,7 @@ export interface RearDerailleur {
   readonly ringDifferenceMaxT?: number | undefined;
   /** How far it moves sideways for each mm of cable. */
   readonly pullRatio?: number | undefined;
-  /** Cogs that it is made for; asked of an electronic one. */
+  /** Number of cogs that an electronic derailleur is made for. */
   readonly speeds?: number | undefined;
   /** Guide to tension pulley, centre to centre. */
   readonly cageLengthMm?: number | undefined;

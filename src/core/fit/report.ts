@@ -25,6 +25,8 @@ import type { RearDerailleur } from './rear-derailleur';
 import { checkRetention, checkRingRoom, checkSmallestRing, type RingRoom } from './rings';
 import { trialOf, type Trial } from './trial';
 import type { Check, CheckId } from './verdict';
+import type { Optional } from '../optional';
+import { firstOf, itemAt } from '../items';
 
 export interface FitInput {
   readonly setup: Setup;
@@ -41,7 +43,7 @@ export interface FitInput {
   /** Places of the gears that the rider never uses. */
   readonly avoided?: readonly GearIndex[] | undefined;
   /** What is measured of it; typical for the rest. */
-  readonly chainline?: Partial<Omit<ChainlineGeometry, 'chainstayMm'>> | undefined;
+  readonly chainline?: Optional<Omit<ChainlineGeometry, 'chainstayMm'>> | undefined;
   readonly steepDeg?: number | undefined;
   /** Cogs at each end that count as cross-chained on two rings. */
   readonly crossedCogs?: number | undefined;
@@ -49,13 +51,13 @@ export interface FitInput {
   readonly fittedBigRing?: number | undefined;
   /** What came of limits that were passed before, for the workshop-tested approach. */
   readonly experience?: readonly Experience[] | undefined;
-  /** Which parts in stock the derailleurs are, so that the log knows them again. */
+  /** Ids of the derailleurs in stock, by which the log identifies them. */
   readonly derailleurPartIds?: Parameters<typeof derailleurMark>[2];
-  /** Derailleurs that are at hand. */
+  /** Available derailleurs. */
   readonly others?: readonly OtherDerailleur[] | undefined;
 }
 
-/** Checks with what the workshop-tested school says of the limits that are passed. */
+/** Checks with the experience about exceeded limits. */
 export interface CheckedFit {
   readonly checks: readonly Check[];
   readonly trials: Readonly<Partial<Record<CheckId, Trial>>>;
@@ -112,7 +114,7 @@ export function chainlineOf({
   };
 }
 
-/** Whether the drive goes together, how long its chain is, and how the cage hangs in every gear. */
+/** Reports compatibility, chain length and the cage pose in every gear. */
 export function fitReport(input: FitInput): FitReport {
   const { setup, chainstayMm, suspensionGrowthMm, rearDerailleur, parts = {}, freehub = {}, avoided = [] } = input;
   const { chainrings, cogs } = setup;
@@ -130,14 +132,14 @@ export function fitReport(input: FitInput): FitReport {
   const chainline = chainlineOf(input);
   const angles = chainAngles(setup, chainline);
   const ridden = allowed.filter(({ ring, cog }) => {
-    const gear = { chainring: chainrings[ring]!, cog: cogs[cog]! };
+    const gear = { chainring: itemAt(chainrings, ring), cog: itemAt(cogs, cog) };
     return !isCrossChained(setup, gear, input.crossedCogs ?? DEFAULT_CROSSED_COGS);
   });
   const indexing = { cogCount: cogs.length, pitchMm: chainline.cogPitchMm, parts, rearDerailleur };
   const needed =
     geometry &&
     cageForMm(
-      allowed.map(({ ring, cog }) => [chainrings[ring]!, cogs[cog]!] as const),
+      allowed.map(({ ring, cog }) => [itemAt(chainrings, ring), itemAt(cogs, cog)] as const),
       links.bigBigPlusTwo,
       geometry,
     );
@@ -147,7 +149,7 @@ export function fitReport(input: FitInput): FitReport {
     checkFrontCage(setup, parts, input.fittedBigRing),
     checkIndexing(indexing),
     checkShifterSpeeds(cogs.length, parts, rearDerailleur),
-    checkFreehub(cogs[0]!, freehub, parts),
+    checkFreehub(firstOf(cogs), freehub, parts),
     checkFreehubLength(freehub, parts),
     ...checkHubRatio(setup, parts),
     checkChainLength({
@@ -165,7 +167,7 @@ export function fitReport(input: FitInput): FitReport {
     checkRingRoom(setup, input.ringRoom ?? {}),
     checkRetention(setup, parts),
     checkChainline(
-      (ridden.length > 0 ? ridden : allowed).map(({ ring, cog }) => angles[ring * cogs.length + cog]!),
+      (ridden.length > 0 ? ridden : allowed).map(({ ring, cog }) => itemAt(angles, ring * cogs.length + cog)),
       setup,
       input.steepDeg ?? DEFAULT_STEEP_ANGLE_DEG,
     ),

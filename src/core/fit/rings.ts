@@ -3,11 +3,12 @@ import { message, type Message } from '../message';
 import type { DriveParts, Retention } from './drive-parts';
 import { pitchRadiusMm } from './sprocket';
 import { answered, checkTeeth, notKnown, type Check } from './verdict';
+import { definite } from '../items';
 
 /** From the bolt circle to the pitch circle of the smallest ring that clears bolts and chain, mm: measured on common cranks. */
 const BOLT_CLEARANCE_MM = 11.4;
 
-/** The smallest ring that a bolt circle leaves room for, teeth; the crank's sheet wins. */
+/** Smallest ring for a bolt circle, teeth; published data of the crank take precedence. */
 export function smallestRingOfBoltCircleT(boltCircleMm: number): number {
   let teeth = 10;
   while (pitchRadiusMm(teeth) < boltCircleMm / 2 + BOLT_CLEARANCE_MM) teeth += 1;
@@ -22,12 +23,12 @@ export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCi
     what: message('fit.smallestRing.what', { teeth: small }),
     published: (least) =>
       smallestRingT === undefined
-        ? message('fit.smallestRing.boltCircle', { limit: least, boltCircle: boltCircleMm! })
+        ? message('fit.smallestRing.boltCircle', { limit: least, boltCircle: definite(boltCircleMm) })
         : message('fit.published.least', { limit: least }),
     missing: message('fit.smallestRing.missing'),
     fixes: (least) => {
       const [big, second] = chainrings;
-      const other = second === undefined ? [least] : least < big! ? [big!, least] : undefined;
+      const other = second === undefined ? [least] : least < definite(big) ? [definite(big), least] : undefined;
       return [
         {
           text: message('fit.smallestRing.fixRing', { teeth: least }),
@@ -39,13 +40,13 @@ export function checkSmallestRing({ chainrings }: Setup, { smallestRingT, boltCi
   });
 }
 
-/** Largest rings that a frame has room for, by its sheet. */
+/** Largest rings that fit a frame, as published. */
 export interface RingRoom {
   readonly oneRingMaxT?: number | undefined;
   readonly twoRingsMaxT?: number | undefined;
 }
 
-/** The big ring against the room to the chainstay; a single ring stands farther in than the big one of two. */
+/** Checks the big ring against the chainstay clearance; a single ring is farther in than the big one of two. */
 export function checkRingRoom({ chainrings }: Setup, { oneRingMaxT, twoRingsMaxT }: RingRoom): Check {
   const big = Math.max(...chainrings);
   const one = chainrings.length === 1;

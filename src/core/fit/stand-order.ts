@@ -9,7 +9,7 @@ export interface GearStep {
 }
 
 /** Counts of a drivetrain; places count rings from the largest and cogs from the smallest. */
-export interface GearCounts {
+interface GearCounts {
   readonly rings: number;
   readonly cogs: number;
 }

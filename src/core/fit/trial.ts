@@ -11,23 +11,24 @@ import {
 } from './experience';
 import { MM_PER_TOOTH } from './front';
 import type { Check } from './verdict';
+import { definite } from '../items';
 
 /** The schools on published limits: the sheet is the answer, or makers are careful and it may be tried. */
 export const LIMITS_SCHOOLS = ['sheet', 'workshopTested'] as const;
 export type LimitsPolicy = (typeof LIMITS_SCHOOLS)[number];
 
-/** What the workshop-tested school says of a limit that is passed. */
+/** Experience about an exceeded limit. */
 export interface Trial {
   readonly decision: TrialDecision;
   readonly reason: Message;
-  /** What the job card asks for, for having passed this limit. */
+  /** Extra checks on the job card because of this limit. */
   readonly extraCheck: Message;
-  /** What the log says of this derailleur and of others; undefined where it says nothing. */
+  /** Logged outcomes of this derailleur and of others; undefined where there are none. */
   readonly tally?: Tally | undefined;
 }
 
-/** What is known beside the check: the cage in each gear that is ridden, the log, and what it is asked of. */
-export interface TrialFacts {
+/** Further input besides the check: the cage in each ridden gear, the log, and the setup. */
+interface TrialFacts {
   /** Empty without a cage length. */
   readonly ridden: readonly CageRow[];
   readonly experience?: readonly Experience[] | undefined;
@@ -36,7 +37,7 @@ export interface TrialFacts {
 }
 
 /**
- * What the cage's geometry and the log say of a published limit that is passed. Undefined where nothing is
+ * Judges an exceeded published limit by the cage's geometry and the log. Undefined where nothing is
  * passed, or the limit is no published one.
  */
 export function trialOf(check: Check, facts: TrialFacts): Trial | undefined {
@@ -100,7 +101,7 @@ function capacityTrial(ridden: readonly CageRow[]): Trial {
     const gears = bad.map(({ chainring, cog }) => `${chainring}/${cog}`);
     return { decision: 'doNot', reason: message('fit.trial.capacityFails', { gears }), extraCheck };
   }
-  const angles = ridden.map(({ pose }) => pose.angleDeg!);
+  const angles = ridden.map(({ pose }) => definite(pose.angleDeg));
   return {
     decision: 'try',
     reason: message('fit.trial.capacityHolds', { from: Math.min(...angles), to: Math.max(...angles) }),
@@ -108,7 +109,7 @@ function capacityTrial(ridden: readonly CageRow[]): Trial {
   };
 }
 
-/** An extender lowers the derailleur: the teeth that it makes room for are not over the limit any more. */
+/** An extender lowers the derailleur: the teeth it gains do not count as over the limit. */
 function largestCogTrial(overT: number, hangerExtenderMm: number | undefined): Trial {
   const extraCheck = message('fit.trial.largestCogCheck');
   const roomT = hangerExtenderMm === undefined ? 0 : extenderGainT(hangerExtenderMm);

@@ -2,7 +2,7 @@ import { message, type Message } from '../message';
 import type { RearDerailleur } from './rear-derailleur';
 import type { DriveParts } from './drive-parts';
 
-/** How a figure stands to a published limit. */
+/** Relation of a figure to a published limit. */
 export type Verdict = 'inside' | 'at' | 'outside' | 'cannotWork' | 'notKnown';
 
 /** What a check is about, in the order in which a mechanic goes through them. */
@@ -22,12 +22,12 @@ export type CheckGroup = keyof typeof CHECK_GROUPS;
 export type CheckId = (typeof CHECK_GROUPS)[CheckGroup][number];
 
 /** Parts of a setup that a fix puts in place of what is there. */
-export interface DriveChange {
+interface DriveChange {
   readonly chainrings?: readonly number[];
   readonly cogs?: readonly number[];
   readonly chainLinks?: number;
   readonly rearDerailleur?: RearDerailleur;
-  /** The part of the shelf that the derailleur is. */
+  /** The part in stock that the derailleur is. */
   readonly derailleurPartId?: string;
   readonly parts?: DriveParts;
 }
@@ -36,7 +36,7 @@ export interface DriveChange {
 export interface Fix {
   /** Such as "a 34T small ring". */
   readonly text: Message;
-  /** What it does to the setup; absent where a part is named that nothing is known of. */
+  /** Change of the setup that it makes; absent for a part without known data. */
   readonly change?: DriveChange;
 }
 
@@ -44,7 +44,7 @@ export interface Fix {
 export interface Check {
   readonly id: CheckId;
   readonly verdict: Verdict;
-  /** What the setup asks for, in `unit`; undefined where it is no number or not known. */
+  /** Figure required by the setup, in `unit`; undefined if it is unknown or no number. */
   readonly required: number | undefined;
   /** What is published or fitted, in `unit`; undefined where it is not known. */
   readonly limit: number | undefined;
@@ -108,7 +108,7 @@ export function notKnown(
 }
 
 /** How a count of teeth against a published one is worded. */
-export interface LimitWording {
+interface LimitWording {
   readonly what: Message;
   readonly published: (limit: number) => Message;
   readonly missing: Message;

@@ -10,7 +10,7 @@ export interface GearAtSpeed<G extends Developed = Developed> {
   readonly cadenceRpm: number;
 }
 
-/** The cadence that a speed asks for in every gear, in the order of `gears`. */
+/** Cadence at a speed in every gear, rpm, in the order of `gears`. */
 export function atSpeed<G extends Developed>(gears: readonly G[], speedKmh: number): GearAtSpeed<G>[] {
   return gears.map((gear) => ({ gear, cadenceRpm: cadenceRpm(gear.developmentM, speedKmh) }));
 }
@@ -45,7 +45,7 @@ export interface CadenceRun<G extends Developed = Developed> {
 
 /**
  * The cadence over speed of a rider who is always in the gear nearest the preferred cadence: one run
- * a gear, the changes half way (on a log scale) between neighbours.
+ * a gear, with changes at the geometric mean of neighbours.
  * @param gears easiest first, no two of the same size
  */
 export function cadenceRuns<G extends Developed>(

@@ -2,6 +2,7 @@ import { atLeast } from '../numbers';
 import type { Gear } from './gear';
 import type { CadenceBand } from './riding';
 import { speedKmh } from './size';
+import { firstOf, lastOf } from '../items';
 
 /** A gear with its development. */
 type Developed = Gear & { readonly developmentM: number };
@@ -13,10 +14,10 @@ export interface SpeedSpan {
 }
 
 /** Speeds at which no gear keeps the rider in the band, between two gears that do. */
-export interface Hole extends SpeedSpan {
+export interface Gap extends SpeedSpan {
   /** The gear that runs out of cadence at `fromKmh`. */
   readonly below: Gear;
-  /** The gear that asks for too little at anything under `toKmh`. */
+  /** The gear above the gap: below `toKmh` its cadence is too low. */
   readonly above: Gear;
 }
 
@@ -25,7 +26,7 @@ export interface Coverage {
   readonly band: CadenceBand;
   /** Speeds that some gear keeps in the band, slowest first, not touching. */
   readonly spans: readonly SpeedSpan[];
-  readonly holes: readonly Hole[];
+  readonly gaps: readonly Gap[];
   /** Easiest gear at the low rpm. */
   readonly lowestSteadyKmh: number;
   /** Hardest gear at the high rpm. */
@@ -33,30 +34,30 @@ export interface Coverage {
 }
 
 /**
- * A gear covers the speeds between the low and the high rpm; what lies between covered stretches
- * are holes.
+ * A gear covers the speeds between the low and the high rpm; whatever is between covered stretches
+ * are gaps.
  * @param gears easiest first, at least one
  * @param band low below high
  */
 export function coverage(gears: readonly Developed[], band: CadenceBand): Coverage {
   const spans: { fromKmh: number; toKmh: number }[] = [];
-  const holes: Hole[] = [];
-  let reaching = gears[0]!;
+  const gaps: Gap[] = [];
+  let reaching = firstOf(gears);
   for (const gear of gears) {
     const fromKmh = speedKmh(gear.developmentM, band.lowRpm);
     const toKmh = speedKmh(gear.developmentM, band.highRpm);
     const last = spans.at(-1);
     if (last && atLeast(last.toKmh, fromKmh)) last.toKmh = toKmh;
     else {
-      if (last) holes.push({ fromKmh: last.toKmh, toKmh: fromKmh, below: reaching, above: gear });
+      if (last) gaps.push({ fromKmh: last.toKmh, toKmh: fromKmh, below: reaching, above: gear });
       spans.push({ fromKmh, toKmh });
     }
     reaching = gear;
   }
-  return { band, spans, holes, lowestSteadyKmh: spans[0]!.fromKmh, topKmh: spans.at(-1)!.toKmh };
+  return { band, spans, gaps, lowestSteadyKmh: firstOf(spans).fromKmh, topKmh: lastOf(spans).toKmh };
 }
 
-/** The high rpm, with the same low one, at which a hole closes. */
-export function highRpmToClose({ below, above }: Hole, { lowRpm }: CadenceBand): number {
+/** The high rpm, with the same low one, at which a gap closes. */
+export function highRpmToClose({ below, above }: Gap, { lowRpm }: CadenceBand): number {
   return lowRpm * (above.ratio / below.ratio);
 }

@@ -1,5 +1,6 @@
 import type { Gear } from './gear';
-import type { Bounds, Setup } from './setup';
+import type { Setup } from './setup';
+import type { Bounds } from '../numbers';
 
 /** How many cogs at each end make a gear cross-chained, unless the rider sets another count. */
 export const DEFAULT_CROSSED_COGS = 2;

@@ -1,14 +1,14 @@
 import { atLeast } from '../numbers';
 import type { Gear } from './gear';
-import type { Bounds } from './setup';
+import type { Bounds } from '../numbers';
 
-/** What a rider may ask for as "too close to tell apart", percent. */
+/** Bounds of the minimum difference between distinct gears, percent. */
 export const CLOSENESS_PERCENT: Bounds = { min: 0, max: 50 };
 export const DEFAULT_CLOSENESS_PERCENT = 5;
 
 /**
  * The largest set of gears no two of which are closer than `closenessPercent`: keep the easiest,
- * then each next that is at least (1 + t) times the last kept. At 0 % even twins count as two.
+ * then each next that is at least (1 + t) times the last kept. At 0% even duplicates count as two.
  * @param gears easiest first
  */
 export function distinctGears(gears: readonly Gear[], closenessPercent: number): Gear[] {

@@ -1,6 +1,6 @@
 import type { Setup } from './setup';
 
-/** One way to drive a setup: one ring with one cog, in one stage of the hub. */
+/** One gear of a setup: a ring with a cog, in a stage of the hub. */
 export interface Gear {
   /** Teeth. */
   readonly chainring: number;

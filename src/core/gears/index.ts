@@ -7,9 +7,8 @@ export {
   checkCogs,
   checkSetup,
   sameGears,
-  within,
 } from './setup';
-export type { Bounds, Setup } from './setup';
+export type { Setup } from './setup';
 export { RIM_DIAMETER_MM, ROLLOUT_MM, TYRE_WIDTH_MM, checkWheel, isMeasured, rolloutMm } from './wheel';
 export type { Wheel } from './wheel';
 export { gearKey, gearsOf } from './gear';
@@ -37,7 +36,7 @@ export {
   spanAround,
 } from './tables';
 export type { TableReading } from './tables';
-export { exactTwins, nearDuplicates } from './twins';
+export { exactDuplicates, nearDuplicates } from './duplicates';
 export { CADENCE_RPM, CRANK_LENGTH_MM, DEFAULT_CADENCE_RPM } from './riding';
 export type { CadenceBand } from './riding';
 export { CLOSENESS_PERCENT, DEFAULT_CLOSENESS_PERCENT, distinctCurve, distinctGears } from './distinct';
@@ -48,7 +47,7 @@ export { CROSSED_COGS, DEFAULT_CROSSED_COGS, isCrossChained } from './cross-chai
 export { bigChange, clicksBetween, pushesFor, shiftPath } from './shift-path';
 export type { BigChange, ClicksPerPush, Crossover, ShiftPath } from './shift-path';
 export { coverage, highRpmToClose } from './coverage';
-export type { Coverage, Hole, SpeedSpan } from './coverage';
+export type { Coverage, Gap, SpeedSpan } from './coverage';
 export { atSpeed, cadenceRuns, gearFor, nearestGear } from './at-speed';
 export type { CadenceRun, GearAtSpeed } from './at-speed';
 export { ZONES, isStepOver, speedOfStepKmh, stepsByZone, zoneOf } from './zones';

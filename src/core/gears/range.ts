@@ -4,7 +4,7 @@ import type { Gear } from './gear';
 export interface GearRange {
   readonly easiest: Gear;
   readonly hardest: Gear;
-  /** hardest / easiest; 4.909 is a range of 490.9 %. */
+  /** hardest / easiest; 4.909 is a range of 490.9%. */
   readonly quotient: number;
 }
 

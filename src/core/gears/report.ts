@@ -7,7 +7,8 @@ import type { Setup } from './setup';
 import { shiftPath, type ShiftPath } from './shift-path';
 import { developmentM, gainRatio, gearInches, speedKmh } from './size';
 import { stepsAlong, type Step } from './steps';
-import { exactTwins, nearDuplicates, twinByKey } from './twins';
+import { exactDuplicates, nearDuplicates, duplicateByKey } from './duplicates';
+import { entryOf } from '../items';
 
 /** What the sizes depend on besides teeth. */
 export interface Riding {
@@ -30,7 +31,7 @@ export interface SizedGear extends Gear {
   readonly speedKmh: number;
   readonly crossChained: boolean;
   /** The gear of exactly this size on the other ring. */
-  readonly twin: Gear | undefined;
+  readonly duplicate: Gear | undefined;
   /** The gear on the other ring that is closer than the minimum difference, and not exactly the same. */
   readonly near: Gear | undefined;
 }
@@ -40,16 +41,16 @@ interface GearSizes {
   readonly setup: Setup;
   /** Easiest first. */
   readonly gears: readonly SizedGear[];
-  readonly twins: readonly (readonly [Gear, Gear])[];
+  readonly duplicates: readonly (readonly [Gear, Gear])[];
   /** Gears on different rings closer than the minimum difference. */
   readonly nears: readonly (readonly [Gear, Gear])[];
   readonly overlap: RingOverlap | undefined;
 }
 
-/** One setup in depth: all that the Gears stage and the HTTP interface say of it. */
+/** All figures of one setup, for the Gears page and the HTTP interface. */
 export interface GearReport extends GearSizes {
   readonly range: GearRange;
-  /** Between neighbours of `gears`, twins included. */
+  /** Between neighbours of `gears`, duplicates included. */
   readonly steps: readonly Step[];
   readonly distinct: readonly Gear[];
   /** At which they were counted, percent. */
@@ -72,18 +73,18 @@ export function gearReport(setup: Setup, riding: Riding): GearReport {
     distinct: distinctGears(gears, riding.closenessPercent),
     closenessPercent: riding.closenessPercent,
     path,
-    pathGears: path.gears.map((gear) => byKey.get(gearKey(gear))!),
+    pathGears: path.gears.map((gear) => entryOf(byKey, gearKey(gear))),
   };
 }
 
 function sizesOf(gears: readonly Gear[], setup: Setup, riding: Riding): GearSizes {
-  const twins = exactTwins(gears);
+  const duplicates = exactDuplicates(gears);
   const nears = nearDuplicates(gears, riding.closenessPercent);
-  const [twinOf, nearOf] = [twinByKey(twins), twinByKey(nears)];
+  const [duplicateOf, nearOf] = [duplicateByKey(duplicates), duplicateByKey(nears)];
   return {
     setup,
-    gears: gears.map((gear) => sizeGear(gear, setup, riding, twinOf, nearOf)),
-    twins,
+    gears: gears.map((gear) => sizeGear(gear, setup, riding, duplicateOf, nearOf)),
+    duplicates,
     nears,
     overlap: ringOverlap(setup),
   };
@@ -93,7 +94,7 @@ function sizeGear(
   gear: Gear,
   setup: Setup,
   riding: Riding,
-  twinOf: Map<string, Gear>,
+  duplicateOf: Map<string, Gear>,
   nearOf: Map<string, Gear>,
 ): SizedGear {
   const { rolloutMm, cadenceRpm, crankLengthMm } = riding;
@@ -108,7 +109,7 @@ function sizeGear(
     gainRatio: crankLengthMm === undefined ? undefined : gainRatio(gear.ratio, rolloutMm, crankLengthMm),
     speedKmh: speedKmh(development, cadenceRpm),
     crossChained: isCrossChained(setup, gear, riding.crossedCogs),
-    twin: twinOf.get(key),
+    duplicate: duplicateOf.get(key),
     near: nearOf.get(key),
   };
 }

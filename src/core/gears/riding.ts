@@ -1,6 +1,6 @@
-import type { Bounds } from './setup';
+import type { Bounds } from '../numbers';
 
-/** Steady cadences that a person can type, rpm. */
+/** Bounds of a steady cadence, rpm. */
 export const CADENCE_RPM: Bounds = { min: 20, max: 200 };
 export const DEFAULT_CADENCE_RPM = 90;
 /** Cranks from a small child's to a very long one, mm, centre to centre. */

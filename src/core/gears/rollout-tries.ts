@@ -1,6 +1,6 @@
 import { message, type Message } from '../message';
 import { ROLLOUT_MM } from './wheel';
-import { within, type Bounds } from './setup';
+import { within, type Bounds } from '../numbers';
 
 /** One try at measuring the rollout: the bike rolled along the ground over whole wheel turns. */
 export interface RolloutTry {
@@ -10,7 +10,7 @@ export interface RolloutTry {
 
 export const WHEEL_TURNS: Bounds = { min: 1, max: 100 };
 
-export interface RolloutMeasurement {
+interface RolloutMeasurement {
   /** Of each try, mm. */
   readonly rolloutsMm: readonly number[];
   /** All distance over all turns: longer tries weigh more, for their ends are as badly read as short ones'. */
@@ -21,7 +21,7 @@ export interface RolloutMeasurement {
   readonly spreadFraction: number;
 }
 
-/** Says why a measurement is invalid; undefined if it is valid. */
+/** Returns why a measurement is invalid; undefined if it is valid. */
 export function checkRolloutTry({ turns, distanceMm }: RolloutTry): Message | undefined {
   if (!Number.isInteger(turns) || !within(turns, WHEEL_TURNS)) {
     return message('gears.rolloutTry.turns', { turns, ...WHEEL_TURNS });

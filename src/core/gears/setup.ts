@@ -1,4 +1,7 @@
 import { message, type Message } from '../message';
+import { within, type Bounds } from '../numbers';
+import { itemAt } from '../items';
+
 /** What is on the bike: rings and cassette, and the stages of a two-speed hub where one is fitted. */
 export interface Setup {
   /** Teeth of the chainrings, big ring first; one ring or two. */
@@ -9,12 +12,6 @@ export interface Setup {
   readonly hubStages: readonly number[];
 }
 
-/** An inclusive interval that a typed number must lie in. */
-export interface Bounds {
-  readonly min: number;
-  readonly max: number;
-}
-
 export const CHAINRING_TEETH: Bounds = { min: 20, max: 70 };
 export const COG_TEETH: Bounds = { min: 9, max: 60 };
 const CHAINRING_COUNT: Bounds = { min: 1, max: 2 };
@@ -22,18 +19,14 @@ export const COG_COUNT: Bounds = { min: 1, max: 14 };
 export const HUB_STAGE_RATIO: Bounds = { min: 0.6, max: 1 };
 export const NO_HUB_STAGE: readonly number[] = [1];
 
-export interface SetupProblem {
+interface SetupProblem {
   /** Where it is, as in ['cogs', 3]. */
   readonly path: readonly (string | number)[];
   /** Value, bounds and what to do. */
   readonly message: Message;
 }
 
-export function within(value: number, { min, max }: Bounds): boolean {
-  return value >= min && value <= max;
-}
-
-/** Every reason why these teeth are no drivetrain; empty when they are one. Nothing is mended. */
+/** Every reason why these teeth are no drivetrain; empty when they are one. Nothing is repaired. */
 export function checkSetup(setup: Setup): SetupProblem[] {
   return [...checkChainrings(setup.chainrings), ...checkCogs(setup.cogs), ...checkHubStages(setup.hubStages)];
 }
@@ -70,8 +63,8 @@ export function checkCogs(cogs: readonly number[]): SetupProblem[] {
   }
   const problems = cogs.flatMap((cog, i) => checkTeeth('cog', cog, COG_TEETH, ['cogs', i]));
   for (let i = 1; i < cogs.length; i += 1) {
-    const before = cogs[i - 1]!;
-    const cog = cogs[i]!;
+    const before = itemAt(cogs, i - 1);
+    const cog = itemAt(cogs, i);
     if (!(cog <= before)) continue;
     problems.push({
       path: ['cogs', i],

@@ -4,11 +4,11 @@ import { gearsOf, type Gear } from './gear';
 import type { Setup } from './setup';
 import { stepBetween, stepsAlong, type Step } from './steps';
 
-/** One change of ring or hub stage on the way. */
+/** One change of ring or hub stage in the sequence. */
 export interface Crossover {
   /** From the easier gear to the harder. */
   readonly step: Step;
-  /** Cogs that the rear derailleur moves over, either way; 0 when the other hand is enough. */
+  /** Cogs that the rear derailleur moves over, in either direction; 0 without a rear shift. */
   readonly rearClicks: number;
   readonly changesRing: boolean;
   readonly changesHubStage: boolean;
@@ -21,9 +21,9 @@ export interface ShiftPath {
   readonly crossovers: readonly Crossover[];
   /** Speed step, as a share; 0 for a single gear. */
   readonly largestStep: number;
-  /** Ring changes on the way. */
+  /** Ring changes in the sequence. */
   readonly frontShifts: number;
-  /** Changes of the stage of a two-speed hub on the way. */
+  /** Stage changes of a two-speed hub in the sequence. */
   readonly hubShifts: number;
   /** Changes at which ring or hub and the rear derailleur move at once. */
   readonly doubleShifts: number;
@@ -35,7 +35,7 @@ interface Place {
   readonly row: number;
 }
 
-/** The best way found to a place. */
+/** The best sequence found to a gear. */
 interface Way {
   readonly before: Way | undefined;
   readonly place: Place;
@@ -46,7 +46,7 @@ interface Way {
 /**
  * The shift path: the easiest row (ring and hub stage) from its largest cog, one change to a harder
  * row at a cog that makes it harder, and so on down to the smallest cog of the hardest row.
- * Cross-chained gears are skipped. Of all such ways the one whose largest step is least; ties: more
+ * Cross-chained gears are skipped. Of all such sequences the one whose largest step is smallest; ties: more
  * gears, then fewer rear clicks at the changes. On one ring it is the cassette.
  * @param crossedCogs how many cogs at each end count as cross-chained
  */
@@ -76,7 +76,7 @@ function mayFollow(rows: readonly Gear[][], from: Place, to: Place): boolean {
   return row.indexOf(to.gear) === row.indexOf(from.gear) + 1;
 }
 
-/** The least that the largest step of a way to `goal` can be. */
+/** Returns the smallest possible largest step of a sequence to `goal`. */
 function leastLargestStep(rows: readonly Gear[][], places: readonly Place[], goal: Gear): number {
   const least = new Map<Gear, number>([[rows[0]![0]!, 0]]);
   for (const to of places) {
@@ -90,7 +90,7 @@ function leastLargestStep(rows: readonly Gear[][], places: readonly Place[], goa
   return least.get(goal)!;
 }
 
-/** Of the ways with no step above `limit` the one with most gears, then with fewest rear clicks at the changes. */
+/** Returns the sequence with no step above `limit` that has most gears, then fewest rear clicks at the changes. */
 function longestWay(
   setup: Setup,
   rows: readonly Gear[][],

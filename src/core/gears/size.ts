@@ -4,7 +4,7 @@ import { gearsOf, type Gear } from './gear';
 import type { Setup } from './setup';
 
 /** Which wheel gear inches speak of: this bike's own, or the 27 in wheel of the old tables. */
-export type GearInchBasis = 'ownWheel' | 'nominal27';
+type GearInchBasis = 'ownWheel' | 'nominal27';
 const NOMINAL_WHEEL_IN = 27;
 
 /** Metres forward per crank turn. */
@@ -40,7 +40,7 @@ export function speedKmh(developmentM: number, cadenceRpm: number): number {
   return (developmentM * cadenceRpm * 60) / 1000;
 }
 
-/** The inverse of {@link speedKmh}: rpm that a speed asks for. */
+/** The inverse of {@link speedKmh}: cadence at a speed, rpm. */
 export function cadenceRpm(developmentM: number, speedKmh: number): number {
   return (speedKmh * 1000) / (developmentM * 60);
 }

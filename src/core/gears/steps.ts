@@ -1,4 +1,5 @@
 import type { Gear } from './gear';
+import { itemAt } from '../items';
 
 /**
  * Three readings of one step between an easier gear e and a harder gear h:
@@ -9,7 +10,7 @@ export type StepReading = 'speedStep' | 'cadenceDrop' | 'logStep';
 export interface Step {
   readonly from: Gear;
   readonly to: Gear;
-  /** Share by which speed rises at equal cadence; 0.167 is 16.7 %. */
+  /** Share by which speed rises at equal cadence; 0.167 is 16.7%. */
   readonly speedStep: number;
   /** Share of the cadence lost when shifting to the harder gear at equal speed. */
   readonly cadenceDrop: number;
@@ -39,7 +40,7 @@ export function stepBetween(from: Gear, to: Gear): Step {
 
 /** The steps between neighbours of a list of gears, easiest first. */
 export function stepsAlong(gears: readonly Gear[]): Step[] {
-  return gears.slice(1).map((gear, i) => stepBetween(gears[i]!, gear));
+  return gears.slice(1).map((gear, i) => stepBetween(itemAt(gears, i), gear));
 }
 
 /** One step in its three readings. */

@@ -2,6 +2,7 @@ import { atSpeed } from './at-speed';
 import type { Gear } from './gear';
 import { CHAINRING_TEETH, type Setup } from './setup';
 import { cadenceRpm, developmentM, speedKmh } from './size';
+import { firstOf, lastOf } from '../items';
 
 /** What a table of rings and cogs is worked out for: the speed at a cadence, or the cadence at a speed. */
 export type TableReading = 'speed' | 'cadence';
@@ -18,10 +19,10 @@ const AROUND_T = 5;
 /** Returns the default span of a table: rings around the present ones, and the smallest cogs. */
 export function spanAround({ chainrings, cogs }: Setup) {
   return {
-    ringFromT: Math.max(CHAINRING_TEETH.min, chainrings.at(-1)! - AROUND_T),
-    ringToT: Math.min(CHAINRING_TEETH.max, chainrings[0]! + AROUND_T),
-    cogFromT: cogs[0]!,
-    cogToT: cogs[0]! + AROUND_T,
+    ringFromT: Math.max(CHAINRING_TEETH.min, lastOf(chainrings) - AROUND_T),
+    ringToT: Math.min(CHAINRING_TEETH.max, firstOf(chainrings) + AROUND_T),
+    cogFromT: firstOf(cogs),
+    cogToT: firstOf(cogs) + AROUND_T,
   };
 }
 
@@ -46,7 +47,7 @@ export function ringCogTable(
 }
 
 /** A gear at a speed with what the shift to it does to the cadence. */
-export interface CadenceJump<G extends Gear> {
+interface CadenceJump<G extends Gear> {
   readonly gear: G;
   readonly cadenceRpm: number;
   /** From the next easier gear, rpm, below 0; undefined for the easiest. */

@@ -1,5 +1,5 @@
 import { message, type Message } from '../message';
-import { within, type Bounds } from './setup';
+import { within, type Bounds } from '../numbers';
 
 /** A wheel by its ISO 5775 sizes, or by what it rolled when measured. */
 export type Wheel =
@@ -20,13 +20,13 @@ export function isMeasured(wheel: Wheel): wheel is { readonly rolloutMm: number 
 
 /**
  * Path of one wheel turn, mm. A measured rollout is taken as it is; otherwise π × (rim seat
- * diameter + 2 × tyre width), ISO 5775, which a loaded tyre falls short of by 1–3 %.
+ * diameter + 2 × tyre width), ISO 5775, which a loaded tyre falls short of by 1–3%.
  */
 export function rolloutMm(wheel: Wheel): number {
   return isMeasured(wheel) ? wheel.rolloutMm : Math.PI * (wheel.rimDiameterMm + 2 * wheel.tyreWidthMm);
 }
 
-export interface WheelProblem {
+interface WheelProblem {
   readonly path: readonly string[];
   readonly message: Message;
 }

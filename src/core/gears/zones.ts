@@ -20,7 +20,7 @@ export interface ZoneSteps {
   readonly mean: StepSize | undefined;
 }
 
-/** The speed at which a step is taken: at the preferred cadence, half way (on a log scale) between its gears. */
+/** The speed at which a step is taken: at the preferred cadence, at the geometric mean of its gears. */
 export function speedOfStepKmh({ from, to }: Step, rolloutMm: number, preferredRpm: number): number {
   return speedKmh(developmentM(Math.sqrt(from.ratio * to.ratio), rolloutMm), preferredRpm);
 }

@@ -32,7 +32,7 @@ test('readings are judged against the target of this job: links', () => {
   expect(judgeReading(links, 114)).toEqual({ kind: 'onTarget' });
   expect(judgeReading(links, 112)).toEqual({ kind: 'below', by: 2 });
   expect(judgeReading(links, 116)).toEqual({ kind: 'inWindow' });
-  // Cut to 113, the quick link makes 114: not refused, but said.
+  // Cut to 113, the quick link makes 114: accepted with a warning.
   expect(judgeReading(links, 113)).toEqual({ kind: 'withoutQuickLink', links: 114 });
   expect(judgeReading({ ...links, usesQuickLink: false }, 113)).toEqual({ kind: 'odd' });
   expect(judgeReading(links, 500)).toEqual({ kind: 'notPossible' });
@@ -182,7 +182,7 @@ test('wear: the gauge limit by speeds, and a line to it with its spread', () => 
   const residual = Math.sqrt((0 + 0.025 ** 2 + 0.05 ** 2 + 0.025 ** 2) / 2);
   const half = (1.886 * residual * Math.sqrt(1 + 1 / 4 + 2500 ** 2 / 5_000_000)) / 0.000175;
   expect(four.forecast.spreadKm![1] - 4000).toBeCloseTo(half, 6);
-  // Readings that scatter so much that the line says little: nothing lasts less than it has.
+  // Readings with so much scatter that the line is uncertain: the forecast is never below the distance so far.
   const wild = wearForecast([read(0, 0.3), read(500, 0.05), read(900, 0.4)], 0.5);
   if (wild.kind !== 'forecast') throw new Error('no forecast');
   expect(wild.forecast.spreadKm![0]).toBe(900);
@@ -215,7 +215,7 @@ test('when a distance is reached, by what was ridden lately', () => {
     { atMs: 99 * day, km: 90 },
   ];
   expect(kmPerDay(trips, 100 * day)).toBe(2);
-  // Known for ten days only: the eighty before them say nothing; the first reading may be older than the first ride.
+  // Recorded for ten days only: the eighty before them do not count; the first reading may be older than the first ride.
   const lately = trips.slice(-2);
   expect(kmPerDay(lately, 100 * day, 100 * day)).toBe(180 / 5);
   expect(kmPerDay(lately, 100 * day, 90 * day)).toBe(18);

@@ -1,12 +1,12 @@
 import type { DriveParts, Freehub, GearIndex, RearDerailleur } from '../fit';
 import type { Setup } from '../gears';
-import type { Slot } from '../shelf';
+import type { Slot } from '../parts';
 
-/** Parts that another description alone makes another part, unless the person says that it is the same one. */
+/** Parts that count as different if their description differs, unless the user says otherwise. */
 export const DESCRIBED_SLOTS = ['rearDerailleur', 'frontDerailleur', 'shifter', 'crank'] as const;
 export type DescribedSlot = (typeof DESCRIBED_SLOTS)[number];
 
-/** Marks of parts that were planned as new ones before anything was known of them: setups with the same mark have the same part. */
+/** Marks of parts planned as new before their data are known: setups with the same mark share the part. */
 export type NewParts = Readonly<Partial<Record<DescribedSlot, string>>>;
 
 /** A setup with its parts, as far as a job card needs them. What is not known is undefined, never guessed. */
@@ -21,13 +21,13 @@ export interface Build {
   readonly leftOut?: readonly GearIndex[] | undefined;
   /** Which parts in stock it has; a cassette with the same teeth may be another one. */
   readonly partIds?: Readonly<Partial<Record<Slot, string>>> | undefined;
-  /** Parts that are others than the bike had at first, each with a mark of its own, although nothing may be known of them. */
+  /** Parts that differ from the bike's first ones, each with its own mark, even without data. */
   readonly newParts?: NewParts | undefined;
   /** Which wheels it runs on. */
   readonly wheels?: { readonly id: string; readonly name: string } | undefined;
 }
 
-/** A part as far as the stock knows it. */
+/** A part as known from stock. */
 export interface StockPart {
   readonly id?: string | undefined;
   readonly name: string;
@@ -37,7 +37,7 @@ export interface StockPart {
   readonly currency?: string | undefined;
   /** Whether the bike can have it without buying. */
   readonly inStock: boolean;
-  /** Of a chain: links as it lies there. */
+  /** Links of a chain in stock. */
   readonly chainLinks?: number | undefined;
   /** Of a crank: whether it was weighed with its rings. */
   readonly withRings?: boolean | undefined;

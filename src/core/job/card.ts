@@ -11,7 +11,7 @@ import {
   type FitReport,
   type LimitsPolicy,
 } from '../fit';
-import type { Prices } from '../parts/price-list';
+import type { Prices } from '../catalog/price-list';
 import type { DescribedSlot, GearPair, StockedBuild } from './build';
 import type { ChainChoice } from './chain-plan';
 import type { Frame } from './chain-window';
@@ -25,10 +25,10 @@ import { gatheredFor, type Gathered } from './tools';
 import type { KnownTorques } from './torque';
 
 /** A published limit that the new setup passes. */
-export interface PassedLimit {
+interface PassedLimit {
   readonly id: CheckId;
   readonly overT: number;
-  /** Teeth over after the room that a hanger extender makes; the same without one. */
+  /** Teeth over the limit, after the gain of a hanger extender. */
   readonly overWithExtenderT: number;
 }
 
@@ -44,7 +44,7 @@ export interface JobCard extends Move {
   readonly steps: readonly JobStep[];
   /** Without the re-check, which is a job of its own. */
   readonly minutes: number;
-  /** Whether everything is known from last time, so that the card has just the steps of practised hands. */
+  /** Whether all figures are known from last time, so that the card can be short. */
   readonly isShort: boolean;
   readonly lastTime: LastTime;
   readonly backPedalGears: readonly GearPair[];
@@ -53,7 +53,7 @@ export interface JobCard extends Move {
 }
 
 export interface CardOptions {
-  /** What compatibility is asked of the setup that goes on; the chain is that of the plan. */
+  /** Input of the compatibility report of the new setup, with the planned chain. */
   readonly fit: Omit<FitInput, 'chainLinks'>;
   readonly school: LimitsPolicy;
   readonly chain: ChainChoice;

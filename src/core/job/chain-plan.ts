@@ -1,12 +1,13 @@
 import { checkChainSpeeds } from '../fit';
 import type { Build } from './build';
 import { chainWindow, endChecks, sharedWindow, type ChainWindow, type EndChecks, type Frame } from './chain-window';
+import { definite } from '../items';
 
-/** What the person wants of a chain that would do as it is: leave it, or fit it to the new setup. */
+/** The user's choice for a chain that fits as it is: leave it, or fit it to the new setup. */
 export const CHAIN_CHOICES = ['leave', 'fit'] as const;
 export type ChainChoice = (typeof CHAIN_CHOICES)[number];
 
-/** `ask`: nothing is cut until the speeds that the chain is made for are known. */
+/** `ask`: nothing is cut until the speeds of the chain are known. */
 type ChainAction = 'leave' | 'shorten' | 'newChain' | 'ask';
 
 /** Why the chain is treated so. */
@@ -15,11 +16,11 @@ type ChainReason =
   | 'fits'
   /** It passes both end checks and is left alone. */
   | 'passesBothEnds'
-  /** It reaches big-big; whether it hangs taut in small-small is for the stand to say. */
+  /** It reaches big-big; small-small must be checked on the stand. */
   | 'reachesBigBig'
-  /** Nobody has counted it; it was long enough for a setup that needs as many links or more. */
+  /** Not counted; it was long enough for a setup that needs at least as many links. */
   | 'notCounted'
-  /** More links than were chosen, or than hang taut. */
+  /** More links than planned, or than stay taut. */
   | 'tooLong'
   | 'tooShort'
   /** Too short for the other setup of a seasonal pair. */
@@ -37,17 +38,17 @@ export type ChainWarning =
   | { readonly code: 'cannotLeave'; readonly end: 'bigBig' | 'smallSmall' }
   /** The links that were typed for the new setup are too few. */
   | { readonly code: 'typedTooFew'; readonly typedLinks: number }
-  /** No one chain hangs taut in both setups of a seasonal pair. */
+  /** No single chain stays taut in both setups of a seasonal pair. */
   | { readonly code: 'noneServesBoth' }
-  /** The planned count hangs slack in small-small whatever is done: the cage is too short for the range. */
+  /** The planned count is slack in small-small: the cage is too short for the range. */
   | { readonly code: 'slackAtPlanned' };
 
 export interface ChainPlan {
   readonly action: ChainAction;
   readonly reason: ChainReason;
-  /** On the bike now; undefined where nobody has counted. */
+  /** On the bike now; undefined if not counted. */
   readonly linksNow: number | undefined;
-  /** After the job, with the quick link; undefined where a chain that nobody has counted is left. */
+  /** After the job, with the quick link; undefined where an uncounted chain stays. */
   readonly linksAfter: number | undefined;
   /** What a new or shortened chain is cut to. */
   readonly targetLinks: number;
@@ -55,7 +56,7 @@ export interface ChainPlan {
   readonly window: ChainWindow;
   /** The window of the new setup alone. */
   readonly ownWindow: ChainWindow;
-  /** How the chain on the bike stands in it; undefined where nobody has counted. */
+  /** The position of the present chain in it; undefined if not counted. */
   readonly present: EndChecks | undefined;
   /** Whether the bike goes back and forth between two setups. */
   readonly alternates: boolean;
@@ -127,8 +128,8 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
   }
   if (linksNow === targetLinks) return plan('leave', 'fits', linksNow);
   if (wish.choice === 'leave') {
-    if (present!.smallSmall !== 'fails') {
-      return plan('leave', present!.smallSmall === 'passes' ? 'passesBothEnds' : 'reachesBigBig', linksNow);
+    if (definite(present).smallSmall !== 'fails') {
+      return plan('leave', definite(present).smallSmall === 'passes' ? 'passesBothEnds' : 'reachesBigBig', linksNow);
     }
     warnings.push({ code: 'cannotLeave', end: 'smallSmall' });
   }

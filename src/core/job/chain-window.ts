@@ -9,6 +9,7 @@ import {
 } from '../fit';
 import { evenDown } from '../numbers';
 import type { Build } from './build';
+import { itemAt } from '../items';
 
 /** The frame, as far as the length of a chain depends on it, mm. */
 export interface Frame {
@@ -23,7 +24,7 @@ export interface Frame {
 export interface ChainWindow {
   /** Big-big + 2: with fewer a shift into big-big can lock the drive. */
   readonly minLinks: number;
-  /** The most that hang taut in every gear that is ridden; undefined without a cage length. */
+  /** The longest that stays taut in every gear in use; undefined without a cage length. */
   readonly maxLinks: number | undefined;
   /** Straight round the largest ring and cog, pitches: below it the chain does not reach at all. */
   readonly directPitches: number;
@@ -49,13 +50,13 @@ function mostLinks(
   geometry: DriveGeometry,
 ): number | undefined {
   const tautMm = allowedGears(setup, leftOut).map(({ ring, cog }) =>
-    tautLengthMm(setup.chainrings[ring]!, setup.cogs[cog]!, geometry),
+    tautLengthMm(itemAt(setup.chainrings, ring), itemAt(setup.cogs, cog), geometry),
   );
   if (tautMm.some((length) => length === undefined)) return undefined;
   return evenDown(Math.min(...(tautMm as number[])) / PITCH_MM);
 }
 
-/** How a chain stands at one end of its window. */
+/** A chain's length relative to one end of its range. */
 type EndCheck = 'passes' | 'fails' | 'notKnown';
 
 export interface EndChecks {

@@ -1,9 +1,10 @@
 import { contradicts, frontHeightChangeMm, isOtherDerailleur, spacerNeededMm } from '../fit';
-import { sameTeeth } from '../parts/cassettes';
+import { sameTeeth } from '../catalog/cassettes';
 import type { Setup } from '../gears';
-import type { Slot } from '../shelf';
+import type { Slot } from '../parts';
 import { isElectronic, type Build, type DescribedSlot } from './build';
 import type { ChainPlan } from './chain-plan';
+import { firstOf, lastOf } from '../items';
 
 /** Which way the B-tension screw goes: in (clockwise) for a larger largest cog, out for a smaller. */
 type BScrew = 'in' | 'out' | 'stays';
@@ -31,7 +32,7 @@ export interface SwapDifference {
   readonly rearDerailleur: boolean;
   /** `assumed`: the shifter on the bike has another number of clicks, or is not known, and the cogs change. */
   readonly shifter: 'stays' | 'other' | 'assumed';
-  /** Whether the speeds of the shifter must be read off it before it can be said to stay. */
+  /** Whether the shifter's speeds must be read before it is known to stay. */
   readonly asksShifterSpeeds: boolean;
   /** What becomes of the front derailleur; `move` by how much, mm, up above 0. */
   readonly front:
@@ -199,7 +200,9 @@ function isOtherBody(from: Build, to: Build): boolean {
 /** Whether the cassette of a side does not go on its freehub body, so that the body is changed with it. */
 export function needsOtherBody({ setup, parts, freehub }: Pick<Build, 'setup' | 'parts' | 'freehub'>): boolean {
   const { spline, smallestCogT } = freehub;
-  return contradicts(spline, parts.cassetteSpline) || (smallestCogT !== undefined && setup.cogs[0]! < smallestCogT);
+  return (
+    contradicts(spline, parts.cassetteSpline) || (smallestCogT !== undefined && firstOf(setup.cogs) < smallestCogT)
+  );
 }
 
 function isOtherShifter(from: Build, to: Build): boolean {
@@ -223,7 +226,7 @@ function shifterChange(
   if (keeps.includes('shifter')) return { shifter: 'stays', asks: false, byDescription: false };
   if (isDescribed) return { shifter: 'other', asks: false, byDescription: true };
   const cogs = to.setup.cogs.length;
-  // A motor is taught the number of cogs; whether it can be is for its maker to say.
+  // An electronic derailleur is set to the number of cogs, if its maker allows that.
   if (from.setup.cogs.length === cogs || isElectronic(from)) {
     return { shifter: 'stays', asks: false, byDescription: false };
   }
@@ -242,12 +245,12 @@ function frontOf(from: Setup, to: Setup, isOther: boolean): SwapDifference['fron
   if (before && !after) return { kind: 'off' };
   if (!before) return { kind: 'on' };
   if (isOther) return { kind: 'other' };
-  const byMm = frontHeightChangeMm(from.chainrings[0]!, to.chainrings[0]!);
+  const byMm = frontHeightChangeMm(firstOf(from.chainrings), firstOf(to.chainrings));
   return byMm === 0 ? { kind: 'stays' } : { kind: 'move', byMm };
 }
 
 function bScrewOf(from: Setup, to: Setup): BScrew {
-  const [before, after] = [from.cogs.at(-1)!, to.cogs.at(-1)!];
+  const [before, after] = [lastOf(from.cogs), lastOf(to.cogs)];
   return after === before ? 'stays' : after > before ? 'in' : 'out';
 }
 

@@ -38,7 +38,7 @@ describe('one rear derailleur and chain for all roles of a bike', () => {
     expect(found).toBe('no');
     expect(inTheWay).toBe(1);
     expect(derailleurs[0]!.passed).toMatchObject([{ role: 1, check: { id: 'largestCog', verdict: 'outside' } }]);
-    // Of two roles neither is more in the way than the other.
+    // Neither of two roles restricts the drive more than the other.
     expect(driveForRoles([ROAD, TRAIL], [LONG]).inTheWay).toBeUndefined();
   });
 
@@ -62,7 +62,7 @@ describe('one rear derailleur and chain for all roles of a bike', () => {
     const { found, derailleurs } = driveForRoles([ROAD, LOADED], [bare]);
     expect(found).toBe('notKnown');
     expect(derailleurs[0]).toMatchObject({ notKnown: ['totalCapacity', 'largestCog'], chain: 'notKnown' });
-    // One that is known to suit stands before it.
+    // A drive that is known to suit is listed first.
     expect(driveForRoles([ROAD, LOADED], [bare, LONG]).derailleurs.map(({ name }) => name)).toEqual(['long']);
   });
 });

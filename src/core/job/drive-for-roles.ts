@@ -7,13 +7,14 @@ import {
   type RearDerailleur,
 } from '../fit';
 import { chainWindow, sharedWindow, type ChainWindow } from './chain-window';
+import { firstOf } from '../items';
 
-/** Without these two nothing can be said; the smallest cogs that a derailleur takes are seldom published. */
+/** Without these two there is no verdict; minimum cogs are seldom published. */
 const DECIDING = ['totalCapacity', 'largestCog'] as const;
 type DecidingLimit = (typeof DECIDING)[number];
 
-/** A rear derailleur and what a person calls it. */
-export type NamedDerailleur = Pick<OtherDerailleur, 'name' | 'rearDerailleur'>;
+/** A rear derailleur with its name. */
+type NamedDerailleur = Pick<OtherDerailleur, 'name' | 'rearDerailleur'>;
 
 /** The drive of one role, as far as a rear derailleur and a chain depend on it. */
 export type RoleDrive = Pick<FitInput, 'setup' | 'chainstayMm' | 'suspensionGrowthMm' | 'bbDropMm'>;
@@ -42,11 +43,11 @@ export interface DerailleurForRoles {
 
 export interface DriveForRoles {
   readonly needs: DerailleurNeeds;
-  /** Every derailleur that is at hand, those first that suit most. */
+  /** All available derailleurs, the most suitable first. */
   readonly derailleurs: readonly DerailleurForRoles[];
   /** Whether the first of them takes all roles, with one chain. */
   readonly found: 'yes' | 'notKnown' | 'no';
-  /** The place of the role without which one derailleur and chain would do; undefined where they do, or no single one is in the way. */
+  /** Index of the role without which one derailleur and chain would do; undefined where they do, or no single role prevents it. */
   readonly inTheWay: number | undefined;
   /** Numbers of cogs, where they differ: then no one chain and shifter suits all roles. */
   readonly cogCounts: readonly number[];
@@ -55,13 +56,13 @@ export interface DriveForRoles {
 /**
  * Looks for one rear derailleur and one chain that serve every role of a bike.
  * @param roles at least one
- * @param all derailleurs that are at hand, those of the roles too; at least one
+ * @param all available derailleurs, including those of the roles; at least one
  */
 export function driveForRoles(roles: readonly RoleDrive[], all: readonly NamedDerailleur[]): DriveForRoles {
   const candidates = distinct(all);
   const counts = [...new Set(roles.map(({ setup }) => setup.cogs.length))].sort((a, b) => a - b);
   const derailleurs = ranked(candidates.map((one) => against(one, roles)));
-  const found = foundOf(derailleurs[0]!, counts);
+  const found = foundOf(firstOf(derailleurs), counts);
   return {
     needs: {
       capacityT: Math.max(...roles.map(({ setup }) => requiredCapacityT(setup))),
@@ -128,7 +129,7 @@ function obstacleAmong(roles: readonly RoleDrive[], candidates: readonly NamedDe
   const place = roles.findIndex((_, role) => {
     const others = roles.filter((_other, i) => i !== role);
     const counts = [...new Set(others.map(({ setup }) => setup.cogs.length))];
-    return foundOf(ranked(candidates.map((one) => against(one, others)))[0]!, counts) !== 'no';
+    return foundOf(firstOf(ranked(candidates.map((one) => against(one, others)))), counts) !== 'no';
   });
   return place < 0 ? undefined : place;
 }

@@ -1,19 +1,19 @@
 import { DRIVE_DEFAULTS } from '../fit';
-import type { Bounds } from '../gears';
+import type { Bounds } from '../numbers';
 import type { Build } from './build';
 
 /** From pitch line to tooth tip of a cog and of a guide pulley together, mm: about 2.3 mm each. */
 const TIPS_MM = 4.6;
-/** A gap this far from the target either way is as good, mm. */
+/** Tolerance of the gap, mm. */
 const EITHER_WAY_MM = 2;
 /** Never closer than this, mm: the pulley would touch as soon as the chain pulls. */
 const LEAST_MM = 2;
 
 /** The B-gap to aim at: tip of the guide pulley to tip of the largest cog, in the largest cog. */
-export interface GapTarget {
+interface GapTarget {
   readonly targetMm: number;
   readonly window: Bounds;
-  /** `lastTime`: worked with this cassette before. `derailleur`: by the gap that is set for it. `typical`: nobody has said. */
+  /** `lastTime`: worked with this cassette before. `derailleur`: published for it. `typical`: a default. */
   readonly by: 'lastTime' | 'derailleur' | 'typical';
 }
 

@@ -1,14 +1,15 @@
-import { FRONT_MASS_G, cassetteMassG, chainMassG, ringMassG } from '../parts/mass-by-teeth';
-import { DEFAULT_PRICES, type PartKind, type Prices } from '../parts/price-list';
-import type { Slot } from '../shelf';
+import { FRONT_MASS_G, cassetteMassG, chainMassG, ringMassG } from '../catalog/mass-by-teeth';
+import { DEFAULT_PRICES, type PartKind, type Prices } from '../catalog/price-list';
+import type { Slot } from '../parts';
 import type { StockPart, StockedBuild } from './build';
 import type { ChainPlan } from './chain-plan';
 import type { SwapDifference } from './difference';
+import { definite } from '../items';
 
 /** Places of a bike that a job reaches: those of a setup, and what belongs to wheels and handlebar. */
 export type CardSlot = Slot | 'freehub' | 'wheels' | 'hub' | 'hubShifter' | 'frontShifter';
 
-/** What tells one part from another of its kind: its own name in stock, or a size. */
+/** What distinguishes a part from others of its kind: its name in stock, or a size. */
 interface ItemLabel {
   readonly partName?: string | undefined;
   readonly teeth?: number | undefined;
@@ -233,7 +234,7 @@ export function movedChain(chain: ChainPlan, from: StockedBuild, to: StockedBuil
 
 function moveChain({ action, linksNow, linksAfter, targetLinks }: ChainPlan, move: MoveItem): void {
   if (action === 'shorten') {
-    const links = linksNow! - linksAfter!;
+    const links = definite(linksNow) - definite(linksAfter);
     move('off', 'chain', { links, isPartOfChain: true }, { estimateG: chainMassG(links) });
   }
   if (action === 'newChain' || action === 'ask') {
@@ -281,7 +282,7 @@ export function purchasesOf(
     if (what === 'wheels') return [];
     const isOther = part !== undefined && isTooShort(part, label);
     if (part?.inStock && !isOther) return [];
-    // What came off at the first of the two jobs is there, unless the stock knows better.
+    // Parts removed by the first of the two jobs are available, unless stock says otherwise.
     if (isReturn && !part && what !== 'chain') return [];
     const kind = PRICE_KIND[what];
     const assumed = kind && prices[kind];

@@ -10,6 +10,7 @@ import type { JobCard } from './card';
 import { SWAP_KINDS } from './difference';
 import { workSteps } from './progress';
 import { STEP_IDS, type StepId } from './step-ids';
+import { cases } from '../../../tests/support/fuzz';
 
 const cardOf = ({ name: _name, to, ...wishes }: (typeof JOB_CASES)[number]) => cardTo(to, wishes);
 
@@ -61,7 +62,7 @@ test.each(JOB_CASES)('$name: the chain that it leaves reaches big-big, and nothi
   const needed = neededLinks(card, job);
   expect(chain.targetLinks).toBeGreaterThanOrEqual(needed);
   if (chain.linksAfter !== undefined) expect(chain.linksAfter).toBeGreaterThanOrEqual(needed);
-  // A chain that nobody has counted is never cut.
+  // A chain of unknown length is never shortened.
   if (chain.linksNow === undefined) expect(chain.action).not.toBe('shorten');
   if (chain.action === 'leave' && !card.difference.rearDerailleur) {
     expect(stepIds(card)).not.toContain('chainLength');
@@ -112,7 +113,7 @@ test('the order is one that works: strip, weigh, build, adjust, check', () => {
     ] as const) {
       expect([job.name, first, second, before(card, first, second)]).toEqual([job.name, first, second, true]);
     }
-    // Nobody rides before the ends are checked.
+    // The end checks come before the test ride.
     if (card.kind !== 'nothing')
       expect(stepIds(card)).toEqual(expect.arrayContaining(['bigBig', 'smallSmall', 'signOff']));
   }
@@ -201,7 +202,7 @@ test('whatever is swapped for whatever: no chain is left that fails big-big, and
         if (chain.action === 'shorten') {
           expect(chain.linksNow).toBeGreaterThan(chain.linksAfter!);
           expect((chain.linksNow! - chain.linksAfter!) % 2).toBe(0);
-          // Only what was asked for, or what hangs slack, is cut.
+          // A chain is shortened only on request or if it hangs slack.
           expect(wishes.chain === 'fit' || chain.present!.smallSmall === 'fails').toBe(true);
         }
         const differs = fromSetup.cogs.length !== toSetup.cogs.length;
@@ -213,7 +214,7 @@ test('whatever is swapped for whatever: no chain is left that fails big-big, and
         }
       },
     ),
-    { ...SEEDED, numRuns: 400 },
+    { ...SEEDED, numRuns: cases(100) },
   );
 });
 
@@ -236,6 +237,6 @@ test('whatever is swapped: what moves has a step, and sums are those of the list
       expect(has('frontDerailleur')).toBe(ids.includes('frontOn') || ids.includes('frontOff'));
       if (card.off.some(({ what }) => what === 'bigRing')) expect(ids).toContain('ringsOff');
     }),
-    { ...SEEDED, numRuns: 200 },
+    { ...SEEDED, numRuns: cases(50) },
   );
 });

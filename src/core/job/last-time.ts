@@ -1,5 +1,5 @@
 import { isOtherDerailleur } from '../fit';
-import { sameTeeth } from '../parts/cassettes';
+import { sameTeeth } from '../catalog/cassettes';
 import type { Build } from './build';
 import type { Outcome, Progress } from './progress';
 
@@ -12,7 +12,7 @@ export interface PastSwap {
   readonly finishedAtMs: number;
 }
 
-/** What is known of a swap because it was done before, either way. */
+/** Facts of a swap from an earlier one, in either direction. */
 export interface LastTime {
   /** B-tension screw, turns in (clockwise); below 0 out. */
   readonly turns: number | undefined;
@@ -24,7 +24,7 @@ export interface LastTime {
 
 export const NOTHING_KNOWN: LastTime = { turns: undefined, gapMm: undefined, spacerMm: undefined };
 
-/** What the latest swaps between these two cassettes say, with the same derailleur and wheels. */
+/** Returns the results of the latest swaps between these two cassettes, with the same derailleur and wheels. */
 export function lastTimeOf(past: readonly PastSwap[], from: PastSwap['from'], to: PastSwap['to']): LastTime {
   const worked = past
     .filter(({ outcome }) => outcome === 'works' || outcome === 'worksWithNotes')
@@ -33,7 +33,7 @@ export function lastTimeOf(past: readonly PastSwap[], from: PastSwap['from'], to
     const turned = swap.progress.bGap?.values?.turns;
     if (turned === undefined) return [];
     if (isSame(swap.from, from) && isSame(swap.to, to)) return [turned];
-    // The way back undoes the way there.
+    // The return swap reverses the turns.
     return isSame(swap.from, to) && isSame(swap.to, from) ? [-turned || 0] : [];
   });
   // What was read with this cassette on: after a swap to it, or before one away from it.

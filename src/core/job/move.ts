@@ -1,4 +1,4 @@
-import type { Prices } from '../parts/price-list';
+import type { Prices } from '../catalog/price-list';
 import type { DescribedSlot, StockedBuild } from './build';
 import { planChain, planChainWithin, type ChainPlan, type ChainWindows, type ChainWish } from './chain-plan';
 import type { Frame } from './chain-window';
@@ -28,7 +28,7 @@ export interface Move extends MovedItems {
   readonly massChange: MassChange;
 }
 
-export interface MoveOptions {
+interface MoveOptions {
   readonly frame: Frame;
   readonly chain: ChainWish;
   readonly keeps?: readonly DescribedSlot[] | undefined;
@@ -59,10 +59,10 @@ export interface PartOfMove {
   readonly massChangeG: number;
 }
 
-export interface PartsOfMove {
-  /** Of crank, rings, front derailleur and chain guide: it hangs on the rings alone. */
+interface PartsOfMove {
+  /** Crank, rings, front derailleur and chain guide; depends on the rings only. */
   readonly front: PartOfMove;
-  /** Of cassette, freehub body, rear derailleur and shifter: it hangs on the cassette alone. */
+  /** Cassette, freehub body, rear derailleur and shifter; depends on the cassette only. */
   readonly rear: PartOfMove;
 }
 
@@ -108,7 +108,7 @@ export function chainOfMove(
   return { plan, ...partOf(movedChain(plan, from, to), to, prices) };
 }
 
-/** The wish of a plan that nobody has changed. */
+/** The default choices of a plan. */
 const LEAVE: ChainWish = { choice: 'leave', alternates: false, newChain: false };
 
 function partOf(moved: MovedItems, to: StockedBuild, prices: Prices): PartOfMove {

@@ -4,6 +4,7 @@ import type { StepId } from './step-ids';
 import type { JobStep } from './steps';
 import { STOPS_RIDING, type Ending, type Symptom } from './symptoms';
 import type { Weighing } from './weighing';
+import { lastOf } from '../items';
 
 export const OUTCOMES = ['works', 'worksWithNotes', 'reverted', 'noEffect'] as const;
 /** How a job came out; `noEffect` only of an experiment that changed nothing. */
@@ -94,7 +95,7 @@ export function nextStep(steps: readonly JobStep[], progress: Progress): JobStep
   return workSteps(steps).find(({ id }) => !isBehind(progress, id));
 }
 
-/** Checks that nobody may skip: riding without them tears parts off. */
+/** Checks that must not be skipped: riding without them destroys parts. */
 const SAFETY_STEPS: readonly StepId[] = ['limitScrews', 'bigBig', 'smallSmall', 'checkCapacity'];
 
 /** Why a step cannot be done or skipped yet. */
@@ -104,10 +105,10 @@ export type Obstacle =
   /** The chain as it was counted does not reach big-big. */
   | { readonly code: 'chainTooShort'; readonly links: number; readonly minLinks: number | undefined }
   | { readonly code: 'mustBePutBack' }
-  /** A finding with which nobody rides is open. */
+  /** A finding that forbids riding is open. */
   | { readonly code: 'findingOpen'; readonly step: StepId; readonly symptom: Symptom };
 
-/** Undefined where nothing is in the way. */
+/** Undefined if nothing prevents it. */
 export function obstacleTo(
   id: StepId,
   steps: readonly JobStep[],
@@ -143,9 +144,9 @@ export function workedMs(runs: readonly Run[], nowMs: number): number {
   return runs.reduce((sum, { fromMs, toMs = nowMs }) => sum + Math.max(0, toMs - fromMs), 0);
 }
 
-/** Starts the clock where it stands; a clock that runs goes on. */
+/** Starts the clock; no effect if it runs. */
 export function started(runs: readonly Run[], nowMs: number): readonly Run[] {
-  return runs.at(-1) && runs.at(-1)!.toMs === undefined ? runs : [...runs, { fromMs: nowMs }];
+  return runs.at(-1) && lastOf(runs).toMs === undefined ? runs : [...runs, { fromMs: nowMs }];
 }
 
 export function stopped(runs: readonly Run[], nowMs: number): readonly Run[] {

@@ -1,4 +1,4 @@
-import { within, type Bounds } from '../gears';
+import { within, type Bounds } from '../numbers';
 import type { Joint } from './torque';
 
 /** What is measured in a step. */
@@ -18,9 +18,9 @@ type TorqueReadingId = `torque.${Joint}`;
 
 export type ReadingUnit = 'links' | 'speeds' | 'mm' | 'turns' | 'N·m' | 'km' | '%';
 
-/** Where the target of a reading comes from, so that an answer can say why. */
+/** The origin of a target, for explanations. */
 export type ReadingBasis =
-  /** Big-big + 2 and the longest chain that hangs taut. */
+  /** Big-big + 2 and the longest chain that stays taut. */
   | 'chainWindow'
   | 'bodyAndCassette'
   | 'gap.lastTime'
@@ -33,7 +33,7 @@ export type ReadingBasis =
   | 'clearance'
   | 'wearLimit';
 
-/** A reading that a step asks for, with this job's own target. */
+/** A reading of a step, with this job's target. */
 export interface StepReading {
   readonly id: ReadingId;
   readonly unit: ReadingUnit;

@@ -103,7 +103,7 @@ const SHORT_STEPS: readonly StepId[] = [
   'signOff',
 ];
 
-/** Minutes of practised hands that know every figure. */
+/** Minutes for an experienced mechanic who knows every figure. */
 const SHORT_MINUTES: Readonly<Partial<Record<StepId, number>>> = {
   clutchOff: 0.5,
   wheelOut: 1,
@@ -161,7 +161,7 @@ const reading = (id: ReadingId, unit: StepReading['unit'], possible: StepReading
   possible,
 });
 const gapReading: StepReading = reading('gapMm', 'mm', { min: 0, max: 40 });
-/** The outer plate of a front cage above the teeth of the big ring: 1 to 3 mm, as its makers ask. */
+/** The outer plate of a front cage above the teeth of the big ring: 1 to 3 mm, the usual specification. */
 const cageHeightReading: StepReading = {
   ...reading('cageHeightMm', 'mm', { min: 0, max: 20 }),
   target: 2,

@@ -1,18 +1,18 @@
-import { matchesSlot, SLOTS, type FittedSetup, type PartData, type ShelfKind, type Slot } from '../shelf';
+import { matchesSlot, SLOTS, type FittedSetup, type PartData, type StockKind, type Slot } from '../parts';
 import type { StockPart } from './build';
 
-/** A part that a job may take: one that lies free, or one that is on the list to be bought. */
+/** A part available to a job: unused in stock, or on the shopping list. */
 export interface StockCandidate extends StockPart {
-  readonly kind: ShelfKind;
+  readonly kind: StockKind;
   readonly data: PartData;
 }
 
 /** Places for which a part is found by what it is. */
-export type StockSlot = Slot | 'freehub';
+type StockSlot = Slot | 'freehub';
 
 /**
  * Finds parts that suit a setup, for the places in which none was chosen: nothing is bought that is there. What is
- * on the list to be bought gives its price and weight where nothing suitable lies free.
+ * on the list to be bought gives its price and weight if no suitable part is available.
  */
 export function inStockFor(
   setup: FittedSetup,
@@ -37,7 +37,7 @@ export function inStockFor(
   });
 }
 
-/** The first that lies free; else the first of all. */
+/** The first unused one; else the first. */
 function theFirst(
   candidates: readonly StockCandidate[],
   suits: (part: StockCandidate) => boolean,

@@ -47,7 +47,7 @@ export const SYMPTOMS_OF: Readonly<Partial<Record<StepId, readonly Symptom[]>>> 
   recheck: ['noise', 'skipping', 'rubbing'],
 };
 
-/** Findings with which nobody rides, whichever gears are left out: they end fixed, put back or as a false alarm. */
+/** Findings that forbid riding, whichever gears are avoided: they end fixed, put back or as a false alarm. */
 const NEVER_ACCEPTED: readonly Symptom[] = [
   'lockedUp',
   'intoSpokes',

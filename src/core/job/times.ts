@@ -1,9 +1,10 @@
 import type { SwapKind } from './difference';
 import { workedMs, type Progress, type Run } from './progress';
 import { STEP_IDS, type StepId } from './step-ids';
+import { itemAt } from '../items';
 
 /** A job that is over, as far as its times are worth learning from. */
-export interface TimedJob {
+interface TimedJob {
   readonly kind: SwapKind;
   readonly progress: Progress;
   readonly runs: readonly Run[];
@@ -19,7 +20,7 @@ export type LearnedTimes = Readonly<Partial<Record<SwapKind, Readonly<Partial<Re
 
 /** Below this a step was ticked together with another, not worked on, ms. */
 const TICKED_ALONG_MS = 3000;
-/** Fewer jobs than this say little. */
+/** Minimum number of jobs for a typical time. */
 const LEARNED_FROM = 2;
 const MS_PER_MINUTE = 60_000;
 
@@ -67,5 +68,7 @@ function clipped(runs: readonly Run[], fromMs: number, toMs: number): Run[] {
 function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b);
   const middle = sorted.length / 2;
-  return sorted.length % 2 === 0 ? (sorted[middle - 1]! + sorted[middle]!) / 2 : sorted[Math.floor(middle)]!;
+  return sorted.length % 2 === 0
+    ? (itemAt(sorted, middle - 1) + itemAt(sorted, middle)) / 2
+    : itemAt(sorted, Math.floor(middle));
 }

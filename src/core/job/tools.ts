@@ -38,7 +38,7 @@ const CONSUMABLES = [
 ] as const;
 export type Consumable = (typeof CONSUMABLES)[number];
 
-/** What is laid out before the bike is taken apart. */
+/** Tools and consumables of a card. */
 export interface Gathered {
   readonly tools: readonly Tool[];
   readonly consumables: readonly Consumable[];

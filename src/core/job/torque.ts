@@ -1,4 +1,4 @@
-import type { Bounds } from '../gears';
+import type { Bounds } from '../numbers';
 
 /** Joints that a job tightens. */
 export const JOINTS = [
@@ -39,9 +39,9 @@ export type KnownTorques = Readonly<Partial<Record<Joint, number>>>;
 /** The torque of a joint, and whose figure it is. */
 export interface TorqueTarget {
   readonly joint: Joint;
-  /** N·m; undefined where only the part says. */
+  /** N·m; undefined where only the part states it. */
   readonly torqueNm: number | undefined;
-  /** `part`: read off the part. `usual`: nobody has looked yet. */
+  /** `part`: read off the part. `usual`: a typical value. */
   readonly by: 'part' | 'usual';
 }
 

@@ -1,3 +1,4 @@
+import { definite } from '../items';
 /** A chain under the wear gauge. */
 export interface WearReading {
   readonly atMs: number;
@@ -19,7 +20,7 @@ interface WearForecast {
   readonly ratePer1000Km: number;
   /** Kilometres of the chain at the limit. */
   readonly limitKm: number;
-  /** 80 % of chains that wear as scattered as this one reach it between these; undefined for two readings. */
+  /** 80% of chains that wear as scattered as this one reach it between these; undefined for two readings. */
   readonly spreadKm: readonly [number, number] | undefined;
   /** Wear by the line at `km`. */
   readonly wearAt: (km: number) => number;
@@ -30,7 +31,7 @@ export type WearAnswer =
   | { readonly kind: 'reached'; readonly forecast: WearForecast | undefined }
   | { readonly kind: 'tooFew' | 'notWearing' };
 
-/** Two-sided 80 % points of Student's t for 1, 2, 3 … degrees of freedom, and of the normal at the limit. */
+/** Two-sided 80% points of Student's t for 1, 2, 3 … degrees of freedom, and of the normal at the limit. */
 const T_80 = [3.078, 1.886, 1.638, 1.533, 1.476, 1.44, 1.415, 1.397, 1.383, 1.372];
 const NORMAL_80 = 1.2816;
 
@@ -67,7 +68,10 @@ export function wearForecast(readings: readonly WearReading[], limitPercent: num
     spreadKm:
       halfKm === undefined
         ? undefined
-        : [Math.max(isReached ? 0 : last!.km, limitKm - halfKm), Math.max(last!.km, limitKm + halfKm)],
+        : [
+            Math.max(isReached ? 0 : definite(last).km, limitKm - halfKm),
+            Math.max(definite(last).km, limitKm + halfKm),
+          ],
     wearAt: (km) => line.intercept + line.slope * km,
   };
   return { kind: isReached ? 'reached' : 'forecast', forecast };

@@ -1,3 +1,4 @@
+import { firstOf } from '../items';
 /** One reading of a scale. */
 export interface Weighing {
   readonly grams: number;
@@ -5,21 +6,21 @@ export interface Weighing {
   readonly resolutionG: number;
 }
 
-/** Two ways to the same figure. */
-export interface WeighingComparison {
+/** Two measurements of the same weight. */
+interface WeighingComparison {
   /** First − second, g. */
   readonly differenceG: number;
-  /** The resolutions of all readings together, g: what two honest ways may differ by. */
+  /** Sum of the resolutions of all readings, g: the tolerance of the comparison. */
   readonly allowedG: number;
   readonly agrees: boolean;
-  /** The way whose readings are finer together; undefined where both are as fine. */
+  /** The measurement with the finer resolution; undefined where both are equal. */
   readonly finer: 'first' | 'second' | undefined;
 }
 
 /** From a jeweller's scale to a hanging one for whole bikes, g. */
 export const SCALE_RESOLUTION_G = { min: 0.01, max: 100 } as const;
 
-/** Weighs two ways against each other: they disagree where they differ by more than their resolutions together. */
+/** Compares two measurements: they disagree where they differ by more than the sum of their resolutions. */
 export function compareWeighings(first: readonly Weighing[], second: readonly Weighing[]): WeighingComparison {
   const total = (weighings: readonly Weighing[]) => weighings.reduce((sum, { grams }) => sum + grams, 0);
   const doubt = (weighings: readonly Weighing[]) => weighings.reduce((sum, one) => sum + one.resolutionG, 0);
@@ -54,7 +55,7 @@ export const SETTLED_AFTER_MS = 1200;
 /** Whether a scale has come to rest: what it showed over the last while differs by no more than a step. */
 export function hasSettled(samples: readonly ScaleSample[], resolutionG: number): boolean {
   const last = samples.at(-1);
-  if (!last || last.atMs - samples[0]!.atMs < SETTLED_AFTER_MS) return false;
+  if (!last || last.atMs - firstOf(samples).atMs < SETTLED_AFTER_MS) return false;
   const recent = samples.filter(({ atMs }) => last.atMs - atMs <= SETTLED_AFTER_MS).map(({ grams }) => grams);
   return Math.max(...recent) - Math.min(...recent) <= resolutionG * (1 + 1e-9);
 }

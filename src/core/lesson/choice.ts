@@ -1,6 +1,7 @@
 import { DRILL_KINDS, type DrillKind } from './kinds';
+import { firstOf, definite } from '../items';
 
-/** When each kind that was asked before is due again, milliseconds since 1970. */
+/** When each kind is due again, milliseconds since 1970. */
 export type DueMs = Readonly<Partial<Record<DrillKind, number>>>;
 
 /** Kinds whose time has come, the longest overdue first. */
@@ -10,7 +11,7 @@ export function dueKinds(dueMs: DueMs, nowMs: number): DrillKind[] {
 }
 
 /**
- * What to ask next: what is due, then what was never asked, then what is due soonest; not the same
+ * Selects the next kind of question: due ones first, then new ones, then the one due soonest; not the same
  * kind twice running where there is another.
  */
 export function nextKind(
@@ -21,7 +22,9 @@ export function nextKind(
 ): DrillKind {
   const due = dueKinds(dueMs, nowMs);
   const fresh = kinds.filter((kind) => dueMs[kind] === undefined);
-  const later = kinds.filter((kind) => (dueMs[kind] ?? -Infinity) > nowMs).sort((a, b) => dueMs[a]! - dueMs[b]!);
+  const later = kinds
+    .filter((kind) => (dueMs[kind] ?? -Infinity) > nowMs)
+    .sort((a, b) => definite(dueMs[a]) - definite(dueMs[b]));
   const inOrder = [...due.filter((kind) => kinds.includes(kind)), ...fresh, ...later];
-  return inOrder.find((kind) => kind !== previous) ?? inOrder[0]!;
+  return inOrder.find((kind) => kind !== previous) ?? firstOf(inOrder);
 }

@@ -31,7 +31,7 @@ const SEED_STEP = 1009;
 /** Where the search for a learner's next question begins, after so many answers. */
 export const seedAfter = (seed: number, answered: number) => seed + answered * SEED_STEP;
 
-/** A question of one kind that was not asked lately: the first that is new, counting up from `seed`. */
+/** Returns a question of one kind that was not asked recently, counting up from `seed`. */
 export function newDrill(
   kind: DrillKind,
   seed: number,

@@ -1,6 +1,7 @@
 import { NO_HUB_STAGE, type Setup } from '../gears';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import type { Seeded } from './seeded';
+import { lastOf } from '../items';
 
 /** Rings that bikes in common use have, big first. */
 const ONE_RING = [30, 32, 34, 36, 38, 40, 42, 44] as const;
@@ -40,7 +41,7 @@ function oneRing(random: Seeded): Setup {
 }
 
 function twoRings(random: Seeded): Setup {
-  const narrow = GENERIC_CASSETTES.filter(({ cogs }) => cogs.at(-1)! <= NARROW_TO_T);
+  const narrow = GENERIC_CASSETTES.filter(({ cogs }) => lastOf(cogs) <= NARROW_TO_T);
   return withRings(random.pick(TWO_RINGS), random.pick(narrow).cogs);
 }
 
@@ -54,7 +55,7 @@ export function commonDrivetrain(random: Seeded, rings: Rings): Setup {
 export class Drivetrains {
   private readonly own: readonly Setup[];
 
-  /** @param own such as those on the bench; with a hub of two speeds they would be another lesson */
+  /** @param own such as those in the workspace; with a hub of two speeds they would be another lesson */
   constructor(own: readonly Setup[] = []) {
     this.own = own.filter(({ hubStages }) => hubStages.length === 1 && hubStages[0] === 1);
   }

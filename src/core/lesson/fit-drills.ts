@@ -1,13 +1,14 @@
 import { chainLinks, directPitches, requiredCapacityT, type GearIndex } from '../fit';
 import type { Setup } from '../gears';
 import { MM_PER_INCH } from '../units';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import { message } from '../message';
 import type { Level } from './level';
 import { apart, teethOf, type Asked, type Maker, type Making } from './making';
 import type { Seeded } from './seeded';
+import { firstOf, itemAt, lastOf } from '../items';
 
-/** Capacities as they stand in sheets. */
+/** Published capacities. */
 const PUBLISHED_T = [33, 35, 37, 39, 41, 43, 45, 47] as const;
 
 const CASSETTE_SPEEDS = new Set(GENERIC_CASSETTES.map(({ cogs }) => cogs.length));
@@ -19,7 +20,7 @@ const PLAN_FAULTS = [
   message('plan.nothing'),
 ] as const;
 
-/** How near a sheet may come to what is asked of it, and how far from it, teeth. */
+/** Minimum and maximum distance of a published limit from what is needed, teeth. */
 const SHEET_FROM: Readonly<Record<Level, number>> = { 1: 2, 2: 0, 3: 0 };
 const SHEET_TO: Readonly<Record<Level, number>> = { 1: 8, 2: 8, 3: 3 };
 
@@ -35,10 +36,10 @@ function planWithFault(random: Seeded, { level, drivetrains }: Making) {
     const capacityT = random.pick(PUBLISHED_T);
     const largestCogT = random.pick([28, 30, 32, 34, 36, 40, 42, 46, 50, 52]);
     const required = requiredCapacityT(after);
-    const faults = [cogs.at(-1)! > largestCogT, required > capacityT, links < needed];
+    const faults = [lastOf(cogs) > largestCogT, required > capacityT, links < needed];
     const count = faults.filter(Boolean).length;
-    // A sheet far from what it would be asked for makes a silly question.
-    const isNear = [capacityT - required, largestCogT - cogs.at(-1)!].every(
+    // A limit far from what is needed makes a trivial question.
+    const isNear = [capacityT - required, largestCogT - lastOf(cogs)].every(
       (spareT) => Math.abs(spareT) >= SHEET_FROM[level] && Math.abs(spareT) <= SHEET_TO[level],
     );
     if (count > 1 || !isNear || cogs.join() === setup.cogs.join()) continue;
@@ -47,17 +48,17 @@ function planWithFault(random: Seeded, { level, drivetrains }: Making) {
   }
 }
 
-/** Teeth that the gears of a setup ask for. */
+/** Capacity that the gears of a setup need, teeth. */
 function capacityOf(setup: Setup): Asked {
   const { chainrings, cogs } = setup;
   const required = requiredCapacityT(setup);
-  const [rings, cogsT] = [chainrings[0]! - chainrings.at(-1)!, cogs.at(-1)! - cogs[0]!];
+  const [rings, cogsT] = [firstOf(chainrings) - lastOf(chainrings), lastOf(cogs) - firstOf(cogs)];
   return {
     text: message('capacity.question', teethOf(setup)),
     answer: { kind: 'number', value: required, unit: 'T', tolerance: 0, decimals: 0 },
     working: [
-      message('capacity.rings', { big: chainrings[0]!, small: chainrings.at(-1)!, difference: rings }),
-      message('capacity.cogs', { largest: cogs.at(-1)!, smallest: cogs[0]!, difference: cogsT }),
+      message('capacity.rings', { big: firstOf(chainrings), small: lastOf(chainrings), difference: rings }),
+      message('capacity.cogs', { largest: lastOf(cogs), smallest: firstOf(cogs), difference: cogsT }),
       `${rings} + ${cogsT} = ${required}T`,
     ],
     mistakes: apart(required, 0, [
@@ -74,12 +75,12 @@ function capacityWithout(setup: Setup, count: number): Asked {
   const avoided = Array.from({ length: count }, (_, cog): GearIndex => ({ ring: small, cog }));
   const required = requiredCapacityT(setup, avoided);
   const whole = requiredCapacityT(setup);
-  const most = chainrings[0]! + cogs.at(-1)!;
+  const most = firstOf(chainrings) + lastOf(cogs);
   const [first, second, third] = cogs as readonly [number, number, number];
   return {
     text: message('capacityWithout.question', {
       ...teethOf(setup),
-      ring: chainrings[small]!,
+      ring: itemAt(chainrings, small),
       count,
       first,
       second,
@@ -87,7 +88,7 @@ function capacityWithout(setup: Setup, count: number): Asked {
     }),
     answer: { kind: 'number', value: required, unit: 'T', tolerance: 0, decimals: 0 },
     working: [
-      message('capacityWithout.most', { ring: chainrings[0]!, cog: cogs.at(-1)!, sum: most }),
+      message('capacityWithout.most', { ring: firstOf(chainrings), cog: lastOf(cogs), sum: most }),
       message('capacityWithout.least', { sum: most - required }),
       `${most} − ${most - required} = ${required}T`,
     ],
@@ -95,7 +96,10 @@ function capacityWithout(setup: Setup, count: number): Asked {
       {
         mistake: 'forgotAvoided',
         value: whole,
-        why: message('capacityWithout.forgotAvoided', { teeth: whole, gear: `${chainrings[small]}/${cogs[0]}` }),
+        why: message('capacityWithout.forgotAvoided', {
+          teeth: whole,
+          gear: `${itemAt(chainrings, small)}/${firstOf(cogs)}`,
+        }),
       },
     ]),
   };
@@ -103,7 +107,7 @@ function capacityWithout(setup: Setup, count: number): Asked {
 
 /** Straight round the largest sprockets, and two links more. */
 function linksByBigBig(setup: Setup, chainstayMm: number): Asked {
-  const [ring, cog] = [setup.chainrings[0]!, setup.cogs.at(-1)!];
+  const [ring, cog] = [firstOf(setup.chainrings), lastOf(setup.cogs)];
   const direct = directPitches(ring, cog, chainstayMm);
   const { bigBigPlusTwo } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   return {
@@ -130,7 +134,7 @@ function linksByBigBig(setup: Setup, chainstayMm: number): Asked {
 
 /** The school of the equation: from lengths and teeth alone. */
 function linksByEquation(setup: Setup, chainstayMm: number): Asked {
-  const [ring, cog] = [setup.chainrings[0]!, setup.cogs.at(-1)!];
+  const [ring, cog] = [firstOf(setup.chainrings), lastOf(setup.cogs)];
   const { equation } = chainLinks({ ...setup, chainstayMm, geometry: undefined });
   const inches = (2 * chainstayMm) / MM_PER_INCH + ring / 4 + cog / 4 + 1;
   return {
@@ -171,16 +175,19 @@ export const FIT_DRILLS = {
     const required = requiredCapacityT(setup);
     const published = random.pick(PUBLISHED_T);
     const spare = published - required;
-    const [rings, cogs] = [setup.chainrings[0]! - setup.chainrings.at(-1)!, setup.cogs.at(-1)! - setup.cogs[0]!];
+    const [rings, cogs] = [
+      firstOf(setup.chainrings) - lastOf(setup.chainrings),
+      lastOf(setup.cogs) - firstOf(setup.cogs),
+    ];
     return {
       text: message('takes.question', { ...teethOf(setup), published }),
       answer: { kind: 'number', value: spare, unit: 'T', tolerance: 0, decimals: 0 },
       working: [
         message('takes.needed', {
-          big: setup.chainrings[0]!,
-          small: setup.chainrings.at(-1)!,
-          largest: setup.cogs.at(-1)!,
-          smallest: setup.cogs[0]!,
+          big: firstOf(setup.chainrings),
+          small: lastOf(setup.chainrings),
+          largest: lastOf(setup.cogs),
+          smallest: firstOf(setup.cogs),
           required,
         }),
         message(spare < 0 ? 'takes.over' : spare === 0 ? 'takes.at' : 'takes.within', { published, required, spare }),
@@ -216,15 +223,15 @@ export const FIT_DRILLS = {
         rings: setup.chainrings.join('/'),
         links,
         cogs: cogs.join('-'),
-        smallest: setup.cogs[0]!,
-        largest: setup.cogs.at(-1)!,
+        smallest: firstOf(setup.cogs),
+        largest: lastOf(setup.cogs),
         capacity: capacityT,
         largestCog: largestCogT,
         needed,
       }),
       answer: { kind: 'choice', options: PLAN_FAULTS, right },
       working: [
-        message('plan.cogOf', { teeth: cogs.at(-1)!, limit: largestCogT }),
+        message('plan.cogOf', { teeth: lastOf(cogs), limit: largestCogT }),
         message('plan.capacityOf', { teeth: required, limit: capacityT }),
         message('plan.chainOf', { links, needed }),
       ],

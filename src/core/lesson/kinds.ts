@@ -4,11 +4,11 @@ export const DRILL_KINDS = [
   'howMuch',
   'ratio',
   'wheelTurns',
-  'twin',
+  'duplicate',
   'order',
   'cadenceAfterShift',
   'ringClicks',
-  'hole',
+  'gap',
   'capacity',
   'takes',
   'links',
@@ -27,7 +27,7 @@ export const LESSON_IDS = [
   'crossChaining',
   'capacity',
   'chainLength',
-  'holes',
+  'gaps',
   'oneOrTwo',
 ] as const;
 export type LessonId = (typeof LESSON_IDS)[number];

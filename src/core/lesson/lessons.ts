@@ -4,7 +4,7 @@ import {
   NO_HUB_STAGE,
   developmentM,
   distinctGears,
-  exactTwins,
+  exactDuplicates,
   gearsOf,
   speedKmh,
   type Gear,
@@ -18,16 +18,17 @@ import { apart, division, gearOf, name, teethOf, type Asked } from './making';
 import type { Question } from './question';
 import { RIDING_DRILLS } from './riding-drills';
 import { Seeded } from './seeded';
+import { firstOf, itemAt } from '../items';
 
 /** The bike that a lesson is about. */
 export interface LessonBike {
-  /** Those on the bench, the one fitted now first. */
+  /** Those in the workspace, the one fitted now first. */
   readonly setups: readonly Setup[];
   readonly rolloutMm: number;
   readonly chainline: (setup: Setup) => ChainlineGeometry;
 }
 
-/** Where the bench has none with two rings, or with one. */
+/** Where the workspace has none with two rings, or with one. */
 const EXAMPLE_TWO: Setup = {
   chainrings: [48, 32],
   cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36],
@@ -40,7 +41,7 @@ const EXAMPLE_ONE: Setup = {
 };
 
 const isPlain = ({ hubStages }: Setup) => hubStages.length === 1 && hubStages[0] === 1;
-const hasTwins = (setup: Setup) => exactTwins(gearsOf(setup)).length > 0;
+const hasDuplicates = (setup: Setup) => exactDuplicates(gearsOf(setup)).length > 0;
 
 export const twoRingsOf = ({ setups }: LessonBike): Setup =>
   setups.find((one) => isPlain(one) && one.chainrings.length === 2) ?? EXAMPLE_TWO;
@@ -48,10 +49,10 @@ export const oneRingOf = ({ setups }: LessonBike): Setup =>
   setups.find((one) => isPlain(one) && one.chainrings.length === 1) ?? EXAMPLE_ONE;
 const anySetupOf = ({ setups }: LessonBike): Setup => setups.find(isPlain) ?? EXAMPLE_TWO;
 
-/** The setup that a lesson shows and asks about. */
+/** The setup of a lesson. */
 export const lessonSetup: Readonly<Record<LessonId, (bike: LessonBike) => Setup>> = {
   ratio: anySetupOf,
-  sameRatio: (bike) => [twoRingsOf(bike)].find(hasTwins) ?? EXAMPLE_TWO,
+  sameRatio: (bike) => [twoRingsOf(bike)].find(hasDuplicates) ?? EXAMPLE_TWO,
   development: anySetupOf,
   speed: anySetupOf,
   steps: (bike) => [anySetupOf(bike)].find((one) => sameJumps(one).length > 0) ?? EXAMPLE_TWO,
@@ -59,7 +60,7 @@ export const lessonSetup: Readonly<Record<LessonId, (bike: LessonBike) => Setup>
   crossChaining: twoRingsOf,
   capacity: twoRingsOf,
   chainLength: anySetupOf,
-  holes: oneRingOf,
+  gaps: oneRingOf,
   oneOrTwo: twoRingsOf,
 };
 
@@ -68,8 +69,8 @@ function sameJumps({
   chainrings,
   cogs,
 }: Setup): { readonly small: readonly [Gear, Gear]; large: readonly [Gear, Gear] }[] {
-  const ring = chainrings[0]!;
-  const jumps = cogs.slice(1).map((cog, i) => [gearOf(ring, cog), gearOf(ring, cogs[i]!)] as const);
+  const ring = firstOf(chainrings);
+  const jumps = cogs.slice(1).map((cog, i) => [gearOf(ring, cog), gearOf(ring, itemAt(cogs, i))] as const);
   const teeth = ([easier, harder]: readonly [Gear, Gear]) => easier.cog - harder.cog;
   return jumps.flatMap((small, i) =>
     jumps
@@ -82,12 +83,12 @@ function sameJumps({
 /** A gear from the middle of a setup, where figures are neither tiny nor huge. */
 const middle = (setup: Setup, random: Seeded) => {
   const gears = gearsOf(setup);
-  return gears[random.whole(Math.floor(gears.length / 3), Math.floor((2 * gears.length) / 3))]!;
+  return itemAt(gears, random.whole(Math.floor(gears.length / 3), Math.floor((2 * gears.length) / 3)));
 };
 
 const stepPercent = ([easier, harder]: readonly [Gear, Gear]) => (harder.ratio / easier.ratio - 1) * 100;
 
-/** Another bike than the one that was just looked at, so that the answer was not on screen already. */
+/** Another bike than the one just shown, so that the answer was not on screen already. */
 const another = (random: Seeded, rings: Rings, accepts?: (setup: Setup) => boolean) =>
   new Drivetrains().draw(random, rings, accepts);
 
@@ -113,8 +114,8 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     };
   },
   sameRatio: (random) => {
-    const setup = another(random, 'two', hasTwins);
-    const [small, big] = random.pick(exactTwins(gearsOf(setup)));
+    const setup = another(random, 'two', hasDuplicates);
+    const [small, big] = random.pick(exactDuplicates(gearsOf(setup)));
     return {
       text: message('lesson.sameRatio.question', { gear: name(big), ring: small.chainring }),
       answer: { kind: 'number', value: small.cog, unit: 'T', tolerance: 0, decimals: 0 },
@@ -229,15 +230,15 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     const gears = gearsOf(setup);
     const percent = DEFAULT_CLOSENESS_PERCENT;
     const value = distinctGears(gears, percent).length;
-    const twins = exactTwins(gears);
+    const duplicates = exactDuplicates(gears);
     return {
       text: message('lesson.overlap.question', { ...teethOf(setup), gears: gears.length, percent }),
       answer: { kind: 'number', value, unit: 'gears', tolerance: 2, decimals: 0 },
       working: [
         message('lesson.overlap.counted', { percent, distinct: value, gears: gears.length }),
-        twins.length === 0
+        duplicates.length === 0
           ? message('lesson.overlap.noDuplicates')
-          : message('lesson.overlap.duplicates', { pairs: twins.map(([a, b]) => `${name(a)} = ${name(b)}`) }),
+          : message('lesson.overlap.duplicates', { pairs: duplicates.map(([a, b]) => `${name(a)} = ${name(b)}`) }),
       ],
       mistakes: apart(value, 2, [
         {
@@ -272,10 +273,10 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
     FIT_DRILLS.capacity(random, { level: 2, drivetrains: new OnlyOne(lessonSetup.capacity(bike)) }),
   chainLength: (random, bike) =>
     FIT_DRILLS.links(random, { level: 2, drivetrains: new OnlyOne(lessonSetup.chainLength(bike)) }),
-  holes: (random) => RIDING_DRILLS.hole(random, { level: 1, drivetrains: new Drivetrains() }),
+  gaps: (random) => RIDING_DRILLS.gap(random, { level: 1, drivetrains: new Drivetrains() }),
   oneOrTwo: (_, bike) => {
     const [two, one] = [twoRingsOf(bike), oneRingOf(bike)];
-    const [from, to] = [gearsOf(two)[0]!, gearsOf(one)[0]!];
+    const [from, to] = [firstOf(gearsOf(two)), firstOf(gearsOf(one))];
     const value = (to.ratio / from.ratio - 1) * 100;
     const [low, high] = [Math.min(from.ratio, to.ratio), Math.max(from.ratio, to.ratio)];
     return {
@@ -305,7 +306,7 @@ const PREDICTIONS: Readonly<Record<LessonId, LessonMaker>> = {
   },
 };
 
-/** One drivetrain and no other, whatever is asked for: a lesson is about the learner's own bike. */
+/** Always the same drivetrain: a lesson is about the learner's own bike. */
 class OnlyOne extends Drivetrains {
   constructor(private readonly setup: Setup) {
     super();

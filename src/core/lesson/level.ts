@@ -14,7 +14,7 @@ export interface Standing {
 
 export const FIRST_STANDING: Standing = { level: 1, run: 0 };
 
-/** Where a learner stands after an answer: three right ones in a row lead a level up, two wrong ones a level down. */
+/** Returns a learner's level after an answer: three right ones in a row raise it, two wrong ones lower it. */
 export function standingAfter({ level, run }: Standing, isRight: boolean): Standing {
   const next = isRight ? Math.max(run, 0) + 1 : Math.min(run, 0) - 1;
   if (next >= UP_AFTER && level < 3) return { level: (level + 1) as Level, run: 0 };

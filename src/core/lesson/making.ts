@@ -4,6 +4,7 @@ import type { Drivetrains } from './drivetrain';
 import type { Level } from './level';
 import type { KnownMistake, Question } from './question';
 import type { Seeded } from './seeded';
+import { itemAt } from '../items';
 
 /** A question before it has a kind and a seed. */
 export type Asked = Omit<Question, 'kind' | 'seed'>;
@@ -31,10 +32,10 @@ export const gearOf = (chainring: number, cog: number): Gear => ({
 export function neighbours(random: Seeded, setup: Setup): readonly [easier: Gear, harder: Gear] {
   const ring = random.pick(setup.chainrings);
   const place = random.whole(1, setup.cogs.length - 1);
-  return [gearOf(ring, setup.cogs[place]!), gearOf(ring, setup.cogs[place - 1]!)];
+  return [gearOf(ring, itemAt(setup.cogs, place)), gearOf(ring, itemAt(setup.cogs, place - 1))];
 }
 
-/** Mistakes that lead to another answer than the right one; others could not be told from it. */
+/** Mistakes whose answer differs from the right one and from each other. */
 export function apart(right: number, tolerance: number, mistakes: readonly KnownMistake[]): KnownMistake[] {
   return mistakes.filter(({ value }) => Math.abs(value - right) > tolerance);
 }

@@ -1,9 +1,9 @@
 import type { DrillCode, Message } from '../message';
 
-/** What a drill says: a message, or gears, numbers and signs alone. */
+/** Text of a drill: a message, or only gears, numbers and signs. */
 export type DrillLine = string | Message<DrillCode>;
 
-/** What a drill asks for. */
+/** The kind of answer of a drill. */
 export type Answer =
   | { readonly kind: 'choice'; readonly options: readonly DrillLine[]; readonly right: number }
   | {
@@ -20,7 +20,7 @@ export type Answer =
       /** Places in `items`, first to last. */ readonly right: readonly number[];
     };
 
-/** Mistakes that have a name: whoever makes one is told which, not only that it is wrong. */
+/** Named mistakes, which drills diagnose. */
 export const MISTAKES = [
   'wrongBase',
   'teethForPercent',
@@ -87,7 +87,7 @@ function isRight(answer: Answer, given: Given): boolean {
   return answer.kind === 'choice' ? given === answer.right : Math.abs(given - answer.value) <= answer.tolerance;
 }
 
-/** A number for what a question asks, whatever its seed: two that are alike have the same. FNV-1a, 32 bits. */
+/** Returns a hash of a question, independent of its seed. FNV-1a, 32 bits. */
 export function fingerprintOf({ text, answer }: Question): number {
   const content = JSON.stringify([text, answer]);
   let hash = 0x811c9dc5;

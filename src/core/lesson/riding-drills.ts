@@ -7,21 +7,22 @@ import {
   gearsOf,
   shiftPath,
   type Gear,
-  type Hole,
+  type Gap,
   type Setup,
 } from '../gears';
 import { message } from '../message';
 import type { Level } from './level';
 import { apart, gearOf, name, neighbours, teethOf, type Maker, type Making } from './making';
 import type { Seeded } from './seeded';
+import { itemAt, lastOf, definite } from '../items';
 
-/** Nothing hangs on the wheel where gears are compared: a hole is one on any. */
+/** Comparing gears does not depend on the wheel: a gap is one on any. */
 const ANY_ROLLOUT_MM = 2100;
 /** Pairs of neighbours to choose from. */
 const HOLE_OPTIONS: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
 /** How far beside the cadence still counts, rpm. */
 const CADENCE_TOLERANCE: Readonly<Record<Level, number>> = { 1: 2, 2: 1, 3: 1 };
-/** At a change of ring the cadence is asked where it stays one that somebody turns. */
+/** At a change of ring the question is asked only if the cadence stays realistic. */
 const RING_CHANGE_FACTOR = { min: 1.1, max: 1.5 } as const;
 
 /** A shift on one ring; at the last level one that changes ring and cog. */
@@ -30,7 +31,7 @@ function shift(random: Seeded, { level, drivetrains }: Making): readonly [easier
   const changes = (setup: Setup) =>
     gearsOf(setup)
       .filter(({ chainring }) => chainring === setup.chainrings[0])
-      .flatMap((harder) => setup.cogs.map((cog) => [gearOf(setup.chainrings.at(-1)!, cog), harder] as const))
+      .flatMap((harder) => setup.cogs.map((cog) => [gearOf(lastOf(setup.chainrings), cog), harder] as const))
       .filter(([easier, harder]) => {
         const factor = harder.ratio / easier.ratio;
         return easier.cog !== harder.cog && factor >= RING_CHANGE_FACTOR.min && factor <= RING_CHANGE_FACTOR.max;
@@ -39,17 +40,17 @@ function shift(random: Seeded, { level, drivetrains }: Making): readonly [easier
   return random.pick(changes(setup));
 }
 
-/** A single ring, a band and the one widest hole that they leave. */
-function drivetrainWithHole(random: Seeded, { level, drivetrains }: Making) {
+/** A single ring, a band and the one widest gap that they leave. */
+function drivetrainWithGap(random: Seeded, { level, drivetrains }: Making) {
   for (;;) {
     const setup = drivetrains.draw(random, 'one', ({ cogs }) => cogs.length > HOLE_OPTIONS[level]);
     const lowRpm = random.whole(75, 90);
     const band = { lowRpm, highRpm: lowRpm + random.whole(6, 14) };
     const gears = developedGears(setup, ANY_ROLLOUT_MM);
-    const step = ({ above, below }: Hole) => above.ratio / below.ratio;
-    const [widest, next] = [...coverage(gears, band).holes].sort((a, b) => step(b) - step(a));
+    const step = ({ above, below }: Gap) => above.ratio / below.ratio;
+    const [widest, next] = [...coverage(gears, band).gaps].sort((a, b) => step(b) - step(a));
     // 14 ÷ 12 and 21 ÷ 18 are the same step, and no question.
-    const isAlone = !next || !atLeast(step(next), step(widest!));
+    const isAlone = !next || !atLeast(step(next), step(definite(widest)));
     if (widest && isAlone) return { setup, band, gears, widest };
   }
 }
@@ -117,10 +118,10 @@ export const RIDING_DRILLS = {
       mistakes: [],
     };
   },
-  hole: (random, making) => {
-    const { setup, band, gears, widest } = drivetrainWithHole(random, making);
-    const pairs = gears.slice(1).map((harder, i) => ({ easier: gears[i]!, harder }));
-    const right = pairs.find(({ easier }) => easier.cog === widest.below.cog)!;
+  gap: (random, making) => {
+    const { setup, band, gears, widest } = drivetrainWithGap(random, making);
+    const pairs = gears.slice(1).map((harder, i) => ({ easier: itemAt(gears, i), harder }));
+    const right = definite(pairs.find(({ easier }) => easier.cog === widest.below.cog));
     const others = random.shuffled(pairs.filter((pair) => pair !== right)).slice(0, HOLE_OPTIONS[making.level] - 1);
     const options = [right, ...others].sort((a, b) => a.easier.ratio - b.easier.ratio);
     const step = right.harder.ratio / right.easier.ratio;

@@ -1,3 +1,4 @@
+import { itemAt } from '../items';
 /**
  * Random numbers that are the same for the same seed: a question can be asked again, and checked.
  * Mulberry32 (T. Ettinger, public domain): 32 bits of state, a full period.
@@ -25,7 +26,7 @@ export class Seeded {
 
   /** One of a list that is not empty. */
   pick<T>(list: readonly T[]): T {
-    return list[this.whole(0, list.length - 1)]!;
+    return itemAt(list, this.whole(0, list.length - 1));
   }
 
   /** The list in another order (Fisher and Yates). */
@@ -33,7 +34,7 @@ export class Seeded {
     const order = [...list];
     for (let i = order.length - 1; i > 0; i -= 1) {
       const j = this.whole(0, i);
-      [order[i], order[j]] = [order[j]!, order[i]!];
+      [order[i], order[j]] = [itemAt(order, j), itemAt(order, i)];
     }
     return order;
   }

@@ -1,10 +1,11 @@
-import { exactTwins, gearsOf, lowestTerms, type Gear, type Setup } from '../gears';
+import { exactDuplicates, gearsOf, lowestTerms, type Gear, type Setup } from '../gears';
 import { message } from '../message';
 import type { Level } from './level';
 import { apart, division, name, neighbours, teethOf, type Making, type Maker } from './making';
 import type { Seeded } from './seeded';
+import { itemAt } from '../items';
 
-/** Gears closer than this are told apart by working them out alone. */
+/** Gears closer than this can be distinguished only by calculation. */
 const CLOSE_FACTOR = 1.15;
 
 type Pair = readonly [Gear, Gear];
@@ -30,10 +31,10 @@ function twoGears(random: Seeded, { level, drivetrains }: Making): Pair {
   return random.next() < 0.5 ? [a, b] : [b, a];
 }
 
-/** A drivetrain and a pair of its exact twins; some pairs of rings have none with some cassettes. */
-function twins(random: Seeded, { drivetrains }: Making) {
-  const setup = drivetrains.draw(random, 'two', (one) => exactTwins(gearsOf(one)).length > 0);
-  return { setup, pair: random.pick(exactTwins(gearsOf(setup))) };
+/** A drivetrain and a pair of its exact duplicates; some pairs of rings have none with some cassettes. */
+function duplicates(random: Seeded, { drivetrains }: Making) {
+  const setup = drivetrains.draw(random, 'two', (one) => exactDuplicates(gearsOf(one)).length > 0);
+  return { setup, pair: random.pick(exactDuplicates(gearsOf(setup))) };
 }
 
 /** Gears of other sizes: any at first, at last those that come nearest. */
@@ -43,7 +44,7 @@ function otherThan(random: Seeded, setup: Setup, gear: Gear, level: Level): Gear
   return others.slice(0, level === 1 ? 2 : 3);
 }
 
-/** How far beside the step still counts, points of percent; at first there is room for an estimate. */
+/** Tolerance of the answer, percentage points; wide enough for an estimate at the first level. */
 const STEP_TOLERANCE: Readonly<Record<Level, number>> = { 1: 1, 2: 0.5, 3: 0.5 };
 /** Gears to be put in order. */
 const ORDER_COUNT: Readonly<Record<Level, number>> = { 1: 3, 2: 4, 3: 5 };
@@ -53,7 +54,7 @@ const isNearHalf = ({ ratio }: Gear) => Math.abs(ratio * 2 - Math.round(ratio * 
 
 /** Of a gear in lowest terms, turns of the crank after which both are down: few at first, for they are multiplied in the head. */
 const CRANK_TERM: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: 7 };
-/** The turns that are asked about are that many times these at most. */
+/** Maximum factor of the turns in a question. */
 const MANY_TIMES = 5;
 
 /** Gears of different sizes in no order; at the last level neighbours in size. */
@@ -65,7 +66,7 @@ function toOrder(random: Seeded, { level, drivetrains }: Making): Gear[] {
   const gears = distinct(setup);
   const first = random.whole(0, gears.length - count);
   const drawn = level < 3 ? random.shuffled(gears).slice(0, count) : random.shuffled(gears.slice(first, first + count));
-  const isSorted = drawn.every((gear, i) => i === 0 || drawn[i - 1]!.ratio < gear.ratio);
+  const isSorted = drawn.every((gear, i) => i === 0 || itemAt(drawn, i - 1).ratio < gear.ratio);
   return isSorted ? drawn.reverse() : drawn;
 }
 
@@ -173,26 +174,26 @@ export const SIZE_DRILLS = {
       ]),
     };
   },
-  twin: (random, making) => {
-    const { setup, pair } = twins(random, making);
-    const [gear, twin] = pair;
+  duplicate: (random, making) => {
+    const { setup, pair } = duplicates(random, making);
+    const [gear, duplicate] = pair;
     const others = otherThan(random, setup, gear, making.level);
-    const options = random.shuffled([twin, ...others]);
+    const options = random.shuffled([duplicate, ...others]);
     const [a, b] = lowestTerms(gear);
     return {
-      text: message('twin.question', { ...teethOf(setup), gear: name(gear) }),
-      answer: { kind: 'choice', options: options.map(name), right: options.indexOf(twin) },
+      text: message('duplicate.question', { ...teethOf(setup), gear: name(gear) }),
+      answer: { kind: 'choice', options: options.map(name), right: options.indexOf(duplicate) },
       working: [
-        message('twin.lowestTerms', { gear: name(gear), a, b }),
-        message('twin.alike', {
-          twin: name(twin),
+        message('duplicate.lowestTerms', { gear: name(gear), a, b }),
+        message('duplicate.alike', {
+          duplicate: name(duplicate),
           a,
           b,
           ring: gear.chainring,
-          twinCog: twin.cog,
-          twinRing: twin.chainring,
+          duplicateCog: duplicate.cog,
+          duplicateRing: duplicate.chainring,
           cog: gear.cog,
-          product: gear.chainring * twin.cog,
+          product: gear.chainring * duplicate.cog,
         }),
       ],
       mistakes: [],
@@ -200,11 +201,11 @@ export const SIZE_DRILLS = {
   },
   order: (random, making) => {
     const distinct = toOrder(random, making);
-    const right = distinct.map((_, i) => i).sort((a, b) => distinct[a]!.ratio - distinct[b]!.ratio);
+    const right = distinct.map((_, i) => i).sort((a, b) => itemAt(distinct, a).ratio - itemAt(distinct, b).ratio);
     return {
       text: message('order.question'),
       answer: { kind: 'order', items: distinct.map(name), right },
-      working: right.map((i) => division(distinct[i]!)),
+      working: right.map((i) => division(itemAt(distinct, i))),
       mistakes: [],
     };
   },

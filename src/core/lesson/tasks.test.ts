@@ -5,9 +5,9 @@ import { askedSpeedKmh, isNearestDevelopment, isSteepest, ridesAsked } from './t
 const TOURER = { chainrings: [48, 32], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36], hubStages: [1] };
 const gears = developedGears(TOURER, 2192.8);
 
-test('one gear goes nearest to five metres, and its twin where it has one', () => {
+test('one gear goes nearest to five metres, and its duplicate where it has one', () => {
   const nearest = gears.filter((gear) => isNearestDevelopment(gears, gear));
-  // 48/21 and 32/14 are twins: 2.2857 × 2.1928 m = 5.012 m.
+  // 48/21 and 32/14 are duplicates: 2.2857 × 2.1928 m = 5.012 m.
   expect(nearest.map(({ chainring, cog }) => `${chainring}/${cog}`).sort()).toEqual(['32/14', '48/21']);
 });
 

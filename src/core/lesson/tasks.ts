@@ -1,7 +1,8 @@
 import type { ChainAngle } from '../fit';
 import { speedKmh } from '../gears';
+import { itemAt } from '../items';
 
-/** What is asked for in the lesson on development, m for a turn of the crank. */
+/** The target of the lesson on development, m per crank turn. */
 const ASKED_DEVELOPMENT_M = 5;
 /** Between these cadences the lesson on speed wants it ridden, rpm. */
 export const ASKED_RPM = { min: 80, max: 95 } as const;
@@ -12,7 +13,7 @@ interface Developed {
   readonly developmentM: number;
 }
 
-/** Whether no gear goes nearer to what is asked for. */
+/** Whether no gear is closer to the target. */
 export function isNearestDevelopment(gears: readonly Developed[], chosen: Developed): boolean {
   const off = ({ developmentM }: Developed) => Math.abs(developmentM - ASKED_DEVELOPMENT_M);
   return gears.every((gear) => off(gear) >= off(chosen));
@@ -20,7 +21,7 @@ export function isNearestDevelopment(gears: readonly Developed[], chosen: Develo
 
 /** The speed to be ridden, a whole one that a gear from the middle makes within the cadences. @param gears at least one, easiest first */
 export function askedSpeedKmh(gears: readonly Developed[]): number {
-  const middle = gears[Math.floor(gears.length / 2)]!;
+  const middle = itemAt(gears, Math.floor(gears.length / 2));
   return Math.round(speedKmh(middle.developmentM, (ASKED_RPM.min + ASKED_RPM.max) / 2));
 }
 

@@ -1,8 +1,8 @@
 import { developmentM, lowestTerms, type Gear } from '../gears';
 import { floorNearly } from '../numbers';
 
-/** Where a drive stands after its crank has been turned, from crank and valve straight down. */
-export interface Turned {
+/** The position of a drive after turning its crank, from crank and valve straight down. */
+interface Turned {
   readonly crankTurns: number;
   readonly wheelTurns: number;
   /** How often the valve has come down to the ground again. */
@@ -13,7 +13,7 @@ export interface Turned {
   readonly chainLinks: number;
 }
 
-/** @param crankTurns forward; below 0 would coast, and is not asked for */
+/** @param crankTurns forward, at least 0 */
 export function turned(gear: Gear, crankTurns: number, rolloutMm: number): Turned {
   const wheelTurns = crankTurns * gear.ratio;
   return {
@@ -34,26 +34,26 @@ export function turnsUntilBothAreDown(gear: Gear): { readonly crank: number; rea
   return { crank, wheel };
 }
 
-/** What a gear trades: the pedal's way against the bike's, and the pedal's push against the tyre's. */
-export interface Trade {
+/** Distances and forces of a gear, at the pedal and at the ground. */
+interface Trade {
   /** The foot goes round once, m. */
   readonly footM: number;
   /** The bike goes, m. */
   readonly bikeM: number;
   /** The tyre's push on the ground for each newton on the pedal, square to the crank and without losses. */
   readonly pushShare: number;
-  /** The bike's way over the foot's: the gain ratio. */
+  /** Distance of the bike per distance of the foot: the gain ratio. */
   readonly gain: number;
 }
 
-/** Work is kept: push × way is the same at the pedal and at the ground (principle of the lever). */
+/** Work is conserved: force × distance is the same at the pedal and at the ground. */
 export function trade({ ratio }: Gear, rolloutMm: number, crankLengthMm: number): Trade {
   const footM = (2 * Math.PI * crankLengthMm) / 1000;
   const bikeM = developmentM(ratio, rolloutMm);
   return { footM, bikeM, pushShare: footM / bikeM, gain: bikeM / footM };
 }
 
-/** A gear's way along the ground, m from the start. */
+/** A gear's distance along the ground, m from the start. */
 export interface OnGround extends Turned {
   /** Where the valve came down, the start among them. */
   readonly valveM: readonly number[];

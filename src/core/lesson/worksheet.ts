@@ -2,11 +2,12 @@ import { newDrill, type DrillOptions } from './drills';
 import type { DrillKind } from './kinds';
 import { fingerprintOf, type Question } from './question';
 import { Seeded } from './seeded';
+import { itemAt } from '../items';
 
 export const WORKSHEET_QUESTIONS = { min: 4, max: 12 } as const;
 
 /**
- * Questions for paper, of the kinds asked for in turn, no two alike; the same sheet for the same seed.
+ * Generates questions for paper, of the requested kinds in turn, no two alike; the same for the same seed.
  * @param kinds at least one
  */
 export function worksheet(
@@ -19,7 +20,7 @@ export function worksheet(
   const questions: Question<DrillKind>[] = [];
   for (let i = 0; i < count; i += 1) {
     const lately = questions.map(fingerprintOf);
-    questions.push(newDrill(kinds[i % kinds.length]!, random.whole(0, 2 ** 31), options, lately));
+    questions.push(newDrill(itemAt(kinds, i % kinds.length), random.whole(0, 2 ** 31), options, lately));
   }
   return questions;
 }

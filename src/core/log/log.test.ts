@@ -53,7 +53,7 @@ test('a derailleur is known again by its part in stock, or by body and cage; an 
   expect(isSameDerailleur('largestCog', OWN, { ...OWN, hasExtender: true })).toBe(false);
   const byId = { hasExtender: false, rearPartId: 'long cage' };
   expect(isSameDerailleur('largestCog', byId, { ...OTHER, rearPartId: 'long cage' })).toBe(true);
-  // Of one that nothing is known of, nothing can be learned.
+  // Outcomes of an unknown derailleur teach nothing.
   expect(isSameDerailleur('largestCog', { hasExtender: false }, { hasExtender: false })).toBe(false);
 });
 

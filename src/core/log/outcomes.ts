@@ -2,7 +2,7 @@ import { isSameDerailleur, type CheckId, type Count, type DerailleurMark, type E
 import type { Outcome } from '../job';
 
 /** A job that is over, as far as others can learn from it. */
-export interface TriedSetup {
+interface TriedSetup {
   readonly outcome: Outcome;
   readonly derailleur?: DerailleurMark | undefined;
   /** Published limits that it passed; of one that was put back those that are named as the cause. */
@@ -16,7 +16,7 @@ export function experienceOf(tried: readonly TriedSetup[]): Experience[] {
   );
 }
 
-/** Jobs that passed a limit by just so much: with the derailleur that is asked about, and with others. */
+/** Jobs that exceeded a limit by exactly this much: with the given derailleur, and with others. */
 export interface OutcomeRow {
   readonly id: CheckId;
   readonly overT: number;

@@ -1,12 +1,13 @@
 import type { RideThrough } from '../ride';
 import type { Recording } from './recording';
+import { itemAt, lastOf } from '../items';
 
-/** How a bicycle computer tells what it counts: speed to 0.1 km/h, cadence in whole turns. */
+/** Resolution of a bicycle computer: speed 0.1 km/h, cadence 1 rpm. */
 const SPEED_STEP_MS = 0.1 / 3.6;
 
 /** What a bicycle computer would have recorded of a ride-through, a sample a second. */
 export function recordingOfRide({ points }: RideThrough): Recording {
-  const seconds = Math.floor(points.at(-1)!.timeS);
+  const seconds = Math.floor(lastOf(points).timeS);
   const columns = {
     timeS: new Float64Array(seconds + 1),
     speedMs: new Float32Array(seconds + 1),
@@ -16,8 +17,8 @@ export function recordingOfRide({ points }: RideThrough): Recording {
   };
   let place = 0;
   for (let s = 0; s <= seconds; s += 1) {
-    while (place < points.length - 2 && points[place + 1]!.timeS <= s) place += 1;
-    const [a, b] = [points[place]!, points[place + 1] ?? points[place]!];
+    while (place < points.length - 2 && itemAt(points, place + 1).timeS <= s) place += 1;
+    const [a, b] = [itemAt(points, place), points[place + 1] ?? itemAt(points, place)];
     const share = b.timeS > a.timeS ? Math.min(1, Math.max(0, (s - a.timeS) / (b.timeS - a.timeS))) : 0;
     const between = (from: number, to: number) => from + share * (to - from);
     const speedMs = between(a.speedKmh, b.speedKmh) / 3.6;

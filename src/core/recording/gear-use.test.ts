@@ -54,7 +54,7 @@ test('shifts are counted as they were made, give or take those made while coasti
   expect(use.rearShifts).toBeLessThan(ride.rearShifts * 1.2);
 });
 
-test('twins are told by the sequence: a rider who never leaves the big ring is not put on the small one', () => {
+test('duplicates are distinguished by the sequence: a rider who never leaves the big ring is not put on the small one', () => {
   // 48/21 and 32/14 are one ratio.
   const ride = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 2000, seed: 5, ring: 48 });
   const use = gearUse(ride.recording, rules(TOURER));

@@ -1,10 +1,11 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
+import { GearChanges } from './gear-changes';
 import { durationsS, STANDING_MS, type Recording } from './recording';
 
 /** Slower cranks do not drive, rpm. */
 export const TURNING_RPM = 20;
 
-/** What gears are told by, and what the rider calls comfortable. */
+/** Data by which gears are identified, and the rider's cadence range. */
 export interface GearUseRules {
   readonly setup: Setup;
   /** Easiest first. */
@@ -15,7 +16,7 @@ export interface GearUseRules {
   readonly highRpm: number;
 }
 
-/** Time and way in one gear. */
+/** Time and distance in one gear. */
 interface GearShare {
   readonly gear: Gear;
   readonly seconds: number;
@@ -24,7 +25,7 @@ interface GearShare {
   readonly share: number;
   /** NaN for a gear that was never used. */
   readonly meanCadenceRpm: number;
-  /** How sure the gear was told, 0 to 1, over its time; NaN for a gear that was never used. */
+  /** Confidence of the gear over its time, 0 to 1; NaN for a gear that was never used. */
   readonly sure: number;
 }
 
@@ -51,7 +52,7 @@ export interface GearUse {
   readonly hesitations: readonly Hesitation[];
   /** Over all the time in which the cranks drove, 0 to 1. */
   readonly sure: number;
-  /** ln(observed ÷ told ratio): its median, and the half-width that holds two thirds. */
+  /** ln(observed ÷ identified ratio): its median, and the half-width that contains two thirds. */
   readonly residual: { readonly median: number; readonly spread: number };
   /** Place of the gear at each sample; {@link COASTING} or {@link STANDING} where none drives. */
   readonly sequence: Int8Array;
@@ -60,9 +61,9 @@ export interface GearUse {
 export const COASTING = -1;
 export const STANDING = -2;
 
-/** Scatter of a ratio that both sensors tell well, as a share (speed and cadence come a moment apart). */
+/** Scatter of a ratio from two good readings, as a share (speed and cadence are not simultaneous). */
 const BASE_SIGMA = 0.02;
-/** Half a step of a cadence told in whole rpm, and of a speed told to 0.1 km/h, as scatter. */
+/** Half a step of a cadence in whole rpm, and of a speed to 0.1 km/h, as scatter. */
 const CADENCE_STEP_RPM = 0.6;
 const SPEED_STEP_MS = 0.03;
 /** Share of samples that fit no gear: caught in the middle of a shift, or a sensor's slip. */
@@ -70,29 +71,34 @@ const OUTLIER_SHARE = 0.03;
 /** Width over which such samples and freewheeling ones are spread, in ln of ratio. */
 const RATIO_SPAN = 3;
 
-/** Chances of a change from one sample to the next. */
-const CHANCE = {
-  oneClick: 0.012,
-  /** Each click more is rarer by this factor. */
-  moreClicks: 0.35,
-  rowChange: 0.002,
-  /** To stop or begin driving. */
-  freewheel: 0.08,
-} as const;
+/** Chance to stop or begin driving from one sample to the next. */
+const FREEWHEEL = 0.08;
+const STAY = 1 - FREEWHEEL;
+/** Where the squared error, in widths, is beyond this, a reading fits no gear to the last bit of a double. */
+const FITS_MAX = 80;
 
 /**
  * The likeliest gear at every sample, by a hidden Markov model over gear × (driving, freewheeling):
- * Viterbi for the sequence, forward–backward for how sure each sample is. Emission: error of
+ * Viterbi for the sequence, forward–backward for the confidence of each sample. Emission: error of
  * ln(ratio), ratio = speed ÷ (cadence ÷ 60 × rollout). A rear click is likely, several clicks less,
- * a change of ring or hub stage least. Gears of one size are told apart by the sequence alone.
+ * a change of ring or hub stage least. Duplicate gears are distinguished by the sequence alone.
+ * @param rules `gears` are all of the setup
  * @param onProgress from 0 to 1
  */
 export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: (done: number) => void): GearUse {
   const { gears, rolloutMm } = rules;
   const n = recording.timeS.length;
-  const count = gears.length;
-  const change = changeChances(gears, rules.setup);
+  const changes = new GearChanges(gears, rules.setup);
+  const count = changes.size;
+  if (gears.length !== count) throw new RangeError('every gear of the setup is needed');
   const logRatio = Float64Array.from(gears, ({ ratio }) => Math.log(ratio));
+  // Within the model gears are in the order of their positions.
+  const gearAt = new Int32Array(count);
+  const logRatioAt = new Float64Array(count);
+  changes.positions.forEach((position, gear) => {
+    gearAt[position] = gear;
+    logRatioAt[position] = logRatio[gear]!;
+  });
 
   const observed = new Float64Array(n);
   const sigma = new Float64Array(n);
@@ -103,12 +109,16 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
     sigma[i] = Math.hypot(BASE_SIGMA, CADENCE_STEP_RPM / cadence, SPEED_STEP_MS / speed);
   }
 
-  // Row 0 drives, row 1 freewheels. Scaled to a sum of 1 a sample, so that nothing runs down to 0.
-  const forward = new Float32Array(n * 2 * count);
-  const best = new Float64Array(2 * count);
-  const next = new Float64Array(2 * count);
-  const cameFrom = new Int16Array(n * 2 * count);
-  const emission = new Float64Array(2 * count);
+  // The first half of the states drives, the second freewheels. Scaled to a sum of 1 a sample, so that nothing runs down to 0.
+  const states = 2 * count;
+  const forward = new Float32Array(n * states);
+  const cameFrom = new Int16Array(n * states);
+  const best = new Float64Array(states);
+  const next = new Float64Array(states);
+  const mix = new Float64Array(states);
+  const reached = new Float64Array(count);
+  const origins = new Int32Array(count);
+  const emission = new Float64Array(states);
   const emit = (i: number) => {
     const value = observed[i]!;
     if (Number.isNaN(value)) {
@@ -118,117 +128,80 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
       return;
     }
     const width = sigma[i]!;
-    for (let g = 0; g < count; g += 1) {
-      const error = (value - logRatio[g]!) / width;
-      const fits = Math.exp(-0.5 * error * error) / (width * 2.5066);
-      emission[g] = (1 - OUTLIER_SHARE) * fits + OUTLIER_SHARE / RATIO_SPAN;
+    const height = (1 - OUTLIER_SHARE) / (width * 2.5066);
+    for (let p = 0; p < count; p += 1) {
+      const error = (value - logRatioAt[p]!) / width;
+      const squared = error * error;
+      emission[p] = OUTLIER_SHARE / RATIO_SPAN + (squared < FITS_MAX ? height * Math.exp(-0.5 * squared) : 0);
       // Freewheeling, the wheel runs ahead of what the cranks would drive.
-      emission[count + g] = value > logRatio[g]! ? 0.5 / RATIO_SPAN : 0.01 / RATIO_SPAN;
+      emission[count + p] = error > 0 ? 0.5 / RATIO_SPAN : 0.01 / RATIO_SPAN;
     }
   };
 
-  const stay = 1 - CHANCE.freewheel;
-  const mix = new Float64Array(2 * count);
   for (let i = 0; i < n; i += 1) {
     emit(i);
-    const row = i * 2 * count;
+    const at = i * states;
     if (i === 0) {
-      for (let s = 0; s < 2 * count; s += 1) next[s] = emission[s]!;
-      for (let s = 0; s < 2 * count; s += 1) forward[s] = emission[s]!;
+      next.set(emission);
+      forward.set(emission);
     } else {
-      for (let s = 0; s < 2; s += 1) {
-        const [own, other] = [s * count, (1 - s) * count];
-        for (let g = 0; g < count; g += 1) {
-          mix[own + g] =
-            forward[row - 2 * count + own + g]! * stay + forward[row - 2 * count + other + g]! * CHANCE.freewheel;
+      const before = at - states;
+      for (let half = 0; half < 2; half += 1) {
+        const [own, other] = [half * count, (1 - half) * count];
+        for (let p = 0; p < count; p += 1) {
+          mix[p] = forward[before + own + p]! * STAY + forward[before + other + p]! * FREEWHEEL;
+          reached[p] = Math.max(best[own + p]! * STAY, best[other + p]! * FREEWHEEL);
         }
-        for (let to = 0; to < count; to += 1) {
-          let sum = 0;
-          let most = -1;
-          let from = 0;
-          for (let g = 0; g < count; g += 1) {
-            const chance = change[g * count + to]!;
-            sum += mix[own + g]! * chance;
-            const alone = Math.max(best[own + g]! * stay, best[other + g]! * CHANCE.freewheel) * chance;
-            if (alone > most) {
-              most = alone;
-              from = best[own + g]! * stay >= best[other + g]! * CHANCE.freewheel ? own + g : other + g;
-            }
-          }
-          forward[row + own + to] = sum * emission[own + to]!;
-          next[own + to] = most * emission[own + to]!;
-          cameFrom[row + own + to] = from;
+        changes.sum(mix, 0, forward, at + own);
+        changes.max(reached, 0, next, own, origins);
+        for (let p = 0; p < count; p += 1) {
+          const chance = emission[own + p]!;
+          forward[at + own + p]! *= chance;
+          next[own + p]! *= chance;
+          const origin = origins[p]!;
+          const isOwn = best[own + origin]! * STAY >= best[other + origin]! * FREEWHEEL;
+          cameFrom[at + own + p] = (isOwn ? own : other) + origin;
         }
       }
     }
-    scale(forward, row, 2 * count);
-    scale(next, 0, 2 * count);
+    scale(forward, at, states);
+    scale(next, 0, states);
     best.set(next);
     if (onProgress && i % 4096 === 0) onProgress((0.6 * i) / n);
   }
 
-  // The likeliest way back, and beside it how sure each of its steps is.
+  // Backtracks the likeliest sequence, with the confidence of each step.
   const sequence = new Int8Array(n);
   const sureness = new Float32Array(n);
   let state = indexOfMost(best);
-  const backward = new Float64Array(2 * count).fill(1);
+  const backward = new Float64Array(states).fill(1);
   for (let i = n - 1; i >= 0; i -= 1) {
-    const row = i * 2 * count;
-    const gear = state % count;
+    const at = i * states;
+    const position = state % count;
     let total = 0;
-    let own = 0;
-    for (let s = 0; s < 2 * count; s += 1) {
-      const weight = forward[row + s]! * backward[s]!;
-      total += weight;
-      if (s % count === gear) own += weight;
-    }
+    for (let s = 0; s < states; s += 1) total += forward[at + s]! * backward[s]!;
+    const own =
+      forward[at + position]! * backward[position]! + forward[at + count + position]! * backward[count + position]!;
     sureness[i] = total > 0 ? own / total : 0;
     const stands = !(recording.speedMs[i]! > STANDING_MS);
-    sequence[i] = state < count && !Number.isNaN(observed[i]!) ? gear : stands ? STANDING : COASTING;
+    const drives = state < count && !Number.isNaN(observed[i]!);
+    sequence[i] = drives ? gearAt[position]! : stands ? STANDING : COASTING;
     if (i > 0) {
       emit(i);
-      for (let s = 0; s < 2 * count; s += 1) mix[s] = emission[s]! * backward[s]!;
-      for (let from = 0; from < count; from += 1) {
-        let driven = 0;
-        let free = 0;
-        for (let to = 0; to < count; to += 1) {
-          const chance = change[from * count + to]!;
-          driven += chance * mix[to]!;
-          free += chance * mix[count + to]!;
-        }
-        backward[from] = driven * stay + free * CHANCE.freewheel;
-        backward[count + from] = free * stay + driven * CHANCE.freewheel;
+      for (let s = 0; s < states; s += 1) mix[s] = emission[s]! * backward[s]!;
+      changes.sum(mix, 0, backward, 0);
+      changes.sum(mix, count, backward, count);
+      for (let p = 0; p < count; p += 1) {
+        const [driven, free] = [backward[p]!, backward[count + p]!];
+        backward[p] = driven * STAY + free * FREEWHEEL;
+        backward[count + p] = free * STAY + driven * FREEWHEEL;
       }
-      scale(backward, 0, 2 * count);
-      state = cameFrom[row + state]!;
+      scale(backward, 0, states);
+      state = cameFrom[at + state]!;
     }
     if (onProgress && i % 4096 === 0) onProgress(0.6 + 0.4 * (1 - i / n));
   }
   return summary(recording, rules, sequence, sureness, observed, logRatio);
-}
-
-/** Row-stochastic chances of each gear after each gear. */
-function changeChances(gears: readonly Gear[], { chainrings, cogs, hubStages }: Setup): Float64Array {
-  const count = gears.length;
-  const chances = new Float64Array(count * count);
-  gears.forEach((from, a) => {
-    let sum = 0;
-    gears.forEach((to, b) => {
-      const clicks = Math.abs(cogs.indexOf(from.cog) - cogs.indexOf(to.cog));
-      const rows =
-        Math.abs(chainrings.indexOf(from.chainring) - chainrings.indexOf(to.chainring)) +
-        Math.abs(hubStages.indexOf(from.hubStage) - hubStages.indexOf(to.hubStage));
-      if (a === b) return;
-      // A change of ring goes with a click or two as a matter of course.
-      const rear =
-        clicks === 0 ? 1 : rows > 0 ? CHANCE.moreClicks ** clicks : CHANCE.oneClick * CHANCE.moreClicks ** (clicks - 1);
-      const chance = rows > 0 ? CHANCE.rowChange ** rows * rear : rear;
-      chances[a * count + b] = chance;
-      sum += chance;
-    });
-    chances[a * count + a] = 1 - sum;
-  });
-  return chances;
 }
 
 function scale(values: Float32Array | Float64Array, start: number, length: number): void {

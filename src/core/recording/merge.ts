@@ -1,4 +1,5 @@
 import type { GearUse } from './gear-use';
+import { itemAt } from '../items';
 
 /** Gear use over several rides of one setup, as one. The sequence is that of no ride, and empty. */
 export function mergeGearUse(uses: readonly GearUse[]): GearUse {
@@ -15,7 +16,7 @@ export function mergeGearUse(uses: readonly GearUse[]): GearUse {
   }
   return {
     shares: first.shares.map(({ gear }, g) => {
-      const own = uses.map(({ shares }) => shares[g]!).filter(({ seconds }) => seconds > 0);
+      const own = uses.map(({ shares }) => itemAt(shares, g)).filter(({ seconds }) => seconds > 0);
       const seconds = own.reduce((total, one) => total + one.seconds, 0);
       return {
         gear,

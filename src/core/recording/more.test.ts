@@ -1,7 +1,7 @@
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { seededRandom, simulateRide } from '../../../tests/support/rides';
 import { developedGears, gearsOf, type Setup } from '../gears';
-import { GENERIC_CASSETTES } from '../parts/cassettes';
+import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import {
   NO_MESSAGE_YET,
   developmentHistogram,
@@ -23,12 +23,12 @@ describe('what the recording fits better', () => {
   const judge = (setup: Setup, ridden: Setup, rolloutMm: number, seed: number) =>
     likelier(developmentHistogram(ride(ridden, seed, rolloutMm)), setup, TOURER_ROLLOUT_MM, cassettes);
 
-  test.each([1, 2, 3, 4])('nothing, where the bench is right, seed %i', (seed) => {
+  test.each([1, 2, 3, 4])('nothing, where the workspace is right, seed %i', (seed) => {
     expect(judge(ONE_RING, ONE_RING, TOURER_ROLLOUT_MM, seed)).toMatchObject({ rolloutMm: undefined, cogs: undefined });
     expect(judge(TOURER, TOURER, TOURER_ROLLOUT_MM, seed)).toMatchObject({ rolloutMm: undefined, cogs: undefined });
   });
 
-  test.each([0.96, 0.975, 1.03])('a rollout of %f of the one on the bench', (factor) => {
+  test.each([0.96, 0.975, 1.03])('a rollout of %f of the one in the workspace', (factor) => {
     const found = judge(ONE_RING, ONE_RING, TOURER_ROLLOUT_MM * factor, 5);
     expect(found.cogs).toBeUndefined();
     expect(found.rolloutMm! / TOURER_ROLLOUT_MM).toBeCloseTo(factor, 2);

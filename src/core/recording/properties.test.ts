@@ -17,11 +17,12 @@ import {
   type RawSample,
   type Recording,
 } from './index';
+import { cases } from '../../../tests/support/fuzz';
 
-const RUNS = { ...SEEDED, numRuns: 120 };
+const RUNS = { ...SEEDED, numRuns: cases(30) };
 const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined, freq: 4 });
 
-/** Samples as the worst of files has them: holes, nonsense, clocks that run anyhow. */
+/** Samples as the worst of files has them: gaps, nonsense, clocks that run anyhow. */
 const samples = fc.array(
   fc.record({
     timeMs: maybe(fc.integer({ min: 0, max: 4_000_000 })),
@@ -52,7 +53,7 @@ test('whatever the samples, there is a recording that is sound or a failure with
       durationsS(timeS).forEach((seconds) => expect(seconds > 0 && seconds <= PAUSE_S).toBe(true));
       expect(result.notes.repeated).toBe(list.length - timeS.length);
     }),
-    { ...SEEDED, numRuns: 400 },
+    { ...SEEDED, numRuns: cases(100) },
   );
 });
 
@@ -111,7 +112,7 @@ test('where nothing turns, nothing drives', () => {
       use.sequence.forEach((state) => expect([COASTING, STANDING]).toContain(state));
       expect(use.rearShifts + use.frontShifts).toBe(0);
     }),
-    { ...RUNS, numRuns: 40 },
+    { ...RUNS, numRuns: cases(10) },
   );
 });
 

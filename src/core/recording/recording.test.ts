@@ -72,3 +72,45 @@ test.each([
 test('time that goes back names the place', () => {
   expect(failure([at(0), at(5), at(2)]).message.values).toEqual({ seconds: 3, sample: 3 });
 });
+
+test('a distance counter begins at 0, keeps its value where a sample has none, and never falls', () => {
+  const metres = [100, undefined, 110, 5, 120].map((distanceM, s) =>
+    at(s, { speedMs: undefined, ...(distanceM !== undefined && { distanceM }) }),
+  );
+  const { recording, notes } = ok(metres);
+  expect(notes.speedFrom).toBe('distance');
+  expect([...recording.distanceM]).toEqual([0, 0, 10, 10, 20]);
+});
+
+test('half of the positions are enough, half of the distances are not; a place needs both angles', () => {
+  const placed = (s: number) => ({ latitudeDeg: 52 + s / 11_120, longitudeDeg: 1 });
+  const half = [0, 1, 2, 3].map((s) => at(s, { speedMs: undefined, ...(s < 2 && placed(s)) }));
+  expect(ok(half).notes.speedFrom).toBe('positions');
+  expect(Array.from(ok(half).recording.distanceM, Math.round)).toEqual([0, 10, 10, 10]);
+  const lone = [0, 1, 2, 3].map((s) =>
+    at(s, { speedMs: undefined, latitudeDeg: 52 + s / 11_120, ...(s !== 1 && { longitudeDeg: 1 }) }),
+  );
+  const { distanceM } = ok(lone).recording;
+  expect(distanceM[1]).toBe(0);
+  expect(distanceM[2]).toBeCloseTo(
+    haversineM({ latitudeDeg: 52, longitudeDeg: 1 }, { latitudeDeg: 52 + 2 / 11_120, longitudeDeg: 1 }),
+    6,
+  );
+  const counted = [0, 1, 2, 3].map((s) => at(s, { speedMs: undefined, ...(s < 2 && { distanceM: 10 * s }) }));
+  expect(failure(counted).kind).toBe('noSpeed');
+});
+
+test('a ride lasts at most a month, and its times are of this age', () => {
+  const MONTH_S = 31 * 86_400;
+  expect(ok([at(0), at(MONTH_S)]).recording.timeS[1]).toBe(MONTH_S);
+  expect(failure([at(0), at(MONTH_S + 1)]).message).toEqual({
+    code: 'recording.tooLong',
+    values: { days: 31 + 1 / 86_400, most: 31 },
+  });
+  const year2200 = Date.UTC(2200, 0, 1);
+  expect(failure([{ ...at(0), timeMs: -1 }, at(1)]).message.code).toBe('recording.timeOutside');
+  expect(failure([at(0), { ...at(1), timeMs: year2200 }]).message).toEqual({
+    code: 'recording.timeOutside',
+    values: { ms: year2200 },
+  });
+});

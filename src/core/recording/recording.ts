@@ -1,6 +1,7 @@
-import { within, type Bounds } from '../gears';
+import { within, type Bounds } from '../numbers';
 import { message, type Message } from '../message';
 import { ELEVATION_M, RIDE_DISTANCE_M, RIDE_SECONDS, TIME_MS } from '../world';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
 /**
  * A ride as it was recorded: columns of one length, a row a sample. NaN where a sample has no such
@@ -16,7 +17,7 @@ export interface Recording {
   readonly elevationM: Float32Array;
 }
 
-/** One sample as a file has it; absent where it says nothing. */
+/** One sample as in a file; absent fields are unknown. */
 export interface RawSample {
   /** Milliseconds since 1970; absent in a route, which was never ridden. */
   readonly timeMs?: number | undefined;
@@ -29,7 +30,7 @@ export interface RawSample {
   readonly longitudeDeg?: number | undefined;
 }
 
-/** What was left out or worked out, in numbers, to be told. */
+/** Counts of what was left out or interpolated, for the report. */
 export interface RecordingNotes {
   /** Samples at the same time as the one before. */
   readonly repeated: number;
@@ -49,7 +50,7 @@ export interface RecordingFailure {
   readonly message: Message;
 }
 
-export type RecordingResult =
+type RecordingResult =
   | {
       readonly ok: true;
       readonly recording: Recording;
@@ -67,7 +68,7 @@ const ABSURD_CADENCE_RPM = 220;
 export const PAUSE_S = 15;
 /** A ride of which more than this share is faulty is no ride. */
 const FAULTY_SHARE_MAX = 0.5;
-/** Slower than this a bicycle stands, m/s. */
+/** Below this speed the bicycle counts as stopped, m/s. */
 export const STANDING_MS = 0.5;
 
 const refuse = (kind: RecordingFailure['kind'], text: Message): RecordingResult => ({
@@ -75,39 +76,39 @@ const refuse = (kind: RecordingFailure['kind'], text: Message): RecordingResult 
   failure: { kind, message: text },
 });
 
-/** Samples in the order of the file as a recording; nothing is mended but what the notes tell. */
+/** Builds a recording from samples in file order; all repairs are listed in the notes. */
 export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (samples.length === 0) return refuse('empty', message('recording.empty'));
-  const first = samples[0]!.timeMs;
+  const first = firstOf(samples).timeMs;
   if (first === undefined || samples.some(({ timeMs }) => timeMs === undefined)) {
     return refuse('noTime', message('recording.noTime'));
   }
   const kept: RawSample[] = [];
   for (const [i, sample] of samples.entries()) {
     const before = kept.at(-1)?.timeMs ?? -Infinity;
-    if (sample.timeMs! < before) {
-      const seconds = Math.round((before - sample.timeMs!) / 1000);
+    if (definite(sample.timeMs) < before) {
+      const seconds = Math.round((before - definite(sample.timeMs)) / 1000);
       return refuse('timeBackwards', message('recording.timeBackwards', { seconds, sample: i + 1 }));
     }
-    if (sample.timeMs! > before) kept.push(sample);
+    if (definite(sample.timeMs) > before) kept.push(sample);
   }
-  const outside = [kept[0]!, kept.at(-1)!].find(({ timeMs }) => !within(timeMs!, TIME_MS));
+  const outside = [firstOf(kept), lastOf(kept)].find(({ timeMs }) => !within(definite(timeMs), TIME_MS));
   if (outside) {
-    return refuse('absurd', message('recording.timeOutside', { ms: outside.timeMs! }));
+    return refuse('absurd', message('recording.timeOutside', { ms: definite(outside.timeMs) }));
   }
   const n = kept.length;
-  const lastsS = (kept.at(-1)!.timeMs! - first) / 1000;
+  const lastsS = (definite(lastOf(kept).timeMs) - first) / 1000;
   if (!within(lastsS, RIDE_SECONDS)) {
     const values = { days: lastsS / 86_400, most: RIDE_SECONDS.max / 86_400 };
     return refuse('absurd', message('recording.tooLong', values));
   }
-  const timeS = Float64Array.from(kept, ({ timeMs }) => (timeMs! - first) / 1000);
+  const timeS = Float64Array.from(kept, ({ timeMs }) => (definite(timeMs) - first) / 1000);
   const distance = distances(kept);
   const fromFile = kept.some(({ speedMs }) => speedMs !== undefined);
   if (!fromFile && !distance) return refuse('noSpeed', message('recording.noSpeed'));
   const rawSpeed = fromFile
     ? Float32Array.from(kept, ({ speedMs }) => speedMs ?? NaN)
-    : speedsOf(distance!.metres, timeS);
+    : speedsOf(definite(distance).metres, timeS);
   if (!kept.some(({ cadenceRpm }) => cadenceRpm !== undefined)) {
     return refuse('noCadence', message('recording.noCadence'));
   }
@@ -125,8 +126,8 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
     return refuse('absurd', message('recording.speedsOutside', values));
   }
   const distanceM = distance?.metres ?? ridden(speed.values, timeS);
-  if (!within(distanceM.at(-1)!, RIDE_DISTANCE_M)) {
-    const values = { distance: distanceM.at(-1)! / 1000, most: RIDE_DISTANCE_M.max / 1000 };
+  if (!within(lastOf(distanceM), RIDE_DISTANCE_M)) {
+    const values = { distance: lastOf(distanceM) / 1000, most: RIDE_DISTANCE_M.max / 1000 };
     return refuse('absurd', message('recording.tooFar', values));
   }
   if (!speed.values.some((value) => value > STANDING_MS)) {
@@ -150,7 +151,7 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       absurdHeights: height.absurd,
       pauses: gaps.length,
       pausedS: gaps.reduce((sum, gap) => sum + gap, 0),
-      speedFrom: fromFile ? 'file' : distance!.from,
+      speedFrom: fromFile ? 'file' : definite(distance).from,
     },
   };
 }
@@ -170,7 +171,7 @@ export function isPlausible({ timeS, speedMs, cadenceRpm, distanceM, elevationM 
   );
 }
 
-/** How long each sample stands for, seconds: until the next, and a second before a pause and at the end. */
+/** Duration of each sample, s: until the next; one second before a pause and at the end. */
 export function durationsS(timeS: Float64Array): Float64Array {
   return timeS.map((time, i) => {
     const gap = (timeS[i + 1] ?? Infinity) - time;
@@ -196,9 +197,9 @@ function distances(
   const placed = samples.filter(({ latitudeDeg }) => latitudeDeg !== undefined).length;
   if (counted > samples.length / 2) {
     let last = 0;
-    const start = samples.find(({ distanceM }) => distanceM !== undefined)!.distanceM!;
+    const start = definite(definite(samples.find(({ distanceM }) => distanceM !== undefined)).distanceM);
     const metres = Float64Array.from(samples, ({ distanceM }) => {
-      // A counter that falls was reset: what it said last stands.
+      // A falling counter was reset: the last value counts.
       last = Math.max(last, (distanceM ?? last + start) - start);
       return last;
     });
@@ -241,8 +242,8 @@ export function alongPositionsM(samples: readonly RawSample[]): Float64Array {
 function speedsOf(distanceM: Float64Array, timeS: Float64Array): Float32Array {
   return Float32Array.from(distanceM, (_, i) => {
     const [a, b] = [Math.max(0, i - 1), Math.min(distanceM.length - 1, i + 1)];
-    const seconds = timeS[b]! - timeS[a]!;
-    return seconds > 0 && seconds <= 2 * PAUSE_S ? (distanceM[b]! - distanceM[a]!) / seconds : NaN;
+    const seconds = itemAt(timeS, b) - itemAt(timeS, a);
+    return seconds > 0 && seconds <= 2 * PAUSE_S ? (itemAt(distanceM, b) - itemAt(distanceM, a)) / seconds : NaN;
   });
 }
 
@@ -251,7 +252,7 @@ function ridden(speedMs: Float32Array, timeS: Float64Array): Float64Array {
   let metres = 0;
   return Float64Array.from(speedMs, (speed, i) => {
     const here = metres;
-    metres += (Number.isNaN(speed) ? 0 : speed) * lasts[i]!;
+    metres += (Number.isNaN(speed) ? 0 : speed) * itemAt(lasts, i);
     return here;
   });
 }

@@ -1,6 +1,7 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
 import { TURNING_RPM } from './gear-use';
 import { STANDING_MS, durationsS, type Recording } from './recording';
+import { entryOf, itemAt } from '../items';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -34,48 +35,48 @@ export function replay(recording: Recording, { setup, gears, crossedCogs, lowRpm
   const lasts = durationsS(recording.timeS);
   const places = new Map(gears.map((gear, place) => [gear, place]));
   const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
-  // Cross-chained gears last: nobody chooses them where another does as well.
+  // Cross-chained gears last, because riders avoid them.
   const straight = gears.filter((_, place) => !crossed[place]);
   const nearest = nearestOf(straight.length > 0 ? straight : gears);
   const secondsByGear = new Float64Array(gears.length);
   const totals = { drivingS: 0, belowS: 0, aboveS: 0, lostS: 0, wonS: 0, crossedS: 0 };
   let change = 0;
   recording.speedMs.forEach((speed, i) => {
-    const cadence = recording.cadenceRpm[i]!;
+    const cadence = itemAt(recording.cadenceRpm, i);
     if (!(speed > STANDING_MS && cadence > TURNING_RPM)) return;
-    const seconds = lasts[i]!;
+    const seconds = itemAt(lasts, i);
     const ridden = (speed * 60) / cadence;
     const gear = nearest(ridden);
     const there = (speed * 60) / gear.developmentM;
     const wasIn = cadence >= lowRpm && cadence <= highRpm;
     const isIn = there >= lowRpm && there <= highRpm;
     totals.drivingS += seconds;
-    secondsByGear[places.get(gear)!]! += seconds;
+    secondsByGear[entryOf(places, gear)] = itemAt(secondsByGear, entryOf(places, gear)) + seconds;
     if (there < lowRpm) totals.belowS += seconds;
     if (there > highRpm) totals.aboveS += seconds;
     if (wasIn && !isIn) totals.lostS += seconds;
     if (!wasIn && isIn) totals.wonS += seconds;
-    if (crossed[places.get(gear)!]) totals.crossedS += seconds;
+    if (crossed[entryOf(places, gear)]) totals.crossedS += seconds;
     change += (seconds * Math.abs(there - cadence)) / cadence;
   });
   return { ...totals, secondsByGear, meanChange: totals.drivingS > 0 ? change / totals.drivingS : 0 };
 }
 
 /**
- * Finds, of many developments, the gear nearest to each: the change from one gear to the next lies half
- * way on a log scale. Of gears of one size the first is taken.
+ * Finds the nearest gear for each of many developments: the boundary between two gears is the
+ * geometric mean. Of duplicate gears the first is taken.
  */
 function nearestOf(usable: readonly Developed[]): (developmentM: number) => Developed {
   const gears = usable.filter(({ developmentM }, i) => developmentM !== usable[i - 1]?.developmentM);
-  const changesM = gears.slice(1).map(({ developmentM }, i) => Math.sqrt(developmentM * gears[i]!.developmentM));
+  const changesM = gears.slice(1).map(({ developmentM }, i) => Math.sqrt(developmentM * itemAt(gears, i).developmentM));
   return (developmentM) => {
     let low = 0;
     let high = changesM.length;
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (developmentM > changesM[middle]!) low = middle + 1;
+      if (developmentM > itemAt(changesM, middle)) low = middle + 1;
       else high = middle;
     }
-    return gears[low]!;
+    return itemAt(gears, low);
   };
 }

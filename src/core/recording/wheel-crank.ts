@@ -13,10 +13,10 @@ export interface WheelCrankMessage {
 const UINT16 = 0x1_0000;
 const UINT32 = 0x1_0000_0000;
 const TICKS_A_SECOND = 1024;
-/** Seconds without a new turn after which wheel or crank stands. */
+/** Time without a new turn after which wheel or crank counts as stopped, s. */
 const STANDS_AFTER_S = 3;
 
-/** Speed and cadence as told by the messages so far. */
+/** Speed and cadence from the messages so far. */
 export interface WheelCrankState {
   readonly last: WheelCrankMessage | undefined;
   /** When the last message came, seconds of any clock. */
@@ -43,7 +43,7 @@ export const NO_MESSAGE_YET: WheelCrankState = {
  * Takes in one message. Differences are taken modulo the counters' size, so that a roll-over counts on;
  * messages that were lost only make the difference larger. A wheel or crank that has not turned for
  * 3 s stands. After a gap so long that the clock may have rolled over more than once (64 s), rates
- * begin anew.
+ * start again.
  */
 export function takeMessage(
   state: WheelCrankState,

@@ -12,7 +12,7 @@ export interface Climb {
   readonly wantedDevelopmentM: number;
 }
 
-/** Metres for one crank turn that a cadence asks for at a speed. */
+/** Development for a cadence at a speed, m. */
 export function developmentForM(speedKmh: number, cadenceRpm: number): number {
   return (speedKmh * 1000) / (cadenceRpm * 60);
 }

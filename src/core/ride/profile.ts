@@ -1,16 +1,17 @@
-import { within } from '../gears';
+import { within } from '../numbers';
 import { ELEVATION_M } from '../world';
 import { message, type Message } from '../message';
+import { firstOf, itemAt, lastOf, definite } from '../items';
 
-/** Height along a way, at even steps, smoothed. */
+/** Elevation along a route at equal steps, smoothed. */
 export interface ElevationProfile {
   readonly stepM: number;
   /** At 0, 1, 2 … steps. */
   readonly elevationM: Float64Array;
 }
 
-/** A point of a way as a file has it; the elevation may be missing. */
-export interface WayPoint {
+/** A point of a route from a file; the elevation may be missing. */
+interface WayPoint {
   /** From the start, not falling. */
   readonly distanceM: number;
   readonly elevationM: number | undefined;
@@ -18,7 +19,7 @@ export interface WayPoint {
 
 export interface ProfileNotes {
   readonly points: number;
-  /** Longest way between two points that have an elevation, m. */
+  /** Maximum distance between two points with an elevation, m. */
   readonly longestGapM: number;
   /** Points without an elevation. */
   readonly missing: number;
@@ -31,7 +32,7 @@ export type ProfileFailure = {
   readonly message: Message;
 };
 
-export type ProfileResult =
+type ProfileResult =
   | { readonly ok: true; readonly profile: ElevationProfile; readonly notes: ProfileNotes }
   | { readonly ok: false; readonly failure: ProfileFailure };
 
@@ -41,7 +42,7 @@ const PROFILE_STEP_M = 20;
 export const SMOOTHING_M = 60;
 const LENGTH_MIN_M = 200;
 const LENGTH_MAX_M = 1_000_000;
-/** A longer way without an elevation is not made up. */
+/** A longer distance without elevation is not interpolated. */
 const GAP_MAX_M = 2_000;
 
 const refuse = (kind: ProfileFailure['kind'], text: Message): ProfileResult => ({
@@ -54,16 +55,16 @@ const refuse = (kind: ProfileFailure['kind'], text: Message): ProfileResult => (
  * (its weights fall evenly to 0), which keeps straight slopes as they are.
  */
 export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
-  const told = points.filter(({ elevationM }) => elevationM !== undefined && !Number.isNaN(elevationM));
-  const known = told.filter(({ elevationM }) => within(elevationM!, ELEVATION_M));
-  const absurd = told.length - known.length;
+  const withElevation = points.filter(({ elevationM }) => elevationM !== undefined && !Number.isNaN(elevationM));
+  const known = withElevation.filter(({ elevationM }) => within(definite(elevationM), ELEVATION_M));
+  const absurd = withElevation.length - known.length;
   if (known.length < 2 && absurd > 0) {
     const values = { faulty: absurd, points: points.length, ...ELEVATION_M };
     return refuse('noElevation', message('route.noHeightIsOne', values));
   }
   if (known.length < 2) return refuse('noElevation', message('route.noElevation'));
-  const start = known[0]!.distanceM;
-  const lengthM = known.at(-1)!.distanceM - start;
+  const start = firstOf(known).distanceM;
+  const lengthM = lastOf(known).distanceM - start;
   if (lengthM < LENGTH_MIN_M)
     return refuse('tooShort', message('route.tooShort', { length: lengthM, least: LENGTH_MIN_M }));
   if (lengthM > LENGTH_MAX_M) {
@@ -81,11 +82,11 @@ export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
   let place = 0;
   for (let i = 0; i < count; i += 1) {
     const at = start + i * PROFILE_STEP_M;
-    while (place < known.length - 2 && known[place + 1]!.distanceM <= at) place += 1;
-    const [a, b] = [known[place]!, known[place + 1]!];
+    while (place < known.length - 2 && itemAt(known, place + 1).distanceM <= at) place += 1;
+    const [a, b] = [itemAt(known, place), itemAt(known, place + 1)];
     const way = b.distanceM - a.distanceM;
     const share = way > 0 ? Math.min(1, Math.max(0, (at - a.distanceM) / way)) : 0;
-    raw[i] = a.elevationM! + share * (b.elevationM! - a.elevationM!);
+    raw[i] = definite(a.elevationM) + share * (definite(b.elevationM) - definite(a.elevationM));
   }
   return {
     ok: true,
@@ -94,7 +95,7 @@ export function elevationProfile(points: readonly WayPoint[]): ProfileResult {
   };
 }
 
-/** Triangular mean over ±`reach` steps; at the ends the window is as wide on both sides as there is room. */
+/** Triangular mean over ±`reach` steps; the window shrinks symmetrically at the ends. */
 function smoothed(values: Float64Array, reach: number): Float64Array {
   return values.map((_, i) => {
     const room = Math.min(reach, i, values.length - 1 - i);
@@ -102,7 +103,7 @@ function smoothed(values: Float64Array, reach: number): Float64Array {
     let weight = 0;
     for (let k = -room; k <= room; k += 1) {
       const own = reach + 1 - Math.abs(k);
-      sum += own * values[i + k]!;
+      sum += own * itemAt(values, i + k);
       weight += own;
     }
     return sum / weight;
@@ -145,7 +146,7 @@ const CLIMB_GRADE = 0.025;
 const DIP_SHARE = 0.2;
 const DIP_M = 5;
 
-/** The climbs of a profile in the order of the way: from a low to the high after it, over small dips. */
+/** The climbs of a profile in order: each from a low to the following high, ignoring small dips. */
 export function climbsOf({ stepM, elevationM }: ElevationProfile): ProfileClimb[] {
   const climbs: ProfileClimb[] = [];
   let low = 0;
@@ -153,9 +154,12 @@ export function climbsOf({ stepM, elevationM }: ElevationProfile): ProfileClimb[
   const close = () => {
     // A flat run-up is no part of a climb.
     let from = low;
-    while (from < high && (elevationM[Math.min(high, from + 5)]! - elevationM[from]!) / (5 * stepM) < CLIMB_GRADE / 2)
+    while (
+      from < high &&
+      (itemAt(elevationM, Math.min(high, from + 5)) - itemAt(elevationM, from)) / (5 * stepM) < CLIMB_GRADE / 2
+    )
       from += 1;
-    const gainM = elevationM[high]! - elevationM[from]!;
+    const gainM = itemAt(elevationM, high) - itemAt(elevationM, from);
     const gradeFraction = gainM / ((high - from) * stepM);
     if (high > from && gainM >= CLIMB_GAIN_M && gradeFraction >= CLIMB_GRADE) {
       climbs.push({
@@ -171,19 +175,19 @@ export function climbsOf({ stepM, elevationM }: ElevationProfile): ProfileClimb[
     const reach = Math.min(to - from, Math.round(STEEPEST_OVER_M / stepM));
     let most = -Infinity;
     for (let i = from; i + reach <= to; i += 1) {
-      most = Math.max(most, (elevationM[i + reach]! - elevationM[i]!) / (reach * stepM));
+      most = Math.max(most, (itemAt(elevationM, i + reach) - itemAt(elevationM, i)) / (reach * stepM));
     }
     return most;
   };
   elevationM.forEach((height, i) => {
-    if (height > elevationM[high]!) high = i;
-    const gained = elevationM[high]! - elevationM[low]!;
-    const dip = elevationM[high]! - height;
+    if (height > itemAt(elevationM, high)) high = i;
+    const gained = itemAt(elevationM, high) - itemAt(elevationM, low);
+    const dip = itemAt(elevationM, high) - height;
     if (dip > Math.max(DIP_M, DIP_SHARE * gained)) {
       close();
       low = i;
       high = i;
-    } else if (height < elevationM[low]!) {
+    } else if (height < itemAt(elevationM, low)) {
       low = i;
       high = i;
     }

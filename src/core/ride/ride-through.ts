@@ -2,6 +2,7 @@ import { isCrossChained, type Gear, type Setup } from '../gears';
 import type { ElevationProfile } from './profile';
 import { GRAVITY_MS2, airForceN, assistedPowerW, speedForPower, type Resistance } from './road-load';
 import { kmhOf, msOf } from './speed';
+import { firstOf, itemAt } from '../items';
 
 type Developed = Gear & { readonly developmentM: number };
 
@@ -27,7 +28,7 @@ export const WALKING_RPM = { min: 10, max: 60 } as const;
 export const DEFAULT_WALKING_RPM = 35;
 /** Pushing a bike uphill, km/h. */
 const WALKING_KMH = 3.5;
-/** Nobody is let roll faster, km/h: the rider brakes. */
+/** Maximum coasting speed, km/h: above it the rider brakes. */
 const BRAKING_KMH = 65;
 /** The ride is worked out in steps of this time, s. */
 const STEP_S = 0.5;
@@ -103,18 +104,19 @@ export function rideThrough(
   const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
   const usable = gears.map((_, place) => place).filter((place) => !crossed[place]);
   const choices = usable.length > 0 ? usable : gears.map((_, place) => place);
-  const rpmOf = (place: number, speedMs: number) => (speedMs * 60) / gears[place]!.developmentM;
+  const rpmOf = (place: number, speedMs: number) => (speedMs * 60) / itemAt(gears, place).developmentM;
   const lnDevelopment = gears.map(({ developmentM }) => Math.log(developmentM));
   const lnPreferred = Math.log(preferredRpm);
   const sameRow = (a: number, b: number) =>
-    gears[a]!.chainring === gears[b]!.chainring && gears[a]!.hubStage === gears[b]!.hubStage;
+    itemAt(gears, a).chainring === itemAt(gears, b).chainring &&
+    itemAt(gears, a).hubStage === itemAt(gears, b).hubStage;
   const nearest = (speedMs: number, from: number | undefined) => {
     const lnSpeed = Math.log(speedMs * 60);
-    let best = choices[0]!;
+    let best = firstOf(choices);
     let least = Infinity;
     for (const place of choices) {
       // As ln of cadence; below a turn a minute all are alike.
-      const away = Math.abs(Math.max(0, lnSpeed - lnDevelopment[place]!) - lnPreferred);
+      const away = Math.abs(Math.max(0, lnSpeed - itemAt(lnDevelopment, place)) - lnPreferred);
       const cost = away + (from === undefined || sameRow(place, from) ? 0 : RING_CHANGE_WORTH);
       if (cost < least) {
         least = cost;
@@ -124,12 +126,12 @@ export function rideThrough(
     return best;
   };
 
-  // Asked for only where a rider struggles, and then at every step there.
+  // Computed only where a rider struggles.
   const steady = new Map<number, number>();
   const steadyRpm = (grade: number) => {
     let rpm = steady.get(grade);
     if (rpm === undefined) {
-      rpm = rpmOf(choices[0]!, speedForPower(powerW, grade, resistance));
+      rpm = rpmOf(firstOf(choices), speedForPower(powerW, grade, resistance));
       steady.set(grade, rpm);
     }
     return rpm;
@@ -159,7 +161,7 @@ export function rideThrough(
   let walks = false;
   while (distanceM < lengthM && outOfBandS(sums) <= stopAboveS) {
     const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
-    const grade = road.grade[place]!;
+    const grade = itemAt(road.grade, place);
     const rpm = rpmOf(gear, speedMs);
     if ((rpm < lowRpm || rpm > highRpm) && timeS - shiftedAtS >= SHIFT_PAUSE_S) {
       const wanted = nearest(speedMs, gear);
@@ -172,12 +174,13 @@ export function rideThrough(
     }
     const cadence = rpmOf(gear, speedMs);
     const easiest = gear === choices[0];
-    // On until the road lets the rider turn the easiest gear again, so that nobody gets off and on at each step.
+    // Walks until the easiest gear can be turned again, so that the rider does not dismount at each step.
     walks = easiest && grade > 0 && (walks || cadence < walkingRpm) && steadyRpm(grade) < walkingRpm;
     const coasts = !walks && (cadence > spinOutRpm || speedMs >= msOf(BRAKING_KMH));
     if (distanceM >= nextPointM) {
       const height =
-        elevationM[place]! + ((distanceM - place * stepM) / stepM) * (elevationM[place + 1]! - elevationM[place]!);
+        itemAt(elevationM, place) +
+        ((distanceM - place * stepM) / stepM) * (itemAt(elevationM, place + 1) - itemAt(elevationM, place));
       const turning = walks || coasts ? 0 : cadence;
       points.push({ distanceM, timeS, elevationM: height, speedKmh: kmhOf(speedMs), gear, cadenceRpm: turning });
       nextPointM += stepM;
@@ -186,7 +189,7 @@ export function rideThrough(
     else if (coasts) sums.coastingS += STEP_S;
     else {
       sums.drivingS += STEP_S;
-      secondsByGear[gear]! += STEP_S;
+      secondsByGear[gear] = itemAt(secondsByGear, gear) + STEP_S;
       if (cadence < lowRpm) sums.belowS += STEP_S;
       if (cadence > highRpm) sums.aboveS += STEP_S;
       if (easiest && cadence < climbingRpm) sums.grindingS += STEP_S;
@@ -199,8 +202,13 @@ export function rideThrough(
     else {
       const givenW = coasts ? 0 : assistedPowerW(powerW, speedMs, resistance.assist) * resistance.efficiency;
       const airN = airForceN(speedMs, resistance);
-      const next = nextSpeedMs(speedMs, givenW, road.climbN[place]! + road.rollingN[place]! + airN, massKg);
-      spend(energy, speedMs, next, givenW, road.climbN[place]!, road.rollingN[place]!, airN, massKg);
+      const next = nextSpeedMs(
+        speedMs,
+        givenW,
+        itemAt(road.climbN, place) + itemAt(road.rollingN, place) + airN,
+        massKg,
+      );
+      spend(energy, speedMs, next, givenW, itemAt(road.climbN, place), itemAt(road.rollingN, place), airN, massKg);
       speedMs = next;
     }
   }
@@ -213,7 +221,7 @@ export function outOfBandS({ belowS, aboveS, walkingS }: Pick<RideThrough, 'belo
 }
 
 /** Time in one gear of a ride-through, and its share of the time in which the cranks drove. */
-export interface RiddenGear {
+interface RiddenGear {
   readonly gear: Gear;
   readonly seconds: number;
   readonly share: number;
@@ -222,7 +230,7 @@ export interface RiddenGear {
 /** Time in each gear, in the order of the gears. */
 export function riddenGears({ secondsByGear, drivingS }: RideThrough, gears: readonly Gear[]): RiddenGear[] {
   return gears.map((gear, i) => {
-    const seconds = secondsByGear[i]!;
+    const seconds = itemAt(secondsByGear, i);
     return { gear, seconds, share: drivingS > 0 ? seconds / drivingS : 0 };
   });
 }
@@ -236,7 +244,7 @@ function slopesOf({ stepM, elevationM }: ElevationProfile, { massKg, crr }: Resi
     rollingN: new Float64Array(steps),
   };
   for (let i = 0; i < steps; i += 1) {
-    const grade = (elevationM[i + 1]! - elevationM[i]!) / stepM;
+    const grade = (itemAt(elevationM, i + 1) - itemAt(elevationM, i)) / stepM;
     const angle = Math.atan(grade);
     slopes.grade[i] = grade;
     slopes.climbN[i] = massKg * GRAVITY_MS2 * Math.sin(angle);

@@ -15,7 +15,7 @@ import {
 
 const gears = gearsOf(TOURER).map((gear) => ({ ...gear, developmentM: developmentM(gear.ratio, TOURER_ROLLOUT_MM) }));
 
-test('180 W and 105 kg on 8 %: 6.98 km/h, 59.7 rpm in 32/36, and 65 rpm wants 1.79 m', () => {
+test('180 W and 105 kg on 8%: 6.98 km/h, 59.7 rpm in 32/36, and 65 rpm wants 1.79 m', () => {
   const speed = kmhOf(speedForPower(180, 0.08, LADEN));
   expect(speed).toBeCloseTo(6.98, 2);
   expect(cadenceRpm(gears[0]!.developmentM, speed)).toBeCloseTo(59.7, 1);

@@ -27,7 +27,7 @@ function heldPowerW(stamina: Stamina, seconds: number): number {
 }
 
 /** A climb ridden at all the power that can be held to its end. */
-export interface Effort {
+interface Effort {
   readonly seconds: number;
   /** Of the rider, without a motor's share. */
   readonly powerW: number;
@@ -36,7 +36,7 @@ export interface Effort {
 
 /**
  * How a climb is ridden by a rider who has nothing left at its end: the time t that solves t = length / v(P(t)). The
- * way that is ridden in t grows with t, so there is just one.
+ * distance ridden in t grows with t, so there is exactly one.
  * @throws RangeError where the critical power is not above 0
  */
 export function climbEffort(lengthM: number, gradeFraction: number, stamina: Stamina, resistance: Resistance): Effort {

@@ -1,6 +1,7 @@
 import FitParser from 'fit-file-parser';
 import { POINTS_MAX, fileFailure, tooLong, type TrackResult } from './result';
 import { t } from '../text';
+import { errorText } from '../../core/error';
 
 /** One record of the file as the parser gives it. */
 interface FitRecord {
@@ -25,7 +26,7 @@ export async function readFit(bytes: Uint8Array): Promise<TrackResult> {
     const data = await parser.parseAsync(content);
     records = (data as { records?: readonly FitRecord[] }).records ?? [];
   } catch (error) {
-    const cause = (error instanceof Error ? error.message : String(error)).slice(0, 160);
+    const cause = errorText(error).slice(0, 160);
     return fileFailure('damaged', t('ride.fitBroken', { cause }));
   }
   if (records.length === 0) return fileFailure('noPoints', t('ride.fitEmpty'));

@@ -2,6 +2,7 @@ import type { RawSample } from '../../core/recording';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
 import { t } from '../text';
+import { lastOf, definite } from '../../core/items';
 
 type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
@@ -31,7 +32,7 @@ export function readGpx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
         if (list.length > POINTS_MAX) throw new StopReading(tooLong().failure);
       },
       close: (path, text) => {
-        const element = path.at(-1)!;
+        const element = lastOf(path);
         if (element === 'name' && path.length === 3) name ??= text;
         if (element === 'trkpt' || element === 'rtept') point = undefined;
         if (!point) return;
@@ -52,9 +53,9 @@ export function readGpx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
 }
 
 const escaped = (text: string) =>
-  text.replace(/[&<>"]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign]!);
+  text.replace(/[&<>"]/g, (sign) => definite({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }[sign]));
 
-/** A way with its heights as GPX 1.1, at made-up places: a straight line along a meridian, true in length. */
+/** Writes an elevation profile as GPX 1.1 at invented positions: a straight line along a meridian, of the right length. */
 export function writeGpxRoute(
   name: string,
   points: readonly { readonly distanceM: number; readonly elevationM: number }[],

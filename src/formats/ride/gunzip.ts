@@ -1,6 +1,7 @@
 import { Gunzip } from 'fflate';
 import { fileFailure, type FileFailure } from './result';
 import { t } from '../text';
+import { errorText } from '../../core/error';
 
 /** Unpacked, a file may have this many bytes: a day at one sample a second has some 30 million. */
 const UNPACKED_BYTES_MAX = 120_000_000;
@@ -26,7 +27,7 @@ export function gunzipBounded(
       }
     }
   } catch (error) {
-    const cause = error instanceof Error ? error.message : String(error);
+    const cause = errorText(error);
     return fileFailure('truncated', t('ride.packedBroken', { cause }));
   }
   // The last four bytes of gzip are the length of what was packed (RFC 1952).

@@ -3,6 +3,7 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { gunzipBounded } from './gunzip';
 import { isPlausible, type Recording } from '../../core/recording';
+import type { Bytes } from '../../records/bytes';
 
 /** Samples of one recording that are read back; far above any ride. */
 const SAMPLES_MAX = 2_000_000;
@@ -11,19 +12,19 @@ const SAMPLES_MAX = 2_000_000;
 const WIDTHS = { timeS: 8, distanceM: 8, speedMs: 4, cadenceRpm: 4, elevationM: 4 } as const;
 const SAMPLE_BYTES = Object.values(WIDTHS).reduce((sum, width) => sum + width, 0);
 
-/** A recording as text: columns one after the other, gzip'd, base64. */
-export function packRecording(recording: Recording): string {
-  // Without the time of packing: the same samples are the same text.
-  return base64(gzipSync(columnsOf(recording), { mtime: 0 }));
+/** Packs a recording: columns one after the other, gzip'd. */
+export function packRecording(recording: Recording): Bytes {
+  // Without the time of packing: the same samples are the same bytes.
+  return gzipSync(columnsOf(recording), { mtime: 0 });
 }
 
 /** Unpacked bytes of a recording at most; more are refused while they are unpacked. */
 const BYTES_MAX = SAMPLES_MAX * SAMPLE_BYTES;
 
-/** The same samples, bit for bit; undefined where the text is none, or its figures are not those of a ride. */
-export function unpackRecording(packed: string): Recording | undefined {
+/** The same samples, bit for bit; undefined where the bytes are none, or its figures are not those of a ride. */
+export function unpackRecording(packed: Bytes): Recording | undefined {
   try {
-    const unpacked = gunzipBounded(bytesOf(packed), BYTES_MAX);
+    const unpacked = gunzipBounded(packed, BYTES_MAX);
     if (!unpacked.ok) return undefined;
     const { bytes } = unpacked;
     const n = bytes.length / SAMPLE_BYTES;
@@ -46,7 +47,7 @@ export function unpackRecording(packed: string): Recording | undefined {
 export function digestOf(startedAtMs: number, { timeS, speedMs, cadenceRpm }: Recording): string {
   const hash = sha256.create();
   hash.update(new TextEncoder().encode(String(startedAtMs)));
-  // Files tell speeds with different care: to the centimetre a second they agree.
+  // Files give speeds with different precision: they agree to the centimetre per second.
   for (const column of [timeS, speedMs, cadenceRpm]) {
     hash.update(
       new Uint8Array(Int32Array.from(column, (value) => (Number.isNaN(value) ? -1 : Math.round(value * 100))).buffer),
@@ -63,17 +64,4 @@ function columnsOf({ timeS, distanceM, speedMs, cadenceRpm, elevationM }: Record
     at += column.byteLength;
   }
   return bytes;
-}
-
-/** btoa takes characters, and not too many arguments at once. */
-const CHUNK = 0x8000;
-
-function base64(bytes: Uint8Array): string {
-  let text = '';
-  for (let at = 0; at < bytes.length; at += CHUNK) text += String.fromCharCode(...bytes.subarray(at, at + CHUNK));
-  return btoa(text);
-}
-
-function bytesOf(text: string): Uint8Array {
-  return Uint8Array.from(atob(text), (sign) => sign.charCodeAt(0));
 }

@@ -8,7 +8,7 @@ export interface Track {
   readonly samples: readonly RawSample[];
 }
 
-/** Why a file gives nothing. Each message says what to do. */
+/** Why a file was refused. Each message says what to do. */
 export interface FileFailure {
   readonly kind:
     'empty' | 'tooLarge' | 'bomb' | 'archive' | 'unknown' | 'notXml' | 'truncated' | 'damaged' | 'noPoints' | 'tooLong';

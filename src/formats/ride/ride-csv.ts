@@ -5,8 +5,9 @@ import { DATE_AND_TIME } from '../../records/csv-mapping';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
 import { t } from '../text';
+import { itemAt } from '../../core/items';
 
-/** The head of a table, from which a person maps its columns. */
+/** The first rows of a table, from which the user maps its columns. */
 export interface CsvHead {
   readonly headings: readonly string[];
   readonly rows: readonly (readonly string[])[];
@@ -117,10 +118,10 @@ export function writeRideCsv({ timeS, speedMs, cadenceRpm, distanceM, elevationM
     ['time_s', 'speed_m_s', 'cadence_rpm', 'distance_m', 'elevation_m'],
     [...timeS].map((time, i) => [
       time,
-      blank(speedMs[i]!),
-      blank(cadenceRpm[i]!),
-      distanceM[i]!,
-      blank(elevationM[i]!),
+      blank(itemAt(speedMs, i)),
+      blank(itemAt(cadenceRpm, i)),
+      itemAt(distanceM, i),
+      blank(itemAt(elevationM, i)),
     ]),
   );
 }

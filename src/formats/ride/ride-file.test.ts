@@ -10,6 +10,7 @@ import { guessMapping, writeRideCsv } from './ride-csv';
 import { readRideFile, type RideFileResult } from './ride-file';
 import { packRecording, unpackRecording } from './pack';
 import { writeTcx } from './tcx';
+import { cases } from '../../../tests/support/fuzz';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 400, seed: 1 });
 const START = Date.UTC(2026, 8, 1, 8);
@@ -116,7 +117,7 @@ describe('CSV', () => {
   ])('%s: refused with value, bounds and next step', async (_, rows, message) => {
     const failure = failureOf(await read('r.csv', `time (s),speed (m/s),cadence,distance (m)\n${rows}`));
     expect(failure).toMatchObject({ kind: 'absurd', message: expect.stringContaining(message) as string });
-    expect(failure!.message).toMatch(/; (mend|cut|check) /);
+    expect(failure!.message).toMatch(/; (set|cut|check) /);
   });
 
   test('units are guessed from the headings', () => {
@@ -222,16 +223,15 @@ describe('what gives nothing is a named failure', () => {
           expect(['ride', 'route', 'needsMapping', 'failed']).toContain(result.kind);
         },
       ),
-      { ...SEEDED, numRuns: 300 },
+      { ...SEEDED, numRuns: cases(75) },
     );
   });
 });
 
 test('samples that were kept are unpacked only where they are few enough, and those of a ride', () => {
-  const base64 = (bytes: Uint8Array) => Buffer.from(bytes).toString('base64');
   expect(unpackRecording(packRecording(recording))!.timeS).toEqual(recording.timeS);
   // 84 million bytes of zeros in some 80,000.
-  expect(unpackRecording(base64(gzipSync(new Uint8Array(84_000_000))))).toBeUndefined();
+  expect(unpackRecording(gzipSync(new Uint8Array(84_000_000)))).toBeUndefined();
   const years = { ...recording, timeS: recording.timeS.map((s) => s * 1e300) };
   expect(unpackRecording(packRecording(years))).toBeUndefined();
   const fast = { ...recording, speedMs: recording.speedMs.map(() => 1e30) };

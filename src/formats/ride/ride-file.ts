@@ -15,6 +15,7 @@ import { guessMapping, readCsvHead, readRideCsv, type CsvHead } from './ride-csv
 import { readTcx } from './tcx';
 import { textOf } from '../../messages/core';
 import { t } from '../text';
+import { itemAt, definite } from '../../core/items';
 
 /** As it comes, packed or not; larger files are refused before they are read. */
 export const RIDE_FILE_BYTES_MAX = 80_000_000;
@@ -51,7 +52,7 @@ export type RideFileResult =
   | { readonly kind: 'needsMapping'; readonly head: CsvHead }
   | { readonly kind: 'failed'; readonly failure: RideFailure };
 
-export interface RideFileOptions {
+interface RideFileOptions {
   /** How the columns of tables with these headings are read, by the headings joined with a tab. */
   readonly mappings?: Readonly<Record<string, CsvMapping>>;
   readonly onProgress?: OnProgress;
@@ -59,7 +60,7 @@ export interface RideFileOptions {
 
 export const mappingKey = ({ headings }: CsvHead) => headings.join('\t');
 
-/** Reads a file by its content, whatever its name says. */
+/** Reads a file by its content; its name does not matter. */
 export async function readRideFile(
   fileName: string,
   bytes: Uint8Array,
@@ -125,7 +126,7 @@ function fromTrack(format: RideFileKind, fileName: string, result: TrackResult):
       profile: profile.ok ? profile.profile : undefined,
     };
   }
-  // Without time or cadence it can still be a way to ride.
+  // Without time or cadence it can still be a route.
   if (ride.failure.kind === 'noTime' || ride.failure.kind === 'noCadence') {
     if (profile.ok) {
       const { profile: heights, notes } = profile;
@@ -157,7 +158,7 @@ function profileOf({ samples }: Track, recording: Recording | undefined) {
     recording && recording.distanceM.length === samples.length
       ? recording.distanceM
       : counted
-        ? Float64Array.from(samples, ({ distanceM }) => distanceM!)
+        ? Float64Array.from(samples, ({ distanceM }) => definite(distanceM))
         : alongPositionsM(samples);
-  return elevationProfile(samples.map(({ elevationM }, i) => ({ distanceM: metres[i]!, elevationM })));
+  return elevationProfile(samples.map(({ elevationM }, i) => ({ distanceM: itemAt(metres, i), elevationM })));
 }

@@ -3,6 +3,7 @@ import { escapedXml } from './gpx';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
 import { t } from '../text';
+import { itemAt, lastOf } from '../../core/items';
 
 type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
@@ -20,7 +21,7 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
         if (samples.length > POINTS_MAX) throw new StopReading(tooLong().failure);
       },
       close: (path, text) => {
-        const element = path.at(-1)!;
+        const element = lastOf(path);
         if (element === 'Trackpoint') point = undefined;
         if (!point) return;
         if (element === 'Time') point.timeMs = timeOf(text);
@@ -49,13 +50,13 @@ export function writeTcx(name: string, startedAtMs: number, recording: Recording
   const element = (tag: string, value: number, digits: number) =>
     Number.isNaN(value) ? '' : `<${tag}>${value.toFixed(digits)}</${tag}>`;
   const points = [...timeS].map((seconds, i) => {
-    const speed = speedMs[i]!;
+    const speed = itemAt(speedMs, i);
     const extension = Number.isNaN(speed)
       ? ''
       : `<Extensions><TPX><Speed>${speed.toFixed(3)}</Speed></TPX></Extensions>`;
     return (
-      `          <Trackpoint><Time>${iso(seconds)}</Time>${element('AltitudeMeters', elevationM[i]!, 1)}` +
-      `${element('DistanceMeters', distanceM[i]!, 1)}${element('Cadence', cadenceRpm[i]!, 0)}${extension}</Trackpoint>`
+      `          <Trackpoint><Time>${iso(seconds)}</Time>${element('AltitudeMeters', itemAt(elevationM, i), 1)}` +
+      `${element('DistanceMeters', itemAt(distanceM, i), 1)}${element('Cadence', itemAt(cadenceRpm, i), 0)}${extension}</Trackpoint>`
     );
   });
   return [

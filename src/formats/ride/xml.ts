@@ -1,17 +1,18 @@
 import { SaxesParser } from 'saxes';
 import { fileFailure, type FileFailure, type OnProgress } from './result';
 import { t } from '../text';
+import { lastOf, definite } from '../../core/items';
 
-/** Text is read in pieces of this many bytes, so that the whole never stands in memory twice. */
+/** Size of the chunks in which text is decoded, bytes, so that the whole is never in memory twice. */
 const PIECE_BYTES = 256 * 1024;
 
-export interface XmlHandlers {
+interface XmlHandlers {
   /** @param path local names from the root to this element */
   readonly open: (path: readonly string[], attributes: Readonly<Record<string, string>>) => void;
   readonly close: (path: readonly string[], text: string) => void;
 }
 
-export type XmlResult = { readonly ok: true } | { readonly ok: false; readonly failure: FileFailure };
+type XmlResult = { readonly ok: true } | { readonly ok: false; readonly failure: FileFailure };
 
 /** Handlers may end the reading early by throwing this. */
 export class StopReading extends Error {
@@ -28,7 +29,7 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
   const parser = new SaxesParser();
   const path: string[] = [];
   const texts: string[] = [];
-  let ended = false;
+  const read = { ended: false };
   parser.on('error', (error) => {
     throw error;
   });
@@ -38,13 +39,13 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
     open(path, attributes);
   });
   parser.on('text', (text) => {
-    // Long runs of text stand in no element that is read.
-    if (texts.length > 0 && texts.at(-1)!.length < 1000) texts[texts.length - 1] += text;
+    // No element that is read contains long text.
+    if (texts.length > 0 && lastOf(texts).length < 1000) texts[texts.length - 1] = lastOf(texts) + text;
   });
   parser.on('closetag', () => {
-    close(path, texts.pop()!.trim());
+    close(path, definite(texts.pop()).trim());
     path.pop();
-    ended = path.length === 0;
+    read.ended = path.length === 0;
   });
   const decoder = new TextDecoder('utf-8');
   try {
@@ -59,7 +60,7 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
     if (error instanceof StopReading) return { ok: false, failure: error.failure };
     const cause = error instanceof Error ? error.message.slice(0, 160) : String(error);
     const cut =
-      !ended &&
+      !read.ended &&
       (/unclosed|unexpected end|must contain a root/i.test(cause) || path.length > 0) &&
       /unclosed|unexpected end/i.test(cause);
     return cut

@@ -43,6 +43,21 @@ test('a day too full goes on to the next, and names keep their commas, semicolon
   );
 });
 
+test('lines are folded at 75 octets between characters, and end as the format demands', () => {
+  const name = 'Rä – “48/32” '.repeat(6).trim();
+  const result = writeCalendar([job('a', '2026-12-03', 30, { name, description: 'ß'.repeat(300) })], 0);
+  const text = result.ok ? result.text : '';
+  expect(text.endsWith('END:VCALENDAR\r\n')).toBe(true);
+  const lines = text.split('\r\n');
+  expect(lines.some((line) => line.includes('\n'))).toBe(false);
+  const octets = lines.map((line) => Buffer.byteLength(line));
+  expect(Math.max(...octets)).toBeGreaterThan(70);
+  expect(Math.max(...octets)).toBeLessThanOrEqual(75);
+  expect(text).not.toContain('\ufffd');
+  const [event] = parsed([job('a', '2026-12-03', 30, { name, description: 'ß'.repeat(300) })]);
+  expect([event!.summary, event!.description]).toEqual([`${name} (Estuary tourer)`, 'ß'.repeat(300)]);
+});
+
 test('a calendar without a job is not made, and it says why', () => {
   expect(writeCalendar([], 0)).toMatchObject({
     ok: false,

@@ -1,7 +1,6 @@
-import { createEvents, type EventAttributes } from 'ics';
 import { t } from '../text';
 
-/** A job as it stands in a calendar: on its day, for as long as it takes. */
+/** A calendar entry of a job: its day and its duration. */
 export interface CalendarJob {
   readonly id: string;
   readonly name: string;
@@ -12,49 +11,72 @@ export interface CalendarJob {
   readonly description: string;
 }
 
-export type CalendarResult =
-  { readonly ok: true; readonly text: string } | { readonly ok: false; readonly message: string };
+type CalendarResult = { readonly ok: true; readonly text: string } | { readonly ok: false; readonly message: string };
 
 /** When a workshop day begins; jobs of a day follow each other. */
 const OPENS_AT_MINUTE = 9 * 60;
+const MS_PER_MINUTE = 60_000;
 
-/** Jobs as an iCalendar file (RFC 5545), one after the other on each day; local times. @param stampMs when it was made */
+/** Characters that text escapes (RFC 5545, section 3.3.11). */
+const escaped = (text: string) => text.replace(/[\\;,]/g, '\\$&').replace(/\r?\n/g, '\\n');
+
+/** Longest line without its end, octets of UTF-8 (RFC 5545, section 3.1). */
+const LINE_OCTETS = 75;
+
+/** Folds a line: what follows begins with a space, and no character is cut in two. */
+function folded(line: string): string {
+  const octets = (text: string) => new TextEncoder().encode(text).length;
+  const lines: string[] = [];
+  let current = '';
+  for (const character of line) {
+    if (octets(current) + octets(character) > LINE_OCTETS) {
+      lines.push(current);
+      current = ' ';
+    }
+    current += character;
+  }
+  return [...lines, current].join('\r\n');
+}
+
+/** A moment as a calendar writes it: 20261203T090000. */
+const timestamp = (date: Date) => date.toISOString().slice(0, 19).replace(/[-:]/g, '');
+
+/** Writes jobs as an iCalendar file (RFC 5545), one after the other on each day; local times. @param stampMs when it is made */
 export function writeCalendar(jobs: readonly CalendarJob[], stampMs: number): CalendarResult {
   if (jobs.length === 0) return { ok: false, message: t('calendar.noDay') };
+  const stamp = `${timestamp(new Date(stampMs))}Z`;
   const taken = new Map<string, number>();
   const events = [...jobs]
     .sort((a, b) => (a.dueOn === b.dueOn ? 0 : a.dueOn < b.dueOn ? -1 : 1))
-    .map(({ id, name, bikeName, dueOn, minutes, description }): EventAttributes => {
-      const [year, month, day] = dueOn.split('-').map(Number) as [number, number, number];
+    .flatMap(({ id, name, bikeName, dueOn, minutes, description }) => {
       const from = taken.get(dueOn) ?? OPENS_AT_MINUTE;
       const length = Math.max(5, Math.round(minutes));
       taken.set(dueOn, from + length);
-      const days = Math.floor(from / 1440);
-      const date = new Date(Date.UTC(year, month - 1, day + days));
-      return {
-        uid: `${id}@rontel`,
-        productId: 'rontel',
-        title: `${name} (${bikeName})`,
-        description,
-        start: [
-          date.getUTCFullYear(),
-          date.getUTCMonth() + 1,
-          date.getUTCDate(),
-          Math.floor((from % 1440) / 60),
-          from % 60,
-        ],
-        startInputType: 'local',
-        startOutputType: 'local',
-        duration: { hours: Math.floor(length / 60), minutes: length % 60 },
-        status: 'TENTATIVE',
-        created: stampMs,
-        lastModified: stampMs,
-        calName: t('calendar.name'),
-      };
+      // Local time without a zone, so UTC serves as a calendar without daylight saving.
+      const start = new Date(Date.parse(dueOn) + from * MS_PER_MINUTE);
+      return [
+        'BEGIN:VEVENT',
+        `UID:${escaped(id)}@rontel`,
+        `SUMMARY:${escaped(`${name} (${bikeName})`)}`,
+        `DESCRIPTION:${escaped(description)}`,
+        `DTSTAMP:${stamp}`,
+        `DTSTART:${timestamp(start)}`,
+        `DURATION:PT${length}M`,
+        'STATUS:TENTATIVE',
+        `CREATED:${stamp}`,
+        `LAST-MODIFIED:${stamp}`,
+        'END:VEVENT',
+      ];
     });
-  const { error, value } = createEvents(events);
-  if (error ?? typeof value !== 'string') {
-    return { ok: false, message: error ? t('calendar.notMade', { cause: error.message }) : t('calendar.empty') };
-  }
-  return { ok: true, text: value };
+  const lines = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'CALSCALE:GREGORIAN',
+    'PRODID:rontel',
+    'METHOD:PUBLISH',
+    `X-WR-CALNAME:${escaped(t('calendar.name'))}`,
+    ...events,
+    'END:VCALENDAR',
+  ];
+  return { ok: true, text: lines.map((line) => `${folded(line)}\r\n`).join('') };
 }

@@ -1,6 +1,7 @@
 import type { ChainPlan, ChainWarning, JobCard } from '../../core/job';
 import { linksText as links, sentences } from './list';
 import { t } from './text';
+import { definite } from '../../core/items';
 
 /** What becomes of the chain and why, in a sentence or two. */
 export function chainText({
@@ -47,17 +48,17 @@ function actionText(
         case 'notCounted':
           return t('chainWords.actionText.leave.notCounted', { minLinks: links(window.minLinks) });
         case 'fits':
-          return t('chainWords.actionText.leave.fits', { linksNow: links(linksNow!), both });
+          return t('chainWords.actionText.leave.fits', { linksNow: links(definite(linksNow)), both });
         case 'passesBothEnds':
           return t('chainWords.actionText.leave.passesBothEnds', {
-            linksNow: links(linksNow!),
+            linksNow: links(definite(linksNow)),
             both,
             minLinks: window.minLinks,
-            maxLinks: window.maxLinks!,
+            maxLinks: definite(window.maxLinks),
           });
         default:
           return t('chainWords.actionText.leave.chainLeaveItAsIt', {
-            linksNow: links(linksNow!),
+            linksNow: links(definite(linksNow)),
             big: ends.big,
             both,
             small: ends.small,
@@ -65,9 +66,9 @@ function actionText(
       }
     case 'shorten':
       return t('chainWords.actionText.shorten', {
-        linksNow: links(linksNow! - linksAfter!),
-        linksNow2: linksNow!,
-        linksAfter: linksAfter!,
+        linksNow: links(definite(linksNow) - definite(linksAfter)),
+        linksNow2: definite(linksNow),
+        linksAfter: definite(linksAfter),
       });
     case 'ask':
       return t('chainWords.actionText.ask', { targetLinks: links(targetLinks) });
@@ -107,7 +108,7 @@ export function chainWarningText(warning: ChainWarning, { window, targetLinks }:
             minLinks: links(window.minLinks),
           })
         : t('chainWords.chainWarningText.cannotLeave.itCannotBeLeftAs2', {
-            maxLinks: links(window.maxLinks!),
+            maxLinks: links(definite(window.maxLinks)),
             small: ends.small,
           });
     case 'typedTooFew':
@@ -120,7 +121,7 @@ export function chainWarningText(warning: ChainWarning, { window, targetLinks }:
       return t('chainWords.chainWarningText.noneServesBoth', {
         minLinks: links(window.minLinks),
         big: ends.big,
-        maxLinks: window.maxLinks!,
+        maxLinks: definite(window.maxLinks),
         small: ends.small,
       });
     case 'slackAtPlanned':
@@ -132,7 +133,7 @@ export function chainWarningText(warning: ChainWarning, { window, targetLinks }:
   }
 }
 
-/** What the step of the chain says. */
+/** Returns the text of the chain's step. */
 export function chainStepText({ difference, usesQuickLink }: JobCard): string {
   const { chain } = difference;
   const { action, linksNow, linksAfter, targetLinks } = chain;
@@ -149,9 +150,9 @@ export function chainStepText({ difference, usesQuickLink }: JobCard): string {
       });
     case 'shorten':
       return t('chainWords.chainStepText.shorten', {
-        linksNow: links(linksNow! - linksAfter!),
-        linksNow2: linksNow!,
-        linksAfter: linksAfter!,
+        linksNow: links(definite(linksNow) - definite(linksAfter)),
+        linksNow2: definite(linksNow),
+        linksAfter: definite(linksAfter),
         counting,
       });
     case 'ask':

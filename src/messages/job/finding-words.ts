@@ -82,19 +82,24 @@ export const REMEDY_TEXT: Readonly<Record<RemedyCode, string>> = {
 
 /** A finding with how it ended: "slack chain, accepted with limits: 32/11 and 32/12 stay out". */
 export function findingText({ symptom, ending, gears = [], dropsCogs }: Finding): string {
-  const cogs = dropsCogs === undefined ? '' : ` (${cogsText(dropsCogs)})`;
-  const what = `${SYMPTOM_TEXT[symptom].toLowerCase()}${cogs}`;
+  const what = t('findingWords.findingText.what', {
+    symptom: SYMPTOM_TEXT[symptom].toLowerCase(),
+    cogs: dropsCogs === undefined ? 'none' : cogsText(dropsCogs),
+  });
   if (ending === undefined) return t('findingWords.findingText.stillOpen', { what });
-  const out =
-    ending === 'accepted' && gears.length > 0 ? t('findingWords.findingText.stayOut', { gears: pairsText(gears) }) : '';
-  return `${what}, ${ENDING_TEXT[ending]}${out}`;
+  return t('findingWords.findingText.ended', {
+    what,
+    ending: ENDING_TEXT[ending],
+    stayOut: ending === 'accepted' && gears.length > 0 ? 'yes' : 'no',
+    gears: pairsText(gears),
+  });
 }
 
 export function findingsText(step: StepProgress | undefined): string {
   return (step?.findings ?? []).map(findingText).join('; ');
 }
 
-/** How a step stands, in a mark that prints. */
+/** Returns the state of a step as a printable mark. */
 export function stepMark(step: StepProgress | undefined): string {
   if (!step) return '○';
   if (openFinding(step)) return '!';

@@ -9,7 +9,7 @@ export {
   stepMark,
 } from './finding-words';
 export { CARD_SLOT_TEXT, CONSUMABLE_TEXT, KEEP_TEXT, SLOT_TEXT, TOOL_TEXT, itemName } from './item-words';
-export { listed, pairText, pairsText } from './list';
+export { eitherOf, listed, pairText, pairsText } from './list';
 export { judgementText, readingTitle, targetText, withUnit } from './reading-words';
 export { STEP_TITLES, stepTitle } from './step-titles';
 export { stepWords } from './step-words';

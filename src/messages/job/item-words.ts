@@ -1,8 +1,9 @@
 import type { CardItem, CardSlot, Consumable, DescribedSlot, Tool } from '../../core/job';
-import type { Slot } from '../../core/shelf';
+import type { Slot } from '../../core/parts';
 import { short } from '../number-text';
 import { linksText } from './list';
 import { t } from './text';
+import { firstOf, lastOf } from '../../core/items';
 
 export const SLOT_TEXT: Readonly<Record<Slot, string>> = {
   bigRing: t('itemWords.slotText.bigRing'),
@@ -35,13 +36,13 @@ export const KEEP_TEXT: Readonly<Record<DescribedSlot, string>> = {
   crank: t('itemWords.keepText.crank'),
 };
 
-/** A part by its own name, or by what tells it from others of its kind. */
+/** Returns the name of a part, or what distinguishes it from others of its kind. */
 export function itemName({ what, label }: Pick<CardItem, 'what' | 'label'>): string {
   const { partName, teeth, cogs, links, isPartOfChain, spacerMm, rings } = label;
   if (partName !== undefined) return partName;
   if (teeth !== undefined) return t('itemWords.itemName.tChainring', { teeth });
   if (cogs)
-    return t('itemWords.itemName.cassetteSpeed', { cogs: cogs[0]!, cogs2: cogs.at(-1)!, cogsCount: cogs.length });
+    return t('itemWords.itemName.cassetteSpeed', { cogs: firstOf(cogs), cogs2: lastOf(cogs), cogsCount: cogs.length });
   if (spacerMm !== undefined) return t('itemWords.itemName.mmOfSpacers', { spacerMm: short(spacerMm, 2) });
   if (isPartOfChain && links !== undefined) return t('itemWords.itemName.ofTheChain', { links: linksText(links) });
   if (what === 'chain')

@@ -6,6 +6,10 @@ const LIST = new Intl.ListFormat('en-GB', { type: 'conjunction' });
 
 export const listed = (items: readonly string[]): string => LIST.format(items);
 
+/** One of several: "a or b". */
+export const eitherOf = (items: readonly string[]): string =>
+  new Intl.ListFormat('en-GB', { type: 'disjunction' }).format(items);
+
 export const pairText = ({ chainring, cog }: GearPair): string => `${chainring}/${cog}`;
 
 export const pairsText = (pairs: readonly GearPair[]): string => listed(pairs.map(pairText));

@@ -1,9 +1,10 @@
 import type { ReadingBasis, ReadingId, ReadingJudgement, ReadingUnit, StepReading } from '../../core/job';
-import { allDigits, short } from '../number-text';
+import { allDigits, short, unitAfter } from '../number-text';
 import { endsOf, type Ends } from './chain-words';
 import { linksText } from './list';
 import { JOINT_TEXT } from './torque-words';
 import { t } from './text';
+import { definite } from '../../core/items';
 
 /** What is read. */
 export function readingTitle(id: ReadingId): string {
@@ -37,7 +38,7 @@ export function readingTitle(id: ReadingId): string {
 }
 
 /** Writes a distance in the unit that its reader reads. */
-export type DistanceWriter = (km: number) => string;
+type DistanceWriter = (km: number) => string;
 
 const inKilometres: DistanceWriter = (km) => `${short(km, 2)} km`;
 
@@ -46,7 +47,7 @@ export function withUnit(value: number, unit: ReadingUnit, distance: DistanceWri
   if (unit === 'km') return distance(value);
   if (unit === 'links') return linksText(value);
   if (unit === 'turns') return t('readingWords.withUnit.value21', { value: short(value, 2), value2: Math.abs(value) });
-  return unit === '%' ? `${short(value, 2)}%` : `${short(value, 2)} ${unit}`;
+  return `${short(value, 2)}${unitAfter(unit)}`;
 }
 
 /** Why a target is what it is. */
@@ -101,7 +102,7 @@ export function judgementText(
     case 'onTarget':
       return t('readingWords.judgementText.onTarget', { value: value$, why });
     case 'inWindow':
-      return t('readingWords.judgementText.inWindow', { value: value$, target: target!, why });
+      return t('readingWords.judgementText.inWindow', { value: value$, target: definite(target), why });
     case 'noTarget':
       return t('readingWords.judgementText.noTarget', { value: value$ });
     case 'notPossible':
@@ -113,9 +114,9 @@ export function judgementText(
         target2: target ? target : '',
       });
     case 'notWhole':
-      return t('readingWords.judgementText.notWhole', { value: allDigits(value), target: target! });
+      return t('readingWords.judgementText.notWhole', { value: allDigits(value), target: definite(target) });
     case 'odd':
-      return t('readingWords.judgementText.odd', { value: value$, target: target! });
+      return t('readingWords.judgementText.odd', { value: value$, target: definite(target) });
     case 'withoutQuickLink':
       return t('readingWords.judgementText.withoutQuickLink', { value: value$, links: judged.links });
     case 'slackAtPlanned':

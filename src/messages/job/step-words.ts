@@ -5,9 +5,10 @@ import { chainStepText, endsOf } from './chain-words';
 import { answerReasons, missingData } from './fit-words';
 import { listed, pairText, pairsText, sentences } from './list';
 import { t } from './text';
+import { firstOf, lastOf } from '../../core/items';
 
-/** What a step says: what is done, why, and what to beware of. */
-export interface StepWords {
+/** Text of a step: what to do, why, and the caution. */
+interface StepWords {
   readonly text: string;
   readonly why: string;
   readonly caution?: string | undefined;
@@ -27,9 +28,9 @@ const isTwo = ({ to }: JobCard) => to.setup.chainrings.length > 1;
 const ring = (teeth: number) => `${teeth}T`;
 const rings = (list: readonly number[]) =>
   t('stepWords.rings.theListCount1', { list: listed(list.map(ring)), listCount: list.length });
-const smallRing = (card: JobCard) => ring(card.to.setup.chainrings.at(-1)!);
-const largestCog = (card: JobCard) => ring(card.to.setup.cogs.at(-1)!);
-const smallestCog = (card: JobCard) => ring(card.to.setup.cogs[0]!);
+const smallRing = (card: JobCard) => ring(lastOf(card.to.setup.chainrings));
+const largestCog = (card: JobCard) => ring(lastOf(card.to.setup.cogs));
+const smallestCog = (card: JobCard) => ring(firstOf(card.to.setup.cogs));
 /** "On the 32T ring, in the 36T cog" with two rings; with one the ring goes without saying. */
 const inLargest = (card: JobCard) =>
   isTwo(card)
@@ -304,7 +305,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
   checkLargestCog: (card) =>
     said(
       t('stepWords.say.checkLargestCog.crankSlowlyByHandThrough', {
-        card: overText(card, t('stepWords.say.checkLargestCog.largestCog')),
+        card: overText(card, 'largestCog'),
         card2: largestCog(card),
       }),
       t('stepWords.say.checkLargestCog.theDerailleurIsNotMade'),
@@ -336,7 +337,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
   checkLargestCogMinimum: (card) =>
     said(
       t('stepWords.say.checkLargestCogMinimum.turnTheBTensionScrew', {
-        card: overText(card, t('stepWords.say.checkLargestCogMinimum.largestCogMinimum')),
+        card: overText(card, 'largestCogMinimum'),
       }),
       t('stepWords.say.checkLargestCogMinimum.theGuidePulleyHangsFurther'),
       t('stepWords.say.checkLargestCogMinimum.pastAPublishedLimitYou', { spec: SPEC }),
@@ -344,7 +345,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
   checkSmallestCog: (card) =>
     said(
       t('stepWords.say.checkSmallestCog.shiftTenTimesOntoThe', {
-        card: overText(card, t('stepWords.say.checkSmallestCog.smallestCog')),
+        card: overText(card, 'smallestCog'),
         card2: smallestCog(card),
       }),
       t('stepWords.say.checkSmallestCog.theGuidePulleyIsNot'),
@@ -361,15 +362,15 @@ const SAY: Readonly<Record<StepId, Say>> = {
   frontShift: ({ to }) =>
     said(
       t('stepWords.say.frontShift.shiftTheFrontDerailleurBoth', {
-        cogs: to.setup.cogs.at(-1)!,
-        cogs2: to.setup.cogs[0]!,
+        cogs: lastOf(to.setup.cogs),
+        cogs2: firstOf(to.setup.cogs),
       }),
       t('stepWords.say.frontShift.aFrontDerailleurThatThrows'),
     ),
   checkFrontCage: (card) =>
     said(
       t('stepWords.say.checkFrontCage.theGapOfCageTo', {
-        card: overText(card, t('stepWords.say.checkFrontCage.frontCage')),
+        card: overText(card, 'frontCage'),
       }),
       t('stepWords.say.checkFrontCage.theCageIsCurvedFor'),
       t('stepWords.say.checkFrontCage.pastAPublishedLimitYou', { spec: SPEC }),
@@ -377,7 +378,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
   checkRingDifference: (card) =>
     said(
       t('stepWords.say.checkRingDifference.onTheSmallRingIn', {
-        card: overText(card, t('stepWords.say.checkRingDifference.ringDifference')),
+        card: overText(card, 'ringDifference'),
       }),
       t('stepWords.say.checkRingDifference.theFrontDerailleurSCage'),
       t('stepWords.say.checkRingDifference.pastAPublishedLimitYou', { spec: SPEC }),
@@ -386,7 +387,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
     said(
       isTwo(card)
         ? t('stepWords.say.bigBig.turnTheCranksSlowlyBy', {
-            chainrings: ring(card.to.setup.chainrings[0]!),
+            chainrings: ring(firstOf(card.to.setup.chainrings)),
             card: largestCog(card),
           })
         : t('stepWords.say.bigBig.turnTheCranksSlowlyBy2', { card: largestCog(card) }),
@@ -404,10 +405,10 @@ const SAY: Readonly<Record<StepId, Say>> = {
       sentences([
         two
           ? t('stepWords.say.smallSmall.smallRingCogTheChain', {
-              chainrings: ring(to.setup.chainrings.at(-1)!),
-              cogs: ring(to.setup.cogs[0]!),
+              chainrings: ring(lastOf(to.setup.chainrings)),
+              cogs: ring(firstOf(to.setup.cogs)),
             })
-          : t('stepWords.say.smallSmall.cogTheChainMustBe', { cogs: ring(to.setup.cogs[0]!) }),
+          : t('stepWords.say.smallSmall.cogTheChainMustBe', { cogs: ring(firstOf(to.setup.cogs)) }),
         leftOut.length > 0 && t('stepWords.say.smallSmall.leftOutOfThisCombination', { leftOut: pairsText(leftOut) }),
       ]),
       t('stepWords.say.smallSmall.aSlackChainFallsOff'),
@@ -416,7 +417,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
   checkCapacity: (card) =>
     said(
       sentences([
-        overText(card, t('stepWords.say.checkCapacity.totalCapacity')),
+        overText(card, 'totalCapacity'),
         isTwo(card)
           ? t('stepWords.say.checkCapacity.bigBigPushTheCage')
           : t('stepWords.say.checkCapacity.largestCogPushTheCage'),
@@ -444,7 +445,7 @@ const SAY: Readonly<Record<StepId, Say>> = {
     said(t('stepWords.say.recheck.afterTheFirstRideOr100'), t('stepWords.say.recheck.newCablesAndChainsSettle')),
 };
 
-/** What a recheck says at steps that a swap says otherwise. */
+/** Texts of a re-check where they differ from those of a swap. */
 const RECHECK: Readonly<Partial<Record<StepId, StepWords>>> = {
   torque: said(t('stepWords.recheck.torque.everyBoltThatTheSwap'), t('stepWords.recheck.torque.partsSettleInTheFirst')),
   indexing: said(

@@ -1,7 +1,8 @@
+import { t } from './text';
 import { z } from 'zod';
 import { PRIORITIES } from '../../core/compare';
-import { rearDerailleurSchema, refineTeeth, teethSchema, wheelSchema } from '../schema/drivetrain';
-import { nameSchema } from '../schema/text';
+import { rearDerailleurSchema, refineTeeth, teethSchema, wheelSchema } from '../drivetrain.schema';
+import { nameSchema } from '../field-schemas';
 import { riderSchema } from './rider';
 
 const SETUPS_MAX = 4;
@@ -21,7 +22,7 @@ export const compareRequestSchema = z.strictObject({
         .superRefine(refineTeeth),
     )
     .refine((setups) => setups.length >= 1 && setups.length <= SETUPS_MAX, {
-      error: ({ input }) => `${(input as unknown[]).length} setups: send 1 to ${SETUPS_MAX}, the one on the bike first`,
+      error: ({ input }) => t('setupCountFittedFirst', { count: (input as unknown[]).length, most: SETUPS_MAX }),
     })
     .meta({ minItems: 1, maxItems: SETUPS_MAX, description: 'the first is on the bike' }),
 });

@@ -1,16 +1,19 @@
+import { t } from './text';
 import { z } from 'zod';
 import { CADENCE_RPM, CHAINRING_TEETH, checkCogs } from '../../core/gears';
 import { DEFAULT_RING_DIFFERENCE_MAX_T, LAYOUTS, SEARCHED_RING_DIFFERENCE_T } from '../../core/find';
-import { boundedSchema, rearDerailleurSchema, teethSchema, wheelSchema } from '../schema/drivetrain';
-import { addProblems } from '../schema/problems';
-import { nameSchema } from '../schema/text';
+import { boundedSchema, rearDerailleurSchema, teethSchema, wheelSchema } from '../drivetrain.schema';
+import { addProblems } from '../add-problems';
+import { nameSchema } from '../field-schemas';
 
 const CASSETTES_MAX = 1000;
 const LIMIT = { min: 1, max: 1000 };
 const DEFAULT_LIMIT = 50;
 
 const wholeTeeth = (bounds: typeof CHAINRING_TEETH, what: string) =>
-  boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), { error: `${what}: whole teeth` });
+  boundedSchema(bounds, what, 'T').refine((teeth) => Number.isInteger(teeth), {
+    error: t('wholeTeeth', { term: what }),
+  });
 
 const cassetteSchema = z
   .strictObject({ name: nameSchema, cogs: teethSchema.shape.cogs })
@@ -29,7 +32,7 @@ export const findRequestSchema = z.strictObject({
     .refine(({ lowRpm, highRpm }) => lowRpm < highRpm, {
       error: ({ input }) => {
         const { lowRpm, highRpm } = input as { lowRpm: number; highRpm: number };
-        return `from ${lowRpm} to ${highRpm} rpm: the low one must be below the high one`;
+        return t('cadenceOrder', { lowRpm, highRpm });
       },
     }),
   needs: z.strictObject({
@@ -47,18 +50,18 @@ export const findRequestSchema = z.strictObject({
     .refine(({ min, max }) => min <= max, {
       error: ({ input }) => {
         const { min, max } = input as { min: number; max: number };
-        return `rings from ${min} to ${max}T: give the smaller number first`;
+        return t('ringOrder', { min, max });
       },
     }),
   layouts: z
     .array(z.enum(LAYOUTS))
-    .refine((layouts) => layouts.length > 0, { error: 'no layout: send "1x", "2x" or both' })
-    .refine((layouts) => new Set(layouts).size === layouts.length, { error: 'the same layout is there twice' })
+    .refine((layouts) => layouts.length > 0, { error: t('noLayout') })
+    .refine((layouts) => new Set(layouts).size === layouts.length, { error: t('layoutTwice') })
     .meta({ minItems: 1, maxItems: LAYOUTS.length }),
   cassettes: z
     .array(cassetteSchema)
     .refine((cassettes) => cassettes.length >= 1 && cassettes.length <= CASSETTES_MAX, {
-      error: ({ input }) => `${(input as unknown[]).length} cassettes: send 1 to ${CASSETTES_MAX}`,
+      error: ({ input }) => t('cassetteCount', { count: (input as unknown[]).length, most: CASSETTES_MAX }),
     })
     .meta({ minItems: 1, maxItems: CASSETTES_MAX })
     .optional()
@@ -70,7 +73,9 @@ export const findRequestSchema = z.strictObject({
   ringDifferenceMaxT: wholeTeeth(SEARCHED_RING_DIFFERENCE_T, 'ring difference').default(DEFAULT_RING_DIFFERENCE_MAX_T),
   rearDerailleur: rearDerailleurSchema.default({}),
   limit: boundedSchema(LIMIT, 'limit', 'candidates')
-    .refine((limit) => Number.isInteger(limit), { error: 'limit: a whole number' })
+    .refine((limit) => Number.isInteger(limit), {
+      error: ({ input }) => t('whole', { term: 'limit', value: String(input) }),
+    })
     .default(DEFAULT_LIMIT),
 });
 

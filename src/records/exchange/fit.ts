@@ -1,3 +1,4 @@
+import { t } from './text';
 import { z } from 'zod';
 import { CHAIN_LINKS, DRIVE_BOUNDS, DRIVE_DEFAULTS, SUSPENSION_GROWTH_MM } from '../../core/fit';
 import {
@@ -7,11 +8,11 @@ import {
   rearDerailleurSchema,
   refineTeeth,
   teethSchema,
-} from '../schema/drivetrain';
-import { nameSchema } from '../schema/text';
+} from '../drivetrain.schema';
+import { nameSchema } from '../field-schemas';
 
 const whole = (what: string) => (value: number, context: z.RefinementCtx) => {
-  if (!Number.isInteger(value)) context.addIssue({ code: 'custom', message: `${what} ${value}: a whole number` });
+  if (!Number.isInteger(value)) context.addIssue({ code: 'custom', message: t('whole', { term: what, value }) });
 };
 
 /** The body of POST /api/fit. */

@@ -1,3 +1,4 @@
+import { t } from './text';
 import { z } from 'zod';
 import {
   CADENCE_RPM,
@@ -6,8 +7,8 @@ import {
   DEFAULT_CADENCE_RPM,
   DEFAULT_CLOSENESS_PERCENT,
 } from '../../core/gears';
-import { boundedSchema, refineTeeth, teethSchema, wheelSchema } from '../schema/drivetrain';
-import { nameSchema } from '../schema/text';
+import { boundedSchema, refineTeeth, teethSchema, wheelSchema } from '../drivetrain.schema';
+import { nameSchema } from '../field-schemas';
 
 const SETUPS_MAX = 8;
 
@@ -20,7 +21,7 @@ export const gearsRequestSchema = z.strictObject({
   setups: z
     .array(z.strictObject({ name: nameSchema.optional(), ...teethSchema.shape }).superRefine(refineTeeth))
     .refine((setups) => setups.length >= 1 && setups.length <= SETUPS_MAX, {
-      error: ({ input }) => `${(input as unknown[]).length} setups: send 1 to ${SETUPS_MAX}`,
+      error: ({ input }) => t('setupCount', { count: (input as unknown[]).length, most: SETUPS_MAX }),
     })
     .meta({ minItems: 1, maxItems: SETUPS_MAX }),
 });
@@ -35,7 +36,7 @@ export const gearsResponseSchema = z.object({
       rangePercent: z.number().describe('hardest over easiest gear, %'),
       distinctGears: z.int().describe('gears no two of which are closer than closenessPercent'),
       ringOverlapPercent: z.number().nullable().describe('shared part of both rings, log scale, %; null for one ring'),
-      exactTwins: z.array(z.tuple([pairSchema, pairSchema])),
+      exactDuplicates: z.array(z.tuple([pairSchema, pairSchema])),
       gears: z.array(
         z.object({
           chainring: z.int(),

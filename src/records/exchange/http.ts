@@ -3,7 +3,7 @@ import { z } from 'zod';
 /** The answer of GET /api/health. */
 export const healthSchema = z.object({ status: z.literal('ok'), version: z.string() });
 
-/** What is said of a request that cannot be answered (RFC 9457), with a line for each fault found. */
+/** A problem response (RFC 9457), with an entry for each issue found. */
 export const problemSchema = z.object({
   type: z.string(),
   title: z.string(),

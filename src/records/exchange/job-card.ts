@@ -1,3 +1,4 @@
+import { t } from './text';
 import { z } from 'zod';
 import {
   CHAIN_LINKS,
@@ -9,12 +10,14 @@ import {
   SUSPENSION_GROWTH_MM,
 } from '../../core/fit';
 import { CHAIN_CHOICES, ENDINGS, STEP_IDS, SYMPTOMS } from '../../core/job';
-import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from '../schema/drivetrain';
-import { nameSchema } from '../schema/text';
+import { boundedSchema, rearDerailleurSchema, refineTeeth, teethSchema } from '../drivetrain.schema';
+import { nameSchema } from '../field-schemas';
 
 const wholeSchema = (bounds: { readonly min: number; readonly max: number }, what: string, unit: string) =>
   boundedSchema(bounds, what, unit)
-    .refine((value) => Number.isInteger(value), { error: ({ input }) => `${what} ${String(input)}: a whole number` })
+    .refine((value) => Number.isInteger(value), {
+      error: ({ input }) => t('whole', { term: what, value: String(input) }),
+    })
     .optional();
 
 const pairSchema = z.strictObject({ chainring: z.int(), cog: z.int() });
@@ -45,12 +48,12 @@ const buildSchema = z
       const path = ['excludedGears', i];
       const gear = `${chainring}/${cog}`;
       if (!chainrings.includes(chainring) || !cogs.includes(cog)) {
-        context.addIssue({ code: 'custom', path, message: `${gear}: this setup has no such gear` });
+        context.addIssue({ code: 'custom', path, message: t('noSuchGear', { gear }) });
       } else if (chainring === chainrings[0] && cog === cogs.at(-1)) {
         context.addIssue({
           code: 'custom',
           path,
-          message: `${gear}: big-big cannot be excluded, because an accidental shift reaches it`,
+          message: t('bigBigExcluded', { gear }),
         });
       }
     });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { wheelSchema } from '../schema/drivetrain';
+import { wheelSchema } from '../drivetrain.schema';
 import { RIDER_NUMBERS, RIDINGS, riderSchema, type RiderNumber } from './rider';
 
 /** The body of POST /api/needs. */

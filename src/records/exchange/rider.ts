@@ -10,14 +10,14 @@ import {
   type FilledBrief,
   type Use,
   briefTerm,
-} from '../../core/brief';
+} from '../../core/needs';
 import type { Resistance } from '../../core/ride';
-import { boundedSchema } from '../schema/drivetrain';
+import { boundedSchema } from '../drivetrain.schema';
 import { textOf } from '../../messages/core';
 
 /** The kinds of riding as the interface names them; inside, cargo bikes are those that carry loads. */
 export const RIDINGS = USES.map(toRiding);
-export type Riding = Exclude<Use, 'loads'> | 'cargo';
+type Riding = Exclude<Use, 'loads'> | 'cargo';
 
 export function toRiding(use: Use): Riding {
   return use === 'loads' ? 'cargo' : use;
@@ -27,7 +27,7 @@ function toUse(riding: Riding): Use {
   return riding === 'cargo' ? 'loads' : riding;
 }
 
-/** Each number of a rider, and of which of the brief's it is. */
+/** The numbers of a rider, with the brief's field for each. */
 export const RIDER_NUMBERS = {
   riderKg: 'riderMassKg',
   bikeKg: 'bikeMassKg',
@@ -45,8 +45,8 @@ export const RIDER_NUMBERS = {
 } as const satisfies Record<string, keyof BriefNumbers>;
 export type RiderNumber = keyof typeof RIDER_NUMBERS;
 
-/** The largest steps that do not bother, by zone, and of which of the brief's each is. */
-export const STEP_TOLERANCES = {
+/** The largest acceptable steps by zone, with the brief's field for each. */
+const STEP_TOLERANCES = {
   climbing: 'stepClimbingPercent',
   cruising: 'stepBetweenPercent',
   fast: 'stepFastPercent',
@@ -89,7 +89,7 @@ export type Rider = z.infer<typeof riderSchema>;
 export const RIDER_NAMES = Object.entries(RIDER_NUMBERS) as [RiderNumber, keyof BriefNumbers][];
 export const TOLERANCE_NAMES = Object.entries(STEP_TOLERANCES) as [keyof typeof STEP_TOLERANCES, keyof BriefNumbers][];
 
-/** Writes a rider as a brief; what is not given stays open. */
+/** Converts a rider to a brief; what is not given stays open. */
 export function briefOfRider({ riding, assist, stepTolerancePercent, lowestRatio, ...rider }: Rider): Brief {
   return {
     use: riding && toUse(riding),
@@ -110,7 +110,7 @@ export function resistanceOfRider({ cda, crr }: Rider, brief: FilledBrief): Resi
   return { ...usual, cdaM2: cda ?? usual.cdaM2, crr: crr ?? usual.crr };
 }
 
-/** A field of the brief as the interface names it. */
+/** The HTTP name of a field of the brief. */
 export function riderNameOf(field: keyof BriefNumbers): string {
   return RIDER_NAMES.find(([, own]) => own === field)?.[0] ?? field;
 }

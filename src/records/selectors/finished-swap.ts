@@ -1,6 +1,6 @@
 import { leaveOut, type GearIndex } from '../../core/fit';
 import { acceptedGears, type CardSlot, type GearPair, type JobCard } from '../../core/job';
-import { SLOTS, dataInSlot, slotsOf, withDataInSlot, type PartData, type Slot } from '../../core/shelf';
+import { SLOTS, dataInSlot, slotsOf, withDataInSlot, type PartData, type Slot } from '../../core/parts';
 import type { JobRecord, JobSide, SwapWork } from '../job';
 import { jobSideOf } from '../job-side';
 import type { SetupRecord } from '../setup';
@@ -42,17 +42,17 @@ export function finishedSwap(
     [...card.off, ...card.on].filter(({ label }) => !label.isPartOfChain).map(({ what }) => what),
   );
   const stays = (slot: Slot) => !moved.has(slot);
-  const shelf = Object.fromEntries(
+  const partIds = Object.fromEntries(
     SLOTS.flatMap((slot): [Slot, string][] => {
       const on = card.on.find(({ what }) => what === slot);
       const id = stays(slot)
-        ? (from.setup.shelf?.[slot] ?? planned.shelf?.[slot])
-        : on && (on.partId ?? planned.shelf?.[slot]);
+        ? (from.setup.partIds?.[slot] ?? planned.partIds?.[slot])
+        : on && (on.partId ?? planned.partIds?.[slot]);
       return id === undefined ? [] : [[slot, id]];
     }),
   );
   let fitted: SetupRecord = { ...there, chainrings, cogs, hubStages };
-  // What is known of a part that stayed is what was known of it on the bike.
+  // A part that stayed keeps the data that it had on the bike.
   for (const slot of slotsOf(planned).needed) {
     if (stays(slot) && slotsOf(from.setup).needed.includes(slot)) {
       fitted = withDataInSlot(slot, fitted, dataInSlot(slot, from.setup));
@@ -66,7 +66,7 @@ export function finishedSwap(
     from,
     fitted: {
       ...fitted,
-      ...(Object.keys(shelf).length > 0 ? { shelf } : {}),
+      ...(Object.keys(partIds).length > 0 ? { partIds } : {}),
       ...(links !== undefined && { chainLinks: links }),
       ...(leftOut && { leftOut }),
     },
@@ -120,7 +120,7 @@ function takenOffBy(card: JobCard, from: SetupRecord): TakenOff[] {
     const data = dataInSlot(slot, from);
     if (slot !== 'chain') return [{ slot, data }];
     const { reason, linksNow } = card.difference.chain;
-    // A worn chain is no part to come back to, nor one that nobody has counted.
+    // A worn chain is not fitted again, nor one of unknown length.
     return reason === 'worn' || linksNow === undefined ? [] : [{ slot, data: { ...data, chainLinks: linksNow } }];
   });
 }

@@ -9,11 +9,11 @@ export function leftOutOf(setup: SetupRecord): readonly GearIndex[] {
 }
 
 /** A setup as far as left-out gears belong to it. */
-export function combinationOf({ chainrings, cogs, rearDerailleur, shelf }: SetupRecord) {
-  return { chainrings, cogs, rearDerailleur, rearPartId: shelf?.rearDerailleur };
+export function combinationOf({ chainrings, cogs, rearDerailleur, partIds }: SetupRecord) {
+  return { chainrings, cogs, rearDerailleur, rearPartId: partIds?.rearDerailleur };
 }
 
-/** Reads what compatibility is asked of a setup of a bike. */
+/** Builds the input of the compatibility checks for a setup of a bike. */
 export function fitInputFor(
   bike: BikeRecord,
   setup: SetupRecord,
@@ -36,6 +36,6 @@ export function fitInputFor(
     crossedCogs: bike.crossedCogs,
     fittedBigRing: fitted && fitted.chainrings.length > 1 ? fitted.chainrings[0] : undefined,
     experience,
-    derailleurPartIds: setup.shelf,
+    derailleurPartIds: setup.partIds,
   };
 }

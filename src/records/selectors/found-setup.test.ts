@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
 import { SetupBuilder } from '../../core/find';
 import { inCardOrder } from '../../core/job';
-import { GENERIC_CASSETTES } from '../../core/parts/cassettes';
+import { GENERIC_CASSETTES } from '../../core/catalog/cassettes';
 import { BIKE_DEFAULTS, type BikeRecord } from '../bike';
 import { PART_DEFAULTS, type PartRecord } from '../part';
 import { SETUP_DEFAULTS, type SetupRecord } from '../setup';
@@ -10,6 +10,7 @@ import { WHEEL_DEFAULTS } from '../wheelset';
 import { fitInputFor } from './fit-input';
 import { foundSetup } from './found-setup';
 import { findStockOf, moveTo } from './job-card';
+import { cases } from '../../../tests/support/fuzz';
 
 const optional = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined });
 
@@ -131,7 +132,7 @@ test('a search says of a setup what its job card will say: the same parts to buy
       expect(build.massChangeG).toBeCloseTo(card.massChange.grams ?? 0, 9);
       for (const { what, isAssumedPrice } of card.buy) seen.add(`${what}${isAssumedPrice ? '' : ' at its own price'}`);
     }),
-    { ...SEEDED, numRuns: 600 },
+    { ...SEEDED, numRuns: cases(600) },
   );
   for (const what of ['cassette', 'bigRing', 'crank', 'chain', 'shifter', 'rearDerailleur', 'freehub', 'guide']) {
     expect([what, [...seen].some((one) => one.startsWith(what))]).toEqual([what, true]);

@@ -20,7 +20,7 @@ export function foundSetup(
     massG: _massG,
     cost: _cost,
     cogPitchMm,
-    shelf: _shelf,
+    partIds: _shelf,
     leftOut: _leftOut,
     checklist: _checklist,
     ...kept
@@ -30,7 +30,7 @@ export function foundSetup(
   return {
     ...kept,
     // A part in stock is shared only where the person chose it: here the derailleur that was found.
-    ...(derailleurId !== undefined && { shelf: { rearDerailleur: derailleurId } }),
+    ...(derailleurId !== undefined && { partIds: { rearDerailleur: derailleurId } }),
     ...laid,
     ...(others.length > 0 && { newParts }),
     // A cassette of another count has another pitch.

@@ -14,7 +14,7 @@ import {
   type StockPart,
   type StockedBuild,
 } from '../../core/job';
-import { SLOTS, freeCount, isAtHand, suitsSlot, type Slot } from '../../core/shelf';
+import { SLOTS, freeCount, isAtHand, suitsSlot, type Slot } from '../../core/parts';
 import type { BikeRecord } from '../bike';
 import type { JobRecord, JobSide, SwapWork } from '../job';
 import { jobSideOf } from '../job-side';
@@ -48,7 +48,7 @@ export interface JobWithCard {
 
 type SwapJob = Pick<JobRecord, 'state' | 'pairId' | 'progress'> & {
   readonly work: SwapWork;
-  /** Of a plan whose way back is not booked yet. */
+  /** For a plan whose return job is not booked yet. */
   readonly alternates?: boolean | undefined;
 };
 
@@ -161,11 +161,11 @@ function buildOf(
   const { setup } = side;
   const { chainrings, cogs, hubStages, rearDerailleur, chainLinks } = setup;
   const named = SLOTS.flatMap((slot): [Slot, string][] => {
-    const id = setup.shelf?.[slot];
+    const id = setup.partIds?.[slot];
     const part = parts.get(id ?? '');
     return id !== undefined && (!part || suitsSlot(slot, setup, part.data)) ? [[slot, id]] : [];
   });
-  // The way back takes what came off: another part with the same teeth is not it.
+  // A return job refits the part that came off, not another with the same teeth.
   const taken = new Set(named.map(([slot]) => slot));
   const found = plan ? inStockFor(setup, stockCandidates(parts, bike.id), taken) : [];
   const sums = sumsOf(setup, parts);
@@ -184,7 +184,7 @@ function buildOf(
       ...found.filter(([slot]) => !plan?.isReturn || slot === 'chain'),
     ]),
     ...(setup.massG !== undefined && { massG: setup.massG }),
-    // A cost by parts is that of the purchases on the card; only one that was typed stands for itself.
+    // A cost by parts is that of the purchases on the card; a typed cost takes precedence.
     ...(sums.cost === undefined && setup.cost !== undefined && { cost: setup.cost }),
   };
 }
@@ -238,7 +238,7 @@ export function findStockOf(bike: BikeRecord, fitted: SetupRecord, parts: PartsB
 }
 
 /** Weight and cost of a setup, and whether they are worked out from what would move. */
-export interface WeightAndCost {
+interface WeightAndCost {
   /** g */
   readonly massG: number | undefined;
   readonly isMassEstimate: boolean;
@@ -268,7 +268,7 @@ export function moveTo(setup: SetupRecord, fitted: SetupRecord, bike: BikeRecord
 }
 
 /**
- * What a setup of a bike weighs and costs. As it is known of the whole setup; else by the parts that would move from
+ * Weight and cost of a setup. As entered for the whole setup; otherwise from the parts that would move from
  * the setup on the bike, in the same way as on the card of that job.
  */
 export function weightAndCost(

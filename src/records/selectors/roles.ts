@@ -6,13 +6,14 @@ import {
   type Contradiction,
   type FilledBrief,
   type Needs,
-} from '../../core/brief';
+} from '../../core/needs';
 import { developmentM, gearsOf, rangeOf, rolloutMm } from '../../core/gears';
 import type { JobCard } from '../../core/job';
 import type { BikeRecord, BikeRole } from '../bike';
 import type { SetupRecord } from '../setup';
 import { wheelOf, wheelsetOf } from '../wheelset';
 import { changeCard, type JobFacts } from './job-card';
+import { itemAt, definite } from '../../core/items';
 
 /** A role of a bike with its setup, and whether the setup meets the role's needs. */
 export interface RoleState {
@@ -26,7 +27,7 @@ export interface RoleState {
 
 interface RoleSetup {
   readonly setup: SetupRecord;
-  /** Place on the bench. */
+  /** Place in the workspace. */
   readonly place: number;
   readonly easiestM: number;
   readonly hardestM: number;
@@ -45,7 +46,7 @@ export function roleStates(bike: BikeRecord, setups: readonly SetupRecord[]): re
       brief,
       needs,
       contradictions: contradictions(brief),
-      fitted: place < 0 ? undefined : roleSetup(bike, setups[place]!, place, needs),
+      fitted: place < 0 ? undefined : roleSetup(bike, itemAt(setups, place), place, needs),
     };
   });
 }
@@ -78,7 +79,7 @@ export function roleChanges(roles: readonly RoleState[], facts: JobFacts): reado
   return ready
     .flatMap((from, i) =>
       ready.slice(i + 1).map((to): RoleChange => {
-        const [now, then] = [from.fitted!.setup, to.fitted!.setup];
+        const [now, then] = [definite(from.fitted).setup, definite(to.fitted).setup];
         return { from, to, card: now.id === then.id ? undefined : changeCard(now, then, facts) };
       }),
     )

@@ -3,9 +3,9 @@ import nodeEndpoint from 'comlink/dist/umd/node-adapter';
 import { TOURER_BIKE, TOURER_RIDING } from '../../../tests/support/find';
 import { TOURER, TOURER_ROLLOUT_MM, LADEN } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
-import { fillBrief } from '../../core/brief';
+import { fillBrief } from '../../core/needs';
 import { findSetups, ringChoices } from '../../core/find';
-import { GENERIC_CASSETTES } from '../../core/parts/cassettes';
+import { GENERIC_CASSETTES } from '../../core/catalog/cassettes';
 import { packRecording } from '../../formats/ride/pack';
 import { Cancelled } from '../job-client';
 import { FindClient } from './client';
@@ -48,18 +48,22 @@ function channels(own: Partial<FindWork> = {}) {
 
 test('through the client the answer is that of core, with a reason for each', async () => {
   const { client, close } = channels();
-  const told = await client.find(asked(), () => undefined);
+  const response = await client.find(asked(), () => undefined);
   close();
   const { front, met } = findSetups(asked().input);
-  expect(told.result.met).toBe(met);
-  expect(told.result.front).toEqual(front);
+  expect(response.result.met).toBe(met);
+  expect(response.result.front).toEqual(front);
   // Setups with the same figures are one row.
-  expect(new Set(told.rows.flatMap(({ all }) => all))).toEqual(new Set(front));
-  expect(told.reasons).toHaveLength(told.rows.length);
-  expect(told.rows.length).toBeLessThan(front.length);
-  expect(told.present).toMatchObject({ chainrings: TOURER.chainrings, build: { newParts: [] }, outOfBandS: undefined });
-  expect(told.advice.kind).toBe('both');
-  expect(told.least.presentMiss).toBeUndefined();
+  expect(new Set(response.rows.flatMap(({ all }) => all))).toEqual(new Set(front));
+  expect(response.reasons).toHaveLength(response.rows.length);
+  expect(response.rows.length).toBeLessThan(front.length);
+  expect(response.present).toMatchObject({
+    chainrings: TOURER.chainrings,
+    build: { newParts: [] },
+    outOfBandS: undefined,
+  });
+  expect(response.advice.kind).toBe('both');
+  expect(response.least.presentMiss).toBeUndefined();
 });
 
 test('results stream in while the work goes on', async () => {
@@ -75,7 +79,8 @@ test('results stream in while the work goes on', async () => {
         frontCount: 1,
       } as const;
       // Through the channel a call answers when it has arrived.
-      await (onStep(step) as unknown as Promise<void>);
+      const report: (found: typeof step) => unknown = onStep;
+      await report(step);
       return findWork.find(question, () => undefined);
     },
   });
@@ -118,7 +123,7 @@ test('the cogs that rides asked for come back through the client; damaged sample
     chainring: 44,
     rolloutMm: TOURER_ROLLOUT_MM,
   });
-  const damaged = client.wantedCogs({ packed: ['AAAA'], chainring: 44, rolloutMm: TOURER_ROLLOUT_MM });
+  const damaged = client.wantedCogs({ packed: [Uint8Array.of(0, 0, 0)], chainring: 44, rolloutMm: TOURER_ROLLOUT_MM });
   await expect(damaged).rejects.toThrow('damaged');
   close();
   const driving = wanted.reduce((sum, { seconds }) => sum + seconds, 0);
@@ -149,6 +154,6 @@ test('a route or a ride counts the time out of the band, of the setup fitted now
   const route = { kind: 'route', profile, resistance: LADEN, brief: fillBrief({ preferredRpm: 88 }) } as const;
   const ridden = await findWork.find({ ...asked(), input: few, road: route }, () => undefined);
   expect(ridden.present.values[0]).toBe(ridden.present.outOfBandS);
-  const damaged = { ...asked(), input: few, road: { kind: 'ride', packed: 'AAAA' } as const };
+  const damaged = { ...asked(), input: few, road: { kind: 'ride', packed: Uint8Array.of(0, 0, 0) } as const };
   await expect(findWork.find(damaged, () => undefined)).rejects.toThrow('damaged');
 });

@@ -1,12 +1,11 @@
 import PQueue from 'p-queue';
 import { availableParallelism } from 'node:os';
-import { dirname, join } from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { Worker } from 'node:worker_threads';
+import { join } from 'node:path';
+import Piscina from 'piscina';
 import type { FindInput, FindResult } from '../../core/find';
 
 /** Outcome of a search on the server. */
-export type ThreadAnswer =
+type ThreadAnswer =
   | { readonly kind: 'found'; readonly result: FindResult }
   /** The queue is full, or the request waited too long. */
   | { readonly kind: 'busy' }
@@ -19,8 +18,13 @@ export type ThreadAnswer =
 const SMALL_SETUPS = 20_000;
 /** Time limit; the largest search takes some ten seconds. */
 const TIME_OUT_MS = 30_000;
-/** Maximum time in the queue; then the client is told to retry. */
+/** Maximum time in the queue; then the client has to retry. */
 const WAIT_MS = 15_000;
+
+/** An idle thread ends after this. */
+const IDLE_MS = 60_000;
+/** Where the build puts the scripts of threads. */
+const THREADS = process.env.RONTEL_THREADS ?? join(process.cwd(), '.next', 'threads');
 
 /** A queue bounded in running and waiting searches; more are rejected. */
 interface Lane {
@@ -42,14 +46,14 @@ const LANES = {
   large: { queue: new PQueue({ concurrency: LARGE_AT_ONCE }), waitingMax: LARGE_WAITING, waiting: 0 },
 } satisfies Record<string, Lane>;
 
-export interface ThreadOptions {
+interface ThreadOptions {
   readonly timeOutMs?: number;
   readonly waitMs?: number;
-  /** Of the request: when it aborts, the thread is terminated. */
+  /** Of the request: when it aborts, the thread ends. */
   readonly signal?: AbortSignal | undefined;
 }
 
-/** Runs a search on a thread of its own, so that the server stays responsive. Always terminates the thread. */
+/** Runs a search on a thread of the pool, so that the server stays responsive. */
 export async function findOnThread(
   input: FindInput,
   { timeOutMs = TIME_OUT_MS, waitMs = WAIT_MS, signal }: ThreadOptions = {},
@@ -84,39 +88,28 @@ export async function findOnThread(
   return Promise.race([searched, gone]);
 }
 
-function searchIn(input: FindInput, timeOutMs: number, signal: AbortSignal | undefined): Promise<ThreadAnswer> {
-  const built = new Worker(new URL('./thread.ts', import.meta.url));
-  return run(built, input, timeOutMs, signal).catch((error: unknown) => {
-    if ((error as { code?: string }).code !== 'ERR_UNKNOWN_FILE_EXTENSION') throw error;
-    return run(sourceThread(), input, timeOutMs, signal);
-  });
+/** Aborting a search ends its thread, because a running computation cannot be interrupted. */
+async function searchIn(input: FindInput, timeOutMs: number, signal: AbortSignal | undefined): Promise<ThreadAnswer> {
+  const late = AbortSignal.timeout(timeOutMs);
+  try {
+    const result = await pool().run(input, { signal: signal ? AbortSignal.any([late, signal]) : late });
+    return { kind: 'found', result };
+  } catch (error) {
+    if (signal?.aborted) return { kind: 'left' };
+    if (late.aborted) return { kind: 'late' };
+    throw error;
+  }
 }
 
-/** In tests and scripts nothing is built: the thread runs the source with the same loader. */
-function sourceThread(): Worker {
-  const source = join(dirname(fileURLToPath(import.meta.url)), 'thread.ts');
-  return new Worker(`require('tsx/cjs'); require(${JSON.stringify(source)});`, { eval: true });
-}
+let made: Piscina<FindInput, FindResult> | undefined;
 
-function run(
-  thread: Worker,
-  input: FindInput,
-  timeOutMs: number,
-  signal: AbortSignal | undefined,
-): Promise<ThreadAnswer> {
-  let late: NodeJS.Timeout | undefined;
-  let leave: (() => void) | undefined;
-  return new Promise<ThreadAnswer>((resolve, reject) => {
-    late = setTimeout(() => resolve({ kind: 'late' }), timeOutMs);
-    leave = () => resolve({ kind: 'left' });
-    signal?.addEventListener('abort', leave, { once: true });
-    thread.once('message', (result: FindResult) => resolve({ kind: 'found', result }));
-    thread.once('error', reject);
-    thread.once('exit', () => reject(new Error('the thread of a search ended without an answer')));
-    thread.postMessage(input);
-  }).finally(() => {
-    clearTimeout(late);
-    if (leave) signal?.removeEventListener('abort', leave);
-    void thread.terminate();
+/** Threads for as many searches as run at once; they end when they have been idle for a while. */
+function pool(): Piscina<FindInput, FindResult> {
+  made ??= new Piscina({
+    filename: join(THREADS, 'find.mjs'),
+    minThreads: 0,
+    maxThreads: LANES.small.queue.concurrency + LANES.large.queue.concurrency,
+    idleTimeout: IDLE_MS,
   });
+  return made;
 }

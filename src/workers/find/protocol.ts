@@ -1,4 +1,5 @@
-import type { FilledBrief } from '../../core/brief';
+import type { Bytes } from '../../records/bytes';
+import type { FilledBrief } from '../../core/needs';
 import type {
   CogWanted,
   Equals,
@@ -22,7 +23,7 @@ export type RoadRequest =
       readonly brief: FilledBrief;
     }
   /** Samples as they are kept. */
-  | { readonly kind: 'ride'; readonly packed: string };
+  | { readonly kind: 'ride'; readonly packed: Bytes };
 
 /** A search for a bike. */
 export interface SearchRequest {
@@ -56,7 +57,7 @@ export type OnStep = (step: FindStep) => void;
 /** Rides that a cassette is to be matched to. */
 export interface CassetteRequest {
   /** Samples as they are kept. */
-  readonly packed: readonly string[];
+  readonly packed: readonly Bytes[];
   readonly chainring: number;
   readonly rolloutMm: number;
 }

@@ -1,5 +1,7 @@
-import { parentPort } from 'node:worker_threads';
-import { findSetups, type FindInput } from '../../core/find';
+import { findSetups, type FindInput, type FindResult } from '../../core/find';
 
-// One search per thread: one request, one response, then the thread is terminated.
-parentPort?.once('message', (input: FindInput) => parentPort?.postMessage(findSetups(input)));
+/** Runs one search; the pool loads this file by its name and calls it on a thread. */
+// ts-unused-exports:disable-next-line
+export default function find(input: FindInput): FindResult {
+  return findSetups(input);
+}

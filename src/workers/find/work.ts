@@ -1,3 +1,4 @@
+import type { Bytes } from '../../records/bytes';
 import {
   joinEquals,
   layoutAdvice,
@@ -17,6 +18,7 @@ import type { Recording } from '../../core/recording';
 import { unpackRecording } from '../../formats/ride/pack';
 import type { SearchRequest, SearchResponse, FindWork, OnStep, RoadRequest } from './protocol';
 import { t } from '../words';
+import { firstOf } from '../../core/items';
 
 /** Interval between progress reports. */
 const REPORT_MS = 250;
@@ -56,7 +58,7 @@ function run(input: FindInput, onStep: OnStep): SearchResponse['result'] {
     if (step.done) return step.value;
     const now = performance.now();
     if (now - reportedAt < REPORT_MS) continue;
-    const front = [...step.value.front()].sort((a, b) => a.values[0]! - b.values[0]!);
+    const front = [...step.value.front()].sort((a, b) => firstOf(a.values) - firstOf(b.values));
     onStep({ ...step.value, front: front.slice(0, REPORTED), frontCount: front.length });
     reportedAt = performance.now();
   }
@@ -73,7 +75,7 @@ function roadOf(road: RoadRequest, riding: FindRiding): FindRoad {
   return roadOfRecordings([unpacked(road.packed)], riding);
 }
 
-function unpacked(packed: string): Recording {
+function unpacked(packed: Bytes): Recording {
   const recording = unpackRecording(packed);
   if (!recording) throw new Error(t('samplesDamaged'));
   return recording;

@@ -1,7 +1,15 @@
 import { proxy, transfer } from 'comlink';
 import type { RideThrough } from '../../core/ride';
 import { JobClient, untilOver } from '../job-client';
-import type { FileRead, FileToRead, Progress, RideWork, UseToTell, GearUsageResponse, WayToRide } from './protocol';
+import type {
+  FileRead,
+  FileToRead,
+  Progress,
+  RideWork,
+  GearUsageRequest,
+  GearUsageResponse,
+  WayToRide,
+} from './protocol';
 import { t } from '../words';
 
 /** Runs ride jobs in a worker. */
@@ -13,10 +21,10 @@ export class RideClient extends JobClient<RideWork> {
     }, signal);
   }
 
-  tellUse(rides: UseToTell, onProgress: Progress, signal?: AbortSignal): Promise<GearUsageResponse> {
+  gearUsage(rides: GearUsageRequest, onProgress: Progress, signal?: AbortSignal): Promise<GearUsageResponse> {
     return this.run((work) => {
       const { progress, over } = untilOver(onProgress);
-      return work.tellUse(rides, proxy(progress)).finally(over);
+      return work.gearUsage(rides, proxy(progress)).finally(over);
     }, signal);
   }
 

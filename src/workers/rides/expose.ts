@@ -15,7 +15,7 @@ export function exposeWork(work: RideWork, endpoint: Endpoint): void {
     {
       ...work,
       readFile: (file, onProgress) => released(work.readFile(file, onProgress), onProgress),
-      tellUse: (rides, onProgress) => released(work.tellUse(rides, onProgress), onProgress),
+      gearUsage: (rides, onProgress) => released(work.gearUsage(rides, onProgress), onProgress),
     } satisfies RideWork,
     endpoint,
   );

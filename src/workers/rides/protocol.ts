@@ -1,3 +1,4 @@
+import type { Bytes } from '../../records/bytes';
 import type { Setup } from '../../core/gears';
 import type { GearUse, BestFit, Replay, ReplayRules } from '../../core/recording';
 import type { ElevationProfile, Resistance, RideRules, RideThrough } from '../../core/ride';
@@ -14,18 +15,18 @@ export interface FileToRead {
 /** The result of reading a file; for a ride with its samples compressed for storage. */
 export interface FileRead {
   readonly result: RideFileResult;
-  readonly packed: string | undefined;
+  readonly packed: Bytes | undefined;
   readonly digest: string | undefined;
 }
 
 /** Rides on one setup and wheel whose gears are to be inferred. */
-export interface UseToTell {
+export interface GearUsageRequest {
   readonly setup: Setup;
   readonly rolloutMm: number;
   readonly crossedCogs: number;
   readonly lowRpm: number;
   readonly highRpm: number;
-  readonly packed: readonly string[];
+  readonly packed: readonly Bytes[];
   /** Alternative cassettes to test the recording against. */
   readonly cassettes: readonly (readonly number[])[];
   /** Setups to replay the rides on. */
@@ -49,6 +50,6 @@ export type Progress = (done: number) => void;
 /** The worker's interface. Every call can fail, time out and be cancelled; see the client. */
 export interface RideWork {
   readonly readFile: (file: FileToRead, onProgress: Progress) => Promise<FileRead>;
-  readonly tellUse: (rides: UseToTell, onProgress: Progress) => Promise<GearUsageResponse>;
+  readonly gearUsage: (rides: GearUsageRequest, onProgress: Progress) => Promise<GearUsageResponse>;
   readonly rideThrough: (way: WayToRide) => Promise<readonly RideThrough[]>;
 }

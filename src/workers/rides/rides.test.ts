@@ -8,7 +8,7 @@ import { writeRideCsv } from '../../formats/ride/ride-csv';
 import { Cancelled, untilOver } from '../job-client';
 import { RideClient } from './client';
 import { exposeWork } from './expose';
-import type { RideWork, UseToTell } from './protocol';
+import type { RideWork, GearUsageRequest } from './protocol';
 import { rideWork } from './work';
 
 const { recording } = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 900, seed: 2 });
@@ -32,7 +32,7 @@ function channels(work: Partial<RideWork> = {}) {
   return { client, seen, close: () => open.forEach((port) => port.close()) };
 }
 
-const USE: UseToTell = {
+const USE: GearUsageRequest = {
   setup: TOURER,
   rolloutMm: TOURER_ROLLOUT_MM,
   crossedCogs: 2,
@@ -48,8 +48,8 @@ test('samples are packed and unpacked bit for bit; damage is told', () => {
   expect(back).toEqual(recording);
   expect(digestOf(1, back)).toBe(digestOf(1, recording));
   expect(digestOf(2, recording)).not.toBe(digestOf(1, recording));
-  expect(unpackRecording('AAAA')).toBeUndefined();
-  expect(unpackRecording('not base64 ')).toBeUndefined();
+  expect(unpackRecording(Uint8Array.of(0, 0, 0))).toBeUndefined();
+  expect(unpackRecording(packRecording(recording).slice(0, -9))).toBeUndefined();
 });
 
 test('a file is read, packed and told by its content', async () => {
@@ -61,22 +61,25 @@ test('a file is read, packed and told by its content', async () => {
 });
 
 test('several rides are told as one, with their replay', async () => {
-  const { use, replays } = await rideWork.tellUse(USE, () => undefined);
+  const { use, replays } = await rideWork.gearUsage(USE, () => undefined);
   expect(use.drivingS).toBeGreaterThan(1500);
   expect(replays[0]!.drivingS).toBeCloseTo(use.drivingS, -1);
-  await expect(rideWork.tellUse({ ...USE, packed: ['AAAA'] }, () => undefined)).rejects.toThrow('damaged');
+  await expect(rideWork.gearUsage({ ...USE, packed: [Uint8Array.of(0, 0, 0)] }, () => undefined)).rejects.toThrow(
+    'damaged',
+  );
 });
 
 test('through the client, with progress', async () => {
   const { client, close } = channels({
-    tellUse: async (rides, onProgress) => {
+    gearUsage: async (rides, onProgress) => {
       // Through the channel a call answers when it has arrived.
-      await (onProgress(0.25) as unknown as Promise<void>);
-      return rideWork.tellUse(rides, () => undefined);
+      const report: (share: number) => unknown = onProgress;
+      await report(0.25);
+      return rideWork.gearUsage(rides, () => undefined);
     },
   });
   const seen: number[] = [];
-  const { use } = await client.tellUse(USE, (done) => seen.push(done));
+  const { use } = await client.gearUsage(USE, (done) => seen.push(done));
   close();
   expect(use.drivingS).toBeGreaterThan(1500);
   expect(seen).toEqual([0.25]);
@@ -94,10 +97,10 @@ test('progress that comes after the answer is not heard: it would put a finished
 test('what is cancelled is ended with its worker, at once, and the next call has a fresh one', async () => {
   let endJob = () => undefined as unknown;
   const { client, seen, close } = channels({
-    tellUse: () => new Promise((_, reject) => (endJob = () => reject(new Error('ended with the test')))),
+    gearUsage: () => new Promise((_, reject) => (endJob = () => reject(new Error('ended with the test')))),
   });
   const abort = new AbortController();
-  const never = client.tellUse(USE, () => undefined, abort.signal);
+  const never = client.gearUsage(USE, () => undefined, abort.signal);
   // Let the call reach the worker first.
   await new Promise((resolve) => setImmediate(resolve));
   abort.abort();

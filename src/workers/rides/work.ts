@@ -1,3 +1,4 @@
+import type { Bytes } from '../../records/bytes';
 import { gearsOf } from '../../core/gears';
 import {
   developmentHistogram,
@@ -13,6 +14,7 @@ import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pac
 import { readRideFile } from '../../formats/ride/ride-file';
 import type { RideWork } from './protocol';
 import { t } from '../words';
+import { firstOf, itemAt, definite } from '../../core/items';
 
 /** The work itself, independent of where it runs; tests call it directly. */
 export const rideWork: RideWork = {
@@ -23,7 +25,7 @@ export const rideWork: RideWork = {
     return { result, packed: packRecording(recording), digest: digestOf(startedAtMs, recording) };
   },
 
-  tellUse: ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) =>
+  gearUsage: ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) =>
     attempt(() => {
       const recordings = packed.map(unpacked);
       const rules = { setup, gears: gearsOf(setup), rolloutMm, crossedCogs, lowRpm, highRpm };
@@ -31,10 +33,10 @@ export const rideWork: RideWork = {
         gearUse(recording, rules, (done) => onProgress((i + done) / recordings.length)),
       );
       const counts = recordings.map(developmentHistogram);
-      const together = counts[0]!.map((_, bin) => counts.reduce((sum, one) => sum + one[bin]!, 0));
+      const together = firstOf(counts).map((_, bin) => counts.reduce((sum, one) => sum + itemAt(one, bin), 0));
       const [only] = uses;
       return {
-        use: uses.length === 1 ? only! : mergeGearUse(uses),
+        use: uses.length === 1 ? definite(only) : mergeGearUse(uses),
         likelier: likelier(together, setup, rolloutMm, cassettes),
         replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
       };
@@ -49,7 +51,7 @@ function attempt<T>(work: () => T): Promise<T> {
   return new Promise((resolve) => resolve(work()));
 }
 
-function unpacked(packed: string): Recording {
+function unpacked(packed: Bytes): Recording {
   const recording = unpackRecording(packed);
   if (!recording) throw new Error(t('samplesDamaged'));
   return recording;
@@ -60,7 +62,7 @@ function sumReplays(replays: readonly Replay[]): Replay {
   const drivingS = sum((one) => one.drivingS);
   return {
     drivingS,
-    secondsByGear: replays[0]!.secondsByGear.map((_, gear) => sum((one) => one.secondsByGear[gear]!)),
+    secondsByGear: firstOf(replays).secondsByGear.map((_, gear) => sum((one) => itemAt(one.secondsByGear, gear))),
     belowS: sum((one) => one.belowS),
     aboveS: sum((one) => one.aboveS),
     lostS: sum((one) => one.lostS),

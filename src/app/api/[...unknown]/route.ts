@@ -1,11 +1,12 @@
+import { t } from '../../../records/exchange/text';
 import { problemResponse } from '../_http/body';
 
-/** Says that there is no such interface, whatever it is asked by. */
+/** Answers unknown paths, for every method. */
 function unknown(): Response {
   return problemResponse({
-    title: 'Not found',
+    title: t('notFound.title'),
     status: 404,
-    detail: 'There is no such interface; GET /api/schema lists those there are.',
+    detail: t('notFound.detail'),
   });
 }
 

@@ -1,7 +1,9 @@
+import { t } from '../../../records/exchange/text';
 import type { z } from 'zod';
 import { excerpt } from '../../../formats/excerpt';
 import type { Problem } from '../../../records/exchange/http';
 import type { Message } from '../../../core/message';
+import { firstOf, definite } from '../../../core/items';
 
 /** Larger bodies are not read. */
 export const BODY_BYTES_MAX = 1_000_000;
@@ -9,11 +11,11 @@ export const BODY_BYTES_MAX = 1_000_000;
 /** A body that takes longer to come is not waited for. */
 export const BODY_MS_MAX = 10_000;
 
-/** Of what cannot be taken so many are named; whoever sends more mistakes sees the rest when these are mended. */
+/** Maximum number of issues in a response; the rest appear once these are fixed. */
 const ISSUES_MAX = 20;
 const PATH_MAX = 80;
 
-/** Whoever is turned away for now may come back after so long. */
+/** Value of `Retry-After`, s. */
 const RETRY_AFTER_S = '2';
 
 const PROBLEM_TYPE = 'application/problem+json';
@@ -30,30 +32,27 @@ export function problemResponse(problem: Omit<Problem, 'type'>): Response {
 
 type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
-/** Nothing that is asked for here lies deeper: the readers of JSON and of its shape go down level by level. */
+/** Maximum nesting; no valid request is deeper, and parser and schema recurse level by level. */
 const DEPTH_MAX = 32;
 
 /** Reads and checks a JSON body; what cannot be taken comes back as the response to send. */
 export async function readBody<T extends z.ZodType>(request: Request, schema: T): Promise<Body<z.output<T>>> {
   const read = await readText(request);
   if (read === 'crowded') {
-    const detail = `So many bodies come slowly from this address that the oldest was let go; send it at once.`;
-    return refuse({ title: 'Body too slow', status: 408, detail });
+    return refuse({ title: t('slow.title'), status: 408, detail: t('slow.crowded') });
   }
   if (read === 'late') {
-    const detail = `The body did not come within ${BODY_MS_MAX / 1000} s; send it at once.`;
-    return refuse({ title: 'Body too slow', status: 408, detail });
+    return refuse({ title: t('slow.title'), status: 408, detail: t('slow.late', { seconds: BODY_MS_MAX / 1000 }) });
   }
   if (read === 'tooLarge') {
-    const detail = `The body is over ${BODY_BYTES_MAX} bytes; send less at a time.`;
-    return refuse({ title: 'Body too large', status: 413, detail });
+    return refuse({ title: t('tooLarge.title'), status: 413, detail: t('tooLarge.detail', { most: BODY_BYTES_MAX }) });
   }
   if (isDeeperThan(read.text, DEPTH_MAX)) {
     return refuse({
-      title: 'Nested too deep',
+      title: t('tooDeep.title'),
       status: 400,
-      detail: `The body is nested more than ${DEPTH_MAX} levels deep.`,
-      issues: [{ path: '', message: `at most ${DEPTH_MAX} levels; what is asked for here has fewer than ten` }],
+      detail: t('tooDeep.detail', { most: DEPTH_MAX }),
+      issues: [{ path: '', message: t('tooDeep.issue', { most: DEPTH_MAX }) }],
     });
   }
   let json: unknown;
@@ -62,26 +61,29 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
   } catch {
     // The parser's own message quotes the body; the sender has that already.
     return refuse({
-      title: 'Not JSON',
+      title: t('notJson.title'),
       status: 400,
-      detail: 'The body is no JSON text.',
-      issues: [{ path: '', message: 'send one JSON object' }],
+      detail: t('notJson.detail'),
+      issues: [{ path: '', message: t('notJson.issue') }],
     });
   }
   const result = schema.safeParse(json);
   if (result.success) return { ok: true, value: result.data };
   const { issues } = result.error;
-  const told = issues.slice(0, ISSUES_MAX).map((issue) => ({
+  const listed = issues.slice(0, ISSUES_MAX).map((issue) => ({
     path: excerpt(issue.path.join('.'), PATH_MAX),
     ...named(issue),
     message: excerpt(issue.message),
   }));
-  const rest = issues.length > ISSUES_MAX ? ` The first ${ISSUES_MAX} are named.` : '';
   return refuse({
-    title: 'Bad input',
+    title: t('badInput.title'),
     status: 400,
-    detail: `${issues.length} of the values cannot be taken.${rest}`,
-    issues: told,
+    detail: t('badInput.detail', {
+      count: issues.length,
+      cut: issues.length > ISSUES_MAX ? 'yes' : 'no',
+      named: ISSUES_MAX,
+    }),
+    issues: listed,
   });
 }
 
@@ -93,7 +95,7 @@ function refuse(problem: Omit<Problem, 'type'>): { ok: false; response: Response
   return { ok: false, response: problemResponse(problem) };
 }
 
-/** Whether brackets outside of texts are nested deeper; told by a look at each character, without going down. */
+/** Whether brackets outside of strings are nested deeper; scans characters without recursion. */
 function isDeeperThan(json: string, most: number): boolean {
   let depth = 0;
   let isText = false;
@@ -122,14 +124,14 @@ interface Coming {
 /** The oldest first. */
 const coming = new Set<Coming>();
 
-/** Makes room for one more: whoever trickles must not keep out those that send at once. */
+/** Drops the slowest body to admit one more: slow clients must not block fast ones. */
 function makeRoom(from: string): void {
   const own = [...coming].filter((one) => one.from === from);
-  if (own.length >= BODIES_AT_ONCE.ofOne) own[0]!.letGo();
-  else if (coming.size >= BODIES_AT_ONCE.ofAll) coming.values().next().value!.letGo();
+  if (own.length >= BODIES_AT_ONCE.ofOne) firstOf(own).letGo();
+  else if (coming.size >= BODIES_AT_ONCE.ofAll) definite(coming.values().next().value).letGo();
 }
 
-/** The body as text, or why not: as soon as it proves too large, whatever its length header says, or too slow. */
+/** Reads the body as text; fails as soon as it is too large, whatever its length header, or too slow. */
 async function readText(request: Request): Promise<{ readonly text: string } | 'tooLarge' | 'late' | 'crowded'> {
   if (Number(request.headers.get('content-length') ?? 0) > BODY_BYTES_MAX) return 'tooLarge';
   const reader = (request.body as ReadableStream<Uint8Array> | null)?.getReader();
@@ -138,7 +140,7 @@ async function readText(request: Request): Promise<{ readonly text: string } | '
   let text = '';
   let bytes = 0;
   let ended: 'late' | 'crowded' | undefined;
-  // Whoever waits for a piece is told that it is the last.
+  // Ends a pending read.
   const end = (why: 'late' | 'crowded') => {
     ended = why;
     coming.delete(one);

@@ -1,7 +1,8 @@
+import { t } from '../../../records/exchange/text';
 import type { z } from 'zod';
 import { problemResponse, readBody } from './body';
 
-/** Requests that are worked on together, once their bodies have come; one more is asked to come back. */
+/** Maximum number of requests processed at once; further ones are answered with 503. */
 const AT_ONCE_MAX = 64;
 
 let inHand = 0;
@@ -19,8 +20,8 @@ export async function answered<T extends z.ZodType>(
     const body = await readBody(request, schema);
     if (!body.ok) return body.response;
     if (inHand >= AT_ONCE_MAX) {
-      const detail = `${AT_ONCE_MAX} requests are in hand; ask again in a few seconds.`;
-      return problemResponse({ title: 'No answer now', status: 503, detail });
+      const detail = t('busy.requests', { most: AT_ONCE_MAX });
+      return problemResponse({ title: t('busy.title'), status: 503, detail });
     }
     inHand += 1;
     try {
@@ -30,6 +31,6 @@ export async function answered<T extends z.ZodType>(
     }
   } catch (error) {
     console.error(error);
-    return problemResponse({ title: 'Failed', status: 500, detail: 'Rontel failed to answer; nothing was kept.' });
+    return problemResponse({ title: t('failed.title'), status: 500, detail: t('failed.detail') });
   }
 }

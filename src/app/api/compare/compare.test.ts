@@ -30,7 +30,7 @@ test('each setup says which needs it meets, with figures, and what it gains and 
   expect(need('straightGear').limit).toBe(88);
   expect(one!.better).toContain('frontShifts');
   expect(one!.worse).toContain('gaps');
-  // 50/19 or so against 42/16: nobody can tell the losses apart.
+  // 50/19 or so against 42/16: the losses cannot be distinguished.
   expect([...one!.better, ...one!.worse]).not.toContain('loss');
   expect(one!.headline).toMatch(/^1x .*but .*\.$/);
   const of = (id: string) => priorities.find((each) => each.id === id)!;

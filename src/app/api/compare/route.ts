@@ -1,4 +1,6 @@
-import { contradictions, fillBrief, needsOf, type FilledBrief, type Needs } from '../../../core/brief';
+import { eitherOf } from '../../../messages/job';
+import { t } from '../../../records/exchange/text';
+import { contradictions, fillBrief, needsOf, type FilledBrief, type Needs } from '../../../core/needs';
 import {
   difference,
   measuredNeed,
@@ -13,14 +15,15 @@ import { DEFAULT_CLOSENESS_PERCENT, DEFAULT_CROSSED_COGS, rolloutMm, type Gear }
 import { percent } from '../../../core/units';
 import { formatShorthand } from '../../../formats/shorthand';
 import { compareRequestSchema, type CompareRequest, type CompareResponse } from '../../../records/exchange/compare';
-import { METRIC } from '../../../kit/measures';
+import { METRIC } from '../../../features/units/measures';
 import { briefOfRider, resistanceOfRider, riderNameOf } from '../../../records/exchange/rider';
-import { verdictSentence } from '../../../stages/compare/words/difference-words';
-import { needFigure, needTitle } from '../../../stages/compare/words/need-words';
+import { verdictSentence } from '../../../views/compare/difference-words';
+import { needFigure, needTitle } from '../../../views/compare/need-words';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
 import { nameOfFigure, nameOfNeed } from '../../../records/figure-names';
-import { told } from '../_http/told';
+import { messageFields } from '../_http/message-fields';
+import { firstOf, itemAt } from '../../../core/items';
 
 /** Setups beside the one on the bike, for one rider. */
 export function POST(request: Request): Promise<Response> {
@@ -37,10 +40,10 @@ function answer({ wheel, rider, setups }: CompareRequest): Response {
   const conflicts = contradictions(brief);
   if (conflicts.length > 0) {
     const issues = conflicts.map(({ fields, message }) => ({
-      path: `rider.${riderNameOf(fields[0]!)}`,
-      ...told(message),
+      path: `rider.${riderNameOf(firstOf(fields))}`,
+      ...messageFields(message),
     }));
-    return problemResponse({ title: 'Conflicting details', status: 400, detail: 'Rider details conflict.', issues });
+    return problemResponse({ title: t('conflict.title'), status: 400, detail: t('conflict.detail'), issues });
   }
   const needs = needsOf(brief, resistanceOfRider(rider, brief));
   const rollout = rolloutMm(wheel);
@@ -58,7 +61,7 @@ function answer({ wheel, rider, setups }: CompareRequest): Response {
     return setupFigures(candidate, brief, RULES, needs);
   });
   const names = setups.map((setup) => setup.name ?? formatShorthand(setup));
-  const compared = all.map((figures, place) => toSetup(names[place]!, figures, all[0]!, brief, needs));
+  const compared = all.map((figures, place) => toSetup(itemAt(names, place), figures, firstOf(all), brief, needs));
   return Response.json({
     setups: compared,
     priorities: priorityChoices(all, brief).map((choice) => toPriority(choice, names)),
@@ -94,26 +97,26 @@ function toSetup(
     }),
     cruisingGear: pair(figures.cruising.gear),
     lossPercent: percent(figures.loss.fraction),
-    gaps: figures.coverage.holes.map(({ fromKmh, toKmh }) => ({ fromKmh, toKmh })),
+    gaps: figures.coverage.gaps.map(({ fromKmh, toKmh }) => ({ fromKmh, toKmh })),
     sequence: figures.report.pathGears.map(pair),
     better: named('better'),
     worse: named('worse'),
     headline:
       figures === base
-        ? `${name} is on the bike and meets ${met} of ${answers.length} needs.`
+        ? t('headline.fitted', { name, met, needs: answers.length })
         : verdictSentence(name, rows, brief, METRIC),
   };
 }
 
 function toPriority({ priority, choices, notKnown }: PriorityChoice, names: readonly string[]) {
-  const chosen = choices.map((place) => names[place]!);
+  const chosen = choices.map((place) => itemAt(names, place));
   if (choices.length === 0) {
-    const message = names.length < 2 ? 'One setup alone is no choice.' : 'Not known for these setups.';
+    const message = t(names.length < 2 ? 'priority.oneSetup' : 'priority.notKnown');
     return { id: priority, best: null, code: 'notKnown', message } as const;
   }
   if (choices.length === names.length - notKnown.length) {
-    return { id: priority, best: null, code: 'noDifference', message: 'No difference between them.' } as const;
+    return { id: priority, best: null, code: 'noDifference', message: t('priority.noDifference') } as const;
   }
-  const best = chosen.length === 1 ? chosen[0]! : null;
-  return { id: priority, best, code: 'chooses', message: `Chooses ${chosen.join(' or ')}.` } as const;
+  const best = chosen.length === 1 ? firstOf(chosen) : null;
+  return { id: priority, best, code: 'chooses', message: t('priority.chooses', { setups: eitherOf(chosen) }) } as const;
 }

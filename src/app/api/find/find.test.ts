@@ -1,5 +1,5 @@
 import { TOURER } from '../../../../tests/support/setups';
-import { GENERIC_CASSETTES } from '../../../core/parts/cassettes';
+import { GENERIC_CASSETTES } from '../../../core/catalog/cassettes';
 import { gearReport, rolloutMm, coverage } from '../../../core/gears';
 import { findResponseSchema, type FindResponse } from '../../../records/exchange/find';
 import type { Problem } from '../../../records/exchange/http';
@@ -178,20 +178,19 @@ test('a space that is too large is refused with its size, and a search that take
       zones: { climbingBelowKmh: 15, fastAboveKmh: 28 },
     },
   };
-  // A thread cannot even start in so short a time.
-  expect(await findOnThread(input, { timeOutMs: 0 })).toEqual({ kind: 'late' });
-  // Of large ones one core fewer at a time, twice as many wait, and nobody else is let in; a small one does not wait behind them.
+  // Large searches run on all cores but one, twice as many wait, and further ones are rejected; a small one does not wait behind them.
   const rings = Array.from({ length: 101 }, (_, i) => [30 + (i % 20)]);
   const sets = Array.from({ length: 199 }, () => ({ cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 36] }));
   const large = { ...input, ringChoices: rings, cassettes: sets };
   // However slow the machine: none of them gives up of itself.
   const patient = { timeOutMs: 120_000, waitMs: 120_000 };
+  expect(await findOnThread(large, { timeOutMs: 1 })).toEqual({ kind: 'late' });
   const control = new AbortController();
   const { signal } = control;
   const all = Array.from({ length: LARGE_AT_ONCE + LARGE_WAITING }, () => findOnThread(large, { ...patient, signal }));
   expect((await findOnThread(large, patient)).kind).toBe('busy');
   expect((await findOnThread(input, patient)).kind).toBe('found');
-  // Whoever leaves ends the search, and whoever has waited long enough is asked to come back.
+  // A disconnected client ends its search, and a request that has waited too long is rejected.
   control.abort();
   expect((await Promise.all(all)).map(({ kind }) => kind)).toEqual(all.map(() => 'left'));
   expect((await findOnThread(large, { signal })).kind).toBe('left');

@@ -1,3 +1,4 @@
+import { t } from '../../../records/exchange/text';
 import {
   checkFind,
   ringChoices,
@@ -10,13 +11,14 @@ import {
 import { checkCapacity, checkRingDifference, type RearDerailleur, type Verdict } from '../../../core/fit';
 import { DEFAULT_CROSSED_COGS, NO_HUB_STAGE, rolloutMm } from '../../../core/gears';
 import { compareInOrder } from '../../../core/numbers';
-import { GENERIC_CASSETTES } from '../../../core/parts/cassettes';
+import { GENERIC_CASSETTES } from '../../../core/catalog/cassettes';
 import { percent } from '../../../core/units';
 import { findRequestSchema, type FindRequest, type FindResponse } from '../../../records/exchange/find';
 import { findOnThread } from '../../../workers/find/on-thread';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
-import { told } from '../_http/told';
+import { messageFields } from '../_http/message-fields';
+import { definite } from '../../../core/items';
 
 /** Setups that meet needs, and that none beats. */
 export function POST(request: Request): Promise<Response> {
@@ -30,18 +32,18 @@ async function answer(request: FindRequest, signal: AbortSignal): Promise<Respon
   if (problems.some(({ field }) => field === 'space')) {
     const issues = problems.map(({ message }) => ({
       path: 'rings',
-      ...told(message),
+      ...messageFields(message),
     }));
-    return problemResponse({ title: 'Too much to search', status: 400, detail: 'The space is too large.', issues });
+    return problemResponse({ title: t('tooMuch.title'), status: 400, detail: t('tooMuch.detail'), issues });
   }
   const found = await findOnThread(inputOf(request), { signal });
   switch (found.kind) {
     case 'busy':
-      return unavailable('Other searches are running; ask again in a few seconds.');
+      return unavailable(t('busy.searches'));
     case 'left':
-      return problemResponse({ title: 'Gone', status: 499, detail: 'Whoever asked has gone.' });
+      return problemResponse({ title: t('gone.title'), status: 499, detail: t('gone.detail') });
     case 'late':
-      return unavailable('The search took too long; narrow the rings, or send fewer cassettes.');
+      return unavailable(t('busy.late'));
     case 'found': {
       const { searched, met, front } = found.result;
       const candidates = [...front]
@@ -54,7 +56,7 @@ async function answer(request: FindRequest, signal: AbortSignal): Promise<Respon
 }
 
 function unavailable(detail: string): Response {
-  return problemResponse({ title: 'No answer now', status: 503, detail });
+  return problemResponse({ title: t('busy.title'), status: 503, detail });
 }
 
 const ruleOf = ({ layouts, rings, ringDifferenceMaxT, anyTeeth }: FindRequest): RingRule => ({
@@ -87,7 +89,7 @@ function inputOf(request: FindRequest): FindInput {
       crossedCogs: DEFAULT_CROSSED_COGS,
       lowRpm,
       highRpm,
-      // Neither is asked of: no need here tells zones of speed apart.
+      // Neither is used: no requirement here depends on zones of speed.
       preferredRpm: (lowRpm + highRpm) / 2,
       zones: { climbingBelowKmh: 0, fastAboveKmh: Infinity },
     },
@@ -106,7 +108,7 @@ function toCandidate(
 ): FindResponse['candidates'][number] {
   return {
     chainrings: [...chainrings],
-    cassette: cassette.name!,
+    cassette: definite(cassette.name),
     easiestDevelopmentM: metrics.easiestDevelopmentM,
     topSpeedKmh: metrics.topSpeedKmh,
     largestStepPercent: percent(metrics.largestStep),
@@ -117,7 +119,7 @@ function toCandidate(
   };
 }
 
-/** From the best to the gravest; what is not known of some says nothing where others are. */
+/** From best to worst; unknown counts only where nothing else is known. */
 const GRAVITY: readonly Verdict[] = ['notKnown', 'inside', 'at', 'outside', 'cannotWork'];
 
 function verdictOf(chainrings: readonly number[], cogs: readonly number[], rearDerailleur: RearDerailleur): Verdict {

@@ -1,11 +1,12 @@
+import { t } from '../../../records/exchange/text';
 import { fitReport, type CageRow, type Check } from '../../../core/fit';
 import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../records/exchange/fit';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
 import { textOf } from '../../../messages/core';
-import { told } from '../_http/told';
+import { messageFields } from '../_http/message-fields';
 
-/** Whether a setup goes together, how long its chain is, and how the cage hangs in every gear. */
+/** Compatibility of a setup, its chain length, and the cage position in every gear. */
 export function POST(request: Request): Promise<Response> {
   return answered(request, fitRequestSchema, answer);
 }
@@ -18,12 +19,13 @@ function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
   });
   const impossible = report.cage.find(({ pose }) => pose.state === 'impossible');
   if (impossible?.pose.state === 'impossible') {
-    const failure = told(impossible.pose.failure.message);
-    const message = `${impossible.chainring}/${impossible.cog}: ${failure.message}; check cage, gap and pulleys`;
+    const failure = messageFields(impossible.pose.failure.message);
+    const gear = `${impossible.chainring}/${impossible.cog}`;
+    const message = t('geometry.issue', { gear, cause: failure.message });
     return problemResponse({
-      title: 'Impossible geometry',
+      title: t('geometry.title'),
       status: 400,
-      detail: 'With these sizes there is no path for the chain.',
+      detail: t('geometry.detail'),
       issues: [{ path: 'rearDerailleur', ...failure, message }],
     });
   }
@@ -50,7 +52,7 @@ function toCheck({ id, verdict, required, limit, unit, missing, message }: Check
     margin,
     unit,
     missing: missing && textOf(missing),
-    ...told(message),
+    ...messageFields(message),
   };
 }
 

@@ -22,7 +22,7 @@ function toResponse(name: string, report: GearReport): GearsResponse['setups'][n
     rangePercent: percent(report.range.quotient),
     distinctGears: report.distinct.length,
     ringOverlapPercent: report.overlap ? percent(report.overlap.share) : null,
-    exactTwins: uniquePairs(report.twins.map(([a, b]) => [pair(a), pair(b)])),
+    exactDuplicates: uniquePairs(report.duplicates.map(([a, b]) => [pair(a), pair(b)])),
     gears: report.gears.map((gear) => ({
       ...pair(gear),
       hubStage: gear.hubStage,
@@ -42,13 +42,13 @@ function toResponse(name: string, report: GearReport): GearsResponse['setups'][n
   };
 }
 
-type Pair = GearsResponse['setups'][number]['exactTwins'][number][number];
+type Pair = GearsResponse['setups'][number]['exactDuplicates'][number][number];
 
 function pair({ chainring, cog }: Gear): Pair {
   return { chainring, cog };
 }
 
-/** Twins repeat in each stage of a two-speed hub; a pair of teeth is named once. */
-function uniquePairs(twins: [Pair, Pair][]): [Pair, Pair][] {
-  return [...new Map(twins.map((twin) => [JSON.stringify(twin), twin])).values()];
+/** Duplicates repeat in each stage of a two-speed hub; a pair of teeth is named once. */
+function uniquePairs(duplicates: [Pair, Pair][]): [Pair, Pair][] {
+  return [...new Map(duplicates.map((duplicate) => [JSON.stringify(duplicate), duplicate])).values()];
 }

@@ -70,7 +70,7 @@ test('details that conflict are named with their fields, and nothing is worked o
 
 test.each([
   [{ power60W: 0 }, 'rider.power60W', 'power for an hour 0: it runs from 20 to 600 W'],
-  [{ climbPercent: 45 }, 'rider.climbPercent', 'steepest climb 45: it runs from 0 to 40 %'],
+  [{ climbPercent: 45 }, 'rider.climbPercent', 'steepest climb 45: it runs from 0 to 40%'],
   [{ riderKg: 15 }, 'rider.riderKg', 'rider 15: it runs from 20 to 200 kg'],
   [
     { assist: { supportFactor: 1, maxW: 1000, cutOffKmh: 25 } },

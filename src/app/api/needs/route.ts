@@ -1,4 +1,4 @@
-import { contradictions, fillBrief, needsOf, type FilledBrief } from '../../../core/brief';
+import { contradictions, fillBrief, needsOf, type FilledBrief } from '../../../core/needs';
 import { rolloutMm } from '../../../core/gears';
 import type { Resistance } from '../../../core/ride';
 import { needsRequestSchema, type NeedsRequest, type NeedsResponse } from '../../../records/exchange/needs';
@@ -13,14 +13,14 @@ import {
   type RiderNumber,
 } from '../../../records/exchange/rider';
 import { answered } from '../_http/guard';
-import { told } from '../_http/told';
+import { messageFields } from '../_http/message-fields';
 
 /** What a rider needs of the easiest and the hardest gear. */
 export function POST(request: Request): Promise<Response> {
   return answered(request, needsRequestSchema, (value) => Response.json(answer(value)));
 }
 
-/** What of a rider is taken where it is not given; a lowest ratio and a motor are not, nobody has them unasked. */
+/** Assumed values of a rider for what is not given; a lowest ratio and a motor are never assumed. */
 const TAKEN = ['riding', ...RIDER_NAMES.map(([name]) => name), 'cda', 'crr'] as const;
 
 function answer({ wheel, rider }: NeedsRequest): NeedsResponse {
@@ -28,7 +28,7 @@ function answer({ wheel, rider }: NeedsRequest): NeedsResponse {
   const resistance = resistanceOfRider(rider, brief);
   const conflicts = contradictions(brief).map(({ fields, code, message }) => ({
     fields: fields.map(riderNameOf),
-    ...told(message),
+    ...messageFields(message),
     code,
   }));
   return {

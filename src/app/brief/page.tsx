@@ -1,5 +1,0 @@
-import { BriefPlace } from './BriefPlace';
-
-export default function BriefPage() {
-  return <BriefPlace />;
-}

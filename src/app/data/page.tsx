@@ -1,5 +1,0 @@
-import { DataPlace } from './DataPlace';
-
-export default function DataPage() {
-  return <DataPlace />;
-}

@@ -1,5 +1,0 @@
-import { FitPlace } from './FitPlace';
-
-export default function FitPage() {
-  return <FitPlace />;
-}

@@ -1,5 +1,0 @@
-import { ShelfPlace } from './ShelfPlace';
-
-export default function ShelfPage() {
-  return <ShelfPlace />;
-}

@@ -1,5 +1,0 @@
-import { SwapPlace } from './SwapPlace';
-
-export default function SwapPage() {
-  return <SwapPlace />;
-}

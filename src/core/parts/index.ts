@@ -1,0 +1,11 @@
+export { KIND_DATA, PART_FLAG_TERMS, PART_NAME_TERMS, PART_NUMBER_RULES, STOCK_KINDS } from './kinds';
+export type { PartData, PartFlag, PartName, PartNumber, StockKind } from './kinds';
+export { PART_KM, PART_MASS_G, PART_PRICE, PART_QUANTITY, WEAR_PERCENT, checkPartData } from './check';
+export { SLOTS, SLOT_KIND, dataInSlot, slotsOf, suitsSlot, withDataInSlot } from './slots';
+export type { FittedSetup, Slot } from './slots';
+export { madeOf, setupSums, suitingParts } from './made-of';
+export type { PartsInSlots, SetupSums, SlotPart } from './made-of';
+export { fittedOn, freeCount, isAtHand, kmByBike, mountedOn, partKm, partKmAt, unmountedFrom } from './stock';
+export type { Mount, Trip } from './stock';
+export { matchesSlot } from './stock-match';
+export { GENERIC_PARTS } from './generic';

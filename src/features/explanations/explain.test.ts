@@ -1,0 +1,189 @@
+import fc from 'fast-check';
+import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
+import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { fillBrief, needsOf } from '../../core/needs';
+import { checkCapacity, directPitches, fitReport } from '../../core/fit';
+import { bigChange, gearReport, shiftPath, type Setup } from '../../core/gears';
+import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from './brief';
+import type { Explanation } from './explanation';
+import { explainChain, explainCheck } from './fit';
+import {
+  explainDevelopment,
+  explainDistinct,
+  explainGainRatio,
+  explainGearInches,
+  explainMeanStep,
+  explainOverlap,
+  explainRange,
+  explainRatio,
+  explainRollout,
+  explainSpeed,
+  explainStep,
+  gearName,
+  type GearContext,
+} from './gears';
+import { bigChangeWords, clicksText, crossoverWords } from './shifting';
+import { METRIC } from '../units/measures';
+import { cases } from '../../../tests/support/fuzz';
+
+const RIDING = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
+const CONTEXT: GearContext = {
+  riding: RIDING,
+  wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
+  speedUnit: 'kmh',
+};
+const report = gearReport(TOURER, RIDING);
+const gear = (key: string) => report.gears.find((one) => one.key === key)!;
+
+/** All text of an explanation. */
+const textOf = ({ title, formula, worked, source, note }: Explanation) =>
+  [title, formula, ...worked, source, note ?? ''].join('\n');
+
+describe('workings can be checked with pencil and paper', () => {
+  test.each<[string, Explanation, string]>([
+    ['ratio', explainRatio(gear('48/36')), '48 ÷ 36 = 4 ÷ 3 = 1.333'],
+    ['duplicate', explainRatio(gear('48/36')), 'the same as 32/24: 48 × 24 = 32 × 36'],
+    ['rollout', explainRollout(CONTEXT), 'π × (622 + 2 × 38) mm = 2192.8 mm'],
+    ['measured', explainRollout({ ...CONTEXT, wheel: { rolloutMm: 2171.5 } }), 'as entered: 2171.5 mm'],
+    ['own wheel', explainGearInches(gear('32/36'), 'ownWheel', CONTEXT), '32 ÷ 36 × 27.48 in = 24.4 in'],
+    ['nominal', explainGearInches(gear('32/36'), 'nominal27', CONTEXT), '32 ÷ 36 × 27.00 in = 24.0 in'],
+    ['development', explainDevelopment(gear('48/11'), CONTEXT), '48 ÷ 11 × 2.1928 m = 9.569 m'],
+    ['gain', explainGainRatio(gear('32/36'), CONTEXT), '32 ÷ 36 × 349.0 ÷ 170 = 1.825'],
+    ['speed', explainSpeed(gear('48/11'), CONTEXT), '9.569 m × 90 × 60 ÷ 1000 = 51.7 km/h'],
+    ['miles', explainSpeed(gear('48/11'), { ...CONTEXT, speedUnit: 'mph' }), '÷ 1.609344 = 32.1 mph'],
+    ['range', explainRange(report), '(48 ÷ 11) ÷ (32 ÷ 36) = 4.909 = 490.9%'],
+    ['overlap', explainOverlap(report), 'ln(2.909 ÷ 1.333) ÷ ln(4.909) = 49.0%'],
+    ['distinct', explainDistinct(report, CONTEXT), 'in the shift sequence gives 17'],
+    ['step', explainStep(report.steps[0]!, 'speedStep'), '(32 ÷ 32) ÷ (32 ÷ 36) − 1 = 12.5%'],
+    ['drop', explainStep(report.steps[0]!, 'cadenceDrop'), '1 − (32 ÷ 36) ÷ (32 ÷ 32) = 11.1%'],
+    ['log', explainStep(report.steps[0]!, 'logStep'), 'ln((32 ÷ 32) ÷ (32 ÷ 36)) = 0.118'],
+    ['mean', explainMeanStep(11, Math.log(36 / 11), 'speedStep', '11.4%'), 'e^0.1078 − 1 = 11.4%'],
+  ])('%s', (_, explanation, line) => {
+    expect(textOf(explanation)).toContain(line);
+  });
+
+  test('a two-speed hub’s stage takes part', () => {
+    const hub = gearReport({ ...ONE_RING, hubStages: [1, 0.7] }, RIDING);
+    expect(gearName(hub.gears[0]!)).toBe('44/44 ×0.7');
+    expect(textOf(explainRatio(hub.gears[0]!))).toContain('44 ÷ 44 × 0.7 = 0.700');
+  });
+
+  test('no working of any setup has a gap in it', () => {
+    fc.assert(
+      fc.property(setupArbitrary(2), (setup) => {
+        const random = gearReport(setup, RIDING);
+        const explanations = [
+          ...random.gears.flatMap((one) => [
+            explainRatio(one),
+            explainGearInches(one, 'ownWheel', CONTEXT),
+            explainDevelopment(one, CONTEXT),
+            explainGainRatio(one, CONTEXT),
+            explainSpeed(one, CONTEXT),
+          ]),
+          ...random.steps.map((step) => explainStep(step, 'speedStep')),
+          explainRange(random),
+          explainDistinct(random, CONTEXT),
+          explainOverlap(random),
+          ...checkCapacity({ setup, rearDerailleur: { totalCapacityT: 30 } }).map((check) =>
+            explainCheck(check, setup),
+          ),
+        ];
+        for (const explanation of explanations) {
+          expect(explanation.worked.length).toBeGreaterThan(0);
+          expect(textOf(explanation)).not.toMatch(/NaN|undefined|Infinity|null/);
+        }
+      }),
+      { ...SEEDED, numRuns: cases(15) },
+    );
+  });
+});
+
+describe('the brief', () => {
+  const said = { riderMassKg: 72, bikeMassKg: 15, loadMassKg: 18 };
+  const brief = fillBrief({ preferredRpm: 88, highRpm: 98, climbingRpm: 65, topSpeedKmh: 45, ...said, powerW: 180 });
+  const needs = needsOf(brief);
+
+  test('power by effort, or as typed', () => {
+    const taken = fillBrief({ preferredRpm: 88, ...said });
+    const text = textOf(explainPower(taken, needsOf(taken), false));
+    expect(text).toContain('steady: 2.2 W/kg × 72 kg = 158 W');
+    expect(text).toContain('work above it: 200 J/kg × 72 kg = 14400 J');
+    expect(text).toContain('critical power: 158.4 − 14400 ÷ 3600 = 154.4 W');
+    expect(textOf(explainPower(brief, needs, true))).toContain('as typed');
+  });
+
+  test('the climb in newtons, and the gears that it asks for', () => {
+    const climb = textOf(explainClimbSpeed(brief, needs, METRIC));
+    expect(climb).toContain('all-up: 72 + 15 + 18 = 105 kg');
+    expect(climb).toContain('Martin et al.');
+    const helped = fillBrief({ ...said, powerW: 180, assistFactor: 1, assistMaxW: 100 });
+    expect(textOf(explainClimbSpeed(helped, needsOf(helped), METRIC))).toContain('W + motor 100 W) × 0.96');
+    // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8%.
+    expect(climb).toContain(': 88.3 N');
+    expect(textOf(explainEasiestNeed(brief, needs, METRIC))).toContain('× 1000 ÷ (65 rpm × 60)');
+    expect(textOf(explainHardestNeed(brief, needs, METRIC))).toContain('45 km/h × 1000 ÷ (98 rpm × 60) = 7.653 m');
+  });
+});
+
+describe('fit', () => {
+  const checks = (setup: Setup) =>
+    fitReport({
+      setup,
+      chainstayMm: 430,
+      suspensionGrowthMm: 0,
+      bbDropMm: 70,
+      chainLinks: 112,
+      rearDerailleur: { totalCapacityT: 39, cageLengthMm: 93 },
+    }).checks;
+
+  test('every check has a working', () => {
+    for (const check of checks(TOURER)) {
+      const text = textOf(explainCheck(check, TOURER));
+      expect(text).not.toMatch(/NaN|undefined/);
+      expect(text.length).toBeGreaterThan(40);
+    }
+    expect(textOf(explainCheck(checks(TOURER)[0]!, TOURER))).toContain('(48 − 32) + (36 − 11) = 41T');
+    expect(textOf(explainCheck(checks(ONE_RING)[0]!, ONE_RING))).toContain('(1x: 0) + (44 − 10) = 34T');
+  });
+
+  test('every school of chain length has one, whether it can say or not', () => {
+    const direct = directPitches(48, 36, 430);
+    const text = (school: Parameters<typeof explainChain>[0], links: number | undefined) =>
+      textOf(explainChain(school, links, TOURER, 430, direct));
+    expect(text('bigBigPlusTwo', 112)).toContain('109.864 pitches of 12.7 mm');
+    expect(text('equation', 112)).toContain('2 × 16.929 + 48 ÷ 4 + 36 ÷ 4 + 1 = 55.858 in');
+    expect(text('smallSmall', undefined)).toContain('the cage length is missing');
+    expect(text('pulleysUpright', undefined)).toContain('this cassette has 36T');
+  });
+});
+
+describe('shifting in words', () => {
+  test('the change of ring, both ways', () => {
+    const [crossover] = shiftPath(TOURER).crossovers;
+    expect(crossoverWords(crossover!, TOURER, { easier: 4, harder: 2 })).toEqual({
+      easier: 'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6%',
+      harder: 'At the 13, change up to the 48 ring and go 4 clicks easier (1 push): +2.6%',
+    });
+  });
+
+  test('a hub’s change is one of stage, not of ring', () => {
+    const setup = { ...ONE_RING, hubStages: [1, 0.7] };
+    const [crossover] = shiftPath(setup).crossovers;
+    const { easier, harder } = crossoverWords(crossover!, setup, { easier: 3, harder: 3 });
+    expect(easier).toContain('drop to the hub’s ×0.7');
+    expect(harder).toContain('change up to the hub’s ×1');
+    expect(easier).not.toContain('ring');
+  });
+
+  test('over a crest', () => {
+    expect(bigChangeWords(bigChange(TOURER, shiftPath(TOURER), { easier: 4, harder: 2 }))).toBe(
+      '11 clicks in 6 pushes of the lever (3 pushes back), one ring change',
+    );
+    const one = { rearClicks: 1, pushesHarder: 1, pushesEasier: 1, leverPushes: 1, frontShifts: 0, hubShifts: 0 };
+    expect(bigChangeWords(one)).toBe('1 click in 1 push of the lever, no ring change');
+    expect(bigChangeWords({ ...one, hubShifts: 1 })).toBe(
+      '1 click in 1 push of the lever, no ring change, and one hub shift',
+    );
+    expect(clicksText(1)).toBe('1 click');
+  });
+});

@@ -1,2 +1,0 @@
-/** Which Rontel this is: its version, and a fingerprint of what it was built from. Written in when it is built. */
-export const VERSION = { version: process.env.RONTEL_VERSION!, build: process.env.RONTEL_BUILD! } as const;

@@ -1,0 +1,121 @@
+'use client';
+
+import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
+import { Button, Checkbox, Dropdown } from 'antd';
+import { useMemo } from 'react';
+import { unpackRecording } from '../../formats/ride/pack';
+import { writeRideCsv } from '../../formats/ride/ride-csv';
+import { writeTcx } from '../../formats/ride/tcx';
+import { formatShorthand } from '../../formats/shorthand';
+import { distanceText } from '../../features/units/measures';
+import { useUnits } from '../../features/workspace/useUnits';
+import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
+import { fileName, saveText } from '../../ui/files';
+import { dateText, durationText, fixed } from '../../ui/format';
+import { SPEED_UNIT_TEXT, speedIn } from '../../features/units/speed';
+import { useFirst } from '../../ui/list/useFirst';
+import type { RideRecord } from '../../records';
+import { readPacked, removeRide } from '../../store';
+import { Note, Panel, PanelHead } from '../../ui/panel/Panel';
+import styles from './Rides.module.css';
+import { t } from './text';
+
+/** A table may count seconds from 0 and have no date. */
+const startText = (startedAtMs: number) =>
+  startedAtMs < Date.UTC(1980, 0, 1) ? t('rideList.noDate') : dateText(startedAtMs);
+
+/** Number of entries shown at first. */
+const PAGE = 20;
+
+interface RideListProps {
+  /** Oldest first. */
+  readonly rides: readonly RideRecord[];
+  readonly chosen: ReadonlySet<string>;
+  readonly onChoose: (chosen: ReadonlySet<string>) => void;
+}
+
+/** The rides of the bike, newest first; selected ones are analysed together. */
+export function RideList({ rides, chosen, onChoose }: RideListProps) {
+  const units = useUnits();
+  const { workshop, edits, preferences } = useReadyWorkspace();
+  const { db } = workshop;
+  const { speedUnit } = preferences;
+  const { first, more } = useFirst(
+    useMemo(() => [...rides].reverse(), [rides]),
+    PAGE,
+  );
+  const tick = (id: string, on: boolean) => {
+    const next = new Set(chosen);
+    if (on) next.add(id);
+    else next.delete(id);
+    onChoose(next);
+  };
+  const save = (ride: RideRecord, kind: 'tcx' | 'csv') =>
+    edits.write(async () => {
+      const [packed] = await readPacked(db, [ride.id]);
+      const recording = packed === undefined ? undefined : unpackRecording(packed);
+      if (!recording) throw new Error(t('rideList.theSamplesOfThisRide'));
+      if (kind === 'csv') saveText(fileName(ride.name, 'csv'), 'text/csv', writeRideCsv(recording));
+      else saveText(fileName(ride.name, 'tcx'), 'application/xml', writeTcx(ride.name, ride.startedAtMs, recording));
+    });
+  const kmh = ({ distanceM, seconds }: RideRecord) => (seconds > 0 ? (distanceM / seconds) * 3.6 : 0);
+  return (
+    <Panel aria-label={t('rideList.rides')}>
+      <PanelHead>
+        <h2>{t('rideList.ridesOfThisBike')}</h2>
+        {rides.length > 1 && (
+          <Button size="small" onClick={() => onChoose(new Set(rides.map(({ id }) => id)))}>
+            {t('rideList.tickAll')}
+          </Button>
+        )}
+      </PanelHead>
+      {rides.length === 0 && <Note>{t('rideList.noRidesYetImport')}</Note>}
+      <ul className={styles.rides}>
+        {first.map((ride) => (
+          <li key={ride.id}>
+            <Checkbox checked={chosen.has(ride.id)} onChange={({ target }) => tick(ride.id, target.checked)}>
+              <b className={styles.rideName}>{ride.name}</b>
+            </Checkbox>
+            <span className={styles.rideFacts}>
+              {t('rideList.startDistanceMKmDurationSpeedIn', {
+                start: startText(ride.startedAtMs),
+                distance: distanceText(units, ride.distanceM / 1000, 1),
+                duration: durationText(ride.seconds),
+                speedIn: fixed(speedIn(speedUnit, kmh(ride)), 1),
+                speedUnit: SPEED_UNIT_TEXT[speedUnit],
+                setup: formatShorthand(ride.setup),
+              })}
+            </span>
+            <span className={styles.rideTools}>
+              <Dropdown
+                trigger={['click']}
+                menu={{
+                  items: [
+                    { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx') },
+                    { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv') },
+                  ],
+                }}
+              >
+                <Button
+                  type="text"
+                  size="small"
+                  icon={<DownloadOutlined />}
+                  aria-label={t('rideList.saveName', { name: ride.name })}
+                />
+              </Dropdown>
+              <Button
+                type="text"
+                size="small"
+                icon={<DeleteOutlined />}
+                aria-label={t('rideList.removeName', { name: ride.name })}
+                title={t('rideList.deleteCanUndone')}
+                onClick={() => edits.write(() => removeRide(db, ride, Date.now()))}
+              />
+            </span>
+          </li>
+        ))}
+      </ul>
+      {more}
+    </Panel>
+  );
+}

@@ -1,0 +1,91 @@
+import type { GearUse, RecordingNotes } from '../../core/recording';
+import type { ProfileNotes, RideThrough } from '../../core/ride';
+import { heightText, type Units } from '../../features/units/measures';
+import { gearName } from '../../features/explanations/gears';
+import { durationText, fixed } from '../../ui/format';
+import { t } from './text';
+import { itemAt } from '../../core/items';
+
+export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed((part / whole) * 100, 0)}%` : '–');
+
+/** What reading a ride left out or worked out. */
+export function notesText(notes: RecordingNotes): string {
+  const { repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom } = notes;
+  const said = [
+    ...(speedFrom === 'positions' ? [t('rideWords.notesText.speedWorkedOutFromPositions')] : []),
+    ...(speedFrom === 'distance' ? [t('rideWords.notesText.speedWorkedOutFromDistance')] : []),
+    ...(repeated > 0 ? [t('rideWords.notesText.duplicateRepeated1Ignored', { repeated })] : []),
+    ...(absurdSpeeds > 0 ? [t('rideWords.notesText.impossibleAbsurdSpeeds1Ignored', { absurdSpeeds })] : []),
+    ...(absurdCadences > 0 ? [t('rideWords.notesText.impossibleAbsurdCadences1Ignored', { absurdCadences })] : []),
+    ...(absurdHeights > 0 ? [absurdHeightsText(absurdHeights)] : []),
+    ...(pauses > 0 ? [t('rideWords.notesText.pauses1Totalling', { pauses, pausedS: durationText(pausedS) })] : []),
+  ];
+  return said.length === 0 ? '' : `${said.join('; ')}.`;
+}
+
+const absurdHeightsText = (count: number) => t('rideWords.absurdHeightsText.impossibleCount1NoDataIgnored', { count });
+
+/** What reading a route left out or bridged. */
+export function routeNotesText({ missing, absurd, longestGapM }: ProfileNotes, units: Units): string {
+  const said = [
+    ...(absurd > 0 ? [absurdHeightsText(absurd)] : []),
+    ...(missing > 0
+      ? [
+          t('rideWords.routeNotesText.pointsWithoutElevationBridgedBy', {
+            missing,
+            longestGapM: heightText(units, longestGapM),
+          }),
+        ]
+      : []),
+  ];
+  return said.length === 0 ? '' : `${said.join('; ')}.`;
+}
+
+/** The verdict on how gears are used, in a sentence. */
+export function usageSentence(use: GearUse): string {
+  if (use.drivingS === 0) return t('rideWords.usageSentence.noPedallingInThisRecording');
+  const used = use.shares.filter(({ seconds }) => seconds > 0);
+  const never = use.shares.length - used.length;
+  const most = used.reduce((best, one) => (one.seconds > best.seconds ? one : best));
+  const out = shareText(use.belowS + use.aboveS, use.drivingS);
+  return t('rideWords.usageSentence.mostInOfTheTime', {
+    gear: gearName(most.gear),
+    seconds: shareText(most.seconds, use.drivingS),
+    never: never === 0 ? 'yes' : 'no',
+    never2: never === 0 ? '' : never,
+    sharesCount: never === 0 ? '' : use.shares.length,
+    out,
+  });
+}
+
+/** The confidence of the gears as text, and how to improve it. */
+export function confidenceText({ sure, residual }: GearUse, measured: boolean): string {
+  const scatter = t('rideWords.confidenceText.readingsVaryBy', { spread: fixed(residual.spread * 100, 1) });
+  const surer = measured
+    ? t('rideWords.confidenceText.theRolloutIsMeasuredSo')
+    : t('rideWords.confidenceText.measuringTheRolloutWouldImprove');
+  return t('rideWords.confidenceText.gearsIdentifiedWithConfidence', { sure: fixed(sure * 100, 0), scatter, surer });
+}
+
+/** The results of a route simulation against setup A, as text. */
+export function throughSentence(rides: readonly RideThrough[], letters: readonly string[]): string {
+  const [fitted, ...others] = rides;
+  if (!fitted) return '';
+  const out = (ride: RideThrough) => shareText(ride.belowS + ride.aboveS, ride.drivingS);
+  const hard = (ride: RideThrough) =>
+    ride.walkingS > 0
+      ? t('rideWords.throughSentence.hard.walks', { walkingS: durationText(ride.walkingS) })
+      : ride.grindingS > 0
+        ? t('rideWords.throughSentence.hard.grinds', { grindingS: durationText(ride.grindingS) })
+        : t('rideWords.throughSentence.hard.noGrinding');
+  const said = [fitted, ...others].map((ride, i) =>
+    t('rideWords.throughSentence.outsideTheCadenceRangeFront', {
+      i: itemAt(letters, i),
+      ride: out(ride),
+      ride2: hard(ride),
+      frontShifts: ride.frontShifts === 0 ? 'yes' : 'no',
+      frontShifts2: ride.frontShifts === 0 ? '' : ride.frontShifts,
+    }),
+  );
+  return `${said.join('; ')}.`;
+}
