@@ -58,7 +58,11 @@ export default tseslint.config(
   },
   {
     // Hot loops over lists of several kinds, millions of times in one run: the helpers of core/items take up to 16 times as long there.
-    files: ['src/core/recording/gear-{use,changes}.ts', 'src/core/find/{gearing,pareto}.ts', 'src/core/gears/shift-path.ts'],
+    files: [
+      'src/core/recording/gear-{use,changes}.ts',
+      'src/core/find/{gearing,pareto}.ts',
+      'src/core/gears/shift-path.ts',
+    ],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
   },
   {
