@@ -137,8 +137,13 @@ test('adding and removing a bike takes its setups along, and undo brings both ba
 
 test('history keeps its newest 200 steps', async () => {
   const db = await open();
-  for (let i = 0; i < 205; i += 1) await setCadence(db, 40 + i / 10, i);
+  await setCadence(db, 40, 0);
+  const [oldest] = await db.history.toArray();
+  const seq = oldest!.seq!;
+  await db.history.bulkAdd(Array.from({ length: 198 }, (_, i) => ({ ...oldest!, seq: seq + 1 + i })));
+  for (let i = 0; i < 3; i += 1) await setCadence(db, 50 + i / 10, 10_000 * (1 + i));
   expect(await db.history.count()).toBe(200);
+  expect(await db.history.get(seq)).toBeUndefined();
 });
 
 test('setups are added after the last, moved and taken away, each as one step', async () => {

@@ -1,3 +1,4 @@
+import { gzipSync as gzipQuickly } from 'node:zlib';
 import { gzipSync, strToU8 } from 'fflate';
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
@@ -231,7 +232,7 @@ describe('what gives nothing is a named failure', () => {
 test('samples that were kept are unpacked only where they are few enough, and those of a ride', () => {
   expect(unpackRecording(packRecording(recording))!.timeS).toEqual(recording.timeS);
   // 84 million bytes of zeros in some 80,000.
-  expect(unpackRecording(gzipSync(new Uint8Array(84_000_000)))).toBeUndefined();
+  expect(unpackRecording(new Uint8Array(gzipQuickly(new Uint8Array(84_000_000))))).toBeUndefined();
   const years = { ...recording, timeS: recording.timeS.map((s) => s * 1e300) };
   expect(unpackRecording(packRecording(years))).toBeUndefined();
   const fast = { ...recording, speedMs: recording.speedMs.map(() => 1e30) };

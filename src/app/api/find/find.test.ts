@@ -180,7 +180,7 @@ test('a space that is too large is refused with its size, and a search that take
   };
   // Large searches run on all cores but one, twice as many wait, and further ones are rejected; a small one does not wait behind them.
   const rings = Array.from({ length: 101 }, (_, i) => [30 + (i % 20)]);
-  const sets = Array.from({ length: 199 }, () => ({ cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 36] }));
+  const sets = Array.from({ length: 199 }, (_, i) => ({ cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 36 + (i % 60)] }));
   const large = { ...input, ringChoices: rings, cassettes: sets };
   // However slow the machine: none of them gives up of itself.
   const patient = { timeOutMs: 120_000, waitMs: 120_000 };
