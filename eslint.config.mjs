@@ -59,7 +59,7 @@ export default tseslint.config(
   {
     // Hot loops over lists of several kinds, millions of times in one run: the helpers of core/items take up to 16 times as long there.
     files: [
-      'src/core/recording/gear-{use,changes}.ts',
+      'src/core/recording/gear-{use,changes,model,window}.ts',
       'src/core/find/{gearing,pareto}.ts',
       'src/core/gears/shift-path.ts',
     ],

@@ -3,13 +3,15 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { gearsOf, type Gear, type Setup } from '../gears';
 import { GearChanges } from './gear-changes';
 
+const CHANCES = { oneClick: 0.012, rowChange: 0.002 };
+
 /** The chance of one gear after another by its definition, to another gear. */
 function chanceTo(from: Gear, to: Gear, { chainrings, cogs, hubStages }: Setup): number {
   const clicks = Math.abs(cogs.indexOf(from.cog) - cogs.indexOf(to.cog));
   const rows =
     Math.abs(chainrings.indexOf(from.chainring) - chainrings.indexOf(to.chainring)) +
     Math.abs(hubStages.indexOf(from.hubStage) - hubStages.indexOf(to.hubStage));
-  return rows > 0 ? 0.002 ** rows * 0.35 ** clicks : 0.012 * 0.35 ** (clicks - 1);
+  return rows > 0 ? CHANCES.rowChange ** rows * 0.35 ** clicks : CHANCES.oneClick * 0.35 ** (clicks - 1);
 }
 
 /** The whole matrix: chances of each gear after each gear, by position. */
@@ -28,7 +30,7 @@ function matrix(gears: readonly Gear[], setup: Setup, { positions, size }: GearC
 /** The changes of a setup, and the whole matrix to compare them with. */
 function bothWays(setup: Setup) {
   const gears = gearsOf(setup);
-  const changes = new GearChanges(gears, setup);
+  const changes = new GearChanges(gears, setup, CHANCES);
   return { changes, size: changes.size, chances: matrix(gears, setup, changes) };
 }
 
@@ -43,25 +45,46 @@ const cases = fc.tuple(
 test('every gear has a position of its own', () => {
   fc.assert(
     fc.property(setups, (setup) => {
-      const changes = new GearChanges(gearsOf(setup), setup);
+      const changes = new GearChanges(gearsOf(setup), setup, CHANCES);
       expect([...changes.positions].sort((a, b) => a - b)).toEqual(Array.from({ length: changes.size }, (_, p) => p));
     }),
     SEEDED,
   );
 });
 
-test('running sums are the sums over all pairs of gears, at any offset', () => {
+test('running sums are the sums over all pairs of gears', () => {
   fc.assert(
     fc.property(cases, ([setup, values]) => {
       const { changes, size, chances } = bothWays(setup);
-      const from = Float64Array.from({ length: size + 3 }, (_, i) => values[i % values.length]!);
-      const to = new Float64Array(size + 5);
-      changes.sum(from, 3, to, 5);
+      const from = Float64Array.from({ length: size }, (_, i) => values[i % values.length]!);
+      const to = new Float64Array(size);
+      changes.sum(from, to);
       for (let b = 0; b < size; b += 1) {
-        const plain = chances.reduce((sum, row, a) => sum + from[3 + a]! * row[b]!, 0);
-        expect(to[5 + b]! / plain).toBeCloseTo(1, 10);
+        const plain = chances.reduce((sum, row, a) => sum + from[a]! * row[b]!, 0);
+        expect(to[b]! / plain).toBeCloseTo(1, 10);
       }
-      expect([...to.subarray(0, 5)]).toEqual([0, 0, 0, 0, 0]);
+    }),
+    SEEDED,
+  );
+});
+
+test('staying, clicks within a row and changes of row are split as they are over all pairs', () => {
+  fc.assert(
+    fc.property(cases, ([setup, values]) => {
+      const { changes, size, chances } = bothWays(setup);
+      const vector = (step: number) =>
+        Float64Array.from({ length: size }, (_, i) => values[(step * i) % values.length]!);
+      const [from, to] = [vector(1), vector(7)];
+      const plain = { stay: 0, clicks: 0, rows: 0 };
+      const rowOf = (p: number) => Math.floor(p / setup.cogs.length);
+      chances.forEach((row, a) =>
+        row.forEach((chance, b) => {
+          const kind = a === b ? 'stay' : rowOf(a) === rowOf(b) ? 'clicks' : 'rows';
+          plain[kind] += from[a]! * chance * to[b]!;
+        }),
+      );
+      const split = changes.split(from, to);
+      for (const kind of ['stay', 'clicks', 'rows'] as const) expect(split[kind]).toBeCloseTo(plain[kind], 10);
     }),
     SEEDED,
   );
@@ -71,14 +94,14 @@ test('running maxima are the maxima over all pairs of gears, with the gear that 
   fc.assert(
     fc.property(cases, ([setup, values]) => {
       const { changes, size, chances } = bothWays(setup);
-      const from = Float64Array.from({ length: size + 2 }, (_, i) => values[(7 * i) % values.length]! ** 8);
-      const to = new Float64Array(size + 1);
+      const from = Float64Array.from({ length: size }, (_, i) => values[(7 * i) % values.length]! ** 8);
+      const to = new Float64Array(size);
       const origins = new Int32Array(size);
-      changes.max(from, 2, to, 1, origins);
+      changes.max(from, to, origins);
       for (let b = 0; b < size; b += 1) {
-        const plain = Math.max(...chances.map((row, a) => from[2 + a]! * row[b]!));
-        expect(to[1 + b]! / plain).toBeCloseTo(1, 10);
-        expect((from[2 + origins[b]!]! * chances[origins[b]!]![b]!) / plain).toBeCloseTo(1, 10);
+        const plain = Math.max(...chances.map((row, a) => from[a]! * row[b]!));
+        expect(to[b]! / plain).toBeCloseTo(1, 10);
+        expect((from[origins[b]!]! * chances[origins[b]!]![b]!) / plain).toBeCloseTo(1, 10);
       }
     }),
     SEEDED,

@@ -1,20 +1,17 @@
 import type { Gear, Setup } from '../gears';
 
 /** Chances of a change from one sample to the next. */
-const CHANCE = {
-  oneClick: 0.012,
-  /** Each click more is rarer by this factor. */
-  moreClicks: 0.35,
-  rowChange: 0.002,
-} as const;
+export interface ChangeChances {
+  readonly oneClick: number;
+  readonly rowChange: number;
+}
 
-/** First click of a change within a row, on top of the factor of each click. */
-const CLICK = CHANCE.oneClick / CHANCE.moreClicks;
-const MORE = CHANCE.moreClicks;
+/** Each click more is rarer by this factor. */
+const MORE = 0.35;
 
 /**
  * Chances of changing gear, over rows (ring and hub stage) of the same cogs. From cog to cog of a row they are
- * `CLICK × MORE^clicks`; to the same or another cog of another row `rowChange^rows × MORE^clicks`, since a change of
+ * `oneClick × MORE^(clicks − 1)`; to the same or another cog of another row `rowChange^rows × MORE^clicks`, since a change of
  * ring goes with a click or two as a matter of course. They depend on the number of clicks alone, so sums and maxima over all
  * gears are running sums and maxima over neighbouring cogs: of the order of rows × gears instead of gears².
  */
@@ -31,8 +28,13 @@ export class GearChanges {
   /** Sum, or maximum, over the other cogs of a row, each weighted by `MORE^clicks`. */
   private readonly sides: Float64Array;
   private readonly sidesFrom: Int32Array;
+  /** Sum, or maximum, over all cogs of a row. */
+  private readonly around: Float64Array;
+  /** First click of a change within a row, on top of the factor of each click. */
+  private readonly click: number;
 
-  constructor(gears: readonly Gear[], { chainrings, cogs, hubStages }: Setup) {
+  constructor(gears: readonly Gear[], { chainrings, cogs, hubStages }: Setup, { oneClick, rowChange }: ChangeChances) {
+    this.click = oneClick / MORE;
     this.cogs = cogs.length;
     this.rows = chainrings.length * hubStages.length;
     this.size = this.rows * this.cogs;
@@ -47,46 +49,71 @@ export class GearChanges {
       for (let b = 0; b < this.rows; b += 1) {
         const rings = Math.abs(Math.floor(a / hubStages.length) - Math.floor(b / hubStages.length));
         const stages = Math.abs((a % hubStages.length) - (b % hubStages.length));
-        this.rowChance[a * this.rows + b] = a === b ? 0 : CHANCE.rowChange ** (rings + stages);
+        this.rowChance[a * this.rows + b] = a === b ? 0 : rowChange ** (rings + stages);
       }
     }
     this.sides = new Float64Array(this.size);
     this.sidesFrom = new Int32Array(this.size);
+    this.around = new Float64Array(this.size);
     this.stay = new Float64Array(this.size);
     const leaving = new Float64Array(this.size);
     // With a chance to stay of 0, the sum over all gears of 1 each is the chance to leave.
-    this.sum(new Float64Array(this.size).fill(1), 0, leaving, 0);
+    this.sum(new Float64Array(this.size).fill(1), leaving);
     for (let p = 0; p < this.size; p += 1) this.stay[p] = 1 - leaving[p]!;
   }
 
-  /**
-   * Sums over all gears: `to[b] = Σ from[a] × chance(a → b)`. The chances are symmetrical, so it serves both directions.
-   * @param fromAt offset of the first gear in `from`, `toAt` in `to`
-   */
-  sum(from: Float64Array, fromAt: number, to: Float64Array | Float32Array, toAt: number): void {
-    const { cogs, rows, sides, stay, rowChance, size } = this;
+  /** Sums over all gears: `to[b] = Σ from[a] × chance(a → b)`. The chances are symmetrical, so it serves both directions. */
+  sum(from: Float64Array, to: Float64Array): void {
+    const { cogs, rows, size, sides, around, stay, rowChance, click } = this;
+    this.sumSides(from);
+    for (let p = 0; p < size; p += 1) {
+      const own = from[p]!;
+      const beside = sides[p]!;
+      around[p] = own + beside;
+      to[p] = own * stay[p]! + click * beside;
+    }
+    for (let r = 0; r < rows; r += 1) {
+      for (let other = 0; other < rows; other += 1) {
+        if (other === r) continue;
+        const chance = rowChance[other * rows + r]!;
+        const offset = (other - r) * cogs;
+        for (let p = r * cogs; p < (r + 1) * cogs; p += 1) to[p] = to[p]! + chance * around[p + offset]!;
+      }
+    }
+  }
+
+  /** Splits `Σ from[a] × chance(a → b) × to[b]` into staying, clicks within a row, and changes of row. */
+  split(
+    from: Float64Array,
+    to: Float64Array,
+  ): { readonly stay: number; readonly clicks: number; readonly rows: number } {
+    const { cogs, rows, sides, stay, rowChance, click, size } = this;
+    this.sumSides(from);
+    const mass = { stay: 0, clicks: 0, rows: 0 };
+    for (let p = 0; p < size; p += 1) {
+      mass.stay += from[p]! * stay[p]! * to[p]!;
+      mass.clicks += click * sides[p]! * to[p]!;
+      const r = Math.floor(p / cogs);
+      for (let other = 0; other < rows; other += 1) {
+        const q = other * cogs + (p % cogs);
+        mass.rows += rowChance[other * rows + r]! * (from[q]! + sides[q]!) * to[p]!;
+      }
+    }
+    return mass;
+  }
+
+  private sumSides(from: Float64Array): void {
+    const { cogs, sides, size } = this;
     for (let row = 0; row < size; row += cogs) {
       let run = 0;
       for (let p = row; p < row + cogs; p += 1) {
         sides[p] = run;
-        run = MORE * (run + from[fromAt + p]!);
+        run = MORE * (run + from[p]!);
       }
       run = 0;
       for (let p = row + cogs - 1; p >= row; p -= 1) {
         sides[p]! += run;
-        run = MORE * (run + from[fromAt + p]!);
-      }
-    }
-    for (let r = 0; r < rows; r += 1) {
-      for (let c = 0; c < cogs; c += 1) {
-        const p = r * cogs + c;
-        let total = from[fromAt + p]! * stay[p]! + CLICK * sides[p]!;
-        for (let other = 0; other < rows; other += 1) {
-          if (other === r) continue;
-          const q = other * cogs + c;
-          total += rowChance[other * rows + r]! * (from[fromAt + q]! + sides[q]!);
-        }
-        to[toAt + p] = total;
+        run = MORE * (run + from[p]!);
       }
     }
   }
@@ -95,17 +122,20 @@ export class GearChanges {
    * Maximizes over all gears: `to[b] = max from[a] × chance(a → b)`.
    * @param origins is given the position `a` of each maximum
    */
-  max(from: Float64Array, fromAt: number, to: Float64Array, toAt: number, origins: Int32Array): void {
-    const { cogs, rows, sides, sidesFrom, stay, rowChance, size } = this;
+  max(from: Float64Array, to: Float64Array, origins: Int32Array): void {
+    const { cogs, rows, sides, sidesFrom, around, stay, rowChance, size, click } = this;
     for (let row = 0; row < size; row += cogs) {
       let run = 0;
       let at = row;
       for (let p = row; p < row + cogs; p += 1) {
         sides[p] = run;
         sidesFrom[p] = at;
-        const own = from[fromAt + p]!;
-        if (own > run) at = p;
-        run = MORE * Math.max(run, own);
+        const own = from[p]!;
+        if (own > run) {
+          at = p;
+          run = own;
+        }
+        run *= MORE;
       }
       run = 0;
       at = row + cogs - 1;
@@ -114,32 +144,36 @@ export class GearChanges {
           sides[p] = run;
           sidesFrom[p] = at;
         }
-        const own = from[fromAt + p]!;
-        if (own > run) at = p;
-        run = MORE * Math.max(run, own);
+        const own = from[p]!;
+        if (own > run) {
+          at = p;
+          run = own;
+        }
+        run *= MORE;
       }
     }
+    for (let p = 0; p < size; p += 1) {
+      const own = from[p]!;
+      const beside = sides[p]!;
+      const stays = own * stay[p]!;
+      const clicked = click * beside;
+      to[p] = clicked > stays ? clicked : stays;
+      origins[p] = clicked > stays ? sidesFrom[p]! : p;
+      around[p] = own >= beside ? own : beside;
+      if (own >= beside) sidesFrom[p] = p;
+    }
     for (let r = 0; r < rows; r += 1) {
-      for (let c = 0; c < cogs; c += 1) {
-        const p = r * cogs + c;
-        let most = from[fromAt + p]! * stay[p]!;
-        let origin = p;
-        if (CLICK * sides[p]! > most) {
-          most = CLICK * sides[p]!;
-          origin = sidesFrom[p]!;
-        }
-        for (let other = 0; other < rows; other += 1) {
-          if (other === r) continue;
-          const q = other * cogs + c;
-          const straight = from[fromAt + q]! >= sides[q]!;
-          const value = rowChance[other * rows + r]! * (straight ? from[fromAt + q]! : sides[q]!);
-          if (value > most) {
-            most = value;
-            origin = straight ? q : sidesFrom[q]!;
+      for (let other = 0; other < rows; other += 1) {
+        if (other === r) continue;
+        const chance = rowChance[other * rows + r]!;
+        const offset = (other - r) * cogs;
+        for (let p = r * cogs; p < (r + 1) * cogs; p += 1) {
+          const value = chance * around[p + offset]!;
+          if (value > to[p]!) {
+            to[p] = value;
+            origins[p] = sidesFrom[p + offset]!;
           }
         }
-        to[toAt + p] = most;
-        origins[p] = origin;
       }
     }
   }

@@ -1,9 +1,9 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
-import { GearChanges } from './gear-changes';
+import { fitModel } from './fit-model';
+import { GearModel } from './gear-model';
+import { RATIO, UNREAD, readingsOf, usualStepS, type Readings } from './readings';
 import { durationsS, STANDING_MS, type Recording } from './recording';
-
-/** Slower cranks do not drive, rpm. */
-export const TURNING_RPM = 20;
+import { GearWindow } from './gear-window';
 
 /** Data by which gears are identified, and the rider's cadence range. */
 export interface GearUseRules {
@@ -61,158 +61,43 @@ export interface GearUse {
 export const COASTING = -1;
 export const STANDING = -2;
 
-/** Scatter of a ratio from two good readings, as a share (speed and cadence are not simultaneous). */
-const BASE_SIGMA = 0.02;
-/** Half a step of a cadence in whole rpm, and of a speed to 0.1 km/h, as scatter. */
-const CADENCE_STEP_RPM = 0.6;
-const SPEED_STEP_MS = 0.03;
-/** Share of samples that fit no gear: caught in the middle of a shift, or a sensor's slip. */
-const OUTLIER_SHARE = 0.03;
-/** Width over which such samples and freewheeling ones are spread, in ln of ratio. */
-const RATIO_SPAN = 3;
-
-/** Chance to stop or begin driving from one sample to the next. */
-const FREEWHEEL = 0.08;
-const STAY = 1 - FREEWHEEL;
-/** Where the squared error, in widths, is beyond this, a reading fits no gear to the last bit of a double. */
-const FITS_MAX = 80;
+/** Samples that are worked out at once, so that memory does not grow with the ride, and those looked at beyond them. */
+const WINDOW = 8192;
+const LEAD = 512;
 
 /**
- * The likeliest gear at every sample, by a hidden Markov model over gear × (driving, freewheeling):
- * Viterbi for the sequence, forward–backward for the confidence of each sample. Emission: error of
- * ln(ratio), ratio = speed ÷ (cadence ÷ 60 × rollout). A rear click is likely, several clicks less,
- * a change of ring or hub stage least. Duplicate gears are distinguished by the sequence alone.
+ * The likeliest gear at every sample, by a hidden Markov model over gear × (driving, freewheeling) whose scatter and chances
+ * are fitted to the ride: Viterbi for the sequence, forward–backward for the confidence of each sample. Duplicate gears are
+ * distinguished by the sequence alone.
  * @param rules `gears` are all of the setup
  * @param onProgress from 0 to 1
  */
 export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: (done: number) => void): GearUse {
-  const { gears, rolloutMm } = rules;
+  const { gears, rolloutMm, setup } = rules;
   const n = recording.timeS.length;
-  const changes = new GearChanges(gears, rules.setup);
-  const count = changes.size;
-  if (gears.length !== count) throw new RangeError('every gear of the setup is needed');
-  const logRatio = Float64Array.from(gears, ({ ratio }) => Math.log(ratio));
+  if (gears.length !== setup.chainrings.length * setup.cogs.length * setup.hubStages.length)
+    throw new RangeError('every gear of the setup is needed');
+  const readings = readingsOf(recording, rolloutMm);
+  const { model } = fitModel(gears, setup, readings, usualStepS(recording));
+  const chain = new GearModel(gears, setup, readings, model, undefined);
   // Within the model gears are in the order of their positions.
-  const gearAt = new Int32Array(count);
-  const logRatioAt = new Float64Array(count);
-  changes.positions.forEach((position, gear) => {
-    gearAt[position] = gear;
-    logRatioAt[position] = logRatio[gear]!;
-  });
-
-  const observed = new Float64Array(n);
-  const sigma = new Float64Array(n);
-  for (let i = 0; i < n; i += 1) {
-    const [speed, cadence] = [recording.speedMs[i]!, recording.cadenceRpm[i]!];
-    const drives = speed > STANDING_MS && cadence > TURNING_RPM;
-    observed[i] = drives ? Math.log(speed / ((cadence / 60) * (rolloutMm / 1000))) : NaN;
-    sigma[i] = Math.hypot(BASE_SIGMA, CADENCE_STEP_RPM / cadence, SPEED_STEP_MS / speed);
-  }
-
-  // The first half of the states drives, the second freewheels. Scaled to a sum of 1 a sample, so that nothing runs down to 0.
-  const states = 2 * count;
-  const forward = new Float32Array(n * states);
-  const cameFrom = new Int16Array(n * states);
-  const best = new Float64Array(states);
-  const next = new Float64Array(states);
-  const mix = new Float64Array(states);
-  const reached = new Float64Array(count);
-  const origins = new Int32Array(count);
-  const emission = new Float64Array(states);
-  const emit = (i: number) => {
-    const value = observed[i]!;
-    if (Number.isNaN(value)) {
-      // Cranks at rest: whatever the gear, it does not drive.
-      emission.fill(1e-4, 0, count);
-      emission.fill(1, count);
-      return;
-    }
-    const width = sigma[i]!;
-    const height = (1 - OUTLIER_SHARE) / (width * 2.5066);
-    for (let p = 0; p < count; p += 1) {
-      const error = (value - logRatioAt[p]!) / width;
-      const squared = error * error;
-      emission[p] = OUTLIER_SHARE / RATIO_SPAN + (squared < FITS_MAX ? height * Math.exp(-0.5 * squared) : 0);
-      // Freewheeling, the wheel runs ahead of what the cranks would drive.
-      emission[count + p] = error > 0 ? 0.5 / RATIO_SPAN : 0.01 / RATIO_SPAN;
-    }
-  };
-
-  for (let i = 0; i < n; i += 1) {
-    emit(i);
-    const at = i * states;
-    if (i === 0) {
-      next.set(emission);
-      forward.set(emission);
-    } else {
-      const before = at - states;
-      for (let half = 0; half < 2; half += 1) {
-        const [own, other] = [half * count, (1 - half) * count];
-        for (let p = 0; p < count; p += 1) {
-          mix[p] = forward[before + own + p]! * STAY + forward[before + other + p]! * FREEWHEEL;
-          reached[p] = Math.max(best[own + p]! * STAY, best[other + p]! * FREEWHEEL);
-        }
-        changes.sum(mix, 0, forward, at + own);
-        changes.max(reached, 0, next, own, origins);
-        for (let p = 0; p < count; p += 1) {
-          const chance = emission[own + p]!;
-          forward[at + own + p]! *= chance;
-          next[own + p]! *= chance;
-          const origin = origins[p]!;
-          const isOwn = best[own + origin]! * STAY >= best[other + origin]! * FREEWHEEL;
-          cameFrom[at + own + p] = (isOwn ? own : other) + origin;
-        }
-      }
-    }
-    scale(forward, at, states);
-    scale(next, 0, states);
-    best.set(next);
-    if (onProgress && i % 4096 === 0) onProgress((0.6 * i) / n);
-  }
-
-  // Backtracks the likeliest sequence, with the confidence of each step.
+  const gearAt = new Int32Array(chain.count);
+  chain.changes.positions.forEach((position, gear) => (gearAt[position] = gear));
   const sequence = new Int8Array(n);
   const sureness = new Float32Array(n);
-  let state = indexOfMost(best);
-  const backward = new Float64Array(states).fill(1);
-  for (let i = n - 1; i >= 0; i -= 1) {
-    const at = i * states;
-    const position = state % count;
-    let total = 0;
-    for (let s = 0; s < states; s += 1) total += forward[at + s]! * backward[s]!;
-    const own =
-      forward[at + position]! * backward[position]! + forward[at + count + position]! * backward[count + position]!;
-    sureness[i] = total > 0 ? own / total : 0;
-    const stands = !(recording.speedMs[i]! > STANDING_MS);
-    const drives = state < count && !Number.isNaN(observed[i]!);
-    sequence[i] = drives ? gearAt[position]! : stands ? STANDING : COASTING;
-    if (i > 0) {
-      emit(i);
-      for (let s = 0; s < states; s += 1) mix[s] = emission[s]! * backward[s]!;
-      changes.sum(mix, 0, backward, 0);
-      changes.sum(mix, count, backward, count);
-      for (let p = 0; p < count; p += 1) {
-        const [driven, free] = [backward[p]!, backward[count + p]!];
-        backward[p] = driven * STAY + free * FREEWHEEL;
-        backward[count + p] = free * STAY + driven * FREEWHEEL;
-      }
-      scale(backward, 0, states);
-      state = cameFrom[at + state]!;
-    }
-    if (onProgress && i % 4096 === 0) onProgress(0.6 + 0.4 * (1 - i / n));
+  const window = new GearWindow(chain, Math.min(n, WINDOW + LEAD));
+  const hasRatio = readings.kind.includes(RATIO);
+  for (let start = 0; start < n; start += WINDOW) {
+    const end = Math.min(n, start + WINDOW);
+    window.decode(start, end, Math.min(n, end + LEAD), (i, position, drives, confidence) => {
+      sureness[i] = confidence;
+      const rolls = recording.speedMs[i]! > STANDING_MS;
+      const turns = hasRatio && drives && (rolls || readings.kind[i] === UNREAD);
+      sequence[i] = turns ? gearAt[position]! : rolls ? COASTING : STANDING;
+    });
+    onProgress?.(end / n);
   }
-  return summary(recording, rules, sequence, sureness, observed, logRatio);
-}
-
-function scale(values: Float32Array | Float64Array, start: number, length: number): void {
-  let sum = 0;
-  for (let i = start; i < start + length; i += 1) sum += values[i]!;
-  if (sum === 0) values.fill(1 / length, start, start + length);
-  else for (let i = start; i < start + length; i += 1) values[i] = values[i]! / sum;
-}
-
-function indexOfMost(values: Float64Array): number {
-  return values.reduce((most, value, i) => (value > values[most]! ? i : most), 0);
+  return summary(recording, rules, sequence, sureness, readings);
 }
 
 /** A gear left and taken again within this time, seconds: the rider hesitated. */
@@ -223,10 +108,9 @@ function summary(
   rules: GearUseRules,
   sequence: Int8Array,
   sureness: Float32Array,
-  observed: Float64Array,
-  logRatio: Float64Array,
+  { kind, logRatio }: Readings,
 ): GearUse {
-  const { gears, setup, crossedCogs, lowRpm, highRpm } = rules;
+  const { gears, setup, rolloutMm, crossedCogs, lowRpm, highRpm } = rules;
   const lasts = durationsS(recording.timeS);
   const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
   const seconds = new Float64Array(gears.length);
@@ -242,15 +126,19 @@ function summary(
     if (gear === COASTING) totals.coastingS += duration;
     if (gear === STANDING) totals.standingS += duration;
     if (gear < 0) return;
-    const cadence = recording.cadenceRpm[i]!;
+    // What a sensor left out for a moment follows from the other and the gear.
+    const developmentM = (gears[gear]!.ratio * rolloutMm) / 1000;
+    const [speedRead, cadenceRead] = [recording.speedMs[i]!, recording.cadenceRpm[i]!];
+    const cadence = speedRead > STANDING_MS && kind[i] !== RATIO ? (60 * speedRead) / developmentM : cadenceRead;
+    const speed = speedRead > STANDING_MS ? speedRead : (cadence / 60) * developmentM;
     seconds[gear]! += duration;
-    metres[gear]! += duration * recording.speedMs[i]!;
+    metres[gear]! += duration * speed;
     turns[gear]! += (duration * cadence) / 60;
     sure[gear]! += duration * sureness[i]!;
     if (cadence < lowRpm) totals.belowS += duration;
     if (cadence > highRpm) totals.aboveS += duration;
     if (crossed[gear]) totals.crossedS += duration;
-    errors.push(observed[i]! - logRatio[gear]!);
+    if (kind[i] === RATIO) errors.push(logRatio[i]! - Math.log(gears[gear]!.ratio));
     const atS = recording.timeS[i]!;
     if (last === undefined) last = { gear, before: -1, atS };
     else if (last.gear !== gear) {

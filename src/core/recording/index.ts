@@ -1,8 +1,9 @@
 export { PAUSE_S, STANDING_MS, alongPositionsM, durationsS, haversineM, isPlausible, recordingOf } from './recording';
 export type { RawSample, Recording, RecordingFailure, RecordingNotes } from './recording';
-export { COASTING, STANDING, TURNING_RPM, gearUse } from './gear-use';
+export { COASTING, STANDING, gearUse } from './gear-use';
+export { TURNING_RPM } from './readings';
 export type { GearUse, GearUseRules } from './gear-use';
-export { developmentHistogram, likelier } from './best-fit';
+export { likelier } from './best-fit';
 export type { BestFit } from './best-fit';
 export { replay } from './replay';
 export type { Replay, ReplayRules } from './replay';

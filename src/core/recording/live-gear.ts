@@ -1,5 +1,5 @@
 import type { Gear } from '../gears';
-import { TURNING_RPM } from './gear-use';
+import { TURNING_RPM } from './readings';
 import { STANDING_MS } from './recording';
 
 /** The gear that a speed and a cadence point to, and by how much they miss it, as ln; undefined where nothing drives. */

@@ -2,17 +2,7 @@ import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setu
 import { seededRandom, simulateRide } from '../../../tests/support/rides';
 import { developedGears, gearsOf, type Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../catalog/cassettes';
-import {
-  NO_MESSAGE_YET,
-  developmentHistogram,
-  gearNow,
-  gearUse,
-  likelier,
-  mergeGearUse,
-  messageAt,
-  replay,
-  takeMessage,
-} from './index';
+import { NO_MESSAGE_YET, gearNow, gearUse, likelier, mergeGearUse, messageAt, replay, takeMessage } from './index';
 
 const cassettes = GENERIC_CASSETTES.map(({ cogs }) => cogs);
 const ride = (setup: Setup, seed: number, rolloutMm = TOURER_ROLLOUT_MM) =>
@@ -21,7 +11,7 @@ const developed = (setup: Setup) => developedGears(setup, TOURER_ROLLOUT_MM);
 
 describe('what the recording fits better', () => {
   const judge = (setup: Setup, ridden: Setup, rolloutMm: number, seed: number) =>
-    likelier(developmentHistogram(ride(ridden, seed, rolloutMm)), setup, TOURER_ROLLOUT_MM, cassettes);
+    likelier([ride(ridden, seed, rolloutMm)], setup, TOURER_ROLLOUT_MM, cassettes);
 
   test.each([1, 2, 3, 4])('nothing, where the workspace is right, seed %i', (seed) => {
     expect(judge(ONE_RING, ONE_RING, TOURER_ROLLOUT_MM, seed)).toMatchObject({ rolloutMm: undefined, cogs: undefined });
@@ -34,14 +24,16 @@ describe('what the recording fits better', () => {
     expect(found.rolloutMm! / TOURER_ROLLOUT_MM).toBeCloseTo(factor, 2);
   });
 
-  test('another cassette', () => {
+  test('another cassette, as far as its cogs were ridden', () => {
     const ridden = { ...ONE_RING, cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36] };
-    expect(judge(ONE_RING, ridden, TOURER_ROLLOUT_MM, 6).cogs).toEqual(ridden.cogs);
+    // Those of 11, 12 and 14 teeth were not.
+    const named = judge(ONE_RING, ridden, TOURER_ROLLOUT_MM, 6).cogs;
+    expect(named).toEqual(expect.arrayContaining([13, 15, 17, 19, 21, 24, 28, 32, 36]));
   });
 
   test('too few samples say nothing', () => {
     const short = simulateRide({ setup: ONE_RING, rolloutMm: 2000, seconds: 200, seed: 1 }).recording;
-    expect(likelier(developmentHistogram(short), ONE_RING, TOURER_ROLLOUT_MM, cassettes)).toMatchObject({
+    expect(likelier([short], ONE_RING, TOURER_ROLLOUT_MM, cassettes)).toMatchObject({
       rolloutMm: undefined,
       cogs: undefined,
     });

@@ -1,5 +1,5 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
-import { TURNING_RPM } from './gear-use';
+import { TURNING_RPM } from './readings';
 import { STANDING_MS, durationsS, type Recording } from './recording';
 import { entryOf, itemAt } from '../items';
 

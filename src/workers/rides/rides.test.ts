@@ -63,7 +63,8 @@ test('a file is read, packed and told by its content', async () => {
 test('several rides are told as one, with their replay', async () => {
   const { use, replays } = await rideWork.gearUsage(USE, () => undefined);
   expect(use.drivingS).toBeGreaterThan(1500);
-  expect(replays[0]!.drivingS).toBeCloseTo(use.drivingS, -1);
+  // The replay leaves out moments in which the cadence was not read.
+  expect(replays[0]!.drivingS / use.drivingS).toBeCloseTo(1, 1);
   await expect(rideWork.gearUsage({ ...USE, packed: [Uint8Array.of(0, 0, 0)] }, () => undefined)).rejects.toThrow(
     'damaged',
   );

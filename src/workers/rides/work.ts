@@ -1,14 +1,6 @@
 import type { Bytes } from '../../records/bytes';
 import { gearsOf } from '../../core/gears';
-import {
-  developmentHistogram,
-  gearUse,
-  likelier,
-  mergeGearUse,
-  replay,
-  type Recording,
-  type Replay,
-} from '../../core/recording';
+import { gearUse, likelier, mergeGearUse, replay, type Recording, type Replay } from '../../core/recording';
 import { rideThrough } from '../../core/ride';
 import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pack';
 import { readRideFile } from '../../formats/ride/ride-file';
@@ -32,12 +24,10 @@ export const rideWork: RideWork = {
       const uses = recordings.map((recording, i) =>
         gearUse(recording, rules, (done) => onProgress((i + done) / recordings.length)),
       );
-      const counts = recordings.map(developmentHistogram);
-      const together = firstOf(counts).map((_, bin) => counts.reduce((sum, one) => sum + itemAt(one, bin), 0));
       const [only] = uses;
       return {
         use: uses.length === 1 ? definite(only) : mergeGearUse(uses),
-        likelier: likelier(together, setup, rolloutMm, cassettes),
+        likelier: likelier(recordings, setup, rolloutMm, cassettes),
         replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
       };
     }),

@@ -1,0 +1,130 @@
+import type { Gear, Setup } from '../gears';
+import { GearModel, type ModelSums, type RideModel } from './gear-model';
+import type { Readings } from './readings';
+
+/** What is assumed of a ride before its readings are looked at, with chances from one second to the next. */
+const FIRST: RideModel = {
+  scatter: 0.02,
+  outliers: 0.03,
+  dropped: 0.02,
+  atRest: 0.65,
+  stops: 0.04,
+  starts: 0.12,
+  oneClick: 0.012,
+  rowChange: 0.002,
+};
+
+/** Bounds of each figure: outside them the readings tell no gears apart, or too little of the figure is seen. */
+const BOUNDS: Readonly<Record<keyof RideModel, readonly [number, number]>> = {
+  scatter: [0.006, 0.12],
+  outliers: [0.003, 0.04],
+  dropped: [0.002, 0.35],
+  atRest: [0.4, 0.85],
+  stops: [0.003, 0.4],
+  starts: [0.02, 0.6],
+  oneClick: [0.002, 0.1],
+  rowChange: [0.0003, 0.005],
+};
+
+/** What is assumed counts as so many samples that were seen. */
+const PRIOR_SAMPLES = 60;
+/** Samples of a stretch, and stretches over a ride: enough for figures of a whole ride, whatever its length. */
+const STRETCH = 800;
+const STRETCHES = 4;
+const ROUNDS = 6;
+/** A model is good enough where no figure changes by more than this share. */
+const CHANGE_MIN = 0.08;
+
+/** A model, and how well it explains the readings. */
+export interface FittedModel {
+  readonly model: RideModel;
+  /** Of the stretches of the ride that it was fitted to, and their samples. */
+  readonly logLikelihood: number;
+  readonly samples: number;
+}
+
+/**
+ * Fits the model of a ride to its readings by expectation–maximization (Baum and others, Ann. Math. Stat. 1970), on stretches
+ * spread over the ride.
+ * @param stepS usual time between two samples, seconds
+ */
+export function fitModel(
+  gears: readonly Gear[],
+  setup: Setup,
+  readings: Readings,
+  stepS: number,
+  recorded?: Int16Array,
+): FittedModel {
+  const n = readings.kind.length;
+  const starts =
+    n <= STRETCH * STRETCHES
+      ? [0]
+      : Array.from({ length: STRETCHES }, (_, k) => Math.floor((k * (n - STRETCH)) / (STRETCHES - 1)));
+  const length = n <= STRETCH * STRETCHES ? n : STRETCH;
+  const first = within({
+    ...FIRST,
+    stops: FIRST.stops * stepS,
+    starts: FIRST.starts * stepS,
+    oneClick: FIRST.oneClick * stepS,
+    rowChange: FIRST.rowChange * stepS,
+  });
+  let fit: FittedModel = { model: first, logLikelihood: -Infinity, samples: 0 };
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const sums = noSums();
+    const fitted = new GearModel(gears, setup, readings, fit.model, recorded);
+    for (const start of starts) fitted.addTo(sums, start, Math.min(n, start + length));
+    const next = bestModel(sums, first, setup);
+    const change = Math.max(...KEYS.map((key) => Math.abs(next[key] / fit.model[key] - 1)));
+    fit = { model: next, logLikelihood: sums.logLikelihood, samples: sums.samples };
+    if (change < CHANGE_MIN) break;
+  }
+  return fit;
+}
+
+const KEYS = Object.keys(FIRST) as (keyof RideModel)[];
+
+const within = (model: RideModel): RideModel =>
+  Object.fromEntries(
+    KEYS.map((key) => [key, Math.min(BOUNDS[key][1], Math.max(BOUNDS[key][0], model[key]))]),
+  ) as unknown as RideModel;
+
+const noSums = (): ModelSums => ({
+  samples: 0,
+  driven: 0,
+  fitting: 0,
+  squares: 0,
+  droppedWhileDriving: 0,
+  restWhileFree: 0,
+  turningWhileFree: 0,
+  stops: 0,
+  staysDriving: 0,
+  starts: 0,
+  staysFree: 0,
+  clicks: 0,
+  rowChanges: 0,
+  logLikelihood: 0,
+});
+
+/** The figures that explain the sums best, drawn a little towards those that were assumed first. */
+function bestModel(sums: ModelSums, first: RideModel, { chainrings, hubStages }: Setup): RideModel {
+  const share = (part: number, rest: number, assumed: number) =>
+    (part + PRIOR_SAMPLES * assumed) / (part + rest + PRIOR_SAMPLES);
+  const rate = (seen: number, assumed: number) => (seen + PRIOR_SAMPLES * assumed) / (sums.samples + PRIOR_SAMPLES);
+  const squares = sums.squares + PRIOR_SAMPLES * first.scatter ** 2;
+  const rows = chainrings.length * hubStages.length;
+  return within({
+    scatter: Math.sqrt(Math.max(0, squares / (sums.fitting + PRIOR_SAMPLES))),
+    outliers: share(sums.driven - sums.fitting, sums.fitting, first.outliers),
+    dropped: share(sums.droppedWhileDriving, sums.driven, first.dropped),
+    atRest: share(sums.restWhileFree, sums.turningWhileFree, first.atRest),
+    stops: share(sums.stops, sums.staysDriving, first.stops),
+    starts: share(sums.starts, sums.staysFree, first.starts),
+    oneClick: rate(sums.clicks / NEIGHBOURS, first.oneClick),
+    rowChange: rows > 1 ? rate(sums.rowChanges / COGS_OF_ROW, first.rowChange) : first.rowChange,
+  });
+}
+
+/** Clicks a chance of one click: to both sides, and more than one (1 + 0.35 + 0.35² …). */
+const NEIGHBOURS = 2 / (1 - 0.35);
+/** Changes of row a chance of one: to the same cog, and to those beside it on both sides. */
+const COGS_OF_ROW = 1 + (2 * 0.35) / (1 - 0.35);

@@ -1,0 +1,59 @@
+import { difficultRide } from '../../../tests/support/difficult-rides';
+import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
+import { gearsOf, type Setup } from '../gears';
+import { fitModel } from './fit-model';
+import { GearModel } from './gear-model';
+import { readingsOf } from './readings';
+import { GearWindow } from './gear-window';
+
+const WIDE: Setup = { chainrings: [40], cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 37, 42], hubStages: [1] };
+
+test('the scatter of the sensors and the way of riding are found from the readings', () => {
+  const model = (speedNoise: number, coasting: number) => {
+    const options = {
+      setup: WIDE,
+      rolloutMm: TOURER_ROLLOUT_MM,
+      seconds: 3000,
+      seed: 3,
+      dropouts: 0,
+      speedNoise,
+      coasting,
+    };
+    return fitModel(gearsOf(WIDE), WIDE, readingsOf(difficultRide(options).recording, TOURER_ROLLOUT_MM), 1).model;
+  };
+  // 2 rpm of some 84 is 2.4%.
+  expect(model(0, 0).scatter).toBeCloseTo(0.024, 2);
+  expect(model(0.04, 0).scatter).toBeCloseTo(Math.hypot(0.04, 0.024), 2);
+  expect(model(0.01, 0.3).stops).toBeGreaterThan(3 * model(0.01, 0).stops);
+});
+
+test('stretch by stretch a ride is told as it is at once', () => {
+  const options = {
+    setup: TOURER,
+    rolloutMm: TOURER_ROLLOUT_MM,
+    seconds: 3000,
+    seed: 4,
+    dropouts: 0.1,
+    speedNoise: 0.03,
+    coasting: 0.2,
+  };
+  const readings = readingsOf(difficultRide(options).recording, TOURER_ROLLOUT_MM);
+  const gears = gearsOf(TOURER);
+  const chain = new GearModel(gears, TOURER, readings, fitModel(gears, TOURER, readings, 1).model, undefined);
+  const told = (length: number, lead: number) => {
+    const window = new GearWindow(chain, length + lead);
+    const states: string[] = [];
+    const sure: number[] = [];
+    for (let from = 0; from < 3000; from += length) {
+      const end = Math.min(3000, from + length);
+      window.decode(from, end, Math.min(3000, end + lead), (i, position, drives, confidence) => {
+        states[i] = `${position} ${drives}`;
+        sure[i] = confidence;
+      });
+    }
+    return { states, sure };
+  };
+  const [whole, pieces] = [told(3000, 0), told(700, 300)];
+  expect(pieces.states).toEqual(whole.states);
+  pieces.sure.forEach((sure, i) => expect(sure).toBeCloseTo(whole.sure[i]!, 4));
+});
