@@ -776,7 +776,11 @@ export interface Messages {
     readonly 'ride.unknown': null;
     readonly 'ride.tooManyPoints': { readonly most: string | number };
     readonly 'ride.name': null;
-    readonly 'ride.fitBroken': { readonly cause: string | number };
+    readonly 'ride.fitBroken': null;
+    readonly 'ride.fitCut': { readonly records: number };
+    readonly 'ride.fitChecksum': null;
+    readonly 'ride.fitChained': { readonly files: string | number };
+    readonly 'ride.fitMultisport': { readonly left: string | number; readonly records: string | number };
     readonly 'ride.fitEmpty': null;
     readonly 'ride.gpxEmpty': null;
     readonly 'ride.tcxEmpty': null;
@@ -2775,7 +2779,10 @@ export interface Messages {
     readonly 'rideWords.confidenceText.readingsVaryBy': { readonly spread: string | number };
     readonly 'rideWords.confidenceText.theRolloutIsMeasuredSo': null;
     readonly 'rideWords.confidenceText.measuringTheRolloutWouldImprove': null;
-    readonly 'rideWords.confidenceText.gearsIdentifiedWithConfidence': { readonly sure: string | number; readonly scatter: string | number; readonly surer: string | number };
+    readonly 'rideWords.confidenceText.gearsIdentifiedWithConfidence': { readonly isNearlyAll: string; readonly sure: string | number; readonly scatter: string | number; readonly surer: string | number };
+    readonly 'rideWords.confidenceText.gearsRecorded': null;
+    readonly 'rideWords.confidenceText.gearsPartlyRecorded': { readonly recorded: string | number; readonly identified: string | number };
+    readonly 'rideWords.confidenceText.recordedTeethDiffer': { readonly other: string | number; readonly identified: string | number };
     readonly 'rideWords.throughSentence.hard.walks': { readonly walkingS: string | number };
     readonly 'rideWords.throughSentence.hard.grinds': { readonly grindingS: string | number };
     readonly 'rideWords.throughSentence.hard.noGrinding': null;

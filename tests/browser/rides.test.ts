@@ -35,7 +35,7 @@ test('the gears of the demo ride are told, on the ladder and in a table that add
   await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
   await app.shows(
     '[data-testid=sure]',
-    /identified with 9\d% confidence[\s\S]*Measuring the rollout would improve this/,
+    /identified with (over )?9\d% confidence[\s\S]*Measuring the rollout would improve this/,
   );
   const shares = await app.driver.executeScript<number[]>(
     `return [...document.querySelectorAll('[aria-label="Gear usage"] [data-setup=a] [data-share]')].map((g) => +g.dataset.share)`,

@@ -17,6 +17,9 @@ export interface RideModel extends ChangeChances {
   readonly starts: number;
 }
 
+/** Where no gear of the setup was recorded. */
+export const UNKNOWN_GEAR = -1;
+
 /** Width over which readings are spread that fit no gear, in ln of ratio. */
 const RATIO_SPAN = 3;
 /**
@@ -69,7 +72,7 @@ export class GearModel {
     setup: Setup,
     private readonly readings: Readings,
     readonly model: RideModel,
-    /** Position of the gear that the bicycle itself recorded at each sample, −1 where it did not. */
+    /** Place of the gear that the shifting system recorded at each sample, {@link UNKNOWN_GEAR} where it did not. */
     private readonly recorded: Int16Array | undefined,
   ) {
     this.changes = new GearChanges(gears, setup, model);
@@ -105,8 +108,8 @@ export class GearModel {
       driving.fill(1);
       free.fill(1);
     }
-    const known = this.recorded?.[i] ?? -1;
-    if (known < 0) return;
+    const known = this.changes.positions[this.recorded?.[i] ?? UNKNOWN_GEAR];
+    if (known === undefined) return;
     for (let p = 0; p < count; p += 1) {
       if (p === known) continue;
       driving[p]! *= UNRECORDED;

@@ -79,3 +79,35 @@ test('going back and forth between two gears is hesitation', () => {
   const { hesitations } = gearUse(recording, rules(ONE_RING));
   expect(hesitations[0]!.count).toBeGreaterThan(5);
 });
+
+describe('gears that the shifting system recorded', () => {
+  const { recording, gears } = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 1500, seed: 9 });
+  const all = gearsOf(TOURER);
+  const recordedGear = {
+    chainringT: Uint8Array.from(gears, (gear) => all[gear]!.chainring),
+    cogT: Uint8Array.from(gears, (gear) => all[gear]!.cog),
+  };
+
+  test('are taken as they are, duplicates too, with all but full confidence', () => {
+    const use = gearUse({ ...recording, recordedGear }, rules(TOURER));
+    use.sequence.forEach((told, i) => expect(told < 0 || told === gears[i]).toBe(true));
+    expect(use.sure).toBeGreaterThan(0.9999);
+    expect(use.recordedS).toBeCloseTo(use.drivingS, 6);
+    expect(use.otherTeethS).toBe(0);
+  });
+
+  test('of other teeth than the setup are counted, and the gears identified', () => {
+    const other = {
+      chainringT: recordedGear.chainringT,
+      cogT: recordedGear.cogT.map((cog) => (cog === 21 ? 99 : cog)),
+    };
+    const use = gearUse({ ...recording, recordedGear: other }, rules(TOURER));
+    expect(use.otherTeethS).toBeGreaterThan(0);
+    expect(use.recordedS + use.otherTeethS).toBeCloseTo(use.drivingS, 6);
+    const never = { chainringT: new Uint8Array(1500), cogT: new Uint8Array(1500) };
+    expect(gearUse({ ...recording, recordedGear: never }, rules(TOURER))).toMatchObject({
+      recordedS: 0,
+      otherTeethS: 0,
+    });
+  });
+});

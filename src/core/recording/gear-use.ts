@@ -1,6 +1,6 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
 import { fitModel } from './fit-model';
-import { GearModel } from './gear-model';
+import { GearModel, UNKNOWN_GEAR } from './gear-model';
 import { RATIO, UNREAD, readingsOf, usualStepS, type Readings } from './readings';
 import { durationsS, STANDING_MS, type Recording } from './recording';
 import { GearWindow } from './gear-window';
@@ -52,6 +52,9 @@ export interface GearUse {
   readonly hesitations: readonly Hesitation[];
   /** Over all the time in which the cranks drove, 0 to 1. */
   readonly sure: number;
+  /** Of the driving time, that in gears which the shifting system recorded, and that in which it recorded teeth that the setup lacks. */
+  readonly recordedS: number;
+  readonly otherTeethS: number;
   /** ln(observed ÷ identified ratio): its median, and the half-width that contains two thirds. */
   readonly residual: { readonly median: number; readonly spread: number };
   /** Place of the gear at each sample; {@link COASTING} or {@link STANDING} where none drives. */
@@ -78,8 +81,9 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
   if (gears.length !== setup.chainrings.length * setup.cogs.length * setup.hubStages.length)
     throw new RangeError('every gear of the setup is needed');
   const readings = readingsOf(recording, rolloutMm);
-  const { model } = fitModel(gears, setup, readings, usualStepS(recording));
-  const chain = new GearModel(gears, setup, readings, model, undefined);
+  const recorded = recordedPlaces(recording, gears);
+  const { model } = fitModel(gears, setup, readings, usualStepS(recording), recorded);
+  const chain = new GearModel(gears, setup, readings, model, recorded);
   // Within the model gears are in the order of their positions.
   const gearAt = new Int32Array(chain.count);
   chain.changes.positions.forEach((position, gear) => (gearAt[position] = gear));
@@ -97,7 +101,15 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
     });
     onProgress?.(end / n);
   }
-  return summary(recording, rules, sequence, sureness, readings);
+  return summary(recording, rules, sequence, sureness, readings, recorded);
+}
+
+/** Gears that were recorded, without hub stage: what a derailleur's shifting system knows. */
+function recordedPlaces({ recordedGear }: Recording, gears: readonly Gear[]): Int16Array | undefined {
+  if (!recordedGear) return undefined;
+  const { chainringT, cogT } = recordedGear;
+  const places = new Map(gears.map(({ chainring, cog }, place) => [`${chainring}/${cog}`, place]));
+  return Int16Array.from(cogT, (cog, i) => places.get(`${chainringT[i]!}/${cog}`) ?? UNKNOWN_GEAR);
 }
 
 /** A gear left and taken again within this time, seconds: the rider hesitated. */
@@ -109,6 +121,7 @@ function summary(
   sequence: Int8Array,
   sureness: Float32Array,
   { kind, logRatio }: Readings,
+  recorded: Int16Array | undefined,
 ): GearUse {
   const { gears, setup, rolloutMm, crossedCogs, lowRpm, highRpm } = rules;
   const lasts = durationsS(recording.timeS);
@@ -119,7 +132,17 @@ function summary(
   const sure = new Float64Array(gears.length);
   const errors: number[] = [];
   const hesitated = new Map<string, number>();
-  const totals = { coastingS: 0, standingS: 0, belowS: 0, aboveS: 0, crossedS: 0, rearShifts: 0, frontShifts: 0 };
+  const totals = {
+    recordedS: 0,
+    otherTeethS: 0,
+    coastingS: 0,
+    standingS: 0,
+    belowS: 0,
+    aboveS: 0,
+    crossedS: 0,
+    rearShifts: 0,
+    frontShifts: 0,
+  };
   let last: { readonly gear: number; readonly before: number; readonly atS: number } | undefined;
   sequence.forEach((gear, i) => {
     const duration = lasts[i]!;
@@ -135,6 +158,8 @@ function summary(
     metres[gear]! += duration * speed;
     turns[gear]! += (duration * cadence) / 60;
     sure[gear]! += duration * sureness[i]!;
+    if (recorded?.[i] === gear) totals.recordedS += duration;
+    if (recorded?.[i] === UNKNOWN_GEAR && recording.recordedGear!.cogT[i]! > 0) totals.otherTeethS += duration;
     if (cadence < lowRpm) totals.belowS += duration;
     if (cadence > highRpm) totals.aboveS += duration;
     if (crossed[gear]) totals.crossedS += duration;

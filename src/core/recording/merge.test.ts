@@ -25,6 +25,8 @@ const usage = (more: Partial<GearUse>): GearUse => ({
   frontShifts: 0,
   hesitations: [],
   sure: 0,
+  recordedS: 0,
+  otherTeethS: 0,
   residual: { median: 0, spread: 0 },
   sequence: new Int8Array(3),
   ...more,

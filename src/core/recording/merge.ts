@@ -37,6 +37,8 @@ export function mergeGearUse(uses: readonly GearUse[]): GearUse {
     frontShifts: sum((use) => use.frontShifts),
     hesitations: [...pairs.values()].sort((a, b) => b.count - a.count),
     sure: weighted((use) => use.sure),
+    recordedS: sum((use) => use.recordedS),
+    otherTeethS: sum((use) => use.otherTeethS),
     residual: { median: weighted((use) => use.residual.median), spread: weighted((use) => use.residual.spread) },
     sequence: new Int8Array(0),
   };

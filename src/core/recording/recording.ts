@@ -15,6 +15,8 @@ export interface Recording {
   /** Since the first sample. */
   readonly distanceM: Float64Array;
   readonly elevationM: Float32Array;
+  /** Teeth of the gear where the shifting system recorded it, 0 where it did not; absent where it never did. */
+  readonly recordedGear?: { readonly chainringT: Uint8Array; readonly cogT: Uint8Array };
 }
 
 /** One sample as in a file; absent fields are unknown. */
@@ -28,6 +30,9 @@ export interface RawSample {
   readonly elevationM?: number | undefined;
   readonly latitudeDeg?: number | undefined;
   readonly longitudeDeg?: number | undefined;
+  /** Teeth of the gear that the shifting system recorded last. */
+  readonly chainringT?: number | undefined;
+  readonly cogT?: number | undefined;
 }
 
 /** Counts of what was left out or interpolated, for the report. */
@@ -143,6 +148,12 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       cadenceRpm: cadence.values,
       distanceM,
       elevationM: height.values,
+      ...(kept.some(({ cogT }) => cogT !== undefined) && {
+        recordedGear: {
+          chainringT: Uint8Array.from(kept, ({ chainringT }) => chainringT ?? 0),
+          cogT: Uint8Array.from(kept, ({ cogT }) => cogT ?? 0),
+        },
+      }),
     },
     notes: {
       repeated: samples.length - n,

@@ -6,6 +6,8 @@ export interface Track {
   /** As the file calls it. */
   readonly name: string | undefined;
   readonly samples: readonly RawSample[];
+  /** What was left out of the file, or may be wrong in it, each a clause. */
+  readonly remarks?: readonly string[];
 }
 
 /** Why a file was refused. Each message says what to do. */

@@ -165,10 +165,13 @@ describe('FIT', () => {
     expect(ride.recording.cadenceRpm[10]).toBe(85);
   });
 
-  test('by its content, whatever its name; packed too; cut off it is refused', async () => {
+  test('by its content, whatever its name; packed too; cut off it is read as far as it goes', async () => {
     expect(await read('wrong.gpx', fit())).toMatchObject({ kind: 'ride', format: 'FIT' });
     expect(await read('r.fit.gz', gzipSync(fit()))).toMatchObject({ kind: 'ride', format: 'FIT', name: 'r' });
-    expect(failureOf(await read('r.fit', fit().subarray(0, 300)))?.kind).toBe('damaged');
+    const cut = rideOf(await read('r.fit', fit().subarray(0, 300)));
+    expect(cut.recording.timeS.length).toBeGreaterThan(10);
+    expect(cut.remarks[0]).toContain('cut off');
+    expect(failureOf(await read('r.fit', fit().subarray(0, 40)))?.kind).toBe('damaged');
   });
 });
 
@@ -231,6 +234,12 @@ describe('what gives nothing is a named failure', () => {
 
 test('samples that were kept are unpacked only where they are few enough, and those of a ride', () => {
   expect(unpackRecording(packRecording(recording))!.timeS).toEqual(recording.timeS);
+  const recordedGear = {
+    chainringT: new Uint8Array(recording.timeS.length).fill(44),
+    cogT: Uint8Array.from(recording.timeS, (_, i) => 11 + (i % 20)),
+  };
+  expect(unpackRecording(packRecording({ ...recording, recordedGear }))).toEqual({ ...recording, recordedGear });
+  expect(unpackRecording(packRecording(recording))!.recordedGear).toBeUndefined();
   // 84 million bytes of zeros in some 80,000.
   expect(unpackRecording(new Uint8Array(gzipQuickly(new Uint8Array(84_000_000))))).toBeUndefined();
   const years = { ...recording, timeS: recording.timeS.map((s) => s * 1e300) };

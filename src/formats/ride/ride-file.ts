@@ -8,6 +8,7 @@ import {
 import { elevationProfile, type ElevationProfile, type ProfileFailure, type ProfileNotes } from '../../core/ride';
 import { NAME_LENGTH_MAX, type CsvMapping } from '../../records';
 import { readFit } from './fit';
+import { isFit } from './fit-messages';
 import { readGpx } from './gpx';
 import { gunzipBounded } from './gunzip';
 import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
@@ -37,6 +38,8 @@ export type RideFileResult =
       readonly startedAtMs: number;
       readonly recording: Recording;
       readonly notes: RecordingNotes;
+      /** What was left out of the file, or may be wrong in it. */
+      readonly remarks: readonly string[];
       /** Where it has heights enough to be ridden again. */
       readonly profile: ElevationProfile | undefined;
     }
@@ -78,7 +81,7 @@ export async function readRideFile(
   }
   if (bytes[0] === 0x50 && bytes[1] === 0x4b) return failed('archive', t('ride.archive'));
   const name = fileName.replace(/\.(gpx|tcx|fit|csv)$/i, '');
-  if (ascii(bytes, 8, 4) === '.FIT') return fromTrack('FIT', name, await readFit(bytes));
+  if (isFit(bytes)) return fromTrack('FIT', name, readFit(bytes));
   const start = ascii(bytes, 0, 4000)
     .replace(/^\u00ef\u00bb\u00bf/, '')
     .trimStart();
@@ -123,6 +126,7 @@ function fromTrack(format: RideFileKind, fileName: string, result: TrackResult):
       startedAtMs,
       recording,
       notes,
+      remarks: track.remarks ?? [],
       profile: profile.ok ? profile.profile : undefined,
     };
   }

@@ -54,6 +54,8 @@ const side = (more: Partial<NonNullable<Side['usage']>> | undefined, gaps: numbe
     frontShifts: 4,
     hesitations: [],
     sure: 1,
+    recordedS: 0,
+    otherTeethS: 0,
     residual: { median: 0, spread: 0 },
     sequence: new Int8Array(),
     ...more,

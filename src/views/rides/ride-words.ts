@@ -9,9 +9,10 @@ import { itemAt } from '../../core/items';
 export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed((part / whole) * 100, 0)}%` : '–');
 
 /** What reading a ride left out or worked out. */
-export function notesText(notes: RecordingNotes): string {
+export function notesText(notes: RecordingNotes, remarks: readonly string[] = []): string {
   const { repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom } = notes;
   const said = [
+    ...remarks,
     ...(speedFrom === 'positions' ? [t('rideWords.notesText.speedWorkedOutFromPositions')] : []),
     ...(speedFrom === 'distance' ? [t('rideWords.notesText.speedWorkedOutFromDistance')] : []),
     ...(repeated > 0 ? [t('rideWords.notesText.duplicateRepeated1Ignored', { repeated })] : []),
@@ -58,13 +59,36 @@ export function usageSentence(use: GearUse): string {
   });
 }
 
-/** The confidence of the gears as text, and how to improve it. */
-export function confidenceText({ sure, residual }: GearUse, measured: boolean): string {
+/** The confidence of the gears as text, and how to improve it; or that the bicycle recorded them. */
+export function confidenceText(use: GearUse, measured: boolean): string {
+  const { drivingS, recordedS, otherTeethS } = use;
+  const identified = identifiedText(use, measured);
+  const percent = (seconds: number) => fixed((seconds / drivingS) * 100, 0);
+  if (drivingS > 0 && recordedS > ALL * drivingS) return t('rideWords.confidenceText.gearsRecorded');
+  if (otherTeethS > FEW * drivingS)
+    return t('rideWords.confidenceText.recordedTeethDiffer', { other: percent(otherTeethS), identified });
+  return recordedS > FEW * drivingS
+    ? t('rideWords.confidenceText.gearsPartlyRecorded', { recorded: percent(recordedS), identified })
+    : identified;
+}
+
+/** Shares of the time that count as all of it, and as worth a word. */
+const ALL = 0.99;
+const FEW = 0.01;
+/** Confidence that would be rounded to 100%, which none is. */
+const NEARLY_ALL = 0.995;
+
+function identifiedText({ sure, residual }: GearUse, measured: boolean): string {
   const scatter = t('rideWords.confidenceText.readingsVaryBy', { spread: fixed(residual.spread * 100, 1) });
   const surer = measured
     ? t('rideWords.confidenceText.theRolloutIsMeasuredSo')
     : t('rideWords.confidenceText.measuringTheRolloutWouldImprove');
-  return t('rideWords.confidenceText.gearsIdentifiedWithConfidence', { sure: fixed(sure * 100, 0), scatter, surer });
+  return t('rideWords.confidenceText.gearsIdentifiedWithConfidence', {
+    isNearlyAll: sure >= NEARLY_ALL ? 'yes' : 'no',
+    sure: fixed(sure * 100, 0),
+    scatter,
+    surer,
+  });
 }
 
 /** The results of a route simulation against setup A, as text. */

@@ -109,7 +109,10 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         const id = await addRide(db, ride, definite(packed), Date.now());
         if (id !== undefined) onKept(id);
         return id !== undefined
-          ? { state: 'kept', message: t('useRideImport.keptAsARideNotes', { notes: notesText(result.notes) }).trim() }
+          ? {
+              state: 'kept',
+              message: t('useRideImport.keptAsARideNotes', { notes: notesText(result.notes, result.remarks) }).trim(),
+            }
           : { state: 'known', message: t('useRideImport.alreadyImported') };
       }
     }

@@ -28,9 +28,24 @@ test('which gears are used, in a sentence', () => {
 
 test('how sure it is, and what would make it surer', () => {
   expect(confidenceText(use, false)).toMatch(
-    /^Gears identified with (9\d|100)% confidence; readings vary by ±\d\.\d%\. Measuring the rollout/,
+    /^Gears identified with (over )?9\d% confidence; readings vary by ±\d\.\d%\. Measuring the rollout/,
   );
   expect(confidenceText(use, true)).toContain('The rollout is measured');
+});
+
+test('gears that the shifting system recorded are said to be known, or not to be those of the setup', () => {
+  const { drivingS } = use;
+  expect(confidenceText({ ...use, recordedS: drivingS }, false)).toBe(
+    'The shifting system recorded the gears; none had to be identified.',
+  );
+  expect(confidenceText({ ...use, recordedS: drivingS / 2 }, false)).toMatch(
+    /^The shifting system recorded the gears for 50% of the time. For the rest: Gears identified/,
+  );
+  expect(confidenceText({ ...use, otherTeethS: drivingS / 4 }, false)).toMatch(
+    /^The shifting system recorded teeth that this setup does not have for 25% of the time: check the chainrings/,
+  );
+  expect(confidenceText({ ...use, sure: 0.999 }, false)).toContain('with over 99% confidence');
+  expect(confidenceText({ ...use, sure: 0.994 }, false)).toContain('with 99% confidence');
 });
 
 test('what reading left out is told, and nothing where there was nothing', () => {
@@ -40,7 +55,11 @@ test('what reading left out is told, and nothing where there was nothing', () =>
   expect(notesText(result.notes)).toBe(
     '1 duplicate sample ignored; 1 impossible speed ignored; 1 pause totalling 1 h 07 min.',
   );
-  expect(notesText({ ...result.notes, repeated: 0, absurdSpeeds: 0, pauses: 0 })).toBe('');
+  const none = { ...result.notes, repeated: 0, absurdSpeeds: 0, pauses: 0 };
+  expect(notesText(none)).toBe('');
+  expect(notesText(none, ['the file is cut off', 'the checksum is wrong'])).toBe(
+    'the file is cut off; the checksum is wrong.',
+  );
 });
 
 test('setups side by side on a route', () => {
