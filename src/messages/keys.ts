@@ -780,7 +780,7 @@ export interface Messages {
     readonly 'ride.fitCut': { readonly records: number };
     readonly 'ride.fitChecksum': null;
     readonly 'ride.fitChained': { readonly files: string | number };
-    readonly 'ride.fitMultisport': { readonly left: string | number; readonly records: string | number };
+    readonly 'ride.otherSports': { readonly left: string | number; readonly records: string | number };
     readonly 'ride.fitEmpty': null;
     readonly 'ride.gpxEmpty': null;
     readonly 'ride.tcxEmpty': null;
@@ -2768,6 +2768,8 @@ export interface Messages {
     readonly 'useRideThrough.riderDetailsConflictFix': null;
     readonly 'rideWords.notesText.speedWorkedOutFromPositions': null;
     readonly 'rideWords.notesText.speedWorkedOutFromDistance': null;
+    readonly 'rideWords.notesText.untimed': { readonly untimed: number };
+    readonly 'rideWords.notesText.speedUnit': { readonly unit: string | number };
     readonly 'rideWords.notesText.duplicateRepeated1Ignored': { readonly repeated: number };
     readonly 'rideWords.notesText.impossibleAbsurdSpeeds1Ignored': { readonly absurdSpeeds: number };
     readonly 'rideWords.notesText.impossibleAbsurdCadences1Ignored': { readonly absurdCadences: number };

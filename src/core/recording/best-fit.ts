@@ -1,7 +1,7 @@
 import { gearsOf, type Setup } from '../gears';
 import { fitModel } from './fit-model';
-import { TURNING_RPM, readingsOf, usualStepS } from './readings';
-import { STANDING_MS, type Recording } from './recording';
+import { TURNING_RPM, readingsOf } from './readings';
+import { STANDING_MS, usualStepS, type Recording } from './recording';
 import { firstOf, itemAt } from '../items';
 
 /** Bins of ln(metres a crank turn), and what they span. */
@@ -77,7 +77,7 @@ export function likelier(
   const inOrder = (cogs: readonly number[], shift: number) => {
     const candidate = { ...setup, cogs };
     const readings = readingsOf(longest, rolloutMm * Math.exp(shift));
-    return fitModel(gearsOf(candidate), candidate, readings, usualStepS(longest)).logLikelihood;
+    return fitModel(gearsOf(candidate), candidate, readings, usualStepS(longest.timeS)).logLikelihood;
   };
   const least =
     likely.length > 0 ? Math.max(inOrder(setup.cogs, 0), inOrder(setup.cogs, own.shift)) + CASSETTE_GAIN : Infinity;

@@ -1,8 +1,8 @@
 import { isCrossChained, type Gear, type Setup } from '../gears';
 import { fitModel } from './fit-model';
 import { GearModel, UNKNOWN_GEAR } from './gear-model';
-import { RATIO, UNREAD, readingsOf, usualStepS, type Readings } from './readings';
-import { durationsS, STANDING_MS, type Recording } from './recording';
+import { RATIO, UNREAD, readingsOf, type Readings } from './readings';
+import { durationsS, STANDING_MS, usualStepS, type Recording } from './recording';
 import { GearWindow } from './gear-window';
 
 /** Data by which gears are identified, and the rider's cadence range. */
@@ -82,7 +82,7 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
     throw new RangeError('every gear of the setup is needed');
   const readings = readingsOf(recording, rolloutMm);
   const recorded = recordedPlaces(recording, gears);
-  const { model } = fitModel(gears, setup, readings, usualStepS(recording), recorded);
+  const { model } = fitModel(gears, setup, readings, usualStepS(recording.timeS), recorded);
   const chain = new GearModel(gears, setup, readings, model, recorded);
   // Within the model gears are in the order of their positions.
   const gearAt = new Int32Array(chain.count);

@@ -1,4 +1,12 @@
-export { PAUSE_S, STANDING_MS, alongPositionsM, durationsS, haversineM, isPlausible, recordingOf } from './recording';
+export {
+  STANDING_MS,
+  alongPositionsM,
+  durationsS,
+  haversineM,
+  isPlausible,
+  pauseFromS,
+  recordingOf,
+} from './recording';
 export type { RawSample, Recording, RecordingFailure, RecordingNotes } from './recording';
 export { COASTING, STANDING, gearUse } from './gear-use';
 export { TURNING_RPM } from './readings';

@@ -79,9 +79,3 @@ function dropShortRests(timeS: Float64Array, kind: Uint8Array, rolls: (i: number
     i = end;
   }
 }
-
-/** Median time between two samples, s. */
-export function usualStepS({ timeS }: Recording): number {
-  const steps = timeS.subarray(1).map((time, i) => time - itemAt(timeS, i));
-  return steps.sort()[steps.length >> 1] ?? 1;
-}

@@ -82,6 +82,44 @@ test('a distance counter begins at 0, keeps its value where a sample has none, a
   expect([...recording.distanceM]).toEqual([0, 0, 10, 10, 20]);
 });
 
+test('a distance counter that begins anew with each lap goes on from where it was', () => {
+  const laps = [0, 100, 200, 0, 90, 180, 10, 110].map((distanceM, s) => at(10 * s, { speedMs: undefined, distanceM }));
+  expect([...ok(laps).recording.distanceM]).toEqual([0, 100, 200, 200, 290, 380, 380, 480]);
+});
+
+test('some points without a time are left out and counted; with more of them it is no ride', () => {
+  const ride = (untimed: number) =>
+    Array.from({ length: 40 }, (_, s) => ({ ...at(s), ...(s < untimed && { timeMs: undefined }) }));
+  expect(ok(ride(1)).notes.untimed).toBe(1);
+  expect(ok(ride(4)).recording.timeS).toHaveLength(36);
+  expect(failure(ride(5)).kind).toBe('noTime');
+});
+
+test.each([
+  ['km/h', 3.6],
+  ['mph', 2.2369],
+  ['m/s', 1],
+] as const)('speeds in %s are recognized by the distance', (unit, factor) => {
+  const ride = Array.from({ length: 60 }, (_, s) => at(s, { speedMs: 6 * factor, distanceM: 6 * s }));
+  const { notes, recording } = ok(ride);
+  expect(notes.speedUnit).toBe(unit);
+  expect(recording.speedMs[30]).toBeCloseTo(6, 2);
+});
+
+test.each([5, 20, 60])('one sample in %i seconds is a ride, not pauses', (step) => {
+  const ride = Array.from({ length: 50 }, (_, i) => at(step * (i < 40 ? i : i + 30)));
+  const { notes, recording } = ok(ride);
+  expect(notes).toMatchObject({ pauses: 1, pausedS: 31 * step });
+  expect(durationsS(recording.timeS).reduce((sum, one) => sum + one, 0)).toBe(48 * step + 2);
+});
+
+test('between two segments no way was ridden', () => {
+  const place = (s: number, more = {}) =>
+    at(s, { speedMs: undefined, latitudeDeg: 52 + s / 11_120, longitudeDeg: 1, ...more });
+  const { recording } = ok([place(0), place(1), place(500, { beginsSegment: true }), place(501)]);
+  expect(Array.from(recording.distanceM, Math.round)).toEqual([0, 10, 10, 20]);
+});
+
 test('half of the positions are enough, half of the distances are not; a place needs both angles', () => {
   const placed = (s: number) => ({ latitudeDeg: 52 + s / 11_120, longitudeDeg: 1 });
   const half = [0, 1, 2, 3].map((s) => at(s, { speedMs: undefined, ...(s < 2 && placed(s)) }));

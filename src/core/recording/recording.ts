@@ -30,6 +30,8 @@ export interface RawSample {
   readonly elevationM?: number | undefined;
   readonly latitudeDeg?: number | undefined;
   readonly longitudeDeg?: number | undefined;
+  /** Begins a stretch that does not go on from the point before: what lies between is no way that was ridden. */
+  readonly beginsSegment?: boolean | undefined;
   /** Teeth of the gear that the shifting system recorded last. */
   readonly chainringT?: number | undefined;
   readonly cogT?: number | undefined;
@@ -37,6 +39,8 @@ export interface RawSample {
 
 /** Counts of what was left out or interpolated, for the report. */
 export interface RecordingNotes {
+  /** Samples without a time, which are left out. */
+  readonly untimed: number;
   /** Samples at the same time as the one before. */
   readonly repeated: number;
   /** Speeds that no bicycle does. */
@@ -48,6 +52,8 @@ export interface RecordingNotes {
   readonly pauses: number;
   readonly pausedS: number;
   readonly speedFrom: 'file' | 'distance' | 'positions';
+  /** Unit of the speeds of the file, where distance or positions show that it is not m/s. */
+  readonly speedUnit: 'm/s' | 'km/h' | 'mph';
 }
 
 export interface RecordingFailure {
@@ -69,8 +75,11 @@ type RecordingResult =
 const ABSURD_SPEED_MS = 40;
 /** Faster cranks are a fault, rpm. */
 const ABSURD_CADENCE_RPM = 220;
-/** Samples farther apart than this, seconds: the ride was paused between them. */
-export const PAUSE_S = 15;
+/** Samples farther apart than this, seconds, and than so many usual steps: the ride was paused between them. */
+const PAUSE_S = 15;
+const PAUSE_STEPS = 4;
+/** A ride of which more than this share has no time is a route. */
+const UNTIMED_SHARE_MAX = 0.1;
 /** A ride of which more than this share is faulty is no ride. */
 const FAULTY_SHARE_MAX = 0.5;
 /** Below this speed the bicycle counts as stopped, m/s. */
@@ -84,12 +93,14 @@ const refuse = (kind: RecordingFailure['kind'], text: Message): RecordingResult 
 /** Builds a recording from samples in file order; all repairs are listed in the notes. */
 export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (samples.length === 0) return refuse('empty', message('recording.empty'));
-  const first = firstOf(samples).timeMs;
-  if (first === undefined || samples.some(({ timeMs }) => timeMs === undefined)) {
+  const timed = samples.filter(({ timeMs }) => timeMs !== undefined);
+  // A point without a time is a fault of the file; a route has none.
+  if (timed.length < (1 - UNTIMED_SHARE_MAX) * samples.length || timed.length === 0) {
     return refuse('noTime', message('recording.noTime'));
   }
+  const first = definite(firstOf(timed).timeMs);
   const kept: RawSample[] = [];
-  for (const [i, sample] of samples.entries()) {
+  for (const [i, sample] of timed.entries()) {
     const before = kept.at(-1)?.timeMs ?? -Infinity;
     if (definite(sample.timeMs) < before) {
       const seconds = Math.round((before - definite(sample.timeMs)) / 1000);
@@ -117,7 +128,11 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (!kept.some(({ cadenceRpm }) => cadenceRpm !== undefined)) {
     return refuse('noCadence', message('recording.noCadence'));
   }
-  const speed = cleaned(rawSpeed, { min: 0, max: ABSURD_SPEED_MS });
+  const unit = fromFile && distance ? unitOf(rawSpeed, speedsOf(distance.metres, timeS)) : 'm/s';
+  const speed = cleaned(unit === 'm/s' ? rawSpeed : rawSpeed.map((value) => value * UNITS[unit]), {
+    min: 0,
+    max: ABSURD_SPEED_MS,
+  });
   const cadence = cleaned(
     Float32Array.from(kept, ({ cadenceRpm }) => cadenceRpm ?? NaN),
     { min: 0, max: ABSURD_CADENCE_RPM },
@@ -138,7 +153,8 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
   if (!speed.values.some((value) => value > STANDING_MS)) {
     return refuse('absurd', message('recording.standsStill'));
   }
-  const gaps = [...timeS].map((time, i) => (timeS[i + 1] ?? time) - time).filter((gap) => gap > PAUSE_S);
+  const pauseS = pauseFromS(timeS);
+  const gaps = [...timeS].map((time, i) => (timeS[i + 1] ?? time) - time).filter((gap) => gap > pauseS);
   return {
     ok: true,
     startedAtMs: first,
@@ -156,13 +172,15 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       }),
     },
     notes: {
-      repeated: samples.length - n,
+      untimed: samples.length - timed.length,
+      repeated: timed.length - n,
       absurdSpeeds: speed.absurd,
       absurdCadences: cadence.absurd,
       absurdHeights: height.absurd,
       pauses: gaps.length,
       pausedS: gaps.reduce((sum, gap) => sum + gap, 0),
       speedFrom: fromFile ? 'file' : definite(distance).from,
+      speedUnit: unit,
     },
   };
 }
@@ -184,10 +202,40 @@ export function isPlausible({ timeS, speedMs, cadenceRpm, distanceM, elevationM 
 
 /** Duration of each sample, s: until the next; one second before a pause and at the end. */
 export function durationsS(timeS: Float64Array): Float64Array {
+  const pauseS = pauseFromS(timeS);
   return timeS.map((time, i) => {
     const gap = (timeS[i + 1] ?? Infinity) - time;
-    return gap > PAUSE_S ? 1 : gap;
+    return gap > pauseS ? 1 : gap;
   });
+}
+
+/** Time between two samples from which on the ride was paused, s: devices record from once a second to once a minute. */
+export function pauseFromS(timeS: Float64Array): number {
+  return Math.max(PAUSE_S, PAUSE_STEPS * usualStepS(timeS));
+}
+
+/** Median time between two samples, s. */
+export function usualStepS(timeS: Float64Array): number {
+  const steps = timeS.subarray(1).map((time, i) => time - itemAt(timeS, i));
+  return steps.sort()[steps.length >> 1] ?? 1;
+}
+
+/** Metres a second of one of each unit. */
+const UNITS = { 'm/s': 1, 'km/h': 1 / 3.6, mph: 0.44704 } as const;
+/** A unit is recognized where speeds are within this share of what the way says. */
+const UNIT_TOLERANCE = 0.12;
+/** Moving samples that are compared at least. */
+const UNIT_SAMPLES_MIN = 20;
+
+/** Unit of given speeds, by the median of their quotients with those that follow from the way; m/s where it is none of the others. */
+function unitOf(given: Float32Array, ridden: Float32Array): keyof typeof UNITS {
+  const quotients = given
+    .map((speed, i) => speed / itemAt(ridden, i))
+    .filter((one, i) => itemAt(ridden, i) > 1 && one > 0);
+  if (quotients.length < UNIT_SAMPLES_MIN) return 'm/s';
+  const median = itemAt(quotients.sort(), quotients.length >> 1);
+  const is = (unit: keyof typeof UNITS) => Math.abs(median * UNITS[unit] - 1) < UNIT_TOLERANCE;
+  return is('km/h') ? 'km/h' : is('mph') ? 'mph' : 'm/s';
 }
 
 function cleaned(values: Float32Array, bounds: Bounds): { readonly values: Float32Array; readonly absurd: number } {
@@ -208,10 +256,13 @@ function distances(
   const placed = samples.filter(({ latitudeDeg }) => latitudeDeg !== undefined).length;
   if (counted > samples.length / 2) {
     let last = 0;
-    const start = definite(definite(samples.find(({ distanceM }) => distanceM !== undefined)).distanceM);
-    const metres = Float64Array.from(samples, ({ distanceM }) => {
-      // A falling counter was reset: the last value counts.
-      last = Math.max(last, (distanceM ?? last + start) - start);
+    let offset = -definite(definite(samples.find(({ distanceM }) => distanceM !== undefined)).distanceM);
+    const metres = Float64Array.from(samples, ({ distanceM }, i) => {
+      if (distanceM === undefined) return last;
+      const next = samples.slice(i + 1, i + 4).find((sample) => sample.distanceM !== undefined)?.distanceM ?? distanceM;
+      // A counter that begins anew, as some do with each lap, goes on from where it was; one low value is a fault.
+      if (Math.max(distanceM, next) + offset < last - COUNTER_SCATTER_M) offset = last - distanceM;
+      last = Math.max(last, distanceM + offset);
       return last;
     });
     return { metres, from: 'distance' };
@@ -219,6 +270,9 @@ function distances(
   if (placed < 2 || placed < samples.length / 2) return undefined;
   return { metres: alongPositionsM(samples), from: 'positions' };
 }
+
+/** Metres by which a counter may fall without having begun anew. */
+const COUNTER_SCATTER_M = 50;
 
 /** Mean radius of the Earth (IUGG), m. */
 const EARTH_RADIUS_M = 6_371_008.8;
@@ -236,11 +290,12 @@ export function haversineM(
   return 2 * EARTH_RADIUS_M * Math.asin(Math.min(1, Math.sqrt(h)));
 }
 
-/** Metres along the positions; a point without one adds nothing. */
+/** Metres along the positions; a point without one adds nothing, nor does the way to a new segment. */
 export function alongPositionsM(samples: readonly RawSample[]): Float64Array {
   let metres = 0;
   let last: { latitudeDeg: number; longitudeDeg: number } | undefined;
-  return Float64Array.from(samples, ({ latitudeDeg, longitudeDeg }) => {
+  return Float64Array.from(samples, ({ latitudeDeg, longitudeDeg, beginsSegment }) => {
+    if (beginsSegment) last = undefined;
     if (latitudeDeg === undefined || longitudeDeg === undefined) return metres;
     const here = { latitudeDeg, longitudeDeg };
     if (last) metres += haversineM(last, here);
@@ -251,10 +306,11 @@ export function alongPositionsM(samples: readonly RawSample[]): Float64Array {
 
 /** Speed as the slope of distance over the samples on both sides. */
 function speedsOf(distanceM: Float64Array, timeS: Float64Array): Float32Array {
+  const most = 2 * pauseFromS(timeS);
   return Float32Array.from(distanceM, (_, i) => {
     const [a, b] = [Math.max(0, i - 1), Math.min(distanceM.length - 1, i + 1)];
     const seconds = itemAt(timeS, b) - itemAt(timeS, a);
-    return seconds > 0 && seconds <= 2 * PAUSE_S ? (itemAt(distanceM, b) - itemAt(distanceM, a)) / seconds : NaN;
+    return seconds > 0 && seconds <= most ? (itemAt(distanceM, b) - itemAt(distanceM, a)) / seconds : NaN;
   });
 }
 

@@ -63,7 +63,7 @@ export function readFit(bytes: Uint8Array): TrackResult {
     samples = samples.filter(({ timeMs = NaN }) =>
       cycling.some(({ fromMs, toMs }) => timeMs >= fromMs && timeMs <= toMs),
     );
-    remarks.push(t('ride.fitMultisport', { left: all - samples.length, records: all }));
+    remarks.push(t('ride.otherSports', { left: all - samples.length, records: all }));
     if (samples.length === 0) return fileFailure('noPoints', t('ride.fitEmpty'));
   }
   return { ok: true, track: { name: undefined, samples: withGears(samples, gearChanges), remarks } };

@@ -85,6 +85,75 @@ describe('GPX', () => {
     expect(name).toBe('a'.repeat(79));
   });
 
+  test('a waypoint does not name the ride', async () => {
+    const named = gpx(many(60, (i) => point(i, timed(i)))).replace(
+      '<trk>',
+      '<wpt lat="1" lon="1"><name>Café</name></wpt><trk>',
+    );
+    expect(await read('r.gpx', named)).toMatchObject({ kind: 'ride', name: 'Mole & back' });
+  });
+
+  test('one point without a time leaves it a ride; cadence by other names is read', async () => {
+    const points = (cadence: string) =>
+      many(60, (i) => point(i, i === 30 ? '' : timed(i).replaceAll('e:cad', cadence)));
+    for (const cadence of ['e:cad', 'e:cadence', 'e:BikeCadence', 'rpm']) {
+      const ride = rideOf(await read('r.gpx', gpx(points(cadence))));
+      expect(ride.notes.untimed).toBe(1);
+      expect(ride.recording.cadenceRpm[4]).toBe(81);
+    }
+  });
+
+  test('speeds in km/h are seen by the positions', async () => {
+    const withSpeed = (i: number) => point(i, timed(i).replace('<extensions>', '<extensions><e:speed>40</e:speed>'));
+    const ride = rideOf(await read('r.gpx', gpx(many(60, withSpeed))));
+    expect(ride.notes.speedUnit).toBe('km/h');
+    expect(ride.recording.speedMs[30]).toBeCloseTo(11.1, 1);
+  });
+
+  test('heights of 0 between others are gaps; by the sea they are heights', async () => {
+    const heights = (base: number) =>
+      gpx(
+        many(
+          60,
+          (i) => `<trkpt lat="${52 + i * 0.0001}" lon="1.5"><ele>${i % 9 === 4 ? 0 : base + i / 10}</ele></trkpt>`,
+        ),
+      );
+    const high = await read('way.gpx', heights(100));
+    if (high.kind !== 'route') throw new Error(JSON.stringify(high));
+    expect(high.notes.missing).toBe(7);
+    expect(Math.min(...high.profile.elevationM)).toBeGreaterThan(99);
+    const low = await read('way.gpx', heights(1));
+    expect(low).toMatchObject({ kind: 'route', notes: { missing: 0 } });
+  });
+
+  test('a planned route is read where a track of a few points stands beside it', async () => {
+    const route = `<rte><name>Fen way</name>${many(60, (i) => point(i).replaceAll('trkpt', 'rtept'))}</rte>`;
+    const both = gpx(point(0) + point(1)).replace('<trk>', `${route}<trk>`);
+    const read60 = await read('r.gpx', both);
+    if (read60.kind !== 'route') throw new Error(JSON.stringify(read60));
+    expect(read60.profile.elevationM.at(-1)).toBeCloseTo(10 + 59 * 0.3, 0);
+  });
+
+  const utf16 = (text: string, bigEndian: boolean, mark: boolean) => {
+    const codes = [...(mark ? '\ufeff' : ''), ...text].map((sign) => sign.charCodeAt(0));
+    return Uint8Array.from(codes.flatMap((code) => (bigEndian ? [code >> 8, code & 0xff] : [code & 0xff, code >> 8])));
+  };
+  const accented = gpx(many(60, (i) => point(i, timed(i)))).replace('Mole', 'Möle');
+  test.each([
+    ['UTF-16, low byte first', utf16(accented, false, true)],
+    ['UTF-16, high byte first, without a mark', utf16(accented, true, false)],
+    ['UTF-8 with a mark', strToU8(`\ufeff${accented}`)],
+    ['blanks before the declaration', strToU8(`\n\n  ${accented}`)],
+    [
+      'a declared encoding',
+      Uint8Array.from(accented.replace('version="1.0"', 'version="1.0" encoding="ISO-8859-1"'), (sign) =>
+        sign.charCodeAt(0),
+      ),
+    ],
+  ])('%s is read', async (_, bytes) => {
+    expect(await read('r.gpx', bytes)).toMatchObject({ kind: 'ride', name: 'Möle & back' });
+  });
+
   test('a written route is read back, true in length', async () => {
     const points = Array.from({ length: 101 }, (_, i) => ({ distanceM: i * 20, elevationM: 5 + i }));
     const back = await read('fen.gpx', writeGpxRoute('Fen <loop>', points));
@@ -101,6 +170,40 @@ test('TCX is read back as it was written', async () => {
   expect(ride).toMatchObject({ format: 'TCX', startedAtMs: START });
   expect([...ride.recording.cadenceRpm]).toEqual([...recording.cadenceRpm]);
   ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 2));
+});
+
+describe('TCX', () => {
+  const trackpoint = (s: number, metres: number) =>
+    `<Trackpoint><Time>${new Date(START + s * 1000).toISOString()}</Time><DistanceMeters>${metres}</DistanceMeters><Cadence>80</Cadence></Trackpoint>`;
+  const lap = (from: number, count = 30) =>
+    `<Lap><Track>${many(count, (i) => trackpoint(from + i, 6 * i))}</Track></Lap>`;
+  const tcx = (...activities: readonly (readonly [string, string])[]) =>
+    `<TrainingCenterDatabase><Activities>${activities.map(([sport, laps]) => `<Activity Sport="${sport}">${laps}</Activity>`).join('')}</Activities></TrainingCenterDatabase>`;
+
+  test('laps whose distance begins anew go on', async () => {
+    const { recording } = rideOf(await read('r.tcx', tcx(['Biking', lap(0) + lap(30)])));
+    expect(recording.distanceM.at(-1)).toBe(2 * 29 * 6);
+    expect(recording.speedMs[15]).toBeCloseTo(6, 5);
+  });
+
+  test('of several activities the cycling is read; of cycling alone all', async () => {
+    const mixed = rideOf(await read('r.tcx', tcx(['Running', lap(0)], ['Biking', lap(60)])));
+    expect(mixed.startedAtMs).toBe(START + 60_000);
+    expect(mixed.remarks).toEqual(['30 of 60 records belong to other sports and are left out']);
+    const both = rideOf(await read('r.tcx', tcx(['Biking', lap(0)], ['Biking', lap(600)])));
+    expect(both.recording.timeS).toHaveLength(60);
+    expect(both.notes.pauses).toBe(1);
+  });
+
+  test('a paused lap of several tracks is one ride with a pause', async () => {
+    const paused = lap(0).replace(
+      '</Lap>',
+      `<Track>${many(30, (i) => trackpoint(300 + i, 180 + 6 * i))}</Track></Lap>`,
+    );
+    const ride = rideOf(await read('r.tcx', tcx(['Biking', paused])));
+    expect(ride.notes).toMatchObject({ pauses: 1, pausedS: 271 });
+    expect(ride.recording.distanceM.at(-1)).toBe(180 + 29 * 6);
+  });
 });
 
 describe('CSV', () => {

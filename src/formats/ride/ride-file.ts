@@ -14,6 +14,7 @@ import { gunzipBounded } from './gunzip';
 import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
 import { guessMapping, readCsvHead, readRideCsv, type CsvHead } from './ride-csv';
 import { readTcx } from './tcx';
+import { encodingOf, startOf } from './text-of-bytes';
 import { textOf } from '../../messages/core';
 import { t } from '../text';
 import { itemAt, definite } from '../../core/items';
@@ -82,16 +83,15 @@ export async function readRideFile(
   if (bytes[0] === 0x50 && bytes[1] === 0x4b) return failed('archive', t('ride.archive'));
   const name = fileName.replace(/\.(gpx|tcx|fit|csv)$/i, '');
   if (isFit(bytes)) return fromTrack('FIT', name, readFit(bytes));
-  const start = ascii(bytes, 0, 4000)
-    .replace(/^\u00ef\u00bb\u00bf/, '')
-    .trimStart();
+  const start = startOf(bytes).trimStart();
   if (start.startsWith('<')) {
     if (/<(\w+:)?gpx[\s>]/i.test(start)) return fromTrack('GPX', name, readGpx(bytes, onProgress));
     if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(start)) return fromTrack('TCX', name, readTcx(bytes, onProgress));
     return failed('unknown', t('ride.otherXml'));
   }
-  if (bytes.subarray(0, 4000).includes(0)) return failed('unknown', t('ride.unknown'));
-  const text = new TextDecoder('utf-8').decode(bytes);
+  if (start.includes('\0')) return failed('unknown', t('ride.unknown'));
+  const { label, begins } = encodingOf(bytes);
+  const text = new TextDecoder(label).decode(bytes.subarray(begins));
   const head = readCsvHead(text);
   if (!head.ok) return { kind: 'failed', failure: head.failure };
   const mapping = mappings[mappingKey(head.head)] ?? guessMapping(head.head);
@@ -104,11 +104,6 @@ export const sizeMessage = (bytes: number) =>
 
 function failed(kind: FileFailure['kind'], message: string): RideFileResult {
   return { kind: 'failed', failure: fileFailure(kind, message).failure };
-}
-
-/** ASCII text from bytes; others as the characters of their codes. */
-function ascii(bytes: Uint8Array, from: number, length: number): string {
-  return String.fromCharCode(...bytes.subarray(from, from + length));
 }
 
 function fromTrack(format: RideFileKind, fileName: string, result: TrackResult): RideFileResult {

@@ -7,18 +7,27 @@ import { itemAt, lastOf } from '../../core/items';
 
 type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
-/** TCX 2: the trackpoints of all activities. */
+/** TCX 2: the trackpoints of all activities, or of the cycling where there are others too. */
 export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult {
-  const samples: Point[] = [];
+  const activities: { readonly isCycling: boolean; readonly points: Point[] }[] = [];
+  let count = 0;
   let point: Point | undefined;
+  let beginsSegment = false;
   const result = readXml(
     bytes,
     {
-      open: (path) => {
-        if (path.at(-1) !== 'Trackpoint') return;
-        point = {};
-        samples.push(point);
-        if (samples.length > POINTS_MAX) throw new StopReading(tooLong().failure);
+      open: (path, { Sport }) => {
+        const element = path.at(-1);
+        if (element === 'Activity') activities.push({ isCycling: Sport === 'Biking', points: [] });
+        // A lap that was paused has several tracks.
+        if (element === 'Track') beginsSegment = true;
+        if (element !== 'Trackpoint') return;
+        point = beginsSegment ? { beginsSegment } : {};
+        beginsSegment = false;
+        if (activities.length === 0) activities.push({ isCycling: false, points: [] });
+        lastOf(activities).points.push(point);
+        count += 1;
+        if (count > POINTS_MAX) throw new StopReading(tooLong().failure);
       },
       close: (path, text) => {
         const element = lastOf(path);
@@ -36,8 +45,12 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
     onProgress,
   );
   if (!result.ok) return result;
+  const cycling = activities.filter(({ isCycling, points }) => isCycling && points.length > 0);
+  const samples = (cycling.length > 0 ? cycling : activities).flatMap(({ points }) => points);
   if (samples.length === 0) return fileFailure('noPoints', t('ride.tcxEmpty'));
-  return { ok: true, track: { name: undefined, samples } };
+  const left = count - samples.length;
+  const remarks = left > 0 ? [t('ride.otherSports', { left, records: count })] : [];
+  return { ok: true, track: { name: undefined, samples, remarks } };
 }
 
 /**

@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes';
 import { fileFailure, type FileFailure, type OnProgress } from './result';
+import { encodingOf, leadingBlanks } from './text-of-bytes';
 import { t } from '../text';
 import { lastOf, definite } from '../../core/items';
 
@@ -47,9 +48,10 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
     path.pop();
     read.ended = path.length === 0;
   });
-  const decoder = new TextDecoder('utf-8');
+  const { label, begins } = encodingOf(bytes);
+  const decoder = new TextDecoder(label);
   try {
-    for (let at = 0; at < bytes.length; at += PIECE_BYTES) {
+    for (let at = begins + leadingBlanks(bytes.subarray(begins)); at < bytes.length; at += PIECE_BYTES) {
       parser.write(decoder.decode(bytes.subarray(at, at + PIECE_BYTES), { stream: true }));
       onProgress?.(Math.min(1, (at + PIECE_BYTES) / bytes.length));
     }

@@ -10,11 +10,14 @@ export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed(
 
 /** What reading a ride left out or worked out. */
 export function notesText(notes: RecordingNotes, remarks: readonly string[] = []): string {
-  const { repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom } = notes;
+  const { untimed, repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom, speedUnit } =
+    notes;
   const said = [
     ...remarks,
     ...(speedFrom === 'positions' ? [t('rideWords.notesText.speedWorkedOutFromPositions')] : []),
     ...(speedFrom === 'distance' ? [t('rideWords.notesText.speedWorkedOutFromDistance')] : []),
+    ...(speedUnit !== 'm/s' ? [t('rideWords.notesText.speedUnit', { unit: speedUnit })] : []),
+    ...(untimed > 0 ? [t('rideWords.notesText.untimed', { untimed })] : []),
     ...(repeated > 0 ? [t('rideWords.notesText.duplicateRepeated1Ignored', { repeated })] : []),
     ...(absurdSpeeds > 0 ? [t('rideWords.notesText.impossibleAbsurdSpeeds1Ignored', { absurdSpeeds })] : []),
     ...(absurdCadences > 0 ? [t('rideWords.notesText.impossibleAbsurdCadences1Ignored', { absurdCadences })] : []),
