@@ -124,7 +124,7 @@ for (const [name, work, per] of BENCHES) {
 const SAMPLES = 20_000;
 const { recording } = simulateRide({ setup: TOURER, rolloutMm: wheelMm, seconds: SAMPLES, seed: 1 });
 const csv = writeRideCsv(recording);
-const mapping = guessMapping((readCsvHead(csv) as { head: Parameters<typeof guessMapping>[0] }).head)!;
+const mapping = guessMapping((readCsvHead(csv) as { head: Parameters<typeof guessMapping>[0] }).head)!.mapping;
 const tcx = new TextEncoder().encode(writeTcx('ride', 0, recording));
 const gpx = new TextEncoder().encode(
   `<gpx><trk><trkseg>${[...recording.speedMs]

@@ -2633,6 +2633,7 @@ export interface Messages {
     readonly 'likelierNote.betterMeasureItOr': null;
     readonly 'likelierNote.useValueRide': null;
     readonly 'likelierNote.wasRideOtherWheels': null;
+    readonly 'mappingDialog.dayOrMonthFirst': null;
     readonly 'mappingDialog.whichColumnIsWhat': null;
     readonly 'mappingDialog.import': null;
     readonly 'mappingDialog.aRideNeedsTimeCadence': null;

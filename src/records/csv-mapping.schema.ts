@@ -7,10 +7,13 @@ const heading = z.string().max(200).optional();
 export const csvMappingSchema = z.strictObject({
   columns: z.strictObject({
     time: heading,
+    date: heading,
     speed: heading,
     cadence: heading,
     distance: heading,
     elevation: heading,
+    latitude: heading,
+    longitude: heading,
   }),
   speedUnit: z.enum(CSV_SPEED_UNITS),
   timeUnit: z.enum(CSV_TIME_UNITS),

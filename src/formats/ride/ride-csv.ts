@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { RawSample, Recording } from '../../core/recording';
 import type { CsvField, CsvMapping } from '../../records';
-import { DATE_AND_TIME } from '../../records/csv-mapping';
+import { CLOCK, DATE_AND_TIME, DAY_FIRST, MONTH_FIRST, columnsServe } from '../../records/csv-mapping';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
 import { t } from '../text';
@@ -11,6 +11,8 @@ import { itemAt } from '../../core/items';
 export interface CsvHead {
   readonly headings: readonly string[];
   readonly rows: readonly (readonly string[])[];
+  /** What the columns seem to be, where only the order of day and month is in doubt. */
+  readonly guess?: CsvMapping;
 }
 
 const METRES_PER_MILE = 1609.344;
@@ -24,16 +26,27 @@ const TO_M: Readonly<Record<CsvMapping['distanceUnit'], number>> = { m: 1, km: 1
 /** Words in headings by which a column is guessed. */
 const GUESSES: Readonly<Record<CsvField, RegExp>> = {
   time: /^(time|timestamp|date.?time|seconds|secs|elapsed|t)\b|time/i,
+  date: /^(date|day)$/i,
   speed: /speed|velocity|km\/?h|mph/i,
   cadence: /cad|rpm/i,
   distance: /dist|^km$|^m$/i,
   elevation: /ele|alt|height/i,
+  latitude: /^lat/i,
+  longitude: /^(lon|lng)/i,
 };
+
+/** Lines that begin with this are comments. */
+const COMMENT = '#';
+const PREVIEW_ROWS = 4;
 
 export function readCsvHead(
   text: string,
 ): { readonly ok: true; readonly head: CsvHead } | { readonly ok: false; readonly failure: FileFailure } {
-  const { data } = Papa.parse<string[]>(text.slice(0, 20_000), { preview: 4, skipEmptyLines: 'greedy' });
+  const { data } = Papa.parse<string[]>(text.slice(0, 20_000), {
+    preview: PREVIEW_ROWS,
+    skipEmptyLines: 'greedy',
+    comments: COMMENT,
+  });
   const [headings, ...rows] = data;
   if (!headings || headings.length < 2 || rows.length === 0) {
     return fileFailure('unknown', t('ride.unknown'));
@@ -41,70 +54,134 @@ export function readCsvHead(
   return { ok: true, head: { headings: headings.map((one) => one.trim()), rows } };
 }
 
-/** A mapping by the headings; undefined where time, cadence, or speed and distance both, cannot be guessed. */
-export function guessMapping({ headings, rows }: CsvHead): CsvMapping | undefined {
+/**
+ * A mapping by the headings and the first rows.
+ * @returns undefined where time, cadence, or speed and distance both, cannot be guessed; `inDoubt` where day and month can be
+ * either way round
+ */
+export function guessMapping({
+  headings,
+  rows,
+}: CsvHead): { readonly mapping: CsvMapping; readonly inDoubt: boolean } | undefined {
   const find = (field: CsvField) => headings.find((heading) => GUESSES[field].test(heading));
   const columns = {
     time: find('time'),
+    date: find('date'),
     speed: find('speed'),
     cadence: find('cadence'),
     distance: find('distance'),
     elevation: find('elevation'),
+    latitude: find('latitude'),
+    longitude: find('longitude'),
   };
-  const profile = columns.distance !== undefined && columns.elevation !== undefined;
-  const ride =
-    columns.time !== undefined && columns.cadence !== undefined && (columns.speed ?? columns.distance) !== undefined;
-  if (!ride && !profile) return undefined;
+  const { ride, way } = columnsServe(columns);
+  if (!ride && !way) return undefined;
   const heading = columns.speed ?? '';
-  const first = rows[0]?.[headings.indexOf(columns.time ?? '')] ?? '';
+  const cellsOf = (column: string | undefined) =>
+    column === undefined ? [] : rows.map((row) => (row[headings.indexOf(column)] ?? '').trim());
+  const dates = cellsOf(columns.date);
+  const times = cellsOf(columns.time).map((time, i) => joined(dates[i], time));
+  const timeUnit = timeUnitOf(times, columns.time ?? '');
   return {
-    columns: Object.fromEntries(Object.entries(columns).filter(([, name]) => name !== undefined)),
-    speedUnit: /km\/?h|kph/i.test(heading) ? 'km/h' : /mph/i.test(heading) ? 'mph' : 'm/s',
-    timeUnit: Number.isNaN(Number(first)) ? DATE_AND_TIME : /ms|milli/i.test(columns.time ?? '') ? 'ms' : 's',
-    distanceUnit: /km/i.test(columns.distance ?? '') ? 'km' : /mi/i.test(columns.distance ?? '') ? 'mi' : 'm',
+    inDoubt: timeUnit === undefined,
+    mapping: {
+      columns: Object.fromEntries(Object.entries(columns).filter(([, name]) => name !== undefined)),
+      speedUnit: /km\/?h|kph/i.test(heading) ? 'km/h' : /mph/i.test(heading) ? 'mph' : 'm/s',
+      timeUnit: timeUnit ?? DAY_FIRST,
+      distanceUnit: /km/i.test(columns.distance ?? '') ? 'km' : /mi/i.test(columns.distance ?? '') ? 'mi' : 'm',
+    },
   };
 }
 
+const joined = (date: string | undefined, time: string) => (date ? `${date} ${time}` : time);
+
+/** Hours, minutes and seconds: a time of day, or since the start. */
+const CLOCK_TEXT = /^(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
+/** Day and month in either order, the year last, and the time of day. */
+const DATED_TEXT =
+  /^(\d{1,2})([./-])(\d{1,2})[./-](\d{4})[T, ]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*([ap]m)?$/i;
+
+/** The unit of times by their look; undefined where day and month can be either way round. */
+function timeUnitOf(times: readonly string[], heading: string): CsvMapping['timeUnit'] | undefined {
+  const [first = ''] = times;
+  if (!Number.isNaN(Number(first))) return /ms|milli/i.test(heading) ? 'ms' : 's';
+  if (CLOCK_TEXT.test(first)) return CLOCK;
+  const dated = times.map((time) => DATED_TEXT.exec(time)).filter((match) => match !== null);
+  if (dated.length === 0) return DATE_AND_TIME;
+  // Dates with points are written day first everywhere.
+  if (dated.some(([, day, sign]) => Number(day) > 12 || sign === '.')) return DAY_FIRST;
+  return dated.some(([, , , day]) => Number(day) > 12) ? MONTH_FIRST : undefined;
+}
+
+/** Milliseconds of a time: since 1970, or since the start; NaN where the text is none of its unit. */
+function timeMsOf(text: string, unit: CsvMapping['timeUnit']): number {
+  if (unit === 's' || unit === 'ms') return Number(text) * (unit === 's' ? 1000 : 1);
+  const seconds = (part: string | undefined) => Number((part ?? '0').replace(',', '.'));
+  if (unit === CLOCK) {
+    const [, hours, minutes, rest] = CLOCK_TEXT.exec(text) ?? [];
+    return (Number(hours) * 3600 + Number(minutes) * 60 + seconds(rest)) * 1000;
+  }
+  if (unit === DATE_AND_TIME) return Date.parse(text);
+  const [, one, , other, year, hour, minute, rest, half] = DATED_TEXT.exec(text) ?? [];
+  const [day, month] = (unit === DAY_FIRST ? [one, other] : [other, one]).map(Number) as [number, number];
+  const hours = half === undefined ? Number(hour) : (Number(hour) % 12) + (half.toLowerCase() === 'pm' ? 12 : 0);
+  const date = new Date(Number(year), month - 1, day, hours, Number(minute));
+  // 31 February is none.
+  return date.getMonth() === month - 1 && date.getDate() === day ? date.getTime() + seconds(rest) * 1000 : NaN;
+}
+
+const DAY_MS = 86_400_000;
+
 /** The table's rows as samples; empty cells are values that are not known. */
 export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
-  const { data, errors } = Papa.parse<Record<string, string>>(text, {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (one) => one.trim(),
-  });
+  const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', comments: COMMENT });
   const quoted = errors.find(({ type }) => type === 'Quotes');
-  if (quoted) return fileFailure('truncated', t('ride.csvQuoted', { row: (quoted.row ?? 0) + 2 }));
-  if (data.length === 0) return fileFailure('noPoints', t('ride.csvEmpty'));
-  if (data.length > POINTS_MAX) return tooLong();
+  if (quoted) return fileFailure('truncated', t('ride.csvQuoted', { row: (quoted.row ?? 0) + 1 }));
+  const [headings = [], ...rows] = data;
+  if (rows.length === 0) return fileFailure('noPoints', t('ride.csvEmpty'));
+  if (rows.length > POINTS_MAX) return tooLong();
   const { columns, speedUnit, timeUnit, distanceUnit } = mapping;
-  const samples: RawSample[] = [];
-  for (const [i, row] of data.entries()) {
-    const cell = (field: CsvField) => {
-      const column = columns[field];
-      const text = column === undefined ? '' : (row[column] ?? '').trim();
-      return text === '' ? undefined : text;
-    };
-    const number = (field: CsvField, factor = 1) => {
-      const text = cell(field);
-      const value = text === undefined ? NaN : Number(text.replace(',', '.'));
+  const names = headings.map((one) => one.trim());
+  const placeOf = (field: CsvField) => {
+    const column = columns[field];
+    return column === undefined ? -1 : names.indexOf(column);
+  };
+  const numbers = (field: CsvField, factor = 1) => {
+    const place = placeOf(field);
+    return (row: readonly string[]) => {
+      const cell = (row[place] ?? '').trim();
+      const value = cell === '' ? NaN : Number(cell.replace(',', '.'));
       return Number.isFinite(value) ? value * factor : undefined;
     };
-    const time = cell('time');
-    const timeMs =
-      time === undefined
-        ? undefined
-        : timeUnit === DATE_AND_TIME
-          ? Date.parse(time)
-          : Number(time) * (timeUnit === 's' ? 1000 : 1);
+  };
+  const [timeAt, dateAt] = [placeOf('time'), placeOf('date')];
+  const speed = numbers('speed', TO_MS[speedUnit]);
+  const cadence = numbers('cadence');
+  const distance = numbers('distance', TO_M[distanceUnit]);
+  const [elevation, latitude, longitude] = [numbers('elevation'), numbers('latitude'), numbers('longitude')];
+  const samples: RawSample[] = [];
+  let midnightsMs = 0;
+  let beforeMs = -Infinity;
+  for (const [i, row] of rows.entries()) {
+    const time = (row[timeAt] ?? '').trim();
+    let timeMs = time === '' ? undefined : timeMsOf(joined((row[dateAt] ?? '').trim(), time), timeUnit);
     if (timeMs !== undefined && Number.isNaN(timeMs)) {
-      return fileFailure('damaged', t('ride.csvTime', { row: i + 2, text: (time ?? '').slice(0, 40), unit: timeUnit }));
+      return fileFailure('damaged', t('ride.csvTime', { row: i + 2, text: time.slice(0, 40), unit: timeUnit }));
+    }
+    if (timeMs !== undefined && timeUnit === CLOCK) {
+      // A clock that falls by most of a day has passed midnight.
+      if (timeMs + midnightsMs < beforeMs - DAY_MS / 2) midnightsMs += DAY_MS;
+      timeMs += midnightsMs;
+      beforeMs = timeMs;
     }
     samples.push({
       timeMs,
-      speedMs: number('speed', TO_MS[speedUnit]),
-      cadenceRpm: number('cadence'),
-      distanceM: number('distance', TO_M[distanceUnit]),
-      elevationM: number('elevation'),
+      speedMs: speed(row),
+      cadenceRpm: cadence(row),
+      distanceM: distance(row),
+      elevationM: elevation(row),
+      latitudeDeg: latitude(row),
+      longitudeDeg: longitude(row),
     });
   }
   return { ok: true, track: { name: undefined, samples } };

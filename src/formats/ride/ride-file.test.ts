@@ -229,7 +229,58 @@ describe('CSV', () => {
       headings: ['Timestamp', 'Speed (km/h)', 'Cadence', 'Dist km'],
       rows: [['2026-09-01T08:00:00Z', '20', '80', '0']],
     });
-    expect(mapping).toMatchObject({ speedUnit: 'km/h', timeUnit: 'date and time', distanceUnit: 'km' });
+    expect(mapping).toMatchObject({
+      inDoubt: false,
+      mapping: { speedUnit: 'km/h', timeUnit: 'date and time', distanceUnit: 'km' },
+    });
+  });
+
+  const rows = (times: readonly string[], rest = '20,80') => times.map((time) => `${time},${rest}`).join('\n');
+  const head = 'time,speed km/h,cadence\n';
+  const started = async (text: string, options = {}) =>
+    new Date(rideOf(await read('r.csv', text, options)).startedAtMs).toDateString();
+
+  test('day and month are told apart by a number above 12, or by points; else they are asked for', async () => {
+    expect(await started(head + rows(['21/09/2026 08:00:00', '21/09/2026 08:00:01']))).toBe('Mon Sep 21 2026');
+    expect(await started(head + rows(['09/21/2026 8:00:00 AM', '09/21/2026 8:00:01 AM']))).toBe('Mon Sep 21 2026');
+    expect(await started(head + rows(['03.04.2026 08:00', '03.04.2026 08:01']))).toBe('Fri Apr 03 2026');
+    const doubtful = head + rows(['03/04/2026 08:00:00', '03/04/2026 08:00:01']);
+    const asked = await read('r.csv', doubtful);
+    if (asked.kind !== 'needsMapping') throw new Error(asked.kind);
+    expect(asked.head.guess).toMatchObject({ columns: { time: 'time', cadence: 'cadence' }, speedUnit: 'km/h' });
+    const answered = (timeUnit: string) => ({
+      mappings: { 'time\tspeed km/h\tcadence': { ...asked.head.guess, timeUnit } },
+    });
+    expect(await started(doubtful, answered('date and time, day first'))).toBe('Fri Apr 03 2026');
+    expect(await started(doubtful, answered('date and time, month first'))).toBe('Wed Mar 04 2026');
+    const wrong = head + rows(['31/02/2026 08:00:00', '31/02/2026 08:00:01']);
+    expect(failureOf(await read('r.csv', wrong))?.message).toContain('“31/02/2026 08:00:00” is no time');
+  });
+
+  test('times since the start or of the day, past midnight too, and comment lines', async () => {
+    const clock = rideOf(
+      await read('r.csv', `# a comment\n${head}${rows(['0:00:01', '0:00:02', '0:00:04.5'])}\n# the end\n`),
+    );
+    expect([...clock.recording.timeS]).toEqual([0, 1, 3.5]);
+    const night = rideOf(await read('r.csv', head + rows(['23:59:59', '00:00:00', '00:00:02'])));
+    expect([...night.recording.timeS]).toEqual([0, 1, 3]);
+  });
+
+  test('date and time in two columns, and positions for speed', async () => {
+    const lines = Array.from(
+      { length: 60 },
+      (_, i) => `2026-09-21,08:00:${String(i).padStart(2, '0')},80,${52 + i * 0.0001},1.5`,
+    );
+    const ride = rideOf(await read('r.csv', `Date,Time,Cadence,Lat,Lon\n${lines.join('\n')}\n`));
+    expect(new Date(ride.startedAtMs).toDateString()).toBe('Mon Sep 21 2026');
+    expect(ride.notes.speedFrom).toBe('positions');
+    expect(ride.recording.speedMs[30]).toBeCloseTo(11.12, 1);
+  });
+
+  test('a table in UTF-16', async () => {
+    const text = `\ufeff${head}${rows(['0', '1', '2'])}\n`;
+    const bytes = Uint8Array.from([...text].flatMap((sign) => [sign.charCodeAt(0) & 0xff, sign.charCodeAt(0) >> 8]));
+    expect(rideOf(await read('r.csv', bytes)).recording.timeS).toHaveLength(3);
   });
 
   test('distance and elevation are a route', async () => {

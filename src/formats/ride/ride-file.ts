@@ -94,9 +94,11 @@ export async function readRideFile(
   const text = new TextDecoder(label).decode(bytes.subarray(begins));
   const head = readCsvHead(text);
   if (!head.ok) return { kind: 'failed', failure: head.failure };
-  const mapping = mappings[mappingKey(head.head)] ?? guessMapping(head.head);
-  if (!mapping) return { kind: 'needsMapping', head: head.head };
-  return fromTrack('CSV', name, readRideCsv(text, mapping));
+  const kept = mappings[mappingKey(head.head)];
+  const guess = kept ? { mapping: kept, inDoubt: false } : guessMapping(head.head);
+  if (!guess) return { kind: 'needsMapping', head: head.head };
+  if (guess.inDoubt) return { kind: 'needsMapping', head: { ...head.head, guess: guess.mapping } };
+  return fromTrack('CSV', name, readRideCsv(text, guess.mapping));
 }
 
 export const sizeMessage = (bytes: number) =>

@@ -3,6 +3,7 @@
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { CsvHead } from '../../formats/ride/ride-csv';
+import { columnsServe } from '../../records/csv-mapping';
 import { Field } from '../../ui/fields/Field';
 import {
   CSV_DISTANCE_UNITS,
@@ -32,16 +33,11 @@ export function MappingDialog({
   onMap: (head: CsvHead, mapping: CsvMapping) => void;
   onClose: () => void;
 }) {
-  const [mapping, setMapping] = useState<CsvMapping>({
-    columns: {},
-    speedUnit: 'km/h',
-    timeUnit: 's',
-    distanceUnit: 'm',
-  });
+  const [mapping, setMapping] = useState<CsvMapping>(
+    head.guess ?? { columns: {}, speedUnit: 'km/h', timeUnit: 's', distanceUnit: 'm' },
+  );
   const { columns } = mapping;
-  const ride =
-    columns.time !== undefined && columns.cadence !== undefined && (columns.speed ?? columns.distance) !== undefined;
-  const way = columns.distance !== undefined && columns.elevation !== undefined;
+  const { ride, way } = columnsServe(columns);
   const column = (field: CsvField, heading: string | undefined) =>
     setMapping((before) => ({ ...before, columns: { ...before.columns, [field]: heading } }));
   return (
@@ -54,7 +50,7 @@ export function MappingDialog({
       onOk={() => onMap(head, mapping)}
       onCancel={onClose}
     >
-      <Note>{t('mappingDialog.aRideNeedsTimeCadence')}</Note>
+      <Note>{head.guess ? t('mappingDialog.dayOrMonthFirst') : t('mappingDialog.aRideNeedsTimeCadence')}</Note>
       {CSV_FIELDS.map((field) => (
         <div key={field} className={styles.mappingRow}>
           <Field id={`map-${field}`} label={field}>
@@ -76,7 +72,7 @@ export function MappingDialog({
               <Select
                 id={`unit-${field}`}
                 value={mapping[UNITS[field as keyof typeof UNITS][0]]}
-                style={{ width: 140 }}
+                style={{ width: 220 }}
                 options={UNITS[field as keyof typeof UNITS][1].map((unit) => ({ value: unit, label: unit }))}
                 onChange={(unit: string) =>
                   setMapping((before) => ({ ...before, [UNITS[field as keyof typeof UNITS][0]]: unit }))
