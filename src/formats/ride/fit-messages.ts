@@ -2,8 +2,9 @@
 export interface FitField {
   readonly offset: number;
   readonly size: number;
-  /** Base type of the protocol. */
+  /** Base type of the protocol, and its number that says “no value”. */
   readonly type: number;
+  readonly noValue: number;
 }
 
 /** Message of a FIT file, valid until the next is read. */
@@ -26,7 +27,8 @@ export interface FitEnd {
 interface Definition {
   readonly kind: number;
   readonly littleEndian: boolean;
-  readonly fields: ReadonlyMap<number, FitField>;
+  /** By number; most are absent. */
+  readonly fields: readonly (FitField | undefined)[];
   /** Bytes of the message, those of developer fields at its end included. */
   readonly size: number;
 }
@@ -83,7 +85,7 @@ export function readFitMessages(
     kind: 0,
     value: (field) => {
       if (field === TIMESTAMP && compressedTime !== undefined) return compressedTime;
-      const found = definition?.fields.get(field);
+      const found = definition?.fields[field];
       return found && definition ? valueAt(view, position + found.offset, found, definition.littleEndian) : undefined;
     },
   };
@@ -130,11 +132,12 @@ function readDefinition(view: DataView, at: number, hasDeveloperFields: boolean,
   const count = view.getUint8(at + 4);
   let position = at + 5;
   if (position + 3 * count > until) return undefined;
-  const fields = new Map<number, FitField>();
+  const fields = new Array<FitField | undefined>(256).fill(undefined);
   let size = 0;
   for (let i = 0; i < count; i += 1) {
     const bytes = view.getUint8(position + 1);
-    fields.set(view.getUint8(position), { offset: size, size: bytes, type: view.getUint8(position + 2) });
+    const type = view.getUint8(position + 2);
+    fields[view.getUint8(position)] = { offset: size, size: bytes, type, noValue: NO_VALUE[type] ?? NaN };
     size += bytes;
     position += 3;
   }
@@ -151,7 +154,12 @@ function readDefinition(view: DataView, at: number, hasDeveloperFields: boolean,
   return { definition: { kind, littleEndian, fields, size }, end: position };
 }
 
-function valueAt(view: DataView, at: number, { size, type }: FitField, littleEndian: boolean): number | undefined {
+function valueAt(
+  view: DataView,
+  at: number,
+  { size, type, noValue }: FitField,
+  littleEndian: boolean,
+): number | undefined {
   let value: number;
   if (size === 1) value = type === 0x01 ? view.getInt8(at) : view.getUint8(at);
   else if (size === 2) value = type === 0x83 ? view.getInt16(at, littleEndian) : view.getUint16(at, littleEndian);
@@ -160,7 +168,7 @@ function valueAt(view: DataView, at: number, { size, type }: FitField, littleEnd
   else if (size === 8 && type === 0x89) value = view.getFloat64(at, littleEndian);
   // Texts and lists.
   else return undefined;
-  return Number.isNaN(value) || value === NO_VALUE[type] ? undefined : value;
+  return Number.isNaN(value) || value === noValue ? undefined : value;
 }
 
 const CRC = [
