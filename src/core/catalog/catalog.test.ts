@@ -1,8 +1,10 @@
 import { checkSetup } from '../gears';
-import { GENERIC_CASSETTES, cassettesOfRange, nearestRanges } from './cassettes';
+import { GENERIC_CASSETTES, cassettesOfRange, isUncommonCount, nearestRanges, sameTeeth } from './cassettes';
 import { checkFreehubData } from '../fit';
 import { FREEHUB_FAMILIES, familyName } from './freehubs';
+import { cassetteMassG, chainMassG, ringMassG } from './mass-by-teeth';
 import { RIM_SIZES } from './rims';
+import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from './sold';
 
 test('every built-in cassette is sound, has 6 to 13 cogs and is there once', () => {
   const lists = GENERIC_CASSETTES.map(({ cogs }) => cogs.join('-'));
@@ -48,4 +50,37 @@ test('freehub families differ in what they are called, and hold sizes that a whe
     code: 'parts.freehub.known',
     values: { spline: 'nine wide splines', length: 34.9, speeds: '8 to 10, wide-range 11' },
   });
+});
+
+test('cassettes of 8 to 12 cogs are common', () => {
+  expect([6, 7, 8, 9, 12, 13].map(isUncommonCount)).toEqual([true, true, false, false, false, true]);
+  expect(sameTeeth([11, 13], [11, 13])).toBe(true);
+  expect(sameTeeth([11, 13], [11, 13, 15])).toBe(false);
+  expect(sameTeeth([11, 13], [11, 14])).toBe(false);
+});
+
+test('estimated masses are those of the worked examples', () => {
+  expect(ringMassG(48)).toBeCloseTo(103.7, 1);
+  expect(cassetteMassG([11, 12, 13, 14, 15, 17, 19, 21, 23, 25, 28])).toBeCloseTo(269, 0);
+  expect(cassetteMassG([16])).toBeCloseTo(0.31 * 64, 9);
+  expect(chainMassG(112)).toBe(252);
+});
+
+test('a bought cog is the nearest that is sold; one that is sold itself is enough', () => {
+  expect(soldLargestCog(36)).toBe(36);
+  expect(soldLargestCog(35)).toBe(36);
+  expect(soldLargestCog(99)).toBeUndefined();
+  expect(soldSmallestCog(11)).toBe(11);
+  expect(soldSmallestCog(8)).toBeUndefined();
+  expect([11, 52, 53].map(isSoldCog)).toEqual([true, true, false]);
+});
+
+test('a bought ring is the nearest that is sold with the one that stays, the limit itself included', () => {
+  const least = soldRing([48, 32], 'smallest', { atMost: 31 })!;
+  expect(soldRing([48, 32], 'smallest', { atMost: least })).toBe(least);
+  expect(soldRing([48, 32], 'smallest', { atMost: least - 1 }) ?? 0).toBeLessThan(least);
+  const most = soldRing([44], 'largest', { atLeast: 41 })!;
+  expect(most).toBeGreaterThanOrEqual(41);
+  expect(soldRing([44], 'largest', { atLeast: most })).toBe(most);
+  expect(soldRing([44], 'largest', { atLeast: 61 })).toBeUndefined();
 });

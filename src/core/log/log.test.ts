@@ -33,6 +33,29 @@ test('outcomes by limit and how far it was passed, with this derailleur and with
   expect(outcomeRows(LOG, undefined).every(({ own }) => own.worked + own.reverted === 0)).toBe(true);
 });
 
+test('outcomes stand in the order of the limits’ names, the least passed first, whatever order they came in', () => {
+  const passed = (id: 'totalCapacity' | 'ringDifference' | 'largestCog', overT: number) =>
+    ({ outcome: 'works', derailleur: undefined, passed: [{ id, overT }] }) as const;
+  const mixed = experienceOf([
+    passed('totalCapacity', 12),
+    passed('ringDifference', 3),
+    passed('totalCapacity', 2),
+    passed('largestCog', 9),
+    passed('largestCog', 4),
+    passed('ringDifference', 1),
+  ]);
+  expect(outcomeRows(mixed, OWN).map(({ id, overT }) => `${id} ${overT}`)).toEqual([
+    'largestCog 4',
+    'largestCog 9',
+    'ringDifference 1',
+    'ringDifference 3',
+    'totalCapacity 2',
+    'totalCapacity 12',
+  ]);
+  // Of an unknown derailleur: not of this one.
+  expect(outcomeRows(mixed, OWN).every(({ own, others }) => own.worked === 0 && others.worked === 1)).toBe(true);
+});
+
 test('what worked further out speaks for, what failed nearer speaks against, each derailleur for itself', () => {
   const tally = (id: 'totalCapacity' | 'largestCog', overT: number) => tallyOf(id, overT, LOG, OWN);
   expect(tally('totalCapacity', 4)).toEqual({

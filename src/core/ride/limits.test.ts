@@ -1,0 +1,70 @@
+import { LADEN } from '../../../tests/support/setups';
+import { climbEffort, elevationProfile, msOf, teethForEasier, teethForHarder } from './index';
+import { assistedPowerW } from './road-load';
+
+const heights = (of: (i: number) => number | undefined, count = 60, stepM = 20) =>
+  Array.from({ length: count }, (_, i) => ({ distanceM: i * stepM, elevationM: of(i) }));
+const failure = (points: Parameters<typeof elevationProfile>[0]) => {
+  const result = elevationProfile(points);
+  if (result.ok) throw new Error('a profile');
+  return { kind: result.failure.kind, code: result.failure.message.code, values: result.failure.message.values };
+};
+
+test('a profile without heights says whether there are none, or none that can be', () => {
+  expect(failure(heights(() => undefined))).toMatchObject({ kind: 'noElevation', code: 'route.noElevation' });
+  expect(failure(heights((i) => (i === 0 ? 5 : undefined)))).toMatchObject({ code: 'route.noElevation' });
+  expect(failure(heights((i) => (i === 0 ? 5 : -9999)))).toMatchObject({
+    code: 'route.noHeightIsOne',
+    values: { faulty: 59, points: 60 },
+  });
+  // Two heights are enough, and the faulty ones between them are bridged.
+  const two = elevationProfile(heights((i) => (i % 59 === 0 ? i : -9999)));
+  expect(two).toMatchObject({ ok: true, notes: { absurd: 58, missing: 58 } });
+});
+
+test('a profile is as long as it may be, and no longer; the message has length and bound', () => {
+  const of = (stepM: number, count = 60) => heights((i) => i % 100, count, stepM);
+  expect(failure(of(1, 10))).toMatchObject({ kind: 'tooShort', values: { length: 9 } });
+  const long = failure(of(1900, 12_000));
+  expect(long.kind).toBe('tooLong');
+  expect(long.values).toMatchObject({ length: (1900 * 11_999) / 1000 });
+  expect(failure(of(2001, 3))).toMatchObject({ kind: 'gap', values: { length: 2001, most: 2000 } });
+  expect(elevationProfile(of(2000, 3)).ok).toBe(true);
+});
+
+test('smoothing leaves straight slopes as they are, and flattens a peak evenly to both sides', () => {
+  const slope = elevationProfile(heights((i) => 3 * i));
+  if (!slope.ok) throw new Error(slope.failure.kind);
+  slope.profile.elevationM.forEach((height, i) => expect(height).toBeCloseTo((3 * i * slope.profile.stepM) / 20, 6));
+  const peak = elevationProfile(heights((i) => (i === 30 ? 50 : 0)));
+  if (!peak.ok) throw new Error(peak.failure.kind);
+  const { elevationM, stepM } = peak.profile;
+  const top = 600 / stepM;
+  for (let k = 1; k < 4; k += 1) expect(elevationM[top + k]).toBeCloseTo(elevationM[top - k]!, 9);
+  expect(elevationM[top]).toBeGreaterThan(elevationM[top + 1]!);
+});
+
+test('a climb that takes less than two minutes is ridden at the power for two minutes', () => {
+  const stamina = { power60W: 180, anaerobicJ: 14_400 };
+  const short = climbEffort(20, 0.08, stamina, LADEN);
+  const longer = climbEffort(2000, 0.08, stamina, LADEN);
+  expect(short.seconds * short.speedMs).toBeCloseTo(20, 6);
+  expect(short.seconds).toBeLessThan(120);
+  expect(short.powerW).toBeGreaterThan(longer.powerW);
+  // The same power whatever the length below that.
+  expect(climbEffort(10, 0.08, stamina, LADEN).powerW).not.toBeLessThan(short.powerW);
+});
+
+test('teeth for a development count the stage of a hub', () => {
+  // 1.5 times the hub: half as large a ratio again is not needed of the teeth.
+  expect(teethForEasier(36, 24, 1.5, 2000, 3)).toEqual({ ringAtMostT: 24, cogAtLeastT: 36 });
+  expect(teethForHarder(36, 24, 1.5, 2000, 3)).toEqual({ ringAtLeastT: 24, cogAtMostT: 36 });
+  expect(teethForEasier(36, 24, 1, 2000, 3)).toEqual({ ringAtMostT: 36, cogAtLeastT: 24 });
+});
+
+test('a motor gives nothing at its cut-off speed', () => {
+  const assist = { supportFactor: 2, maxW: 250, cutOffKmh: 25 };
+  expect(assistedPowerW(100, msOf(25), assist)).toBe(100);
+  expect(assistedPowerW(100, msOf(24.9), assist)).toBe(300);
+  expect(assistedPowerW(200, msOf(20), assist)).toBe(450);
+});
