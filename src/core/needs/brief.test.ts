@@ -48,6 +48,13 @@ test('what is said wins over every default; what is not follows it', () => {
   expect(fillBrief({ use: 'road' })).toMatchObject({ lowRpm: 82, preferredRpm: 88, highRpm: 94, spinOutRpm: 118 });
 });
 
+test('speeds that are not said keep their distance from those that are', () => {
+  expect(fillBrief({ topSpeedKmh: 20 }).cruisingSpeedKmh).toBe(16);
+  expect(fillBrief({ cruisingSpeedKmh: 60 }).topSpeedKmh).toBe(75);
+  expect(fillBrief({ fastAboveKmh: 15 }).climbingBelowKmh).toBe(10);
+  expect(fillBrief({ climbingBelowKmh: 40 }).fastAboveKmh).toBe(60);
+});
+
 test('one number that is said never contradicts what is taken for the others', () => {
   // A climbing cadence or a spin-out may contradict assumed values.
   const fields = BRIEF_NUMBERS.filter((field) => field !== 'climbingRpm' && field !== 'spinOutRpm');

@@ -35,11 +35,25 @@ describe('the gears that a rider uses', () => {
     expect(usageOf(used, gears[placeOf(48, 11)]!)).toBe('rare');
     expect(usageOf(used, gears[placeOf(48, 21)]!)).toBe('known');
     expect(usageOf(undefined, gears[0]!)).toBe('known');
+    const two = usedGears(
+      TOURER,
+      {
+        usualGears: [
+          { chainring: 48, cog: 19 },
+          { chainring: 32, cog: 24 },
+        ],
+      },
+      [],
+    )!;
+    expect(names(gears.filter((gear) => usageOf(two, gear) === 'usual'))).toEqual(['32/24', '48/19']);
+    expect(two).toMatchObject({ rareCogs: [], rareRings: [] });
   });
 
   test('are not known where nothing is said or nothing of it is on the setup', () => {
     expect(usedGears(TOURER, {}, [])).toBeUndefined();
     expect(usedGears(TOURER, { rareCogs: [40] }, [])).toBeUndefined();
+    expect(usedGears(TOURER, { rareRings: [30] }, [])).toBeUndefined();
+    expect(riddenSizes(TOURER, {}, [], ROLLOUT_MM)).toEqual({ flatM: [], usualM: [], shares: [] });
   });
 
   test('are those of recordings once there is half an hour of them', () => {
@@ -65,6 +79,9 @@ describe('the gears that a rider uses', () => {
     // 48 ÷ 19 × 2.1928 m × 80 × 0.06
     expect(filled.cruisingSpeedKmh).toBeCloseTo(26.59, 2);
     expect(filled.assumed).toContain('cruisingSpeedKmh');
+    // Of two gears the geometric middle counts: 48 ÷ √(15 × 19).
+    const two = { ...said, usualGears: [...said.usualGears, { chainring: 48, cog: 15 }] };
+    expect(fillBrief(two, riddenSizes(TOURER, two, [], ROLLOUT_MM)).cruisingSpeedKmh).toBeCloseTo(29.93, 2);
     const typed = { ...said, cruisingSpeedKmh: 22 };
     expect(fillBrief(typed, riddenSizes(TOURER, typed, [], ROLLOUT_MM)).cruisingSpeedKmh).toBe(22);
     const recorded = secondsIn({ '32/36': 4000 });
