@@ -36,7 +36,7 @@ const ROUNDS = 6;
 const CHANGE_MIN = 0.08;
 
 /** A model, and how well it explains the readings. */
-export interface FittedModel {
+interface FittedModel {
   readonly model: RideModel;
   /** Of the stretches of the ride that it was fitted to, and their samples. */
   readonly logLikelihood: number;

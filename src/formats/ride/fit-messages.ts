@@ -1,5 +1,5 @@
 /** A field of a message: where it begins in it, and how it is written. */
-export interface FitField {
+interface FitField {
   readonly offset: number;
   readonly size: number;
   /** Base type of the protocol, and its number that says “no value”. */
@@ -16,7 +16,7 @@ export interface FitMessage {
 }
 
 /** How reading ended: whole, with a wrong checksum, or before the end that the file says. */
-export interface FitEnd {
+interface FitEnd {
   readonly checksumWrong: boolean;
   /** Bytes that were announced and not read. */
   readonly missingBytes: number;

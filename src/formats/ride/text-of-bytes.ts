@@ -1,5 +1,5 @@
 /** How text is written in a file: a name that TextDecoder knows, and the bytes before the text begins. */
-export interface TextEncoding {
+interface TextEncoding {
   readonly label: string;
   readonly begins: number;
 }
