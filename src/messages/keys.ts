@@ -2764,7 +2764,7 @@ export interface Messages {
     readonly 'useRideImport.cancelled': null;
     readonly 'useRideImport.chooseColumns': null;
     readonly 'useRideImport.keptAsARouteNotRide': { readonly notRide: string | number; readonly notes: string | number };
-    readonly 'useRideImport.keptAsARideNotes': { readonly notes: string | number };
+    readonly 'useRideImport.keptAsARideNotes': { readonly hasNotes: string; readonly notes: string | number };
     readonly 'useRideImport.alreadyImported': null;
     readonly 'useRideThrough.riderDetailsConflictFix': null;
     readonly 'rideWords.notesText.speedWorkedOutFromPositions': null;

@@ -6,6 +6,7 @@ import { By, Key } from 'selenium-webdriver';
 import { writeRideCsv } from '@/formats/ride/ride-csv';
 import { writeTcx } from '@/formats/ride/tcx';
 import { ONE_RING, TOURER } from '../support/setups';
+import { fitActivity } from '../support/fit-file';
 import { simulateRide } from '../support/rides';
 import { AppInBrowser } from './harness';
 
@@ -117,6 +118,27 @@ test('columns that cannot be guessed are asked for once, and remembered', async 
   await app.shows(jobs, /own\.csv\s+saved as a ride/);
   await bring({ 'again.csv': `a,b,c\n${rows(5)}` });
   await app.shows(jobs, /again\.csv\s+saved as a ride/);
+});
+
+test('dates in which day or month may come first are asked for, with all else filled in', async () => {
+  const rows = [...ridden(400, 9).speedMs].map((speed, i) => {
+    const time = new Date(Date.UTC(2026, 3, 3, 8, 0, i)).toISOString().slice(11, 19);
+    return `03/04/2026,${time},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`;
+  });
+  await bring({ 'club.csv': `# from a spreadsheet\nDate,Time,Speed km/h,Cadence\n${rows.join('\n')}\n` });
+  await app.shows('.ant-modal', 'Day or month may come first in these dates');
+  await app.choose('unit-time', 'month first');
+  await app.clickText('button', 'Import');
+  await app.shows(jobs, /club\.csv\s+saved as a ride/);
+  await app.shows('[aria-label="Rides of this bike"], main', 'Mar 4, 2026');
+});
+
+test('a FIT file that is cut off is read as far as it goes, with the gears that the shifting system recorded', async () => {
+  const whole = fitActivity(START, 900, { chainringT: 48, cogT: 21 });
+  await bring({ 'loop.fit': whole.subarray(0, whole.length - 200) });
+  await app.shows(jobs, /loop\.fit\s+saved as a ride[\s\S]*the file is cut off: the first \d+ records are read/);
+  await app.shows('[data-testid=sure]', 'The shifting system recorded the gears; none had to be identified.');
+  await app.shows('[data-testid=use-sentence]', 'Most in 48/21, 100% of the time');
 });
 
 test('a wrong rollout is noticed and taken over; a wrong cassette is named', async () => {

@@ -108,11 +108,10 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         const ride = rideOf(setup, result.name, result.startedAtMs, result.recording, definite(digest), seconds);
         const id = await addRide(db, ride, definite(packed), Date.now());
         if (id !== undefined) onKept(id);
+        const notes = notesText(result.notes, result.remarks);
+        const hasNotes = notes === '' ? 'no' : 'yes';
         return id !== undefined
-          ? {
-              state: 'kept',
-              message: t('useRideImport.keptAsARideNotes', { notes: notesText(result.notes, result.remarks) }).trim(),
-            }
+          ? { state: 'kept', message: t('useRideImport.keptAsARideNotes', { hasNotes, notes }) }
           : { state: 'known', message: t('useRideImport.alreadyImported') };
       }
     }
