@@ -10,7 +10,7 @@ test.each([
   ['the first of none', () => firstOf([]), 'no item 0 among 0'],
   ['the last of none', () => lastOf([]), 'no item -1 among 0'],
   ['a key that is not there', () => entryOf(new Map([['a', 1]]), 'b'), 'no entry b'],
-])('%s throws with what was asked for', (_, access, message) => {
+])('%s throws with the index or key it was given', (_, access, message) => {
   expect(access).toThrow(new RangeError(message));
 });
 

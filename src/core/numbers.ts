@@ -15,6 +15,9 @@ export function atLeast(a: number, b: number): boolean {
   return a >= b || nearlyEqual(a, b);
 }
 
+/** A value, or the bound that it is beyond. */
+export const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
+
 /** By the first place in which two lists of equal length differ; 0 where in none. */
 export function compareInOrder(a: readonly number[], b: readonly number[]): number {
   const place = a.findIndex((value, i) => value !== b[i]);

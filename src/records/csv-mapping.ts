@@ -25,6 +25,16 @@ export const CLOCK = 'hours:minutes:seconds';
 
 export const CSV_TIME_UNITS = ['s', 'ms', CLOCK, DATE_AND_TIME, DAY_FIRST, MONTH_FIRST] as const;
 
+/** Code of each unit of time in messages. */
+export const TIME_UNIT_CODES = {
+  s: 's',
+  ms: 'ms',
+  [CLOCK]: 'clock',
+  [DATE_AND_TIME]: 'dated',
+  [DAY_FIRST]: 'dayFirst',
+  [MONTH_FIRST]: 'monthFirst',
+} as const;
+
 export const CSV_DISTANCE_UNITS = ['m', 'km', 'mi'] as const;
 
 /** Whether columns are enough for a ride, and for a route. */

@@ -3,6 +3,7 @@ import { fitModel } from './fit-model';
 import { TURNING_RPM, readingsOf } from './readings';
 import { STANDING_MS, usualStepS, type Recording } from './recording';
 import { firstOf, itemAt } from '../items';
+import { clamp } from '../numbers';
 
 /** Bins of ln(metres a crank turn), and what they span. */
 const BIN = 0.004;
@@ -132,7 +133,7 @@ const OUTLIER_DENSITY = OUTLIERS / (HIGHEST - LOWEST);
 const ROUNDS = 60;
 /** Rounds end where they gain less than this, nats a sample. */
 const ROUND_GAIN = 1e-5;
-/** Beyond so many widths a bell counts for nothing. */
+/** Gears farther away than this, in multiples of the scatter, add nothing to a density. */
 const REACH = 5;
 
 /** Fits a mixture of bells at the gears by expectation–maximization, from several rollouts, for it finds the nearest best only. */
@@ -184,12 +185,10 @@ function fitFrom(
     if (gain < ROUND_GAIN || fitting === 0) break;
     for (let g = 0; g < gears; g += 1) weight[g] = (itemAt(mass, g) + 0.5) / (fitting + 0.5 * gears);
     const mean = errors / fitting;
-    const moved = bounded(shift + mean, -shiftMax, shiftMax);
+    const moved = clamp(shift + mean, -shiftMax, shiftMax);
     const left = shift + mean - moved;
     shift = moved;
-    scatter = bounded(Math.sqrt(Math.max(0, squares / fitting - mean * mean + left * left)), SCATTER_MIN, SCATTER_MAX);
+    scatter = clamp(Math.sqrt(Math.max(0, squares / fitting - mean * mean + left * left)), SCATTER_MIN, SCATTER_MAX);
   }
   return { shift, scatter, logLikelihood };
 }
-
-const bounded = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));

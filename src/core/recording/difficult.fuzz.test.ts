@@ -7,7 +7,7 @@ import { gearUse, likelier } from './index';
 
 const WIDE: Setup = { chainrings: [40], cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 37, 42], hubStages: [1] };
 
-/** Shares of the seconds that were driven, and of those told as driven. */
+/** Shares of the seconds that were driven, and of those identified as driving. */
 function tell(setup: Setup, speedNoise: number, dropouts: number, coasting: number) {
   const sums = { driven: 0, both: 0, right: 0, plain: 0, told: 0, toldRight: 0, claimed: 0 };
   for (let seed = 1; seed <= cases(4); seed += 1) {

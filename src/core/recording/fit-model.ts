@@ -1,4 +1,6 @@
 import type { Gear, Setup } from '../gears';
+import { clamp } from '../numbers';
+import { MORE_CLICKS } from './gear-changes';
 import { GearModel, type ModelSums, type RideModel } from './gear-model';
 import type { Readings } from './readings';
 
@@ -38,9 +40,8 @@ const CHANGE_MIN = 0.08;
 /** A model, and how well it explains the readings. */
 interface FittedModel {
   readonly model: RideModel;
-  /** Of the stretches of the ride that it was fitted to, and their samples. */
+  /** Of the stretches of the ride that it was fitted to. */
   readonly logLikelihood: number;
-  readonly samples: number;
 }
 
 /**
@@ -68,14 +69,14 @@ export function fitModel(
     oneClick: FIRST.oneClick * stepS,
     rowChange: FIRST.rowChange * stepS,
   });
-  let fit: FittedModel = { model: first, logLikelihood: -Infinity, samples: 0 };
+  let fit: FittedModel = { model: first, logLikelihood: -Infinity };
   for (let round = 0; round < ROUNDS; round += 1) {
     const sums = noSums();
     const fitted = new GearModel(gears, setup, readings, fit.model, recorded);
     for (const start of starts) fitted.addTo(sums, start, Math.min(n, start + length));
     const next = bestModel(sums, first, setup);
     const change = Math.max(...KEYS.map((key) => Math.abs(next[key] / fit.model[key] - 1)));
-    fit = { model: next, logLikelihood: sums.logLikelihood, samples: sums.samples };
+    fit = { model: next, logLikelihood: sums.logLikelihood };
     if (change < CHANGE_MIN) break;
   }
   return fit;
@@ -84,9 +85,7 @@ export function fitModel(
 const KEYS = Object.keys(FIRST) as (keyof RideModel)[];
 
 const within = (model: RideModel): RideModel =>
-  Object.fromEntries(
-    KEYS.map((key) => [key, Math.min(BOUNDS[key][1], Math.max(BOUNDS[key][0], model[key]))]),
-  ) as unknown as RideModel;
+  Object.fromEntries(KEYS.map((key) => [key, clamp(model[key], ...BOUNDS[key])])) as unknown as RideModel;
 
 const noSums = (): ModelSums => ({
   samples: 0,
@@ -124,7 +123,7 @@ function bestModel(sums: ModelSums, first: RideModel, { chainrings, hubStages }:
   });
 }
 
-/** Clicks a chance of one click: to both sides, and more than one (1 + 0.35 + 0.35² …). */
-const NEIGHBOURS = 2 / (1 - 0.35);
+/** Clicks a chance of one click: to both sides, and more than one (a geometric series). */
+const NEIGHBOURS = 2 / (1 - MORE_CLICKS);
 /** Changes of row a chance of one: to the same cog, and to those beside it on both sides. */
-const COGS_OF_ROW = 1 + (2 * 0.35) / (1 - 0.35);
+const COGS_OF_ROW = 1 + (2 * MORE_CLICKS) / (1 - MORE_CLICKS);

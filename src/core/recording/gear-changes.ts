@@ -7,11 +7,11 @@ export interface ChangeChances {
 }
 
 /** Each click more is rarer by this factor. */
-const MORE = 0.35;
+export const MORE_CLICKS = 0.35;
 
 /**
  * Chances of changing gear, over rows (ring and hub stage) of the same cogs. From cog to cog of a row they are
- * `oneClick × MORE^(clicks − 1)`; to the same or another cog of another row `rowChange^rows × MORE^clicks`, since a change of
+ * `oneClick × MORE_CLICKS^(clicks − 1)`; to the same or another cog of another row `rowChange^rows × MORE_CLICKS^clicks`, since a change of
  * ring goes with a click or two as a matter of course. They depend on the number of clicks alone, so sums and maxima over all
  * gears are running sums and maxima over neighbouring cogs: of the order of rows × gears instead of gears².
  */
@@ -25,7 +25,7 @@ export class GearChanges {
   private readonly stay: Float64Array;
   /** `rowChange^rows` of each row after each row; 0 to itself. */
   private readonly rowChance: Float64Array;
-  /** Sum, or maximum, over the other cogs of a row, each weighted by `MORE^clicks`. */
+  /** Sum, or maximum, over the other cogs of a row, each weighted by `MORE_CLICKS^clicks`. */
   private readonly sides: Float64Array;
   private readonly sidesFrom: Int32Array;
   /** Sum, or maximum, over all cogs of a row. */
@@ -34,7 +34,7 @@ export class GearChanges {
   private readonly click: number;
 
   constructor(gears: readonly Gear[], { chainrings, cogs, hubStages }: Setup, { oneClick, rowChange }: ChangeChances) {
-    this.click = oneClick / MORE;
+    this.click = oneClick / MORE_CLICKS;
     this.cogs = cogs.length;
     this.rows = chainrings.length * hubStages.length;
     this.size = this.rows * this.cogs;
@@ -108,12 +108,12 @@ export class GearChanges {
       let run = 0;
       for (let p = row; p < row + cogs; p += 1) {
         sides[p] = run;
-        run = MORE * (run + from[p]!);
+        run = MORE_CLICKS * (run + from[p]!);
       }
       run = 0;
       for (let p = row + cogs - 1; p >= row; p -= 1) {
         sides[p]! += run;
-        run = MORE * (run + from[p]!);
+        run = MORE_CLICKS * (run + from[p]!);
       }
     }
   }
@@ -135,7 +135,7 @@ export class GearChanges {
           at = p;
           run = own;
         }
-        run *= MORE;
+        run *= MORE_CLICKS;
       }
       run = 0;
       at = row + cogs - 1;
@@ -149,7 +149,7 @@ export class GearChanges {
           at = p;
           run = own;
         }
-        run *= MORE;
+        run *= MORE_CLICKS;
       }
     }
     for (let p = 0; p < size; p += 1) {

@@ -27,7 +27,7 @@ test('the scatter of the sensors and the way of riding are found from the readin
   expect(model(0.01, 0.3).stops).toBeGreaterThan(3 * model(0.01, 0).stops);
 });
 
-test('stretch by stretch a ride is told as it is at once', () => {
+test('gears identified stretch by stretch are those identified at once', () => {
   const options = {
     setup: TOURER,
     rolloutMm: TOURER_ROLLOUT_MM,

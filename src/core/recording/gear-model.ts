@@ -134,13 +134,7 @@ export class GearModel {
         nextD.fill(0.5 / count);
         nextF.fill(0.5 / count);
       } else {
-        const at = (i - 1) * count;
-        for (let p = 0; p < count; p += 1) {
-          const d = forwardD[at + p]!;
-          const f = forwardF[at + p]!;
-          mixD[p] = d * (1 - model.stops) + f * model.starts;
-          mixF[p] = f * (1 - model.starts) + d * model.stops;
-        }
+        this.mixModes(forwardD, forwardF, (i - 1) * count, mixD, mixF);
         changes.sum(mixD, nextD);
         changes.sum(mixF, nextF);
       }
@@ -168,11 +162,8 @@ export class GearModel {
       for (let p = 0; p < count; p += 1) {
         driving[p]! *= backD[p]!;
         free[p]! *= backF[p]!;
-        const d = forwardD[at - count + p]!;
-        const f = forwardF[at - count + p]!;
-        mixD[p] = d * (1 - model.stops) + f * model.starts;
-        mixF[p] = f * (1 - model.starts) + d * model.stops;
       }
+      this.mixModes(forwardD, forwardF, at - count, mixD, mixF);
       const [splitD, splitF] = [changes.split(mixD, driving), changes.split(mixF, free)];
       const mass = splitD.stay + splitD.clicks + splitD.rows + splitF.stay + splitF.clicks + splitF.rows;
       sums.clicks += (splitD.clicks + splitF.clicks) / mass;
@@ -188,12 +179,33 @@ export class GearModel {
         sums.staysDriving += (d * (1 - model.stops) * gd) / mass;
         sums.starts += (f * model.starts * gd) / mass;
         sums.staysFree += (f * (1 - model.starts) * gf) / mass;
-        backD[p] = gd * (1 - model.stops) + gf * model.stops;
-        backF[p] = gf * (1 - model.starts) + gd * model.starts;
       }
-      scale(backD, backF);
+      this.goBack(nextD, nextF, backD, backF);
     }
     sums.samples += n - 1;
+  }
+
+  /** Chances before a change of gear: of driving on or starting, and of freewheeling on or stopping. */
+  private mixModes(fromD: Float64Array, fromF: Float64Array, at: number, mixD: Float64Array, mixF: Float64Array): void {
+    const { count, model } = this;
+    for (let p = 0; p < count; p += 1) {
+      const d = fromD[at + p]!;
+      const f = fromF[at + p]!;
+      mixD[p] = d * (1 - model.stops) + f * model.starts;
+      mixF[p] = f * (1 - model.starts) + d * model.stops;
+    }
+  }
+
+  /** One step back: from the chances of what follows a change of gear to those of what follows the sample before, scaled. */
+  goBack(nextD: Float64Array, nextF: Float64Array, backD: Float64Array, backF: Float64Array): void {
+    const { count, model } = this;
+    for (let p = 0; p < count; p += 1) {
+      const d = nextD[p]!;
+      const f = nextF[p]!;
+      backD[p] = d * (1 - model.stops) + f * model.stops;
+      backF[p] = f * (1 - model.starts) + d * model.starts;
+    }
+    scale(backD, backF);
   }
 
   private addReading(
@@ -231,7 +243,7 @@ export class GearModel {
 const UNRECORDED = 1e-6;
 
 /** Scales two vectors to a sum of 1 together, alike all over where nothing is left; gives the sum that they had. */
-export function scale(a: Float64Array, b: Float64Array): number {
+function scale(a: Float64Array, b: Float64Array): number {
   let sum = 0;
   for (let p = 0; p < a.length; p += 1) sum += a[p]! + b[p]!;
   if (sum > 0) {

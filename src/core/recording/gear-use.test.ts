@@ -96,6 +96,11 @@ describe('gears that the shifting system recorded', () => {
     expect(use.otherTeethS).toBe(0);
   });
 
+  test('do not tell the stage of a hub, which is identified', () => {
+    const staged = { ...TOURER, hubStages: [0.75, 1] };
+    expect(gearUse({ ...recording, recordedGear }, rules(staged))).toEqual(gearUse(recording, rules(staged)));
+  });
+
   test('of other teeth than the setup are counted, and the gears identified', () => {
     const other = {
       chainringT: recordedGear.chainringT,

@@ -81,7 +81,7 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
   if (gears.length !== setup.chainrings.length * setup.cogs.length * setup.hubStages.length)
     throw new RangeError('every gear of the setup is needed');
   const readings = readingsOf(recording, rolloutMm);
-  const recorded = recordedPlaces(recording, gears);
+  const recorded = recordedPlaces(recording, rules);
   const { model } = fitModel(gears, setup, readings, usualStepS(recording.timeS), recorded);
   const chain = new GearModel(gears, setup, readings, model, recorded);
   // Within the model gears are in the order of their positions.
@@ -104,9 +104,9 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
   return summary(recording, rules, sequence, sureness, readings, recorded);
 }
 
-/** Gears that were recorded, without hub stage: what a derailleur's shifting system knows. */
-function recordedPlaces({ recordedGear }: Recording, gears: readonly Gear[]): Int16Array | undefined {
-  if (!recordedGear) return undefined;
+/** Places of the gears that were recorded; undefined where none was, or several stages of a hub go with the same teeth. */
+function recordedPlaces({ recordedGear }: Recording, { gears, setup }: GearUseRules): Int16Array | undefined {
+  if (!recordedGear || setup.hubStages.length > 1) return undefined;
   const { chainringT, cogT } = recordedGear;
   const places = new Map(gears.map(({ chainring, cog }, place) => [`${chainring}/${cog}`, place]));
   return Int16Array.from(cogT, (cog, i) => places.get(`${chainringT[i]!}/${cog}`) ?? UNKNOWN_GEAR);

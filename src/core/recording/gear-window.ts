@@ -1,4 +1,4 @@
-import { scale, type GearModel } from './gear-model';
+import type { GearModel } from './gear-model';
 
 /** A sample worked out: the likeliest gear's position, whether it drives, and the confidence of the gear, 0 to 1. */
 type OnSample = (i: number, position: number, drives: boolean, confidence: number) => void;
@@ -133,9 +133,7 @@ export class GearWindow {
   /** Goes back along the likeliest sequence. */
   private backwards(from: number, end: number, lead: number, best: number, onSample: OnSample): void {
     const { chain, forwardD, forwardF, emissionD, emissionF, cameFrom, before } = this;
-    const { count, changes, model } = chain;
-    const { stops, starts } = model;
-    const [goesOn, rests] = [1 - stops, 1 - starts];
+    const { count, changes } = chain;
     const vector = () => new Float64Array(count);
     const [backD, backF] = [vector().fill(1), vector().fill(1)];
     const [mixD, mixF, nextD, nextF] = [vector(), vector(), vector(), vector()];
@@ -157,13 +155,7 @@ export class GearWindow {
       }
       changes.sum(mixD, nextD);
       changes.sum(mixF, nextF);
-      for (let p = 0; p < count; p += 1) {
-        const d = nextD[p]!;
-        const f = nextF[p]!;
-        backD[p] = d * goesOn + f * stops;
-        backF[p] = f * rests + d * starts;
-      }
-      scale(backD, backF);
+      chain.goBack(nextD, nextF, backD, backF);
       state = cameFrom[2 * at + state]!;
     }
     const last = (end - 1 - from) * count;

@@ -259,9 +259,9 @@ function distances(
     let offset = -definite(definite(samples.find(({ distanceM }) => distanceM !== undefined)).distanceM);
     const metres = Float64Array.from(samples, ({ distanceM }, i) => {
       if (distanceM === undefined) return last;
-      const next = samples.slice(i + 1, i + 4).find((sample) => sample.distanceM !== undefined)?.distanceM ?? distanceM;
       // A counter that begins anew, as some do with each lap, goes on from where it was; one low value is a fault.
-      if (Math.max(distanceM, next) + offset < last - COUNTER_SCATTER_M) offset = last - distanceM;
+      const isLow = (metres: number) => metres + offset < last - COUNTER_SCATTER_M;
+      if (isLow(distanceM) && isLow(nextDistanceM(samples, i) ?? distanceM)) offset = last - distanceM;
       last = Math.max(last, distanceM + offset);
       return last;
     });
@@ -270,6 +270,10 @@ function distances(
   if (placed < 2 || placed < samples.length / 2) return undefined;
   return { metres: alongPositionsM(samples), from: 'positions' };
 }
+
+/** The distance of the first of the next three samples that has one. */
+const nextDistanceM = (samples: readonly RawSample[], i: number) =>
+  samples.slice(i + 1, i + 4).find(({ distanceM }) => distanceM !== undefined)?.distanceM;
 
 /** Metres by which a counter may fall without having begun anew. */
 const COUNTER_SCATTER_M = 50;

@@ -73,7 +73,8 @@ export function readFitMessages(
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   const headerBytes = bytes[at] ?? 0;
   const from = at + Math.max(HEADER_BYTES, headerBytes);
-  const announced = from + view.getUint32(at + 4, true);
+  // A recording that was never closed announces no bytes: all that follow are its own.
+  const announced = from + (view.getUint32(at + 4, true) || bytes.length);
   const until = Math.min(announced, bytes.length);
   const definitions = new Map<number, Definition>();
   let lastTime = 0;

@@ -125,6 +125,10 @@ test('records before a cut-off, a fault or a wrong checksum are recovered, and i
   const cut = read(bytes.subarray(0, bytes.length - 40));
   expect(cut.samples.length).toBeGreaterThan(40);
   expect(cut.remarks).toEqual([`the file is cut off: the first ${cut.samples.length} records are read`]);
+  // Never closed: its length is still 0, and there is no checksum.
+  const open = bytes.slice(0, -2);
+  open.fill(0, 4, 8);
+  expect(read(open)).toMatchObject({ remarks: ['the file is cut off: the first 50 records are read'] });
   const wrong = bytes.slice();
   wrong[bytes.length - 1]! ^= 0xff;
   expect(read(wrong)).toMatchObject({ remarks: [expect.stringContaining('the checksum is wrong') as string] });

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { RawSample, Recording } from '../../core/recording';
 import type { CsvField, CsvMapping } from '../../records';
-import { CLOCK, DATE_AND_TIME, DAY_FIRST, MONTH_FIRST, columnsServe } from '../../records/csv-mapping';
+import { CLOCK, DATE_AND_TIME, DAY_FIRST, MONTH_FIRST, TIME_UNIT_CODES, columnsServe } from '../../records/csv-mapping';
 import { tableCsv } from '../csv';
 import { POINTS_MAX, fileFailure, tooLong, type FileFailure, type TrackResult } from './result';
 import { t } from '../text';
@@ -166,7 +166,10 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
     const time = (row[timeAt] ?? '').trim();
     let timeMs = time === '' ? undefined : timeMsOf(joined((row[dateAt] ?? '').trim(), time), timeUnit);
     if (timeMs !== undefined && Number.isNaN(timeMs)) {
-      return fileFailure('damaged', t('ride.csvTime', { row: i + 2, text: time.slice(0, 40), unit: timeUnit }));
+      return fileFailure(
+        'damaged',
+        t('ride.csvTime', { row: i + 2, text: time.slice(0, 40), unit: TIME_UNIT_CODES[timeUnit] }),
+      );
     }
     if (timeMs !== undefined && timeUnit === CLOCK) {
       // A clock that falls by most of a day has passed midnight.

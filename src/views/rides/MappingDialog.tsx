@@ -3,7 +3,7 @@
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { CsvHead } from '../../formats/ride/ride-csv';
-import { columnsServe } from '../../records/csv-mapping';
+import { TIME_UNIT_CODES, columnsServe } from '../../records/csv-mapping';
 import { Field } from '../../ui/fields/Field';
 import {
   CSV_DISTANCE_UNITS,
@@ -22,6 +22,12 @@ const UNITS = {
   speed: ['speedUnit', CSV_SPEED_UNITS],
   distance: ['distanceUnit', CSV_DISTANCE_UNITS],
 } as const;
+
+/** Units of speed and distance are their own labels. */
+const unitLabel = (unit: string) =>
+  unit in TIME_UNIT_CODES
+    ? t(`mappingDialog.timeUnits.${TIME_UNIT_CODES[unit as keyof typeof TIME_UNIT_CODES]}`)
+    : unit;
 
 /** Which column of a table is what; remembered for the next table with these headings. */
 export function MappingDialog({
@@ -53,7 +59,7 @@ export function MappingDialog({
       <Note>{head.guess ? t('mappingDialog.dayOrMonthFirst') : t('mappingDialog.aRideNeedsTimeCadence')}</Note>
       {CSV_FIELDS.map((field) => (
         <div key={field} className={styles.mappingRow}>
-          <Field id={`map-${field}`} label={field}>
+          <Field id={`map-${field}`} label={t(`mappingDialog.fields.${field}`)}>
             <Select
               id={`map-${field}`}
               allowClear
@@ -73,7 +79,7 @@ export function MappingDialog({
                 id={`unit-${field}`}
                 value={mapping[UNITS[field as keyof typeof UNITS][0]]}
                 style={{ width: 220 }}
-                options={UNITS[field as keyof typeof UNITS][1].map((unit) => ({ value: unit, label: unit }))}
+                options={UNITS[field as keyof typeof UNITS][1].map((unit) => ({ value: unit, label: unitLabel(unit) }))}
                 onChange={(unit: string) =>
                   setMapping((before) => ({ ...before, [UNITS[field as keyof typeof UNITS][0]]: unit }))
                 }
