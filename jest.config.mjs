@@ -38,6 +38,8 @@ const shared = {
   ],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
+    // Its modules have no form for CommonJS; its whole has.
+    '^@zip\\.js/zip\\.js/lib/.*$': '<rootDir>/node_modules/@zip.js/zip.js/index-native.cjs',
     '\\.css$': '<rootDir>/tests/empty-module.js',
   },
 };

@@ -793,6 +793,16 @@ export interface Messages {
     readonly 'ride.csvQuoted': { readonly row: string | number };
     readonly 'ride.csvEmpty': null;
     readonly 'ride.csvTime': { readonly row: string | number; readonly text: string | number; readonly unit: string };
+    readonly 'ride.kmlEmpty': null;
+    readonly 'ride.geoJsonEmpty': null;
+    readonly 'ride.geoJsonTime': { readonly point: string | number };
+    readonly 'ride.jsonBroken': { readonly cause: string | number };
+    readonly 'ride.otherJson': null;
+    readonly 'ride.archiveFull': { readonly most: string | number };
+    readonly 'ride.archiveBroken': { readonly cause: string | number };
+    readonly 'ride.archiveEmpty': null;
+    readonly 'ride.archiveEntry': { readonly cause: string | number };
+    readonly 'ride.archiveLocked': null;
     readonly 'shorthand.empty': { readonly example: string | number };
     readonly 'shorthand.noX': { readonly example: string | number };
     readonly 'shorthand.moreX': { readonly example: string | number };
@@ -2625,6 +2635,11 @@ export interface Messages {
     readonly 'importPanel.chooseFiles': null;
     readonly 'importPanel.cancel': null;
     readonly 'importPanel.clearTheList': null;
+    readonly 'importPanel.chooseFolder': null;
+    readonly 'importPanel.keepPositions': null;
+    readonly 'importPanel.positionsArePrivate': null;
+    readonly 'importPanel.progress': { readonly finished: string | number; readonly count: string | number };
+    readonly 'importPanel.summary': { readonly count: number; readonly saved: string | number; readonly known: string | number; readonly failed: string | number; readonly others: number };
     readonly 'likelierNote.theRatiosFit': null;
     readonly 'likelierNote.betterThanHasCassette': { readonly setup: string | number };
     readonly 'likelierNote.cassetteOfName': { readonly name: string | number };
@@ -2641,6 +2656,7 @@ export interface Messages {
     readonly 'mappingDialog.fields.elevation': null;
     readonly 'mappingDialog.fields.latitude': null;
     readonly 'mappingDialog.fields.longitude': null;
+    readonly 'mappingDialog.fields.power': null;
     readonly 'mappingDialog.timeUnits.s': null;
     readonly 'mappingDialog.timeUnits.ms': null;
     readonly 'mappingDialog.timeUnits.clock': null;
@@ -2780,6 +2796,7 @@ export interface Messages {
     readonly 'useRideImport.keptAsARouteNotRide': { readonly notRide: string | number; readonly notes: string | number };
     readonly 'useRideImport.keptAsARideNotes': { readonly hasNotes: string; readonly notes: string | number };
     readonly 'useRideImport.alreadyImported': null;
+    readonly 'useRideImport.archive': { readonly count: number };
     readonly 'useRideThrough.riderDetailsConflictFix': null;
     readonly 'rideWords.notesText.speedWorkedOutFromPositions': null;
     readonly 'rideWords.notesText.speedWorkedOutFromDistance': null;
@@ -2789,6 +2806,7 @@ export interface Messages {
     readonly 'rideWords.notesText.impossibleAbsurdSpeeds1Ignored': { readonly absurdSpeeds: number };
     readonly 'rideWords.notesText.impossibleAbsurdCadences1Ignored': { readonly absurdCadences: number };
     readonly 'rideWords.notesText.pauses1Totalling': { readonly pauses: number; readonly pausedS: string | number };
+    readonly 'rideWords.notesText.impossiblePowers': { readonly absurdPowers: number };
     readonly 'rideWords.absurdHeightsText.impossibleCount1NoDataIgnored': { readonly count: number };
     readonly 'rideWords.routeNotesText.pointsWithoutElevationBridgedBy': { readonly missing: string | number; readonly longestGapM: string | number };
     readonly 'rideWords.usageSentence.noPedallingInThisRecording': null;

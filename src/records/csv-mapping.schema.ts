@@ -14,6 +14,7 @@ export const csvMappingSchema = z.strictObject({
     elevation: heading,
     latitude: heading,
     longitude: heading,
+    power: heading,
   }),
   speedUnit: z.enum(CSV_SPEED_UNITS),
   timeUnit: z.enum(CSV_TIME_UNITS),

@@ -11,6 +11,7 @@ export const CSV_FIELDS = [
   'elevation',
   'latitude',
   'longitude',
+  'power',
 ] as const;
 
 export type CsvField = (typeof CSV_FIELDS)[number];

@@ -52,6 +52,8 @@ export const preferencesSchema = z.strictObject({
   theme: z.enum(['system', 'light', 'dark']),
   /** Who is learning now. */
   currentLearnerId: idSchema.optional(),
+  /** Whether rides that come in keep their positions; they show where the rider lives. */
+  keepPositions: z.boolean().optional(),
   /** The route that is ridden through. */
   currentRouteId: idSchema.optional(),
   tables: tablesSchema.optional(),

@@ -80,7 +80,10 @@ describe('rides', () => {
 describe('routes', () => {
   test('are kept, removed and brought back', async () => {
     const db = await open();
-    const id = await addRoute(db, { name: 'Dyke', stepM: 20, elevationM: [1, 2, 3] }, 1);
+    const dyke = { name: 'Dyke', stepM: 20, elevationM: [1, 2, 3] };
+    const { id, added } = await addRoute(db, dyke, 1);
+    expect(added).toBe(true);
+    expect(await addRoute(db, dyke, 1)).toEqual({ id, added: false });
     expect(await db.routes.count()).toBe(4);
     await removeRoute(db, (await db.routes.get(id))!, 2);
     expect(await db.routes.get(id)).toBeUndefined();

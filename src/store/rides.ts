@@ -1,5 +1,6 @@
 import { t } from './words';
 import type { Bytes } from '../records/bytes';
+import isEqual from 'fast-deep-equal';
 import { nanoid } from 'nanoid';
 import type { RideRecord, RouteRecord } from '../records';
 import { change } from './change';
@@ -42,12 +43,19 @@ export function readRoute(db: RontelDatabase, id: string): Promise<RouteRecord |
   return db.routes.get(id);
 }
 
-export async function addRoute(db: RontelDatabase, content: Omit<RouteRecord, 'id'>, now: number): Promise<string> {
-  const id = nanoid();
-  await change(db, { label: t('undo.route', { name: content.name }), now }, (draft) =>
-    draft.put('routes', { ...content, id }),
-  );
-  return id;
+/** Saves a route. Returns its id, or that of the same route where it is stored already. */
+export async function addRoute(
+  db: RontelDatabase,
+  content: Omit<RouteRecord, 'id'>,
+  now: number,
+): Promise<{ readonly id: string; readonly added: boolean }> {
+  const written = { id: nanoid(), added: true };
+  await change(db, { label: t('undo.route', { name: content.name }), now }, async (draft) => {
+    const same = (await db.routes.toArray()).find(({ id: _, ...route }) => isEqual(route, content));
+    if (same) Object.assign(written, { id: same.id, added: false });
+    else await draft.put('routes', { ...content, id: written.id });
+  });
+  return written;
 }
 
 export async function removeRoute(db: RontelDatabase, route: RouteRecord, now: number): Promise<void> {

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'fflate';
@@ -7,6 +7,7 @@ import { writeRideCsv } from '@/formats/ride/ride-csv';
 import { writeTcx } from '@/formats/ride/tcx';
 import { ONE_RING, TOURER } from '../support/setups';
 import { fitActivity } from '../support/fit-file';
+import { folderOfRides } from '../support/ride-fixtures';
 import { simulateRide } from '../support/rides';
 import { AppInBrowser } from './harness';
 
@@ -48,6 +49,33 @@ test('the gears of the demo ride are told, on the ladder and in a table that add
   expect(await app.download('.csv')).toContain('chainring,cog,seconds,metres,share,mean_cadence_rpm,sure\r\n');
 });
 
+test('a folder of thirty files, good and bad: its rides come in, each other file says why it did not, and none comes in twice', async () => {
+  const of = folderOfRides();
+  const path = join(folder, 'summer');
+  mkdirSync(path);
+  for (const { name, bytes } of of) writeFileSync(join(path, name), bytes);
+  await app.driver.findElement(By.css('[data-testid=ride-folder]')).sendKeys(path);
+  // Nineteen rides, three routes and the two rides of the archive.
+  const summary = '31 files: 24 saved, 1 already imported, 6 failed';
+  await app.shows('[data-testid=import-progress]', summary);
+  const states = await app.driver.executeScript<[string, string][]>(
+    `return [...document.querySelectorAll('[data-testid=import-jobs] li')].map((li) => [li.querySelector('b').textContent, li.dataset.state])`,
+  );
+  const STATE = { ride: 'kept', route: 'kept', known: 'known', failed: 'failed', archive: 'opened' } as const;
+  expect(states.filter(([name]) => !name.includes('.zip/'))).toEqual(
+    of.map(({ name, outcome }) => [`summer/${name}`, STATE[outcome]]),
+  );
+  expect(states).toContainEqual(['summer/24-two-rides.zip/june/b.fit', 'kept']);
+  await app.shows(jobs, /29-broken\.zip\s+the archive is cut off or broken/);
+  await app.shows(jobs, /30-settings\.json\s+this is JSON, but no GeoJSON/);
+  const { rides, routes } = await app.stored<{ rides: unknown[]; routes: unknown[] }>();
+  expect([rides.length, routes.length]).toEqual([2 + 21, 3 + 3]);
+  // The same folder again brings nothing new.
+  await app.clickText('button', 'Clear the list');
+  await app.driver.findElement(By.css('[data-testid=ride-folder]')).sendKeys(path);
+  await app.shows('[data-testid=import-progress]', '31 files: 0 saved, 25 already imported, 6 failed');
+});
+
 test('many files at once: each kept or refused with its reason, the others go on', async () => {
   const csv = writeRideCsv(ridden(900, 3));
   await bring({
@@ -59,11 +87,12 @@ test('many files at once: each kept or refused with its reason, the others go on
     'page.gpx': '<html></html>',
   });
   await app.shows(jobs, /morning\.tcx\s+saved as a ride/);
-  await app.shows(jobs, /evening\.csv\s+saved as a ride/);
-  await app.shows(jobs, /evening-again\.csv\.gz\s+already imported/);
+  // In the order of their names.
+  await app.shows(jobs, /evening-again\.csv\.gz\s+saved as a ride/);
+  await app.shows(jobs, /evening\.csv\s+already imported/);
   await app.shows(jobs, /cut\.gpx\s+the file ends in the middle/);
   await app.shows(jobs, /empty\.fit\s+the file is empty/);
-  await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX nor TCX/);
+  await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX, TCX nor KML/);
   expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(4);
   // The oldest was ridden on another cassette and cannot be told with them.
   await app.clickText('button', 'Select all');

@@ -1,7 +1,7 @@
 import { FitBaseType, FitEncoder } from 'fit-file-parser';
 
 /** Seconds from 1970 to the epoch of the format, the end of 1989. */
-const FIT_EPOCH_S = 631_065_600;
+export const FIT_EPOCH_S = 631_065_600;
 
 /** An activity of `seconds` records, one a second: 6 m/s and a little more each, 85 rpm; with the gear that was recorded at its start. */
 export function fitActivity(

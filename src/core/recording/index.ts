@@ -6,6 +6,7 @@ export {
   isPlausible,
   pauseFromS,
   recordingOf,
+  withoutPositions,
 } from './recording';
 export type { RawSample, Recording, RecordingFailure, RecordingNotes } from './recording';
 export { COASTING, STANDING, gearUse } from './gear-use';

@@ -1,6 +1,6 @@
 import { within, type Bounds } from '../numbers';
 import { message, type Message } from '../message';
-import { ELEVATION_M, RIDE_DISTANCE_M, RIDE_SECONDS, TIME_MS } from '../world';
+import { ELEVATION_M, POWER_W, RIDE_DISTANCE_M, RIDE_SECONDS, TIME_MS } from '../world';
 import { firstOf, itemAt, lastOf, definite } from '../items';
 
 /**
@@ -15,6 +15,10 @@ export interface Recording {
   /** Since the first sample. */
   readonly distanceM: Float64Array;
   readonly elevationM: Float32Array;
+  /** At the cranks, W; absent where none was recorded. */
+  readonly powerW?: Float32Array;
+  /** Degrees north and east; absent where none were recorded, or they are not kept. */
+  readonly positions?: { readonly latitudeDeg: Float64Array; readonly longitudeDeg: Float64Array };
   /** Teeth of the gear where the shifting system recorded it, 0 where it did not; absent where it never did. */
   readonly recordedGear?: { readonly chainringT: Uint8Array; readonly cogT: Uint8Array };
 }
@@ -30,6 +34,8 @@ export interface RawSample {
   readonly elevationM?: number | undefined;
   readonly latitudeDeg?: number | undefined;
   readonly longitudeDeg?: number | undefined;
+  /** At the cranks. */
+  readonly powerW?: number | undefined;
   /** Begins a stretch that does not go on from the point before: what lies between is no way that was ridden. */
   readonly beginsSegment?: boolean | undefined;
   /** Teeth of the gear that the shifting system recorded last. */
@@ -48,6 +54,7 @@ export interface RecordingNotes {
   readonly absurdCadences: number;
   /** Heights that no road has, such as the value of a device for "no data". */
   readonly absurdHeights: number;
+  readonly absurdPowers: number;
   /** Pauses, and their seconds together. */
   readonly pauses: number;
   readonly pausedS: number;
@@ -141,6 +148,10 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
     Float32Array.from(kept, ({ elevationM }) => elevationM ?? NaN),
     ELEVATION_M,
   );
+  const power = cleaned(
+    Float32Array.from(kept, ({ powerW }) => powerW ?? NaN),
+    POWER_W,
+  );
   if (speed.absurd > FAULTY_SHARE_MAX * n) {
     const values = { faulty: speed.absurd, samples: n, most: ABSURD_SPEED_MS * 3.6 };
     return refuse('absurd', message('recording.speedsOutside', values));
@@ -164,6 +175,8 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       cadenceRpm: cadence.values,
       distanceM,
       elevationM: height.values,
+      ...(kept.some(({ powerW }) => powerW !== undefined) && { powerW: power.values }),
+      ...(kept.some(({ latitudeDeg }) => latitudeDeg !== undefined) && { positions: positionsOf(kept) }),
       ...(kept.some(({ cogT }) => cogT !== undefined) && {
         recordedGear: {
           chainringT: Uint8Array.from(kept, ({ chainringT }) => chainringT ?? 0),
@@ -177,6 +190,7 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
       absurdSpeeds: speed.absurd,
       absurdCadences: cadence.absurd,
       absurdHeights: height.absurd,
+      absurdPowers: power.absurd,
       pauses: gaps.length,
       pausedS: gaps.reduce((sum, gap) => sum + gap, 0),
       speedFrom: fromFile ? 'file' : definite(distance).from,
@@ -186,18 +200,39 @@ export function recordingOf(samples: readonly RawSample[]): RecordingResult {
 }
 
 /** Whether every figure of a recording that was kept is one that a ride can have. */
-export function isPlausible({ timeS, speedMs, cadenceRpm, distanceM, elevationM }: Recording): boolean {
+export function isPlausible(recording: Recording): boolean {
+  const { timeS, speedMs, cadenceRpm, distanceM, elevationM, powerW, positions } = recording;
   const isRising = (values: Float64Array, most: number) =>
     values.every((value, i) => value >= (values[i - 1] ?? 0) && value <= most);
-  const isWithin = (values: Float32Array, bounds: Bounds) =>
-    values.every((value) => Number.isNaN(value) || within(value, bounds));
+  const isWithin = (values: Float32Array | Float64Array, bounds: Bounds) =>
+    values.every((value: number) => Number.isNaN(value) || within(value, bounds));
   return (
     isRising(timeS, RIDE_SECONDS.max) &&
     isRising(distanceM, RIDE_DISTANCE_M.max) &&
     isWithin(speedMs, { min: 0, max: ABSURD_SPEED_MS }) &&
     isWithin(cadenceRpm, { min: 0, max: ABSURD_CADENCE_RPM }) &&
-    isWithin(elevationM, ELEVATION_M)
+    isWithin(elevationM, ELEVATION_M) &&
+    (!powerW || isWithin(powerW, POWER_W)) &&
+    (!positions || (isWithin(positions.latitudeDeg, LATITUDE_DEG) && isWithin(positions.longitudeDeg, LONGITUDE_DEG)))
   );
+}
+
+const LATITUDE_DEG: Bounds = { min: -90, max: 90 };
+const LONGITUDE_DEG: Bounds = { min: -180, max: 180 };
+
+/** Positions of the samples; NaN where a sample has none, or one that is no place on Earth. */
+function positionsOf(samples: readonly RawSample[]): NonNullable<Recording['positions']> {
+  const isPlace = ({ latitudeDeg = NaN, longitudeDeg = NaN }: RawSample) =>
+    within(latitudeDeg, LATITUDE_DEG) && within(longitudeDeg, LONGITUDE_DEG);
+  return {
+    latitudeDeg: Float64Array.from(samples, (sample) => (isPlace(sample) ? definite(sample.latitudeDeg) : NaN)),
+    longitudeDeg: Float64Array.from(samples, (sample) => (isPlace(sample) ? definite(sample.longitudeDeg) : NaN)),
+  };
+}
+
+/** The same ride without where it went. */
+export function withoutPositions({ positions: _, ...recording }: Recording): Recording {
+  return recording;
 }
 
 /** Duration of each sample, s: until the next; one second before a pause and at the end. */

@@ -91,6 +91,7 @@ function sampleOf({ value }: FitMessage): RawSample {
     elevationM: scaled(78, 5, 500) ?? scaled(2, 5, 500),
     latitudeDeg: scaled(0, SEMICIRCLES_A_DEGREE),
     longitudeDeg: scaled(1, SEMICIRCLES_A_DEGREE),
+    powerW: value(7),
   };
 }
 

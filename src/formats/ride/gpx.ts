@@ -1,20 +1,10 @@
-import type { RawSample } from '../../core/recording';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
+import type { Point } from './points';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
+import { valueNamed } from './value-names';
 import { t } from '../text';
 import { definite, itemAt, lastOf } from '../../core/items';
 
-type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
-
-/** What the usual extensions call the values of a point, whatever their namespace. */
-const EXTENSIONS: Readonly<Record<string, 'cadenceRpm' | 'speedMs' | 'distanceM'>> = {
-  cad: 'cadenceRpm',
-  cadence: 'cadenceRpm',
-  bikecadence: 'cadenceRpm',
-  rpm: 'cadenceRpm',
-  speed: 'speedMs',
-  distance: 'distanceM',
-};
 /** Elements whose name is that of the ride, the best first; waypoints have names of their own. */
 const NAMED = ['trk', 'rte', 'metadata'];
 
@@ -48,7 +38,7 @@ export function readGpx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
         if (element === 'ele') point.elevationM = numberOf(text);
         else if (element === 'time') point.timeMs = timeOf(text);
         else {
-          const field = EXTENSIONS[element.toLowerCase()];
+          const field = valueNamed(element);
           if (field) point[field] = numberOf(text);
         }
       },

@@ -33,6 +33,7 @@ const GUESSES: Readonly<Record<CsvField, RegExp>> = {
   elevation: /ele|alt|height/i,
   latitude: /^lat/i,
   longitude: /^(lon|lng)/i,
+  power: /power|watt/i,
 };
 
 /** Lines that begin with this are comments. */
@@ -73,6 +74,7 @@ export function guessMapping({
     elevation: find('elevation'),
     latitude: find('latitude'),
     longitude: find('longitude'),
+    power: find('power'),
   };
   const { ride, way } = columnsServe(columns);
   if (!ride && !way) return undefined;
@@ -132,6 +134,9 @@ function timeMsOf(text: string, unit: CsvMapping['timeUnit']): number {
 
 const DAY_MS = 86_400_000;
 
+/** Reads a number of a row. */
+type Reader = (row: readonly string[]) => number | undefined;
+
 /** The table's rows as samples; empty cells are values that are not known. */
 export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
   const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy', comments: COMMENT });
@@ -158,7 +163,9 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
   const speed = numbers('speed', TO_MS[speedUnit]);
   const cadence = numbers('cadence');
   const distance = numbers('distance', TO_M[distanceUnit]);
-  const [elevation, latitude, longitude] = [numbers('elevation'), numbers('latitude'), numbers('longitude')];
+  const [elevation, latitude, longitude, power] = (['elevation', 'latitude', 'longitude', 'power'] as const).map(
+    (field) => numbers(field),
+  ) as [Reader, Reader, Reader, Reader];
   const samples: RawSample[] = [];
   let midnightsMs = 0;
   let beforeMs = -Infinity;
@@ -185,6 +192,7 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
       elevationM: elevation(row),
       latitudeDeg: latitude(row),
       longitudeDeg: longitude(row),
+      powerW: power(row),
     });
   }
   return { ok: true, track: { name: undefined, samples } };

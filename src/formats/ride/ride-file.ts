@@ -9,20 +9,20 @@ import { elevationProfile, type ElevationProfile, type ProfileFailure, type Prof
 import { NAME_LENGTH_MAX, type CsvMapping } from '../../records';
 import { readFit } from './fit';
 import { isFit } from './fit-messages';
+import { readGeoJson } from './geojson';
 import { readGpx } from './gpx';
 import { gunzipBounded } from './gunzip';
+import { readKml } from './kml';
 import { fileFailure, type FileFailure, type OnProgress, type Track, type TrackResult } from './result';
 import { guessMapping, readCsvHead, readRideCsv, type CsvHead } from './ride-csv';
+import { RIDE_FILE_BYTES_MAX, sizeMessage } from './size';
 import { readTcx } from './tcx';
 import { encodingOf, startOf } from './text-of-bytes';
 import { textOf } from '../../messages/core';
 import { t } from '../text';
 import { itemAt, definite } from '../../core/items';
 
-/** As it comes, packed or not; larger files are refused before they are read. */
-export const RIDE_FILE_BYTES_MAX = 80_000_000;
-
-type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV';
+type RideFileKind = 'GPX' | 'TCX' | 'FIT' | 'CSV' | 'KML' | 'GeoJSON';
 
 /** Why a file gave no ride. */
 interface RideFailure {
@@ -81,17 +81,19 @@ export async function readRideFile(
     });
   }
   if (bytes[0] === 0x50 && bytes[1] === 0x4b) return failed('archive', t('ride.archive'));
-  const name = fileName.replace(/\.(gpx|tcx|fit|csv)$/i, '');
+  const name = fileName.replace(/\.(gpx|tcx|fit|csv|kml|geojson|json)$/i, '');
   if (isFit(bytes)) return fromTrack('FIT', name, readFit(bytes));
   const start = startOf(bytes).trimStart();
   if (start.startsWith('<')) {
     if (/<(\w+:)?gpx[\s>]/i.test(start)) return fromTrack('GPX', name, readGpx(bytes, onProgress));
     if (/<(\w+:)?TrainingCenterDatabase[\s>]/.test(start)) return fromTrack('TCX', name, readTcx(bytes, onProgress));
+    if (/<(\w+:)?kml[\s>]/i.test(start)) return fromTrack('KML', name, readKml(bytes, onProgress));
     return failed('unknown', t('ride.otherXml'));
   }
   if (start.includes('\0')) return failed('unknown', t('ride.unknown'));
   const { label, begins } = encodingOf(bytes);
   const text = new TextDecoder(label).decode(bytes.subarray(begins));
+  if (start.startsWith('{')) return fromTrack('GeoJSON', name, readGeoJson(text));
   const head = readCsvHead(text);
   if (!head.ok) return { kind: 'failed', failure: head.failure };
   const kept = mappings[mappingKey(head.head)];
@@ -100,9 +102,6 @@ export async function readRideFile(
   if (guess.inDoubt) return { kind: 'needsMapping', head: { ...head.head, guess: guess.mapping } };
   return fromTrack('CSV', name, readRideCsv(text, guess.mapping));
 }
-
-export const sizeMessage = (bytes: number) =>
-  t('ride.tooLarge', { size: bytes / 1_000_000, most: RIDE_FILE_BYTES_MAX / 1_000_000 });
 
 function failed(kind: FileFailure['kind'], message: string): RideFileResult {
   return { kind: 'failed', failure: fileFailure(kind, message).failure };

@@ -1,11 +1,10 @@
-import type { RawSample, Recording } from '../../core/recording';
+import type { Recording } from '../../core/recording';
 import { escapedXml } from './gpx';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
+import type { Point } from './points';
 import { StopReading, numberOf, readXml, timeOf } from './xml';
 import { t } from '../text';
 import { itemAt, lastOf } from '../../core/items';
-
-type Point = { -readonly [K in keyof RawSample]: RawSample[K] };
 
 /** TCX 2: the trackpoints of all activities, or of the cycling where there are others too. */
 export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult {
@@ -40,6 +39,7 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
         else if (element === 'LatitudeDegrees') point.latitudeDeg = numberOf(text);
         else if (element === 'LongitudeDegrees') point.longitudeDeg = numberOf(text);
         else if (element === 'Speed') point.speedMs = numberOf(text);
+        else if (element === 'Watts') point.powerW = numberOf(text);
       },
     },
     onProgress,

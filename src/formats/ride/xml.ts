@@ -11,6 +11,8 @@ interface XmlHandlers {
   /** @param path local names from the root to this element */
   readonly open: (path: readonly string[], attributes: Readonly<Record<string, string>>) => void;
   readonly close: (path: readonly string[], text: string) => void;
+  /** Element whose text is read however long it is. */
+  readonly longElement?: string;
 }
 
 type XmlResult = { readonly ok: true } | { readonly ok: false; readonly failure: FileFailure };
@@ -26,7 +28,11 @@ export class StopReading extends Error {
  * Reads XML as it comes, without building a tree. Entities that the file defines itself are not
  * expanded: the parser knows the five of XML alone, any other ends the reading.
  */
-export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgress?: OnProgress): XmlResult {
+export function readXml(
+  bytes: Uint8Array,
+  { open, close, longElement }: XmlHandlers,
+  onProgress?: OnProgress,
+): XmlResult {
   const parser = new SaxesParser();
   const path: string[] = [];
   const texts: string[] = [];
@@ -40,8 +46,9 @@ export function readXml(bytes: Uint8Array, { open, close }: XmlHandlers, onProgr
     open(path, attributes);
   });
   parser.on('text', (text) => {
-    // No element that is read contains long text.
-    if (texts.length > 0 && lastOf(texts).length < 1000) texts[texts.length - 1] = lastOf(texts) + text;
+    if (texts.length === 0) return;
+    // No other element that is read contains long text.
+    if (lastOf(texts).length < 1000 || path.at(-1) === longElement) texts[texts.length - 1] = lastOf(texts) + text;
   });
   parser.on('closetag', () => {
     close(path, definite(texts.pop()).trim());

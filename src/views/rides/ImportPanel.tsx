@@ -1,11 +1,13 @@
 'use client';
 
-import { UploadOutlined } from '@ant-design/icons';
-import { Button, Progress } from 'antd';
+import { FolderOpenOutlined, UploadOutlined } from '@ant-design/icons';
+import { Button, Checkbox, Progress } from 'antd';
+import { fromEvent } from 'file-selector';
 import { useRef, useState, type ChangeEvent, type DragEvent } from 'react';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { formatShorthand } from '../../formats/shorthand';
 import { MappingDialog } from './MappingDialog';
+import { useFirst } from '../../ui/list/useFirst';
 import { useRideImport, type ImportJob } from './useRideImport';
 import { Note, Panel } from '../../ui/panel/Panel';
 import styles from './Rides.module.css';
@@ -19,15 +21,24 @@ const SIGN: Readonly<Record<ImportJob['state'], string>> = {
   failed: '▲',
   cancelled: '×',
   mapping: '?',
+  opened: '▾',
 };
+
+/** Files that are listed at first. */
+const PAGE = 40;
+
+/** A picker with this attribute takes a whole folder; React has no name for it. */
+const FOLDER = { webkitdirectory: '' };
 
 /** Imports files by drop or picker and shows the result of each. */
 export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
-  const { workspace } = useReadyWorkspace();
+  const { workspace, preferences, edits } = useReadyWorkspace();
   const { setup, wheelset, fromLink } = workspace;
   const picker = useRef<HTMLInputElement>(null);
+  const folderPicker = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const { jobs, busy, add, cancel, clear, map } = useRideImport(onKept);
+  const { first, more } = useFirst(jobs, PAGE);
   const mapping = jobs.find(({ state }) => state === 'mapping');
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const files = [...(target.files ?? [])];
@@ -37,7 +48,8 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
   const drop = (event: DragEvent) => {
     event.preventDefault();
     setOver(false);
-    if (!fromLink) add([...event.dataTransfer.files]);
+    // What was dropped can be looked at only now; folders in it are read one level after the other.
+    if (!fromLink) void fromEvent(event.nativeEvent).then((items) => add(items.filter((item) => item instanceof File)));
   };
   return (
     <Panel
@@ -59,6 +71,9 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
         <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
           {t('importPanel.chooseFiles')}
         </Button>
+        <Button icon={<FolderOpenOutlined />} disabled={fromLink} onClick={() => folderPicker.current?.click()}>
+          {t('importPanel.chooseFolder')}
+        </Button>
         {busy && <Button onClick={cancel}>{t('importPanel.cancel')}</Button>}
         {jobs.length > 0 && !busy && <Button onClick={clear}>{t('importPanel.clearTheList')}</Button>}
         <input
@@ -66,14 +81,23 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
           type="file"
           multiple
           hidden
-          accept=".gpx,.tcx,.fit,.csv,.gz,.txt"
+          accept=".gpx,.tcx,.fit,.csv,.gz,.txt,.kml,.kmz,.json,.geojson,.zip"
           data-testid="ride-files"
           onChange={pick}
         />
+        <input ref={folderPicker} type="file" hidden data-testid="ride-folder" onChange={pick} {...FOLDER} />
       </div>
+      <Checkbox
+        checked={preferences.keepPositions === true}
+        onChange={({ target }) => edits.editPreferences({ keepPositions: target.checked })}
+      >
+        {t('importPanel.keepPositions')}
+      </Checkbox>
+      {preferences.keepPositions === true && <Note>{t('importPanel.positionsArePrivate')}</Note>}
+      {jobs.length > 1 && <ImportProgress jobs={jobs} busy={busy} />}
       {jobs.length > 0 && (
-        <ul className={styles.jobs} aria-live="polite" data-testid="import-jobs">
-          {jobs.map(({ key, fileName, state, done, message }) => (
+        <ul className={styles.jobs} data-testid="import-jobs">
+          {first.map(({ key, fileName, state, done, message }) => (
             <li key={key} data-state={state}>
               <span aria-hidden>{SIGN[state]}</span>
               <span>
@@ -86,7 +110,39 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
           ))}
         </ul>
       )}
+      {more}
       {mapping?.head && !busy && <MappingDialog key={mapping.key} head={mapping.head} onMap={map} onClose={clear} />}
     </Panel>
+  );
+}
+
+/** How far a heap of files is, and at its end what became of them. */
+function ImportProgress({ jobs, busy }: { jobs: readonly ImportJob[]; busy: boolean }) {
+  const files = jobs.filter(({ state }) => state !== 'opened');
+  const finished = files.filter(({ state }) => state !== 'waiting' && state !== 'reading').length;
+  const countOf = (...states: readonly ImportJob['state'][]) =>
+    files.filter(({ state }) => states.includes(state)).length;
+  const count = files.length;
+  return (
+    <div role="status" data-testid="import-progress">
+      {busy ? (
+        <>
+          {t('importPanel.progress', { finished, count })}
+          <Progress
+            percent={Math.round((finished / Math.max(1, count)) * 100)}
+            showInfo={false}
+            aria-label={t('importPanel.import')}
+          />
+        </>
+      ) : (
+        t('importPanel.summary', {
+          count,
+          saved: countOf('kept'),
+          known: countOf('known'),
+          failed: countOf('failed'),
+          others: countOf('cancelled', 'mapping'),
+        })
+      )}
+    </div>
   );
 }

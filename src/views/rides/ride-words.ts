@@ -10,8 +10,8 @@ export const shareText = (part: number, whole: number) => (whole > 0 ? `${fixed(
 
 /** What reading a ride left out or worked out. */
 export function notesText(notes: RecordingNotes, remarks: readonly string[] = []): string {
-  const { untimed, repeated, absurdSpeeds, absurdCadences, absurdHeights, pauses, pausedS, speedFrom, speedUnit } =
-    notes;
+  const { untimed, repeated, absurdSpeeds, absurdCadences, absurdHeights, absurdPowers } = notes;
+  const { pauses, pausedS, speedFrom, speedUnit } = notes;
   const said = [
     ...remarks,
     ...(speedFrom === 'positions' ? [t('rideWords.notesText.speedWorkedOutFromPositions')] : []),
@@ -22,6 +22,7 @@ export function notesText(notes: RecordingNotes, remarks: readonly string[] = []
     ...(absurdSpeeds > 0 ? [t('rideWords.notesText.impossibleAbsurdSpeeds1Ignored', { absurdSpeeds })] : []),
     ...(absurdCadences > 0 ? [t('rideWords.notesText.impossibleAbsurdCadences1Ignored', { absurdCadences })] : []),
     ...(absurdHeights > 0 ? [absurdHeightsText(absurdHeights)] : []),
+    ...(absurdPowers > 0 ? [t('rideWords.notesText.impossiblePowers', { absurdPowers })] : []),
     ...(pauses > 0 ? [t('rideWords.notesText.pauses1Totalling', { pauses, pausedS: durationText(pausedS) })] : []),
   ];
   return said.length === 0 ? '' : `${said.join('; ')}.`;

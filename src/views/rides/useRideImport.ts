@@ -2,7 +2,8 @@
 
 import type { Bytes } from '../../records/bytes';
 import { useRef, useState } from 'react';
-import { RIDE_FILE_BYTES_MAX, mappingKey, sizeMessage, type RideFileResult } from '../../formats/ride/ride-file';
+import { mappingKey, type RideFileResult } from '../../formats/ride/ride-file';
+import { RIDE_FILE_BYTES_MAX, sizeMessage } from '../../formats/ride/size';
 import type { CsvHead } from '../../formats/ride/ride-csv';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { useBrief } from '../../features/workspace/useBrief';
@@ -12,6 +13,7 @@ import { addRide, addRoute } from '../../store';
 import { Cancelled } from '../../workers/job-client';
 import { rideClient } from '../../workers/rides/client';
 import { gearSeconds } from './gear-seconds';
+import { baseName, sourcesOf, type ImportSource } from './import-source';
 import { notesText, routeNotesText } from './ride-words';
 import { t } from './text';
 import { entryOf, definite } from '../../core/items';
@@ -21,7 +23,7 @@ import { errorText } from '../../core/error';
 export interface ImportJob {
   readonly key: string;
   readonly fileName: string;
-  readonly state: 'waiting' | 'reading' | 'kept' | 'known' | 'failed' | 'cancelled' | 'mapping';
+  readonly state: 'waiting' | 'reading' | 'kept' | 'known' | 'failed' | 'cancelled' | 'mapping' | 'opened';
   /** 0 to 1 while it is read. */
   readonly done: number;
   readonly message: string;
@@ -40,7 +42,7 @@ interface RideImport {
 }
 
 /**
- * Reads files one after the other in the worker; each is kept whole or not at all, and the others go on.
+ * Reads files one after the other in the worker, those of archives too; each is kept whole or not at all, and the others go on.
  * @param onKept hears of each ride that came in
  */
 export function useRideImport(onKept: (rideId: string) => void): RideImport {
@@ -49,32 +51,71 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
   const { brief } = useBrief();
   const [jobs, setJobs] = useState<readonly ImportJob[]>([]);
   const [busy, setBusy] = useState(false);
-  const files = useRef(new Map<string, File>());
+  const sources = useRef(new Map<string, ImportSource>());
+  const waiting = useRef<string[]>([]);
+  const mapped = useRef<Readonly<Record<string, CsvMapping>>>({});
   const abort = useRef<AbortController>(undefined);
   const count = useRef(0);
 
   const update = (key: string, change: Partial<ImportJob>) =>
     setJobs((list) => list.map((job) => (job.key === key ? { ...job, ...change } : job)));
 
-  async function readOne(key: string, signal: AbortSignal, extra: Readonly<Record<string, CsvMapping>>) {
-    const file = entryOf(files.current, key);
-    if (file.size > RIDE_FILE_BYTES_MAX) {
-      update(key, { state: 'failed', message: sizeMessage(file.size) });
-      return;
+  /** Jobs for sources, after another job or at the end. */
+  function enqueue(added: readonly ImportSource[], after?: string) {
+    const fresh = added.map((source): ImportJob => {
+      count.current += 1;
+      const key = String(count.current);
+      sources.current.set(key, source);
+      return { key, fileName: source.path, state: 'waiting', done: 0, message: '' };
+    });
+    const keys = fresh.map(({ key }) => key);
+    if (after === undefined) waiting.current.push(...keys);
+    else waiting.current.unshift(...keys);
+    setJobs((list) => {
+      const place = after === undefined ? list.length : list.findIndex(({ key }) => key === after) + 1;
+      return [...list.slice(0, place), ...fresh, ...list.slice(place)];
+    });
+  }
+
+  /** Puts the files of an archive in its place; false where the file is none. */
+  async function openArchive(key: string, { file, path }: ImportSource): Promise<boolean> {
+    if (!file) return false;
+    // Few need it: it comes when it is needed.
+    const { filesOfArchive, isArchive } = await import('../../formats/ride/archive');
+    if (!(await isArchive(file))) return false;
+    const opened = await filesOfArchive(file);
+    if (!opened.ok) {
+      update(key, { state: 'failed', message: opened.failure.message });
+      return true;
     }
+    const inside = opened.files.map((one) => ({ path: `${path}/${one.path}`, size: one.size, bytes: one.unpack }));
+    update(key, { state: 'opened', message: t('useRideImport.archive', { count: inside.length }) });
+    enqueue(inside, key);
+    return true;
+  }
+
+  async function readOne(key: string, signal: AbortSignal) {
+    const source = entryOf(sources.current, key);
     update(key, { state: 'reading', done: 0, message: '' });
     try {
-      const bytes = new Uint8Array(await file.arrayBuffer());
-      const mappings = { ...preferences.csvMappings, ...extra };
+      if (await openArchive(key, source)) return;
+      if (source.size > RIDE_FILE_BYTES_MAX) throw new Error(sizeMessage(source.size));
+      const bytes = await source.bytes(signal);
       const { result, packed, digest } = await rideClient().readFile(
-        { name: file.name, bytes, mappings },
+        {
+          name: baseName(source.path),
+          bytes,
+          mappings: { ...preferences.csvMappings, ...mapped.current },
+          keepPositions: preferences.keepPositions === true,
+        },
         (done) => update(key, { done }),
         signal,
       );
       update(key, await keep(result, packed, digest, signal));
     } catch (error) {
-      if (error instanceof Cancelled) update(key, { state: 'cancelled', message: t('useRideImport.cancelled') });
-      else update(key, { state: 'failed', message: errorText(error) });
+      if (error instanceof Cancelled || signal.aborted) {
+        update(key, { state: 'cancelled', message: t('useRideImport.cancelled') });
+      } else update(key, { state: 'failed', message: errorText(error) });
     }
   }
 
@@ -93,8 +134,9 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
         return { state: 'mapping', message: t('useRideImport.chooseColumns'), head: result.head };
       case 'route': {
         const { stepM, elevationM } = result.profile;
-        const id = await addRoute(db, { name: result.name, stepM, elevationM: [...elevationM] }, Date.now());
+        const { id, added } = await addRoute(db, { name: result.name, stepM, elevationM: [...elevationM] }, Date.now());
         edits.editPreferences({ currentRouteId: id });
+        if (!added) return { state: 'known', message: t('useRideImport.alreadyImported') };
         return {
           state: 'kept',
           message: t('useRideImport.keptAsARouteNotRide', {
@@ -117,43 +159,39 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
     }
   }
 
-  async function readAll(keys: readonly string[], extra: Readonly<Record<string, CsvMapping>> = {}) {
+  /** Reads what waits until nothing does; what comes in meanwhile waits its turn. */
+  async function readAll() {
+    if (abort.current) return;
     const control = new AbortController();
     abort.current = control;
     setBusy(true);
-    for (const key of keys) {
+    for (let key = waiting.current.shift(); key !== undefined; key = waiting.current.shift()) {
       if (control.signal.aborted) update(key, { state: 'cancelled', message: t('useRideImport.cancelled') });
-      else await readOne(key, control.signal, extra);
+      else await readOne(key, control.signal);
     }
+    abort.current = undefined;
     setBusy(false);
   }
 
   return {
     jobs,
     busy,
-    add: (added) => {
-      const fresh = added.map((file): ImportJob => {
-        count.current += 1;
-        const key = String(count.current);
-        files.current.set(key, file);
-        return { key, fileName: file.name, state: 'waiting', done: 0, message: '' };
-      });
-      setJobs((list) => [...list, ...fresh]);
-      void readAll(fresh.map(({ key }) => key));
+    add: (files) => {
+      enqueue(sourcesOf(files));
+      void readAll();
     },
     cancel: () => abort.current?.abort(),
     clear: () => {
-      files.current.clear();
+      sources.current.clear();
       setJobs([]);
     },
     map: (head, mapping) => {
       const key = mappingKey(head);
       edits.editPreferences((kept) => ({ csvMappings: { ...kept.csvMappings, [key]: mapping } }));
-      const waiting = jobs.filter((job) => job.state === 'mapping' && job.head && mappingKey(job.head) === key);
-      void readAll(
-        waiting.map((job) => job.key),
-        { [key]: mapping },
-      );
+      mapped.current = { ...mapped.current, [key]: mapping };
+      const same = jobs.filter((job) => job.state === 'mapping' && job.head && mappingKey(job.head) === key);
+      waiting.current.push(...same.map((job) => job.key));
+      void readAll();
     },
   };
 }

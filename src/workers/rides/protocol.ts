@@ -10,6 +10,8 @@ export interface FileToRead {
   readonly name: string;
   readonly bytes: Uint8Array;
   readonly mappings: Readonly<Record<string, CsvMapping>>;
+  /** Whether the ride keeps where it went. */
+  readonly keepPositions: boolean;
 }
 
 /** The result of reading a file; for a ride with its samples compressed for storage. */

@@ -1,6 +1,14 @@
 import type { Bytes } from '../../records/bytes';
 import { gearsOf } from '../../core/gears';
-import { gearUse, likelier, mergeGearUse, replay, type Recording, type Replay } from '../../core/recording';
+import {
+  gearUse,
+  likelier,
+  mergeGearUse,
+  replay,
+  withoutPositions,
+  type Recording,
+  type Replay,
+} from '../../core/recording';
 import { rideThrough } from '../../core/ride';
 import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pack';
 import { readRideFile } from '../../formats/ride/ride-file';
@@ -10,11 +18,16 @@ import { firstOf, itemAt, definite } from '../../core/items';
 
 /** The work itself, independent of where it runs; tests call it directly. */
 export const rideWork: RideWork = {
-  readFile: async ({ name, bytes, mappings }, onProgress) => {
+  readFile: async ({ name, bytes, mappings, keepPositions }, onProgress) => {
     const result = await readRideFile(name, bytes, { mappings, onProgress });
     if (result.kind !== 'ride') return { result, packed: undefined, digest: undefined };
-    const { recording, startedAtMs } = result;
-    return { result, packed: packRecording(recording), digest: digestOf(startedAtMs, recording) };
+    const { startedAtMs } = result;
+    const recording = keepPositions ? result.recording : withoutPositions(result.recording);
+    return {
+      result: { ...result, recording },
+      packed: packRecording(recording),
+      digest: digestOf(startedAtMs, recording),
+    };
   },
 
   gearUsage: ({ setup, rolloutMm, crossedCogs, lowRpm, highRpm, packed, cassettes, replayOn }, onProgress) =>
