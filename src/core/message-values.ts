@@ -287,6 +287,8 @@ export interface CoreMessages {
   readonly 'brief.term.assistMaxW': null;
   readonly 'brief.term.assistCutOffKmh': null;
   readonly 'brief.term.frontDragCm2': null;
+  readonly 'brief.term.cdaM2': null;
+  readonly 'brief.term.crr': null;
   readonly 'brief.conflict.cadenceRange': { readonly low: number; readonly high: number };
   readonly 'brief.conflict.spinOut': { readonly high: number; readonly spinOut: number };
   readonly 'brief.conflict.climbCadence': { readonly climbing: number; readonly high: number };
@@ -381,6 +383,8 @@ export interface CoreMessages {
   readonly 'route.tooShort': { readonly length: number; readonly least: MessageValue };
   readonly 'route.tooLong': { readonly length: number; readonly most: MessageValue };
   readonly 'route.gap': { readonly length: number; readonly most: MessageValue };
+  readonly 'ridden.motor': null;
+  readonly 'ridden.noHeights': null;
 }
 
 /** The values that each message of the part drills takes, by its code; null where it takes none. */

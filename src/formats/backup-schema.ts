@@ -19,6 +19,7 @@ export function backupJsonSchema(): Readonly<Record<string, unknown>> {
   );
   return {
     ...document,
+    $id: `urn:rontel:backup:${DATA_VERSION}`,
     title: 'Rontel backup',
     description: `Data version ${DATA_VERSION}. Numbers are in the units of their names.`,
   };

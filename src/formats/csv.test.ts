@@ -13,7 +13,15 @@ test('the gear table reads back in full precision, a line a gear, with CRLF', ()
   expect(errors).toEqual([]);
   expect(data).toHaveLength(24);
   expect(data.map((row) => Number(row.ratio))).toEqual(report.gears.map(({ ratio }) => ratio));
-  expect(data[4]).toMatchObject({ chainring: '48', cog: '36', same_as: '32/24', cross_chained: 'yes', gain_ratio: '' });
+  expect(data[4]).toMatchObject({
+    chainring_t: '48',
+    cog_t: '36',
+    same_as_chainring_t: '32',
+    same_as_cog_t: '24',
+    cross_chained: 'yes',
+    gain_ratio: '',
+  });
+  expect(data[0]).toMatchObject({ same_as_chainring_t: '', same_as_hub_stage: '' });
 });
 
 test('any table: quotes where they are needed, and a minus that programs read', () => {
@@ -46,4 +54,8 @@ test('what a spreadsheet would run as a formula is marked as text, signed figure
   ]);
   for (const cell of cells) if (typeof cell === 'string') expect(unmarkedCell(String(markedCell(cell)))).toBe(cell);
   expect(tableCsv(['name'], [['=HYPERLINK("x")']])).toBe('name\r\n"\'=HYPERLINK(""x"")"\r\n');
+});
+
+test('a table whose rows do not go with its headings is not written', () => {
+  expect(() => tableCsv(['name', 'value'], [['a', 1], ['b']])).toThrow('row 2: 1 cells, 2 headings');
 });

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import type { GearReport } from '../core/gears';
+import { itemAt } from '../core/items';
 import { milesPerHour } from '../core/units';
+import { gearCells, gearFields, yesOrNo } from './csv-cells';
 
 /** What spreadsheets run as a formula; a signed number with its unit is none. */
 const FORMULA = /^[=+\-@\t\r]/;
@@ -17,32 +19,35 @@ export function unmarkedCell(cell: string): string {
   return cell.startsWith("'") ? cell.slice(1) : cell;
 }
 
-/** Any table as RFC 4180 text. A minus sign made for the eye becomes one that programs read. */
+/**
+ * Any table as RFC 4180 text. A minus sign made for the eye becomes one that programs read.
+ * @throws RangeError if a row has more or fewer cells than there are headings
+ */
 export function tableCsv(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
+  const odd = data.findIndex((row) => row.length !== fields.length);
+  if (odd >= 0) throw new RangeError(`row ${odd + 1}: ${itemAt(data, odd).length} cells, ${fields.length} headings`);
   const plain = (cell: string | number) => markedCell(typeof cell === 'string' ? cell.replaceAll('\u2212', '-') : cell);
   return `${Papa.unparse({ fields: [...fields], data: data.map((row) => row.map(plain)) }, { newline: '\r\n' })}\r\n`;
 }
 
 const COLUMNS = [
-  'chainring',
-  'cog',
+  ...gearFields(),
   'ratio',
-  'gear_inches_own_wheel',
-  'gear_inches_27',
+  'gear_inches_own_wheel_in',
+  'gear_inches_27_in',
   'development_m',
   'gain_ratio',
   'cadence_rpm',
   'speed_kmh',
   'speed_mph',
-  'same_as',
+  ...gearFields('same_as_'),
   'cross_chained',
 ] as const;
 
 /** The gear table as RFC 4180 text, easiest gear first, in full precision; fields that are not known are empty. */
 export function gearTableCsv(report: GearReport, cadenceRpm: number): string {
   const data = report.gears.map((gear) => [
-    gear.chainring,
-    gear.cog,
+    ...gearCells(gear),
     gear.ratio,
     gear.gearInchesOwnWheel,
     gear.gearInchesNominal27,
@@ -51,8 +56,8 @@ export function gearTableCsv(report: GearReport, cadenceRpm: number): string {
     cadenceRpm,
     gear.speedKmh,
     milesPerHour(gear.speedKmh),
-    gear.duplicate ? `${gear.duplicate.chainring}/${gear.duplicate.cog}` : '',
-    gear.crossChained ? 'yes' : 'no',
+    ...(gear.duplicate ? gearCells(gear.duplicate) : gearFields().map(() => '')),
+    yesOrNo(gear.crossChained),
   ]);
   return tableCsv(COLUMNS, data);
 }

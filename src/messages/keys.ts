@@ -2695,6 +2695,7 @@ export interface Messages {
     readonly 'rideList.saveName': { readonly name: string | number };
     readonly 'rideList.removeName': { readonly name: string | number };
     readonly 'rideList.deleteCanUndone': null;
+    readonly 'rideList.saveWithPositions': { readonly kind: string | number };
     readonly 'ridesView.rides': null;
     readonly 'ridesView.ride': null;
     readonly 'routePanel.rideThrough': null;
@@ -2858,8 +2859,6 @@ export interface Messages {
     readonly 'boardView.unscheduled': null;
     readonly 'boardView.signJobOffMark': null;
     readonly 'boardView.dayAndStateOfName': { readonly name: string | number };
-    readonly 'boardView.tools': { readonly tools: string | number };
-    readonly 'boardView.afterTheFirstRidesBolts': null;
     readonly 'boardView.week': null;
     readonly 'boardView.fromDayToDay': { readonly day: string | number; readonly day2: string | number };
     readonly 'boardView.aWeekEarlier': null;
@@ -2892,6 +2891,12 @@ export interface Messages {
     readonly 'duePanel.nameOn': { readonly name: string | number; readonly on: string | number };
     readonly 'scheduleView.schedule': null;
     readonly 'useSchedule.deletedBike': null;
+    readonly 'calendarEntries.tools': { readonly tools: string | number };
+    readonly 'calendarEntries.afterTheFirstRides': null;
+    readonly 'calendarEntries.recheckOf': { readonly name: string | number };
+    readonly 'calendarEntries.recheckLater': null;
+    readonly 'calendarEntries.recheckNow': { readonly km: number };
+    readonly 'calendarEntries.recheckAfter': { readonly afterKm: number };
   };
   readonly search: {
     readonly 'useSearch.routeHasBeenDeleted': null;

@@ -76,5 +76,7 @@ export const briefSchema: z.ZodType<Brief> = z.strictObject({
   assistFactor: number('assistFactor'),
   assistMaxW: number('assistMaxW'),
   assistCutOffKmh: number('assistCutOffKmh'),
+  cdaM2: number('cdaM2'),
+  crr: number('crr'),
   frontDragCm2: number('frontDragCm2'),
 } satisfies ShapeOf<Brief>);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { gearsOf } from '../core/gears';
+import { SURFACES } from '../core/needs';
 import { RIDE_DISTANCE_M, RIDE_SECONDS } from '../core/world';
 import { bytesSchema } from './bytes.schema';
 import { boundedSchema, refineTeeth, teethSchema } from './drivetrain.schema';
@@ -22,6 +23,10 @@ export const rideSchema = z
     wheelsetId: idSchema,
     /** Of its samples: the same ride from another file has the same. */
     digest: z.string().min(1).max(100),
+    /** Whether its samples have positions, which show where the rider lives. */
+    hasPositions: z.boolean().optional(),
+    /** What it was ridden on, where the rider said so. */
+    surface: z.enum(SURFACES).optional(),
     /** Pedalled time in each gear of `setup`, in the order of `gearsOf`, s; absent where it was not worked out. */
     gearSeconds: z.array(boundedSchema(RIDE_SECONDS, t('term.timeInAGear'), 's')).optional(),
   })

@@ -11,7 +11,7 @@ export function rideOf(
   { bikeId, wheelsetId, chainrings, cogs, hubStages }: SetupRecord,
   name: string,
   startedAtMs: number,
-  { timeS, distanceM }: Recording,
+  { timeS, distanceM, positions }: Recording,
   digest: string,
   gearSeconds?: readonly number[],
 ): Omit<RideRecord, 'id'> {
@@ -24,10 +24,17 @@ export function rideOf(
     setup: { chainrings, cogs, hubStages },
     wheelsetId,
     digest,
+    ...(positions && { hasPositions: true }),
     gearSeconds,
   };
 }
 
 export const RIDE_MIGRATIONS: readonly Migration[] = [
   { toVersion: 6, name: 'rides and routes are kept', table: 'rides', up: (ride) => ride },
+  {
+    toVersion: 17,
+    name: 'rides say whether they have positions, and their surface',
+    table: 'rides',
+    up: (ride) => ride,
+  },
 ];

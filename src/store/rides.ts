@@ -1,8 +1,7 @@
 import { t } from './words';
 import type { Bytes } from '../records/bytes';
-import isEqual from 'fast-deep-equal';
 import { nanoid } from 'nanoid';
-import type { RideRecord, RouteRecord } from '../records';
+import { sameRecord, type RideRecord, type RouteRecord } from '../records';
 import { change } from './change';
 import type { RontelDatabase } from './db';
 
@@ -51,7 +50,7 @@ export async function addRoute(
 ): Promise<{ readonly id: string; readonly added: boolean }> {
   const written = { id: nanoid(), added: true };
   await change(db, { label: t('undo.route', { name: content.name }), now }, async (draft) => {
-    const same = (await db.routes.toArray()).find(({ id: _, ...route }) => isEqual(route, content));
+    const same = (await db.routes.toArray()).find((route) => sameRecord(route, { ...content, id: route.id }));
     if (same) Object.assign(written, { id: same.id, added: false });
     else await draft.put('routes', { ...content, id: written.id });
   });

@@ -301,7 +301,9 @@ test('the drawings are taken away as SVG, the angles as CSV', async () => {
   expect(drawing).toMatch(/<path[^>]* d="M[^"]*A/);
   expect(drawing).not.toContain('var(--');
   await app.press('c');
-  expect(await app.download('.csv')).toContain('chainring,cog,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,');
+  expect(await app.download('.csv')).toContain(
+    'chainring_t,cog_t,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,',
+  );
 });
 
 test('the page never complained', async () => {

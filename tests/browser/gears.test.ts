@@ -279,8 +279,8 @@ test('the gear table is saved as CSV', async () => {
   await app.press('c');
   const lines = (await app.download('.csv')).trimEnd().split('\r\n');
   expect(lines).toHaveLength(25);
-  expect(lines[0]).toMatch(/^chainring,cog,ratio,/);
-  expect(lines[1]).toContain('32,36,0.8888888888888888');
+  expect(lines[0]).toMatch(/^chainring_t,cog_t,hub_stage,ratio,/);
+  expect(lines[1]).toContain('32,36,1,0.8888888888888888');
 });
 
 test('another bike comes in the workspace and stays there after a reload', async () => {

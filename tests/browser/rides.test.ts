@@ -46,7 +46,9 @@ test('the gears of the demo ride are told, on the ladder and in a table that add
   expect(shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 2);
   await app.shows('[data-testid=replay]', /outside cadence range[\s\S]*in range on the ride, outside on this setup/);
   await app.press('c');
-  expect(await app.download('.csv')).toContain('chainring,cog,seconds,metres,share,mean_cadence_rpm,sure\r\n');
+  expect(await app.download('.csv')).toContain(
+    'chainring_t,cog_t,hub_stage,time_s,distance_m,share_percent,mean_cadence_rpm,confidence_percent\r\n',
+  );
 });
 
 test('a folder of thirty files, good and bad: its rides come in, each other file says why it did not, and none comes in twice', async () => {

@@ -33,5 +33,9 @@ const MOTOR_FIELDS: readonly BriefField[] = ['assistMaxW', 'assistCutOffKmh'];
 /** Fields of a need that are assumed. */
 export function assumedIn({ assumed, assistFactor }: FilledBrief, need: BriefNeed): readonly BriefField[] {
   const motor = need === 'climb' && assistFactor > 0 ? MOTOR_FIELDS : [];
-  return [...NEED_FIELDS[need], ...motor].filter((field) => assumed.includes(field));
+  const isAssumed = (field: BriefField) => assumed.includes(field);
+  // Position and surface stand for figures that the rider may know better.
+  const stands = (field: BriefField) =>
+    (field !== 'position' || isAssumed('cdaM2')) && (field !== 'surface' || isAssumed('crr'));
+  return [...NEED_FIELDS[need], ...motor].filter((field) => isAssumed(field) && stands(field));
 }

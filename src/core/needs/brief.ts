@@ -73,6 +73,10 @@ export interface BriefNumbers {
   readonly assistMaxW: number;
   /** At and above it the motor gives nothing. */
   readonly assistCutOffKmh: number;
+  /** Drag area of rider and bike, m². */
+  readonly cdaM2: number;
+  /** Coefficient of rolling resistance. */
+  readonly crr: number;
   /** Drag area of a front derailleur with its second ring, an estimate; grows with speed cubed as watts. */
   readonly frontDragCm2: number;
 }
@@ -131,6 +135,9 @@ export const BRIEF_BOUNDS: Readonly<Record<keyof BriefNumbers, Bounds>> = {
   assistFactor: { min: 0, max: 5 },
   assistMaxW: { min: 50, max: 750 },
   assistCutOffKmh: { min: 10, max: 50 },
+  // From a racer to a laden cargo bike on sand.
+  cdaM2: { min: 0.15, max: 1.5 },
+  crr: { min: 0.001, max: 0.1 },
   frontDragCm2: { min: 0, max: 100 },
 };
 
@@ -163,6 +170,8 @@ export const BRIEF_UNITS: Readonly<Record<keyof BriefNumbers, string>> = {
   assistFactor: '×',
   assistMaxW: 'W',
   assistCutOffKmh: 'km/h',
+  cdaM2: 'm²',
+  crr: '',
   frontDragCm2: 'cm²',
 };
 

@@ -256,6 +256,8 @@ export function fillBrief(brief: Brief, ridden?: RiddenSizes): FilledBrief {
     ...ASSIST,
     powerW: EFFORT_W_PER_KG[effort] * riderMassKg,
     anaerobicJPerKg: ANAEROBIC_J_PER_KG,
+    cdaM2: POSITION_CDA_M2[said.position ?? position],
+    crr: SURFACE_CRR[said.surface ?? surface],
     frontDragCm2: FRONT_DRAG_CM2,
     bothers: [],
     aims: [],
@@ -344,8 +346,8 @@ export const totalMassKg = ({ riderMassKg, bikeMassKg, loadMassKg }: FilledBrief
 export function resistanceOf(brief: FilledBrief): Resistance {
   return {
     massKg: totalMassKg(brief),
-    crr: SURFACE_CRR[brief.surface],
-    cdaM2: POSITION_CDA_M2[brief.position],
+    crr: brief.crr,
+    cdaM2: brief.cdaM2,
     airDensityKgM3: AIR_DENSITY_KG_M3,
     efficiency: DRIVE_EFFICIENCY,
     headwindMs: 0,

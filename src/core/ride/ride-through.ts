@@ -1,6 +1,8 @@
-import { isCrossChained, type Gear, type Setup } from '../gears';
+import type { Gear, Setup } from '../gears';
+import { reserveAfterJ, type Pacing } from './pacing';
 import type { ElevationProfile } from './profile';
 import { GRAVITY_MS2, airForceN, assistedPowerW, speedForPower, type Resistance } from './road-load';
+import { SHIFT_PAUSE_S, gearChooser, type ShiftHabit } from './shift-rule';
 import { kmhOf, msOf } from './speed';
 import { firstOf, itemAt } from '../items';
 
@@ -22,6 +24,10 @@ export interface RideRules {
   readonly climbingRpm: number;
   /** Below it in the easiest gear the rider gets off and walks. */
   readonly walkingRpm: number;
+  /** When the rider shifts; at the ends of the comfortable cadences where nothing is known of it. */
+  readonly habit?: ShiftHabit | undefined;
+  /** By which the power follows the way; a steady {@link powerW} without one. */
+  readonly pacing?: Pacing | undefined;
 }
 
 export const WALKING_RPM = { min: 10, max: 60 } as const;
@@ -32,10 +38,8 @@ const WALKING_KMH = 3.5;
 const BRAKING_KMH = 65;
 /** The ride is worked out in steps of this time, s. */
 const STEP_S = 0.5;
-/** After a shift the rider waits so long for the next, s. */
-const SHIFT_PAUSE_S = 2;
-/** A gear on another ring must be better by this, as ln of cadence, to be worth the shift. */
-const RING_CHANGE_WORTH = 0.09;
+/** Who has spent the reserve goes above the critical power again when so much of it has come back, as a share. */
+const REGAINED_SHARE = 0.1;
 
 /** A point of the ride. */
 interface RidePoint {
@@ -78,11 +82,13 @@ export interface RideThrough {
   readonly rearShifts: number;
   readonly frontShifts: number;
   readonly slowestKmh: number;
+  /** The least that was left of the reserve for short efforts, as a share; 1 where the ride is not paced by it. */
+  readonly leastReserve: number;
   readonly energy: RideEnergy;
 }
 
 /**
- * Rides a profile at a steady power: speed by road load with the rider's momentum (energy over half a
+ * Rides a profile at a steady power, or paced by what the rider can hold: speed by road load with the rider's momentum (energy over half a
  * second at a time), gears by a rule with hysteresis: a gear is kept while its cadence is in the band;
  * outside it the rider takes the one nearest the preferred cadence, another ring only where that is
  * better by more than a click. The same rider and road for every setup.
@@ -95,44 +101,27 @@ export function rideThrough(
   rules: RideRules,
   stopAboveS = Infinity,
 ): RideThrough {
-  const { setup, gears, crossedCogs, powerW, lowRpm, highRpm, preferredRpm, spinOutRpm, climbingRpm, walkingRpm } =
-    rules;
+  const { setup, gears, crossedCogs, powerW, lowRpm, highRpm, preferredRpm } = rules;
+  const { spinOutRpm, climbingRpm, walkingRpm, habit, pacing } = rules;
   const { stepM, elevationM } = profile;
   const lengthM = stepM * (elevationM.length - 1);
   const { massKg } = resistance;
   const road = slopesOf(profile, resistance);
-  const crossed = gears.map((gear) => isCrossChained(setup, gear, crossedCogs));
-  const usable = gears.map((_, place) => place).filter((place) => !crossed[place]);
-  const choices = usable.length > 0 ? usable : gears.map((_, place) => place);
-  const rpmOf = (place: number, speedMs: number) => (speedMs * 60) / itemAt(gears, place).developmentM;
-  const lnDevelopment = gears.map(({ developmentM }) => Math.log(developmentM));
-  const lnPreferred = Math.log(preferredRpm);
-  const sameRow = (a: number, b: number) =>
-    itemAt(gears, a).chainring === itemAt(gears, b).chainring &&
-    itemAt(gears, a).hubStage === itemAt(gears, b).hubStage;
-  const nearest = (speedMs: number, from: number | undefined) => {
-    const lnSpeed = Math.log(speedMs * 60);
-    let best = firstOf(choices);
-    let least = Infinity;
-    for (const place of choices) {
-      // As ln of cadence; below a turn a minute all are alike.
-      const away = Math.abs(Math.max(0, lnSpeed - itemAt(lnDevelopment, place)) - lnPreferred);
-      const cost = away + (from === undefined || sameRow(place, from) ? 0 : RING_CHANGE_WORTH);
-      if (cost < least) {
-        least = cost;
-        best = place;
-      }
-    }
-    return best;
+  const { choices, isCrossed, isSameRow, nearest, rpmIn } = gearChooser(setup, gears, crossedCogs, preferredRpm);
+  const { easierBelowRpm, harderAboveRpm, pauseS } = habit ?? {
+    easierBelowRpm: lowRpm,
+    harderAboveRpm: highRpm,
+    pauseS: SHIFT_PAUSE_S,
   };
+  const wantedW = (place: number) => (pacing ? itemAt(pacing.powerW, place) : powerW);
 
   // Computed only where a rider struggles.
   const steady = new Map<number, number>();
-  const steadyRpm = (grade: number) => {
-    let rpm = steady.get(grade);
+  const steadyRpm = (place: number) => {
+    let rpm = steady.get(place);
     if (rpm === undefined) {
-      rpm = rpmOf(firstOf(choices), speedForPower(powerW, grade, resistance));
-      steady.set(grade, rpm);
+      rpm = rpmIn(firstOf(choices), speedForPower(wantedW(place), itemAt(road.grade, place), resistance));
+      steady.set(place, rpm);
     }
     return rpm;
   };
@@ -159,23 +148,27 @@ export function rideThrough(
   let slowestMs = Infinity;
   const energy = { givenJ: 0, climbedJ: 0, airJ: 0, rollingJ: 0, brakedJ: 0, kineticJ: 0 };
   let walks = false;
+  const criticalW = pacing?.criticalW ?? Infinity;
+  let reserveJ = pacing?.anaerobicJ ?? 0;
+  let leastReserve = 1;
+  let spent = false;
   while (distanceM < lengthM && outOfBandS(sums) <= stopAboveS) {
     const place = Math.min(elevationM.length - 2, Math.floor(distanceM / stepM));
     const grade = itemAt(road.grade, place);
-    const rpm = rpmOf(gear, speedMs);
-    if ((rpm < lowRpm || rpm > highRpm) && timeS - shiftedAtS >= SHIFT_PAUSE_S) {
+    const rpm = rpmIn(gear, speedMs);
+    if ((rpm < easierBelowRpm || rpm > harderAboveRpm) && timeS - shiftedAtS >= pauseS) {
       const wanted = nearest(speedMs, gear);
       if (wanted !== gear) {
-        if (sameRow(wanted, gear)) sums.rearShifts += 1;
+        if (isSameRow(wanted, gear)) sums.rearShifts += 1;
         else sums.frontShifts += 1;
         gear = wanted;
         shiftedAtS = timeS;
       }
     }
-    const cadence = rpmOf(gear, speedMs);
+    const cadence = rpmIn(gear, speedMs);
     const easiest = gear === choices[0];
     // Walks until the easiest gear can be turned again, so that the rider does not dismount at each step.
-    walks = easiest && grade > 0 && (walks || cadence < walkingRpm) && steadyRpm(grade) < walkingRpm;
+    walks = easiest && grade > 0 && (walks || cadence < walkingRpm) && steadyRpm(place) < walkingRpm;
     const coasts = !walks && (cadence > spinOutRpm || speedMs >= msOf(BRAKING_KMH));
     if (distanceM >= nextPointM) {
       const height =
@@ -193,14 +186,16 @@ export function rideThrough(
       if (cadence < lowRpm) sums.belowS += STEP_S;
       if (cadence > highRpm) sums.aboveS += STEP_S;
       if (easiest && cadence < climbingRpm) sums.grindingS += STEP_S;
-      if (crossed[gear]) sums.crossedS += STEP_S;
+      if (isCrossed[gear]) sums.crossedS += STEP_S;
     }
     slowestMs = Math.min(slowestMs, speedMs);
     distanceM += speedMs * STEP_S;
     timeS += STEP_S;
     if (walks) speedMs = msOf(WALKING_KMH);
     else {
-      const givenW = coasts ? 0 : assistedPowerW(powerW, speedMs, resistance.assist) * resistance.efficiency;
+      // Who has spent the reserve holds the critical power and no more.
+      const legsW = coasts ? 0 : spent ? Math.min(wantedW(place), criticalW) : wantedW(place);
+      const givenW = coasts ? 0 : assistedPowerW(legsW, speedMs, resistance.assist) * resistance.efficiency;
       const airN = airForceN(speedMs, resistance);
       const next = nextSpeedMs(
         speedMs,
@@ -210,9 +205,14 @@ export function rideThrough(
       );
       spend(energy, speedMs, next, givenW, itemAt(road.climbN, place), itemAt(road.rollingN, place), airN, massKg);
       speedMs = next;
+      if (pacing) reserveJ = reserveAfterJ(reserveJ, legsW, STEP_S, pacing);
+    }
+    if (pacing) {
+      spent = reserveJ <= 0 || (spent && reserveJ < REGAINED_SHARE * pacing.anaerobicJ);
+      leastReserve = Math.min(leastReserve, reserveJ / pacing.anaerobicJ);
     }
   }
-  return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs), energy };
+  return { points, totalS: timeS, ...sums, secondsByGear, slowestKmh: kmhOf(slowestMs), energy, leastReserve };
 }
 
 /** Time out of the band: pedalled below or above it, or walked for want of an easier gear, s. */

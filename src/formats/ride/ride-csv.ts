@@ -200,16 +200,46 @@ export function readRideCsv(text: string, mapping: CsvMapping): TrackResult {
 
 const blank = (value: number) => (Number.isNaN(value) ? '' : value);
 
-/** A ride as a table that this reader reads back. */
-export function writeRideCsv({ timeS, speedMs, cadenceRpm, distanceM, elevationM }: Recording): string {
+/** Rides that began before this counted their seconds from 0, and have no date. */
+const DATED_FROM_MS = Date.UTC(1980, 0, 1);
+
+interface RideCsvOptions {
+  readonly startedAtMs?: number;
+  /** Whether positions are written where the ride has them; they show where the rider lives. */
+  readonly withPositions?: boolean;
+}
+
+/** A ride as a table that this reader reads back; with the time of day of each sample where the ride has a date. */
+export function writeRideCsv(
+  recording: Recording,
+  { startedAtMs = 0, withPositions = false }: RideCsvOptions = {},
+): string {
+  const { timeS, speedMs, cadenceRpm, distanceM, elevationM, powerW, positions, recordedGear } = recording;
+  const iso = (i: number) => new Date(Math.round(startedAtMs + itemAt(timeS, i) * 1000)).toISOString();
+  const number = (values: ArrayLike<number>) => (i: number) => blank(itemAt(values, i));
+  const columns: readonly (readonly [heading: string, cell: (i: number) => string | number])[] = [
+    ...(startedAtMs >= DATED_FROM_MS ? [['time_utc', iso] as const] : []),
+    ['time_s', number(timeS)],
+    ['speed_m_s', number(speedMs)],
+    ['cadence_rpm', number(cadenceRpm)],
+    ['distance_m', number(distanceM)],
+    ['elevation_m', number(elevationM)],
+    ...(powerW ? [['power_w', number(powerW)] as const] : []),
+    ...(recordedGear
+      ? ([
+          ['chainring_t', number(recordedGear.chainringT)],
+          ['cog_t', number(recordedGear.cogT)],
+        ] as const)
+      : []),
+    ...(positions && withPositions
+      ? ([
+          ['latitude_deg', number(positions.latitudeDeg)],
+          ['longitude_deg', number(positions.longitudeDeg)],
+        ] as const)
+      : []),
+  ];
   return tableCsv(
-    ['time_s', 'speed_m_s', 'cadence_rpm', 'distance_m', 'elevation_m'],
-    [...timeS].map((time, i) => [
-      time,
-      blank(itemAt(speedMs, i)),
-      blank(itemAt(cadenceRpm, i)),
-      itemAt(distanceM, i),
-      blank(itemAt(elevationM, i)),
-    ]),
+    columns.map(([heading]) => heading),
+    Array.from(timeS, (_, i) => columns.map(([, cell]) => cell(i))),
   );
 }

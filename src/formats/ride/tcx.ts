@@ -1,4 +1,4 @@
-import type { Recording } from '../../core/recording';
+import { pauseFromS, type Recording } from '../../core/recording';
 import { escapedXml } from './gpx';
 import { POINTS_MAX, fileFailure, tooLong, type OnProgress, type TrackResult } from './result';
 import type { Point } from './points';
@@ -53,34 +53,62 @@ export function readTcx(bytes: Uint8Array, onProgress?: OnProgress): TrackResult
   return { ok: true, track: { name: undefined, samples, remarks } };
 }
 
-/**
- * A ride as TCX 2, one activity of one lap. Without the namespaces of the format, for they carry a trade
- * name; readers that go by the names of elements, as this one does, take it.
- */
-export function writeTcx(name: string, startedAtMs: number, recording: Recording): string {
-  const { timeS, speedMs, cadenceRpm, distanceM, elevationM } = recording;
-  const iso = (seconds: number) => new Date(startedAtMs + seconds * 1000).toISOString();
+/** Names of the format and of its extension, by which other programs know the elements. */
+const NAMESPACE = 'http://www.garmin.com/xmlschemas/TrainingCenterDatabase/v2';
+const EXTENSION = 'http://www.garmin.com/xmlschemas/ActivityExtension/v2';
+
+interface TcxOptions {
+  /** Whether positions are written where the ride has them; they show where the rider lives. */
+  readonly withPositions?: boolean;
+}
+
+/** A ride as TCX 2: an activity of one lap, with a track for each stretch between pauses. */
+export function writeTcx(
+  name: string,
+  startedAtMs: number,
+  recording: Recording,
+  { withPositions = false }: TcxOptions = {},
+): string {
+  const { timeS, speedMs, cadenceRpm, distanceM, elevationM, powerW, positions } = recording;
+  const iso = (seconds: number) => new Date(Math.round(startedAtMs + seconds * 1000)).toISOString();
   const element = (tag: string, value: number, digits: number) =>
     Number.isNaN(value) ? '' : `<${tag}>${value.toFixed(digits)}</${tag}>`;
-  const points = [...timeS].map((seconds, i) => {
-    const speed = itemAt(speedMs, i);
-    const extension = Number.isNaN(speed)
+  const place = (i: number) => {
+    const [latitude, longitude] = [positions?.latitudeDeg[i] ?? NaN, positions?.longitudeDeg[i] ?? NaN];
+    return !withPositions || Number.isNaN(latitude)
       ? ''
-      : `<Extensions><TPX><Speed>${speed.toFixed(3)}</Speed></TPX></Extensions>`;
-    return (
-      `          <Trackpoint><Time>${iso(seconds)}</Time>${element('AltitudeMeters', itemAt(elevationM, i), 1)}` +
-      `${element('DistanceMeters', itemAt(distanceM, i), 1)}${element('Cadence', itemAt(cadenceRpm, i), 0)}${extension}</Trackpoint>`
-    );
-  });
+      : `<Position>${element('LatitudeDegrees', latitude, 7)}${element('LongitudeDegrees', longitude, 7)}</Position>`;
+  };
+  const extension = (i: number) => {
+    const values = element('Speed', itemAt(speedMs, i), 3) + element('Watts', powerW?.[i] ?? NaN, 0);
+    return values === '' ? '' : `<Extensions><TPX xmlns="${EXTENSION}">${values}</TPX></Extensions>`;
+  };
+  const point = (i: number) =>
+    `          <Trackpoint><Time>${iso(itemAt(timeS, i))}</Time>${place(i)}` +
+    element('AltitudeMeters', itemAt(elevationM, i), 1) +
+    element('DistanceMeters', itemAt(distanceM, i), 1) +
+    element('Cadence', itemAt(cadenceRpm, i), 0) +
+    `${extension(i)}</Trackpoint>`;
+  const pauseS = pauseFromS(timeS);
+  const breaks = [...timeS.keys()].filter((i) => itemAt(timeS, i) - (timeS[i - 1] ?? 0) > pauseS);
+  const pausedS = breaks.reduce((sum, i) => sum + itemAt(timeS, i) - itemAt(timeS, i - 1), 0);
+  const starts = new Set(breaks);
+  const points = [...timeS.keys()].flatMap((i) =>
+    starts.has(i) ? ['        </Track>', '        <Track>', point(i)] : [point(i)],
+  );
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    '<TrainingCenterDatabase>',
+    `<TrainingCenterDatabase xmlns="${NAMESPACE}">`,
     '  <Activities>',
     '    <Activity Sport="Biking">',
     `      <Id>${iso(0)}</Id>`,
     `      <Lap StartTime="${iso(0)}">`,
-    `        <TotalTimeSeconds>${timeS.at(-1) ?? 0}</TotalTimeSeconds>`,
+    `        <TotalTimeSeconds>${(timeS.at(-1) ?? 0) - pausedS}</TotalTimeSeconds>`,
     `        <DistanceMeters>${(distanceM.at(-1) ?? 0).toFixed(1)}</DistanceMeters>`,
+    // The format demands them; a drivetrain knows nothing of them.
+    '        <Calories>0</Calories>',
+    '        <Intensity>Active</Intensity>',
+    '        <TriggerMethod>Manual</TriggerMethod>',
     '        <Track>',
     ...points,
     '        </Track>',

@@ -64,3 +64,10 @@ test('a calendar without a job is not made, and it says why', () => {
     message: expect.stringContaining('no job has a day') as string,
   });
 });
+
+test('an entry without minutes takes its whole day, and none of the time of the jobs on it', () => {
+  const [reminder, own] = parsed([job('r', '2026-12-03', 0, { minutes: undefined }), job('a', '2026-12-03', 30)]);
+  expect([reminder!.startDate.isDate, reminder!.startDate.toString()]).toEqual([true, '2026-12-03']);
+  expect(reminder!.endDate.toString()).toBe('2026-12-04');
+  expect(own!.startDate.toString()).toBe('2026-12-03T09:00:00');
+});

@@ -7,7 +7,8 @@ export interface CalendarJob {
   readonly bikeName: string;
   /** 2026-12-03 */
   readonly dueOn: string;
-  readonly minutes: number;
+  /** How long it takes; absent where it is a reminder for the whole day. */
+  readonly minutes?: number | undefined;
   readonly description: string;
 }
 
@@ -41,28 +42,37 @@ function folded(line: string): string {
 /** A moment as a calendar writes it: 20261203T090000. */
 const timestamp = (date: Date) => date.toISOString().slice(0, 19).replace(/[-:]/g, '');
 
+/** An entry for a whole day, which takes up none of its time. */
+const wholeDay = (day: string) => [
+  `DTSTART;VALUE=DATE:${day.replaceAll('-', '')}`,
+  'DURATION:P1D',
+  'TRANSP:TRANSPARENT',
+];
+
 /** Writes jobs as an iCalendar file (RFC 5545), one after the other on each day; local times. @param stampMs when it is made */
 export function writeCalendar(jobs: readonly CalendarJob[], stampMs: number): CalendarResult {
   if (jobs.length === 0) return { ok: false, message: t('calendar.noDay') };
   const stamp = `${timestamp(new Date(stampMs))}Z`;
   const taken = new Map<string, number>();
+  // Jobs follow each other on their day. Local time without a zone, so UTC serves as a calendar without daylight saving.
+  const atTime = (dueOn: string, minutes: number) => {
+    const from = taken.get(dueOn) ?? OPENS_AT_MINUTE;
+    const length = Math.max(5, Math.round(minutes));
+    taken.set(dueOn, from + length);
+    const start = new Date(Date.parse(dueOn) + from * MS_PER_MINUTE);
+    return [`DTSTART:${timestamp(start)}`, `DURATION:PT${length}M`, 'STATUS:TENTATIVE'];
+  };
   const events = [...jobs]
     .sort((a, b) => (a.dueOn === b.dueOn ? 0 : a.dueOn < b.dueOn ? -1 : 1))
     .flatMap(({ id, name, bikeName, dueOn, minutes, description }) => {
-      const from = taken.get(dueOn) ?? OPENS_AT_MINUTE;
-      const length = Math.max(5, Math.round(minutes));
-      taken.set(dueOn, from + length);
-      // Local time without a zone, so UTC serves as a calendar without daylight saving.
-      const start = new Date(Date.parse(dueOn) + from * MS_PER_MINUTE);
+      const when: readonly string[] = minutes === undefined ? wholeDay(dueOn) : atTime(dueOn, minutes);
       return [
         'BEGIN:VEVENT',
         `UID:${escaped(id)}@rontel`,
         `SUMMARY:${escaped(`${name} (${bikeName})`)}`,
         `DESCRIPTION:${escaped(description)}`,
         `DTSTAMP:${stamp}`,
-        `DTSTART:${timestamp(start)}`,
-        `DURATION:PT${length}M`,
-        'STATUS:TENTATIVE',
+        ...when,
         `CREATED:${stamp}`,
         `LAST-MODIFIED:${stamp}`,
         'END:VEVENT',

@@ -52,10 +52,6 @@ const STEP_TOLERANCES = {
   fast: 'stepFastPercent',
 } as const satisfies Record<string, keyof BriefNumbers>;
 
-/** Drag area and rolling resistance of anything from a racer to a laden cargo bike on sand. */
-const CDA_M2 = { min: 0.15, max: 1.5 };
-const CRR = { min: 0.001, max: 0.1 };
-
 const of = (field: keyof BriefNumbers) =>
   boundedSchema(BRIEF_BOUNDS[field], textOf(briefTerm(field)), BRIEF_UNITS[field]);
 const numbers = Object.fromEntries(
@@ -66,8 +62,8 @@ const numbers = Object.fromEntries(
 export const riderSchema = z.strictObject({
   riding: z.enum(RIDINGS).optional(),
   ...numbers,
-  cda: boundedSchema(CDA_M2, 'drag area', 'm²').optional(),
-  crr: boundedSchema(CRR, 'coefficient of rolling resistance', '').optional(),
+  cda: boundedSchema(BRIEF_BOUNDS.cdaM2, 'drag area', 'm²').optional(),
+  crr: boundedSchema(BRIEF_BOUNDS.crr, 'coefficient of rolling resistance', '').optional(),
   lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', '').optional(),
   stepTolerancePercent: z
     .strictObject({

@@ -18,6 +18,7 @@ import { Panel, PanelHead } from '../../ui/panel/Panel';
 import { SetupColumns } from './SetupColumns';
 import { Table } from '../../ui/panel/Table';
 import styles from './Compare.module.css';
+import { gearCells, gearFields } from '../../formats/csv-cells';
 import { t } from './text';
 
 /** Every gear of every setup at one speed: its cadence, and the jump in rpm of the shift to it. */
@@ -53,9 +54,9 @@ export function AtSpeed({ comparison }: { comparison: Comparison }) {
         <SaveTable
           name={t('atSpeed.nameAtOneSpeed', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['setup', 'gear', 'cadence_rpm', 'jump_rpm'],
+            fields: ['setup', ...gearFields(), 'cadence_rpm', 'jump_rpm'],
             rows: columns.flatMap(({ place, rows }) =>
-              rows.map((row) => [letterOf(place), gearName(row.gear), row.cadenceRpm, row.jumpRpm ?? '']),
+              rows.map((row) => [letterOf(place), ...gearCells(row.gear), row.cadenceRpm, row.jumpRpm ?? '']),
             ),
           })}
         />

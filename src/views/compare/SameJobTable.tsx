@@ -15,6 +15,7 @@ import { Panel, PanelHead } from '../../ui/panel/Panel';
 import { SetupColumns } from './SetupColumns';
 import { Table } from '../../ui/panel/Table';
 import styles from './Compare.module.css';
+import { gearCells, gearFields, percentCell } from '../../formats/csv-cells';
 import { t } from './text';
 import { firstOf, itemAt } from '../../core/items';
 
@@ -27,14 +28,14 @@ export function SameJobTable({ comparison }: { comparison: Comparison }) {
   const gears = own.map(({ gear }) => gear);
   const table = () => ({
     fields: [
-      'A',
-      'development_m',
-      ...jobs.flatMap(({ place }) => [letterOf(place), `${letterOf(place)} change_percent`]),
+      ...gearFields('A_'),
+      'A_development_m',
+      ...jobs.flatMap(({ place }) => [...gearFields(`${letterOf(place)}_`), `${letterOf(place)}_change_percent`]),
     ],
     rows: gears.map((gear, i) => [
-      gearName(gear),
+      ...gearCells(gear),
       gear.developmentM,
-      ...jobs.flatMap(({ pairs }) => [gearName(itemAt(pairs, i).nearest), 100 * itemAt(pairs, i).change]),
+      ...jobs.flatMap(({ pairs }) => [...gearCells(itemAt(pairs, i).nearest), percentCell(itemAt(pairs, i).change)]),
     ]),
   });
   return (

@@ -40,7 +40,7 @@ export function LossPanel({ fit }: { fit: Fit }) {
           <SaveTable
             name={t('lossPanel.nameLosses', { name: bike.name })}
             table={() => ({
-              fields: ['chainring', 'cog', 'loss_w', 'low_w', 'high_w'],
+              fields: ['chainring_t', 'cog_t', 'loss_w', 'loss_low_w', 'loss_high_w'],
               rows: rows.flat().map((one) => [one.chainring, one.cog, one.watts, one.lowWatts, one.highWatts]),
             })}
           />

@@ -58,7 +58,7 @@ export function TopPanel({ fit }: { fit: Fit }) {
         <SaveTable
           name={t('topPanel.nameChainAngles', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['chainring', 'cog', 'ring_offset_mm', 'cog_offset_mm', 'angle_deg'],
+            fields: ['chainring_t', 'cog_t', 'ring_offset_mm', 'cog_offset_mm', 'angle_deg'],
             rows: rows.map((row) => [row.chainring, row.cog, row.ringOffsetMm, row.cogOffsetMm, row.angleDeg]),
           })}
           byKey

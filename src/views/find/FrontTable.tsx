@@ -8,12 +8,13 @@ import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { SaveTable } from '../../features/save-table/SaveTable';
 import { Sideways } from '../../ui/panel/Sideways';
 import { AIM_NAME, aimText, givesUpText, whyText } from '../../features/search/aim-words';
-import { KIND_TEXT, doubtText, partsText, setupName } from '../../features/search/part-words';
+import { doubtText, partsText, setupName } from '../../features/search/part-words';
 import { FoundDetails } from './FoundDetails';
 import { AddSetupButton } from './AddSetupButton';
 import type { Find } from './useFind';
 import sheet from '../../ui/panel/sheet.module.css';
 import styles from './Find.module.css';
+import { findTable } from './find-table';
 import { t } from './text';
 import { itemAt, definite } from '../../core/items';
 
@@ -142,42 +143,7 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
             </span>
             <SaveTable
               name={t('frontTable.nameSearch', { name: workspace.bike.name })}
-              table={() => ({
-                fields: [
-                  'setup',
-                  ...aims,
-                  'may_be_compatible_only',
-                  'less_common_ring',
-                  'same_figures',
-                  'buys',
-                  'fit',
-                  'chain_links',
-                  'easiest_m',
-                  'top_kmh',
-                  'best_in',
-                  'best_among',
-                  'best_shared_by',
-                  'gives_up',
-                  'gives_up_value',
-                  'best_value',
-                ],
-                rows: rows.map(({ key, found, equals, reason }) => [
-                  key,
-                  ...found.values,
-                  equals.map(setupName).join('; '),
-                  partsText(found.build.buy),
-                  KIND_TEXT[found.build.kind],
-                  found.build.chainLinks,
-                  found.metrics.easiestDevelopmentM,
-                  found.metrics.topSpeedKmh,
-                  reason.bestIn ?? '',
-                  reason.among ?? '',
-                  reason.sharedBy,
-                  reason.givesUp?.aim ?? '',
-                  reason.givesUp?.value ?? '',
-                  reason.givesUp?.bestValue ?? '',
-                ]),
-              })}
+              table={() => findTable(aims, rows, units.currency)}
             />
           </div>
         )}

@@ -15,6 +15,7 @@ import type { Gears } from './useGears';
 import { Panel, PanelHead } from '../../ui/panel/Panel';
 import { Table } from '../../ui/panel/Table';
 import styles from './Gears.module.css';
+import { gearCells, gearFields, yesOrNo } from '../../formats/csv-cells';
 import { t } from './text';
 import { definite } from '../../core/items';
 
@@ -37,13 +38,21 @@ export function AtSpeedPanel({ gears }: { gears: Gears }) {
         <SaveTable
           name={t('atSpeedPanel.nameAtOneSpeed', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['gear', 'speed_kmh', 'cadence_rpm', 'on_shift_path', 'in_band', 'at_rpm', 'speed_at_rpm_kmh'],
+            fields: [
+              ...gearFields(),
+              'speed_kmh',
+              'cadence_rpm',
+              'on_shift_path',
+              'in_cadence_range',
+              'set_cadence_rpm',
+              'speed_at_set_cadence_kmh',
+            ],
             rows: rows.map((row) => [
-              gearName(row.gear),
+              ...gearCells(row.gear),
               atKmh,
               row.cadenceRpm,
-              row.onPath ? t('atSpeedPanel.yes') : t('atSpeedPanel.no'),
-              row.inBand ? t('atSpeedPanel.yes') : t('atSpeedPanel.no'),
+              yesOrNo(row.onPath),
+              yesOrNo(row.inBand),
               atRpm,
               row.speedAtCadenceKmh,
             ]),

@@ -8,6 +8,7 @@ import { SaveTable } from '../../features/save-table/SaveTable';
 import { signedTeeth } from '../../features/units/measures';
 import { withKey } from '../../features/shortcuts/shortcuts';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
+import { gearCells, gearFields, percentCell } from '../../formats/csv-cells';
 import { STEP_ROUTES, type StepRoute } from '../../records';
 import { nextOf } from './quantity';
 import { stepListing } from './step-rows';
@@ -74,13 +75,20 @@ export function StepList({ gears }: { gears: Gears }) {
         <SaveTable
           name={t('stepList.nameSteps', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['easier', 'harder', 'cog_jump_t', 'speed_step', 'cadence_drop', 'log_step'],
-            rows: rows.map(({ step, from, to }) => [
-              from,
-              to,
+            fields: [
+              ...gearFields('easier_'),
+              ...gearFields('harder_'),
+              'cog_jump_t',
+              'speed_step_percent',
+              'cadence_drop_percent',
+              'log_step',
+            ],
+            rows: rows.map(({ step }) => [
+              ...gearCells(step.from),
+              ...gearCells(step.to),
               step.cogJumpT,
-              step.speedStep,
-              step.cadenceDrop,
+              percentCell(step.speedStep),
+              percentCell(step.cadenceDrop),
               step.logStep,
             ]),
           })}

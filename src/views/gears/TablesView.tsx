@@ -29,6 +29,7 @@ import { Panel, PanelHead } from '../../ui/panel/Panel';
 import { Table } from '../../ui/panel/Table';
 import sheet from '../../ui/panel/sheet.module.css';
 import styles from './Gears.module.css';
+import { gearCells, gearFields } from '../../formats/csv-cells';
 import { t } from './text';
 import { itemAt } from '../../core/items';
 
@@ -87,7 +88,7 @@ function RingCogTable({ gears }: { gears: Gears }) {
         <SaveTable
           name={t('tablesView.nameRingsByCogs', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['cog', ...rings.map((ring) => `${ring}_${reading === 'speed' ? 'kmh' : 'rpm'}`)],
+            fields: ['cog_t', ...rings.map((ring) => `ring_${ring}t_${reading === 'speed' ? 'kmh' : 'rpm'}`)],
             rows: sprockets.map((cog, i) => [cog, ...itemAt(values, i)]),
           })}
         />
@@ -185,8 +186,8 @@ function CadenceTable({ gears }: { gears: Gears }) {
         <SaveTable
           name={t('tablesView.speeds', { name: workspace.bike.name })}
           table={() => ({
-            fields: ['gear', ...TABLE_CADENCES_RPM.map((rpm) => `kmh_at_${rpm}_rpm`)],
-            rows: pathGears.map((gear, i) => [gearName(gear), ...itemAt(rows, i)]),
+            fields: [...gearFields(), ...TABLE_CADENCES_RPM.map((rpm) => `at_${rpm}_rpm_kmh`)],
+            rows: pathGears.map((gear, i) => [...gearCells(gear), ...itemAt(rows, i)]),
           })}
         />
       </PanelHead>

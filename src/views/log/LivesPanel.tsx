@@ -7,6 +7,7 @@ import { dateText } from '../../ui/format';
 import type { Log } from './useLog';
 import { Note, Panel, PanelHead } from '../../ui/panel/Panel';
 import styles from './Log.module.css';
+import { yesOrNo } from '../../formats/csv-cells';
 import { t } from './text';
 
 /** Distance of each part on this bike. */
@@ -20,13 +21,8 @@ export function LivesPanel({ log }: { log: Log }) {
         <SaveTable
           name={t('livesPanel.partsOfThisBikeInSentence')}
           table={() => ({
-            fields: ['part', 'kind', 'on_now', 'km_on_this_bike'],
-            rows: lives.map(({ part, km, isOn }) => [
-              part.name,
-              part.kind,
-              isOn ? t('livesPanel.yes') : t('livesPanel.no'),
-              km,
-            ]),
+            fields: ['part', 'kind', 'is_on_now', 'on_this_bike_km'],
+            rows: lives.map(({ part, km, isOn }) => [part.name, part.kind, yesOrNo(isOn), km]),
           })}
         />
       </PanelHead>

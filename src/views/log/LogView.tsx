@@ -35,7 +35,7 @@ export function LogView() {
               name={t('logView.historyOfName', { name: workspace.bike.name })}
               byKey
               table={() => ({
-                fields: ['at', 'kind', 'title', 'text', 'km'],
+                fields: ['time_utc', 'kind', 'title', 'text', 'distance_km'],
                 rows: log.shown.map(({ atMs, kind, title, text, km }) => [
                   new Date(atMs).toISOString(),
                   kind,

@@ -64,6 +64,7 @@ export function NeedsView() {
               texts={POSITION_TEXT}
               detail={(position) => t('needsView.dragArea', { positionCdaM2: POSITION_CDA_M2[position] })}
             />
+            <WorkspaceNumber of="brief" field="cdaM2" width="100%" />
             <WorkspaceNumber of="brief" field="riderMassKg" width="100%" />
             <WorkspaceNumber of="brief" field="bikeMassKg" width="100%" />
             <WorkspaceNumber of="brief" field="loadMassKg" width="100%" />
@@ -111,6 +112,7 @@ export function NeedsView() {
               texts={SURFACE_TEXT}
               detail={(surface) => `C_rr ${SURFACE_CRR[surface]}`}
             />
+            <WorkspaceNumber of="brief" field="crr" width="100%" />
           </div>
           <h2>{t('needsView.terrainSharesOfYourRiding')}</h2>
           <div className={styles.four}>

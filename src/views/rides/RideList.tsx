@@ -50,13 +50,17 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
     else next.delete(id);
     onChoose(next);
   };
-  const save = (ride: RideRecord, kind: 'tcx' | 'csv') =>
+  const save = (ride: RideRecord, kind: 'tcx' | 'csv', withPositions: boolean) =>
     edits.write(async () => {
       const [packed] = await readPacked(db, [ride.id]);
       const recording = packed === undefined ? undefined : unpackRecording(packed);
       if (!recording) throw new Error(t('rideList.theSamplesOfThisRide'));
-      if (kind === 'csv') saveText(fileName(ride.name, 'csv'), 'text/csv', writeRideCsv(recording));
-      else saveText(fileName(ride.name, 'tcx'), 'application/xml', writeTcx(ride.name, ride.startedAtMs, recording));
+      const { name, startedAtMs } = ride;
+      if (kind === 'csv') {
+        saveText(fileName(name, 'csv'), 'text/csv', writeRideCsv(recording, { startedAtMs, withPositions }));
+      } else {
+        saveText(fileName(name, 'tcx'), 'application/xml', writeTcx(name, startedAtMs, recording, { withPositions }));
+      }
     });
   const kmh = ({ distanceM, seconds }: RideRecord) => (seconds > 0 ? (distanceM / seconds) * 3.6 : 0);
   return (
@@ -91,8 +95,15 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
                 trigger={['click']}
                 menu={{
                   items: [
-                    { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx') },
-                    { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv') },
+                    { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx', false) },
+                    { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv', false) },
+                    ...(ride.hasPositions
+                      ? (['tcx', 'csv'] as const).map((kind) => ({
+                          key: `${kind}-positions`,
+                          label: t('rideList.saveWithPositions', { kind: kind.toUpperCase() }),
+                          onClick: () => save(ride, kind, true),
+                        }))
+                      : []),
                   ],
                 }}
               >

@@ -9,6 +9,7 @@ import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { SaveTable } from '../../features/save-table/SaveTable';
 import { SavePicture } from '../../ui/picture/SavePicture';
 import { svgPicture } from '../../ui/picture/svg';
+import { gearCells, gearFields, percentCell } from '../../formats/csv-cells';
 import { gearName } from '../../features/explanations/gears';
 import { durationText, fixed } from '../../ui/format';
 import type { GearUsageResponse } from '../../workers/rides/protocol';
@@ -101,15 +102,21 @@ function GearUsage({
         <SaveTable
           name={t('usePanel.nameGearUse', { name: bike.name })}
           table={() => ({
-            fields: ['chainring', 'cog', 'seconds', 'metres', 'share', 'mean_cadence_rpm', 'sure'],
+            fields: [
+              ...gearFields(),
+              'time_s',
+              'distance_m',
+              'share_percent',
+              'mean_cadence_rpm',
+              'confidence_percent',
+            ],
             rows: use.shares.map(({ gear, seconds, metres, share, meanCadenceRpm, sure }) => [
-              gear.chainring,
-              gear.cog,
+              ...gearCells(gear),
               seconds,
               metres,
-              share,
+              percentCell(share),
               seconds > 0 ? meanCadenceRpm : '',
-              seconds > 0 ? sure : '',
+              seconds > 0 ? percentCell(sure) : '',
             ]),
           })}
           byKey

@@ -68,6 +68,7 @@ test('setups side by side on a route', () => {
     totalS: 100,
     drivingS: 100,
     coastingS: 0,
+    leastReserve: 1,
     walkingS: 0,
     secondsByGear: new Float64Array(1),
     belowS: 20,

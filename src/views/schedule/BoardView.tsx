@@ -30,8 +30,9 @@ import type { Schedule } from './useSchedule';
 import { Panel, PanelHead } from '../../ui/panel/Panel';
 import { DRAG_WORDS } from '../../ui/list/drag-words';
 import styles from './Schedule.module.css';
+import { calendarEntries } from './calendar-entries';
 import { t } from './text';
-import { firstOf, itemAt, lastOf, definite } from '../../core/items';
+import { firstOf, itemAt, lastOf } from '../../core/items';
 
 const columnText = (column: Column) =>
   column === 'late' ? t('boardView.late') : column === 'none' ? t('boardView.unscheduled') : dayText(column);
@@ -77,20 +78,7 @@ export function BoardView({ schedule, chosenId, onChoose }: BoardViewProps) {
     );
   };
   const saveCalendar = () => {
-    const dated = jobs.filter(({ job }) => job.dueOn !== undefined && job.state !== 'done');
-    const result = writeCalendar(
-      dated.map(({ job, card, minutes, bikeName }) => ({
-        id: job.id,
-        name: job.name,
-        bikeName,
-        dueOn: definite(job.dueOn),
-        minutes,
-        description: card
-          ? t('boardView.tools', { tools: card.gathered.tools.join(', ') })
-          : t('boardView.afterTheFirstRidesBolts'),
-      })),
-      Date.now(),
-    );
+    const result = writeCalendar(calendarEntries(jobs, schedule.due, schedule.today), Date.now());
     if (result.ok) saveText(fileName('workshop', 'ics'), 'text/calendar', result.text);
     else void message.warning(result.message);
   };

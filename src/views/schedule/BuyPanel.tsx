@@ -12,6 +12,7 @@ import { editJob } from '../../store';
 import type { Schedule } from './useSchedule';
 import { Panel, PanelHead } from '../../ui/panel/Panel';
 import styles from './Schedule.module.css';
+import { yesOrNo } from '../../formats/csv-cells';
 import { t } from './text';
 
 /** What all open jobs wait for together, with what is left to pay. */
@@ -40,7 +41,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
           name={t('buyPanel.buyList')}
           byKey
           table={() => ({
-            fields: ['part', 'job', 'bike', 'due_on', 'price', 'currency', 'has_come'],
+            fields: ['part', 'job', 'bike', 'due_on', 'price', 'currency', 'is_here'],
             rows: buys.map((line) => [
               itemText(line.item),
               line.job.name,
@@ -48,7 +49,7 @@ export function BuyPanel({ schedule }: { schedule: Schedule }) {
               line.job.dueOn ?? '',
               line.item.price ?? '',
               line.item.currency ?? units.currency ?? '',
-              line.hasCome ? t('buyPanel.yes') : t('buyPanel.no'),
+              yesOrNo(line.hasCome),
             ]),
           })}
         />

@@ -13,6 +13,7 @@ export function GET(): Response {
   const output = (schema: z.ZodType) => definition(schema, 'output');
   return Response.json({
     $schema: 'https://json-schema.org/draft/2020-12/schema',
+    $id: 'urn:rontel:http',
     title: 'Rontel HTTP interface',
     $defs: {
       GearsRequest: { description: 'body of POST /api/gears', ...input(gearsRequestSchema) },
