@@ -27,7 +27,7 @@ export type { BulkOptions } from './bulk';
 export type { RontelDatabase } from './db';
 
 export { addSetup, moveSetup, removeSetup } from './setups';
-export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute } from './rides';
+export { addRide, addRoute, readPacked, readRoute, removeRide, removeRoute, setSurface } from './rides';
 export { StoreProvider, useDb } from './StoreProvider';
 export type { StoreFailure } from './StoreProvider';
 export { useLive } from './useLive';

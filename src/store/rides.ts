@@ -31,6 +31,19 @@ export async function removeRide(db: RontelDatabase, ride: RideRecord, now: numb
   });
 }
 
+/** Says what rides were ridden on; undefined takes it back. */
+export async function setSurface(
+  db: RontelDatabase,
+  ids: readonly string[],
+  surface: RideRecord['surface'],
+  now: number,
+): Promise<void> {
+  await change(db, { label: t('undo.surface'), now }, async (draft) => {
+    for (const id of ids)
+      await draft.update('rides', id, ({ surface: _, ...ride }) => ({ ...ride, ...(surface && { surface }) }));
+  });
+}
+
 /** Reads the compressed samples of some rides in the order of the ids, without rides that have been deleted meanwhile. */
 export async function readPacked(db: RontelDatabase, ids: readonly string[]): Promise<Bytes[]> {
   const records = await db.recordings.bulkGet([...ids]);

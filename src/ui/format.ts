@@ -23,6 +23,15 @@ export function isoDayText(iso: string): string {
   return dateText(new Date(definite(year), definite(month) - 1, day).getTime());
 }
 
+/** A month that is kept as 2026-09. */
+export function monthText(iso: string): string {
+  const [year, month] = iso.split('-').map(Number);
+  return new Date(definite(year), definite(month) - 1, 1).toLocaleDateString(undefined, {
+    year: 'numeric',
+    month: 'long',
+  });
+}
+
 /** Above this, seconds are left out. */
 const WITHOUT_SECONDS_MIN = 10;
 

@@ -7,7 +7,8 @@ import { writeRideCsv } from '@/formats/ride/ride-csv';
 import { writeTcx } from '@/formats/ride/tcx';
 import { ONE_RING, TOURER } from '../support/setups';
 import { fitActivity } from '../support/fit-file';
-import { folderOfRides } from '../support/ride-fixtures';
+import { hills, knownRide, RESISTANCE } from '../support/known-rider';
+import { fixtureRide, folderOfRides, gpxOf } from '../support/ride-fixtures';
 import { simulateRide } from '../support/rides';
 import { AppInBrowser } from './harness';
 
@@ -32,6 +33,8 @@ const ridden = (seconds: number, seed: number, rolloutMm = 2192.8, setup = TOURE
 
 const bring = (files: Parameters<AppInBrowser['give']>[1]) => app.give('[data-testid=ride-files]', files);
 const jobs = '[data-testid=import-jobs]';
+/** Entries of the menu that is open; those that were open before are still there. */
+const OPEN_MENU = "div[contains(@class,'ant-dropdown') and not(contains(@class,'ant-dropdown-hidden'))]//li";
 
 test('the gears of the demo ride are told, on the ladder and in a table that adds up', async () => {
   await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
@@ -60,13 +63,19 @@ test('a folder of thirty files, good and bad: its rides come in, each other file
   // Nineteen rides, three routes and the two rides of the archive.
   const summary = '31 files: 24 saved, 1 already imported, 6 failed';
   await app.shows('[data-testid=import-progress]', summary);
+  while ((await app.driver.findElements(By.css('section[aria-label=Import] [data-testid=more]'))).length > 0) {
+    await app.click('section[aria-label=Import] [data-testid=more]');
+  }
   const states = await app.driver.executeScript<[string, string][]>(
     `return [...document.querySelectorAll('[data-testid=import-jobs] li')].map((li) => [li.querySelector('b').textContent, li.dataset.state])`,
   );
   const STATE = { ride: 'kept', route: 'kept', known: 'known', failed: 'failed', archive: 'opened' } as const;
-  expect(states.filter(([name]) => !name.includes('.zip/'))).toEqual(
-    of.map(({ name, outcome }) => [`summer/${name}`, STATE[outcome]]),
+  const top = states.filter(([name]) => !name.includes('.zip/'));
+  expect(Object.fromEntries(top)).toEqual(
+    Object.fromEntries(of.map(({ name, outcome }) => [`summer/${name}`, STATE[outcome]])),
   );
+  // What needs a look comes first.
+  expect(top.slice(0, 6).map(([, state]) => state)).toEqual(Array.from({ length: 6 }, () => 'failed'));
   expect(states).toContainEqual(['summer/24-two-rides.zip/june/b.fit', 'kept']);
   await app.shows(jobs, /29-broken\.zip\s+the archive is cut off or broken/);
   await app.shows(jobs, /30-settings\.json\s+this is JSON, but no GeoJSON/);
@@ -101,6 +110,74 @@ test('many files at once: each kept or refused with its reason, the others go on
   await app.shows('[aria-label="Gear usage"] h2', '3 rides on 48/32 x 11-36');
   const { rides } = await app.stored<{ rides: { name: string; gearSeconds?: number[] }[] }>();
   expect(rides.every(({ gearSeconds }) => gearSeconds !== undefined)).toBe(true);
+});
+
+test('hilly rides tell their rider: power and air, taken over by Needs on request, and undone', async () => {
+  // The rider, the bike and the load of the demo bike.
+  const resistance = { ...RESISTANCE, massKg: 105 };
+  const hilly = (seed: number) =>
+    writeTcx(
+      `Hills ${seed}`,
+      START + seed * 86_400_000,
+      knownRide(hills(40_000, seed), { resistance, freewheels: true, heightNoiseM: 0.3, seed }),
+    );
+  await bring({ 'a.tcx': hilly(3), 'b.tcx': hilly(7) });
+  await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
+  await app.shows('[data-testid=efforts]', /5 min\s+\d+ ± \d+ W/);
+  await app.shows('[data-testid=resistance]', /drag area 0\.4\d m² ± 0\.0\d/);
+  await app.shows('[data-testid=habit]', /To an easier gear below \d+ rpm and to a harder one above \d+ rpm/);
+  await app.shows('[data-testid=ridden-by]', 'Shifts as on your rides');
+  await app.shows('[data-testid=ridden-costs]', /Chain wear by the kilometre, against A\s+100%/);
+  await app.click('[data-testid=take-over]');
+  await app.shows('[data-testid=ridden]', 'In use.');
+  const brief = async () => (await app.stored<{ bikes: { brief: { cdaM2?: number } }[] }>()).bikes[0]!.brief;
+  expect((await brief()).cdaM2).toBeCloseTo(0.42, 1);
+  await app.press(Key.chord(Key.CONTROL, 'z'));
+  await app.shows('[data-testid=ridden]', /drag area 0\.4\d m²/);
+  expect((await brief()).cdaM2).toBeUndefined();
+});
+
+test('the simulation paces climbs by what can be held, and shifts at the range on request', async () => {
+  const rearShifts = async () => Number((await app.text('[data-testid=counts]')).match(/rear shifts\s+(\d+)/)![1]);
+  await app.shows('[data-testid=counts]', 'rear shifts');
+  const asRidden = await rearShifts();
+  await app.choose('power', 'by duration of each climb');
+  await app.shows('[data-testid=ridden-by]', 'Each climb at the power you can hold to its top');
+  await app.shows('[data-testid=counts]', /Reserve left at least\s+\d+%/);
+  await app.choose('power', 'steady');
+  await app.choose('shifts', 'at the cadence range');
+  await app.shows('[data-testid=ridden-by]', 'Shifts whenever the cadence leaves');
+  await app.find('[data-testid=counts]');
+  expect(await rearShifts()).not.toBe(asRidden);
+});
+
+test('the season counts rides of all bikes by month, bike and surface', async () => {
+  await app.shows('[data-testid=season-table]', 'September 2026');
+  await app.choose('ride-surface', 'gravel');
+  await app.clickText("*[@data-testid='season']//label", 'Surface');
+  await app.shows('[data-testid=season-table]', /gravel\s+1\s/);
+  await app.clickText("*[@data-testid='season']//label", 'Bike');
+  await app.shows('[data-testid=season-table]', 'Estuary tourer');
+});
+
+test('positions are kept only where the rider asks, and go out only on request', async () => {
+  const points = fixtureRide(START, 600, 40);
+  await bring({ 'plain.gpx': gpxOf('Plain', [points]) });
+  await app.shows(jobs, /plain\.gpx\s+saved as a ride/);
+  await app.clickText('label', 'Keep positions');
+  await app.shows('section[aria-label=Import]', 'Positions show where you live and ride.');
+  await bring({ 'placed.gpx': gpxOf('Placed', [fixtureRide(START + 86_400_000, 600, 41)]) });
+  await app.shows(jobs, /placed\.gpx\s+saved as a ride/);
+  await app.click('[aria-label="Save Plain"]');
+  await app.find('.ant-dropdown-menu-item');
+  expect(await app.text('.ant-dropdown')).not.toContain('with positions');
+  await app.press(Key.ESCAPE);
+  await app.click('[aria-label="Save Placed"]');
+  await app.clickText(OPEN_MENU, 'Save as TCX');
+  expect(await app.download('.tcx')).not.toContain('<Position>');
+  await app.click('[aria-label="Save Placed"]');
+  await app.clickText(OPEN_MENU, 'Save as TCX with positions (private: they show where you live)');
+  expect(await app.download('.tcx')).toContain('<LatitudeDegrees>52.');
 });
 
 test('files are dropped, too: three at once, one of them broken', async () => {

@@ -1,6 +1,5 @@
 import { gzipSync, strToU8, zipSync } from 'fflate';
 import { FitBaseType, FitEncoder } from 'fit-file-parser';
-import type { Recording } from '@/core/recording';
 import { FIT_EPOCH_S, fitActivity } from './fit-file';
 import { simulateRide } from './rides';
 import { TOURER, TOURER_ROLLOUT_MM } from './setups';
@@ -9,14 +8,14 @@ import { TOURER, TOURER_ROLLOUT_MM } from './setups';
 type Outcome = 'ride' | 'route' | 'failed' | 'known' | 'archive';
 
 /** One file of the folder. */
-export interface RideFixture {
+interface RideFixture {
   readonly name: string;
   readonly bytes: Uint8Array;
   readonly outcome: Outcome;
 }
 
 /** A point of a way that was ridden. */
-export interface FixturePoint {
+interface FixturePoint {
   readonly atMs: number;
   readonly latitudeDeg: number;
   readonly longitudeDeg: number;
@@ -72,7 +71,7 @@ export function gpxOf(name: string, segments: readonly (readonly FixturePoint[])
 }
 
 /** One activity; each list of points is a track of its lap. */
-export function tcxOf(sport: string, tracks: readonly (readonly FixturePoint[])[], placed = true): string {
+function tcxOf(sport: string, tracks: readonly (readonly FixturePoint[])[], placed = true): string {
   const point = (p: FixturePoint) =>
     `<Trackpoint><Time>${iso(p.atMs)}</Time>${placed ? `<Position><LatitudeDegrees>${p.latitudeDeg.toFixed(7)}</LatitudeDegrees><LongitudeDegrees>${p.longitudeDeg.toFixed(7)}</LongitudeDegrees></Position>` : ''}` +
     `<AltitudeMeters>${p.elevationM.toFixed(1)}</AltitudeMeters><DistanceMeters>${p.distanceM.toFixed(2)}</DistanceMeters><Cadence>${p.cadenceRpm}</Cadence></Trackpoint>`;
@@ -87,7 +86,7 @@ const tcxFile = (...activities: readonly string[]) =>
   `<?xml version="1.0"?><TrainingCenterDatabase><Activities>${activities.join('')}</Activities></TrainingCenterDatabase>`;
 
 /** A FIT activity with positions, by an encoder that is not ours. */
-export function fitOf(points: readonly FixturePoint[]): Uint8Array {
+function fitOf(points: readonly FixturePoint[]): Uint8Array {
   const encoder = new FitEncoder();
   encoder.writeMessage(0, [
     { number: 0, size: 1, baseType: FitBaseType.Enum, value: 4 },
@@ -247,9 +246,4 @@ function joinedBytes(a: Uint8Array, b: Uint8Array): Uint8Array {
   both.set(a);
   both.set(b, a.length);
   return both;
-}
-
-/** Seconds, metres and pauses of what was read. */
-export function extentOf({ timeS, distanceM }: Recording): { readonly seconds: number; readonly metres: number } {
-  return { seconds: timeS.at(-1)!, metres: distanceM.at(-1)! };
 }

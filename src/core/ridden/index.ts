@@ -1,10 +1,9 @@
 export { crankPowerW, riderFromRides } from './rider';
-export type { Effort, RiderBefore, RiderFromRides } from './rider';
-export type { Estimate } from './resistance-fit';
+export type { RiderBefore, RiderFromRides, RiderResult } from './rider';
 export { huntingCost, sumHunting, AFTER_S, AWAY_SHARE, GRADE_CHANGE } from './hunting';
 export type { HuntingCost } from './hunting';
 export { chainCost, chainLoad, sumChainLoads } from './chain-load';
 export type { ChainCost, ChainLoad } from './chain-load';
-export { habitOf, shiftsOf, SHIFTS_MIN } from './shift-habit';
-export type { HabitFromRides, RiddenShift } from './shift-habit';
+export { habitOf, shiftsOf } from './shift-habit';
+export type { HabitFromRides } from './shift-habit';
 export type { RiddenOn } from './gears-on';

@@ -22,10 +22,10 @@ export interface RiderBefore extends RiddenMass {
 }
 
 /** Durations of which a rider's power is told, minutes. */
-export const EFFORT_MINUTES = [5, 20, 60] as const;
+const EFFORT_MINUTES = [5, 20, 60] as const;
 
 /** The hardest that was ridden for a time: the rider can hold at least that. */
-export interface Effort {
+interface Effort {
   readonly minutes: number;
   readonly powerW: number;
   /** One standard deviation to each side, of what rolling and air take; 0 where a power meter measured it. */
@@ -43,7 +43,7 @@ export interface RiderFromRides {
   readonly isPowerMeasured: boolean;
 }
 
-type RiderResult =
+export type RiderResult =
   { readonly ok: true; readonly rider: RiderFromRides } | { readonly ok: false; readonly why: Message };
 
 /** Works out what a rider can hold, and what rolling and air take, from the rides of one bike. */

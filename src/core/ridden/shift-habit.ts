@@ -4,7 +4,7 @@ import { TURNING_RPM, type Recording } from '../recording';
 import { itemAt } from '../items';
 
 /** A shift that a rider made while pedalling. */
-export interface RiddenShift {
+interface RiddenShift {
   readonly atS: number;
   /** Cadence just before it, rpm. */
   readonly fromRpm: number;
@@ -48,7 +48,7 @@ export function shiftsOf(
 }
 
 /** With fewer shifts to either side a habit is chance. */
-export const SHIFTS_MIN = 12;
+const SHIFTS_MIN = 12;
 /** Shorter pauses between shifts are clicks of one shift, as a share of all. */
 const CLICKS_SHARE = 0.2;
 const PAUSE_S_MIN = 1;

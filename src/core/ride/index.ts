@@ -1,12 +1,11 @@
 export { GRAVITY_MS2, powerForSpeed, speedForPower } from './road-load';
 export type { MotorAssist, Resistance } from './road-load';
-export { SHORTEST_EFFORT_S, climbEffort, criticalPowerW } from './sustained';
+export { SHORTEST_EFFORT_S, climbEffort, criticalPowerW, power60FromW } from './sustained';
 export type { Stamina } from './sustained';
 export { climb, developmentForM, teethForEasier, teethForHarder } from './climb';
 export { OFF_CLIMBS_SHARE, pacingOf } from './pacing';
-export type { Pacing } from './pacing';
 export { SHIFT_PAUSE_S, gearChooser } from './shift-rule';
-export type { GearChooser, ShiftHabit } from './shift-rule';
+export type { ShiftHabit } from './shift-rule';
 export { kmhOf, msOf } from './speed';
 export type { Climb } from './climb';
 export { climbsOf, elevationProfile, lengthM, totals, SMOOTHING_M } from './profile';

@@ -18,7 +18,7 @@ export interface ShiftHabit {
 }
 
 /** Which gear a rider takes who shifts. */
-export interface GearChooser {
+interface GearChooser {
   /** Places of the gears that are ridden, easiest first: those that are not cross-chained, or all where all are. */
   readonly choices: readonly number[];
   readonly isCrossed: readonly boolean[];

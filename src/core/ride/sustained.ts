@@ -26,6 +26,11 @@ function heldPowerW(stamina: Stamina, seconds: number): number {
   return criticalPowerW(stamina) + stamina.anaerobicJ / Math.max(SHORTEST_EFFORT_S, seconds);
 }
 
+/** The power for an hour of a rider who held a power for another time, W. @param anaerobicJ as of {@link Stamina} */
+export function power60FromW(powerW: number, seconds: number, anaerobicJ: number): number {
+  return powerW - anaerobicJ / seconds + anaerobicJ / HOUR_S;
+}
+
 /** A climb ridden at all the power that can be held to its end. */
 interface Effort {
   readonly seconds: number;

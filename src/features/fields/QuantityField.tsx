@@ -52,7 +52,8 @@ export function QuantityField({
     ...rest,
     width,
     ...defined({
-      placeholder: placeholder ?? (shown === undefined ? undefined : assumedText(short(shown, 1))),
+      placeholder:
+        placeholder ?? (shown === undefined ? undefined : assumedText(short(shown, Math.abs(shown) < 1 ? 4 : 1))),
       disabled,
       doubted,
     }),

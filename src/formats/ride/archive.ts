@@ -5,10 +5,10 @@ import { fileFailure, type FileFailure } from './result';
 import { RIDE_FILE_BYTES_MAX, sizeMessage } from './size';
 
 /** Files of one archive at most: ten years of three rides a day. */
-export const ARCHIVE_FILES_MAX = 10_000;
+const ARCHIVE_FILES_MAX = 10_000;
 
 /** One file of an archive; its bytes are unpacked when they are asked for. */
-export interface ArchiveFile {
+interface ArchiveFile {
   /** With the folders in it, separated by slashes. */
   readonly path: string;
   /** As the archive says, in bytes. */

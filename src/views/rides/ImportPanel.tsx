@@ -25,7 +25,19 @@ const SIGN: Readonly<Record<ImportJob['state'], string>> = {
 };
 
 /** Files that are listed at first. */
-const PAGE = 40;
+const PAGE = 12;
+
+/** Order of the list: what needs a look, what is being done, and at its end what is done. */
+const RANK: Readonly<Record<ImportJob['state'], number>> = {
+  mapping: 0,
+  failed: 0,
+  cancelled: 0,
+  reading: 1,
+  waiting: 2,
+  opened: 3,
+  kept: 3,
+  known: 3,
+};
 
 /** A picker with this attribute takes a whole folder; React has no name for it. */
 const FOLDER = { webkitdirectory: '' };
@@ -38,7 +50,10 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
   const folderPicker = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const { jobs, busy, add, cancel, clear, map } = useRideImport(onKept);
-  const { first, more } = useFirst(jobs, PAGE);
+  const { first, more } = useFirst(
+    [...jobs].sort((a, b) => RANK[a.state] - RANK[b.state]),
+    PAGE,
+  );
   const mapping = jobs.find(({ state }) => state === 'mapping');
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const files = [...(target.files ?? [])];
@@ -103,7 +118,7 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
               <span>
                 <b>{fileName}</b> {message}
                 {state === 'reading' && (
-                  <Progress percent={Math.round(done * 100)} size="small" aria-label={fileName} />
+                  <Progress percent={Math.round(done * 100)} size="small" status="normal" aria-label={fileName} />
                 )}
               </span>
             </li>
@@ -131,6 +146,7 @@ function ImportProgress({ jobs, busy }: { jobs: readonly ImportJob[]; busy: bool
           <Progress
             percent={Math.round((finished / Math.max(1, count)) * 100)}
             showInfo={false}
+            status="normal"
             aria-label={t('importPanel.import')}
           />
         </>

@@ -1,7 +1,7 @@
 'use client';
 
 import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
-import { Button, Checkbox, Dropdown } from 'antd';
+import { Button, Checkbox, Dropdown, Select } from 'antd';
 import { useMemo } from 'react';
 import { unpackRecording } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
@@ -15,7 +15,10 @@ import { dateText, durationText, fixed } from '../../ui/format';
 import { SPEED_UNIT_TEXT, speedIn } from '../../features/units/speed';
 import { useFirst } from '../../ui/list/useFirst';
 import type { RideRecord } from '../../records';
-import { readPacked, removeRide } from '../../store';
+import { readPacked, removeRide, setSurface } from '../../store';
+import { SURFACES, type Surface } from '../../core/needs';
+import { SURFACE_TEXT } from '../../features/rider/words';
+import { Field } from '../../ui/fields/Field';
 import { Note, Panel, PanelHead } from '../../ui/panel/Panel';
 import styles from './Rides.module.css';
 import { t } from './text';
@@ -37,7 +40,7 @@ interface RideListProps {
 /** The rides of the bike, newest first; selected ones are analysed together. */
 export function RideList({ rides, chosen, onChoose }: RideListProps) {
   const units = useUnits();
-  const { workshop, edits, preferences } = useReadyWorkspace();
+  const { workspace, workshop, edits, preferences } = useReadyWorkspace();
   const { db } = workshop;
   const { speedUnit } = preferences;
   const { first, more } = useFirst(
@@ -127,6 +130,27 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
         ))}
       </ul>
       {more}
+      {chosen.size > 0 && !workspace.fromLink && (
+        <Field id="ride-surface" label={t('rideList.surfaceOfSelected', { count: chosen.size })}>
+          <Select<Surface | null>
+            id="ride-surface"
+            allowClear
+            placeholder={t('rideList.notSaid')}
+            value={commonSurface(rides.filter(({ id }) => chosen.has(id))) ?? null}
+            options={SURFACES.map((value) => ({ value, label: SURFACE_TEXT[value] }))}
+            onChange={(surface: Surface | null | undefined) =>
+              edits.write(() => setSurface(db, [...chosen], surface ?? undefined, Date.now()))
+            }
+            style={{ width: 190 }}
+          />
+        </Field>
+      )}
     </Panel>
   );
+}
+
+/** The surface that rides have in common; undefined where they differ or do not say. */
+function commonSurface(rides: readonly RideRecord[]): Surface | undefined {
+  const [first, ...others] = rides;
+  return others.every(({ surface }) => surface === first?.surface) ? first?.surface : undefined;
 }

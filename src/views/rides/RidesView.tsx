@@ -8,7 +8,10 @@ import { RoutePanel } from './RoutePanel';
 import { SensorPanel } from './SensorPanel';
 import { UsePanel } from './UsePanel';
 import { useRideThrough } from './useRideThrough';
+import { RiddenPanel } from './RiddenPanel';
+import { SeasonPanel } from './SeasonPanel';
 import { useGearUsage } from './useGearUsage';
+import { useRidden } from './useRidden';
 import { PageHeading } from '../../ui/panel/Panel';
 import styles from './Rides.module.css';
 import { t } from './text';
@@ -24,7 +27,9 @@ export function RidesView() {
   const chosen = useMemo(() => rides.filter(({ id }) => chosenIds.has(id)), [rides, chosenIds]);
   const use = useGearUsage(chosen);
   const route = routes.find(({ id }) => id === preferences.currentRouteId) ?? routes[0];
-  const through = useRideThrough(route);
+  const habit = use.state.kind === 'answered' ? use.state.answer.habit : undefined;
+  const ridden = useRidden(use);
+  const through = useRideThrough(route, habit, use.state.kind === 'working');
   return (
     <>
       <PageHeading>{t('ridesView.rides')}</PageHeading>
@@ -35,7 +40,9 @@ export function RidesView() {
           <ImportPanel onKept={(id) => setTicked(new Set([id]))} />
         </div>
       </div>
+      <RiddenPanel state={ridden} habit={habit} />
       <RoutePanel routes={routes} route={route} through={through} />
+      <SeasonPanel />
       <SensorPanel through={through} routeName={route?.name ?? t('ridesView.ride')} />
     </>
   );

@@ -7,6 +7,7 @@ import { SURFACES, type Surface } from '../../core/needs';
 import { SMOOTHING_M, WALKING_RPM, lengthM, riddenGears, totals, type RideThrough } from '../../core/ride';
 import { writeGpxRoute } from '../../formats/ride/gpx';
 import { distanceText, gearSizeText, heightText } from '../../features/units/measures';
+import { useBrief } from '../../features/workspace/useBrief';
 import { useUnits } from '../../features/workspace/useUnits';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { LETTERS, letterOf } from '../../features/setup-mark/setup-sign';
@@ -25,7 +26,7 @@ import { Sideways } from '../../ui/panel/Sideways';
 import type { RouteRecord } from '../../records';
 import { removeRoute } from '../../store';
 import { ProfileView } from './ProfileView';
-import { shareText, throughSentence } from './ride-words';
+import { conditionsText, shareText, throughSentence } from './ride-words';
 import { SetupHeads, SetupTable } from './SetupTable';
 import { titleOf } from '../../features/ladder/lanes';
 import { UseLadder } from './UseLadder';
@@ -48,6 +49,7 @@ interface RoutePanelProps {
 export function RoutePanel({ routes, route, through }: RoutePanelProps) {
   const units = useUnits();
   const { workspace, workshop, edits } = useReadyWorkspace();
+  const { brief } = useBrief();
   const { bike, setups, place } = workspace;
   const { profile, rides, rules, climbs, problem, road, setRoad } = through;
   const drawing = useRef<SVGSVGElement>(null);
@@ -155,6 +157,27 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
           value={road.walkingRpm}
           onCommit={(value) => value !== undefined && setRoad({ walkingRpm: value })}
         />
+        <Field id="power" label={t('routePanel.power')}>
+          <Select
+            id="power"
+            value={road.power}
+            style={{ width: 210 }}
+            options={(['steady', 'paced'] as const).map((value) => ({ value, label: t(`routePanel.powers.${value}`) }))}
+            onChange={(power) => setRoad({ power })}
+          />
+        </Field>
+        <Field id="shifts" label={t('routePanel.shifts')}>
+          <Select
+            id="shifts"
+            value={road.shifts}
+            style={{ width: 190 }}
+            options={[
+              { value: 'range' as const, label: t('routePanel.shiftsAtRange') },
+              { value: 'habit' as const, label: t('routePanel.shiftsByHabit'), disabled: !through.habit },
+            ]}
+            onChange={(shifts) => setRoad({ shifts })}
+          />
+        </Field>
         {setups.length > 1 && (
           <Field id="drawn" label={t('routePanel.drawn')}>
             <Select
@@ -170,6 +193,7 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
           </Field>
         )}
       </div>
+      <Note data-testid="ridden-by">{conditionsText(through, brief)}</Note>
       {problem && (
         <p role="alert" className={styles.failure}>
           {problem}
@@ -190,13 +214,19 @@ export function RoutePanel({ routes, route, through }: RoutePanelProps) {
           <UseLadder columns={columns} />
         </>
       )}
-      {rides && <CountsTable rides={rides} route={route} />}
+      {rides && <CountsTable rides={rides} route={route} isPaced={road.power === 'paced'} />}
       <ClimbTable through={through} />
     </Panel>
   );
 }
 
-function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: RouteRecord }) {
+interface CountsTableProps {
+  readonly rides: readonly RideThrough[];
+  readonly route: RouteRecord;
+  readonly isPaced: boolean;
+}
+
+function CountsTable({ rides, route, isPaced }: CountsTableProps) {
   const { workspace, preferences } = useReadyWorkspace();
   const { bike } = workspace;
   const rows: readonly (readonly [string, (ride: RideThrough) => string])[] = [
@@ -210,6 +240,11 @@ function CountsTable({ rides, route }: { rides: readonly RideThrough[]; route: R
     [t('routePanel.crossChained'), ({ crossedS, drivingS }) => shareText(crossedS, drivingS)],
     [t('routePanel.rearShifts'), ({ rearShifts }) => String(rearShifts)],
     [t('routePanel.frontShifts'), ({ frontShifts }) => String(frontShifts)],
+    ...(isPaced
+      ? ([
+          [t('routePanel.leastReserve'), ({ leastReserve }: RideThrough) => `${fixed(leastReserve * 100, 0)}%`],
+        ] as const)
+      : []),
     [t('routePanel.slowest'), ({ slowestKmh }) => speedText(preferences.speedUnit, slowestKmh)],
   ];
   return (

@@ -1,5 +1,7 @@
 import type { GearUse, RecordingNotes } from '../../core/recording';
-import type { ProfileNotes, RideThrough } from '../../core/ride';
+import type { FilledBrief } from '../../core/needs';
+import { OFF_CLIMBS_SHARE, type ProfileNotes, type RideThrough } from '../../core/ride';
+import type { RidesThrough } from './useRideThrough';
 import { heightText, type Units } from '../../features/units/measures';
 import { gearName } from '../../features/explanations/gears';
 import { durationText, fixed } from '../../ui/format';
@@ -116,4 +118,31 @@ export function throughSentence(rides: readonly RideThrough[], letters: readonly
     }),
   );
   return `${said.join('; ')}.`;
+}
+
+/** How the rider of a route simulation rides, shifts and is helped, in sentences. */
+export function conditionsText({ road, habit }: Pick<RidesThrough, 'road' | 'habit'>, brief: FilledBrief): string {
+  const { assistFactor, assistMaxW, assistCutOffKmh, powerW, lowRpm, highRpm } = brief;
+  const byHabit = road.shifts === 'habit' ? habit : undefined;
+  return t('rideWords.conditions', {
+    power:
+      road.power === 'paced'
+        ? t('rideWords.conditionsPaced', { share: fixed(OFF_CLIMBS_SHARE * 100, 0) })
+        : t('rideWords.conditionsSteady', { power: fixed(powerW, 0) }),
+    shifts: byHabit
+      ? t('rideWords.conditionsHabit', {
+          easier: fixed(byHabit.easierBelowRpm, 0),
+          harder: fixed(byHabit.harderAboveRpm, 0),
+          pause: fixed(byHabit.pauseS, 0),
+        })
+      : t('rideWords.conditionsRange', { low: fixed(lowRpm, 0), high: fixed(highRpm, 0) }),
+    motor:
+      assistFactor > 0
+        ? t('rideWords.conditionsMotor', {
+            factor: fixed(assistFactor, 1),
+            most: fixed(assistMaxW, 0),
+            speed: fixed(assistCutOffKmh, 0),
+          })
+        : '',
+  }).trim();
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { SURFACE_CRR, resistanceOf, rideRulesOf, type Surface } from '../../core/needs';
+import { SURFACE_CRR, resistanceOf, rideRulesOf, staminaOf, type Surface } from '../../core/needs';
+import type { HabitFromRides } from '../../core/ridden';
 import { rolloutMm, type Gear } from '../../core/gears';
 import {
   DEFAULT_WALKING_RPM,
@@ -9,6 +10,7 @@ import {
   developmentForM,
   kmhOf,
   msOf,
+  pacingOf,
   speedForPower,
   type ElevationProfile,
   type ProfileClimb,
@@ -28,6 +30,10 @@ interface RoadToday {
   readonly surface: Surface;
   readonly headwindKmh: number;
   readonly walkingRpm: number;
+  /** At a steady power, or paced by what the rider can hold for each climb. */
+  readonly power: 'steady' | 'paced';
+  /** Shifts at the ends of the cadence range, or as the rider does. */
+  readonly shifts: 'range' | 'habit';
 }
 
 /** A climb with the gear that its steepest 100 m needs. */
@@ -49,25 +55,49 @@ export interface RidesThrough {
   readonly problem: string | undefined;
   readonly road: RoadToday;
   readonly setRoad: (change: Partial<RoadToday>) => void;
+  readonly habit: HabitFromRides | undefined;
 }
 
-/** A route ridden by the bike's rider on every setup of the workspace, in the worker. */
-export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
+/**
+ * A route ridden by the bike's rider on every setup of the workspace, in the worker.
+ * @param habit of shifting, where rides tell it
+ * @param isHabitComing whether it is still being worked out: the ride waits for it
+ */
+export function useRideThrough(
+  route: RouteRecord | undefined,
+  habit: HabitFromRides | undefined,
+  isHabitComing: boolean,
+): RidesThrough {
   const { workspace } = useReadyWorkspace();
   const { brief, contradictions } = useBrief();
   const { bike, setups } = workspace;
   const [own, setOwn] = useState<Partial<RoadToday>>({});
   const road = useMemo(
-    (): RoadToday => ({ surface: brief.surface, headwindKmh: 0, walkingRpm: DEFAULT_WALKING_RPM, ...own }),
-    [brief.surface, own],
+    (): RoadToday => ({
+      surface: brief.surface,
+      headwindKmh: 0,
+      walkingRpm: DEFAULT_WALKING_RPM,
+      power: 'steady',
+      ...own,
+      shifts: habit ? (own.shifts ?? 'habit') : 'range',
+    }),
+    [brief.surface, own, habit],
   );
   const asked = useMemo(() => {
     const profile = route && { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
-    const resistance = { ...resistanceOf(brief), crr: SURFACE_CRR[road.surface], headwindMs: msOf(road.headwindKmh) };
+    const known = resistanceOf(brief);
+    const resistance = {
+      ...known,
+      crr: road.surface === brief.surface ? known.crr : SURFACE_CRR[road.surface],
+      headwindMs: msOf(road.headwindKmh),
+    };
+    const pacing = profile && road.power === 'paced' ? pacingOf(profile, staminaOf(brief), resistance) : undefined;
     const rollouts = setups.map((setup) => rolloutMm(wheelOf(wheelsetOf(bike, setup))));
-    const rules = setups.map((setup, i) =>
-      rideRulesOf(brief, setup, itemAt(rollouts, i), bike.crossedCogs, road.walkingRpm),
-    );
+    const rules = setups.map((setup, i) => ({
+      ...rideRulesOf(brief, setup, itemAt(rollouts, i), bike.crossedCogs, road.walkingRpm),
+      pacing,
+      habit: road.shifts === 'habit' ? habit : undefined,
+    }));
     const climbs = (profile ? climbsOf(profile) : []).map((climb): ClimbNeed => {
       const speedKmh = kmhOf(speedForPower(brief.powerW, climb.steepestFraction, resistance));
       const wantedDevelopmentM = developmentForM(speedKmh, brief.climbingRpm);
@@ -77,13 +107,16 @@ export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
       return { climb, speedKmh, wantedDevelopmentM, gears };
     });
     return { profile, resistance, rollouts, rules, climbs };
-  }, [route, brief, road, setups, bike]);
+  }, [route, brief, road, setups, bike, habit]);
 
   const impossible = contradictions.length > 0;
   const { profile, rules, resistance } = asked;
   const request = useMemo(
-    () => (profile && !impossible ? { profile, setups: rules.map((own) => ({ rules: own, resistance })) } : undefined),
-    [profile, rules, resistance, impossible],
+    () =>
+      profile && !impossible && !isHabitComing
+        ? { profile, setups: rules.map((own) => ({ rules: own, resistance })) }
+        : undefined,
+    [profile, rules, resistance, impossible, isHabitComing],
   );
   const { state } = useWorkerQuery(request, (sent, _onProgress, signal) => rideClient().rideThrough(sent, signal));
 
@@ -99,6 +132,7 @@ export function useRideThrough(route: RouteRecord | undefined): RidesThrough {
         ? state.message
         : undefined,
     road,
+    habit,
     setRoad: (change) => setOwn((before) => ({ ...before, ...change })),
   };
 }

@@ -5,6 +5,8 @@ import type {
   FileRead,
   FileToRead,
   Progress,
+  RiddenRequest,
+  RiddenResponse,
   RideWork,
   GearUsageRequest,
   GearUsageResponse,
@@ -26,6 +28,10 @@ export class RideClient extends JobClient<RideWork> {
       const { progress, over } = untilOver(onProgress);
       return work.gearUsage(rides, proxy(progress)).finally(over);
     }, signal);
+  }
+
+  ridden(rides: RiddenRequest, signal?: AbortSignal): Promise<RiddenResponse> {
+    return this.run((work) => work.ridden(rides), signal);
   }
 
   rideThrough(way: WayToRide, signal?: AbortSignal): Promise<readonly RideThrough[]> {

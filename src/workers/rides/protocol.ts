@@ -1,6 +1,7 @@
 import type { Bytes } from '../../records/bytes';
 import type { Setup } from '../../core/gears';
 import type { GearUse, BestFit, Replay, ReplayRules } from '../../core/recording';
+import type { ChainLoad, HabitFromRides, HuntingCost, RiddenOn, RiderBefore, RiderResult } from '../../core/ridden';
 import type { ElevationProfile, Resistance, RideRules, RideThrough } from '../../core/ride';
 import type { RideFileResult } from '../../formats/ride/ride-file';
 import type { CsvMapping } from '../../records';
@@ -39,6 +40,23 @@ export interface GearUsageResponse {
   readonly use: GearUse;
   readonly likelier: BestFit;
   readonly replays: readonly Replay[];
+  /** When the rider shifts, where there are shifts enough. */
+  readonly habit: HabitFromRides | undefined;
+}
+
+/** Rides of one bike from which its rider is told, and setups on which they are weighed. */
+export interface RiddenRequest {
+  readonly packed: readonly Bytes[];
+  readonly rider: RiderBefore;
+  readonly on: readonly { readonly rules: RiddenOn; readonly chainLinks: number }[];
+}
+
+export interface RiddenResponse {
+  readonly rider: RiderResult;
+  /** On each setup. */
+  readonly hunting: readonly HuntingCost[];
+  /** On each setup; undefined where neither power nor heights were recorded. */
+  readonly chain: readonly ChainLoad[] | undefined;
 }
 
 export interface WayToRide {
@@ -53,5 +71,6 @@ export type Progress = (done: number) => void;
 export interface RideWork {
   readonly readFile: (file: FileToRead, onProgress: Progress) => Promise<FileRead>;
   readonly gearUsage: (rides: GearUsageRequest, onProgress: Progress) => Promise<GearUsageResponse>;
+  readonly ridden: (rides: RiddenRequest) => Promise<RiddenResponse>;
   readonly rideThrough: (way: WayToRide) => Promise<readonly RideThrough[]>;
 }

@@ -54,7 +54,10 @@ test('samples are packed and unpacked bit for bit; damage is told', () => {
 
 test('a file is read, packed and told by its content', async () => {
   const bytes = new TextEncoder().encode(writeRideCsv(recording));
-  const { result, packed, digest } = await rideWork.readFile({ name: 'r.csv', bytes, mappings: {}, keepPositions: false }, () => undefined);
+  const { result, packed, digest } = await rideWork.readFile(
+    { name: 'r.csv', bytes, mappings: {}, keepPositions: false },
+    () => undefined,
+  );
   expect(result.kind).toBe('ride');
   expect(unpackRecording(packed!)!.timeS.length).toBe(recording.timeS.length);
   expect(digest).toBe(digestOf(0, recording));
@@ -107,7 +110,9 @@ test('what is cancelled is ended with its worker, at once, and the next call has
   abort.abort();
   await expect(never).rejects.toBeInstanceOf(Cancelled);
   const bytes = new TextEncoder().encode(writeRideCsv(recording));
-  await expect(client.readFile({ name: 'r.csv', bytes, mappings: {}, keepPositions: false }, () => undefined)).resolves.toMatchObject({
+  await expect(
+    client.readFile({ name: 'r.csv', bytes, mappings: {}, keepPositions: false }, () => undefined),
+  ).resolves.toMatchObject({
     result: { kind: 'ride' },
   });
   expect(seen).toEqual({ started: 2, ended: 1 });

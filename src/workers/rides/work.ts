@@ -9,6 +9,16 @@ import {
   type Recording,
   type Replay,
 } from '../../core/recording';
+import {
+  chainLoad,
+  crankPowerW,
+  habitOf,
+  huntingCost,
+  riderFromRides,
+  shiftsOf,
+  sumChainLoads,
+  sumHunting,
+} from '../../core/ridden';
 import { rideThrough } from '../../core/ride';
 import { digestOf, packRecording, unpackRecording } from '../../formats/ride/pack';
 import { readRideFile } from '../../formats/ride/ride-file';
@@ -41,7 +51,33 @@ export const rideWork: RideWork = {
       return {
         use: uses.length === 1 ? definite(only) : mergeGearUse(uses),
         likelier: likelier(recordings, setup, rolloutMm, cassettes),
+        habit: habitOf(
+          recordings.flatMap((recording, i) => shiftsOf(recording, itemAt(uses, i).sequence, rules.gears)),
+        ),
         replays: replayOn.map((on) => sumReplays(recordings.map((recording) => replay(recording, on)))),
+      };
+    }),
+
+  ridden: ({ packed, rider, on }) =>
+    attempt(() => {
+      const recordings = packed.map(unpacked);
+      const told = riderFromRides(recordings, rider);
+      // What the rides say of rolling and air is what they were ridden against.
+      const { crr, cdaM2 } = told.ok ? { crr: told.rider.crr.value, cdaM2: told.rider.cdaM2.value } : rider;
+      const powered = recordings.flatMap((recording) => {
+        const powerW =
+          rider.hasMotor && !recording.powerW ? undefined : crankPowerW(recording, { ...rider, crr, cdaM2 });
+        return powerW ? [{ recording, powerW }] : [];
+      });
+      return {
+        rider: told,
+        hunting: on.map(({ rules }) => sumHunting(recordings.map((recording) => huntingCost(recording, rules)))),
+        chain:
+          powered.length === 0
+            ? undefined
+            : on.map(({ rules, chainLinks }) =>
+                sumChainLoads(powered.map(({ recording, powerW }) => chainLoad(recording, powerW, rules, chainLinks))),
+              ),
       };
     }),
 
