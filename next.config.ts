@@ -39,7 +39,12 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   devIndicators: false,
   // Asked for by browsers wherever a page does not name an icon of its own, as a file that is opened by itself.
-  rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
+  // A breaking change of the interface will get a new prefix; the present one has no older form.
+  rewrites: () =>
+    Promise.resolve([
+      { source: '/favicon.ico', destination: '/icon.svg' },
+      { source: '/api/v1/:path*', destination: '/api/:path*' },
+    ]),
   redirects: () =>
     Promise.resolve([
       { source: '/', destination: FIRST_PAGE, permanent: false },

@@ -42,7 +42,8 @@ const search = (rings, layouts, easiest, count) => ({
 });
 const SMALL = search({ min: 36, max: 44 }, ['1x'], 2.4, 5);
 const HEAVY = search({ min: 20, max: 70 }, ['1x', '2x'], 2.2, 100);
-const post = (path, body) => [path, { method: 'POST', body: JSON.stringify(body) }];
+const headers = { 'content-type': 'application/json' };
+const post = (path, body) => [path, { method: 'POST', headers, body: JSON.stringify(body) }];
 const KINDS = {
   page: () => ['/gears', {}],
   otherPage: () => ['/find', {}],
@@ -50,7 +51,7 @@ const KINDS = {
   gears: () => post('/api/gears', { wheel: WHEEL, setups: [TOURER] }),
   fit: () =>
     post('/api/fit', { setup: TOURER, chainstayMm: 430, rearDerailleur: { totalCapacityT: 41, cageLengthMm: 93 } }),
-  broken: () => ['/api/gears', { method: 'POST', body: '{"wheel":[[[' }],
+  broken: () => ['/api/gears', { method: 'POST', headers, body: '{"wheel":[[[' }],
   small: () => post('/api/find', SMALL),
 };
 

@@ -78,7 +78,8 @@ export const wheelSchema = z
   .union([measuredSchema, sizesSchema], {
     error: t('refused.wheel'),
   })
-  .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)));
+  .superRefine((wheel, context) => addProblems(context, checkWheel(wheel)))
+  .meta({ id: 'Wheel' });
 
 const datumOf = ({ bounds, term, unit, whole }: DatumRule) => {
   return told(bounds, `${textOf(term)}, ${unit === 'T' ? 'teeth' : unit}`, whole ? 'integer' : 'number').optional();
@@ -104,7 +105,8 @@ export const rearDerailleurSchema = z
     guidePulleyOffsetMm: datum('guidePulleyOffsetMm'),
     foldBackLimitDeg: datum('foldBackLimitDeg'),
   } satisfies ShapeOf<RearDerailleur>)
-  .superRefine((derailleur, context) => addProblems(context, checkRearDerailleur(derailleur)));
+  .superRefine((derailleur, context) => addProblems(context, checkRearDerailleur(derailleur)))
+  .meta({ id: 'RearDerailleur' });
 
 /** Known data of the other parts: shifter, cassette, chain, crank and hub. */
 export const drivePartsSchema: z.ZodType<DriveParts> = z

@@ -1,7 +1,9 @@
+import { gzipSync } from 'node:zlib';
 import { rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
+import { JSON_BODY } from '../support/json-body';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -193,13 +195,20 @@ test('the demo workshop can be looked round in from an empty app', async () => {
 test('the HTTP interface answers', async () => {
   const health = await fetch(`${app.url}/api/health`);
   expect(await health.json()).toMatchObject({ status: 'ok' });
-  const gears = await fetch(`${app.url}/api/gears`, {
-    method: 'POST',
-    body: JSON.stringify({ wheel: { rolloutMm: 2192.8 }, setups: [{ chainrings: [48, 32], cogs: [11, 36] }] }),
-  });
-  expect(gears.status).toBe(200);
-  const tooMuch = await fetch(`${app.url}/api/gears`, { method: 'POST', body: 'x'.repeat(1_100_000) });
-  expect(tooMuch.status).toBe(413);
+  const body = JSON.stringify({ wheel: { rolloutMm: 2192.8 }, setups: [{ chainrings: [48, 32], cogs: [11, 36] }] });
+  for (const path of ['/api/gears', '/api/v1/gears']) {
+    const gears = await fetch(`${app.url}${path}`, { method: 'POST', headers: JSON_BODY, body });
+    expect(gears.status).toBe(200);
+  }
+  const status = async (init: RequestInit) => (await fetch(`${app.url}/api/v1/gears`, init)).status;
+  expect(await status({ method: 'POST', headers: JSON_BODY, body: 'x'.repeat(1_100_000) })).toBe(413);
+  expect(await status({ method: 'PUT', headers: JSON_BODY, body })).toBe(405);
+  expect(await status({ method: 'POST', body })).toBe(415);
+  const packed = { ...JSON_BODY, 'content-encoding': 'gzip' };
+  expect(await status({ method: 'POST', headers: packed, body: new Uint8Array(gzipSync(body)) })).toBe(200);
+  const description = await fetch(`${app.url}/api/v1/openapi`);
+  const known = { 'if-none-match': description.headers.get('etag')! };
+  expect((await fetch(`${app.url}/api/v1/openapi`, { headers: known })).status).toBe(304);
 });
 
 test('the page never complained', async () => {

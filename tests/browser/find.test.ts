@@ -2,6 +2,7 @@ import { By, Key } from 'selenium-webdriver';
 import { GENERIC_CASSETTES } from '@/core/catalog/cassettes';
 import { RING_PAIRS } from '@/core/catalog/rings';
 import type { FindResponse } from '@/records/exchange/find';
+import { JSON_BODY } from '../support/json-body';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -267,10 +268,12 @@ test('the search goes by the served interface too, off its main thread', async (
     ).flat(),
   };
   let isAnswered = false;
-  const asked = fetch(`${app.url}/api/find`, { method: 'POST', body: JSON.stringify(body) }).then((response) => {
-    isAnswered = true;
-    return response.json() as Promise<FindResponse>;
-  });
+  const asked = fetch(`${app.url}/api/find`, { method: 'POST', headers: JSON_BODY, body: JSON.stringify(body) }).then(
+    (response) => {
+      isAnswered = true;
+      return response.json() as Promise<FindResponse>;
+    },
+  );
   // The server answers others while it searches.
   const health = await fetch(`${app.url}/api/health`);
   expect(health.status).toBe(200);

@@ -1,3 +1,4 @@
+import { JSON_BODY } from '../../../tests/support/json-body';
 import { mutatedJson, mutatedTexts } from '../../../tests/support/mutate';
 import type { Problem } from '../../records/exchange/http';
 import { BODIES_AT_ONCE, BODY_MS_MAX } from './_http/body';
@@ -52,7 +53,7 @@ const BODIES = {
 } as const;
 
 async function ask(post: (request: Request) => Promise<Response>, body: string): Promise<void> {
-  const response = await post(new Request('http://localhost/api', { method: 'POST', body }));
+  const response = await post(new Request('http://localhost/api', { method: 'POST', headers: JSON_BODY, body }));
   const text = await response.text();
   if (response.status === 200) {
     expect(text).not.toMatch(/:\s*(NaN|Infinity)/);
@@ -70,7 +71,9 @@ test.each(Object.keys(BODIES) as (keyof typeof BODIES)[])(
   'whatever is sent to %s is answered, or refused by name',
   async (name) => {
     const [post, body, count] = BODIES[name];
-    const whole = await post(new Request('http://localhost/api', { method: 'POST', body: JSON.stringify(body) }));
+    const whole = await post(
+      new Request('http://localhost/api', { method: 'POST', headers: JSON_BODY, body: JSON.stringify(body) }),
+    );
     expect([whole.status, await whole.text()]).toEqual([200, expect.any(String)]);
     for (const broken of mutatedJson(body, count, 21)) await ask(post, broken);
     for (const broken of mutatedTexts(JSON.stringify(body), count, 22)) await ask(post, broken);
@@ -88,7 +91,11 @@ test('bodies that never end are not waited for, and do not keep out those that c
   jest.useFakeTimers();
   try {
     const trickling = Array.from({ length: 32 }, () => gears(endless()));
-    const honest = new Request('http://localhost/api', { method: 'POST', body: JSON.stringify(BODIES.gears[1]) });
+    const honest = new Request('http://localhost/api', {
+      method: 'POST',
+      headers: JSON_BODY,
+      body: JSON.stringify(BODIES.gears[1]),
+    });
     expect((await gears(honest)).status).toBe(200);
     // Of one address the oldest were let go for it; the others are waited for as long as any.
     const first = await trickling[0]!;
@@ -115,7 +122,7 @@ test.each([33, 5000, 200_000])('nested %d levels deep: refused by name before it
   ] as const) {
     const core = `${open.repeat(depth)}1${close.repeat(depth)}`;
     for (const body of [core, `{"wheel":${core}}`, core.slice(0, depth * open.length)]) {
-      const response = await gears(new Request('http://localhost/api', { method: 'POST', body }));
+      const response = await gears(new Request('http://localhost/api', { method: 'POST', headers: JSON_BODY, body }));
       const isTooLarge = body.length > 1_000_000;
       expect([response.status, ((await response.json()) as Problem).title]).toEqual(
         isTooLarge ? [413, 'Body too large'] : [400, 'Nested too deeply'],
@@ -125,5 +132,7 @@ test.each([33, 5000, 200_000])('nested %d levels deep: refused by name before it
   // Brackets in a text are none.
   const name = '['.repeat(60);
   const body = JSON.stringify({ ...BODIES.gears[1], setups: [{ ...setup, name }] });
-  expect((await gears(new Request('http://localhost/api', { method: 'POST', body }))).status).toBe(200);
+  expect((await gears(new Request('http://localhost/api', { method: 'POST', headers: JSON_BODY, body }))).status).toBe(
+    200,
+  );
 });

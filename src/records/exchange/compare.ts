@@ -1,5 +1,6 @@
 import { t } from './text';
 import { z } from 'zod';
+import { pairSchema } from './pair';
 import { PRIORITIES } from '../../core/compare';
 import { rearDerailleurSchema, refineTeeth, teethSchema, wheelSchema } from '../drivetrain.schema';
 import { nameSchema } from '../field-schemas';
@@ -27,8 +28,6 @@ export const compareRequestSchema = z.strictObject({
     .meta({ minItems: 1, maxItems: SETUPS_MAX, description: 'the first is on the bike' }),
 });
 export type CompareRequest = z.output<typeof compareRequestSchema>;
-
-const pairSchema = z.object({ chainring: z.int(), cog: z.int() });
 
 /** The answer of POST /api/compare; full precision. */
 export const compareResponseSchema = z.object({

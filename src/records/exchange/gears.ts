@@ -1,5 +1,6 @@
 import { t } from './text';
 import { z } from 'zod';
+import { pairSchema } from './pair';
 import {
   CADENCE_RPM,
   CLOSENESS_PERCENT,
@@ -25,8 +26,6 @@ export const gearsRequestSchema = z.strictObject({
     })
     .meta({ minItems: 1, maxItems: SETUPS_MAX }),
 });
-
-const pairSchema = z.object({ chainring: z.int(), cog: z.int() });
 
 /** The answer of POST /api/gears; full precision, gears easiest first. */
 export const gearsResponseSchema = z.object({

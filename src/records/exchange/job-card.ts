@@ -1,5 +1,6 @@
 import { t } from './text';
 import { z } from 'zod';
+import { pairSchema } from './pair';
 import {
   CHAIN_LINKS,
   DRIVE_BOUNDS,
@@ -19,8 +20,6 @@ const wholeSchema = (bounds: { readonly min: number; readonly max: number }, wha
       error: ({ input }) => t('whole', { term: what, value: String(input) }),
     })
     .optional();
-
-const pairSchema = z.strictObject({ chainring: z.int(), cog: z.int() });
 
 /** A setup with its parts, as far as they are known. */
 const buildSchema = z

@@ -59,27 +59,29 @@ const numbers = Object.fromEntries(
 ) as Record<RiderNumber, z.ZodOptional<ReturnType<typeof of>>>;
 
 /** A rider; what is left out is taken by the riding. */
-export const riderSchema = z.strictObject({
-  riding: z.enum(RIDINGS).optional(),
-  ...numbers,
-  cda: boundedSchema(BRIEF_BOUNDS.cdaM2, 'drag area', 'm²').optional(),
-  crr: boundedSchema(BRIEF_BOUNDS.crr, 'coefficient of rolling resistance', '').optional(),
-  lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', '').optional(),
-  stepTolerancePercent: z
-    .strictObject({
-      climbing: of('stepClimbingPercent').optional(),
-      cruising: of('stepBetweenPercent').optional(),
-      fast: of('stepFastPercent').optional(),
-    })
-    .optional(),
-  assist: z
-    .strictObject({
-      supportFactor: of('assistFactor'),
-      maxW: of('assistMaxW'),
-      cutOffKmh: of('assistCutOffKmh'),
-    })
-    .optional(),
-});
+export const riderSchema = z
+  .strictObject({
+    riding: z.enum(RIDINGS).optional(),
+    ...numbers,
+    cda: boundedSchema(BRIEF_BOUNDS.cdaM2, 'drag area', 'm²').optional(),
+    crr: boundedSchema(BRIEF_BOUNDS.crr, 'coefficient of rolling resistance', '').optional(),
+    lowestRatio: boundedSchema(LOWEST_RATIO, 'lowest ratio', '').optional(),
+    stepTolerancePercent: z
+      .strictObject({
+        climbing: of('stepClimbingPercent').optional(),
+        cruising: of('stepBetweenPercent').optional(),
+        fast: of('stepFastPercent').optional(),
+      })
+      .optional(),
+    assist: z
+      .strictObject({
+        supportFactor: of('assistFactor'),
+        maxW: of('assistMaxW'),
+        cutOffKmh: of('assistCutOffKmh'),
+      })
+      .optional(),
+  })
+  .meta({ id: 'Rider' });
 export type Rider = z.infer<typeof riderSchema>;
 
 export const RIDER_NAMES = Object.entries(RIDER_NUMBERS) as [RiderNumber, keyof BriefNumbers][];

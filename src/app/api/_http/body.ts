@@ -19,6 +19,7 @@ const PATH_MAX = 80;
 const RETRY_AFTER_S = '2';
 
 const PROBLEM_TYPE = 'application/problem+json';
+const JSON_TYPE = 'application/json';
 
 export function problemResponse(problem: Omit<Problem, 'type'>): Response {
   return Response.json(
@@ -37,7 +38,19 @@ const DEPTH_MAX = 32;
 
 /** Reads and checks a JSON body; what cannot be taken comes back as the response to send. */
 export async function readBody<T extends z.ZodType>(request: Request, schema: T): Promise<Body<z.output<T>>> {
-  const read = await readText(request);
+  const type = (request.headers.get('content-type') ?? JSON_TYPE).split(';')[0]?.trim().toLowerCase() ?? '';
+  if (type !== JSON_TYPE && !type.endsWith('+json')) {
+    return refuse({ title: t('wrongType.title'), status: 415, detail: t('wrongType.detail', { type: excerpt(type) }) });
+  }
+  const encoding = (request.headers.get('content-encoding') ?? 'identity').trim().toLowerCase();
+  if (encoding !== 'identity' && encoding !== 'gzip') {
+    const detail = t('wrongEncoding.detail', { encoding: excerpt(encoding) });
+    return refuse({ title: t('wrongEncoding.title'), status: 415, detail });
+  }
+  const read = await readText(request, encoding === 'gzip');
+  if (read === 'notGzip') {
+    return refuse({ title: t('notGzip.title'), status: 400, detail: t('notGzip.detail') });
+  }
   if (read === 'crowded') {
     return refuse({ title: t('slow.title'), status: 408, detail: t('slow.crowded') });
   }
@@ -132,9 +145,14 @@ function makeRoom(from: string): void {
 }
 
 /** Reads the body as text; fails as soon as it is too large, whatever its length header, or too slow. */
-async function readText(request: Request): Promise<{ readonly text: string } | 'tooLarge' | 'late' | 'crowded'> {
+async function readText(
+  request: Request,
+  isPacked: boolean,
+): Promise<{ readonly text: string } | 'tooLarge' | 'late' | 'crowded' | 'notGzip'> {
   if (Number(request.headers.get('content-length') ?? 0) > BODY_BYTES_MAX) return 'tooLarge';
-  const reader = (request.body as ReadableStream<Uint8Array> | null)?.getReader();
+  const body = request.body;
+  // Unpacked piece by piece: a small body cannot fill the memory.
+  const reader = (isPacked ? body?.pipeThrough(new DecompressionStream('gzip')) : body)?.getReader();
   if (!reader) return { text: '' };
   const decoder = new TextDecoder();
   let text = '';
@@ -163,6 +181,10 @@ async function readText(request: Request): Promise<{ readonly text: string } | '
       }
       text += decoder.decode(value, { stream: true });
     }
+  } catch (error) {
+    // What unpacking throws differs from platform to platform.
+    if (isPacked) return 'notGzip';
+    throw error;
   } finally {
     clearTimeout(timer);
     coming.delete(one);

@@ -1,3 +1,4 @@
+import { JSON_BODY } from '../../../../tests/support/json-body';
 import type { Problem } from '../../../records/exchange/http';
 import { compareResponseSchema, type CompareResponse } from '../../../records/exchange/compare';
 import { POST } from './route';
@@ -6,7 +7,7 @@ const wheel = { rimDiameterMm: 622, tyreWidthMm: 28 };
 const TWO = { name: '2x', chainrings: [50, 34], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 27, 30] };
 const ONE = { name: '1x', chainrings: [42], cogs: [10, 12, 14, 16, 18, 21, 24, 28, 32, 36, 42] };
 const post = (body: object) =>
-  POST(new Request('http://localhost/api/compare', { method: 'POST', body: JSON.stringify(body) }));
+  POST(new Request('http://localhost/api/compare', { method: 'POST', headers: JSON_BODY, body: JSON.stringify(body) }));
 
 async function compared(more: object = {}): Promise<CompareResponse> {
   const response = await post({ wheel, rider: { riding: 'road' }, setups: [TWO, ONE], ...more });

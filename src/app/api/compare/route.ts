@@ -21,14 +21,15 @@ import { verdictSentence } from '../../../views/compare/difference-words';
 import { needFigure, needTitle } from '../../../views/compare/need-words';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 import { nameOfFigure, nameOfNeed } from '../../../records/figure-names';
 import { messageFields } from '../_http/message-fields';
 import { firstOf, itemAt } from '../../../core/items';
 
 /** Setups beside the one on the bike, for one rider. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, compareRequestSchema, answer);
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, compareRequestSchema, answer),
+});
 
 const RULES = { closenessPercent: DEFAULT_CLOSENESS_PERCENT, crossedCogs: DEFAULT_CROSSED_COGS };
 

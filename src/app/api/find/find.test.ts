@@ -1,3 +1,4 @@
+import { JSON_BODY } from '../../../../tests/support/json-body';
 import { TOURER } from '../../../../tests/support/setups';
 import { GENERIC_CASSETTES } from '../../../core/catalog/cassettes';
 import { gearReport, rolloutMm, coverage } from '../../../core/gears';
@@ -19,7 +20,7 @@ const body = {
   })),
 };
 const post = (json: unknown) =>
-  POST(new Request('http://localhost/api/find', { method: 'POST', body: JSON.stringify(json) }));
+  POST(new Request('http://localhost/api/find', { method: 'POST', headers: JSON_BODY, body: JSON.stringify(json) }));
 const found = async (json: unknown) => {
   const response = await post(json);
   expect(response.status).toBe(200);

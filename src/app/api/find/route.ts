@@ -17,13 +17,14 @@ import { findRequestSchema, type FindRequest, type FindResponse } from '../../..
 import { findOnThread } from '../../../workers/find/on-thread';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 import { messageFields } from '../_http/message-fields';
 import { definite } from '../../../core/items';
 
 /** Setups that meet needs, and that none beats. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, findRequestSchema, answer);
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, findRequestSchema, answer),
+});
 
 const AIMS: readonly FindAim[] = ['largestStep', 'meanStep', 'frontShifts', 'capacity'];
 

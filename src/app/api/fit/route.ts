@@ -3,13 +3,14 @@ import { fitReport, type CageRow, type Check } from '../../../core/fit';
 import { fitRequestSchema, type FitRequest, type FitResponse } from '../../../records/exchange/fit';
 import { problemResponse } from '../_http/body';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 import { textOf } from '../../../messages/core';
 import { messageFields } from '../_http/message-fields';
 
 /** Compatibility of a setup, its chain length, and the cage position in every gear. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, fitRequestSchema, answer);
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, fitRequestSchema, answer),
+});
 
 function answer({ pitchLineGapMm, ...request }: FitRequest): Response {
   const report = fitReport({

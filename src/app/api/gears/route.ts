@@ -3,11 +3,12 @@ import { percent } from '../../../core/units';
 import { formatShorthand } from '../../../formats/shorthand';
 import { gearsRequestSchema, type GearsRequest, type GearsResponse } from '../../../records/exchange/gears';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 
 /** All gears of up to eight setups. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, gearsRequestSchema, (value) => Response.json(answer(value)));
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, gearsRequestSchema, (value) => Response.json(answer(value))),
+});
 
 function answer({ wheel, crankLengthMm, cadenceRpm, closenessPercent, setups }: GearsRequest): GearsResponse {
   const riding = { rolloutMm: rolloutMm(wheel), cadenceRpm, crankLengthMm, closenessPercent };

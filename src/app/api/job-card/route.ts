@@ -3,12 +3,13 @@ import { jobCard, stopsRiding, type CardItem, type JobCard, type StockedBuild } 
 import { itemName, stepTitle, stepWords, warningText } from '../../../messages/job';
 import { jobCardRequestSchema, type JobCardRequest, type JobCardResponse } from '../../../records/exchange/job-card';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 import { textOf } from '../../../messages/core';
 
 /** Works out the job card from one setup to another. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, jobCardRequestSchema, (value) => Response.json(answer(value)));
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, jobCardRequestSchema, (value) => Response.json(answer(value))),
+});
 
 type BuildRequest = JobCardRequest['from'];
 type Done = JobCardRequest['done'];

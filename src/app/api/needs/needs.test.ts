@@ -1,3 +1,4 @@
+import { JSON_BODY } from '../../../../tests/support/json-body';
 import type { Problem } from '../../../records/exchange/http';
 import { needsResponseSchema, type NeedsResponse } from '../../../records/exchange/needs';
 import type { Rider } from '../../../records/exchange/rider';
@@ -5,7 +6,13 @@ import { POST } from './route';
 
 const wheel = { rimDiameterMm: 622, tyreWidthMm: 38 };
 const post = (rider: object) =>
-  POST(new Request('http://localhost/api/needs', { method: 'POST', body: JSON.stringify({ wheel, rider }) }));
+  POST(
+    new Request('http://localhost/api/needs', {
+      method: 'POST',
+      headers: JSON_BODY,
+      body: JSON.stringify({ wheel, rider }),
+    }),
+  );
 
 async function needs(rider: Rider): Promise<NeedsResponse> {
   const response = await post(rider);

@@ -13,12 +13,13 @@ import {
   type RiderNumber,
 } from '../../../records/exchange/rider';
 import { answered } from '../_http/guard';
+import { handlers } from '../_http/methods';
 import { messageFields } from '../_http/message-fields';
 
 /** What a rider needs of the easiest and the hardest gear. */
-export function POST(request: Request): Promise<Response> {
-  return answered(request, needsRequestSchema, (value) => Response.json(answer(value)));
-}
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  POST: (request) => answered(request, needsRequestSchema, (value) => Response.json(answer(value))),
+});
 
 /** Assumed values of a rider for what is not given; a lowest ratio and a motor are never assumed. */
 const TAKEN = ['riding', ...RIDER_NAMES.map(([name]) => name), 'cda', 'crr'] as const;

@@ -1,0 +1,7 @@
+import { descriptions, documentResponse } from '../_http/description';
+import { handlers } from '../_http/methods';
+
+/** The whole HTTP interface as OpenAPI 3.1. */
+export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
+  GET: (request) => documentResponse(request, descriptions().openapi),
+});
