@@ -87,6 +87,23 @@ test('a folder of thirty files, good and bad: its rides come in, each other file
   await app.shows('[data-testid=import-progress]', '31 files: 0 saved, 25 already imported, 6 failed');
 });
 
+test('a heap of files can be cancelled: what came in stays, the rest says that it did not', async () => {
+  const files = Array.from({ length: 12 }, (_, i) => [
+    `${i}.tcx`,
+    writeTcx(`${i}`, START + i * 1e8, ridden(3000, 50 + i)),
+  ]);
+  await bring(Object.fromEntries(files) as Record<string, string>);
+  await app.shows('[data-testid=import-progress]', /[1-9]\d? of 12 files/);
+  await app.clickText('button', 'Cancel');
+  await app.shows(
+    '[data-testid=import-progress]',
+    /^12 files: \d+ saved, 0 already imported, 0 failed, \d+ not finished$/,
+  );
+  const [, saved, left] = /(\d+) saved.* (\d+) not finished/.exec(await app.text('[data-testid=import-progress]'))!;
+  expect(Number(saved) + Number(left)).toBe(12);
+  expect((await app.stored<{ rides: unknown[] }>()).rides).toHaveLength(2 + Number(saved));
+});
+
 test('many files at once: each kept or refused with its reason, the others go on', async () => {
   const csv = writeRideCsv(ridden(900, 3));
   await bring({

@@ -303,7 +303,9 @@ describe('schedule', () => {
     await app.press('t');
     await app.clickText('button', 'Calendar');
     const calendar = await app.download('.ics');
-    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(4);
+    // Four jobs and a re-check after each, and one that is due.
+    expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(9);
+    expect(calendar.match(/DTSTART;VALUE=DATE:/g)).toHaveLength(5);
     await app.press('c');
     expect(await app.download('.csv')).toContain('Cassette 10-44');
     await app.shows('[data-testid=rechecks]', /Wide cassette for the pine ridge, Pinewood hardtail: due, 240 km/);

@@ -61,21 +61,28 @@ const partArbitrary: fc.Arbitrary<PartRecord> = fc.constantFrom(...STOCK_KINDS).
   ),
 );
 
-test('the demo stock, out and in again: nothing changes, and into an empty stock it is the same', () => {
+/** Without where it was fitted and how it wore: lists, which are not in a table. */
+const withoutLists = (part: PartRecord): PartRecord => ({ ...part, mounts: [], wear: [] });
+
+test('the demo stock, out and in again: nothing changes, and into an empty stock it is the same but for its lists', () => {
   const { parts } = demoDataset();
   const rows = run(writeStockCsv(parts), parts);
   expect(rows.map(({ kind }) => kind)).toEqual(parts.map(() => 'same'));
-  expect(run(writeStockCsv(parts)).map((row) => 'part' in row && row.part)).toEqual(parts);
+  expect(run(writeStockCsv(parts)).map((row) => 'part' in row && row.part)).toEqual(parts.map(withoutLists));
+  const [head] = writeStockCsv(parts).split('\r\n');
+  expect(head).toMatch(/^id,kind,name,quantity,condition,km_before,mass_g,mass_resolution_g,price,currency,/);
+  expect(head).not.toMatch(/mounts|wear|[A-Z]/);
 });
 
-test('a reading whose fields stand in another order is the same reading', () => {
-  const { parts } = demoDataset();
-  const chain = parts.find(({ id }) => id === 'chain-worn')!;
-  const turned = { ...chain, wear: chain.wear.map((one) => Object.fromEntries(Object.entries(one).reverse())) };
-  const [row] = run(writeStockCsv([chain]), [turned as unknown as PartRecord]);
-  expect(row).toMatchObject({ kind: 'same' });
-  const [worn] = run(writeStockCsv([chain]), [{ ...chain, wear: chain.wear.slice(1) }]);
-  expect(worn).toMatchObject({ kind: 'change' });
+test('a table of a former version has its lists as JSON; a reading whose fields stand in another order is the same', () => {
+  const chain = demoDataset().parts.find(({ id }) => id === 'chain-worn')!;
+  const turned = chain.wear.map((one) => Object.fromEntries(Object.entries(one).reverse()));
+  const table = (wear: unknown) =>
+    `id,kind,massG,wear\n${chain.id},chain,,"${JSON.stringify(wear).replaceAll('"', '""')}"\n`;
+  const weightless = { ...chain };
+  delete weightless.massG;
+  expect(run(table(turned), [weightless])[0]).toMatchObject({ kind: 'same' });
+  expect(run(table(chain.wear.slice(1)), [weightless])[0]).toMatchObject({ kind: 'change' });
 });
 
 test('any stock, whatever is written in it, comes back as it was', () => {
@@ -83,7 +90,7 @@ test('any stock, whatever is written in it, comes back as it was', () => {
     fc.property(fc.uniqueArray(partArbitrary, { selector: ({ id }) => id, minLength: 1, maxLength: 5 }), (parts) => {
       const sound = parts.filter((part) => partSchema.safeParse(part).success);
       fc.pre(sound.length > 0);
-      expect(run(writeStockCsv(sound)).map((row) => ('part' in row ? row.part : row))).toEqual(sound);
+      expect(run(writeStockCsv(sound)).map((row) => ('part' in row ? row.part : row))).toEqual(sound.map(withoutLists));
     }),
     { ...SEEDED, numRuns: cases(75) },
   );

@@ -20,7 +20,10 @@ const NUMBER_FIELDS = Object.keys(PART_NUMBER_RULES) as PartNumber[];
 const NAME_FIELDS = Object.keys(PART_NAME_TERMS) as PartName[];
 const FLAG_FIELDS = Object.keys(PART_FLAG_TERMS) as PartFlag[];
 
-/** Columns of a stock table, in their order. `mounts` and `wear` are JSON, because a cell cannot hold a list. */
+/**
+ * Columns that a stock table can have, in their order. `mounts` and `wear` are lists: they are not written, for a cell has one
+ * value; tables of former versions have them as JSON. A backup holds all of a part.
+ */
 export const STOCK_COLUMNS = [
   'id',
   'kind',
@@ -46,9 +49,13 @@ export type StockColumn = (typeof STOCK_COLUMNS)[number];
 
 /** The stock as RFC 4180 text. Text that a spreadsheet would take for a formula is marked as text. */
 export function writeStockCsv(parts: readonly PartRecord[]): string {
-  const data = parts.map((part) => STOCK_COLUMNS.map((column) => markedCell(cellOf(part, column))));
-  return `${Papa.unparse({ fields: [...STOCK_COLUMNS], data }, { newline: '\r\n' })}\r\n`;
+  const columns = STOCK_COLUMNS.filter((column) => !isList(column));
+  const data = parts.map((part) => columns.map((column) => markedCell(cellOf(part, column))));
+  return `${Papa.unparse({ fields: columns.map(headingOf), data }, { newline: '\r\n' })}\r\n`;
 }
+
+/** Heading of a column, as in every other table: `mass_g` for `massG`. */
+const headingOf = (column: StockColumn) => column.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 
 /** Columns that hold a list as JSON. */
 const isList = (column: StockColumn): column is 'mounts' | 'wear' => column === 'mounts' || column === 'wear';
@@ -110,7 +117,8 @@ export function guessStockMapping({ headings }: StockTable): StockMapping {
   return Object.fromEntries(
     STOCK_COLUMNS.flatMap((column) => {
       const heading =
-        headings.find((one) => one === column) ?? headings.find((one) => GUESSES[column]?.test(one) ?? false);
+        headings.find((one) => one === column || one === headingOf(column)) ??
+        headings.find((one) => GUESSES[column]?.test(one) ?? false);
       return heading === undefined ? [] : [[column, heading]];
     }),
   );
