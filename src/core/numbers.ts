@@ -18,6 +18,12 @@ export function atLeast(a: number, b: number): boolean {
 /** A value, or the bound that it is beyond. */
 export const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
+/** The middle one of some numbers in order; of an even count the upper of the two. */
+export function medianOf(values: readonly number[]): number {
+  const sorted = Float64Array.from(values).sort();
+  return itemAt(sorted, sorted.length >> 1);
+}
+
 /** By the first place in which two lists of equal length differ; 0 where in none. */
 export function compareInOrder(a: readonly number[], b: readonly number[]): number {
   const place = a.findIndex((value, i) => value !== b[i]);

@@ -182,7 +182,7 @@ test('positions are kept only where the rider asks, and go out only on request',
   await bring({ 'plain.gpx': gpxOf('Plain', [points]) });
   await app.shows(jobs, /plain\.gpx\s+saved as a ride/);
   await app.clickText('label', 'Keep positions');
-  await app.shows('section[aria-label=Import]', 'Positions show where you live and ride.');
+  await app.shows('section[aria-label=Import]', 'stay in this browser and in its backups');
   await bring({ 'placed.gpx': gpxOf('Placed', [fixtureRide(START + 86_400_000, 600, 41)]) });
   await app.shows(jobs, /placed\.gpx\s+saved as a ride/);
   await app.click('[aria-label="Save Plain"]');

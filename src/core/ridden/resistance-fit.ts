@@ -1,6 +1,6 @@
 import type { Recording } from '../recording';
 import { BRIEF_BOUNDS } from '../needs';
-import { within } from '../numbers';
+import { medianOf, within } from '../numbers';
 import { itemAt } from '../items';
 import type { RiddenEnergy } from './energy';
 
@@ -184,9 +184,4 @@ function sandwich(
     both: i * j * gg + (i * k + j * j) * gh + j * k * hh,
     cda: j * j * gg + 2 * j * k * gh + k * k * hh,
   };
-}
-
-function medianOf(values: readonly number[]): number {
-  const sorted = Float64Array.from(values).sort();
-  return itemAt(sorted, sorted.length >> 1);
 }

@@ -2,6 +2,7 @@ import type { Gear } from '../gears';
 import type { ShiftHabit } from '../ride';
 import { TURNING_RPM, type Recording } from '../recording';
 import { itemAt } from '../items';
+import { medianOf } from '../numbers';
 
 /** A shift that a rider made while pedalling. */
 interface RiddenShift {
@@ -34,7 +35,7 @@ export function shiftsOf(
       if (atS - last.atS <= AT_ONCE_S && before.length > 0) {
         shifts.push({
           atS,
-          fromRpm: middleOf(before),
+          fromRpm: medianOf(before),
           isHarder: itemAt(gears, gear).ratio > itemAt(gears, last.gear).ratio,
           sinceS: shifts.length > 0 ? atS - itemAt(shifts, shifts.length - 1).atS : undefined,
         });
@@ -67,14 +68,9 @@ export function habitOf(shifts: readonly RiddenShift[]): HabitFromRides | undefi
     shifts.filter((shift) => shift.isHarder === isHarder).map(({ fromRpm }) => fromRpm);
   const [easier, harder] = [rpmOf(false), rpmOf(true)];
   if (Math.min(easier.length, harder.length) < SHIFTS_MIN) return undefined;
-  const [easierBelowRpm, harderAboveRpm] = [middleOf(easier), middleOf(harder)];
+  const [easierBelowRpm, harderAboveRpm] = [medianOf(easier), medianOf(harder)];
   if (easierBelowRpm >= harderAboveRpm) return undefined;
   const pauses = shifts.flatMap(({ sinceS }) => (sinceS === undefined ? [] : [sinceS])).sort((a, b) => a - b);
   const pauseS = Math.max(PAUSE_S_MIN, pauses[Math.floor(CLICKS_SHARE * pauses.length)] ?? PAUSE_S_MIN);
   return { easierBelowRpm, harderAboveRpm, pauseS, shifts: shifts.length };
-}
-
-function middleOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return itemAt(sorted, sorted.length >> 1);
 }

@@ -20,14 +20,8 @@ interface ArchiveFile {
 type ArchiveResult =
   { readonly ok: true; readonly files: readonly ArchiveFile[] } | { readonly ok: false; readonly failure: FileFailure };
 
-/** Whether a file begins as a ZIP archive does. */
-export async function isArchive(file: Blob): Promise<boolean> {
-  const [p, k, third, fourth] = new Uint8Array(await file.slice(0, 4).arrayBuffer());
-  return p === 0x50 && k === 0x4b && ((third === 3 && fourth === 4) || (third === 5 && fourth === 6));
-}
-
-/** Lists the files of a ZIP archive without unpacking them, in the order of their paths; what systems add for themselves is left out. */
-export async function filesOfArchive(archive: Blob): Promise<ArchiveResult> {
+/** Lists the files of a ZIP archive without unpacking them, in the order of their paths; what systems add for themselves is left out. @param most bytes of one file */
+export async function filesOfArchive(archive: Blob, most = RIDE_FILE_BYTES_MAX): Promise<ArchiveResult> {
   const reader = new ZipReader(new BlobReader(archive), { useWebWorkers: false });
   const files: ArchiveFile[] = [];
   try {
@@ -35,7 +29,11 @@ export async function filesOfArchive(archive: Blob): Promise<ArchiveResult> {
       if (!isFile(entry) || isOfSystem(entry.filename)) continue;
       if (files.length === ARCHIVE_FILES_MAX)
         return fileFailure('tooLarge', t('ride.archiveFull', { most: ARCHIVE_FILES_MAX }));
-      files.push({ path: entry.filename, size: entry.uncompressedSize, unpack: (signal) => unpack(entry, signal) });
+      files.push({
+        path: entry.filename,
+        size: entry.uncompressedSize,
+        unpack: (signal) => unpack(entry, signal, most),
+      });
     }
   } catch (error) {
     return fileFailure('truncated', t('ride.archiveBroken', { cause: errorText(error) }));
@@ -49,22 +47,22 @@ const isFile = (entry: Entry): entry is FileEntry => !entry.directory;
 /** Hidden files, and the folder in which one system keeps its own. */
 const isOfSystem = (path: string) => path.split('/').some((part) => part.startsWith('.') || part === '__MACOSX');
 
-async function unpack(entry: FileEntry, signal: AbortSignal): Promise<Uint8Array> {
-  if (entry.uncompressedSize > RIDE_FILE_BYTES_MAX) throw new Error(sizeMessage(entry.uncompressedSize));
+async function unpack(entry: FileEntry, signal: AbortSignal, most: number): Promise<Uint8Array> {
+  if (entry.uncompressedSize > most) throw new Error(sizeMessage(entry.uncompressedSize, most));
   const pieces: Uint8Array[] = [];
   let size = 0;
   // What an archive says of a size need not be true: it is counted while it is unpacked.
   const counted = new WritableStream<Uint8Array>({
     write(piece) {
       size += piece.length;
-      if (size > RIDE_FILE_BYTES_MAX) throw new Error(sizeMessage(size));
+      if (size > most) throw new Error(sizeMessage(size, most));
       pieces.push(piece);
     },
   });
   try {
     await entry.getData(counted, { signal, checkSignature: true });
   } catch (error) {
-    if (signal.aborted || size > RIDE_FILE_BYTES_MAX) throw error;
+    if (signal.aborted || size > most) throw error;
     throw new Error(entry.encrypted ? t('ride.archiveLocked') : t('ride.archiveEntry', { cause: errorText(error) }), {
       cause: error,
     });

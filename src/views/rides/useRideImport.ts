@@ -2,6 +2,7 @@
 
 import type { Bytes } from '../../records/bytes';
 import { useRef, useState } from 'react';
+import { isArchive } from '../../formats/ride/is-archive';
 import { mappingKey, type RideFileResult } from '../../formats/ride/ride-file';
 import { RIDE_FILE_BYTES_MAX, sizeMessage } from '../../formats/ride/size';
 import type { CsvHead } from '../../formats/ride/ride-csv';
@@ -79,10 +80,9 @@ export function useRideImport(onKept: (rideId: string) => void): RideImport {
 
   /** Puts the files of an archive in its place; false where the file is none. */
   async function openArchive(key: string, { file, path }: ImportSource): Promise<boolean> {
-    if (!file) return false;
-    // Few need it: it comes when it is needed.
-    const { filesOfArchive, isArchive } = await import('../../formats/ride/archive');
-    if (!(await isArchive(file))) return false;
+    if (!file || !(await isArchive(file))) return false;
+    // Few need what unpacks them: it comes when it is needed.
+    const { filesOfArchive } = await import('../../formats/ride/archive');
     const opened = await filesOfArchive(file);
     if (!opened.ok) {
       update(key, { state: 'failed', message: opened.failure.message });
