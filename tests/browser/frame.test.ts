@@ -53,7 +53,7 @@ describe('the first minute', () => {
 
   test('which gears are used leads to the page that reads rides', async () => {
     await ask('Which gears do I really use?');
-    await app.shows('main', 'Drop one or more GPX, TCX, FIT or CSV files here');
+    await app.shows('main', 'Drop GPX, TCX, FIT, KML, GeoJSON or CSV files');
   });
 
   test('an easier gear for the mountains is searched with the steepest climb that was typed', async () => {

@@ -169,7 +169,7 @@ test('the simulation paces climbs by what can be held, and shifts at the range o
 });
 
 test('the season counts rides of all bikes by month, bike and surface', async () => {
-  await app.shows('[data-testid=season-table]', 'September 2026');
+  await app.shows('[data-testid=season-table]', 'Sep 2026');
   await app.choose('ride-surface', 'gravel');
   await app.clickText("*[@data-testid='season']//label", 'Surface');
   await app.shows('[data-testid=season-table]', /gravel\s+1\s/);
