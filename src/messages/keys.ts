@@ -2904,6 +2904,7 @@ export interface Messages {
     readonly 'riddenPanel.chainNote': { readonly source: string; readonly price: string | number };
     readonly 'riddenPanel.noChain': null;
     readonly 'riddenPanel.noStretches': null;
+    readonly 'riddenPanel.figure': null;
     readonly 'seasonPanel.season': null;
     readonly 'seasonPanel.by': null;
     readonly 'seasonPanel.bys.month': null;

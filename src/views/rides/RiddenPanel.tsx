@@ -188,7 +188,7 @@ function Costs({ response: { hunting, chain } }: { response: RiddenResponse }) {
       <SetupTable
         items={costs}
         rows={costRows(costs, units)}
-        corner=""
+        corner={t('riddenPanel.figure')}
         caption={t('riddenPanel.sameSpeeds', {
           rpm: fixed(brief.preferredRpm, 0),
           changes: firstOf(hunting).gradeChanges,
