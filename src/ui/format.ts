@@ -28,7 +28,7 @@ export function monthText(iso: string): string {
   const [year, month] = iso.split('-').map(Number);
   return new Date(definite(year), definite(month) - 1, 1).toLocaleDateString(undefined, {
     year: 'numeric',
-    month: 'long',
+    month: 'short',
   });
 }
 
