@@ -11,6 +11,7 @@ import { useFirst } from '../../ui/list/useFirst';
 import { useRideImport, type ImportJob } from './useRideImport';
 import { Note, Panel } from '../../ui/panel/Panel';
 import styles from './Rides.module.css';
+import { defined } from '../../core/optional';
 import { t } from './text';
 
 const SIGN: Readonly<Record<ImportJob['state'], string>> = {
@@ -103,6 +104,7 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
         <input ref={folderPicker} type="file" hidden data-testid="ride-folder" onChange={pick} {...FOLDER} />
       </div>
       <Checkbox
+        {...defined({ className: styles.keep })}
         checked={preferences.keepPositions === true}
         onChange={({ target }) => edits.editPreferences({ keepPositions: target.checked })}
       >
