@@ -58,7 +58,9 @@ export function energyOf(recording: Recording, { heightM, grade }: RiddenRoad, m
     add(columns.rollingJ, massKg * GRAVITY_MS2 * cosine * metres);
     // The mean of v³ between two speeds that change evenly.
     add(columns.airJ, 0.5 * airDensityKgM3 * ((from + to) / 4) * (from ** 2 + to ** 2) * seconds);
-    if (columns.givenJ) add(columns.givenJ, (powerW?.[i] ?? 0) * efficiency * seconds);
+    const watts = powerW?.[i] ?? 0;
+    // A meter that is silent for a moment gave nothing that is known; stretches with such moments are left out.
+    if (columns.givenJ) add(columns.givenJ, Number.isNaN(watts) ? 0 : watts * efficiency * seconds);
   }
   return columns;
 }

@@ -1,5 +1,5 @@
 import type { Gear, Setup } from '../gears';
-import { SHIFT_PAUSE_S, gearChooser, type ShiftHabit } from '../ride';
+import { gearChooser, habitWithin, type ShiftHabit } from '../ride';
 import { STANDING_MS, TURNING_RPM, type Recording } from '../recording';
 import { itemAt } from '../items';
 
@@ -25,11 +25,7 @@ export const NO_GEAR = -1;
  */
 export function gearsOn({ timeS, speedMs, cadenceRpm }: Recording, on: RiddenOn): Int16Array {
   const { nearest, rpmIn } = gearChooser(on.setup, on.gears, on.crossedCogs, on.preferredRpm);
-  const { easierBelowRpm, harderAboveRpm, pauseS } = on.habit ?? {
-    easierBelowRpm: on.lowRpm,
-    harderAboveRpm: on.highRpm,
-    pauseS: SHIFT_PAUSE_S,
-  };
+  const { easierBelowRpm, harderAboveRpm, pauseS } = on.habit ?? habitWithin(on.lowRpm, on.highRpm);
   let gear: number | undefined;
   let shiftedAtS = -Infinity;
   return Int16Array.from(timeS, (atS, i) => {

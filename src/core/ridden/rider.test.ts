@@ -37,6 +37,25 @@ describe('with a power meter', () => {
   });
 });
 
+test('moments in which the meter was silent count as rest, and spoil no figure', () => {
+  const ride = knownRide(hills(40_000, 2), { noise: 0.005, withPower: true });
+  const silent = { ...ride, powerW: ride.powerW!.map((watts, i) => (i % 50 === 7 ? NaN : watts)) };
+  const { cdaM2, efforts } = rider([silent]);
+  expect(within(cdaM2, RESISTANCE.cdaM2)).toBeLessThan(2);
+  expect(efforts.map(({ minutes }) => minutes)).toEqual([5, 20, 60]);
+  expect(efforts[2]!.powerW / rider([ride]).efforts[2]!.powerW).toBeCloseTo(0.98, 1);
+});
+
+test('a power meter needs no heights: efforts are measured, rolling and air stay as assumed', () => {
+  const ride = knownRide(hills(40_000, 2), { withPower: true });
+  const flat = { ...ride, elevationM: ride.elevationM.map(() => NaN) };
+  const { cdaM2, efforts, stretches } = rider([flat]);
+  expect([cdaM2.value, cdaM2.isFromRides, stretches]).toEqual([BEFORE.cdaM2, false, 0]);
+  expect(efforts.map(({ powerW }) => Math.round(powerW))).toEqual(
+    rider([ride]).efforts.map(({ powerW }) => Math.round(powerW)),
+  );
+});
+
 describe('without one', () => {
   const rules = rulesOn(TOURER, { powerW: 160 });
   const rides = [3, 7, 11].map((seed) =>

@@ -10,7 +10,7 @@ import {
   type ResistanceFit,
   type Stretch,
 } from './resistance-fit';
-import { roadOf } from './road';
+import { levelRoad, roadOf } from './road';
 
 /** Rider and bike of the rides as they are known before. */
 export interface RiderBefore extends RiddenMass {
@@ -51,15 +51,16 @@ export function riderFromRides(recordings: readonly Recording[], before: RiderBe
   const measured = recordings.some(({ powerW }) => powerW !== undefined);
   if (before.hasMotor && !measured) return { ok: false, why: message('ridden.motor') };
   const weighed = recordings.flatMap((recording) => {
-    const road = roadOf(recording);
-    return road ? [{ recording, energy: energyOf(recording, road, before) }] : [];
+    const known = roadOf(recording);
+    const road = known ?? (recording.powerW && levelRoad(recording));
+    return road ? [{ recording, energy: energyOf(recording, road, before), hasHeights: known !== undefined }] : [];
   });
   if (weighed.length === 0) return { ok: false, why: message('ridden.noHeights') };
   const stretches: Stretch[] = [];
-  for (const { recording, energy } of weighed) {
+  for (const { recording, energy, hasHeights } of weighed) {
     const next = (stretches.at(-1)?.block ?? -1) + 1;
     // With a motor the power meter does not know what else drove the bike.
-    if (!before.hasMotor) stretches.push(...stretchesOf(recording, energy, next));
+    if (hasHeights && !before.hasMotor) stretches.push(...stretchesOf(recording, energy, next));
   }
   const fit = fitResistance(stretches, before) ?? resistanceBefore(before, stretches.length);
   const own = weighed.filter(({ recording }) => (recording.powerW !== undefined) === measured);
@@ -111,7 +112,7 @@ function hardest(
 
 /** Work at the road while the cranks drive, from the start to each sample, in its parts. */
 function drivenWork({ gainedJ, rollingJ, airJ, givenJ, drives }: RiddenEnergy) {
-  const while_ = (column: Float64Array) => {
+  const whileDriven = (column: Float64Array) => {
     const sums = new Float64Array(column.length);
     for (let i = 1; i < column.length; i += 1) {
       const change = itemAt(drives, i - 1) === 1 ? itemAt(column, i) - itemAt(column, i - 1) : 0;
@@ -120,7 +121,12 @@ function drivenWork({ gainedJ, rollingJ, airJ, givenJ, drives }: RiddenEnergy) {
     return sums;
   };
   if (givenJ) return { isMeasured: true as const, fixedJ: givenJ };
-  return { isMeasured: false as const, fixedJ: while_(gainedJ), rollingJ: while_(rollingJ), airJ: while_(airJ) };
+  return {
+    isMeasured: false as const,
+    fixedJ: whileDriven(gainedJ),
+    rollingJ: whileDriven(rollingJ),
+    airJ: whileDriven(airJ),
+  };
 }
 
 /** Power at the cranks at each sample, W: measured, or what the road took between samples while the cranks drove. */

@@ -13,6 +13,11 @@ export interface RiddenRoad {
 /** Over which a grade is taken, m: shorter than a pitch that asks for another gear, longer than a height's noise. */
 const GRADE_OVER_M = 50;
 
+/** The road of a recording whose heights are not known: what a power meter reads does not depend on it. */
+export function levelRoad({ timeS }: Recording): RiddenRoad {
+  return { heightM: new Float64Array(timeS.length), grade: new Float64Array(timeS.length) };
+}
+
 /** Heights and grades along a recording; undefined where it has too few heights. */
 export function roadOf({ distanceM, elevationM }: Recording): RiddenRoad | undefined {
   const points = [...distanceM].map((metres, i) => {

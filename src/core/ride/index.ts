@@ -4,7 +4,7 @@ export { SHORTEST_EFFORT_S, climbEffort, criticalPowerW, power60FromW } from './
 export type { Stamina } from './sustained';
 export { climb, developmentForM, teethForEasier, teethForHarder } from './climb';
 export { OFF_CLIMBS_SHARE, pacingOf } from './pacing';
-export { SHIFT_PAUSE_S, gearChooser } from './shift-rule';
+export { gearChooser, habitWithin } from './shift-rule';
 export type { ShiftHabit } from './shift-rule';
 export { kmhOf, msOf } from './speed';
 export type { Climb } from './climb';

@@ -2,7 +2,7 @@ import type { Gear, Setup } from '../gears';
 import { reserveAfterJ, type Pacing } from './pacing';
 import type { ElevationProfile } from './profile';
 import { GRAVITY_MS2, airForceN, assistedPowerW, speedForPower, type Resistance } from './road-load';
-import { SHIFT_PAUSE_S, gearChooser, type ShiftHabit } from './shift-rule';
+import { gearChooser, habitWithin, type ShiftHabit } from './shift-rule';
 import { kmhOf, msOf } from './speed';
 import { firstOf, itemAt } from '../items';
 
@@ -108,11 +108,7 @@ export function rideThrough(
   const { massKg } = resistance;
   const road = slopesOf(profile, resistance);
   const { choices, isCrossed, isSameRow, nearest, rpmIn } = gearChooser(setup, gears, crossedCogs, preferredRpm);
-  const { easierBelowRpm, harderAboveRpm, pauseS } = habit ?? {
-    easierBelowRpm: lowRpm,
-    harderAboveRpm: highRpm,
-    pauseS: SHIFT_PAUSE_S,
-  };
+  const { easierBelowRpm, harderAboveRpm, pauseS } = habit ?? habitWithin(lowRpm, highRpm);
   const wantedW = (place: number) => (pacing ? itemAt(pacing.powerW, place) : powerW);
 
   // Computed only where a rider struggles.

@@ -6,7 +6,7 @@ type Developed = Gear & { readonly developmentM: number };
 /** A gear on another ring must be better by this, as ln of cadence, to be worth the shift. */
 const RING_CHANGE_WORTH = 0.09;
 /** After a shift a rider waits so long for the next, s, where nothing is known of theirs. */
-export const SHIFT_PAUSE_S = 2;
+const SHIFT_PAUSE_S = 2;
 
 /** When a rider shifts. */
 export interface ShiftHabit {
@@ -16,6 +16,13 @@ export interface ShiftHabit {
   /** Time from one shift to the next at least, s. */
   readonly pauseS: number;
 }
+
+/** The habit of a rider of whom none is known: shifts at the ends of the cadence range. */
+export const habitWithin = (lowRpm: number, highRpm: number): ShiftHabit => ({
+  easierBelowRpm: lowRpm,
+  harderAboveRpm: highRpm,
+  pauseS: SHIFT_PAUSE_S,
+});
 
 /** Which gear a rider takes who shifts. */
 interface GearChooser {

@@ -14,8 +14,9 @@ import { Note, Panel, PanelHead } from '../../ui/panel/Panel';
 import { Sideways } from '../../ui/panel/Sideways';
 import { Table } from '../../ui/panel/Table';
 import { shareText } from './ride-words';
-import { SEASON_BY, seasonOf, yearsOf, type SeasonBy, type SeasonFilter, type SeasonGroup } from './season';
+import { SEASON_BY, seasonOf, yearsOf, type SeasonBy, type SeasonFilter } from './season';
 import styles from './Rides.module.css';
+import { percentCell } from '../../formats/csv-cells';
 import { t } from './text';
 
 /** Rides of all bikes at once, by month, bike or surface. */
@@ -33,7 +34,6 @@ export function SeasonPanel() {
     if (by === 'bike') return bikes.find(({ id }) => id === key)?.name ?? t('seasonPanel.deletedBike');
     return key === '' ? t('seasonPanel.notSaid') : SURFACE_TEXT[key as Surface];
   };
-  const kmh = ({ metres, seconds }: SeasonGroup) => (seconds > 0 ? (metres / seconds) * 3.6 : 0);
   const { bikeId, surface, year } = filter;
   return (
     <Panel aria-label={t('seasonPanel.season')} data-testid="season">
@@ -96,10 +96,10 @@ export function SeasonPanel() {
               group.rides,
               group.metres / 1000,
               group.seconds,
-              kmh(group),
+              group.speedKmh,
               group.mostUsed?.chainring ?? '',
               group.mostUsed?.cog ?? '',
-              group.mostUsed ? group.mostUsed.share * 100 : '',
+              group.mostUsed ? percentCell(group.mostUsed.share) : '',
             ]),
           })}
         />
@@ -129,7 +129,7 @@ export function SeasonPanel() {
                     <span>{distanceText(units, group.metres / 1000, 0)}</span>
                   </td>
                   <td>{durationText(group.seconds)}</td>
-                  <td>{`${fixed(speedIn(units.speedUnit, kmh(group)), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}`}</td>
+                  <td>{`${fixed(speedIn(units.speedUnit, group.speedKmh), 1)} ${SPEED_UNIT_TEXT[units.speedUnit]}`}</td>
                   <td>
                     {group.mostUsed
                       ? t('seasonPanel.gearShare', {

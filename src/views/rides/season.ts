@@ -1,5 +1,6 @@
 import { gearsOf } from '../../core/gears';
 import type { Surface } from '../../core/needs';
+import { kmhOf } from '../../core/ride';
 import type { RideRecord } from '../../records';
 import { itemAt } from '../../core/items';
 
@@ -8,12 +9,14 @@ export const SEASON_BY = ['month', 'bike', 'surface'] as const;
 export type SeasonBy = (typeof SEASON_BY)[number];
 
 /** Rides that have something in common. */
-export interface SeasonGroup {
+interface SeasonGroup {
   /** 2026-05, the id of a bike, or a surface; empty where a ride does not say. */
   readonly key: string;
   readonly rides: number;
   readonly metres: number;
   readonly seconds: number;
+  /** Mean, pauses within rides included. */
+  readonly speedKmh: number;
   /** The gear with the most pedalled time, and its share; undefined where no times are known. */
   readonly mostUsed: { readonly chainring: number; readonly cog: number; readonly share: number } | undefined;
 }
@@ -80,10 +83,13 @@ function sumOf(rides: readonly RideRecord[]): Omit<SeasonGroup, 'key'> {
     });
   }
   const most = [...seconds.values()].sort((a, b) => b.seconds - a.seconds)[0];
+  const metres = rides.reduce((sum, { distanceM }) => sum + distanceM, 0);
+  const rideSeconds = rides.reduce((sum, ride) => sum + ride.seconds, 0);
   return {
     rides: rides.length,
-    metres: rides.reduce((sum, { distanceM }) => sum + distanceM, 0),
-    seconds: rides.reduce((sum, ride) => sum + ride.seconds, 0),
+    metres,
+    seconds: rideSeconds,
+    speedKmh: rideSeconds > 0 ? kmhOf(metres / rideSeconds) : 0,
     mostUsed:
       most && pedalled > 0 ? { chainring: most.chainring, cog: most.cog, share: most.seconds / pedalled } : undefined,
   };

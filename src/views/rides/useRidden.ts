@@ -43,12 +43,12 @@ export function useRidden({ state, rides }: RidesUse): WorkerQuery<never, Ridden
       }),
     };
   }, [isKnown, rides, habit, brief, bike, setups]);
-  const { state: told } = useWorkerQuery(request, async (sent, _onProgress, signal) => {
+  const { state: answer } = useWorkerQuery(request, async (sent, _onProgress, signal) => {
     const packed = await readPacked(
       db,
       rides.map(({ id }) => id),
     );
     return rideClient().ridden({ ...sent, packed }, signal);
   });
-  return told;
+  return answer;
 }

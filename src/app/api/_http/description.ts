@@ -11,7 +11,7 @@ import { jobCardRequestSchema, jobCardResponseSchema } from '../../../records/ex
 import { needsRequestSchema, needsResponseSchema } from '../../../records/exchange/needs';
 import { t } from '../../../records/exchange/text';
 
-/** Path that a breaking change will be told apart by. */
+/** Version in the path; a breaking change gets a new one. */
 const VERSION = 'v1';
 
 interface Call {

@@ -27,7 +27,7 @@ export function handlers(
 ): Readonly<Record<Method | 'OPTIONS', (request: Request) => Promise<Response>>> {
   const has = METHODS.filter((method) => own[method]);
   const allow = [...has, ...(own.GET ? ['HEAD'] : []), 'OPTIONS'].join(', ');
-  const told = (request: Request) =>
+  const preflight = (request: Request) =>
     Promise.resolve(
       new Response(null, {
         status: 204,
@@ -57,5 +57,8 @@ export function handlers(
       return response;
     };
   const all = METHODS.map((method) => [method, answered(own[method] ?? refused)] as const);
-  return { ...(Object.fromEntries(all) as Record<Method, (request: Request) => Promise<Response>>), OPTIONS: told };
+  return {
+    ...(Object.fromEntries(all) as Record<Method, (request: Request) => Promise<Response>>),
+    OPTIONS: preflight,
+  };
 }
