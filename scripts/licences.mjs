@@ -17,6 +17,8 @@ const ALLOWED = new Set([
   'OFL-1.1',
   // Used as they are, file by file.
   'MPL-2.0',
+  // A permissive one, of a parser that only the development tools use.
+  'Python-2.0',
 ]);
 
 /** Of a licence expression one side of an OR must be allowed, all sides of an AND. */
