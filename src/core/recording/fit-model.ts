@@ -13,7 +13,7 @@ const FIRST: RideModel = {
   stops: 0.04,
   starts: 0.12,
   oneClick: 0.012,
-  rowChange: 0.002,
+  rowChange: 0.0003,
 };
 
 /** Bounds of each figure: outside them the readings tell no gears apart, or too little of the figure is seen. */
@@ -25,11 +25,16 @@ const BOUNDS: Readonly<Record<keyof RideModel, readonly [number, number]>> = {
   stops: [0.003, 0.4],
   starts: [0.02, 0.6],
   oneClick: [0.002, 0.1],
-  rowChange: [0.0003, 0.005],
+  rowChange: [0.0001, 0.001],
 };
 
 /** What is assumed counts as so many samples that were seen. */
 const PRIOR_SAMPLES = 60;
+/**
+ * The same of changes of row: an hour at one sample a second. They are rare, and the same ratio on another ring explains
+ * a jump of several cogs as well, so a few doubtful ones would call for more.
+ */
+const PRIOR_ROW_SAMPLES = 3600;
 /** Samples of a stretch, and stretches over a ride: enough for figures of a whole ride, whatever its length. */
 const STRETCH = 800;
 const STRETCHES = 4;
@@ -108,7 +113,8 @@ const noSums = (): ModelSums => ({
 function bestModel(sums: ModelSums, first: RideModel, { chainrings, hubStages }: Setup): RideModel {
   const share = (part: number, rest: number, assumed: number) =>
     (part + PRIOR_SAMPLES * assumed) / (part + rest + PRIOR_SAMPLES);
-  const rate = (seen: number, assumed: number) => (seen + PRIOR_SAMPLES * assumed) / (sums.samples + PRIOR_SAMPLES);
+  const rate = (seen: number, assumed: number, priorSamples: number) =>
+    (seen + priorSamples * assumed) / (sums.samples + priorSamples);
   const squares = sums.squares + PRIOR_SAMPLES * first.scatter ** 2;
   const rows = chainrings.length * hubStages.length;
   return within({
@@ -118,8 +124,8 @@ function bestModel(sums: ModelSums, first: RideModel, { chainrings, hubStages }:
     atRest: share(sums.restWhileFree, sums.turningWhileFree, first.atRest),
     stops: share(sums.stops, sums.staysDriving, first.stops),
     starts: share(sums.starts, sums.staysFree, first.starts),
-    oneClick: rate(sums.clicks / NEIGHBOURS, first.oneClick),
-    rowChange: rows > 1 ? rate(sums.rowChanges / COGS_OF_ROW, first.rowChange) : first.rowChange,
+    oneClick: rate(sums.clicks / NEIGHBOURS, first.oneClick, PRIOR_SAMPLES),
+    rowChange: rows > 1 ? rate(sums.rowChanges / COGS_OF_ROW, first.rowChange, PRIOR_ROW_SAMPLES) : first.rowChange,
   });
 }
 

@@ -89,21 +89,3 @@ test('staying, clicks within a row and changes of row are split as they are over
     SEEDED,
   );
 });
-
-test('running maxima are the maxima over all pairs of gears, with the gear that each comes from', () => {
-  fc.assert(
-    fc.property(cases, ([setup, values]) => {
-      const { changes, size, chances } = bothWays(setup);
-      const from = Float64Array.from({ length: size }, (_, i) => values[(7 * i) % values.length]! ** 8);
-      const to = new Float64Array(size);
-      const origins = new Int32Array(size);
-      changes.max(from, to, origins);
-      for (let b = 0; b < size; b += 1) {
-        const plain = Math.max(...chances.map((row, a) => from[a]! * row[b]!));
-        expect(to[b]! / plain).toBeCloseTo(1, 10);
-        expect((from[origins[b]!]! * chances[origins[b]!]![b]!) / plain).toBeCloseTo(1, 10);
-      }
-    }),
-    SEEDED,
-  );
-});

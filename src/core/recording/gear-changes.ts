@@ -12,8 +12,8 @@ export const MORE_CLICKS = 0.35;
 /**
  * Chances of changing gear, over rows (ring and hub stage) of the same cogs. From cog to cog of a row they are
  * `oneClick × MORE_CLICKS^(clicks − 1)`; to the same or another cog of another row `rowChange^rows × MORE_CLICKS^clicks`, since a change of
- * ring goes with a click or two as a matter of course. They depend on the number of clicks alone, so sums and maxima over all
- * gears are running sums and maxima over neighbouring cogs: of the order of rows × gears instead of gears².
+ * ring goes with a click or two as a matter of course. They depend on the number of clicks alone, so sums over all gears are
+ * running sums over neighbouring cogs: of the order of rows × gears instead of gears².
  */
 export class GearChanges {
   readonly size: number;
@@ -25,10 +25,9 @@ export class GearChanges {
   private readonly stay: Float64Array;
   /** `rowChange^rows` of each row after each row; 0 to itself. */
   private readonly rowChance: Float64Array;
-  /** Sum, or maximum, over the other cogs of a row, each weighted by `MORE_CLICKS^clicks`. */
+  /** Sum over the other cogs of a row, each weighted by `MORE_CLICKS^clicks`. */
   private readonly sides: Float64Array;
-  private readonly sidesFrom: Int32Array;
-  /** Sum, or maximum, over all cogs of a row. */
+  /** Sum over all cogs of a row. */
   private readonly around: Float64Array;
   /** First click of a change within a row, on top of the factor of each click. */
   private readonly click: number;
@@ -53,7 +52,6 @@ export class GearChanges {
       }
     }
     this.sides = new Float64Array(this.size);
-    this.sidesFrom = new Int32Array(this.size);
     this.around = new Float64Array(this.size);
     this.stay = new Float64Array(this.size);
     const leaving = new Float64Array(this.size);
@@ -114,66 +112,6 @@ export class GearChanges {
       for (let p = row + cogs - 1; p >= row; p -= 1) {
         sides[p]! += run;
         run = MORE_CLICKS * (run + from[p]!);
-      }
-    }
-  }
-
-  /**
-   * Maximizes over all gears: `to[b] = max from[a] × chance(a → b)`.
-   * @param origins is given the position `a` of each maximum
-   */
-  max(from: Float64Array, to: Float64Array, origins: Int32Array): void {
-    const { cogs, rows, sides, sidesFrom, around, stay, rowChance, size, click } = this;
-    for (let row = 0; row < size; row += cogs) {
-      let run = 0;
-      let at = row;
-      for (let p = row; p < row + cogs; p += 1) {
-        sides[p] = run;
-        sidesFrom[p] = at;
-        const own = from[p]!;
-        if (own > run) {
-          at = p;
-          run = own;
-        }
-        run *= MORE_CLICKS;
-      }
-      run = 0;
-      at = row + cogs - 1;
-      for (let p = row + cogs - 1; p >= row; p -= 1) {
-        if (run > sides[p]!) {
-          sides[p] = run;
-          sidesFrom[p] = at;
-        }
-        const own = from[p]!;
-        if (own > run) {
-          at = p;
-          run = own;
-        }
-        run *= MORE_CLICKS;
-      }
-    }
-    for (let p = 0; p < size; p += 1) {
-      const own = from[p]!;
-      const beside = sides[p]!;
-      const stays = own * stay[p]!;
-      const clicked = click * beside;
-      to[p] = clicked > stays ? clicked : stays;
-      origins[p] = clicked > stays ? sidesFrom[p]! : p;
-      around[p] = own >= beside ? own : beside;
-      if (own >= beside) sidesFrom[p] = p;
-    }
-    for (let r = 0; r < rows; r += 1) {
-      for (let other = 0; other < rows; other += 1) {
-        if (other === r) continue;
-        const chance = rowChance[other * rows + r]!;
-        const offset = (other - r) * cogs;
-        for (let p = r * cogs; p < (r + 1) * cogs; p += 1) {
-          const value = chance * around[p + offset]!;
-          if (value > to[p]!) {
-            to[p] = value;
-            origins[p] = sidesFrom[p + offset]!;
-          }
-        }
       }
     }
   }

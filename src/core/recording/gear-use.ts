@@ -70,8 +70,8 @@ const LEAD = 512;
 
 /**
  * The likeliest gear at every sample, by a hidden Markov model over gear × (driving, freewheeling) whose scatter and chances
- * are fitted to the ride: Viterbi for the sequence, forward–backward for the confidence of each sample. Duplicate gears are
- * distinguished by the sequence alone.
+ * are fitted to the ride: forward–backward gives the chance of each, which is the confidence. Duplicate gears are distinguished
+ * by the samples around them alone.
  * @param rules `gears` are all of the setup
  * @param onProgress from 0 to 1
  */
