@@ -26,6 +26,19 @@ module.exports = {
       to: { path: '^src/(?!offline/)' },
     },
     {
+      name: 'relay-stands-alone',
+      comment: 'the relay passes on bytes and knows nothing of what they are',
+      severity: 'error',
+      from: { path: '^src/relay/' },
+      to: { path: '^src/(?!relay/)' },
+    },
+    {
+      name: 'relay-is-of-the-server',
+      severity: 'error',
+      from: { path: '^src/(?!relay/|app/api/)' },
+      to: { path: '^src/relay/' },
+    },
+    {
       name: 'ui-knows-no-bicycles',
       comment: 'of the layers below, ui uses numbers, units and words only',
       severity: 'error',

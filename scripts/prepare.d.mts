@@ -2,9 +2,11 @@ import type { ChildProcess } from 'node:child_process';
 
 export const CHROMIUM: string;
 export const CHROMEDRIVER: string;
+export const REDIS_SERVER: string;
 function run(command: string, args: readonly string[], env?: Record<string, string>): boolean;
 function installPackages(): void;
 export function installBrowser(): void;
+function installRedis(): void;
 export function build(): void;
 function portProblem(port: number): Promise<string | undefined>;
 export function freePort(): Promise<number>;

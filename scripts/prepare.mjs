@@ -7,6 +7,7 @@ import { createServer } from 'node:net';
 import { join } from 'node:path';
 
 export const CHROMIUM = '/usr/bin/chromium';
+export const REDIS_SERVER = '/usr/bin/redis-server';
 export const CHROMEDRIVER = '/usr/bin/chromedriver';
 const STAMPS = '.cache';
 
@@ -71,21 +72,27 @@ export function build() {
 
 /** Debian's own browser and driver, for the tests that drive the real interface. */
 export function installBrowser() {
-  if (existsSync(CHROMIUM) && existsSync(CHROMEDRIVER)) return;
+  installFromDebian([CHROMIUM, CHROMEDRIVER], ['chromium', 'chromium-driver']);
+}
+
+/** Debian's own Redis, for the tests of the relay of several processes. */
+export function installRedis() {
+  installFromDebian([REDIS_SERVER], ['redis-server']);
+}
+
+function installFromDebian(programs, packages) {
+  if (programs.every((program) => existsSync(program))) return;
   if (process.getuid?.() !== 0 || !existsSync('/usr/bin/apt-get')) {
-    console.error(
-      `The browser tests need ${CHROMIUM} and ${CHROMEDRIVER}: install Debian's chromium and chromium-driver.`,
-    );
+    console.error(`The tests need ${programs.join(' and ')}: install Debian's ${packages.join(' and ')}.`);
     process.exit(1);
   }
   must('apt-get update', 'apt-get', ['update', '-qq']);
-  must('installing chromium', 'apt-get', [
+  must(`installing ${packages.join(', ')}`, 'apt-get', [
     'install',
     '-y',
     '-qq',
     '--no-install-recommends',
-    'chromium',
-    'chromium-driver',
+    ...packages,
   ]);
 }
 

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { audit } from './audit.mjs';
 import { licences } from './licences.mjs';
-import { build, installBrowser, installPackages, run } from './prepare.mjs';
+import { build, installBrowser, installPackages, installRedis, run } from './prepare.mjs';
 
 const bin = (name) => `node_modules/.bin/${name}`;
 const jest = (project, ...more) =>
@@ -32,7 +32,10 @@ const PARTS = {
     run(bin('tsc'), ['-p', 'src/core/tsconfig.json']) &&
     run(bin('tsc'), ['-p', 'src/offline/tsconfig.json']),
   // By itself it leaves a core idle.
-  unit: () => jest('unit', '--maxWorkers=2'),
+  unit: () => {
+    installRedis();
+    return jest('unit', '--maxWorkers=2');
+  },
   // Long random runs; FUZZ=n tries n times as many cases.
   fuzz: () => jest('fuzz', '--maxWorkers=2'),
   build: () => {

@@ -1263,10 +1263,23 @@ export interface Messages {
     readonly 'wrongMethod.detail': { readonly allow: string | number };
     readonly 'wrongType.title': null;
     readonly 'wrongType.detail': { readonly type: string | number };
+    readonly 'wrongType.bytes': { readonly type: string | number };
     readonly 'wrongEncoding.title': null;
     readonly 'wrongEncoding.detail': { readonly encoding: string | number };
     readonly 'notGzip.title': null;
     readonly 'notGzip.detail': null;
+    readonly 'relay.badId.title': null;
+    readonly 'relay.badId.detail': null;
+    readonly 'relay.taken.title': null;
+    readonly 'relay.taken.detail': null;
+    readonly 'relay.gone.title': null;
+    readonly 'relay.gone.detail': null;
+    readonly 'relay.full.title': null;
+    readonly 'relay.full.detail': null;
+    readonly 'relay.channelFull.title': null;
+    readonly 'relay.channelFull.detail': { readonly most: string | number };
+    readonly 'relay.tooMany.title': null;
+    readonly 'relay.tooMany.detail': { readonly seconds: string | number };
   };
   readonly jobCard: {
     readonly 'chainWords.chainText.hasTooFewUseAnother': { readonly name: string | number; readonly links: string | number; readonly missing: string | number };

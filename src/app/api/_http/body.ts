@@ -18,6 +18,9 @@ const PATH_MAX = 80;
 /** Value of `Retry-After`, s. */
 const RETRY_AFTER_S = '2';
 
+/** Statuses of what may be answered a moment later. */
+const BUSY = [429, 503];
+
 const PROBLEM_TYPE = 'application/problem+json';
 const JSON_TYPE = 'application/json';
 
@@ -26,12 +29,20 @@ export function problemResponse(problem: Omit<Problem, 'type'>): Response {
     { type: 'about:blank', ...problem },
     {
       status: problem.status,
-      headers: { 'content-type': PROBLEM_TYPE, ...(problem.status === 503 && { 'retry-after': RETRY_AFTER_S }) },
+      headers: { 'content-type': PROBLEM_TYPE, ...(BUSY.includes(problem.status) && { 'retry-after': RETRY_AFTER_S }) },
     },
   );
 }
 
 type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+
+/** What is said of a body that could not be read. */
+function notRead(why: Unread, most: number): Omit<Problem, 'type'> {
+  if (why === 'notGzip') return { title: t('notGzip.title'), status: 400, detail: t('notGzip.detail') };
+  if (why === 'tooLarge') return { title: t('tooLarge.title'), status: 413, detail: t('tooLarge.detail', { most }) };
+  const detail = why === 'crowded' ? t('slow.crowded') : t('slow.late', { seconds: BODY_MS_MAX / 1000 });
+  return { title: t('slow.title'), status: 408, detail };
+}
 
 /** Maximum nesting; no valid request is deeper, and parser and schema recurse level by level. */
 const DEPTH_MAX = 32;
@@ -48,18 +59,7 @@ export async function readBody<T extends z.ZodType>(request: Request, schema: T)
     return refuse({ title: t('wrongEncoding.title'), status: 415, detail });
   }
   const read = await readText(request, encoding === 'gzip');
-  if (read === 'notGzip') {
-    return refuse({ title: t('notGzip.title'), status: 400, detail: t('notGzip.detail') });
-  }
-  if (read === 'crowded') {
-    return refuse({ title: t('slow.title'), status: 408, detail: t('slow.crowded') });
-  }
-  if (read === 'late') {
-    return refuse({ title: t('slow.title'), status: 408, detail: t('slow.late', { seconds: BODY_MS_MAX / 1000 }) });
-  }
-  if (read === 'tooLarge') {
-    return refuse({ title: t('tooLarge.title'), status: 413, detail: t('tooLarge.detail', { most: BODY_BYTES_MAX }) });
-  }
+  if (typeof read === 'string') return refuse(notRead(read, BODY_BYTES_MAX));
   if (isDeeperThan(read.text, DEPTH_MAX)) {
     return refuse({
       title: t('tooDeep.title'),
@@ -144,18 +144,45 @@ function makeRoom(from: string): void {
   else if (coming.size >= BODIES_AT_ONCE.ofAll) definite(coming.values().next().value).letGo();
 }
 
-/** Reads the body as text; fails as soon as it is too large, whatever its length header, or too slow. */
-async function readText(
+type Unread = 'tooLarge' | 'late' | 'crowded' | 'notGzip';
+
+/** Reads the body as text, as {@link readPieces} does. */
+async function readText(request: Request, isPacked: boolean): Promise<{ readonly text: string } | Unread> {
+  const decoder = new TextDecoder();
+  let text = '';
+  const failed = await readPieces(request, BODY_BYTES_MAX, isPacked, (piece) => {
+    text += decoder.decode(piece, { stream: true });
+  });
+  return failed ?? { text: text + decoder.decode() };
+}
+
+const BYTES_TYPE = 'application/octet-stream';
+
+/** Reads a body of bytes; what cannot be taken comes back as the response to send. */
+export async function readBytes(request: Request, most: number): Promise<Body<Uint8Array>> {
+  const type = (request.headers.get('content-type') ?? '').trim().toLowerCase();
+  if (type !== BYTES_TYPE) {
+    const detail = t('wrongType.bytes', { type: excerpt(type) });
+    return refuse({ title: t('wrongType.title'), status: 415, detail });
+  }
+  const pieces: Uint8Array[] = [];
+  const failed = await readPieces(request, most, false, (piece) => pieces.push(piece));
+  if (failed) return refuse(notRead(failed, most));
+  return { ok: true, value: Buffer.concat(pieces) };
+}
+
+/** Reads the body piece by piece; fails as soon as it is too large, whatever its length header, or too slow. */
+async function readPieces(
   request: Request,
+  most: number,
   isPacked: boolean,
-): Promise<{ readonly text: string } | 'tooLarge' | 'late' | 'crowded' | 'notGzip'> {
-  if (Number(request.headers.get('content-length') ?? 0) > BODY_BYTES_MAX) return 'tooLarge';
+  take: (piece: Uint8Array) => void,
+): Promise<Unread | undefined> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return 'tooLarge';
   const body = request.body;
   // Unpacked piece by piece: a small body cannot fill the memory.
   const reader = (isPacked ? body?.pipeThrough(new DecompressionStream('gzip')) : body)?.getReader();
-  if (!reader) return { text: '' };
-  const decoder = new TextDecoder();
-  let text = '';
+  if (!reader) return undefined;
   let bytes = 0;
   let ended: 'late' | 'crowded' | undefined;
   // Ends a pending read.
@@ -173,13 +200,13 @@ async function readText(
     for (;;) {
       const { done, value } = await reader.read();
       if (ended) return ended;
-      if (done) return { text: text + decoder.decode() };
+      if (done) return undefined;
       bytes += value.byteLength;
-      if (bytes > BODY_BYTES_MAX) {
+      if (bytes > most) {
         await reader.cancel();
         return 'tooLarge';
       }
-      text += decoder.decode(value, { stream: true });
+      take(value);
     }
   } catch (error) {
     // What unpacking throws differs from platform to platform.

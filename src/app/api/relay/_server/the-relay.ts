@@ -1,0 +1,63 @@
+import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
+import { memoryRelay, redisRelay, type Relay } from '../../../../relay';
+import { t } from '../../../../records/exchange/text';
+import { problemResponse } from '../../_http/body';
+
+/** Requests within so many seconds. */
+const LIMITS = {
+  /** Packages left or taken, of one address. */
+  packages: { points: 60, duration: 60 },
+  /** Messages of one channel: a workshop that sends its photos sends some 20 a second. */
+  messages: { points: 600, duration: 10 },
+  /** Channels followed anew, of one address. */
+  follows: { points: 3000, duration: 60 },
+} as const;
+
+interface Served {
+  readonly relay: Promise<Relay>;
+  readonly limits: Readonly<Record<keyof typeof LIMITS, RateLimiterMemory>>;
+}
+
+/** One for all routes of a process, each of which is bundled by itself. */
+const shared = globalThis as { rontelRelay?: Served };
+
+/** The relay of this process: in its memory, or in Redis where `RONTEL_REDIS_URL` names one. */
+export function theRelay(): Served {
+  shared.rontelRelay ??= {
+    relay: process.env.RONTEL_REDIS_URL ? redisRelay(process.env.RONTEL_REDIS_URL) : Promise.resolve(memoryRelay()),
+    limits: {
+      packages: new RateLimiterMemory(LIMITS.packages),
+      messages: new RateLimiterMemory(LIMITS.messages),
+      follows: new RateLimiterMemory(LIMITS.follows),
+    },
+  };
+  return shared.rontelRelay;
+}
+
+/** Ids are 16 random bytes in base64url: nobody guesses one. */
+const ID = /^[\w-]{22}$/;
+
+/** The id that a request's path ends with, if the sender may ask now; else the response to send. */
+export async function admitted(
+  request: Request,
+  limit: keyof typeof LIMITS,
+): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly response: Response }> {
+  const id = new URL(request.url).pathname.split('/').at(-1) ?? '';
+  const refuse = (problem: Parameters<typeof problemResponse>[0]) => ({
+    ok: false as const,
+    response: problemResponse(problem),
+  });
+  if (!ID.test(id)) return refuse({ title: t('relay.badId.title'), status: 400, detail: t('relay.badId.detail') });
+  const sender = limit === 'messages' ? id : (request.headers.get('x-forwarded-for') ?? '');
+  try {
+    await theRelay().limits[limit].consume(sender);
+  } catch (error) {
+    if (!(error instanceof RateLimiterRes)) throw error;
+    const seconds = Math.ceil(error.msBeforeNext / 1000);
+    return refuse({ title: t('relay.tooMany.title'), status: 429, detail: t('relay.tooMany.detail', { seconds }) });
+  }
+  return { ok: true, id };
+}
+
+export const fullResponse = () =>
+  problemResponse({ title: t('relay.full.title'), status: 503, detail: t('relay.full.detail') });

@@ -1,0 +1,3 @@
+export { RELAY_BOUNDS, type Relay, type RelayMessage } from './relay';
+export { memoryRelay } from './memory-relay';
+export { redisRelay } from './redis-relay';
