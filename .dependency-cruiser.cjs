@@ -1,5 +1,5 @@
 // Imports go one way: each layer may use the layers below it and none above.
-const layers = ['core', 'messages', 'records', 'formats', 'workers', 'store', 'ui', 'features', 'views', 'app'];
+const layers = ['core', 'messages', 'records', 'formats', 'sync', 'workers', 'store', 'ui', 'features', 'views', 'app'];
 const above = (layer) => layers.slice(layers.indexOf(layer) + 1).join('|');
 
 /** @type {import('dependency-cruiser').IConfiguration} */

@@ -34,7 +34,7 @@ const shared = {
   ],
   transform: swc,
   transformIgnorePatterns: [
-    '/node_modules/(?!(d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)',
+    '/node_modules/(?!(lib0|yjs|@noble|d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)',
   ],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',

@@ -3620,6 +3620,7 @@ export interface Messages {
     readonly 'undo.photo': null;
     readonly 'undo.newWheelset': { readonly bike: string | number };
     readonly 'undo.surface': null;
+    readonly 'undo.removedOn': { readonly device: string | number };
     readonly 'job.stepChanged': null;
     readonly 'job.deleted': null;
     readonly 'job.signedOff': null;

@@ -16,6 +16,7 @@ import type { QuarantineEntry } from './quarantine';
 import type { BinEntry } from './bin';
 import { GATE } from './gate';
 import type { HistoryEntry } from './history-entry';
+import type { ClashRecord, DigestRecord, PairingRecord, PieceRecord, SharedUpdate } from './sharing';
 import { upgradeTo8 } from './upgrade-to-8';
 
 /** Metadata of the database. */
@@ -47,6 +48,11 @@ export class RontelDatabase extends Dexie {
   readonly bin!: EntityTable<BinEntry, 'seq'>;
   readonly quarantine!: EntityTable<QuarantineEntry, 'seq'>;
   readonly meta!: EntityTable<MetaRecord, 'key'>;
+  readonly sharing!: EntityTable<PairingRecord, 'id'>;
+  readonly sharedUpdates!: EntityTable<SharedUpdate, 'seq'>;
+  readonly clashes!: EntityTable<ClashRecord, 'seq'>;
+  readonly digests!: EntityTable<DigestRecord, 'id'>;
+  readonly pieces!: EntityTable<PieceRecord, 'id'>;
   /** Id of this tab, for its undo steps. */
   tab = EARLIER_TAB;
   /** Exposed here so that subscribers need not load the package before the database is open. */
@@ -79,5 +85,12 @@ export class RontelDatabase extends Dexie {
       .upgrade((transaction) => transaction.table<HistoryEntry>('history').toCollection().modify({ tab: EARLIER_TAB }));
     this.version(8).stores({ quarantine: '++seq' }).upgrade(upgradeTo8);
     this.version(9).stores({ aside: null });
+    this.version(10).stores({
+      sharing: 'id',
+      sharedUpdates: '++seq',
+      clashes: '++seq',
+      digests: 'id',
+      pieces: 'id, digest',
+    });
   }
 }
