@@ -25,3 +25,9 @@ export function editText(name: EditName): string {
   if (typeof name === 'string') return t(name);
   return 'undo' in name ? t(name.undo) : name.text;
 }
+
+/** Returns the name of a record's field; undefined where it has none. @param group such as `part`, empty for bikes and setups */
+export function fieldText(group: '' | 'part' | 'job' | 'step', field: string): string | undefined {
+  const names = (group === '' ? en : en[group]) as Readonly<Record<string, unknown>>;
+  return typeof names[field] === 'string' ? names[field] : undefined;
+}

@@ -12,6 +12,7 @@ export const PAGES = [
   '/log',
   '/parts',
   '/learn',
+  '/devices',
   '/settings',
 ] as const;
 

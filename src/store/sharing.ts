@@ -74,6 +74,8 @@ type Tables = Record<KeptTable, Map<string, LooseRecord>>;
  * Keeps the records of this browser and what paired devices share the same. Both are in one database and change in one
  * transaction, so a browser that is closed in the middle has the one with the other or neither.
  */
+// Imported on demand: only paired browsers need it.
+// ts-unused-exports:disable-next-line
 export class Sharing implements SharedStore {
   private shared: SharedWorkshop;
   /** Records as they were when both were last the same. */

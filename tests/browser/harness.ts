@@ -70,14 +70,16 @@ export class AppInBrowser {
    * @param before what stands before the app's server; where something does, the browser keeps the app as it keeps
    * it for people. Without, it keeps nothing of it: most tests begin anew each time, and would fetch all of it each time.
    * @param flags of the browser, beside those that it needs
+   * @param beside another browser, whose server it uses too
    */
   static async start(
     firstStart: 'demo' | 'empty',
     before?: (port: number) => Promise<{ readonly port: number }>,
     flags: readonly string[] = COMPILED_WHOLE,
+    beside?: AppInBrowser,
   ): Promise<AppInBrowser> {
-    const port = await freePort();
-    const server = await startServer(port, firstStart);
+    const port = beside ? Number(new URL(beside.url).port) : await freePort();
+    const server = beside ? undefined : await startServer(port, firstStart);
     const folder = mkdtempSync(join(tmpdir(), 'rontel-browser-'));
     const logs = new Preferences();
     logs.setLevel('browser', Level.ALL);
@@ -108,11 +110,23 @@ export class AppInBrowser {
     failWhereSilent(driver);
     await driver.manage().setTimeouts({ script: WAIT_MS, pageLoad: WAIT_MS });
     const asked = before ? (await before(port)).port : port;
-    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server.kill(), !!before);
+    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server?.kill(), !!before);
     if (!before) await app.addScript(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
     await app.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await app.resize(DESK.width, DESK.height);
     return app;
+  }
+
+  /** Another browser on the same server, as another device is. */
+  static beside(app: AppInBrowser): Promise<AppInBrowser> {
+    return AppInBrowser.start('empty', undefined, COMPILED_WHOLE, app);
+  }
+
+  /** Cuts the network, or puts it back. */
+  async cutNetwork(isCut: boolean): Promise<void> {
+    await this.devTools('Network.enable', {});
+    const speed = { latency: 0, downloadThroughput: -1, uploadThroughput: -1 };
+    await this.devTools('Network.emulateNetworkConditions', { offline: isCut, ...speed });
   }
 
   async stop(): Promise<void> {

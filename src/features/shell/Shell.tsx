@@ -9,6 +9,7 @@ import { QuarantineNotice, MemoryNotice, StoreFailed } from './StoreNotices';
 import { signOf } from '../setup-mark/setup-sign';
 import { ExplanationProvider } from '../explain/ExplanationPlace';
 import { BackupNotice } from '../backup/BackupNotice';
+import { usePairing } from '../devices/usePairing';
 import { useCopying } from '../backup/useCopying';
 import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
@@ -99,7 +100,15 @@ const SETTINGS: Page = {
   bar: 'none',
 };
 
-const PAGES: readonly Page[] = [...GROUPS.flatMap(({ pages }) => pages), SETTINGS];
+const DEVICES: Page = {
+  path: '/devices',
+  name: t('shell.devices'),
+  shortcut: 'devices',
+  needsWorkspace: false,
+  bar: 'none',
+};
+
+const PAGES: readonly Page[] = [...GROUPS.flatMap(({ pages }) => pages), SETTINGS, DEVICES];
 
 /** The frame of every page: navigation, setups bar, notices, explanations. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -118,6 +127,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useShortcut('parts', () => router.push('/parts'));
   useShortcut('learn', () => router.push('/learn'));
   useShortcut('settings', () => router.push('/settings'));
+  useShortcut('devices', () => router.push('/devices'));
   // Workshop mode shows one thing at a time: no navigation and no setups bar.
   const inWorkshop = pathname.startsWith('/work');
   const page = PAGES.find(({ path }) => pathname.startsWith(path));
@@ -219,6 +229,7 @@ function Below({
   const state = useWorkspace();
   const keptDb = state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined;
   useCopying(keptDb);
+  usePairing(keptDb);
   if (state.kind === 'opening') {
     return <Opening waitsFor={state.waitsFor} />;
   }

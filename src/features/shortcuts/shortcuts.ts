@@ -15,6 +15,7 @@ export const SHORTCUTS = {
   log: { keys: 'o', shown: 'O', what: t('shortcuts.log.what'), everywhere: false },
   parts: { keys: 'a', shown: 'A', what: t('shortcuts.parts.what'), everywhere: false },
   settings: { keys: 'd', shown: 'D', what: t('shortcuts.settings.what'), everywhere: false },
+  devices: { keys: 'y', shown: 'Y', what: t('shortcuts.devices.what'), everywhere: false },
   learn: { keys: 'u', shown: 'U', what: t('shortcuts.learn.what'), everywhere: false },
   setup: { keys: 's', shown: 'S', what: t('shortcuts.setup.what'), everywhere: false },
   candidate: { keys: 'n', shown: 'N', what: t('shortcuts.candidate.what'), everywhere: false },

@@ -20,6 +20,8 @@ import { withPurchase } from '../../features/workshop/buy-list';
 import { StateSelect } from '../../features/workshop/StateSelect';
 import { useJobEdits } from '../../features/workshop/useJobEdits';
 import { OUTCOME_TEXT, minutesText } from '../../features/workshop/words';
+import { OtherDevices } from './OtherDevices';
+import { SendButton } from '../../features/devices/SendButton';
 import { withKey } from '../../features/shortcuts/shortcuts';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { RECHECK_AFTER_KM, type JobRecord, type SwapWork } from '../../records';
@@ -81,6 +83,7 @@ export function JobView({
           >
             {t('jobView.print')}
           </Button>
+          <SendButton what={{ kind: 'job', jobId: job.id }} name={job.name} />
           <Popconfirm
             title={t('jobView.deleteName', { name: job.name })}
             description={t('jobView.itsPhotosToo')}
@@ -96,6 +99,7 @@ export function JobView({
             </Button>
           </Popconfirm>
         </PanelHead>
+        <OtherDevices job={job} steps={steps} />
         {work.kind === 'swap' && (
           <p className={styles.way}>
             {formatShorthand(work.from.setup)} → {formatShorthand(work.to.setup)}

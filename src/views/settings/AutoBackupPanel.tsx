@@ -17,7 +17,7 @@ import {
   type Workshop,
   useLive,
 } from '../../store';
-import { countText } from './table-words';
+import { countText } from '../../features/backup/table-words';
 import styles from './Settings.module.css';
 import type { AutoBackupDatabase } from '../../store/auto-backups';
 import { t } from './text';

@@ -4,7 +4,7 @@ import { App, Button, Popconfirm } from 'antd';
 import type { WorkspaceEdits } from '../../features/workspace/edits';
 import { capital, dateText } from '../../ui/format';
 import { BIN_DAYS, bringBack, emptyBin, readBin, type RontelDatabase, type Workshop, useLive } from '../../store';
-import { countsText } from './table-words';
+import { countsText } from '../../features/backup/table-words';
 import styles from './Settings.module.css';
 import { t } from './text';
 

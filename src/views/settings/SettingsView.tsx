@@ -2,6 +2,7 @@
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
 import { App, Button, Checkbox, Popconfirm, Segmented } from 'antd';
+import Link from 'next/link';
 import { CurrencySelect } from '../../features/fields/CurrencySelect';
 import { useId, useRef, useState, type ChangeEvent } from 'react';
 import { writeBackup } from '../../formats/backup';
@@ -13,10 +14,10 @@ import { QuarantinePanel } from './QuarantinePanel';
 import { BinPanel } from './BinPanel';
 import { CheckPanel } from './CheckPanel';
 import { AutoBackupPanel } from './AutoBackupPanel';
-import { FailedImportNote } from './FailedImportNote';
-import { ImportReview } from './ImportReview';
+import { FailedImportNote } from '../../features/backup/FailedImportNote';
+import { ImportReview } from '../../features/backup/ImportReview';
 import { KeepPanel } from './KeepPanel';
-import { useImport } from './useImport';
+import { useImport } from '../../features/backup/useImport';
 import { VersionLine } from './VersionLine';
 import styles from './Settings.module.css';
 import { t } from './text';
@@ -118,6 +119,12 @@ export function SettingsView() {
           )}
           {failure && <FailedImportNote failure={failure} onTakeRest={takeRest} />}
           {pending && <ImportReview pending={pending} workshop={workshop} edits={edits} onDone={clear} />}
+        </section>
+
+        <section className={styles.sheet}>
+          <h2>{t('settingsView.otherDevices')}</h2>
+          <p>{t('settingsView.otherDevicesWhy')}</p>
+          <Link href="/devices">{t('settingsView.toDevices')}</Link>
         </section>
 
         <section className={styles.sheet}>

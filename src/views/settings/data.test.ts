@@ -1,6 +1,6 @@
 import { demoDataset } from '../../store/demo';
 import { backupText } from '../../features/backup/backup-words';
-import { countsText, recordName } from './table-words';
+import { countsText, recordName } from '../../features/backup/table-words';
 
 const DAY_MS = 86_400_000;
 const NOW = 100 * DAY_MS;

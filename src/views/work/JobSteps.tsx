@@ -3,6 +3,7 @@
 import { PauseOutlined, CaretRightOutlined, UnorderedListOutlined } from '@ant-design/icons';
 import { Alert, Button, Drawer } from 'antd';
 import Link from 'next/link';
+import { useOpenJob } from '../../features/devices/usePairing';
 import { useState } from 'react';
 import { isBehind, obstacleTo, openFinding, type StepId } from '../../core/job';
 import { CONSUMABLE_TEXT, TOOL_TEXT, itemName, obstacleText, stepMark, stepWords } from '../../messages/job';
@@ -35,6 +36,7 @@ export function JobSteps({ work }: { work: Work }) {
     goTo(definite(returnTo));
   };
   const isElsewhere = useOtherTab(job.id);
+  useOpenJob(job.id);
   const progress = job.progress[step.id];
   const inTheWay = obstacleTo(step.id, steps, job.progress, 'done');
   const cannotSkip = obstacleTo(step.id, steps, job.progress, 'skipped');

@@ -3,7 +3,7 @@
 import { Button } from 'antd';
 import { capital } from '../../ui/format';
 import type { FailedImport } from './useImport';
-import styles from './Settings.module.css';
+import styles from './Review.module.css';
 import { t } from './text';
 
 /** Of what would be left out so many are named. */

@@ -2,14 +2,14 @@
 
 import { App, Button, Progress } from 'antd';
 import { useEffect, useState } from 'react';
-import type { WorkspaceEdits } from '../../features/workspace/edits';
+import type { WorkspaceEdits } from '../workspace/edits';
 import { differencesOf, type Preferred } from '../../records';
 import { LeftOffError, readKept, replaceDataset, mergeBackup, type BulkOptions, type Workshop } from '../../store';
 import { TABLE_TEXT, recordName } from './table-words';
 import type { PendingImport } from './useImport';
 import { Note } from '../../ui/panel/Panel';
 import { Table } from '../../ui/panel/Table';
-import styles from './Settings.module.css';
+import styles from './Review.module.css';
 import { t } from './text';
 
 interface ImportReviewProps {

@@ -1,0 +1,54 @@
+import { nanoid } from 'nanoid';
+import type { OtherDevice } from '../sync/peer';
+import type { RontelDatabase } from './db';
+import type { PairingRecord } from './sharing';
+
+/** Reads whether this browser is paired, and with what. */
+export const readPairing = (db: RontelDatabase): Promise<PairingRecord | undefined> => db.sharing.get('pairing');
+
+/**
+ * Pairs this browser with all that know the secret.
+ * @param name what the others call it
+ */
+export async function pairWith(db: RontelDatabase, secret: string, name: string): Promise<void> {
+  await db.transaction('rw', [db.sharing, db.sharedUpdates, db.pieces], async () => {
+    // What was shared with others before is no part of this.
+    await db.sharedUpdates.clear();
+    await db.pieces.clear();
+    await db.sharing.put({ id: 'pairing', secret, deviceId: nanoid(), name, ownClients: [], others: [], apart: [] });
+  });
+}
+
+export async function renameDevice(db: RontelDatabase, name: string): Promise<void> {
+  await db.sharing.update('pairing', { name });
+}
+
+/** Notes when another device was heard, and what it does. */
+export async function noteDevice(db: RontelDatabase, device: OtherDevice): Promise<void> {
+  await db.transaction('rw', db.sharing, async () => {
+    const pairing = await db.sharing.get('pairing');
+    if (!pairing) return;
+    const others = pairing.others.filter(({ deviceId }) => deviceId !== device.deviceId);
+    await db.sharing.put({
+      ...pairing,
+      others: [...others, device].sort((a, b) => (a.deviceId < b.deviceId ? -1 : 1)),
+    });
+  });
+}
+
+/** Ends the pairing of this browser; its data stay, and so do those of the others. */
+export async function unpair(db: RontelDatabase): Promise<void> {
+  await db.transaction('rw', [db.sharing, db.sharedUpdates, db.pieces, db.clashes], async () => {
+    await db.sharing.clear();
+    await db.sharedUpdates.clear();
+    await db.pieces.clear();
+    await db.clashes.clear();
+  });
+}
+
+/** Reads the fields that two devices changed at once, newest first. */
+export const readClashes = (db: RontelDatabase) => db.clashes.orderBy('seq').reverse().toArray();
+
+export async function forgetClashes(db: RontelDatabase): Promise<void> {
+  await db.clashes.clear();
+}
