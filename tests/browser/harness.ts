@@ -214,6 +214,11 @@ export class AppInBrowser {
     return this.driver.wait<T>(condition, WAIT_MS, what, POLL_MS);
   }
 
+  /** Waits until something is so, on this device or another. */
+  async until(condition: () => Promise<boolean>, what: string): Promise<void> {
+    await this.wait(condition, what);
+  }
+
   find(css: string): Promise<WebElement> {
     return this.wait(until.elementLocated(By.css(css)), css);
   }

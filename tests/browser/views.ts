@@ -28,5 +28,6 @@ export const VIEWS: readonly View[] = [
   { path: '/learn?view=drills', shown: '[data-testid=question]' },
   { path: '/learn?view=worksheet', shown: 'main section' },
   { path: '/learn?view=words', shown: 'main section' },
+  { path: '/devices', shown: '[data-testid=paired]' },
   { path: '/settings', shown: '[data-testid=kept]' },
 ];

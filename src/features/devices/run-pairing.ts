@@ -22,10 +22,19 @@ export function runPairing(db: RontelDatabase): () => void {
   const fail = (error: unknown) => {
     if (!end.signal.aborted) setPairingStatus({ failure: errorText(error) });
   };
+  const run = () => talk(db, end.signal);
   if ('locks' in navigator) {
-    setPairingStatus({ line: 'elsewhere' });
-    navigator.locks.request(LOCK, { signal: end.signal }, () => talk(db, end.signal)).catch(fail);
-  } else talk(db, end.signal).catch(fail);
+    const inTurn = async () => {
+      const wasFree = await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
+        if (lock) await run();
+        return lock !== null;
+      });
+      if (wasFree || end.signal.aborted) return;
+      setPairingStatus({ line: 'elsewhere' });
+      await navigator.locks.request(LOCK, { signal: end.signal }, run);
+    };
+    inTurn().catch(fail);
+  } else run().catch(fail);
   return () => end.abort();
 }
 

@@ -13,7 +13,7 @@ export function ClashPanel({ db, apart }: { db: RontelDatabase; apart: readonly 
   const clashes = useLive(db, readNamed) ?? [];
   if (clashes.length === 0 && apart.length === 0) return null;
   return (
-    <Panel aria-label={t('clashes.heading')} data-testid="clashes">
+    <Panel data-wide aria-label={t('clashes.heading')} data-testid="clashes">
       <h2>{t('clashes.heading')}</h2>
       <p>{t('clashes.what')}</p>
       <ul className={styles.list}>

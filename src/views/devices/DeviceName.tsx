@@ -17,13 +17,12 @@ interface DeviceNameProps {
 export function DeviceName({ value, onChange, onBlur }: DeviceNameProps) {
   const id = useId();
   return (
-    <div>
+    <div className={styles.name}>
       <label className={styles.label} htmlFor={id}>
         {t('pair.name')}
       </label>
       <Input
         id={id}
-        className={styles.name ?? ''}
         value={value}
         maxLength={NAME_LENGTH_MAX}
         onChange={({ target }) => onChange(target.value)}

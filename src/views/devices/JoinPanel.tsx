@@ -23,7 +23,7 @@ export function JoinPanel({ db, text, isPaired, onDone }: JoinPanelProps) {
   const [name, setName] = useState(defaultName);
   if (!readSecret(text)) {
     return (
-      <Panel aria-label={t('join.heading')}>
+      <Panel data-wide aria-label={t('join.heading')}>
         <h2>{t('join.heading')}</h2>
         <p className={styles.problem} role="alert">
           {t('join.broken')}
@@ -37,7 +37,7 @@ export function JoinPanel({ db, text, isPaired, onDone }: JoinPanelProps) {
     onDone();
   };
   return (
-    <Panel aria-label={t('join.heading')}>
+    <Panel data-wide aria-label={t('join.heading')}>
       <h2>{t('join.heading')}</h2>
       <p>{t('join.what')}</p>
       {isPaired && <p>{t('join.again')}</p>}

@@ -6,7 +6,7 @@ import { LinkToShow } from '../../features/devices/LinkToShow';
 import { usePairingStatus } from '../../features/devices/pairing-status';
 import { t } from '../../features/devices/text';
 import { DATA_VERSION } from '../../records';
-import type { readPairing} from '../../store';
+import type { readPairing } from '../../store';
 import { pairWith, renameDevice, unpair, useLive, type RontelDatabase } from '../../store';
 import { newSecret, secretText } from '../../sync/secret';
 import { dateText, timeText } from '../../ui/format';
@@ -88,7 +88,7 @@ function Paired({ db, pairing }: { db: RontelDatabase; pairing: NonNullable<Pair
       {pairing.others.length === 0 ? (
         <Note>{t('pair.none')}</Note>
       ) : (
-        <Table data-testid="others">
+        <Table className={styles.others} data-testid="others">
           <thead>
             <tr>
               <th scope="col">{t('pair.device')}</th>

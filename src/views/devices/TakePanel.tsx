@@ -35,7 +35,7 @@ export function TakePanel({ asked, workshop, edits, onDone }: TakePanelProps) {
   };
   const isRead = pending !== undefined || failure !== undefined;
   return (
-    <Panel aria-label={t('take.heading')} data-testid="take">
+    <Panel data-wide aria-label={t('take.heading')} data-testid="take">
       <h2>{t('take.heading')}</h2>
       {!isRead && (
         <>
