@@ -30,7 +30,7 @@ export interface RelayMessage {
 }
 
 /** What a relay holds now; those of one process, where several share a store. */
-export interface RelayFigures {
+interface RelayFigures {
   readonly packages: number;
   readonly channels: number;
   readonly followers: number;

@@ -7,7 +7,7 @@ const NONCE_BYTES = 12;
 export const randomBytes = (count: number) => crypto.getRandomValues(new Uint8Array(count));
 
 /** Encrypts with one key, AES-256-GCM with a random nonce in front; what was changed on the way is not decrypted. */
-export interface Cipher {
+interface Cipher {
   readonly encrypt: (plain: Uint8Array) => Promise<Uint8Array>;
   /** @throws Error if the bytes were made with another key or changed since */
   readonly decrypt: (sealed: Uint8Array) => Promise<Uint8Array>;

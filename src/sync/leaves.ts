@@ -10,7 +10,7 @@ export type Path = readonly string[];
 export const ITEMS = '#';
 
 /** A record as devices exchange it: its values by path, and the items of its lists, which come and go by themselves. */
-export interface Leaves {
+interface Leaves {
   /** By path, see {@link keyOfPath}. */
   readonly values: ReadonlyMap<string, LeafValue>;
   /** Paths of the record itself and of the items of its lists. */

@@ -13,7 +13,7 @@ export interface BytesMark {
 }
 
 /** What the records of all paired devices come to. */
-export interface Together {
+interface Together {
   /** Binary fields are marks. */
   readonly tables: LooseTables;
   /** Bytes without which some records cannot be shown yet. */

@@ -2,7 +2,7 @@ import { useSyncExternalStore } from 'react';
 import type { LineState } from '../../sync/relay-client';
 
 /** What the exchange with paired devices is doing in this tab. */
-export interface PairingStatus {
+interface PairingStatus {
   /** `elsewhere`: another tab of this browser does it. */
   readonly line: LineState | 'elsewhere';
   /** Why changes could not be taken in; undefined where they could. */

@@ -19,6 +19,8 @@ class TooLargeError extends Error {}
  * @returns until when they wait; undefined if nothing is left on the server
  * @throws what {@link sendFailure} has a sentence for, or Error
  */
+// Imported on demand.
+// ts-unused-exports:disable-next-line
 export async function send(
   dataset: Dataset,
   what: HandOver,
@@ -37,6 +39,8 @@ export async function send(
 }
 
 /** What is said where something could not be sent; undefined if it was no fault of sending. */
+// Imported on demand.
+// ts-unused-exports:disable-next-line
 export function sendFailure(error: unknown): string | undefined {
   if (error instanceof TooLargeError || error instanceof RelayRefusedError) return error.message;
   // What a browser throws without a connection.
@@ -44,5 +48,7 @@ export function sendFailure(error: unknown): string | undefined {
 }
 
 /** The same records as a file that Settings opens. @param savedAt ISO 8601 */
+// Imported on demand.
+// ts-unused-exports:disable-next-line
 export const fileOf = (dataset: Dataset, what: HandOver, savedAt: string): string =>
   writeBackup(handedOver(dataset, what), savedAt);

@@ -6,6 +6,8 @@ import { bytesOfBase64Url, readSecret } from '../../sync/secret';
 import type { Asked } from './useFragment';
 
 /** Takes what a link leads to or holds itself. Returns the records as read, or what to say where there is nothing to read. */
+// Imported on demand.
+// ts-unused-exports:disable-next-line
 export async function takeRecords(
   asked: Asked & { readonly text: string },
 ): Promise<{ readonly result: BackupResult } | string> {

@@ -21,7 +21,12 @@ export function OtherDevices({ job, steps }: OtherDevicesProps) {
   return there.map(({ deviceId, name }) => (
     <Note key={deviceId} role="status" data-testid="on-device">
       {at
-        ? t('elsewhere', { device: name, step: steps.indexOf(at) + 1, count: steps.length, title: stepTitle(at.id, rings) })
+        ? t('elsewhere', {
+            device: name,
+            step: steps.indexOf(at) + 1,
+            count: steps.length,
+            title: stepTitle(at.id, rings),
+          })
         : t('elsewherePlain', { device: name })}
     </Note>
   ));

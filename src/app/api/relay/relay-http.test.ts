@@ -55,7 +55,7 @@ test('messages come as events, those first that came before, and the connection 
   const reader = response.body!.getReader();
   let text = '';
   const until = async (what: string) => {
-    while (!text.includes(what)) text += new TextDecoder().decode((await reader.read()).value as Uint8Array);
+    while (!text.includes(what)) text += new TextDecoder().decode((await reader.read()).value);
   };
   await until('data: AQI=\n\n');
   await post(request(path, 'POST', Uint8Array.of(3)));
@@ -65,7 +65,7 @@ test('messages come as events, those first that came before, and the connection 
   await post(request(path, 'POST', Uint8Array.of(4)));
   const second = again.body!.getReader();
   text = '';
-  while (!text.includes('data:')) text += new TextDecoder().decode((await second.read()).value as Uint8Array);
+  while (!text.includes('data:')) text += new TextDecoder().decode((await second.read()).value);
   expect(text).toContain('data: BA==');
   await Promise.all([reader.cancel(), second.cancel()]);
 });
