@@ -30,16 +30,6 @@ const SHOTS: readonly Shot[] = [
   { name: 'gears-phone', path: '/gears', ready: LADDER, size: PHONE },
   { name: 'find', path: '/find', ready: '[data-testid=find-answer]' },
   {
-    name: 'gears-riding',
-    path: '/gears',
-    ready: LADDER,
-    prepare: async (app) => {
-      await app.press('v', '2');
-      await app.find('section[aria-label="Speed and cadence"] canvas');
-      await app.scrollTo('[aria-label=View]');
-    },
-  },
-  {
     name: 'compare',
     path: '/compare',
     ready: '[data-testid=one-or-two]',
@@ -119,6 +109,28 @@ const SHOTS: readonly Shot[] = [
       await app.press(Key.ENTER);
       await app.find('[data-mistake=teethForPercent]');
       await app.leaveField();
+    },
+  },
+  {
+    name: 'devices',
+    path: '/devices',
+    ready: '[data-testid=paired]',
+    prepare: async (app) => {
+      await app.clickText('button', 'Pair a device');
+      const link = String(await (await app.find('[data-testid=link]')).getAttribute('value'));
+      const phone = await AppInBrowser.beside(app);
+      try {
+        await phone.resize(PHONE.width, PHONE.height);
+        await phone.open(link.replace(app.url, ''));
+        await phone.clickText('button', 'Pair');
+        await phone.shows('[data-testid=others]', 'Desk');
+        await phone.open('/work?job=job-winter-ring');
+        await app.shows('[data-testid=others]', 'One ring for the winter');
+        await app.clickText('button', 'Make a code');
+        await app.find('[data-testid=code]');
+      } finally {
+        await phone.stop();
+      }
     },
   },
   { name: 'settings', path: '/settings', ready: '[data-testid=kept]' },

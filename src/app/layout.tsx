@@ -11,6 +11,7 @@ import { paletteCss } from '../ui/theme/palette';
 import { THEME_SCRIPT } from '../ui/theme/theme-memory';
 import { ThemeProvider } from '../features/theme/ThemeProvider';
 import { StoreProvider } from '../store';
+import { t } from './text';
 
 export const metadata: Metadata = {
   description: 'Plan a bicycle drivetrain: gears, steps, capacity, chain and swap.',
@@ -27,6 +28,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
         <script suppressHydrationWarning dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
       </head>
       <body>
+        <noscript>{t('noScript')}</noscript>
         <AntdRegistry>
           <StoreProvider>
             <ThemeProvider>

@@ -10,6 +10,7 @@ export interface Messages {
     readonly 'notFound.pageNotFound': null;
     readonly 'notFound.start': null;
     readonly 'notFound.gears': null;
+    readonly 'noScript': null;
   };
   readonly backup: {
     readonly 'backupNotice.saveOne': null;
@@ -614,8 +615,8 @@ export interface Messages {
     readonly 'take.broken': null;
     readonly 'take.tampered': null;
     readonly 'take.name': null;
-    readonly 'elsewhere': { readonly device: string | number; readonly step: string | number; readonly count: string | number; readonly title: string | number };
-    readonly 'elsewherePlain': { readonly device: string | number };
+    readonly 'elsewhere': { readonly device: string | number; readonly step: string | number; readonly count: string | number; readonly title: string | number; readonly time: string | number };
+    readonly 'elsewherePlain': { readonly device: string | number; readonly time: string | number };
     readonly 'picture': null;
   };
   readonly drills: DrillMessages;

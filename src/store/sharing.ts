@@ -84,6 +84,8 @@ export class Sharing implements SharedStore {
   /** Digests of bytes that are here: in a record, or complete and waiting for theirs. */
   private readonly here = new Map<string, string>();
   private wanted: readonly BytesMark[] = [];
+  /** Whether more could be shown than is: what others stored, or bytes, have come since. */
+  private isBehind = true;
 
   private constructor(
     private readonly db: RontelDatabase,
@@ -127,13 +129,10 @@ export class Sharing implements SharedStore {
             this.shared.apply(update).map((clash) => ({ ...clash, from: from.name, atMs: this.now() })),
           );
           await db.clashes.bulkAdd(clashes);
-          const together = readTogether(this.shared, ({ digest }) => this.here.has(digest));
-          await this.write(current, together.tables, incoming.at(-1)?.from.name ?? '');
+          // What was changed here alone is as it is.
+          const isSettled = incoming.length === 0 && !this.isBehind;
+          this.base = isSettled ? current : await this.settle(current, incoming.at(-1)?.from.name ?? '');
           await this.keepUpdates(updates);
-          const pairing = await db.sharing.get('pairing');
-          if (pairing) await db.sharing.put({ ...pairing, ownClients: this.shared.ownClients, apart: together.apart });
-          this.base = together.tables;
-          this.wanted = together.missing;
           return { changedHere: changes.length > 0 };
         },
       );
@@ -148,10 +147,23 @@ export class Sharing implements SharedStore {
     }
   }
 
+  /** Makes the records those that all devices share; returns them. @param from the device that sent the last changes */
+  private async settle(current: LooseTables, from: string): Promise<LooseTables> {
+    const { sharing } = this.db;
+    const { tables, missing, apart } = readTogether(this.shared, ({ digest }) => this.here.has(digest));
+    await this.write(current, tables, from);
+    const pairing = await sharing.get('pairing');
+    if (pairing) await sharing.put({ ...pairing, ownClients: this.shared.ownClients, apart });
+    this.wanted = missing;
+    this.isBehind = false;
+    return tables;
+  }
+
   /** Reads what other tabs have stored, or at the start all; the records are then those that it comes to. */
   private async loadOthers(): Promise<void> {
     const rows = await this.db.sharedUpdates.where('seq').above(this.lastSeq).toArray();
     if (this.base && rows.length === 0) return;
+    this.isBehind = true;
     this.shared.load(rows.map(({ bytes }) => bytes));
     this.lastSeq = rows.at(-1)?.seq ?? this.lastSeq;
     for (const { id, digest } of await this.db.digests.toArray()) this.here.set(digest, id);
@@ -270,6 +282,7 @@ export class Sharing implements SharedStore {
       const whole = joined([...known.map((piece) => piece.bytes), bytes]);
       if (bytesToHex(sha256(whole)) === digest) {
         this.here.set(digest, '');
+        this.isBehind = true;
         return true;
       }
       // Not what was asked for: once more from the beginning.

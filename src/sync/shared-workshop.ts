@@ -225,9 +225,11 @@ export class SharedWorkshop {
       if (event.transaction.origin !== 'other' || action === 'add') continue;
       const was = oldValue as Leaf;
       const isUnknown = this.own.has(was.client) && (leaf?.knows[was.client] ?? -1) < was.clock;
-      // The order of a list follows from its items, which are all there.
-      if (!isUnknown || sameRecord(was.value, leaf?.value) || pathOfKey(key).at(-1) === ITEMS) continue;
-      this.clashes.push({ table, id, path: pathOfKey(key), lost: was.value, kept: leaf?.value });
+      const path = pathOfKey(key);
+      // The order of a list follows from its items, which are all there; which step is on screen is no edit.
+      const isNoEdit = path.at(-1) === ITEMS || (table === 'jobs' && path[0] === 'at');
+      if (!isUnknown || isNoEdit || sameRecord(was.value, leaf?.value)) continue;
+      this.clashes.push({ table, id, path, lost: was.value, kept: leaf?.value });
     }
   }
 

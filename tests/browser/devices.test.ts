@@ -14,7 +14,7 @@ afterAll(async () => {
 });
 
 const linkOf = async (app: AppInBrowser) =>
-  String(await (await app.find('[data-testid=link]')).getAttribute('value')).replace(app.url, '');
+  String(await (await app.find('[data-testid=link]')).getAttribute('value')).replace(/^.*(?=\/devices#)/, '');
 
 /** An empty phone, and a desk with the demo workshop. */
 async function beginBoth(): Promise<void> {
@@ -200,4 +200,26 @@ test('a field that both change while apart is named on the device whose value is
   await loser.clickText("div[contains(@class,'ant-popconfirm')]//button", 'Stop pairing');
   await loser.shows('[data-testid=paired]', 'Pair a device');
   expect((await loser.stored<{ bikes: unknown[] }>()).bikes).toHaveLength(4);
+});
+
+test('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
+  await beginBoth();
+  const stand = await AppInBrowser.beside(desk, 'shop.test');
+  try {
+    await desk.open('/devices');
+    await desk.clickText('button', 'Pair a device');
+    await stand.open(await linkOf(desk));
+    expect(await stand.driver.executeScript('return [isSecureContext, !!crypto.subtle]')).toEqual([false, false]);
+    await stand.clickText('button', 'Pair');
+    await stand.shows('[data-testid=others]', 'Desk');
+    await stand.open('/gears');
+    await stand.type('cadence', '87');
+    await stand.leaveField();
+    await desk.until(async () => (await cadenceOn(desk)).rpm === 87, 'what was changed over plain HTTP');
+    // The browser notes that a header needs HTTPS.
+    const complaints = (await stand.complaints()).filter((text) => !text.includes('Cross-Origin-Opener-Policy'));
+    expect(complaints).toEqual([]);
+  } finally {
+    await stand.stop();
+  }
 });

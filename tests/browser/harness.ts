@@ -17,7 +17,7 @@ const COMPILED_WHOLE = ['--js-flags=--no-lazy'];
 /** Pages that stand under one name in the head, the first of them behind it. */
 const GROUPS: readonly (readonly string[])[] = [
   ['/needs', '/gears', '/compare', '/find'],
-  ['/jobs', '/schedule', '/log', '/parts'],
+  ['/jobs', '/schedule', '/log', '/parts', '/devices'],
 ];
 
 /** Fields that the line of wheel, crank and cadence in the setups bar opens. */
@@ -77,6 +77,7 @@ export class AppInBrowser {
     before?: (port: number) => Promise<{ readonly port: number }>,
     flags: readonly string[] = COMPILED_WHOLE,
     beside?: AppInBrowser,
+    host = 'localhost',
   ): Promise<AppInBrowser> {
     const port = beside ? Number(new URL(beside.url).port) : await freePort();
     const server = beside ? undefined : await startServer(port, firstStart);
@@ -110,16 +111,20 @@ export class AppInBrowser {
     failWhereSilent(driver);
     await driver.manage().setTimeouts({ script: WAIT_MS, pageLoad: WAIT_MS });
     const asked = before ? (await before(port)).port : port;
-    const app = new AppInBrowser(driver, `http://localhost:${asked}`, folder, () => server?.kill(), !!before);
+    const app = new AppInBrowser(driver, `http://${host}:${asked}`, folder, () => server?.kill(), !!before);
     if (!before) await app.addScript(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
     await app.devTools('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
     await app.resize(DESK.width, DESK.height);
     return app;
   }
 
-  /** Another browser on the same server, as another device is. */
-  static beside(app: AppInBrowser): Promise<AppInBrowser> {
-    return AppInBrowser.start('empty', undefined, COMPILED_WHOLE, app);
+  /**
+   * Another browser on the same server, as another device is.
+   * @param host a name that it knows the server by; over plain HTTP a name other than localhost is no secure context
+   */
+  static beside(app: AppInBrowser, host = 'localhost'): Promise<AppInBrowser> {
+    const flags = [...COMPILED_WHOLE, `--host-resolver-rules=MAP ${host} 127.0.0.1`];
+    return AppInBrowser.start('empty', undefined, host === 'localhost' ? COMPILED_WHOLE : flags, app, host);
   }
 
   /** Cuts the network, or puts it back. */

@@ -84,6 +84,7 @@ const GROUPS: readonly Group[] = [
       { path: '/schedule', name: t('shell.schedule'), shortcut: 'schedule', needsWorkspace: false, bar: 'none' },
       { path: '/log', name: t('shell.log'), shortcut: 'log', needsWorkspace: true, bar: 'bike' },
       { path: '/parts', name: t('shell.parts'), shortcut: 'parts', needsWorkspace: false, bar: 'none' },
+      { path: '/devices', name: t('shell.devices'), shortcut: 'devices', needsWorkspace: false, bar: 'none' },
     ],
   },
   {
@@ -100,15 +101,7 @@ const SETTINGS: Page = {
   bar: 'none',
 };
 
-const DEVICES: Page = {
-  path: '/devices',
-  name: t('shell.devices'),
-  shortcut: 'devices',
-  needsWorkspace: false,
-  bar: 'none',
-};
-
-const PAGES: readonly Page[] = [...GROUPS.flatMap(({ pages }) => pages), SETTINGS, DEVICES];
+const PAGES: readonly Page[] = [...GROUPS.flatMap(({ pages }) => pages), SETTINGS];
 
 /** The frame of every page: navigation, setups bar, notices, explanations. */
 export function Shell({ children }: { children: ReactNode }) {

@@ -1,7 +1,19 @@
 import { z } from 'zod';
 
 /** The answer of GET /api/health. */
-export const healthSchema = z.object({ status: z.literal('ok'), version: z.string() });
+export const healthSchema = z.object({
+  status: z.literal('ok'),
+  version: z.string(),
+  relay: z
+    .object({
+      packages: z.int().describe('that wait to be taken'),
+      channels: z.int().describe('of paired devices'),
+      followers: z.int().describe('devices that follow a channel'),
+      bytes: z.int().describe('of packages and messages in this process'),
+    })
+    .optional()
+    .describe('what the relay between devices holds; absent before its first use'),
+});
 
 /** A problem response (RFC 9457), with an entry for each issue found. */
 export const problemSchema = z.object({

@@ -3,6 +3,7 @@ import { nextStep } from '../../core/job';
 import { stepTitle } from '../../messages/job';
 import type { JobRecord } from '../../records';
 import { readPairing, useDb, useLive } from '../../store';
+import { timeText } from '../../ui/format';
 import { Note } from '../../ui/panel/Panel';
 import type { JobAndCard } from './useJobs';
 
@@ -18,7 +19,7 @@ export function OtherDevices({ job, steps }: OtherDevicesProps) {
   if (there.length === 0 || job.state === 'done') return null;
   const at = steps.find(({ id }) => id === job.at) ?? nextStep(steps, job.progress);
   const rings = job.work.kind === 'swap' ? job.work.to.setup.chainrings.length : 2;
-  return there.map(({ deviceId, name }) => (
+  return there.map(({ deviceId, name, seenAtMs }) => (
     <Note key={deviceId} role="status" data-testid="on-device">
       {at
         ? t('elsewhere', {
@@ -26,8 +27,9 @@ export function OtherDevices({ job, steps }: OtherDevicesProps) {
             step: steps.indexOf(at) + 1,
             count: steps.length,
             title: stepTitle(at.id, rings),
+            time: timeText(seenAtMs),
           })
-        : t('elsewherePlain', { device: name })}
+        : t('elsewherePlain', { device: name, time: timeText(seenAtMs) })}
     </Note>
   ));
 }

@@ -19,12 +19,21 @@ interface Served {
 }
 
 /** One for all routes of a process, each of which is bundled by itself. */
-const shared = globalThis as { rontelRelay?: Served };
+const shared = globalThis as { rontelRelay?: Served | undefined };
+
+function connect(): Promise<Relay> {
+  const url = process.env.RONTEL_REDIS_URL;
+  if (!url) return Promise.resolve(memoryRelay());
+  const relay = redisRelay(url);
+  // Whoever asks next tries anew.
+  relay.catch(() => (shared.rontelRelay = undefined));
+  return relay;
+}
 
 /** The relay of this process: in its memory, or in Redis where `RONTEL_REDIS_URL` names one. */
-export function theRelay(): Served {
+function theRelay(): Served {
   shared.rontelRelay ??= {
-    relay: process.env.RONTEL_REDIS_URL ? redisRelay(process.env.RONTEL_REDIS_URL) : Promise.resolve(memoryRelay()),
+    relay: connect(),
     limits: {
       packages: new RateLimiterMemory(LIMITS.packages),
       messages: new RateLimiterMemory(LIMITS.messages),
@@ -38,7 +47,7 @@ export function theRelay(): Served {
 const ID = /^[\w-]{22}$/;
 
 /** The id that a request's path ends with, if the sender may ask now; else the response to send. */
-export async function admitted(
+async function admitted(
   request: Request,
   limit: keyof typeof LIMITS,
 ): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly response: Response }> {
@@ -57,6 +66,27 @@ export async function admitted(
     return refuse({ title: t('relay.tooMany.title'), status: 429, detail: t('relay.tooMany.detail', { seconds }) });
   }
   return { ok: true, id };
+}
+
+/** What the relay of this process holds; undefined where nobody has used it yet, or its store cannot be reached. */
+export async function relayFigures(): Promise<ReturnType<Relay['figures']> | undefined> {
+  const relay = await shared.rontelRelay?.relay.catch(() => undefined);
+  return relay?.figures();
+}
+
+/** Answers by the relay, for a sender that may ask now; a store that cannot be reached is a problem like any other. */
+export async function byRelay(
+  request: Request,
+  limit: keyof typeof LIMITS,
+  answer: (relay: Relay, id: string) => Promise<Response>,
+): Promise<Response> {
+  try {
+    const asked = await admitted(request, limit);
+    return asked.ok ? await answer(await theRelay().relay, asked.id) : asked.response;
+  } catch (error) {
+    console.error(error);
+    return problemResponse({ title: t('failed.title'), status: 500, detail: t('failed.detail') });
+  }
 }
 
 export const fullResponse = () =>

@@ -2,41 +2,39 @@ import { RELAY_BOUNDS, type RelayMessage } from '../../../../../relay';
 import { t } from '../../../../../records/exchange/text';
 import { problemResponse, readBytes } from '../../../_http/body';
 import { handlers } from '../../../_http/methods';
-import { admitted, fullResponse, theRelay } from '../../_server/the-relay';
+import { byRelay, fullResponse } from '../../_server/the-relay';
 
 /** A line that says nothing, so that what stands between does not take the connection for dead. */
 const HEARTBEAT_MS = 15_000;
 
 /** A channel between paired devices: messages by POST, received as server-sent events. */
 export const { GET, POST, PUT, PATCH, DELETE, OPTIONS } = handlers({
-  POST: async (request) => {
-    const asked = await admitted(request, 'messages');
-    if (!asked.ok) return asked.response;
-    const body = await readBytes(request, RELAY_BOUNDS.messageBytes);
-    if (!body.ok) return body.response;
-    const result = await (await theRelay().relay).post(asked.id, body.value);
-    return result === 'full' ? fullResponse() : new Response(null, { status: 204 });
-  },
-  GET: async (request) => {
-    const asked = await admitted(request, 'follows');
-    if (!asked.ok) return asked.response;
-    const end = new AbortController();
-    request.signal.addEventListener('abort', () => end.abort());
-    const after = request.headers.get('last-event-id') ?? undefined;
-    const messages = await (await theRelay().relay).follow(asked.id, after, end.signal);
-    if (messages === 'full') {
-      const detail = t('relay.channelFull.detail', { most: RELAY_BOUNDS.followersOfOne });
-      return problemResponse({ title: t('relay.channelFull.title'), status: 503, detail });
-    }
-    return new Response(eventsOf(messages, end), {
-      headers: {
-        'content-type': 'text/event-stream',
-        // Packed, events would wait until there are enough of them.
-        'cache-control': 'no-store, no-transform',
-        'x-accel-buffering': 'no',
-      },
-    });
-  },
+  POST: (request) =>
+    byRelay(request, 'messages', async (relay, id) => {
+      const body = await readBytes(request, RELAY_BOUNDS.messageBytes);
+      if (!body.ok) return body.response;
+      const result = await relay.post(id, body.value);
+      return result === 'full' ? fullResponse() : new Response(null, { status: 204 });
+    }),
+  GET: (request) =>
+    byRelay(request, 'follows', async (relay, id) => {
+      const end = new AbortController();
+      request.signal.addEventListener('abort', () => end.abort());
+      const after = request.headers.get('last-event-id') ?? undefined;
+      const messages = await relay.follow(id, after, end.signal);
+      if (messages === 'full') {
+        const detail = t('relay.channelFull.detail', { most: RELAY_BOUNDS.followersOfOne });
+        return problemResponse({ title: t('relay.channelFull.title'), status: 503, detail });
+      }
+      return new Response(eventsOf(messages, end), {
+        headers: {
+          'content-type': 'text/event-stream',
+          // Packed, events would wait until there are enough of them.
+          'cache-control': 'no-store, no-transform',
+          'x-accel-buffering': 'no',
+        },
+      });
+    }),
 });
 
 /** Messages as events, each when it is asked for, so that a slow device holds none of them in memory. */
