@@ -120,6 +120,7 @@ const SHOTS: readonly Shot[] = [
       const link = String(await (await app.find('[data-testid=link]')).getAttribute('value'));
       const phone = await AppInBrowser.beside(app);
       try {
+        await phone.stopClock(CLOCK);
         await phone.resize(PHONE.width, PHONE.height);
         await phone.open(link.replace(app.url, ''));
         await phone.clickText('button', 'Pair');

@@ -586,10 +586,10 @@ export interface Messages {
     readonly 'clashes.what': null;
     readonly 'clashes.line': { readonly record: string | number; readonly field: string | number; readonly kept: string | number; readonly device: string | number; readonly lost: string | number };
     readonly 'clashes.removed': null;
-    readonly 'clashes.several': null;
     readonly 'clashes.forget': null;
     readonly 'clashes.apart': { readonly text: string | number };
-    readonly 'clashes.details': null;
+    readonly 'clashes.unnamed': { readonly count: number; readonly record: string | number };
+    readonly 'clashes.more': { readonly count: string | number };
     readonly 'send.heading': null;
     readonly 'send.title': null;
     readonly 'send.what': null;

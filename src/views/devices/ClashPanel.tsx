@@ -12,22 +12,16 @@ import styles from './DevicesView.module.css';
 export function ClashPanel({ db, apart }: { db: RontelDatabase; apart: readonly string[] }) {
   const clashes = useLive(db, readNamed) ?? [];
   if (clashes.length === 0 && apart.length === 0) return null;
+  const lines = linesOf(clashes);
   return (
     <Panel data-wide aria-label={t('clashes.heading')} data-testid="clashes">
       <h2>{t('clashes.heading')}</h2>
       <p>{t('clashes.what')}</p>
       <ul className={styles.list}>
-        {clashes.map(({ clash, name }) => (
-          <li key={clash.seq}>
-            {t('clashes.line', {
-              record: name,
-              field: nameOfField(clash),
-              kept: valueText(clash.kept),
-              lost: valueText(clash.lost),
-              device: clash.from,
-            })}
-          </li>
+        {lines.slice(0, LINES_MAX).map((line) => (
+          <li key={line}>{line}</li>
         ))}
+        {lines.length > LINES_MAX && <li>{t('clashes.more', { count: lines.length - LINES_MAX })}</li>}
         {apart.map((text) => (
           <li key={text}>{t('clashes.apart', { text })}</li>
         ))}
@@ -47,16 +41,34 @@ async function readNamed(db: RontelDatabase) {
 }
 
 const GROUPS = { parts: 'part', jobs: 'job' } as const;
+/** Two browsers that were used apart for long differ in many things. */
+const LINES_MAX = 12;
 
-/** What a field is called; a part of a larger one by the larger. */
-function nameOfField({ table, path }: ClashRecord): string {
-  const group = table === 'parts' || table === 'jobs' ? GROUPS[table] : '';
-  const names = [...path].reverse().flatMap((part) => fieldText(group, part) ?? fieldText('', part) ?? []);
-  return names[0] ?? t('clashes.details');
+type Named = Awaited<ReturnType<typeof readNamed>>[number];
+
+/** A line for each field that has a name, with both values; of the others, such as times, how many there are of a record. */
+function linesOf(clashes: readonly Named[]): string[] {
+  const unnamed = new Map<string, number>();
+  const lines = clashes.flatMap(({ clash, name }) => {
+    const field = nameOfField(clash);
+    const [kept, lost] = [valueText(clash.kept), valueText(clash.lost)];
+    if (field !== undefined && kept !== undefined && lost !== undefined)
+      return [t('clashes.line', { record: name, field, kept, lost, device: clash.from })];
+    unnamed.set(name, (unnamed.get(name) ?? 0) + 1);
+    return [];
+  });
+  return [...lines, ...[...unnamed].map(([record, count]) => t('clashes.unnamed', { record, count }))];
 }
 
-/** A value in a line of text; what is made of several says only that it is another. */
-function valueText(value: ClashRecord['kept']): string {
+/** What a field is called; undefined where it has no name of its own. */
+function nameOfField({ table, path }: ClashRecord): string | undefined {
+  const group = table === 'parts' || table === 'jobs' ? GROUPS[table] : '';
+  const field = path.at(-1) ?? '';
+  return fieldText(group, field) ?? fieldText('', field);
+}
+
+/** A value in a line of text; undefined for what is made of several. */
+function valueText(value: ClashRecord['kept']): string | undefined {
   if (value === undefined) return t('clashes.removed');
-  return typeof value === 'object' ? t('clashes.several') : String(value);
+  return typeof value === 'object' ? undefined : String(value);
 }
