@@ -58,13 +58,14 @@ function writtenIn(files: readonly string[]): string {
 const allowed = writtenIn(NAMES);
 
 /** Every text on the page, and every one that is said for what is on it. */
+// Scripts change what is on the page; what is there without them nobody sees then.
 const TEXTS = `
   const texts = [];
   const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT);
   while (walk.nextNode()) {
     const node = walk.currentNode;
     if (node.nodeType === Node.TEXT_NODE) {
-      if (!node.parentElement.closest('script, style')) texts.push(node.data);
+      if (!node.parentElement.closest('script, style, noscript')) texts.push(node.data);
     } else if (!node.closest('.anticon')) {
       for (const name of ['aria-label', 'title', 'placeholder', 'alt']) {
         if (node.hasAttribute(name)) texts.push(node.getAttribute(name));
