@@ -49,7 +49,7 @@ async function main(): Promise<void> {
     channels.push(
       ...(await Promise.all(
         Array.from({ length: Math.min(50, sessions - at) }, async () => {
-          const channel = { id: newId(), leave: () => undefined as void, arrivedMs: 0 };
+          const channel = { id: newId(), arrivedMs: 0 };
           return Object.assign(channel, {
             leave: await follow(channel.id, () => (channel.arrivedMs = performance.now())),
           });
