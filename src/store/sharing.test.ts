@@ -275,3 +275,18 @@ test('messages that are no messages are refused and change nothing', async () =>
     await desk.peer.take(bytes).catch(() => undefined);
   expect(await kept(desk.db)).toEqual(before);
 });
+
+test('a photo that could not be written is written later, and is removed nowhere', async () => {
+  const { line, desk, phone } = await pair();
+  const job = (await desk.db.jobs.toArray())[0]!;
+  const jpeg = Uint8Array.from({ length: 5000 }, (_, i) => i % 251);
+  await addPhoto(desk.db, { jobId: job.id, stepId: 'fit', takenAtMs: NOW, jpeg });
+  const put = jest.spyOn(phone.db.photos, 'put').mockRejectedValueOnce(new Error('the disk is full'));
+  await desk.peer.changed();
+  await line.settle().catch(() => undefined);
+  expect(put).toHaveBeenCalledTimes(1);
+  await phone.peer.changed();
+  await line.meet();
+  await line.meet();
+  for (const { db } of [desk, phone]) expect((await db.photos.toArray()).map((photo) => photo.jpeg)).toEqual([jpeg]);
+});

@@ -1,5 +1,5 @@
 import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex } from '@noble/hashes/utils.js';
+import { bytesToHex, concatBytes } from '@noble/hashes/utils.js';
 import { KEPT_TABLES, sameRecord, type KeptRecords, type KeptTable } from '../records';
 import { BINARY_FIELDS, isBytes, type Bytes } from '../records/bytes';
 import {
@@ -125,6 +125,7 @@ export class Sharing implements SharedStore {
           const current = await this.readRecords();
           const changes = differences(this.base ?? current, current);
           this.shared.absorb(changes);
+          for (const { table, before, after } of changes) if (!after) this.forgetBytes(table, before);
           const clashes = incoming.flatMap(({ update, from }) =>
             this.shared.apply(update).map((clash) => ({ ...clash, from: from.name, atMs: this.now() })),
           );
@@ -166,8 +167,18 @@ export class Sharing implements SharedStore {
     this.isBehind = true;
     this.shared.load(rows.map(({ bytes }) => bytes));
     this.lastSeq = rows.at(-1)?.seq ?? this.lastSeq;
-    for (const { id, digest } of await this.db.digests.toArray()) this.here.set(digest, id);
+    await this.readDigests();
     this.base = readTogether(this.shared, ({ digest }) => this.here.has(digest)).tables;
+  }
+
+  /** Notes which bytes the stored records have, and no others: a record whose bytes are not stored was not removed here. */
+  private async readDigests(): Promise<void> {
+    const { db } = this;
+    const stored = new Set<string>();
+    for (const table of KEPT_TABLES.filter(isBinary))
+      for (const id of await tableOf(db, table).toCollection().primaryKeys()) stored.add(`${table}/${id}`);
+    this.here.clear();
+    for (const { id, digest } of await db.digests.toArray()) if (stored.has(id)) this.here.set(digest, id);
   }
 
   /** All records, with marks for bytes; bytes are read only of records that are new. */
@@ -211,11 +222,18 @@ export class Sharing implements SharedStore {
       if (after === undefined) {
         await tableOf(db, table).delete(id);
         changes.push({ table, id, before, after });
+        this.forgetBytes(table, current[table].get(id));
       } else
         await tableOf(db, table).put((await this.withBytes(table, after as LooseRecord)) as KeptRecords[KeptTable]);
     }
     const binned = binnedOf(t('undo.removedOn', { device: from }), this.now(), changes);
     if (binned) await db.bin.add(binned);
+  }
+
+  /** A record that is gone has its bytes no longer: where it comes back, they are asked for. */
+  private forgetBytes(table: KeptTable, record: object | undefined): void {
+    if (isBinary(table) && record)
+      this.here.delete(((record as LooseRecord)[BINARY_FIELDS[table]] as BytesMark).digest);
   }
 
   private async withBytes(table: KeptTable, record: LooseRecord): Promise<unknown> {
@@ -238,7 +256,7 @@ export class Sharing implements SharedStore {
     const bytes = record && isBinary(table) ? (record as unknown as LooseRecord)[BINARY_FIELDS[table]] : undefined;
     if (isBytes(bytes)) return bytes;
     const pieces = await this.db.pieces.where('digest').equals(digest).sortBy('offset');
-    return joined(pieces.map((piece) => piece.bytes));
+    return new Uint8Array(concatBytes(...pieces.map((piece) => piece.bytes)));
   }
 
   private async keepUpdates(updates: readonly Uint8Array[]): Promise<void> {
@@ -279,7 +297,7 @@ export class Sharing implements SharedStore {
       if (offset !== came) return false;
       await pieces.put({ id: `${digest}/${offset}`, digest, offset, bytes });
       if (came + bytes.length < mark.size) return false;
-      const whole = joined([...known.map((piece) => piece.bytes), bytes]);
+      const whole = concatBytes(...known.map((piece) => piece.bytes), bytes);
       if (bytesToHex(sha256(whole)) === digest) {
         this.here.set(digest, '');
         this.isBehind = true;
@@ -301,14 +319,4 @@ function differences(from: LooseTables, to: LooseTables): LocalChange[] {
       return before === after || (before && after && sameRecord(before, after)) ? [] : [{ table, id, before, after }];
     });
   });
-}
-
-function joined(pieces: readonly Uint8Array[]): Bytes {
-  const whole = new Uint8Array(pieces.reduce((sum, piece) => sum + piece.length, 0));
-  let at = 0;
-  for (const piece of pieces) {
-    whole.set(piece, at);
-    at += piece.length;
-  }
-  return whole;
 }
