@@ -1,3 +1,4 @@
+import { concatBytes } from '@noble/hashes/utils.js';
 import { gcm } from '@noble/ciphers/aes.js';
 
 const KEY_BYTES = 32;
@@ -27,10 +28,7 @@ export function cipherOf(key: Uint8Array, subtle: SubtleCrypto | null | undefine
     encrypt: async (plain) => {
       const nonce = randomBytes(NONCE_BYTES);
       const sealed = await seal(nonce, plain);
-      const all = new Uint8Array(NONCE_BYTES + sealed.length);
-      all.set(nonce);
-      all.set(sealed, NONCE_BYTES);
-      return all;
+      return concatBytes(nonce, sealed);
     },
     decrypt: (sealed) => open(sealed.slice(0, NONCE_BYTES), sealed.slice(NONCE_BYTES)),
   };

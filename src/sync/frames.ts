@@ -1,3 +1,4 @@
+import { concatBytes } from '@noble/hashes/utils.js';
 import { createDecoder, hasContent, readTailAsUint8Array, readVarUint, readUint8Array } from 'lib0/decoding';
 import { createEncoder, toUint8Array, writeUint8Array, writeVarUint } from 'lib0/encoding';
 import { base64UrlOf } from './secret';
@@ -42,19 +43,13 @@ export function frameJoiner(): (frame: Uint8Array) => Uint8Array | undefined {
     if (pieces.length !== count) throw new RangeError(`frame of ${count}: there were ${pieces.length}`);
     open.delete(id);
     pieces[i] = content;
-    if (pieces.includes(undefined)) {
+    const come = pieces.filter((piece) => piece !== undefined);
+    if (come.length < count) {
       open.set(id, pieces);
       const [oldest] = open.keys();
       if (open.size > OPEN_MAX && oldest !== undefined) open.delete(oldest);
       return undefined;
     }
-    const whole = new Uint8Array(pieces.reduce((sum, piece) => sum + (piece?.length ?? 0), 0));
-    let at = 0;
-    for (const piece of pieces) {
-      if (!piece) continue;
-      whole.set(piece, at);
-      at += piece.length;
-    }
-    return whole;
+    return concatBytes(...come);
   };
 }

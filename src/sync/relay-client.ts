@@ -1,3 +1,4 @@
+import { bytesFromBase64 } from '../records/bytes';
 import { cipherOf } from './cipher';
 import { frameJoiner, framesOf } from './frames';
 import type { Secret } from './secret';
@@ -80,7 +81,7 @@ export class RelayLine {
         setTimeout(() => this.source === source && this.open(), 10 * PAUSE_MS);
     };
     source.onmessage = ({ data }: MessageEvent<string>) => {
-      const sealed = Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0));
+      const sealed = bytesFromBase64(data);
       this.turn = this.turn.then(() => this.take(sealed)).catch((error: unknown) => console.warn('not taken:', error));
     };
   }

@@ -1,3 +1,4 @@
+import { base64Of, bytesFromBase64, type Bytes } from '../records/bytes';
 import { newKey, randomBytes } from './cipher';
 
 /** What two devices must both know: where they meet, and the key that the server never gets. */
@@ -21,13 +22,9 @@ export function readSecret(text: string): Secret | undefined {
   return id !== undefined && key !== undefined ? { id, key: bytesOfBase64Url(key) } : undefined;
 }
 
-export function base64UrlOf(bytes: Uint8Array): string {
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return btoa(text).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/, '');
-}
+export const base64UrlOf = (bytes: Uint8Array): string =>
+  base64Of(new Uint8Array(bytes)).replaceAll('+', '-').replaceAll('/', '_').replace(/=+$/, '');
 
 /** @throws DOMException where the text is none */
-export function bytesOfBase64Url(text: string): Uint8Array<ArrayBuffer> {
-  return Uint8Array.from(atob(text.replaceAll('-', '+').replaceAll('_', '/')), (sign) => sign.charCodeAt(0));
-}
+export const bytesOfBase64Url = (text: string): Bytes =>
+  bytesFromBase64(text.replaceAll('-', '+').replaceAll('_', '/'));
