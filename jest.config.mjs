@@ -32,6 +32,8 @@ const shared = {
     'Uint8Array',
     'WeakMap',
   ],
+  // The build has copies of what it is built from.
+  modulePathIgnorePatterns: ['<rootDir>/\\.next/'],
   transform: swc,
   transformIgnorePatterns: [
     '/node_modules/(?!(lib0|yjs|@noble|d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)',
@@ -55,7 +57,7 @@ const config = {
       ...shared,
       displayName: 'unit',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts'],
+      testMatch: ['<rootDir>/{src,scripts}/**/*.test.ts'],
       testPathIgnorePatterns: ['/node_modules/', String.raw`\.fuzz\.test\.ts$`],
     },
     { ...shared, displayName: 'fuzz', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.fuzz.test.ts'] },

@@ -4,6 +4,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { NextConfig } from 'next';
 import { version } from './package.json';
+import { BASE_PATH } from './src/offline/base-path';
 import { FIRST_PAGE, FORMER_PAGES } from './src/offline/places';
 
 /** On every answer; the content policy, with its nonce, is the proxy's. */
@@ -28,7 +29,12 @@ function fingerprint(): string {
 }
 
 const config: NextConfig = {
-  env: { RONTEL_VERSION: version, RONTEL_BUILD: fingerprint() },
+  // All that it takes to run, in a folder of its own: .next/standalone.
+  output: 'standalone',
+  // Read when the app is built, and not again.
+  outputFileTracingExcludes: { '/*': ['docs/**/*', 'src/**/*', 'scripts/**/*'] },
+  basePath: BASE_PATH,
+  env: { RONTEL_BASE_PATH: BASE_PATH, RONTEL_VERSION: version, RONTEL_BUILD: fingerprint() },
   agentRules: false,
   poweredByHeader: false,
   reactStrictMode: true,

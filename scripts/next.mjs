@@ -1,6 +1,7 @@
 // Runs the framework's own command with its telemetry off, whatever the shell.
 import { spawn } from 'node:child_process';
 import { writeInlineScripts } from './inline-scripts.mjs';
+import { completeStandalone } from './standalone.mjs';
 import { bundleThreads } from './threads.mjs';
 
 // A build empties its folder first; a server that builds as it goes needs them from the start.
@@ -14,6 +15,7 @@ child.on('exit', (code) => {
   if (code === 0 && process.argv[2] === 'build') {
     writeInlineScripts();
     bundleThreads('.next/threads');
+    completeStandalone();
   }
   process.exit(code ?? 1);
 });

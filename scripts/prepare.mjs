@@ -9,6 +9,8 @@ import { join } from 'node:path';
 export const CHROMIUM = '/usr/bin/chromium';
 export const REDIS_SERVER = '/usr/bin/redis-server';
 export const CHROMEDRIVER = '/usr/bin/chromedriver';
+/** Below which path of its host the app is built and tested; see docs/hosting.md. */
+export const BASE_PATH = process.env.RONTEL_BASE_PATH ?? '';
 const STAMPS = '.cache';
 
 /** Runs a command in the open; true when it ended well. */
@@ -38,10 +40,10 @@ function fingerprint(paths) {
   return hash.digest('hex');
 }
 
-/** Does `work` unless it was done before with the same files and left `result` behind. */
-function unlessDone(name, paths, result, work) {
+/** Does `work` unless it was done before with the same files and settings and left `result` behind. */
+function unlessDone(name, paths, result, work, settings = '') {
   const stamp = join(STAMPS, name);
-  const now = fingerprint(paths);
+  const now = fingerprint(paths) + settings;
   if (existsSync(result) && existsSync(stamp) && readFileSync(stamp, 'utf8') === now) return;
   work();
   mkdirSync(STAMPS, { recursive: true });
@@ -63,10 +65,18 @@ export function build() {
     'tsconfig.json',
     'scripts/inline-scripts.mjs',
     'scripts/threads.mjs',
+    'scripts/standalone.mjs',
+    'scripts/serve.mjs',
+    'scripts/healthy.mjs',
     'src',
+    'docs/screenshots',
   ];
-  unlessDone('build', paths, '.next/inline-scripts.json', () =>
-    must('building', process.execPath, ['scripts/next.mjs', 'build']),
+  unlessDone(
+    'build',
+    paths,
+    '.next/standalone/serve.mjs',
+    () => must('building', process.execPath, ['scripts/next.mjs', 'build']),
+    BASE_PATH,
   );
 }
 
@@ -125,7 +135,7 @@ export async function startServer(port, firstStart) {
   let ended = false;
   server.once('exit', () => (ended = true));
   for (const deadline = Date.now() + 60_000; Date.now() < deadline && !ended;) {
-    const answer = await fetch(`http://localhost:${port}/api/health`).catch(() => undefined);
+    const answer = await fetch(`http://localhost:${port}${BASE_PATH}/api/health`).catch(() => undefined);
     if (answer?.ok) return server;
     await new Promise((resolve) => setTimeout(resolve, 150));
   }

@@ -1,10 +1,14 @@
 // Serves the built app: node scripts/serve.mjs [-p port]. As the framework's own command does, but for what that answers
 // with a failure of its own: methods that no page and no interface has.
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { parseArgs } from 'node:util';
 import next from 'next';
 
 process.env.NEXT_TELEMETRY_DISABLED = '1';
+// The settings as the build has written them down: in a container there is no other file of them.
+const { config } = JSON.parse(readFileSync('.next/required-server-files.json', 'utf8'));
+process.env.__NEXT_PRIVATE_STANDALONE_CONFIG = JSON.stringify(config);
 const { values } = parseArgs({
   options: { port: { type: 'string', short: 'p', default: process.env.PORT ?? '3000' } },
 });

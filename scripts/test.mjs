@@ -42,6 +42,11 @@ const PARTS = {
     build();
     return true;
   },
+  // What the container would run, started and tried; its first stage is the build of before.
+  container: () => {
+    build();
+    return run(bin('tsx'), ['scripts/container.ts', '--built']);
+  },
   browser: () => {
     installBrowser();
     build();

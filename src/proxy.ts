@@ -1,12 +1,20 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { contentPolicy } from './app/_policy/content-policy';
 import { inlineScriptsOf } from './app/_policy/inline-scripts';
+import { SHARED_AT, SHARED_PARAM, SHARE_PATH } from './offline/places';
 import { FIRST_START_COOKIE } from './store/first-start';
 
 const READING = ['GET', 'HEAD'];
 
 /** Gives every page its content policy, and says what a new browser begins with; nobody writes to a page. */
 export function proxy(request: NextRequest) {
+  if (request.method === 'POST' && request.nextUrl.pathname === SHARE_PATH) {
+    // Meant for the app that a browser keeps. Without it the files cannot be handed on, and the page says so.
+    const page = request.nextUrl.clone();
+    page.pathname = SHARED_AT;
+    page.search = `${SHARED_PARAM}=none`;
+    return NextResponse.redirect(page, 303);
+  }
   if (!READING.includes(request.method)) {
     return new NextResponse(null, { status: 405, headers: { allow: READING.join(', ') } });
   }
@@ -27,5 +35,6 @@ export function proxy(request: NextRequest) {
 
 /** Everything that may answer with a page, and the script that a browser keeps; other files have no scripts to run. */
 export const config = {
-  matcher: '/((?!_next/static/|_next/image|api/|manifest\\.webmanifest$|icon\\.svg$|favicon\\.ico$).*)',
+  matcher:
+    '/((?!_next/static/|_next/image|api/|icons/|screenshots/|manifest\\.webmanifest$|icon\\.svg$|favicon\\.ico$).*)',
 };

@@ -7,17 +7,32 @@ import { WorkspaceProvider } from '../features/workspace/WorkspaceProvider';
 import { OfflineProvider } from '../features/offline/OfflineProvider';
 import { Shell } from '../features/shell/Shell';
 import { RecordsProvider } from '../features/workshop/RecordsProvider';
-import { paletteCss } from '../ui/theme/palette';
+import { atBase } from '../offline/base-path';
+import { ICONS, iconPath } from '../offline/icons';
+import { DARK, LIGHT, paletteCss } from '../ui/theme/palette';
 import { THEME_SCRIPT } from '../ui/theme/theme-memory';
 import { ThemeProvider } from '../features/theme/ThemeProvider';
 import { StoreProvider } from '../store';
 import { t } from './text';
 
 export const metadata: Metadata = {
-  description: 'Plan a bicycle drivetrain: gears, steps, capacity, chain and swap.',
+  description: t('manifest.description'),
+  icons: {
+    apple: ICONS.filter(({ purpose }) => purpose === 'apple').map(({ name, sidePx }) => ({
+      url: atBase(iconPath(name)),
+      sizes: `${sidePx}x${sidePx}`,
+    })),
+  },
 };
 
-export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: LIGHT.steel },
+    { media: '(prefers-color-scheme: dark)', color: DARK.steel },
+  ],
+};
 
 /** The same for everybody, so that it is drawn once, when the app is built: all data are in the browser. */
 export default function RootLayout({ children }: { children: ReactNode }) {

@@ -11,6 +11,14 @@ export interface Messages {
     readonly 'notFound.start': null;
     readonly 'notFound.gears': null;
     readonly 'noScript': null;
+    readonly 'manifest.name': null;
+    readonly 'manifest.shortName': null;
+    readonly 'manifest.description': null;
+    readonly 'manifest.gears': null;
+    readonly 'manifest.jobs': null;
+    readonly 'manifest.work': null;
+    readonly 'manifest.newJob': null;
+    readonly 'manifest.compare': null;
   };
   readonly backup: {
     readonly 'backupNotice.saveOne': null;
@@ -2795,6 +2803,7 @@ export interface Messages {
     readonly 'importPanel.positionsArePrivate': null;
     readonly 'importPanel.progress': { readonly finished: string | number; readonly count: string | number };
     readonly 'importPanel.summary': { readonly count: number; readonly saved: string | number; readonly known: string | number; readonly failed: string | number; readonly others: number };
+    readonly 'importPanel.sharedLost': null;
     readonly 'likelierNote.theRatiosFit': null;
     readonly 'likelierNote.betterThanHasCassette': { readonly setup: string | number };
     readonly 'likelierNote.cassetteOfName': { readonly name: string | number };

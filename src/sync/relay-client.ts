@@ -1,9 +1,10 @@
 import { bytesFromBase64 } from '../records/bytes';
+import { atBase } from '../offline/base-path';
 import { cipherOf } from './cipher';
 import { frameJoiner, framesOf } from './frames';
 import type { Secret } from './secret';
 
-const RELAY = '/api/v1/relay';
+const RELAY = atBase('/api/v1/relay');
 const BYTES = { 'content-type': 'application/octet-stream' };
 /** How often a message is tried, and what is waited between, ms. */
 const TRIES = 3;

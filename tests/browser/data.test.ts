@@ -121,7 +121,7 @@ test('a link shows its setup at once, keeps nothing until asked, and is kept whe
 test('the link that is copied opens the same setup', async () => {
   await app.open('/gears');
   await app.devTools('Browser.grantPermissions', {
-    origin: app.url,
+    origin: new URL(app.url).origin,
     permissions: ['clipboardReadWrite', 'clipboardSanitizedWrite'],
   });
   await app.press('l');

@@ -1,3 +1,5 @@
+import { By } from 'selenium-webdriver';
+import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { Front } from '../support/front';
 import { AppInBrowser } from './harness';
 import { VIEWS } from './views';
@@ -53,7 +55,7 @@ test('the links between the pages lead on with the server gone', async () => {
   ] as const;
   for (const [name, path] of way) {
     await app.clickText("nav[@aria-label='Pages']//a", name);
-    await app.find(`nav a[href="${path}"][aria-current=page]`);
+    await app.find(`nav a[href="${BASE_PATH}${path}"][aria-current=page]`);
     await app.find('main:not([aria-busy])');
   }
   await app.find('[data-gear]');
@@ -82,12 +84,153 @@ test('a newer version waits until it is asked for, and loses nothing of the work
   await app.shows('[data-testid=range]', '501.8%');
 });
 
-test('it can be put among the apps of a device', async () => {
-  const manifest = await app.driver.executeAsyncScript<{ start_url: string; icons: { src: string }[] }>(
+interface Manifest {
+  readonly start_url: string;
+  readonly icons: readonly Picture[];
+  readonly screenshots: readonly Picture[];
+  readonly shortcuts: readonly { readonly name: string; readonly url: string }[];
+  readonly file_handlers: readonly { readonly action: string }[];
+}
+
+interface Picture {
+  readonly src: string;
+  readonly sizes: string;
+  readonly type: string;
+}
+
+/** An address of the manifest as one within the app. */
+const within = (address: string) => address.slice(BASE_PATH.length);
+
+const readManifest = () =>
+  app.driver.executeAsyncScript<Manifest>(
     `const done = arguments[0];
      fetch(document.querySelector('link[rel=manifest]').href).then((answer) => answer.json()).then(done);`,
   );
-  expect(manifest.start_url).toBe('/gears');
-  const icon = await fetch(app.url + manifest.icons[0]!.src);
-  expect(icon.headers.get('content-type')).toContain('image/svg+xml');
+
+/** The size of a picture as the page's browser reads it, such as 192x192. */
+const sizeOf = (src: string) =>
+  app.driver.executeAsyncScript<string>(
+    `const [src, done] = arguments; const picture = new Image();
+     picture.onload = () => done(picture.naturalWidth + 'x' + picture.naturalHeight);
+     picture.onerror = () => done('none'); picture.src = src;`,
+    src,
+  );
+
+test('it can be put among the apps of a device, with pictures of the sizes it tells, of its own when offline', async () => {
+  const { start_url, icons, screenshots } = await readManifest();
+  expect(start_url).toBe(`${BASE_PATH}/gears`);
+  const svg = icons.filter(({ type }) => type === 'image/svg+xml');
+  expect(svg.map(({ src }) => src)).toEqual([`${BASE_PATH}/icon.svg`]);
+  for (const { src, sizes } of screenshots) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
+  front.takeAway();
+  const pngs = icons.filter(({ type }) => type === 'image/png');
+  expect(pngs.map(({ sizes }) => sizes).sort()).toEqual(['192x192', '192x192', '512x512', '512x512']);
+  for (const { src, sizes } of pngs) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
+  const touch = await (await app.find('link[rel=apple-touch-icon]')).getAttribute('href');
+  expect(await sizeOf(touch!)).toBe('180x180');
+});
+
+test('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
+  const { shortcuts } = await readManifest();
+  front.takeAway();
+  expect(shortcuts.map(({ name }) => name)).toEqual(['New job', 'Compare']);
+  await app.open(within(shortcuts[0]!.url));
+  await app.find('[data-testid=card-steps]');
+  await app.open(within(shortcuts[1]!.url));
+  await app.find('[data-testid=one-or-two]');
+});
+
+const GPX = (name: string, lat: number) => `<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1">
+  <trk><name>${name}</name><trkseg>${Array.from({ length: 60 }, (_, second) => {
+    const time = new Date(Date.UTC(2026, 4, 3, 8, 0, second * 5)).toISOString();
+    return `<trkpt lat="${lat + second * 0.0003}" lon="11.2"><ele>${400 + second}</ele><time>${time}</time></trkpt>`;
+  }).join('')}</trkseg></trk></gpx>`;
+
+/** Sends files to the app as the system does for another app that shares them. */
+const share = (files: Readonly<Record<string, string>>) =>
+  app.driver.executeScript(
+    `const form = document.createElement('form'); form.method = 'post'; form.action = '${BASE_PATH}/share';
+     form.enctype = 'multipart/form-data';
+     const field = document.createElement('input'); field.type = 'file'; field.name = 'files'; field.multiple = true;
+     const items = new DataTransfer();
+     for (const [name, text] of Object.entries(arguments[0])) items.items.add(new File([text], name));
+     field.files = items.files; form.append(field); document.body.append(form); form.submit();`,
+    files,
+  );
+
+test('rides that another app shares are imported once, with the server gone', async () => {
+  front.takeAway();
+  await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
+  await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
+  await app.shows('[data-testid=import-jobs]', 'hill über.gpx');
+  expect(await app.driver.getCurrentUrl()).not.toContain('shared');
+  await app.driver.navigate().refresh();
+  await app.find('main:not([aria-busy])');
+  await app.find('[data-testid=ride-files]');
+  await app.gone('[data-testid=import-jobs]');
+});
+
+test('what is shared before the browser keeps the app is told to be lost, and why', async () => {
+  await app.driver.executeAsyncScript(
+    `const done = arguments[0];
+     navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,
+  );
+  const remove = await app.onEveryPage(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
+  await app.open('/settings');
+  await share({ 'hill.gpx': GPX('Hill', 47) });
+  await app.shows('[data-testid=shared-lost]', 'could not be handed over');
+  await remove();
+});
+
+/** Has the system open files with the app: what the browser hands to a page that it launched. */
+const openWith = (files: Readonly<Record<string, string>>) =>
+  app.onEveryPage(`Object.defineProperty(window, 'launchQueue', { value: { setConsumer: (take) => take({
+    files: Object.entries(${JSON.stringify(files)}).map(([name, text]) =>
+      ({ getFile: () => Promise.resolve(new File([text], name)) })) }) } });`);
+
+test('ride files and backups are opened from the system, with the server gone', async () => {
+  const [rides, backups] = (await readManifest()).file_handlers;
+  await app.clickText('button', 'Save a backup');
+  const backup = await app.download('.json');
+  front.takeAway();
+  const closeRides = await openWith({ 'hill.gpx': GPX('Hill', 47) });
+  await app.open(within(rides!.action));
+  await app.shows('[data-testid=import-jobs]', 'hill.gpx');
+  await app.shows('[data-testid=import-jobs]', 'saved as');
+  await closeRides();
+  const closeBackups = await openWith({ 'of the laptop.json': backup });
+  await app.open(within(backups!.action));
+  await app.shows('main', 'of the laptop.json');
+  await closeBackups();
+});
+
+test('the system draws its bars in the colour of the theme', async () => {
+  const colours = () =>
+    app.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('meta[name=theme-color]')].map(({ content }) => content)`,
+    );
+  const LIGHT_STEEL = '#2b373c';
+  const DARK_STEEL = '#070b0d';
+  front.takeAway();
+  await app.driver.navigate().refresh();
+  await app.find('main:not([aria-busy])');
+  expect(await colours()).toEqual([LIGHT_STEEL, DARK_STEEL]);
+  await app.click('[data-tool=theme]');
+  await app.until(async () => (await colours()).every((colour) => colour === LIGHT_STEEL), 'light bars');
+  await app.click('[data-tool=theme]');
+  await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
+});
+
+test('the icon counts the re-checks that are due', async () => {
+  const remove = await app.onEveryPage(
+    `Object.defineProperty(navigator, 'setAppBadge', { value: async (count) => { window.badge = count; } });`,
+  );
+  front.takeAway();
+  await app.open('/schedule');
+  await app.find('[data-testid=rechecks]');
+  const due = await app.driver.findElements(By.css('[data-due=true]'));
+  expect(due.length).toBeGreaterThan(0);
+  const badge = () => app.driver.executeScript<number | null>('return window.badge ?? null');
+  await app.until(async () => (await badge()) === due.length, `a badge of ${due.length}`);
+  await remove();
 });

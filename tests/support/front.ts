@@ -14,7 +14,7 @@ export class Front {
         return;
       }
       const { url = '/', method, headers } = asked;
-      const isScript = url.startsWith('/serwist/sw.js');
+      const isScript = url.includes('/serwist/sw.js');
       const onward = request(
         { port, path: url, method, headers: isScript ? { ...headers, 'accept-encoding': 'identity' } : headers },
         (told) => {

@@ -10,6 +10,7 @@ import { timeText } from '../../ui/format';
 import { Note } from '../../ui/panel/Panel';
 import { LinkToShow } from './LinkToShow';
 import styles from './Devices.module.css';
+import { atBase } from '../../offline/base-path';
 import { t } from './text';
 
 interface SendPanelProps {
@@ -37,7 +38,7 @@ export function SendPanel({ db, choices }: SendPanelProps) {
     void import('./send').then(async ({ send, sendFailure }) => {
       try {
         const { hash, untilMs } = await send(await readDataset(db), choice.what, Date.now());
-        setSent({ kind: 'made', link: `${window.location.origin}/devices#${hash}`, untilMs });
+        setSent({ kind: 'made', link: `${window.location.origin}${atBase('/devices')}#${hash}`, untilMs });
       } catch (error) {
         setSent({ kind: 'failed', text: sendFailure(error) ?? errorText(error) });
       }

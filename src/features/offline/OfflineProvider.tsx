@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, use, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { atBase } from '../../offline/base-path';
 import { OFFLINE_SCRIPT } from '../../offline/places';
 
 /** Whether the app is kept in the browser. */
@@ -30,7 +31,7 @@ export function OfflineProvider({ children }: { children: ReactNode }) {
     const keep = async () => {
       // After the page has loaded.
       const { Serwist } = await import('@serwist/window');
-      const script = new Serwist(OFFLINE_SCRIPT, { scope: '/' });
+      const script = new Serwist(atBase(OFFLINE_SCRIPT), { scope: atBase('/') });
       const say = (next: Offline['state']) => stays && setState(next);
       script.addEventListener('installing', ({ isUpdate }) => !isUpdate && say('keeping'));
       script.addEventListener('activated', () => say('kept'));

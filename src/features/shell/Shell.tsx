@@ -11,6 +11,7 @@ import { ExplanationProvider } from '../explain/ExplanationPlace';
 import { BackupNotice } from '../backup/BackupNotice';
 import { usePairing } from '../devices/usePairing';
 import { useCopying } from '../backup/useCopying';
+import { useBadge } from '../installed/useBadge';
 import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
@@ -223,6 +224,7 @@ function Below({
   const keptDb = state.kind === 'ready' && state.workshop.inMemoryBecause === undefined ? state.workshop.db : undefined;
   useCopying(keptDb);
   usePairing(keptDb);
+  useBadge(keptDb);
   if (state.kind === 'opening') {
     return <Opening waitsFor={state.waitsFor} />;
   }

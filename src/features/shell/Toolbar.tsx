@@ -23,6 +23,7 @@ import { withKey, type ShortcutId } from '../shortcuts/shortcuts';
 import styles from './Shell.module.css';
 import { useShortcut } from '../shortcuts/useShortcut';
 import { t } from './text';
+import { atBase } from '../../offline/base-path';
 import { defined } from '../../core/optional';
 
 const ShortcutHelp = dynamic(() => import('./ShortcutHelp').then((module) => module.ShortcutHelp), { ssr: false });
@@ -44,8 +45,8 @@ export function Toolbar() {
   const copyLink = useStableCallback(() => {
     if (!ready?.workspace) return;
     const { bike, wheelset, setup } = ready.workspace;
-    const link = `${window.location.origin}/gears#${writeLink(bike, wheelset, setup)}`;
-    autoBackupText(link).then(
+    const link = `${window.location.origin}${atBase('/gears')}#${writeLink(bike, wheelset, setup)}`;
+    copyText(link).then(
       () => message.success(t('toolbar.linkCopiedItCarriesThe')),
       () => setLinkToShow({ link, isOpen: true }),
     );
@@ -160,7 +161,7 @@ function ThemeTool({
 }
 
 /** Copies text. The clipboard needs a secure context; without one, as on a phone by plain HTTP, this fails. */
-function autoBackupText(text: string): Promise<void> {
+function copyText(text: string): Promise<void> {
   const { clipboard } = navigator as { readonly clipboard?: Clipboard };
   return clipboard ? clipboard.writeText(text) : Promise.reject(new Error('no clipboard'));
 }

@@ -2,6 +2,7 @@
 
 import { App, ConfigProvider } from 'antd';
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
+import type { Preferences } from '../../records';
 import { useThemeChoice } from '../../store';
 import { componentTheme } from '../../ui/theme/component-theme';
 import { DARK, LIGHT, type Palette } from '../../ui/theme/palette';
@@ -21,6 +22,9 @@ export function ThemeProvider({ children }: { children: ReactNode }) {
     document.documentElement.dataset.theme = chosen;
     localStorage.setItem(THEME_MEMORY_KEY, chosen);
   }, [chosen]);
+  useEffect(() => {
+    if (chosen !== undefined) colourSystemBars(chosen);
+  }, [chosen]);
   const theme = useMemo(() => componentTheme(mode, still), [mode, still]);
   return (
     <ConfigProvider theme={theme}>
@@ -29,6 +33,14 @@ export function ThemeProvider({ children }: { children: ReactNode }) {
       </PaletteContext>
     </ConfigProvider>
   );
+}
+
+/** Colours what the system draws around the page by the theme on it; the page's head has both of the system's. */
+function colourSystemBars(chosen: Preferences['theme']): void {
+  for (const meta of document.querySelectorAll<HTMLMetaElement>('meta[name=theme-color]')) {
+    const isDark = chosen === 'system' ? meta.media === DARK_SYSTEM : chosen === 'dark';
+    meta.content = (isDark ? DARK : LIGHT).steel;
+  }
 }
 
 /** The colours as values, for what is drawn on a canvas; style sheets use the variables. */

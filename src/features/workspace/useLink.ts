@@ -2,6 +2,7 @@ import { usePathname, useSearchParams } from 'next/navigation';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { carriesSetup } from '../../formats/link';
 import type { LinkResult } from '../../formats/read-link';
+import { atBase } from '../../offline/base-path';
 import { failureText } from './failure';
 import { t } from './text';
 
@@ -14,7 +15,7 @@ function followFragment(changed: () => void): () => void {
 
 /** Takes what a link carries out of the address. */
 export function leaveLink(pathname: string): void {
-  window.history.replaceState(null, '', pathname);
+  window.history.replaceState(null, '', atBase(pathname));
   window.dispatchEvent(new HashChangeEvent('hashchange'));
 }
 

@@ -13,6 +13,7 @@ import { dateText, timeText } from '../../ui/format';
 import { Note, Panel, PanelHead } from '../../ui/panel/Panel';
 import { Table } from '../../ui/panel/Table';
 import { DeviceName, defaultName } from './DeviceName';
+import { atBase } from '../../offline/base-path';
 import styles from './DevicesView.module.css';
 
 type Pairing = Awaited<ReturnType<typeof readPairing>>;
@@ -80,7 +81,10 @@ function Paired({ db, pairing }: { db: RontelDatabase; pairing: NonNullable<Pair
         </p>
       )}
       {shows && (
-        <LinkToShow link={`${window.location.origin}/devices#pair=${pairing.secret}`} label={t('pair.link')}>
+        <LinkToShow
+          link={`${window.location.origin}${atBase('/devices')}#pair=${pairing.secret}`}
+          label={t('pair.link')}
+        >
           <p>{t('pair.scan')}</p>
           <Note>{t('pair.secret')}</Note>
         </LinkToShow>

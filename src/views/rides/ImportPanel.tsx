@@ -5,6 +5,8 @@ import { Button, Checkbox, Progress } from 'antd';
 import { fromEvent } from 'file-selector';
 import { useRef, useState, type ChangeEvent, type DragEvent } from 'react';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
+import { useOpenedFiles } from '../../features/installed/useOpenedFiles';
+import { useSharedFiles } from '../../features/installed/useSharedFiles';
 import { formatShorthand } from '../../formats/shorthand';
 import { MappingDialog } from './MappingDialog';
 import { useFirst } from '../../ui/list/useFirst';
@@ -56,6 +58,9 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
     PAGE,
   );
   const mapping = jobs.find(({ state }) => state === 'mapping');
+  // While a link is looked at, nothing is imported: the files wait.
+  useOpenedFiles(add, !fromLink);
+  const shared = useSharedFiles(add, !fromLink);
   const pick = ({ target }: ChangeEvent<HTMLInputElement>) => {
     const files = [...(target.files ?? [])];
     target.value = '';
@@ -83,6 +88,11 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
         {t('importPanel.dropGpxTcxFitOr')} <b>{formatShorthand(setup)}</b>
         {t('importPanel.nameNothingLeavesThisBrowser', { name: wheelset.name })}
       </Note>
+      {shared === 'lost' && (
+        <Note role="alert" data-testid="shared-lost">
+          {t('importPanel.sharedLost')}
+        </Note>
+      )}
       <div className={styles.buttons}>
         <Button icon={<UploadOutlined />} disabled={fromLink} onClick={() => picker.current?.click()}>
           {t('importPanel.chooseFiles')}

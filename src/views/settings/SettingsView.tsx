@@ -7,6 +7,7 @@ import { CurrencySelect } from '../../features/fields/CurrencySelect';
 import { useId, useRef, useState, type ChangeEvent } from 'react';
 import { writeBackup } from '../../formats/backup';
 import { readBackup } from '../../formats/read-backup';
+import { useOpenedFiles } from '../../features/installed/useOpenedFiles';
 import { useWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { fileName, saveText } from '../../ui/files';
 import { backupSaved, readDataset, replaceDataset, useLive, EMPTY_DATASET, type RontelDatabase } from '../../store';
@@ -32,6 +33,10 @@ export function SettingsView() {
   const [withPhotos, setWithPhotos] = useState(true);
   const photos = useLive(state.kind === 'ready' ? state.workshop.db : undefined, countPhotos) ?? 0;
   const { pending, failure, read, takeRest, clear } = useImport();
+  const readFile = (file: File) => file.text().then((text) => read(readBackup, text, file.name));
+  useOpenedFiles(([file]) => {
+    if (file && state.kind === 'ready') state.edits.write(() => readFile(file));
+  }, state.kind === 'ready');
   if (state.kind !== 'ready') return null;
   const { workshop, preferences, edits } = state;
   const { db, bikes } = workshop;
@@ -61,7 +66,7 @@ export function SettingsView() {
     const [file] = target.files ?? [];
     // Lets the same file be chosen again after it was corrected.
     target.value = '';
-    if (file) edits.write(async () => read(readBackup, await file.text(), file.name));
+    if (file) edits.write(() => readFile(file));
   };
 
   return (

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { atBase } from '../../../offline/base-path';
 import type { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import packageJson from '../../../../package.json';
@@ -127,7 +128,7 @@ function build() {
       version: packageJson.version,
       license: { name: packageJson.license, identifier: packageJson.license },
     },
-    servers: [{ url: `/api/${VERSION}` }],
+    servers: [{ url: atBase(`/api/${VERSION}`) }],
     paths: paths(),
   });
   // The shapes of the one are those of the other, under the name that JSON Schema has for their place.
