@@ -5,6 +5,7 @@ import type { Metadata, Viewport } from 'next';
 import { Suspense, type ReactNode } from 'react';
 import { WorkspaceProvider } from '../features/workspace/WorkspaceProvider';
 import { OfflineProvider } from '../features/offline/OfflineProvider';
+import { KeymapProvider } from '../features/shortcuts/useKeymap';
 import { Shell } from '../features/shell/Shell';
 import { RecordsProvider } from '../features/workshop/RecordsProvider';
 import { atBase } from '../offline/base-path';
@@ -51,7 +52,9 @@ export default function RootLayout({ children }: { children: ReactNode }) {
                 <WorkspaceProvider>
                   <RecordsProvider>
                     <OfflineProvider>
-                      <Shell>{children}</Shell>
+                      <KeymapProvider>
+                        <Shell>{children}</Shell>
+                      </KeymapProvider>
                     </OfflineProvider>
                   </RecordsProvider>
                 </WorkspaceProvider>

@@ -598,6 +598,8 @@ export interface Messages {
     readonly 'clashes.apart': { readonly text: string | number };
     readonly 'clashes.unnamed': { readonly count: number; readonly record: string | number };
     readonly 'clashes.more': { readonly count: string | number };
+    readonly 'clashes.take': { readonly value: string | number };
+    readonly 'clashes.taken': { readonly field: string | number };
     readonly 'send.heading': null;
     readonly 'send.title': null;
     readonly 'send.what': null;
@@ -626,6 +628,8 @@ export interface Messages {
     readonly 'elsewhere': { readonly device: string | number; readonly step: string | number; readonly count: string | number; readonly title: string | number; readonly time: string | number };
     readonly 'elsewherePlain': { readonly device: string | number; readonly time: string | number };
     readonly 'picture': null;
+    readonly 'onDevice': { readonly device: string | number };
+    readonly 'onDeviceAt': { readonly device: string | number; readonly title: string | number };
   };
   readonly drills: DrillMessages;
   readonly explain: {
@@ -1065,6 +1069,7 @@ export interface Messages {
     readonly 'frontTable.open': null;
     readonly 'frontTable.aNowSetupNameAims': { readonly setupName: string | number; readonly aims: string | number };
     readonly 'frontTable.nameSearch': { readonly name: string | number };
+    readonly 'frontTable.openSetup': { readonly setup: string | number };
     readonly 'addSetupButton.added': null;
     readonly 'addSetupButton.addCompare': null;
     readonly 'addSetupButton.alreadyHaveSetupsRemove': { readonly setupsMax: string | number };
@@ -3385,6 +3390,23 @@ export interface Messages {
     readonly 'settingsView.otherDevices': null;
     readonly 'settingsView.otherDevicesWhy': null;
     readonly 'settingsView.toDevices': null;
+    readonly 'settingsView.system': null;
+    readonly 'settingsView.systems.metric': null;
+    readonly 'settingsView.systems.imperial': null;
+    readonly 'settingsView.systems.mixed': null;
+    readonly 'settingsView.systems.own': null;
+    readonly 'settingsView.distance': null;
+    readonly 'settingsView.distanceUnits.km': null;
+    readonly 'settingsView.distanceUnits.mi': null;
+    readonly 'settingsView.height': null;
+    readonly 'settingsView.heightUnits.m': null;
+    readonly 'settingsView.heightUnits.ft': null;
+    readonly 'settingsView.gears': null;
+    readonly 'settingsView.quantities.ratio': null;
+    readonly 'settingsView.quantities.gearInches': null;
+    readonly 'settingsView.quantities.development': null;
+    readonly 'settingsView.quantities.gainRatio': null;
+    readonly 'settingsView.quantities.speed': null;
     readonly 'keepPanel.itWill': null;
     readonly 'keepPanel.browserDeclinedUsuallyAgrees': null;
     readonly 'keepPanel.browserKeepsDataUntil': null;
@@ -3396,6 +3418,18 @@ export interface Messages {
     readonly 'versionLine.stateText.kept': null;
     readonly 'versionLine.stateText.newer': null;
     readonly 'versionLine.rontelVersionBuildState': { readonly version: string | number; readonly build: string | number; readonly state: string | number };
+    readonly 'shortcutsPanel.shortcuts': null;
+    readonly 'shortcutsPanel.singleKeys': null;
+    readonly 'shortcutsPanel.why': null;
+    readonly 'shortcutsPanel.each': null;
+    readonly 'shortcutsPanel.action': null;
+    readonly 'shortcutsPanel.key': null;
+    readonly 'shortcutsPanel.change': { readonly action: string | number; readonly key: string | number };
+    readonly 'shortcutsPanel.pressKey': null;
+    readonly 'shortcutsPanel.usual': { readonly key: string | number };
+    readonly 'shortcutsPanel.taken': { readonly key: string | number; readonly action: string | number };
+    readonly 'shortcutsPanel.modified': null;
+    readonly 'shortcutsPanel.reserved': { readonly key: string | number };
   };
   readonly setupsBar: {
     readonly 'workspace.workspace': null;
@@ -3570,7 +3604,9 @@ export interface Messages {
     readonly 'shell.openingTheWorkshop': null;
     readonly 'shell.waitsFor': { readonly windows: number };
     readonly 'shell.devices': null;
+    readonly 'shell.skip': null;
     readonly 'shortcutHelp.keys': null;
+    readonly 'shortcutHelp.change': null;
     readonly 'storeNotices.nothingCanSavedBrowser': null;
     readonly 'storeNotices.canCarryWorkingSave': null;
     readonly 'storeNotices.data': null;

@@ -7,7 +7,7 @@ export type { BikeRecord, BikeRole, LossSchool, PublishedLoss } from './bike';
 export { CLICKS_PER_PUSH, SETUPS_MAX, SETUP_COST, SETUP_DEFAULTS, SETUP_MASS_G } from './setup';
 export type { SetupRecord } from './setup';
 export { PREFERENCES_DEFAULTS, GEARS_VIEWS, STEP_ROUTES } from './preferences';
-export type { GearsTab, Preferences, StepRoute, TableSettings } from './preferences';
+export type { GearsTab, Preferences, ShortcutSettings, StepRoute, TableSettings } from './preferences';
 export { DATA_VERSION, EMPTY_TABLES, KEPT_TABLES, MIGRATIONS } from './dataset';
 export type { Dataset, KeptRecords, KeptTable } from './dataset';
 export { sameRecord } from './canonical';

@@ -33,6 +33,20 @@ const tablesSchema = z.strictObject({
 /** What was typed above the tables of any rings and cogs; what is absent follows the bike. */
 export type TableSettings = Saved<typeof tablesSchema>;
 
+/** What single keys do: each may have another key, or all be switched off (WCAG 2.2, 2.1.4). */
+const shortcutsSchema = z.strictObject({
+  isOff: z.boolean().optional(),
+  /** By the shortcut: the key's code on the keyboard in small letters (key, digit and numpad left out), and what is on it. */
+  keys: z
+    .record(
+      z.string().max(40),
+      z.strictObject({ code: z.string().regex(/^[a-z0-9]{1,24}$/), shown: z.string().min(1).max(12) }),
+    )
+    .optional(),
+});
+
+export type ShortcutSettings = Saved<typeof shortcutsSchema>;
+
 export const preferencesSchema = z.strictObject({
   id: z.literal('preferences'),
   currentBikeId: idSchema.optional(),
@@ -41,8 +55,11 @@ export const preferencesSchema = z.strictObject({
   gearsView: z.enum(GEARS_VIEWS),
   quantity: z.enum(QUANTITIES),
   gearInchSchool: z.enum(['ownWheel', 'nominal27']),
-  /** Of speeds; distances and heights go with it: km and m, or miles and feet. */
   speedUnit: z.enum(['kmh', 'mph']),
+  /** Of distances; while nothing was chosen it goes with the speeds. */
+  distanceUnit: z.enum(['km', 'mi']).optional(),
+  /** Of heights and climbs; while nothing was chosen it goes with the speeds. */
+  heightUnit: z.enum(['m', 'ft']).optional(),
   /** Of masses: kg and g, or pounds and ounces; metric while nothing was chosen. */
   massUnit: z.enum(['metric', 'imperial']).optional(),
   /** ISO 4217 code of every price and cost that carries no code of its own. */
@@ -50,6 +67,7 @@ export const preferencesSchema = z.strictObject({
   stepReading: z.enum(['speedStep', 'cadenceDrop', 'logStep']),
   stepRoute: z.enum(STEP_ROUTES),
   theme: z.enum(['system', 'light', 'dark']),
+  shortcuts: shortcutsSchema.optional(),
   /** Who is learning now. */
   currentLearnerId: idSchema.optional(),
   /** Whether rides that come in keep their positions; they show where the rider lives. */

@@ -1,7 +1,7 @@
 import type { Migration } from './migration';
-import type { TableSettings, Preferences } from './preferences.schema';
+import type { Preferences, ShortcutSettings, TableSettings } from './preferences.schema';
 
-export type { TableSettings, Preferences };
+export type { Preferences, ShortcutSettings, TableSettings };
 
 /** What the gear table and the ladder's lower axis show. */
 export const QUANTITIES = ['ratio', 'gearInches', 'development', 'gainRatio', 'speed'] as const;
@@ -33,5 +33,11 @@ export const PREFERENCES_MIGRATIONS: readonly Migration[] = [
     name: 'the Gears stage has views',
     table: 'preferences',
     up: (preferences) => ({ ...preferences, gearsView: 'table' }),
+  },
+  {
+    toVersion: 18,
+    name: 'distances and heights have units of their own, and shortcuts other keys',
+    table: 'preferences',
+    up: (preferences) => preferences,
   },
 ];

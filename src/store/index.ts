@@ -64,5 +64,14 @@ export { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, rename
 export type { DrillAnswer } from './progress';
 export { WHEELSETS_MAX, addWheelset, fitFreehub, fitWheel, removeWheelset } from './wheels';
 export { addNote, removeNote } from './notes';
-export { forgetClashes, noteDevice, pairWith, readClashes, readPairing, renameDevice, unpair } from './pairing';
+export {
+  forgetClashes,
+  noteDevice,
+  pairWith,
+  readClashes,
+  readPairing,
+  renameDevice,
+  takeLostValue,
+  unpair,
+} from './pairing';
 export type { ClashRecord } from './sharing';

@@ -1,7 +1,9 @@
 import { nanoid } from 'nanoid';
 import type { OtherDevice } from '../sync/peer';
 import type { RontelDatabase } from './db';
-import type { PairingRecord } from './sharing';
+import { withLeaf } from '../sync/leaves';
+import { change } from './change';
+import type { ClashRecord, PairingRecord } from './sharing';
 
 /** Reads whether this browser is paired, and with what. */
 export const readPairing = (db: RontelDatabase): Promise<PairingRecord | undefined> => db.sharing.get('pairing');
@@ -48,6 +50,22 @@ export async function unpair(db: RontelDatabase): Promise<void> {
 
 /** Reads the fields that two devices changed at once, newest first. */
 export const readClashes = (db: RontelDatabase) => db.clashes.orderBy('seq').reverse().toArray();
+
+/**
+ * Sets a field that two devices changed at once to the value that was lost, as a step that can be undone, and takes it from
+ * the list. The other devices learn of it as of any change.
+ * @throws RefusedRecordError if the record does not pass its schema with it
+ */
+export async function takeLostValue(
+  db: RontelDatabase,
+  { seq, table, id, path, lost }: ClashRecord,
+  { label, now }: { readonly label: string; readonly now: number },
+): Promise<void> {
+  await change(db, { label, now }, (draft) =>
+    draft.update(table, id, (record) => withLeaf(table, record, path, lost) as unknown as typeof record),
+  );
+  if (seq !== undefined) await db.clashes.delete(seq);
+}
 
 export async function forgetClashes(db: RontelDatabase): Promise<void> {
   await db.clashes.clear();

@@ -2,7 +2,17 @@ import 'fake-indexeddb/auto';
 import { DATA_VERSION, type Dataset, type PhotoRecord } from '../records';
 import { readDataset } from './dataset';
 import { Peer, type OtherDevice } from '../sync/peer';
-import { EMPTY_DATASET, addPhoto, change, editJob, readBin, removeBike, undo } from './index';
+import {
+  EMPTY_DATASET,
+  addPhoto,
+  change,
+  editJob,
+  readBin,
+  readClashes,
+  removeBike,
+  takeLostValue,
+  undo,
+} from './index';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
@@ -177,6 +187,37 @@ test('of a field that both change one value is kept, and the device that lost it
       kept: value,
     }),
   ]);
+});
+
+test('the value that was lost can be taken after all, on every device, and the step undone', async () => {
+  const { line, desk, phone } = await pair();
+  line.isCut = true;
+  await setBike(desk.db, { cadenceRpm: 81 });
+  await desk.peer.changed();
+  await setBike(phone.db, { cadenceRpm: 82 });
+  await phone.peer.changed();
+  line.isCut = false;
+  await line.meet();
+  const kept = await cadence(desk.db);
+  const loser = (await desk.db.clashes.count()) === 1 ? desk : phone;
+  const [clash] = await readClashes(loser.db);
+  await takeLostValue(loser.db, clash!, { label: 'cadence: the other value', now: 1 });
+  await loser.peer.changed();
+  await line.meet();
+  const lost = kept === 81 ? 82 : 81;
+  expect([await cadence(desk.db), await cadence(phone.db)]).toEqual([lost, lost]);
+  expect(await loser.db.clashes.count()).toBe(0);
+  expect(await undo(loser.db)).toBe('cadence: the other value');
+  expect(await cadence(loser.db)).toBe(kept);
+});
+
+test('a lost value that the record cannot have is refused, and stays on the list', async () => {
+  const { desk } = await pair();
+  const clash = { table: 'bikes', id: 'estuary-tourer', path: ['cadenceRpm'], lost: 'fast', kept: 90 } as const;
+  await desk.db.clashes.add({ ...clash, from: 'Phone', atMs: 1 });
+  const [listed] = await readClashes(desk.db);
+  await expect(takeLostValue(desk.db, listed!, { label: 'cadence', now: 1 })).rejects.toThrow(/cadence/);
+  expect(await desk.db.clashes.count()).toBe(1);
 });
 
 test('what one device removes while another changes it stays; what nobody changed is removed, and in the bin', async () => {

@@ -136,6 +136,20 @@ export function recordOf(table: KeptTable, { values, entities }: Leaves): Record
   return table === 'jobs' ? endedTogether(record) : record;
 }
 
+/** A record with another value at a path of those that {@link leavesOf} makes; undefined leaves none there. */
+export function withLeaf(
+  table: KeptTable,
+  record: object,
+  path: Path,
+  value: LeafValue | undefined,
+): Record<string, unknown> {
+  const { values, entities } = leavesOf(table, record);
+  const isAtOrBelow = (key: string) => path.every((part, i) => pathOfKey(key)[i] === part);
+  const next = new Map([...values].filter(([key]) => !isAtOrBelow(key)));
+  if (value !== undefined) next.set(keyOfPath(path), value);
+  return recordOf(table, { values: next, entities });
+}
+
 interface Node {
   readonly fields: Map<string, Node>;
   value?: LeafValue;

@@ -84,6 +84,8 @@ test('a job planned at the desk is carried out on a phone, with the network cut 
   await desk.shows('[data-testid=on-device]', 'On Phone, step 1 of');
   await done('wheelOut');
   await desk.shows('[data-testid=on-device]', 'On Phone, step 2 of');
+  // So do the list of jobs and the schedule.
+  await desk.shows('[aria-current=true] [data-testid=job-on-device]', 'Open on Phone');
 
   // Behind the shed there is no network: the work goes on, and the desk shows what it knows.
   await phone.cutNetwork(true);
@@ -194,8 +196,14 @@ test('a field that both change while apart is named on the device whose value is
     '[data-testid=clashes]',
     /Estuary tourer, cadence: 8[12] from (Desk|Phone) is kept; 8[12] was set here/,
   );
-  await loser.clickText('button', 'Clear the list');
+  // The value that was set here can be taken after all, on both.
+  const { rpm } = await cadenceOn(loser);
+  await loser.clickText('button', `Use ${rpm === 81 ? 82 : 81} instead`);
   await loser.gone('[data-testid=clashes]');
+  await desk.until(async () => {
+    const values = [(await cadenceOn(desk)).rpm, (await cadenceOn(phone)).rpm];
+    return values.every((value) => value === (rpm === 81 ? 82 : 81));
+  }, 'the other value on both');
   await loser.clickText('button', 'Stop pairing');
   await loser.clickText("div[contains(@class,'ant-popconfirm')]//button", 'Stop pairing');
   await loser.shows('[data-testid=paired]', 'Pair a device');

@@ -237,7 +237,9 @@ test('every figure opens its working, which follows the workspace and closes wit
 test('every figure on the page has a working with formula, numbers and source', async () => {
   await app.reach('rollout');
   const figures = await app.driver.findElements(
-    By.css('main button[aria-expanded], section[aria-label=Setups] button[aria-expanded]:not([data-bar])'),
+    By.css(
+      'main button[aria-expanded]:not([aria-haspopup]), section[aria-label=Setups] button[aria-expanded]:not([data-bar], [aria-haspopup])',
+    ),
   );
   expect(figures.length).toBeGreaterThan(45);
   const titles = new Set<string>();

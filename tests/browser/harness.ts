@@ -151,7 +151,7 @@ export class AppInBrowser {
    * The exact size of the page, which a window's size is not.
    * @param mobile whether it grows wider where what is on it does, as phones let it; not where its width is measured
    */
-  resize(width: number, height: number, mobile = width < 600): Promise<void> {
+  resize(width: number, height: number, mobile = false): Promise<void> {
     return this.devTools('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile });
   }
 
@@ -516,6 +516,33 @@ export class AppInBrowser {
   }
 
   /**
+   * What can be pressed and is smaller than `minPx` either way, such as `button 20×18 Close`. Links in a line of text are as
+   * high as the line (WCAG 2.2, 2.5.8, inline), and what stands in a drawing to scale where it stands: each drawing has its
+   * table (the same, equivalent).
+   */
+  smallTargets(minPx: number): Promise<string[]> {
+    return this.driver.executeScript<string[]>(
+      `const [min] = arguments;
+       const pressed = 'a[href], button, input:not([type=hidden]), summary, [role=button], [role=tab], [role=menuitem], [role=slider], [tabindex="0"]';
+       const whole = 'label, .ant-select, .ant-picker, .ant-input-affix-wrapper, .ant-input-number';
+       return [...document.querySelectorAll(pressed)].flatMap((one) => {
+         const isInline = one.tagName === 'A' && getComputedStyle(one).display === 'inline';
+         let block = one.parentElement;
+         while (getComputedStyle(block).display === 'inline') block = block.parentElement;
+         const inText = isInline && block.innerText.trim() !== one.innerText.trim();
+         if (inText || one.closest('svg') || one.matches(':disabled') || !one.checkVisibility({ visibilityProperty: true })) return [];
+         const boxes = [one, one.closest('label'), one.closest(whole)].flatMap((box) => box ? [box.getBoundingClientRect()] : []);
+         const width = Math.max(...boxes.map((box) => box.width)), height = Math.max(...boxes.map((box) => box.height));
+         // Seen by no one, as a skip link is until it has the focus.
+         if (width <= 1 || height <= 1 || (width >= min - 0.5 && height >= min - 0.5)) return [];
+         const name = (one.innerText || one.getAttribute('aria-label') || one.id).slice(0, 40);
+         return [one.tagName.toLowerCase() + ' ' + Math.round(width) + '×' + Math.round(height) + ' ' + name];
+       });`,
+      minPx,
+    );
+  }
+
+  /**
    * Accessibility faults of the page as it is.
    * @param rules those that alone are looked at; all where there are none
    */
@@ -524,7 +551,7 @@ export class AppInBrowser {
       await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     return this.driver.executeAsyncScript<string[]>(
       `const [rules, done] = arguments;
-       axe.run(document, { resultTypes: ['violations'], ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
+       axe.run(document, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } }, ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
          done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
       rules,
     );

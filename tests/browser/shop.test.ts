@@ -390,8 +390,7 @@ describe('log', () => {
 
 test('distances and weights are read and typed in miles and pounds on every page once they are chosen', async () => {
   await app.open('/settings');
-  await app.clickText('label', 'mph, miles, feet');
-  await app.clickText('label', 'lb, oz');
+  await app.clickText('label', 'Imperial');
   // What is chosen is shown once it is kept: a page opened before that would not know it.
   await app.shows('.ant-segmented:has([title="lb, oz"]) .ant-segmented-item-selected', 'lb, oz');
   await app.open('/log');
@@ -422,4 +421,17 @@ test('distances and weights are read and typed in miles and pounds on every page
   await app.shows('main', /\d+\.\d mi · /);
   await app.shows('[data-testid=route]', /\d+\.\d mi, \d+ ft climbing/);
   await isSound();
+  // Kilometres per hour with gears in inches, and one quantity by itself.
+  await app.open('/settings');
+  await app.clickText('label', 'Metric, gears in inches');
+  await app.follow('/rides');
+  await app.shows('[data-testid=route]', /\d+\.\d km, \d+ m climbing/);
+  await app.follow('/needs');
+  await app.shows('[data-testid=easiest-wanted]', /^\d+\.\d in$/);
+  await app.open('/settings');
+  await app.clickText('label', 'miles');
+  await app.shows('.ant-segmented:has([title=miles]) .ant-segmented-item-selected', 'miles');
+  await app.shows('.ant-segmented:has([title=Imperial]) .ant-segmented-item-selected', 'My own');
+  await app.follow('/rides');
+  await app.shows('[data-testid=route]', /\d+\.\d mi, \d+ m climbing/);
 });

@@ -16,7 +16,7 @@ export function SendButton({ what, name }: { what: HandOver; name: string }) {
   const [isOpen, setIsOpen] = useState<boolean>();
   return (
     <>
-      <Button size="small" onClick={() => setIsOpen(true)}>
+      <Button size="small" data-testid="send" onClick={() => setIsOpen(true)}>
         {t('send.button')}
       </Button>
       {isOpen !== undefined && (

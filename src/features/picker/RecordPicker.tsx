@@ -1,9 +1,10 @@
 'use client';
 
 import { EllipsisOutlined } from '@ant-design/icons';
-import { Button, Dropdown, Select, type MenuProps } from 'antd';
+import { Select, type MenuProps } from 'antd';
 import { useState } from 'react';
 import { defined } from '../../core/optional';
+import { MenuButton } from '../../ui/menu/MenuButton';
 import { RenameDialog } from './RenameDialog';
 import { t } from './text';
 
@@ -57,33 +58,27 @@ export function RecordPicker<T extends NamedRecord>(props: RecordPickerProps<T>)
         options={records.map((record) => ({ value: record.id, label: record.name }))}
         onChange={onChoose}
       />
-      <Dropdown
-        trigger={['click']}
+      <MenuButton
+        items={[
+          { key: 'rename', label: t('rename'), onClick: () => setRenaming(true) },
+          ...actions,
+          { type: 'divider' },
+          {
+            key: 'delete',
+            label: t('delete', { name: selected.name }),
+            disabled: !canDelete,
+            onClick: onDelete,
+          },
+        ]}
         disabled={disabled}
-        menu={{
-          items: [
-            { key: 'rename', label: t('rename'), onClick: () => setRenaming(true) },
-            ...actions,
-            { type: 'divider' },
-            {
-              key: 'delete',
-              label: t('delete', { name: selected.name }),
-              disabled: !canDelete,
-              onClick: onDelete,
-            },
-          ],
-        }}
-      >
-        <Button
-          {...defined({
-            type: isPlain ? ('text' as const) : undefined,
-            size: isPlain ? ('small' as const) : undefined,
-          })}
-          icon={<EllipsisOutlined />}
-          aria-label={menuLabel}
-          title={menuLabel}
-        />
-      </Dropdown>
+        {...defined({
+          type: isPlain ? ('text' as const) : undefined,
+          size: isPlain ? ('small' as const) : undefined,
+        })}
+        icon={<EllipsisOutlined />}
+        aria-label={menuLabel}
+        title={menuLabel}
+      />
       <RenameDialog
         id={`${id}-name`}
         title={renameTitle}

@@ -2,7 +2,7 @@
 
 import { DownloadOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { withKey } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import { useShortcut } from '../shortcuts/useShortcut';
 import { useStableCallback } from '../../ui/react/useStableCallback';
 import { useSaveCsv } from './useSaveCsv';
@@ -22,6 +22,7 @@ interface SaveTableProps {
 
 /** Saves a table as CSV. */
 export function SaveTable({ name, table, byKey = false }: SaveTableProps) {
+  const withKey = useWithKey();
   const saveCsv = useSaveCsv();
   const save = useStableCallback(() => {
     const { fields, rows } = table();

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { totalMassKg, type BriefField } from '../../core/needs';
 import { short } from '../../ui/format';
-import { withKey } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import { bodyMassText } from '../units/measures';
 import { useUnits } from '../workspace/useUnits';
 import { useBrief } from '../workspace/useBrief';
@@ -19,6 +19,7 @@ const listText = (texts: readonly string[]) => new Intl.ListFormat('en').format(
 
 /** The rider in one line; a link to Needs. */
 export function RiderLine() {
+  const withKey = useWithKey();
   const units = useUnits();
   const { brief, contradictions } = useBrief();
   const { lowRpm, highRpm, powerW, assumed } = brief;

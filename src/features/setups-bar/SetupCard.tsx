@@ -4,7 +4,8 @@ import { clsx } from 'clsx';
 import { EllipsisOutlined, HolderOutlined } from '@ant-design/icons';
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { Button, Dropdown } from 'antd';
+import { Button } from 'antd';
+import { MenuButton } from '../../ui/menu/MenuButton';
 import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import type { Setup } from '../../core/gears';
 import { formatShorthand, parseShorthand } from '../../formats/shorthand';
@@ -12,7 +13,7 @@ import { wheelsetOf, type SetupRecord } from '../../records';
 import { removeSetup } from '../../store';
 import { scheduleAfterPaint } from '../../ui/react/schedule-after-paint';
 import { useDraft, type Parsed } from '../../ui/fields/useDraft';
-import { withKey } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import { useShortcut } from '../shortcuts/useShortcut';
 import { useStableCallback } from '../../ui/react/useStableCallback';
 import { useReadyWorkspace, useTellUnreadable, withTeeth } from '../workspace/WorkspaceProvider';
@@ -43,6 +44,7 @@ interface SetupCardProps {
 
 /** One setup of the workspace, in one line of shorthand. */
 export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, onAdd }: SetupCardProps) {
+  const withKey = useWithKey();
   const { workspace, workshop, edits } = useReadyWorkspace();
   const { bike, setups, fromLink } = workspace;
   /** Undefined until opened: the dialog is not rendered before. */
@@ -95,36 +97,30 @@ export function SetupCard({ record, place, chosen, takeFocus, onChoose, onMove, 
             title={t('setupCard.dragMove', { withKey: withKey(t('setupCard.moveIt'), 'earlier') })}
           />
         )}
-        <Dropdown
-          trigger={['click']}
+        <MenuButton
+          items={[
+            { key: 'details', label: t('setupCard.nameWheelsHubWeightCost'), onClick: () => setDetails(true) },
+            { key: 'copy', label: t('setupCard.duplicate'), onClick: onAdd },
+            {
+              key: 'fit',
+              label: t('setupCard.setCurrentSetup'),
+              disabled: place === 0,
+              onClick: () => onMove(place, 0),
+            },
+            { type: 'divider' },
+            {
+              key: 'remove',
+              label: t('setupCard.removeSetup2', { letter }),
+              disabled: setups.length === 1,
+              onClick: remove,
+            },
+          ]}
           disabled={fromLink}
-          menu={{
-            items: [
-              { key: 'details', label: t('setupCard.nameWheelsHubWeightCost'), onClick: () => setDetails(true) },
-              { key: 'copy', label: t('setupCard.duplicate'), onClick: onAdd },
-              {
-                key: 'fit',
-                label: t('setupCard.setCurrentSetup'),
-                disabled: place === 0,
-                onClick: () => onMove(place, 0),
-              },
-              { type: 'divider' },
-              {
-                key: 'remove',
-                label: t('setupCard.removeSetup2', { letter }),
-                disabled: setups.length === 1,
-                onClick: remove,
-              },
-            ],
-          }}
-        >
-          <Button
-            type="text"
-            size="small"
-            icon={<EllipsisOutlined />}
-            aria-label={t('setupCard.moreForLetter', { letter })}
-          />
-        </Dropdown>
+          type="text"
+          size="small"
+          icon={<EllipsisOutlined />}
+          aria-label={t('setupCard.moreForLetter', { letter })}
+        />
       </div>
       {details !== undefined && (
         <SetupDetails record={record} place={place} open={details} onClose={() => setDetails(false)} />
@@ -145,6 +141,7 @@ interface ShorthandFieldProps {
  * its text itself; what else hangs on that is drawn when the frame is out.
  */
 function ShorthandField({ id, record, input }: ShorthandFieldProps) {
+  const withKey = useWithKey();
   const { workspace, edits } = useReadyWorkspace();
   const commit = (teeth: Setup) => edits.editSetup('teeth', (before) => withTeeth(before, teeth), record.id);
   const draft = useDraft(record.id, formatShorthand(record), readSetup, commit, scheduleAfterPaint);

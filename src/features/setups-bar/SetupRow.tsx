@@ -16,7 +16,7 @@ import { useState } from 'react';
 import { SETUPS_MAX } from '../../records';
 import { addSetup, moveSetup } from '../../store';
 import { DRAG_WORDS } from '../../ui/list/drag-words';
-import { withKey } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import { useShortcut } from '../shortcuts/useShortcut';
 import { usePreviousIfEqual } from '../../ui/react/usePreviousIfEqual';
 import { useStableCallback } from '../../ui/react/useStableCallback';
@@ -29,6 +29,7 @@ import { defined } from '../../core/optional';
 
 /** Up to four setups side by side, A the one fitted now; moved by drag or by key. */
 export function SetupRow() {
+  const withKey = useWithKey();
   const { workspace, workshop, edits } = useReadyWorkspace();
   const { bike, setups, setup, place, fromLink } = workspace;
   const { db } = workshop;

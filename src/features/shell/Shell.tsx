@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import { lazy, Suspense, type ReactNode } from 'react';
+import { lazy, Suspense, type MouseEvent, type ReactNode } from 'react';
 import { useWorkspace } from '../workspace/WorkspaceProvider';
 import { LinkNotice } from '../setups-bar/LinkNotice';
 import { QuarantineNotice, MemoryNotice, StoreFailed } from './StoreNotices';
@@ -15,7 +15,8 @@ import { useBadge } from '../installed/useBadge';
 import { UpdateNotice } from '../offline/UpdateNotice';
 import { GlossaryProvider } from '../glossary/Glossary';
 import styles from './Shell.module.css';
-import { withKey, type ShortcutId } from '../shortcuts/shortcuts';
+import type { ShortcutId } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
 import { pageTitle } from './page-title';
 import { Toolbar } from './Toolbar';
@@ -104,6 +105,15 @@ const SETTINGS: Page = {
 
 const PAGES: readonly Page[] = [...GROUPS.flatMap(({ pages }) => pages), SETTINGS];
 
+/** What the skip link leads to. */
+const MAIN = 'main';
+
+/** Puts the focus on the page's content; the address, which may carry a setup, stays. */
+function skipToMain(event: MouseEvent): void {
+  event.preventDefault();
+  document.getElementById(MAIN)?.focus();
+}
+
 /** The frame of every page: navigation, setups bar, notices, explanations. */
 export function Shell({ children }: { children: ReactNode }) {
   const pathname = usePathname();
@@ -131,6 +141,9 @@ export function Shell({ children }: { children: ReactNode }) {
         {!inWorkshop && <PageTitle page={page} />}
         {!inWorkshop && (
           <header className={styles.rule}>
+            <a href={`#${MAIN}`} className={styles.skip} onClick={skipToMain}>
+              {t('shell.skip')}
+            </a>
             <Link href="/gears" className={styles.brand}>
               {t('shell.rontel')}
             </Link>
@@ -164,6 +177,7 @@ function PageTitle({ page }: { page: Page | undefined }) {
 
 /** A group's link, which leads to its first page; the current group shows its pages. */
 function GroupLinks({ group, current }: { group: Group; current: Page | undefined }) {
+  const withKey = useWithKey();
   const { name, pages } = group;
   const isCurrent = pages.some(({ path }) => path === current?.path);
   const link = ({ path, name: pageName, shortcut }: Page) => (
@@ -244,7 +258,7 @@ function Below({
       {state.workshop.quarantinedCount > 0 && <QuarantineNotice count={state.workshop.quarantinedCount} />}
       <Suspense fallback={<Opening />}>
         {state.workspace && bar !== 'none' && <Workspace shows={bar} />}
-        <main className={styles.main} data-setup={signOf(state.workspace?.place ?? 0)}>
+        <main id={MAIN} tabIndex={-1} className={styles.main} data-setup={signOf(state.workspace?.place ?? 0)}>
           {state.workspace || !needsWorkspace ? children : <FirstBike workshop={state.workshop} edits={state.edits} />}
         </main>
       </Suspense>

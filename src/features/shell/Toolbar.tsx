@@ -19,7 +19,8 @@ import type { Preferences } from '../../records';
 import { useWorkspace } from '../workspace/WorkspaceProvider';
 import { useGlossary } from '../glossary/Glossary';
 import { useStableCallback } from '../../ui/react/useStableCallback';
-import { withKey, type ShortcutId } from '../shortcuts/shortcuts';
+import type { ShortcutId } from '../shortcuts/shortcuts';
+import { useWithKey } from '../shortcuts/useKeymap';
 import styles from './Shell.module.css';
 import { useShortcut } from '../shortcuts/useShortcut';
 import { t } from './text';
@@ -31,6 +32,7 @@ const LinkDialog = dynamic(() => import('./LinkDialog').then((module) => module.
 
 /** Undo, redo, share, theme and keyboard shortcuts; on every page. */
 export function Toolbar() {
+  const withKey = useWithKey();
   const state = useWorkspace();
   const { message } = App.useApp();
   const glossary = useGlossary();
@@ -115,6 +117,7 @@ interface ToolProps {
 }
 
 function Tool({ id, text, disabled, onClick, children }: ToolProps) {
+  const withKey = useWithKey();
   return (
     <Tooltip title={id === 'theme' ? text : withKey(text, id)}>
       <Button

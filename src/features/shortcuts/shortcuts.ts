@@ -1,3 +1,4 @@
+import type { ShortcutSettings } from '../../records';
 import { t } from './text';
 
 /** All keyboard shortcuts, as listed in the help. `keys` is in the notation of the hotkey package. */
@@ -54,7 +55,51 @@ export const LOCAL_KEYS = [
   { shown: 'Esc', what: t('shortcuts.localKeys.whatWords.inAFieldDiscardAn2') },
 ] as const;
 
-/** Returns a tooltip with the key. */
-export function withKey(text: string, id: ShortcutId): string {
-  return `${text} (${SHORTCUTS[id].shown})`;
+/** Shortcuts of one key, which a person may switch off or give another key; the others need Ctrl. */
+export const SINGLE_KEYS: readonly ShortcutId[] = (Object.keys(SHORTCUTS) as ShortcutId[]).filter(
+  (id) => !SHORTCUTS[id].everywhere,
+);
+
+/** What works now, by the shortcut: its keys in the notation of the hotkey package, and as they are shown. */
+export type Keymap = ReadonlyMap<ShortcutId, { readonly keys: string; readonly shown: string }>;
+
+/** The keys that work with a person's settings; those of one key are absent where they are switched off. */
+export function keymapOf(settings: ShortcutSettings = {}): Keymap {
+  const ids = Object.keys(SHORTCUTS) as ShortcutId[];
+  return new Map(
+    ids
+      .filter((id) => SHORTCUTS[id].everywhere || settings.isOff !== true)
+      .map((id) => {
+        const own = settings.keys?.[id];
+        const { keys, shown } = SHORTCUTS[id];
+        return [id, own ? { keys: own.code, shown: own.shown } : { keys, shown }];
+      }),
+  );
+}
+
+/** A key that was pressed to become a shortcut's own, or why it cannot. */
+export type PressedKey =
+  | { readonly kind: 'key'; readonly code: string; readonly shown: string }
+  | { readonly kind: 'modified' | 'reserved' | 'nothing' };
+
+/** Keys that move, type or leave, wherever they are pressed. */
+const RESERVED = /^(tab|enter|escape|space|backspace|delete|home|end|insert|contextmenu|arrow|page|f\d|caps)/;
+/** Held with another key; alone they mean nothing yet. */
+const MODIFIERS = /^(shift|control|alt|meta|os)/;
+
+/** Reads a key press, with the code that the hotkey package goes by. */
+export function pressedKey({ code, key, ctrlKey, altKey, metaKey, shiftKey }: KeyPress): PressedKey {
+  const name = code.toLowerCase().replace(/^(key|digit|numpad)/, '');
+  if (MODIFIERS.test(name)) return { kind: 'nothing' };
+  if (RESERVED.test(name) || !/^[a-z0-9]+$/.test(name)) return { kind: 'reserved' };
+  if (ctrlKey || altKey || metaKey || shiftKey) return { kind: 'modified' };
+  return { kind: 'key', code: name, shown: key.length === 1 ? key.toUpperCase() : key };
+}
+
+/** What is needed of a keyboard event. */
+export type KeyPress = Pick<KeyboardEvent, 'code' | 'key' | 'ctrlKey' | 'altKey' | 'metaKey' | 'shiftKey'>;
+
+/** The other shortcut that has a key already. */
+export function holderOf(keymap: Keymap, code: string, besides: ShortcutId): ShortcutId | undefined {
+  return SINGLE_KEYS.find((id) => id !== besides && keymap.get(id)?.keys.split(', ').includes(code));
 }

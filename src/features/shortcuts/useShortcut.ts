@@ -1,9 +1,10 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useHotkeys, type Options } from 'react-hotkeys-hook';
 import { useStableCallback } from '../../ui/react/useStableCallback';
-import { SHORTCUTS, type ShortcutId } from './shortcuts';
+import { SHORTCUTS, type Keymap, type ShortcutId } from './shortcuts';
+import { useKeymap } from './useKeymap';
 import { entryOf } from '../../core/items';
 
 /** Handlers by shortcut, of the components on screen. */
@@ -20,13 +21,12 @@ export function useShortcut(id: ShortcutId, act: () => void, enabled = true): vo
   }, [id, enabled, steady]);
 }
 
-const IDS = Object.keys(SHORTCUTS) as ShortcutId[];
-const keysOf = (isEverywhere: boolean) =>
-  IDS.filter((id) => SHORTCUTS[id].everywhere === isEverywhere).flatMap((id) =>
-    SHORTCUTS[id].keys.split(',').map((key) => [key.trim(), id] as const),
+const idsByKey = (keymap: Keymap, isEverywhere: boolean) =>
+  new Map(
+    [...keymap]
+      .filter(([id]) => SHORTCUTS[id].everywhere === isEverywhere)
+      .flatMap(([id, { keys }]) => keys.split(',').map((key) => [key.trim(), id] as const)),
   );
-const EVERYWHERE = new Map(keysOf(true));
-const ON_THE_PAGE = new Map(keysOf(false));
 
 function useKeys(ids: ReadonlyMap<string, ShortcutId>, isEverywhere: boolean): void {
   const actsOf = (hotkey: string) => [...(bound.get(entryOf(ids, hotkey)) ?? [])];
@@ -41,6 +41,9 @@ function useKeys(ids: ReadonlyMap<string, ShortcutId>, isEverywhere: boolean): v
 
 /** Installs the page's single key listener; one per shortcut would slow down typing. */
 export function useShortcutKeys(): void {
-  useKeys(EVERYWHERE, true);
-  useKeys(ON_THE_PAGE, false);
+  const keymap = useKeymap();
+  const everywhere = useMemo(() => idsByKey(keymap, true), [keymap]);
+  const onThePage = useMemo(() => idsByKey(keymap, false), [keymap]);
+  useKeys(everywhere, true);
+  useKeys(onThePage, false);
 }

@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import type { Preferences } from '../../records';
 import {
   METRIC,
+  UNIT_SYSTEMS,
   asTypedIn,
   bodyMassText,
   distanceText,
@@ -16,17 +17,30 @@ import {
   signedTeeth,
   sizedGearText,
   unitText,
+  unitSystemOf,
   unitsOf,
   type Measure,
+  type UnitSystem,
   type Units,
 } from './measures';
 import { speedText } from './speed';
 
-const IMPERIAL: Units = { ...METRIC, speedUnit: 'mph', massUnit: 'imperial' };
+const IMPERIAL: Units = { ...METRIC, speedUnit: 'mph', distanceUnit: 'mi', heightUnit: 'ft', massUnit: 'imperial' };
 const MEASURES: readonly Measure[] = ['speed', 'distance', 'height', 'bodyMass', 'partMass'];
 
 test('a reader who chose nothing for masses reads kilograms and grams', () => {
-  expect(unitsOf({ speedUnit: 'mph' })).toEqual({ ...METRIC, speedUnit: 'mph' });
+  expect(unitsOf({ speedUnit: 'mph' })).toEqual({ ...IMPERIAL, massUnit: 'metric' });
+});
+
+test('each quantity has its own unit, and a system is told by all of them', () => {
+  const mixed = unitsOf({ speedUnit: 'kmh', distanceUnit: 'mi', heightUnit: 'ft' });
+  expect(MEASURES.map((one) => unitText(one, mixed))).toEqual(['km/h', 'mi', 'ft', 'kg', 'g']);
+  expect(distanceText(mixed, 9.64)).toBe('6.0 mi');
+  const systems = Object.keys(UNIT_SYSTEMS) as UnitSystem[];
+  expect(systems.map((name) => unitSystemOf(UNIT_SYSTEMS[name]))).toEqual(systems);
+  expect(unitSystemOf({ speedUnit: 'mph', massUnit: 'imperial', quantity: 'gearInches' })).toBe('imperial');
+  expect(unitSystemOf({ speedUnit: 'kmh', quantity: 'ratio' })).toBe('metric');
+  expect(unitSystemOf({ speedUnit: 'kmh', heightUnit: 'ft', quantity: 'ratio' })).toBeUndefined();
 });
 
 test('every measure has its unit in both choices', () => {

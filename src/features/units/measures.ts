@@ -14,9 +14,11 @@ interface GearSize {
   readonly perMetre: number;
 }
 
-/** The user's units and currency. Miles per hour imply miles and feet; masses are chosen separately. */
+/** The user's units and currency, each chosen by itself. */
 export interface Units {
   readonly speedUnit: SpeedUnit;
+  readonly distanceUnit: NonNullable<Preferences['distanceUnit']>;
+  readonly heightUnit: NonNullable<Preferences['heightUnit']>;
   readonly massUnit: MassUnit;
   readonly gearSize: GearSize;
   /** ISO 4217 code of sums without one of their own; undefined where it is not known. */
@@ -25,6 +27,8 @@ export interface Units {
 
 export const METRIC: Units = {
   speedUnit: 'kmh',
+  distanceUnit: 'km',
+  heightUnit: 'm',
   massUnit: 'metric',
   gearSize: { kind: 'development', perMetre: 1 },
 };
@@ -49,12 +53,40 @@ export function gearSizeOf(
   return METRIC.gearSize;
 }
 
-export function unitsOf(
-  { speedUnit, massUnit = 'metric' }: Pick<Preferences, 'speedUnit' | 'massUnit'>,
-  gearSize = METRIC.gearSize,
-  currency?: string,
-): Units {
-  return { speedUnit, massUnit, gearSize, currency };
+/** What a person chose of units. */
+export type ChosenUnits = Pick<Preferences, 'speedUnit' | 'distanceUnit' | 'heightUnit' | 'massUnit'>;
+
+/** The units by what was chosen: distances and heights go with the speeds, masses are metric, where nothing was. */
+export function unitsOf(chosen: ChosenUnits, gearSize = METRIC.gearSize, currency?: string): Units {
+  const { speedUnit, massUnit = 'metric' } = chosen;
+  const { distanceUnit = speedUnit === 'mph' ? 'mi' : 'km', heightUnit = speedUnit === 'mph' ? 'ft' : 'm' } = chosen;
+  return { speedUnit, distanceUnit, heightUnit, massUnit, gearSize, currency };
+}
+
+/** Units that belong together; `mixed` is metric on the road, with gears in inches. */
+export const UNIT_SYSTEMS = {
+  metric: { speedUnit: 'kmh', distanceUnit: 'km', heightUnit: 'm', massUnit: 'metric', quantity: 'development' },
+  imperial: { speedUnit: 'mph', distanceUnit: 'mi', heightUnit: 'ft', massUnit: 'imperial', quantity: 'gearInches' },
+  mixed: { speedUnit: 'kmh', distanceUnit: 'km', heightUnit: 'm', massUnit: 'metric', quantity: 'gearInches' },
+} as const satisfies Readonly<Record<string, ChosenUnits & Pick<Preferences, 'quantity'>>>;
+
+export type UnitSystem = keyof typeof UNIT_SYSTEMS;
+
+/** The system that a person's units are those of; undefined where they go together in another way. */
+export function unitSystemOf(chosen: ChosenUnits & Pick<Preferences, 'quantity'>): UnitSystem | undefined {
+  const { speedUnit, distanceUnit, heightUnit, massUnit } = unitsOf(chosen);
+  const hasInches = chosen.quantity === 'gearInches';
+  const systems = Object.keys(UNIT_SYSTEMS) as UnitSystem[];
+  return systems.find((name) => {
+    const system = UNIT_SYSTEMS[name];
+    return (
+      system.speedUnit === speedUnit &&
+      system.distanceUnit === distanceUnit &&
+      system.heightUnit === heightUnit &&
+      system.massUnit === massUnit &&
+      (system.quantity === 'gearInches') === hasInches
+    );
+  });
 }
 
 const GEAR_SIZE: Readonly<Record<GearSize['kind'], { readonly unit: string; readonly digits: number }>> = {
@@ -97,8 +129,8 @@ interface Scale {
 
 const SCALES: Readonly<Record<Measure, (units: Units) => Scale>> = {
   speed: ({ speedUnit }) => ({ unit: SPEED_UNIT_TEXT[speedUnit], kept: speedUnit === 'mph' ? KM_PER_MILE : 1 }),
-  distance: ({ speedUnit }) => (speedUnit === 'mph' ? { unit: 'mi', kept: KM_PER_MILE } : { unit: 'km', kept: 1 }),
-  height: ({ speedUnit }) => (speedUnit === 'mph' ? { unit: 'ft', kept: 1 / FEET_PER_M } : { unit: 'm', kept: 1 }),
+  distance: ({ distanceUnit }) => (distanceUnit === 'mi' ? { unit: 'mi', kept: KM_PER_MILE } : { unit: 'km', kept: 1 }),
+  height: ({ heightUnit }) => (heightUnit === 'ft' ? { unit: 'ft', kept: 1 / FEET_PER_M } : { unit: 'm', kept: 1 }),
   bodyMass: ({ massUnit }) => (massUnit === 'imperial' ? { unit: 'lb', kept: KG_PER_LB } : { unit: 'kg', kept: 1 }),
   partMass: ({ massUnit }) =>
     massUnit === 'imperial' ? { unit: 'oz', kept: G_PER_LB / OZ_PER_LB } : { unit: 'g', kept: 1 },

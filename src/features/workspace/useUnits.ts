@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { defined } from '../../core/optional';
 import { rolloutMm } from '../../core/gears';
 import { PREFERENCES_DEFAULTS, wheelOf } from '../../records';
 import { gearSizeOf, unitsOf, type Units } from '../units/measures';
@@ -14,16 +15,16 @@ export function useUnits(): Units {
   const state = useWorkspace();
   const { preferences, workspace, workshop } = state.kind === 'ready' ? state : { preferences: PREFERENCES_DEFAULTS };
   const currency = workshop?.currency;
-  const { speedUnit, massUnit, quantity, gearInchSchool } = preferences;
+  const { speedUnit, distanceUnit, heightUnit, massUnit, quantity, gearInchSchool } = preferences;
   const { wheelset, bike } = workspace ?? {};
   const crankLengthMm = bike?.crankLengthMm;
   return useMemo(
     () =>
       unitsOf(
-        { speedUnit, massUnit },
+        { speedUnit, ...defined({ distanceUnit, heightUnit, massUnit }) },
         wheelset && gearSizeOf({ quantity, gearInchSchool }, rolloutMm(wheelOf(wheelset)), crankLengthMm),
         currency,
       ),
-    [speedUnit, massUnit, quantity, gearInchSchool, wheelset, crankLengthMm, currency],
+    [speedUnit, distanceUnit, heightUnit, massUnit, quantity, gearInchSchool, wheelset, crankLengthMm, currency],
   );
 }

@@ -1,7 +1,8 @@
 'use client';
 
 import { PictureOutlined } from '@ant-design/icons';
-import { App, Button, Dropdown } from 'antd';
+import { App } from 'antd';
+import { MenuButton } from '../menu/MenuButton';
 import { fileName, saveBlob, saveText } from '../files';
 import { pngOf, type Picture } from './svg';
 import { t } from './text';
@@ -41,14 +42,13 @@ export function SavePicture({ name, picture }: { name: string; picture: () => Pr
     },
   ];
   return (
-    <Dropdown trigger={['click']} menu={{ items }}>
-      <Button
-        type="text"
-        size="small"
-        icon={<PictureOutlined />}
-        aria-label={t('savePicture.saveThePictureName', { name })}
-        title={t('savePicture.saveOrCopyThisPicture')}
-      />
-    </Dropdown>
+    <MenuButton
+      items={items}
+      type="text"
+      size="small"
+      icon={<PictureOutlined />}
+      aria-label={t('savePicture.saveThePictureName', { name })}
+      title={t('savePicture.saveOrCopyThisPicture')}
+    />
   );
 }

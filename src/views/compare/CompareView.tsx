@@ -9,7 +9,7 @@ import { OneOrTwoHeadline } from '../../features/search/OneOrTwo';
 import { SavePicture } from '../../ui/picture/SavePicture';
 import { svgPicture } from '../../ui/picture/svg';
 import { PrintSheet, usePrint } from '../../ui/print/PrintSheet';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { AtSpeed } from './AtSpeed';
 import { CompareCharts } from './CompareCharts';
@@ -30,6 +30,7 @@ import { firstOf } from '../../core/items';
 
 /** The setups of the workspace on one scale, and what each gains and loses. */
 export function CompareView() {
+  const withKey = useWithKey();
   const { workspace } = useReadyWorkspace();
   const comparison = useCompare();
   const [selected, setSelected] = useState({

@@ -4,12 +4,19 @@ import { Button } from 'antd';
 import { recordName } from '../../features/backup/table-words';
 import { t } from '../../features/devices/text';
 import { fieldText } from '../../messages/edit-name';
-import { forgetClashes, readClashes, useLive, type ClashRecord, type RontelDatabase } from '../../store';
+import type { WorkspaceEdits } from '../../features/workspace/edits';
+import { forgetClashes, readClashes, takeLostValue, useLive, type ClashRecord, type RontelDatabase } from '../../store';
 import { Panel } from '../../ui/panel/Panel';
 import styles from './DevicesView.module.css';
 
+interface ClashPanelProps {
+  readonly db: RontelDatabase;
+  readonly edits: Pick<WorkspaceEdits, 'write'>;
+  readonly apart: readonly string[];
+}
+
 /** Fields that two devices changed at once, and records that cannot be shown for that. */
-export function ClashPanel({ db, apart }: { db: RontelDatabase; apart: readonly string[] }) {
+export function ClashPanel({ db, edits, apart }: ClashPanelProps) {
   const clashes = useLive(db, readNamed) ?? [];
   if (clashes.length === 0 && apart.length === 0) return null;
   const lines = linesOf(clashes);
@@ -18,8 +25,20 @@ export function ClashPanel({ db, apart }: { db: RontelDatabase; apart: readonly 
       <h2>{t('clashes.heading')}</h2>
       <p>{t('clashes.what')}</p>
       <ul className={styles.list}>
-        {lines.slice(0, LINES_MAX).map((line) => (
-          <li key={line}>{line}</li>
+        {lines.slice(0, LINES_MAX).map(({ text, clash, field }) => (
+          <li key={clash ? clash.seq : text}>
+            {text}{' '}
+            {clash && (
+              <Button
+                size="small"
+                onClick={() =>
+                  edits.write(() => takeLostValue(db, clash, { label: t('clashes.taken', { field }), now: Date.now() }))
+                }
+              >
+                {t('clashes.take', { value: valueText(clash.lost) ?? '' })}
+              </Button>
+            )}
+          </li>
         ))}
         {lines.length > LINES_MAX && <li>{t('clashes.more', { count: lines.length - LINES_MAX })}</li>}
         {apart.map((text) => (
@@ -46,18 +65,29 @@ const LINES_MAX = 12;
 
 type Named = Awaited<ReturnType<typeof readNamed>>[number];
 
+interface Line {
+  readonly text: string;
+  /** What the line is about, where the lost value can be taken after all. */
+  readonly clash?: ClashRecord;
+  readonly field: string;
+}
+
 /** A line for each field that has a name, with both values; of the others, such as times, how many there are of a record. */
-function linesOf(clashes: readonly Named[]): string[] {
+function linesOf(clashes: readonly Named[]): readonly Line[] {
   const unnamed = new Map<string, number>();
-  const lines = clashes.flatMap(({ clash, name }) => {
+  const lines = clashes.flatMap(({ clash, name }): readonly Line[] => {
     const field = nameOfField(clash);
     const [kept, lost] = [valueText(clash.kept), valueText(clash.lost)];
     if (field !== undefined && kept !== undefined && lost !== undefined)
-      return [t('clashes.line', { record: name, field, kept, lost, device: clash.from })];
+      return [{ text: t('clashes.line', { record: name, field, kept, lost, device: clash.from }), clash, field }];
     unnamed.set(name, (unnamed.get(name) ?? 0) + 1);
     return [];
   });
-  return [...lines, ...[...unnamed].map(([record, count]) => t('clashes.unnamed', { record, count }))];
+  const counts = [...unnamed].map(([record, count]) => ({
+    text: t('clashes.unnamed', { record, count }),
+    field: '',
+  }));
+  return [...lines, ...counts];
 }
 
 /** What a field is called; undefined where it has no name of its own. */

@@ -38,7 +38,7 @@ export function DevicesView() {
         <TakePanel key={asked.text} asked={asked} workshop={workshop} edits={edits} onDone={clear} />
       )}
       <PairPanel db={db} pairing={pairing} />
-      <ClashPanel db={db} apart={pairing?.apart ?? []} />
+      <ClashPanel db={db} edits={edits} apart={pairing?.apart ?? []} />
       {workshop.bikes.length > 0 && (
         <Panel aria-label={t('send.heading')}>
           <h2>{t('send.heading')}</h2>

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Popconfirm } from 'antd';
+import { Button } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import { useState } from 'react';
 import { LinkToShow } from '../../features/devices/LinkToShow';
 import { usePairingStatus } from '../../features/devices/pairing-status';
@@ -62,7 +63,7 @@ function Paired({ db, pairing }: { db: RontelDatabase; pairing: NonNullable<Pair
         <Button size="small" onClick={() => setIsShown(!shows)}>
           {shows ? t('pair.hide') : t('pair.show')}
         </Button>
-        <Popconfirm
+        <Confirm
           title={t('pair.stopTitle')}
           description={t('pair.stopWhy')}
           okText={t('pair.stopOk')}
@@ -70,7 +71,7 @@ function Paired({ db, pairing }: { db: RontelDatabase; pairing: NonNullable<Pair
           onConfirm={() => void unpair(db)}
         >
           <Button size="small">{t('pair.stop')}</Button>
-        </Popconfirm>
+        </Confirm>
       </PanelHead>
       <p role="status" data-testid="line" data-line={line}>
         {t('pair.line', { line })}

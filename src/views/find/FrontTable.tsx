@@ -1,6 +1,7 @@
 'use client';
 
-import { Table, type TableColumnsType } from 'antd';
+import { DownOutlined, RightOutlined } from '@ant-design/icons';
+import { Button, Table, type TableColumnsType } from 'antd';
 import { useMemo } from 'react';
 import type { Equals, Found, Reason } from '../../core/find';
 import { useUnits } from '../../features/workspace/useUnits';
@@ -126,6 +127,20 @@ export function FrontTable({ find, rows: joined, places, reasons, present, chose
         rowClassName={({ key }) => (key === chosen ? definite(styles.chosen) : '')}
         onRow={({ key }) => ({ onClick: () => onChoose(key) })}
         expandable={{
+          expandIcon: ({ expanded, onExpand, record }) => (
+            <Button
+              type="text"
+              size="small"
+              icon={expanded ? <DownOutlined /> : <RightOutlined />}
+              aria-expanded={expanded}
+              aria-label={t('frontTable.openSetup', { setup: record.key })}
+              onClick={(event) => {
+                // The row opens under the pointer anyway.
+                event.stopPropagation();
+                onExpand(record, event);
+              }}
+            />
+          ),
           columnTitle: <span className={sheet.hidden}>{t('frontTable.open')}</span>,
           expandedRowKeys: chosen === undefined ? [] : [chosen],
           onExpand: (open, { key }) => onChoose(open ? key : undefined),

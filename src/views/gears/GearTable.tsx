@@ -8,7 +8,7 @@ import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { allDigits } from '../../ui/format';
 import { Explained } from '../../features/explain/Explained';
 import { useSaveCsv } from '../../features/save-table/useSaveCsv';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { useStableCallback } from '../../ui/react/useStableCallback';
 import { nextOf, preferencesFor, QUANTITY_VIEWS, quantityChoice, quantityView, type QuantityChoice } from './quantity';
@@ -28,6 +28,7 @@ interface GearTableProps {
 
 /** Rings across, cogs down, in one quantity. */
 export function GearTable({ gears, selected, onSelect }: GearTableProps) {
+  const withKey = useWithKey();
   const { workspace, preferences, edits } = useReadyWorkspace();
   const { report, context } = gears;
   const { chainrings, cogs, hubStages } = report.setup;
@@ -141,6 +142,7 @@ export function GearTable({ gears, selected, onSelect }: GearTableProps) {
 }
 
 function QuantitySelect({ choice }: { choice: QuantityChoice }) {
+  const withKey = useWithKey();
   const { edits } = useReadyWorkspace();
   return (
     <Select

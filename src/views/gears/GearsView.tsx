@@ -3,7 +3,7 @@
 import { Segmented } from 'antd';
 import { useCallback, useState } from 'react';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useInAddress } from '../../ui/react/useInAddress';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { GEARS_VIEWS, type GearsTab } from '../../records';
@@ -31,6 +31,7 @@ const VIEW_TEXT: Readonly<Record<GearsTab, string>> = {
 
 /** The selected setup. */
 export function GearsView() {
+  const withKey = useWithKey();
   const { preferences, edits } = useReadyWorkspace();
   const view = preferences.gearsView;
   useShortcut('view', () => edits.editPreferences((now) => ({ gearsView: nextOf(GEARS_VIEWS, now.gearsView) })));

@@ -12,7 +12,7 @@ import { gearName } from '../../features/explanations/gears';
 import { bigChangeWords, crossoverWords } from '../../features/explanations/shifting';
 import { NumberField } from '../../ui/fields/NumberField';
 import { PrintSheet, usePrint } from '../../ui/print/PrintSheet';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { GearCard } from './GearCard';
 import { stepListing } from './step-rows';
@@ -29,6 +29,7 @@ const StepChart = dynamic(() => import('../../features/charts/StepChart').then((
 
 /** How the setup is shifted: the path from easiest to hardest, the change of ring, the profile of steps. */
 export function ShiftingView({ gears }: { gears: Gears }) {
+  const withKey = useWithKey();
   const { workspace, preferences, edits } = useReadyWorkspace();
   const { report, inUse, context, bigChange } = gears;
   const { bike, setup, place, fromLink } = workspace;

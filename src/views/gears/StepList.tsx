@@ -6,7 +6,7 @@ import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { Explained } from '../../features/explain/Explained';
 import { SaveTable } from '../../features/save-table/SaveTable';
 import { signedTeeth } from '../../features/units/measures';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { gearCells, gearFields, percentCell } from '../../formats/csv-cells';
 import { STEP_ROUTES, type StepRoute } from '../../records';
@@ -28,6 +28,7 @@ const READINGS = ['speedStep', 'cadenceDrop', 'logStep'] as const;
 
 /** Step by step from easiest to hardest: teeth and size, in the reading that the rider chose. */
 export function StepList({ gears }: { gears: Gears }) {
+  const withKey = useWithKey();
   const { workspace, preferences, edits } = useReadyWorkspace();
   const { report } = gears;
   const { stepReading: reading, stepRoute: route } = preferences;

@@ -2,7 +2,8 @@
 
 import { listed } from '../../messages/job';
 import { PrinterOutlined, ToolOutlined } from '@ant-design/icons';
-import { Button, Checkbox, Popconfirm } from 'antd';
+import { Button, Checkbox } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import Link from 'next/link';
 import { workedMs } from '../../core/job';
 import { formatShorthand } from '../../formats/shorthand';
@@ -22,7 +23,7 @@ import { useJobEdits } from '../../features/workshop/useJobEdits';
 import { OUTCOME_TEXT, minutesText } from '../../features/workshop/words';
 import { OtherDevices } from './OtherDevices';
 import { SendButton } from '../../features/devices/SendButton';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { RECHECK_AFTER_KM, type JobRecord, type SwapWork } from '../../records';
 import { isSwap } from '../../records/selectors/job-card';
@@ -51,6 +52,7 @@ export function JobView({
   notNeeded,
   onClose,
 }: JobAndCard & { onClose: () => void }) {
+  const withKey = useWithKey();
   const units = useUnits();
   const { workspace } = useReadyWorkspace();
   const { edit, remove } = useJobEdits(job);
@@ -84,7 +86,7 @@ export function JobView({
             {t('jobView.print')}
           </Button>
           <SendButton what={{ kind: 'job', jobId: job.id }} name={job.name} />
-          <Popconfirm
+          <Confirm
             title={t('jobView.deleteName', { name: job.name })}
             description={t('jobView.itsPhotosToo')}
             okText={t('jobView.deleteIt')}
@@ -94,10 +96,10 @@ export function JobView({
               onClose();
             }}
           >
-            <Button size="small" danger>
+            <Button size="small" danger data-testid="delete-job">
               {t('jobView.deleteLabel')}
             </Button>
-          </Popconfirm>
+          </Confirm>
         </PanelHead>
         <OtherDevices job={job} steps={steps} />
         {work.kind === 'swap' && (

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from 'antd';
+import { OnDevice } from '../../features/devices/OnDevice';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { dateText, isoDayText } from '../../ui/format';
 import { useFirst } from '../../ui/list/useFirst';
@@ -50,6 +51,7 @@ export function JobsPanel({ jobs, openId, onOpen }: JobsPanelProps) {
                   ? `, ${dateText(definite(job.finishedAtMs))}`
                   : `, ${minutesText(minutes)}${job.dueOn ? t('jobsPanel.onDueOn', { dueOn: isoDayText(job.dueOn) }) : ''}`}
               </span>
+              <OnDevice job={job} />
               {waits && <span>{t('jobsPanel.waits')}</span>}
               {job.occasion && <span>{job.occasion}</span>}
             </button>

@@ -12,7 +12,7 @@ import { Field } from '../../ui/fields/Field';
 import { PrintSheet, usePrint } from '../../ui/print/PrintSheet';
 import { cardHeadline } from '../../features/workshop/card-words';
 import { PartsOfCard, SettledOfCard, StepsOfCard } from '../../features/workshop/CardView';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { NAME_LENGTH_MAX } from '../../records';
 import type { JobFacts } from '../../records/selectors/job-card';
@@ -27,6 +27,7 @@ import { firstOf } from '../../core/items';
 
 /** A job in planning, with its card beside the choices. */
 export function PlanView({ facts, onBooked }: { facts: JobFacts; onBooked: (id: string) => void }) {
+  const withKey = useWithKey();
   const units = useUnits();
   const { workspace, edits } = useReadyWorkspace();
   const { message } = App.useApp();

@@ -2,7 +2,7 @@
 
 import { Segmented } from 'antd';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { DrillsView } from './drills/DrillsView';
 import { LearnerPicker } from './learner/LearnerPicker';
@@ -30,6 +30,7 @@ const VIEW_TEXT: Readonly<Record<View, string>> = {
 
 /** What the numbers mean, on the user's own bike: drawings, lessons and drills. */
 export function LearnView() {
+  const withKey = useWithKey();
   const router = useRouter();
   const asked = useSearchParams().get('view');
   const view = VIEWS.find((one) => one === asked) ?? 'wheel';

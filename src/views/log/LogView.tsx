@@ -5,7 +5,7 @@ import { Button } from 'antd';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { SaveTable } from '../../features/save-table/SaveTable';
 import { PrintSheet, usePrint } from '../../ui/print/PrintSheet';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { BeforeAfterPanel } from './BeforeAfterPanel';
 import { HistoryPaper } from './HistoryPaper';
@@ -20,6 +20,7 @@ import { t } from './text';
 
 /** What happened to the bike, and what was learned from it. */
 export function LogView() {
+  const withKey = useWithKey();
   const { workspace } = useReadyWorkspace();
   const log = useLog();
   const { printing, print } = usePrint();

@@ -7,7 +7,7 @@ import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { dateText } from '../../ui/format';
 import { useFirst } from '../../ui/list/useFirst';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { removeNote } from '../../store';
 import { EVENT_KINDS, EVENT_TEXT } from './timeline';
 import { EventMark } from './EventMark';
@@ -22,6 +22,7 @@ const PAGE = 60;
 
 /** The line of time, newest first; filtered by kind and word. */
 export function Timeline({ log }: { log: Log }) {
+  const withKey = useWithKey();
   const { workshop, edits } = useReadyWorkspace();
   const { shown, events, filter, setFilter } = log;
   const { first, more } = useFirst(shown, PAGE);

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, Input, Popconfirm, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import { CurrencySelect } from '../../features/fields/CurrencySelect';
 import { useState } from 'react';
 import { withOptional } from '../../ui/fields/with-optional';
@@ -54,7 +55,7 @@ export function BulkEdit({ stock, ids, onDone }: { stock: Stock; ids: readonly s
         placeholder={t('bulkEdit.currency')}
         onChoose={(currency) => stock.edit(ids, 'part.currency', (part) => ({ ...part, currency }))}
       />
-      <Popconfirm
+      <Confirm
         title={t('bulkEdit.deleteTitle', { count: ids.length })}
         description={
           jobs.length === 0
@@ -71,7 +72,7 @@ export function BulkEdit({ stock, ids, onDone }: { stock: Stock; ids: readonly s
         <Button size="small" danger>
           {t('bulkEdit.delete')}
         </Button>
-      </Popconfirm>
+      </Confirm>
     </div>
   );
 }

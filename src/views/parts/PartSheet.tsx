@@ -1,7 +1,8 @@
 'use client';
 
 import { CloseOutlined } from '@ant-design/icons';
-import { Button, Popconfirm, Select } from 'antd';
+import { Button, Select } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import { CurrencySelect } from '../../features/fields/CurrencySelect';
 import { useState } from 'react';
 import {
@@ -215,7 +216,7 @@ export function PartSheet({ stock, line }: { stock: Stock; line: StockLine }) {
         {jobs.length > 0 && (
           <span>{t('partSheet.namedInJobs', { jobs: jobs.map(({ name }) => `“${name}”`).join(', ') })}</span>
         )}
-        <Popconfirm
+        <Confirm
           title={t('partSheet.delete', { name: part.name })}
           description={jobs.length === 0 ? t('partSheet.setupsUseKeepData') : t('partSheet.jobsThatNameItKeep')}
           okText={t('partSheet.takeOff')}
@@ -225,7 +226,7 @@ export function PartSheet({ stock, line }: { stock: Stock; line: StockLine }) {
           <Button size="small" danger>
             {t('partSheet.delete2')}
           </Button>
-        </Popconfirm>
+        </Confirm>
         {part.massResolutionG !== undefined && part.massG !== undefined && (
           <span className={styles.soft}>
             {t('partSheet.weighedMassGMassResolutionG', {

@@ -9,7 +9,7 @@ import { moneyText, distanceText, partMassText, type Units } from '../../feature
 import { useUnits } from '../../features/workspace/useUnits';
 import { fileName, saveText } from '../../ui/files';
 import { CONDITION_TEXT, KIND_TEXT } from '../../features/workshop/words';
-import { withKey } from '../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../features/shortcuts/useShortcut';
 import { Sideways } from '../../ui/panel/Sideways';
 import { CONDITIONS, withCurrencyCode } from '../../records';
@@ -129,6 +129,7 @@ function columnsFor(open: (id: string) => void, isOpen: boolean, units: Units): 
 
 /** The list: searched, filtered, sorted, several edited at once; in and out as CSV. */
 export function StockPanel({ stock }: { stock: Stock }) {
+  const withKey = useWithKey();
   const units = useUnits();
   const { lines, shown, filter, setFilter, opened, open } = stock;
   const [chosen, setChosen] = useState<readonly string[]>([]);

@@ -1,7 +1,8 @@
 'use client';
 
 import { DeleteOutlined, DownloadOutlined } from '@ant-design/icons';
-import { Button, Checkbox, Dropdown, Select } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
+import { MenuButton } from '../../ui/menu/MenuButton';
 import { useMemo } from 'react';
 import { unpackRecording } from '../../formats/ride/pack';
 import { writeRideCsv } from '../../formats/ride/ride-csv';
@@ -94,29 +95,23 @@ export function RideList({ rides, chosen, onChoose }: RideListProps) {
               })}
             </span>
             <span className={styles.rideTools}>
-              <Dropdown
-                trigger={['click']}
-                menu={{
-                  items: [
-                    { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx', false) },
-                    { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv', false) },
-                    ...(ride.hasPositions
-                      ? (['tcx', 'csv'] as const).map((kind) => ({
-                          key: `${kind}-positions`,
-                          label: t('rideList.saveWithPositions', { kind: kind.toUpperCase() }),
-                          onClick: () => save(ride, kind, true),
-                        }))
-                      : []),
-                  ],
-                }}
-              >
-                <Button
-                  type="text"
-                  size="small"
-                  icon={<DownloadOutlined />}
-                  aria-label={t('rideList.saveName', { name: ride.name })}
-                />
-              </Dropdown>
+              <MenuButton
+                items={[
+                  { key: 'tcx', label: t('rideList.saveAsTcx'), onClick: () => save(ride, 'tcx', false) },
+                  { key: 'csv', label: t('rideList.saveAsCsv'), onClick: () => save(ride, 'csv', false) },
+                  ...(ride.hasPositions
+                    ? (['tcx', 'csv'] as const).map((kind) => ({
+                        key: `${kind}-positions`,
+                        label: t('rideList.saveWithPositions', { kind: kind.toUpperCase() }),
+                        onClick: () => save(ride, kind, true),
+                      }))
+                    : []),
+                ]}
+                type="text"
+                size="small"
+                icon={<DownloadOutlined />}
+                aria-label={t('rideList.saveName', { name: ride.name })}
+              />
               <Button
                 type="text"
                 size="small"

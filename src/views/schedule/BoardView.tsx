@@ -18,6 +18,7 @@ import {
 import { App, Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { writeCalendar } from '../../formats/shop/calendar';
+import { OnDevice } from '../../features/devices/OnDevice';
 import { useWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { fileName, saveText } from '../../ui/files';
 import { OUTCOME_TEXT, STATE_TEXT, minutesText } from '../../features/workshop/words';
@@ -213,6 +214,7 @@ function JobFace({ one: { job, minutes, bikeName }, className }: { one: BoardJob
         {job.outcome ? OUTCOME_TEXT[job.outcome] : minutesText(minutes)}
         {job.occasion && `, ${job.occasion}`}
       </span>
+      <OnDevice job={job} />
     </span>
   );
 }

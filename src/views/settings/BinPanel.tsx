@@ -1,6 +1,7 @@
 'use client';
 
-import { App, Button, Popconfirm } from 'antd';
+import { App, Button } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import type { WorkspaceEdits } from '../../features/workspace/edits';
 import { capital, dateText } from '../../ui/format';
 import { BIN_DAYS, bringBack, emptyBin, readBin, type RontelDatabase, type Workshop, useLive } from '../../store';
@@ -26,7 +27,7 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: WorkspaceEd
       <div className={styles.head}>
         <h2>{t('binPanel.bin')}</h2>
         {entries.length > 0 && (
-          <Popconfirm
+          <Confirm
             title={t('binPanel.permanentlyDeleteEverythingBin')}
             description={t('binPanel.thisAloneCannotBeUndone')}
             okText={t('binPanel.emptyTheBin')}
@@ -36,7 +37,7 @@ export function BinPanel({ db, edits }: { db: Workshop['db']; edits: WorkspaceEd
             <Button size="small" danger>
               {t('binPanel.emptyTheBinMore')}
             </Button>
-          </Popconfirm>
+          </Confirm>
         )}
       </div>
       <p>

@@ -1,7 +1,8 @@
 'use client';
 
 import { bytesAsBase64 } from '../../records/bytes';
-import { App, Button, Popconfirm } from 'antd';
+import { App, Button } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import type { WorkspaceEdits } from '../../features/workspace/edits';
 import { fileName, saveText } from '../../ui/files';
 import { capital, dateText } from '../../ui/format';
@@ -53,7 +54,7 @@ export function QuarantinePanel({ db, edits }: { db: Workshop['db']; edits: Work
                   {t('quarantinePanel.putBack')}
                 </Button>
               )}
-              <Popconfirm
+              <Confirm
                 title={t('quarantinePanel.permanentlyDeleteRecordCannot')}
                 okText={t('quarantinePanel.delete')}
                 cancelText={t('binPanel.keep')}
@@ -62,7 +63,7 @@ export function QuarantinePanel({ db, edits }: { db: Workshop['db']; edits: Work
                 <Button size="small" danger>
                   {t('quarantinePanel.delete')}
                 </Button>
-              </Popconfirm>
+              </Confirm>
             </span>
           </li>
         ))}

@@ -1,10 +1,10 @@
 'use client';
 
 import { DeleteOutlined, DownloadOutlined, UploadOutlined } from '@ant-design/icons';
-import { App, Button, Checkbox, Popconfirm, Segmented } from 'antd';
+import { App, Button, Checkbox } from 'antd';
+import { Confirm } from '../../ui/confirm/Confirm';
 import Link from 'next/link';
-import { CurrencySelect } from '../../features/fields/CurrencySelect';
-import { useId, useRef, useState, type ChangeEvent } from 'react';
+import { useRef, useState, type ChangeEvent } from 'react';
 import { writeBackup } from '../../formats/backup';
 import { readBackup } from '../../formats/read-backup';
 import { useOpenedFiles } from '../../features/installed/useOpenedFiles';
@@ -19,6 +19,8 @@ import { FailedImportNote } from '../../features/backup/FailedImportNote';
 import { ImportReview } from '../../features/backup/ImportReview';
 import { KeepPanel } from './KeepPanel';
 import { useImport } from '../../features/backup/useImport';
+import { ShortcutsPanel } from './ShortcutsPanel';
+import { UnitsPanel } from './UnitsPanel';
 import { VersionLine } from './VersionLine';
 import styles from './Settings.module.css';
 import { t } from './text';
@@ -103,17 +105,17 @@ export function SettingsView() {
               data-testid="backup-file"
               onChange={pick}
             />
-            <Popconfirm
+            <Confirm
               title={t('settingsView.deleteEverythingBikesRides')}
               description={t('settingsView.undoAndTheBinCan')}
               okText={t('settingsView.erase')}
               cancelText={t('settingsView.keep')}
               onConfirm={erase}
             >
-              <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0}>
+              <Button danger icon={<DeleteOutlined />} disabled={bikes.length === 0} data-testid="delete-everything">
                 {t('settingsView.deleteEverything')}
               </Button>
-            </Popconfirm>
+            </Confirm>
           </div>
           {photos > 0 && (
             <p>
@@ -132,51 +134,7 @@ export function SettingsView() {
           <Link href="/devices">{t('settingsView.toDevices')}</Link>
         </section>
 
-        <section className={styles.sheet}>
-          <h2>{t('settingsView.unitsAndSchools')}</h2>
-          <dl className={styles.choices}>
-            <Choice
-              name={t('settingsView.speed')}
-              value={preferences.speedUnit}
-              choices={{ kmh: t('settingsView.speedUnits.kmh'), mph: t('settingsView.speedUnits.mph') }}
-              onChoose={(speedUnit) => edits.editPreferences({ speedUnit })}
-            />
-            <Choice
-              name={t('settingsView.weights')}
-              value={preferences.massUnit ?? 'metric'}
-              choices={{ metric: t('settingsView.massUnits.metric'), imperial: t('settingsView.massUnits.imperial') }}
-              onChoose={(massUnit) => edits.editPreferences({ massUnit })}
-            />
-            <dt>
-              <label htmlFor="currency">{t('settingsView.currency')}</label>
-            </dt>
-            <dd>
-              <CurrencySelect
-                id="currency"
-                value={preferences.currency}
-                placeholder={workshop.currency ?? t('settingsView.notChosen')}
-                onChoose={(currency) => edits.editPreferences({ currency })}
-              />{' '}
-              {t('settingsView.allPricesCostsWithout')}
-            </dd>
-            <Choice
-              name={t('settingsView.gearInchesBy')}
-              value={preferences.gearInchSchool}
-              choices={{ ownWheel: t('settingsView.theBikesOwnWheel'), nominal27: t('settingsView.aNominal27InWheel') }}
-              onChoose={(gearInchSchool) => edits.editPreferences({ gearInchSchool })}
-            />
-            <Choice
-              name={t('settingsView.colours')}
-              value={preferences.theme}
-              choices={{
-                system: t('settingsView.matchSystem'),
-                light: t('settingsView.light'),
-                dark: t('settingsView.dark'),
-              }}
-              onChoose={(theme) => edits.editPreferences({ theme })}
-            />
-          </dl>
-        </section>
+        <UnitsPanel preferences={preferences} currency={workshop.currency} edits={edits} />
 
         <section className={styles.sheet}>
           <h2>{t('settingsView.about')}</h2>
@@ -189,6 +147,7 @@ export function SettingsView() {
         )}
         <QuarantinePanel db={db} edits={edits} />
         <BinPanel db={db} edits={edits} />
+        <ShortcutsPanel preferences={preferences} edits={edits} />
         <CheckPanel db={db} edits={edits} />
       </div>
     </div>
@@ -196,27 +155,3 @@ export function SettingsView() {
 }
 
 const countPhotos = (db: RontelDatabase) => db.photos.count();
-
-interface ChoiceProps<T extends string> {
-  readonly name: string;
-  readonly value: T;
-  readonly choices: Readonly<Record<T, string>>;
-  readonly onChoose: (value: T) => void;
-}
-
-function Choice<T extends string>({ name, value, choices, onChoose }: ChoiceProps<T>) {
-  const id = useId();
-  return (
-    <>
-      <dt id={id}>{name}</dt>
-      <dd>
-        <Segmented<T>
-          aria-labelledby={id}
-          value={value}
-          onChange={onChoose}
-          options={(Object.keys(choices) as T[]).map((option) => ({ value: option, label: choices[option] }))}
-        />
-      </dd>
-    </>
-  );
-}

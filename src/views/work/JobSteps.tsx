@@ -179,6 +179,7 @@ export function JobSteps({ work }: { work: Work }) {
         open={listOpen}
         onClose={() => setListOpen(false)}
         placement="bottom"
+        {...defined({ rootClassName: styles.allSteps })}
         size="large"
       >
         <ol className={styles.list}>

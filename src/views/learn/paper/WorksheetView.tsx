@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { DRILL_KINDS, LEVELS, WORKSHEET_QUESTIONS, worksheet, type DrillKind, type Level } from '../../../core/lesson';
 import { Field } from '../../../ui/fields/Field';
 import { PrintSheet, usePrint } from '../../../ui/print/PrintSheet';
-import { withKey } from '../../../features/shortcuts/shortcuts';
+import { useWithKey } from '../../../features/shortcuts/useKeymap';
 import { useShortcut } from '../../../features/shortcuts/useShortcut';
 import { anyWhole } from '../learner/chance';
 import type { LearnBike } from '../learner/useLearn';
@@ -32,6 +32,7 @@ const anyNumber = () => SHEET_NUMBER.min + (anyWhole() % SHEET_NUMBER.max);
 
 /** Questions for paper with their answers on the second page; the number brings the same sheet again. */
 export function WorksheetView({ bike }: { bike: LearnBike }) {
+  const withKey = useWithKey();
   const [kinds, setKinds] = useState<readonly DrillKind[]>(READY.first);
   const [count, setCount] = useState(FIRST_COUNT);
   const [level, setLevel] = useState<Level>(1);
