@@ -3605,6 +3605,7 @@ export interface Messages {
     readonly 'shell.waitsFor': { readonly windows: number };
     readonly 'shell.devices': null;
     readonly 'shell.skip': null;
+    readonly 'shell.layer': null;
     readonly 'shortcutHelp.keys': null;
     readonly 'shortcutHelp.change': null;
     readonly 'storeNotices.nothingCanSavedBrowser': null;

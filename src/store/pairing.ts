@@ -2,7 +2,9 @@ import { nanoid } from 'nanoid';
 import type { OtherDevice } from '../sync/peer';
 import type { RontelDatabase } from './db';
 import { withLeaf } from '../sync/leaves';
-import { change } from './change';
+import { definite } from '../core/items';
+import { change, changeTables } from './change';
+import { openGate } from './gate';
 import type { ClashRecord, PairingRecord } from './sharing';
 
 /** Reads whether this browser is paired, and with what. */
@@ -61,10 +63,13 @@ export async function takeLostValue(
   { seq, table, id, path, lost }: ClashRecord,
   { label, now }: { readonly label: string; readonly now: number },
 ): Promise<void> {
-  await change(db, { label, now }, (draft) =>
-    draft.update(table, id, (record) => withLeaf(table, record, path, lost) as unknown as typeof record),
-  );
-  if (seq !== undefined) await db.clashes.delete(seq);
+  await openGate();
+  await db.transaction('rw', [...changeTables(db), db.clashes], async () => {
+    await change(db, { label, now }, (draft) =>
+      draft.update(table, id, (record) => withLeaf(table, record, path, lost) as unknown as typeof record),
+    );
+    await db.clashes.where('seq').equals(definite(seq)).delete();
+  });
 }
 
 export async function forgetClashes(db: RontelDatabase): Promise<void> {

@@ -36,7 +36,16 @@ function NameField({
   const draft = useDraft(owner, name, readName, onCommit);
   return (
     <Field id={id} label={t('renameDialog.label')} problem={draft.problem}>
-      <Input id={id} {...draft.inputProps} autoFocus onPressEnter={() => !draft.problem && onDone()} />
+      <Input
+        id={id}
+        {...draft.inputProps}
+        autoFocus
+        onPressEnter={(event) => {
+          // Else the key also presses the button that the focus returns to.
+          event.preventDefault();
+          if (!draft.problem) onDone();
+        }}
+      />
     </Field>
   );
 }

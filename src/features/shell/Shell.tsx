@@ -18,6 +18,7 @@ import styles from './Shell.module.css';
 import type { ShortcutId } from '../shortcuts/shortcuts';
 import { useWithKey } from '../shortcuts/useKeymap';
 import { lazyWithPreload } from '../../ui/react/lazy-with-preload';
+import { LAYER } from '../../ui/menu/landmark-of';
 import { pageTitle } from './page-title';
 import { Toolbar } from './Toolbar';
 import { useShortcut, useShortcutKeys } from '../shortcuts/useShortcut';
@@ -162,6 +163,7 @@ export function Shell({ children }: { children: ReactNode }) {
         >
           {children}
         </Below>
+        <section id={LAYER} aria-label={t('shell.layer')} />
       </ExplanationProvider>
     </GlossaryProvider>
   );
