@@ -78,7 +78,7 @@ export function keymapOf(settings: ShortcutSettings = {}): Keymap {
 }
 
 /** A key that was pressed to become a shortcut's own, or why it cannot. */
-export type PressedKey =
+type PressedKey =
   | { readonly kind: 'key'; readonly code: string; readonly shown: string }
   | { readonly kind: 'modified' | 'reserved' | 'nothing' };
 
@@ -97,7 +97,7 @@ export function pressedKey({ code, key, ctrlKey, altKey, metaKey, shiftKey }: Ke
 }
 
 /** What is needed of a keyboard event. */
-export type KeyPress = Pick<KeyboardEvent, 'code' | 'key' | 'ctrlKey' | 'altKey' | 'metaKey' | 'shiftKey'>;
+type KeyPress = Pick<KeyboardEvent, 'code' | 'key' | 'ctrlKey' | 'altKey' | 'metaKey' | 'shiftKey'>;
 
 /** The other shortcut that has a key already. */
 export function holderOf(keymap: Keymap, code: string, besides: ShortcutId): ShortcutId | undefined {

@@ -54,7 +54,7 @@ export function gearSizeOf(
 }
 
 /** What a person chose of units. */
-export type ChosenUnits = Pick<Preferences, 'speedUnit' | 'distanceUnit' | 'heightUnit' | 'massUnit'>;
+type ChosenUnits = Pick<Preferences, 'speedUnit' | 'distanceUnit' | 'heightUnit' | 'massUnit'>;
 
 /** The units by what was chosen: distances and heights go with the speeds, masses are metric, where nothing was. */
 export function unitsOf(chosen: ChosenUnits, gearSize = METRIC.gearSize, currency?: string): Units {
