@@ -14,7 +14,7 @@ export interface Container {
   readonly command: readonly string[];
   readonly healthCheck: readonly string[];
   /** Whether it runs as another user than root. */
-  readonly isSafe: boolean;
+  readonly isUnprivileged: boolean;
 }
 
 /** The user that stands for the image's own; anybody's on any system. */
@@ -69,7 +69,7 @@ export function carryOut(stages: readonly Stage[], work: Work): Container {
     env: last.env,
     command: last.command,
     healthCheck: last.healthCheck,
-    isSafe: last.user !== 'root',
+    isUnprivileged: last.user !== 'root',
   };
 }
 

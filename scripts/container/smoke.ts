@@ -77,7 +77,7 @@ async function answers(address: string, server: ChildProcess): Promise<void> {
 export async function smoke(container: Container, basePath: string): Promise<readonly string[]> {
   const port = String(await freePort());
   const env = { PATH: process.env.PATH, NODE_ENV: 'production' as const, ...container.env, PORT: port };
-  const asNobody = process.getuid?.() === 0 && container.isSafe ? { uid: NOBODY, gid: NOBODY } : {};
+  const asNobody = process.getuid?.() === 0 && container.isUnprivileged ? { uid: NOBODY, gid: NOBODY } : {};
   const options = { cwd: container.folder, env, stdio: 'inherit', ...asNobody } as const;
   const [program = '', ...args] = container.command;
   const server = spawn(program, args, options);

@@ -4,7 +4,7 @@ import { ICONS, iconPath } from '../offline/icons';
 import { FIRST_PAGE, SHARE_FIELD, SHARE_PATH } from '../offline/places';
 import { LIGHT } from '../ui/theme/palette';
 import { MANIFEST_SCREENSHOTS } from './manifest-screenshots';
-import { RIDE_FILE_TYPES } from './ride-file-types';
+import { RIDE_FILE_TYPES } from '../formats/ride/file-types';
 import { t } from './text';
 
 /** Web app manifest: how the app is installed on a device, and what the device may hand to it. */

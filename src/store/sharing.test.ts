@@ -166,7 +166,8 @@ test('what both change while they are apart is together once they meet', async (
   expect(await desk.db.clashes.count()).toBe(0);
 });
 
-test('of a field that both change one value is kept, and the device that lost its own says so', async () => {
+/** Two devices that set one field to 81 and 82 while they were apart, and have met since. */
+async function pairWithClash() {
   const { line, desk, phone } = await pair();
   line.isCut = true;
   await setBike(desk.db, { cadenceRpm: 81 });
@@ -175,6 +176,11 @@ test('of a field that both change one value is kept, and the device that lost it
   await phone.peer.changed();
   line.isCut = false;
   await line.meet();
+  return { line, desk, phone };
+}
+
+test('of a field that both change one value is kept, and the device that lost its own says so', async () => {
+  const { desk, phone } = await pairWithClash();
   const value = await cadence(desk.db);
   expect(await cadence(phone.db)).toBe(value);
   const clashes = [...(await desk.db.clashes.toArray()), ...(await phone.db.clashes.toArray())];
@@ -190,14 +196,7 @@ test('of a field that both change one value is kept, and the device that lost it
 });
 
 test('the value that was lost can be taken after all, on every device, and the step undone', async () => {
-  const { line, desk, phone } = await pair();
-  line.isCut = true;
-  await setBike(desk.db, { cadenceRpm: 81 });
-  await desk.peer.changed();
-  await setBike(phone.db, { cadenceRpm: 82 });
-  await phone.peer.changed();
-  line.isCut = false;
-  await line.meet();
+  const { line, desk, phone } = await pairWithClash();
   const kept = await cadence(desk.db);
   const loser = (await desk.db.clashes.count()) === 1 ? desk : phone;
   const [clash] = await readClashes(loser.db);

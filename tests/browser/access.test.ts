@@ -45,7 +45,7 @@ const NAMED = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), 
 const WIDER_TEXT = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }
   p { margin-bottom: 2em !important; }`;
 
-/** Text that runs out of what it is in and is cut off there; what ends with dots is told in full elsewhere. */
+/** Text clipped by its container; text that ends in an ellipsis is shown in full elsewhere. */
 const cutOff = () =>
   app.driver.executeScript<string[]>(
     `return [...document.querySelectorAll('body *')].flatMap((one) => {

@@ -6,12 +6,19 @@ import { rechecksDue } from '../workshop/due';
 // ts-unused-exports:disable-next-line
 export function followBadge(db: RontelDatabase): () => void {
   const count = async () => {
-    const [jobs, rides, notes] = await db.transaction('r', [db.jobs, db.rides, db.notes], () =>
-      Promise.all([db.jobs.toArray(), db.rides.toArray(), db.notes.toArray()]),
-    );
+    const open = await db.jobs.where('state').notEqual('done').toArray();
+    const rechecks = open.filter(({ work }) => work.kind === 'recheck');
+    if (rechecks.length === 0) return 0;
+    // Only what they are counted from: this runs whenever the app starts.
+    const bikeIds = rechecks.map(({ bikeId }) => bikeId);
+    const [jobs, rides, notes] = await Promise.all([
+      db.jobs.where('bikeId').anyOf(bikeIds).toArray(),
+      db.rides.where('bikeId').anyOf(bikeIds).toArray(),
+      db.notes.where('bikeId').anyOf(bikeIds).toArray(),
+    ]);
     return rechecksDue(jobs, rides, notes).filter(({ isDue }) => isDue).length;
   };
-  // A badge is a nicety: a system that refuses it is not told of.
+  // The schedule shows the same: where the system refuses the badge, no message is needed.
   const show = (due: number) => void navigator.setAppBadge(due).catch(() => undefined);
   const subscription = db.follow(count).subscribe(show);
   return () => subscription.unsubscribe();

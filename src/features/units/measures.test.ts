@@ -32,7 +32,7 @@ test('a reader who chose nothing for masses reads kilograms and grams', () => {
   expect(unitsOf({ speedUnit: 'mph' })).toEqual({ ...IMPERIAL, massUnit: 'metric' });
 });
 
-test('each quantity has its own unit, and a system is told by all of them', () => {
+test('each quantity has its own unit, and a unit system is recognised by all of them', () => {
   const mixed = unitsOf({ speedUnit: 'kmh', distanceUnit: 'mi', heightUnit: 'ft' });
   expect(MEASURES.map((one) => unitText(one, mixed))).toEqual(['km/h', 'mi', 'ft', 'kg', 'g']);
   expect(distanceText(mixed, 9.64)).toBe('6.0 mi');

@@ -7,6 +7,7 @@ import { useRef, useState, type ChangeEvent, type DragEvent } from 'react';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { useOpenedFiles } from '../../features/installed/useOpenedFiles';
 import { useSharedFiles } from '../../features/installed/useSharedFiles';
+import { RIDE_FILE_ENDINGS } from '../../formats/ride/file-types';
 import { formatShorthand } from '../../formats/shorthand';
 import { MappingDialog } from './MappingDialog';
 import { useFirst } from '../../ui/list/useFirst';
@@ -107,7 +108,7 @@ export function ImportPanel({ onKept }: { onKept: (rideId: string) => void }) {
           type="file"
           multiple
           hidden
-          accept=".gpx,.tcx,.fit,.csv,.gz,.txt,.kml,.kmz,.json,.geojson,.zip"
+          accept={RIDE_FILE_ENDINGS.join(',')}
           data-testid="ride-files"
           onChange={pick}
         />

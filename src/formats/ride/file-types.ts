@@ -11,3 +11,8 @@ export const RIDE_FILE_TYPES: Record<string, string[]> = {
   'application/zip': ['.zip'],
   'application/gzip': ['.gz'],
 };
+
+/** Endings that a picker of ride files offers; rides also come as text and as JSON, which other things come as too. */
+export const RIDE_FILE_ENDINGS: readonly string[] = [
+  ...new Set([...Object.values(RIDE_FILE_TYPES).flat(), '.txt', '.json']),
+];
