@@ -326,7 +326,7 @@ test('what a word means is a key, a click or a mark away on any page', async () 
   await app.click('.ant-drawer-close');
   await app.gone('.ant-drawer-open');
   await app.click('[data-testid=readout] button');
-  await app.clickText("aside[@data-testid='slip']//button", 'ring');
+  await app.clickText("div[@data-testid='slip']//button", 'ring');
   await app.find('[data-entry=chainring]');
 });
 
