@@ -19,7 +19,7 @@ export class GearChanges {
   readonly size: number;
   /** Position of each gear: row × cogs + cog. */
   readonly positions: Int32Array;
-  private readonly cogs: number;
+  readonly cogs: number;
   private readonly rows: number;
   /** Chance to stay in each gear. */
   private readonly stay: Float64Array;

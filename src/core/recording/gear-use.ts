@@ -89,19 +89,21 @@ export function gearUse(recording: Recording, rules: GearUseRules, onProgress?: 
   chain.changes.positions.forEach((position, gear) => (gearAt[position] = gear));
   const sequence = new Int8Array(n);
   const sureness = new Float32Array(n);
+  const certainRow = new Uint8Array(n);
   const window = new GearWindow(chain, Math.min(n, WINDOW + LEAD));
   const hasRatio = readings.kind.includes(RATIO);
   for (let start = 0; start < n; start += WINDOW) {
     const end = Math.min(n, start + WINDOW);
-    window.decode(start, end, Math.min(n, end + LEAD), (i, position, drives, confidence) => {
+    window.decode(start, end, Math.min(n, end + LEAD), (i, position, drives, confidence, rowChance) => {
       sureness[i] = confidence;
+      certainRow[i] = Number(rowChance > CERTAIN_ROW);
       const rolls = recording.speedMs[i]! > STANDING_MS;
       const turns = hasRatio && drives && (rolls || readings.kind[i] === UNREAD);
       sequence[i] = turns ? gearAt[position]! : rolls ? COASTING : STANDING;
     });
     onProgress?.(end / n);
   }
-  return summary(recording, rules, sequence, sureness, readings, recorded);
+  return summary(recording, rules, { sequence, sureness, certainRow }, readings, recorded);
 }
 
 /** Places of the gears that were recorded; undefined where none was, or several stages of a hub go with the same teeth. */
@@ -112,14 +114,29 @@ function recordedPlaces({ recordedGear }: Recording, { gears, setup }: GearUseRu
   return Int16Array.from(cogT, (cog, i) => places.get(`${chainringT[i]!}/${cog}`) ?? UNKNOWN_GEAR);
 }
 
+/**
+ * Chance from which a row (ring and hub stage) counts as changed. The same ratio on another ring explains a gap in the readings
+ * as well as it explains a change of ring, so the fitted chance of a change is up to thirty times what riders do; a visit of
+ * another row takes two, and is counted where it is likely with a chance as low as theirs: 1 − 30⁻².
+ */
+const CERTAIN_ROW = 0.999;
+
+/** What was worked out of each sample. */
+interface Decoded {
+  readonly sequence: Int8Array;
+  /** Confidence, 0 to 1. */
+  readonly sureness: Float32Array;
+  /** 1 where the row of the gear is certain. */
+  readonly certainRow: Uint8Array;
+}
+
 /** A gear left and taken again within this time, seconds: the rider hesitated. */
 const HESITATION_S = 12;
 
 function summary(
   recording: Recording,
   rules: GearUseRules,
-  sequence: Int8Array,
-  sureness: Float32Array,
+  { sequence, sureness, certainRow }: Decoded,
   { kind, logRatio }: Readings,
   recorded: Int16Array | undefined,
 ): GearUse {
@@ -168,7 +185,9 @@ function summary(
     if (last === undefined) last = { gear, before: -1, atS };
     else if (last.gear !== gear) {
       const [from, to] = [gears[last.gear]!, gears[gear]!];
-      if (from.chainring === to.chainring && from.hubStage === to.hubStage) totals.rearShifts += 1;
+      const sameRow = from.chainring === to.chainring && from.hubStage === to.hubStage;
+      if (!sameRow && certainRow[i] === 0) return;
+      if (sameRow) totals.rearShifts += 1;
       else totals.frontShifts += 1;
       if (last.before === gear && atS - last.atS <= HESITATION_S) {
         const key = `${Math.min(gear, last.gear)} ${Math.max(gear, last.gear)}`;

@@ -1,7 +1,10 @@
 import type { GearModel } from './gear-model';
 
-/** A sample worked out: the position of the likeliest gear, whether it drives, and the confidence in both, 0 to 1. */
-type OnSample = (i: number, position: number, drives: boolean, confidence: number) => void;
+/**
+ * A sample worked out: the position of the likeliest gear, whether it drives, the confidence in both, and the chance of its row,
+ * 0 to 1.
+ */
+type OnSample = (i: number, position: number, drives: boolean, confidence: number, rowChance: number) => void;
 
 /**
  * Works a ride out stretch by stretch, so that memory depends on the stretch and not on the ride: forward–backward gives the
@@ -89,9 +92,10 @@ export class GearWindow {
   private backwards(from: number, end: number, lead: number, onSample: OnSample): void {
     const { chain, forwardD, forwardF, emissionD, emissionF, before } = this;
     const { count, changes } = chain;
+    const { cogs } = changes;
     const vector = () => new Float64Array(count);
     const [backD, backF] = [vector().fill(1), vector().fill(1)];
-    const [mixD, mixF, nextD, nextF] = [vector(), vector(), vector(), vector()];
+    const [mixD, mixF, nextD, nextF, both] = [vector(), vector(), vector(), vector(), vector()];
     for (let i = lead - 1; i >= from; i -= 1) {
       const at = (i - from) * count;
       if (i < end) {
@@ -101,11 +105,17 @@ export class GearWindow {
           const f = forwardF[at + p]! * backF[p]!;
           driven += d;
           free += f;
+          both[p] = d + f;
           if (d > mostD) [mostD, gearD] = [d, p];
           if (f > mostF) [mostF, gearF] = [f, p];
         }
         const drives = driven >= free;
-        onSample(i, drives ? gearD : gearF, drives, (drives ? mostD : mostF) / (driven + free));
+        const gear = drives ? gearD : gearF;
+        const rowStart = gear - (gear % cogs);
+        let row = 0;
+        for (let p = rowStart; p < rowStart + cogs; p += 1) row += both[p]!;
+        const total = driven + free;
+        onSample(i, gear, drives, (drives ? mostD : mostF) / total, row / total);
       }
       if (i === from) break;
       for (let p = 0; p < count; p += 1) {
