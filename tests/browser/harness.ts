@@ -98,6 +98,8 @@ export class AppInBrowser {
       '--disable-component-update',
       '--disable-sync',
       '--hide-scrollbars',
+      // Letters stand where they do in a browser with a window.
+      '--font-render-hinting=none',
       // What is pressed stands still: a click aimed at something that slides can miss it.
       '--force-prefers-reduced-motion',
       `--user-data-dir=${join(folder, 'profile')}`,
