@@ -21,6 +21,7 @@ test('the reserve is spent above the critical power, comes back below it, and is
   expect(reserveAfterJ(1000, CRITICAL_W + 100, 20, PACING)).toBe(0);
   // Half of it is missing, so that it comes back half as fast as the power is below.
   expect(reserveAfterJ(7500, CRITICAL_W - 100, 1, PACING)).toBeCloseTo(7550, 6);
+  expect(reserveAfterJ(7500, CRITICAL_W - 100, 2, PACING)).toBeCloseTo(7600, 6);
   expect(reserveAfterJ(15_000, 0, 100, PACING)).toBe(15_000);
 });
 
@@ -48,4 +49,17 @@ test('a motor gives its multiple of the paced power too', () => {
   const assist = { supportFactor: 1, maxW: 250, cutOffKmh: 25 };
   const helped = rideThrough(PROFILE, { ...RESISTANCE, assist }, rulesOn(TOURER, { pacing: PACING }));
   expect(helped.totalS).toBeLessThan(rideThrough(PROFILE, RESISTANCE, rulesOn(TOURER, { pacing: PACING })).totalS);
+});
+
+test('who has spent the reserve goes above the critical power again once a tenth of it has come back', () => {
+  const flat = { stepM: 20, elevationM: new Float64Array(201) };
+  /** Three kilometres that spend all, a rest, and the way to the end at a wanted power. */
+  const ride = (restSteps: number, thenW: number) => {
+    const powerW = new Float64Array(201).fill(2 * CRITICAL_W, 0, 150);
+    powerW.fill(thenW, 150 + restSteps);
+    return rideThrough(flat, RESISTANCE, rulesOn(TOURER, { pacing: { ...PACING, powerW } }));
+  };
+  // Two seconds of rest give back some 400 of 15,000 J, twenty some 3000.
+  expect(ride(1, 2 * CRITICAL_W).energy).toEqual(ride(1, CRITICAL_W).energy);
+  expect(ride(10, 2 * CRITICAL_W).totalS).toBeLessThan(ride(10, CRITICAL_W).totalS);
 });
