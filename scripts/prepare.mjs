@@ -8,7 +8,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** The browser without a window of its own: the same pages on three quarters of the processor's time. */
-export const CHROMIUM = '/usr/bin/chromium-headless-shell';
+const CHROMIUM = '/usr/bin/chromium-headless-shell';
 /** Starts it with the page that its driver waits for. */
 export const START_CHROMIUM = fileURLToPath(new URL('headless-chromium', import.meta.url));
 export const REDIS_SERVER = '/usr/bin/redis-server';
