@@ -275,27 +275,48 @@ async function benchCancel(): Promise<void> {
   );
 }
 
-/** Measures FIT against a bare pass over its bytes. */
+/** Measures FIT against a bare pass over its bytes: records as short as can be, and as devices write them. */
 function benchFit(): void {
-  const encoder = new FitEncoder();
-  encoder.writeMessage(0, [{ number: 0, size: 1, baseType: FitBaseType.Enum, value: 4 }]);
-  recording.speedMs.forEach((speed, i) =>
-    encoder.writeMessage(20, [
-      { number: 253, size: 4, baseType: FitBaseType.Uint32, value: 1_000_000_000 + i },
-      { number: 6, size: 2, baseType: FitBaseType.Uint16, value: Math.round(speed * 1000) },
-      { number: 4, size: 1, baseType: FitBaseType.Uint8, value: recording.cadenceRpm[i]! },
-    ]),
-  );
-  const fit = encoder.close();
-  readFit(fit);
-  const began = performance.now();
-  readFit(fit);
-  const own = performance.now() - began;
-  const floor = bestMs(() => barePass(fit));
-  const name = 'parse FIT, a MB';
-  console.log(
-    `${name.padEnd(42)} ${(own / megabytes(fit.length)).toFixed(1).padStart(9)} ms, ${(own / floor).toFixed(0)} × a bare pass`,
-  );
+  const field = (number: number, size: number, baseType: FitBaseType, value: number) => ({
+    number,
+    size,
+    baseType,
+    value,
+  });
+  const fitOf = (more: (i: number) => ReturnType<typeof field>[]) => {
+    const encoder = new FitEncoder();
+    encoder.writeMessage(0, [field(0, 1, FitBaseType.Enum, 4)]);
+    recording.speedMs.forEach((speed, i) =>
+      encoder.writeMessage(20, [
+        field(253, 4, FitBaseType.Uint32, 1_000_000_000 + i),
+        field(6, 2, FitBaseType.Uint16, Math.round(speed * 1000)),
+        field(4, 1, FitBaseType.Uint8, recording.cadenceRpm[i]!),
+        ...more(i),
+      ]),
+    );
+    return encoder.close();
+  };
+  const short = fitOf(() => []);
+  const usual = fitOf((i) => [
+    field(0, 4, FitBaseType.Sint32, 500_000_000 + i),
+    field(1, 4, FitBaseType.Sint32, 100_000_000 + i),
+    field(5, 4, FitBaseType.Uint32, 800 * i),
+    field(2, 2, FitBaseType.Uint16, 3000 + (i % 100)),
+    field(3, 1, FitBaseType.Uint8, 130),
+    field(7, 2, FitBaseType.Uint16, 150 + (i % 100)),
+    field(13, 1, FitBaseType.Sint8, 20),
+  ]);
+  for (const [name, fit] of [
+    ['parse FIT of 8-byte records, a MB', short],
+    ['parse FIT of 26-byte records, a MB', usual],
+  ] as const) {
+    rate(
+      name,
+      () => readFit(fit),
+      () => barePass(fit),
+      megabytes(fit.length),
+    );
+  }
 }
 
 benchFit();

@@ -75,23 +75,24 @@ function addTo<T>(list: T[], item: T | undefined): void {
 
 const msOf = (seconds: number | undefined) => (seconds === undefined ? undefined : (seconds + EPOCH_S) * 1000);
 
+const scaled = (raw: number | undefined, scale: number, offset = 0) =>
+  raw === undefined ? undefined : raw / scale - offset;
+
 /** Scales and offsets are those of the public profile of the format. */
-function sampleOf({ value }: FitMessage): RawSample {
-  const scaled = (field: number, scale: number, offset = 0) => {
-    const raw = value(field);
-    return raw === undefined ? undefined : raw / scale - offset;
-  };
-  const wholeRpm = value(4);
+function sampleOf(message: FitMessage): RawSample {
+  const wholeRpm = message.value(4);
   return {
-    timeMs: msOf(value(253)),
-    speedMs: scaled(73, 1000) ?? scaled(6, 1000),
+    timeMs: msOf(message.value(253)),
+    speedMs: scaled(message.value(73), 1000) ?? scaled(message.value(6), 1000),
     // A field of its own has fractions; else they stand beside whole turns.
-    cadenceRpm: scaled(52, 256) ?? (wholeRpm === undefined ? undefined : wholeRpm + (scaled(53, 128) ?? 0)),
-    distanceM: scaled(5, 100),
-    elevationM: scaled(78, 5, 500) ?? scaled(2, 5, 500),
-    latitudeDeg: scaled(0, SEMICIRCLES_A_DEGREE),
-    longitudeDeg: scaled(1, SEMICIRCLES_A_DEGREE),
-    powerW: value(7),
+    cadenceRpm:
+      scaled(message.value(52), 256) ??
+      (wholeRpm === undefined ? undefined : wholeRpm + (scaled(message.value(53), 128) ?? 0)),
+    distanceM: scaled(message.value(5), 100),
+    elevationM: scaled(message.value(78), 5, 500) ?? scaled(message.value(2), 5, 500),
+    latitudeDeg: scaled(message.value(0), SEMICIRCLES_A_DEGREE),
+    longitudeDeg: scaled(message.value(1), SEMICIRCLES_A_DEGREE),
+    powerW: message.value(7),
   };
 }
 
