@@ -1,7 +1,7 @@
 import type { ChildProcess } from 'node:child_process';
 
 export const BASE_PATH: string;
-export const START_CHROMIUM: string;
+export const CHROMIUM: string;
 export const CHROMEDRIVER: string;
 export const REDIS_SERVER: string;
 function run(command: string, args: readonly string[], env?: Record<string, string>): boolean;

@@ -5,12 +5,8 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
-import { fileURLToPath } from 'node:url';
 
-/** The browser without a window of its own: the same pages on three quarters of the processor's time. */
-const CHROMIUM = '/usr/bin/chromium-headless-shell';
-/** Starts it with the page that its driver waits for. */
-export const START_CHROMIUM = fileURLToPath(new URL('headless-chromium', import.meta.url));
+export const CHROMIUM = '/usr/bin/chromium';
 export const REDIS_SERVER = '/usr/bin/redis-server';
 export const CHROMEDRIVER = '/usr/bin/chromedriver';
 /** Below which path of its host the app is built and tested; see docs/hosting.md. */
@@ -86,7 +82,7 @@ export function build() {
 
 /** Debian's own browser and driver, for the tests that drive the real interface. */
 export function installBrowser() {
-  installFromDebian([CHROMIUM, CHROMEDRIVER], ['chromium-headless-shell', 'chromium-driver']);
+  installFromDebian([CHROMIUM, CHROMEDRIVER], ['chromium', 'chromium-driver']);
 }
 
 /** Debian's own Redis, for the tests of the relay of several processes. */

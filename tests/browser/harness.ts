@@ -5,7 +5,7 @@ import { Browser, Builder, By, Key, error, until, type WebDriver, type WebElemen
 import { Options, ServiceBuilder, type Driver } from 'selenium-webdriver/chrome';
 import { Level, Preferences } from 'selenium-webdriver/lib/logging';
 import WebSocket from 'ws';
-import { BASE_PATH, CHROMEDRIVER, START_CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
+import { BASE_PATH, CHROMEDRIVER, CHROMIUM, freePort, startServer } from '../../scripts/prepare.mjs';
 
 /** Where a hung page ends, not a measure of speed: a machine that shares its cores can stand still for a while. */
 const WAIT_MS = 120_000;
@@ -85,10 +85,10 @@ export class AppInBrowser {
     const logs = new Preferences();
     logs.setLevel('browser', Level.ALL);
     const options = new Options();
-    options.setChromeBinaryPath(START_CHROMIUM);
+    options.setChromeBinaryPath(CHROMIUM);
     options.setLoggingPrefs(logs);
     options.addArguments(
-      '--headless',
+      '--headless=new',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-dev-shm-usage',
@@ -98,8 +98,6 @@ export class AppInBrowser {
       '--disable-component-update',
       '--disable-sync',
       '--hide-scrollbars',
-      // Letters stand where they do in a browser with a window.
-      '--font-render-hinting=none',
       // What is pressed stands still: a click aimed at something that slides can miss it.
       '--force-prefers-reduced-motion',
       `--user-data-dir=${join(folder, 'profile')}`,
