@@ -28,9 +28,18 @@ function confidences(recording: Recording, setup: Setup): Float32Array {
 }
 
 /** Shares of the seconds that were driven, and of those identified as driving. */
-function tell(setup: Setup, speedNoise: number, dropouts: number, coasting: number) {
-  const sums = { driven: 0, both: 0, right: 0, plain: 0, told: 0, toldRight: 0, claimed: 0, claimedWhileDriving: 0 };
-  const ringChanges = { made: 0, told: 0 };
+function accuracyOf(setup: Setup, speedNoise: number, dropouts: number, coasting: number) {
+  const sums = {
+    driven: 0,
+    both: 0,
+    right: 0,
+    plain: 0,
+    identified: 0,
+    identifiedRight: 0,
+    claimed: 0,
+    claimedWhileDriving: 0,
+  };
+  const ringChanges = { made: 0, counted: 0 };
   for (let seed = 1; seed <= cases(6); seed += 1) {
     const ride = { setup, rolloutMm: TOURER_ROLLOUT_MM, seconds: 2500, seed, speedNoise, dropouts, coasting };
     const { recording, gears, drives } = difficultRide(ride);
@@ -46,21 +55,21 @@ function tell(setup: Setup, speedNoise: number, dropouts: number, coasting: numb
     const sure = confidences(recording, setup);
     const plain = plainViterbi(recording, setup, TOURER_ROLLOUT_MM, speedNoise);
     gears.forEach((gear, i) => {
-      const isTold = use.sequence[i]! >= 0;
-      if (isTold) {
-        sums.told += 1;
-        sums.toldRight += Number(use.sequence[i] === gear);
+      const isIdentified = use.sequence[i]! >= 0;
+      if (isIdentified) {
+        sums.identified += 1;
+        sums.identifiedRight += Number(use.sequence[i] === gear);
       }
       if (!drives[i]) return;
       sums.driven += 1;
-      if (!isTold) return;
+      if (!isIdentified) return;
       sums.both += 1;
       sums.claimedWhileDriving += sure[i]!;
       sums.right += Number(use.sequence[i] === gear);
       sums.plain += Number(plain[i] === gear);
     });
     sums.claimed += use.sure * use.drivingS;
-    ringChanges.told += use.frontShifts;
+    ringChanges.counted += use.frontShifts;
     const rings = gears.filter((_, i) => drives[i]).map((gear) => rules.gears[gear]!.chainring);
     ringChanges.made += rings.filter((ring, i) => i > 0 && ring !== rings[i - 1]).length;
   }
@@ -68,8 +77,8 @@ function tell(setup: Setup, speedNoise: number, dropouts: number, coasting: numb
     found: sums.both / sums.driven,
     right: sums.right / sums.both,
     plain: sums.plain / sums.both,
-    toldRight: sums.toldRight / sums.told,
-    claimed: sums.claimed / sums.told,
+    identifiedRight: sums.identifiedRight / sums.identified,
+    claimed: sums.claimed / sums.identified,
     claimedWhileDriving: sums.claimedWhileDriving / sums.both,
     ringChanges,
   };
@@ -89,15 +98,18 @@ describe.each([
     [0.05, 0, 0],
     [0.05, 0.1, 0.2],
   ])('noise %f, dropouts %f, freewheeling %f: as right as plain Viterbi, and as sure as right', (...difficulty) => {
-    const { found, right, plain, toldRight, claimed, claimedWhileDriving, ringChanges } = tell(setup, ...difficulty);
+    const { found, right, plain, identifiedRight, claimed, claimedWhileDriving, ringChanges } = accuracyOf(
+      setup,
+      ...difficulty,
+    );
     expect(found).toBeGreaterThan(0.97);
     expect(right).toBeGreaterThan(plain - 0.005);
     expect(Math.abs(claimedWhileDriving - right)).toBeLessThan(0.02);
     // Of the time in which the rider freewheels behind a sensor that says nothing, no data tells the gear.
-    expect(Math.abs(claimed - toldRight)).toBeLessThan(0.035);
-    // Few changes of ring are told that were not made, and few missed.
-    expect(ringChanges.told).toBeGreaterThanOrEqual(0.67 * ringChanges.made);
-    expect(ringChanges.told).toBeLessThanOrEqual(1.75 * ringChanges.made);
+    expect(Math.abs(claimed - identifiedRight)).toBeLessThan(0.035);
+    // Few changes of ring are counted that were not made, and few missed.
+    expect(ringChanges.counted).toBeGreaterThanOrEqual(0.67 * ringChanges.made);
+    expect(ringChanges.counted).toBeLessThanOrEqual(1.75 * ringChanges.made);
   });
 });
 

@@ -42,22 +42,29 @@ test('gears identified stretch by stretch are those identified at once', () => {
   const readings = readingsOf(difficultRide(options).recording, TOURER_ROLLOUT_MM);
   const gears = gearsOf(TOURER);
   const chain = new GearModel(gears, TOURER, readings, fitModel(gears, TOURER, readings, 1).model, undefined);
-  const told = (length: number, lead: number) => {
+  const decoded = (length: number, lead: number) => {
     const window = new GearWindow(chain, length + lead);
     const states: string[] = [];
     const sure: number[] = [];
+    const rows: number[] = [];
     for (let from = 0; from < 3000; from += length) {
       const end = Math.min(3000, from + length);
-      window.decode(from, end, Math.min(3000, end + lead), (i, position, drives, confidence) => {
+      window.decode(from, end, Math.min(3000, end + lead), (i, position, drives, confidence, rowChance) => {
         states[i] = `${position} ${drives}`;
         sure[i] = confidence;
+        rows[i] = rowChance;
       });
     }
-    return { states, sure };
+    return { states, sure, rows };
   };
-  const [whole, pieces] = [told(3000, 0), told(700, 300)];
+  const [whole, pieces] = [decoded(3000, 0), decoded(700, 300)];
   expect(pieces.states).toEqual(whole.states);
   pieces.sure.forEach((sure, i) => expect(sure).toBeCloseTo(whole.sure[i]!, 4));
+  pieces.rows.forEach((chance, i) => expect(chance).toBeCloseTo(whole.rows[i]!, 4));
+  // A ring is at least as certain as its gear, and not everywhere certain.
+  whole.rows.forEach((chance, i) => expect(chance).toBeGreaterThanOrEqual(whole.sure[i]! - 1e-9));
+  expect(Math.max(...whole.rows)).toBeLessThanOrEqual(1 + 1e-9);
+  expect(whole.rows.filter((chance) => chance < 0.999).length).toBeGreaterThan(0);
 });
 
 test('the gears of a whole day are identified in the memory of a stretch', () => {

@@ -95,7 +95,7 @@ export class GearWindow {
     const { cogs } = changes;
     const vector = () => new Float64Array(count);
     const [backD, backF] = [vector().fill(1), vector().fill(1)];
-    const [mixD, mixF, nextD, nextF, both] = [vector(), vector(), vector(), vector(), vector()];
+    const [mixD, mixF, nextD, nextF] = [vector(), vector(), vector(), vector()];
     for (let i = lead - 1; i >= from; i -= 1) {
       const at = (i - from) * count;
       if (i < end) {
@@ -105,7 +105,6 @@ export class GearWindow {
           const f = forwardF[at + p]! * backF[p]!;
           driven += d;
           free += f;
-          both[p] = d + f;
           if (d > mostD) [mostD, gearD] = [d, p];
           if (f > mostF) [mostF, gearF] = [f, p];
         }
@@ -113,7 +112,8 @@ export class GearWindow {
         const gear = drives ? gearD : gearF;
         const rowStart = gear - (gear % cogs);
         let row = 0;
-        for (let p = rowStart; p < rowStart + cogs; p += 1) row += both[p]!;
+        for (let p = rowStart; p < rowStart + cogs; p += 1)
+          row += forwardD[at + p]! * backD[p]! + forwardF[at + p]! * backF[p]!;
         const total = driven + free;
         onSample(i, gear, drives, (drives ? mostD : mostF) / total, row / total);
       }
