@@ -1605,8 +1605,8 @@ export interface Messages {
     readonly 'readingWords.judgementText.inWindow': { readonly value: string | number; readonly target: string | number; readonly why: string | number };
     readonly 'readingWords.judgementText.noTarget': { readonly value: string | number };
     readonly 'readingWords.judgementText.notPossible': { readonly value: string | number; readonly min: string | number; readonly max: string | number; readonly target: string; readonly target2: string | number };
-    readonly 'readingWords.judgementText.notWhole': { readonly value: string | number; readonly target: string | number };
-    readonly 'readingWords.judgementText.odd': { readonly value: string | number; readonly target: string | number };
+    readonly 'readingWords.judgementText.notWhole': { readonly value: string | number; readonly unit: string; readonly hasTarget: string; readonly target: string | number };
+    readonly 'readingWords.judgementText.odd': { readonly value: string | number; readonly hasTarget: string; readonly target: string | number };
     readonly 'readingWords.judgementText.withoutQuickLink': { readonly value: string | number; readonly links: string | number };
     readonly 'readingWords.judgementText.slackAtPlanned': { readonly value: string | number; readonly big: string | number; readonly small: string | number };
     readonly 'readingWords.judgementText.below': { readonly value: string | number; readonly by: string | number; readonly unit: string; readonly target: string; readonly target2: string | number; readonly why: string | number; readonly id: string | number };
@@ -1616,7 +1616,6 @@ export interface Messages {
     readonly 'readingWords.belowStep.spacerMm': null;
     readonly 'readingWords.belowStep.cageHeightMm': null;
     readonly 'readingWords.belowStep.clearanceMm': null;
-    readonly 'readingWords.belowStep.torque': null;
     readonly 'readingWords.belowStep.tightenFurtherInSteps': null;
     readonly 'readingWords.belowStep.readItAgain': null;
     readonly 'readingWords.aboveStep.links': { readonly small: string | number };
@@ -1624,7 +1623,6 @@ export interface Messages {
     readonly 'readingWords.aboveStep.spacerMm': null;
     readonly 'readingWords.aboveStep.cageHeightMm': null;
     readonly 'readingWords.aboveStep.wearPercent': null;
-    readonly 'readingWords.aboveStep.torque': null;
     readonly 'readingWords.aboveStep.checkThePartForDamage': null;
     readonly 'readingWords.aboveStep.readItAgain': null;
     readonly 'stepTitles.decide': null;
@@ -1705,7 +1703,7 @@ export interface Messages {
     readonly 'stepWords.say.shifterSpeeds.itMustIndexToThe': null;
     readonly 'stepWords.say.gather.layOutPartsToolsGloves': null;
     readonly 'stepWords.say.gather.goingToLookForA': null;
-    readonly 'stepWords.say.hanger.checkTheDerailleurHangerWith': null;
+    readonly 'stepWords.say.hanger.checkTheDerailleurHangerWith': { readonly isNew: string };
     readonly 'stepWords.say.hanger.nothingStaysInAdjustmentOn': null;
     readonly 'stepWords.say.countLinks.countTheLinksOfThe': { readonly minLinks: string | number };
     readonly 'stepWords.say.countLinks.nobodyHasCountedThisChain': { readonly big: string | number };
@@ -1721,6 +1719,9 @@ export interface Messages {
     readonly 'stepWords.say.chainOff.wearEyeProtectionIfYou': null;
     readonly 'stepWords.say.wheelOut.shiftIntoTheSmallestCog': null;
     readonly 'stepWords.say.wheelOut.theChainIsSlackestThere': null;
+    readonly 'stepWords.say.wheelOut.takeTheRearWheelOut': null;
+    readonly 'stepWords.say.wheelOut.theChainIsOff': null;
+    readonly 'stepWords.say.wheelOut.openTheBrake': null;
     readonly 'stepWords.say.cassetteOff.holdTheCassetteWithA': { readonly wheels: string };
     readonly 'stepWords.say.cassetteOff.theFreehubFreewheelsInThat': null;
     readonly 'stepWords.say.cassetteOff.mindYourFingersTheWhip': null;
@@ -1752,7 +1753,10 @@ export interface Messages {
     readonly 'stepWords.say.wheelIn.theWheelGoesInWith': null;
     readonly 'stepWords.say.wheelIn.theWheelGoesInWith2': null;
     readonly 'stepWords.say.wheelIn.seatTheWheelFullyIn': null;
+    readonly 'stepWords.say.wheelIn.closeTheBrake': null;
+    readonly 'stepWords.say.wheelIn.setTheBrakeAgain': null;
     readonly 'stepWords.say.wheelIn.ifTheWheelIsNot': null;
+    readonly 'stepWords.say.wheelIn.tryTheBrake': null;
     readonly 'stepWords.say.hubShifter.fitTheHubSShifter': null;
     readonly 'stepWords.say.hubShifter.aHubThatIsHalf': null;
     readonly 'stepWords.say.hubShifter.testBothSpeedsOnThe': { readonly spec: string | number };

@@ -138,7 +138,14 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
     });
     if (job.work.kind === 'recheck') return keepWear(db, draft, job, now);
     if (outcome === 'reverted' || !swap) return;
+    const parts = await readParts(db);
     await fitSetup(db, draft, swap.fitted);
+    for (const { slot, data } of swap.readOff) {
+      const partId = swap.from.setup.partIds?.[slot];
+      if (partId !== undefined && parts.has(partId)) {
+        await draft.update('parts', partId, (part) => ({ ...part, data: { ...part.data, ...data } }));
+      }
+    }
     await exchangeParts(draft, await readParts(db), swap.from.setup, swap.fitted, now);
     await keepOldParts(db, draft, job, swap.from.setup.id, swap.oldParts, now);
     await draft.put('jobs', {

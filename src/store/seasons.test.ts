@@ -210,6 +210,25 @@ test('the speeds that were read off the chain decide about it, and nothing is cu
   const after = (await cardOf(db, there)).card;
   expect(after.difference).toMatchObject({ chain: { action: 'leave' }, shifter: 'stays' });
   expect(after.buy.map(({ what }) => what)).toEqual(['cassette']);
+  // What was read is known from then on: the way back does not ask again.
+  await signOff(db, there);
+  expect((await setupsOf(db, bikeId))[0]!.parts).toMatchObject({ chainSpeeds: 12, shifterSpeeds: 12 });
+});
+
+test('what was read off a part in stock is its data from then on', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
+  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
+  const [there] = await bookPair(db, bikeId);
+  const { partIds } = (await db.setups.get(a))!;
+  await workOn(db, there, {
+    chainSpeeds: { values: { speeds: 12 } },
+    shifterSpeeds: { values: { shifterSpeeds: 11 } },
+  });
+  await db.parts.delete(partIds!.shifter!);
+  await signOff(db, there);
+  expect((await db.parts.get(partIds!.chain!))!.data).toMatchObject({ chainSpeeds: 12 });
+  expect(await db.parts.get(partIds!.shifter!)).toBeUndefined();
 });
 
 test('a chain that was counted at the stand is worked on by that count', async () => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
 import { ONE_RING } from '../../../tests/support/setups';
-import { cardTo } from '../../../tests/support/job';
+import { build, cardTo } from '../../../tests/support/job';
+import { JOB_CASES } from '../../../tests/support/job-cases';
 import { judgementText, obstacleText, stepWords } from '../../messages/job';
 import {
   acceptedGears,
@@ -18,7 +19,8 @@ import {
 } from './progress';
 import { judgeReading, type StepReading } from './readings';
 import type { StepId } from './step-ids';
-import { endingsOf } from './symptoms';
+import { recheckSteps } from './recheck';
+import { endingsOf, needsGears } from './symptoms';
 import { SETTLED_AFTER_MS, compareWeighings, hasSettled, isWholeSteps } from './weighing';
 import { kmPerDay, student80, wearForecast, wearLimitPercent, whenAtKm, type WearReading } from './wear';
 
@@ -87,16 +89,35 @@ test('a torque that was read off the part takes the place of the usual one', () 
 });
 
 test('no reading throws, whatever is typed, and each is answered in words', () => {
+  const ofAllJobs = [
+    ...JOB_CASES.flatMap(({ name: _name, to, ...wishes }) => cardTo(to, wishes).steps),
+    ...recheckSteps(),
+  ];
+  const readings = ofAllJobs.flatMap((step) => step.readings);
+  const typed = fc.oneof(fc.double(), fc.double({ min: -5, max: 200, noNaN: true }), fc.integer({ min: -5, max: 200 }));
   fc.assert(
-    fc.property(fc.constantFrom<StepReading>(...steps.flatMap((step) => step.readings)), fc.double(), (rule, value) => {
+    fc.property(fc.constantFrom<StepReading>(...readings), typed, (rule, value) => {
       const judged = judgeReading(rule, value);
       if (judged.kind !== 'notPossible') {
         expect(value >= rule.possible.min && value <= rule.possible.max).toBe(true);
       }
-      expect(judgementText(rule, value, judged, 2)).not.toMatch(/undefined/);
+      expect(judgementText(rule, value, judged, 2)).not.toMatch(/undefined|  /);
     }),
-    SEEDED,
+    { ...SEEDED, numRuns: 500 },
   );
+});
+
+test('links and speeds are whole; an odd count is said where nothing is known of the chain either', () => {
+  const { steps: asking } = cardTo(
+    { setup: { ...ONE_RING, chainrings: [38] } },
+    { from: build({ chainLinks: undefined }) },
+  );
+  const links = asking.find(({ id }) => id === 'countLinks')!.readings[0]!;
+  const text = (value: number) => judgementText(links, value, judgeReading(links, value), 1);
+  expect(text(111)).toContain('111 links: an odd number cannot be joined');
+  expect(text(111.5)).toBe('111.5 links: enter a whole number.');
+  const speeds: StepReading = { id: 'speeds', unit: 'speeds', possible: { min: 5, max: 14 } };
+  expect(judgementText(speeds, 11.5, judgeReading(speeds, 11.5), 1)).toBe('11.5 speeds: enter a whole number.');
 });
 
 test('two weighings agree within their resolutions together, and the finer one is to be believed', () => {
@@ -285,10 +306,17 @@ test('a finding with which nobody rides is in the way until it has ended; noise 
 });
 
 test('a locked drivetrain, a loose cassette and spokes are never accepted with limits', () => {
-  for (const symptom of ['lockedUp', 'intoSpokes', 'intoFrame', 'cassetteRocks', 'lockringLoose'] as const) {
+  for (const symptom of ['lockedUp', 'intoSpokes', 'cassetteRocks', 'lockringLoose', 'hangerBent'] as const) {
     expect(endingsOf(symptom)).toEqual(['fixed', 'putBack', 'falseAlarm']);
   }
   expect(endingsOf('slack')).toContain('accepted');
+  // A cog that skips throws the rider: it is accepted only as a gear that stays out.
+  expect(['slack', 'skipping', 'noise', 'rubbing'].map((one) => needsGears(one as 'slack'))).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
 });
 
 test('back-pedalling is tried in several of the largest cogs, and can find that the chain comes off', () => {

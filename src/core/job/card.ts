@@ -19,6 +19,7 @@ import { needsOtherBody, swapKind, type SwapDifference, type SwapKind } from './
 import { NOTHING_KNOWN, type LastTime } from './last-time';
 import { moveOf, type Move } from './move';
 import { workSteps } from './progress';
+import { asRead, type ReadAtBike } from './read-at-bike';
 import { isShortJob, minutesOf, swapSteps, type JobStep, type StepContext } from './steps';
 import type { LearnedTimes } from './times';
 import { gatheredFor, type Gathered } from './tools';
@@ -67,13 +68,20 @@ export interface CardOptions {
   readonly checksHanger?: boolean | undefined;
   /** Whether the bike goes back to what it had before: all of that is still there, but for links that were cut off. */
   readonly isReturn: boolean;
+  /** What was read at the bike in the course of the job. */
+  readonly read?: ReadAtBike | undefined;
   readonly torques?: KnownTorques | undefined;
   readonly lastTime?: LastTime | undefined;
   readonly times?: LearnedTimes | undefined;
 }
 
-/** The whole job from one setup to another. */
-export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptions): JobCard {
+/**
+ * The whole job from one setup to another.
+ * @param recorded what is recorded of the bike; what was read at it takes precedence
+ */
+export function jobCard(recorded: StockedBuild, to: StockedBuild, options: CardOptions): JobCard {
+  const { read = {} } = options;
+  const from = asRead(recorded, read);
   const { fit, school, weighs, usesQuickLink, checksHanger = false, isReturn } = options;
   const { lastTime = NOTHING_KNOWN, times = {}, torques = {} } = options;
   const frame: Frame = {
@@ -104,6 +112,7 @@ export function jobCard(from: StockedBuild, to: StockedBuild, options: CardOptio
   );
   const context: StepContext = {
     from,
+    read,
     to,
     difference,
     passed: passed.map(({ id }) => id),

@@ -22,6 +22,7 @@ export { jobCard, passedLimits } from './card';
 export type { CardOptions, JobCard } from './card';
 export { JOINTS, TORQUE_NM, USUAL_TORQUE_NM } from './torque';
 export type { Joint, TorqueTarget } from './torque';
+export type { ReadAtBike } from './read-at-bike';
 export { judgeReading, stopsRiding } from './readings';
 export type { ReadingBasis, ReadingId, ReadingJudgement, ReadingUnit, StepReading } from './readings';
 export { lastTimeOf } from './last-time';

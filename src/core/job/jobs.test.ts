@@ -7,6 +7,7 @@ import { chainText, stepTitle, stepWords } from '../../messages/job';
 import { chainLinks } from '../fit';
 import { CHAIN_CHOICES } from './chain-plan';
 import type { JobCard } from './card';
+import type { ReadAtBike } from './read-at-bike';
 import { SWAP_KINDS } from './difference';
 import { workSteps } from './progress';
 import { STEP_IDS, type StepId } from './step-ids';
@@ -96,7 +97,9 @@ test('the order is one that works: strip, weigh, build, adjust, check', () => {
     expect(places).toEqual([...places].sort((a, b) => a - b));
     for (const [first, second] of [
       ['hanger', 'wheelOut'],
+      ['clutchOff', 'chainOff'],
       ['clutchOff', 'wheelOut'],
+      ['hanger', 'chainOff'],
       ['oldGap', 'wheelOut'],
       ['cassetteOff', 'weigh'],
       ['ringsOff', 'weigh'],
@@ -119,6 +122,25 @@ test('the order is one that works: strip, weigh, build, adjust, check', () => {
   }
 });
 
+test('a clutch is off before the chain is opened, and the brake is tried after the wheel was out', () => {
+  const clutch = { retention: ['clutch' as const] };
+  const moved = cardTo(
+    { rearDerailleur: { cageLengthMm: 76 }, parts: { ...build().parts, ...clutch } },
+    { from: build({ rearDerailleur: { cageLengthMm: 93 }, parts: { ...build().parts, ...clutch } }) },
+  );
+  expect(stepIds(moved)).toEqual(expect.arrayContaining(['clutchOff', 'chainOff', 'clutchOn']));
+  expect(stepIds(moved)).not.toContain('wheelOut');
+  const say = (card: JobCard, id: StepId) => stepWords(card.steps.find((step) => step.id === id)!, card);
+  for (const job of JOB_CASES) {
+    const card = cardOf(job);
+    if (!stepIds(card).includes('wheelOut')) continue;
+    expect(say(card, 'wheelOut').caution).toContain('keep off the lever');
+    expect(say(card, 'wheelIn').caution).toContain('tried the rear brake');
+    // Nobody can shift without a chain.
+    expect(say(card, 'wheelOut').text.includes('Shift')).toBe(!stepIds(card).includes('chainOff'));
+  }
+});
+
 test('electronic shifting has no cable steps, and a battery, fine adjustment and a taught number of cogs', () => {
   for (const job of JOB_CASES) {
     const card = cardOf(job);
@@ -135,6 +157,27 @@ test('electronic shifting has no cable steps, and a battery, fine adjustment and
       card,
     ).text,
   ).toContain('number of cogs to 12');
+});
+
+test('what is read at the bike decides, and its step stays, so that it can be corrected', () => {
+  const unknown = build({ chainLinks: undefined, parts: {} });
+  const to = {
+    setup: { chainrings: [48, 32], cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 36], hubStages: [1] },
+    parts: {},
+  };
+  const card = (read: ReadAtBike) => cardTo(to, { from: unknown, read });
+  const asked = card({});
+  expect(asked.difference.chain.action).toBe('ask');
+  expect(stepIds(asked)).toEqual(expect.arrayContaining(['chainSpeeds', 'shifterSpeeds']));
+  const read = card({ chainSpeeds: 10, shifterSpeeds: 10 });
+  expect(read.difference).toMatchObject({ chain: { action: 'leave', reason: 'notCounted' }, shifter: 'stays' });
+  expect(stepIds(read)).toEqual(expect.arrayContaining(['chainSpeeds', 'shifterSpeeds', 'countLinks']));
+  const counted = card({ chainSpeeds: 10, shifterSpeeds: 10, links: 104 });
+  expect(counted.difference.chain).toMatchObject({ action: 'newChain', reason: 'tooShort', linksNow: 104 });
+  expect(stepIds(counted)).toContain('countLinks');
+  // What cannot be is not worked with.
+  for (const links of [111, 111.5, 58, 182]) expect(card({ links }).difference.chain.linksNow).toBeUndefined();
+  for (const chainSpeeds of [4, 10.5, 15, 110]) expect(card({ chainSpeeds }).difference.chain.action).toBe('ask');
 });
 
 test('on 1x nothing says big or small ring', () => {

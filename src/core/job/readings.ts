@@ -53,8 +53,10 @@ export type ReadingJudgement =
   /** Off by so much, in the reading's unit, from the near end of the window. */
   | { readonly kind: 'below' | 'above'; readonly by: number }
   | { readonly kind: 'notPossible' }
-  /** Links: a whole even count can be joined, no other. */
-  | { readonly kind: 'notWhole' | 'odd' }
+  /** Links and speeds are whole. */
+  | { readonly kind: 'notWhole' }
+  /** Links: only an even count can be joined. */
+  | { readonly kind: 'odd' }
   /** An odd count that becomes the target with the quick link. */
   | { readonly kind: 'withoutQuickLink'; readonly links: number }
   /** No count of links passes both ends: the planned one is slack in small-small as well. */
@@ -69,6 +71,7 @@ export function judgeReading(reading: StepReading, value: number): ReadingJudgem
   const { unit, possible, target, window } = reading;
   if (!Number.isFinite(value) || !within(value, possible)) return { kind: 'notPossible' };
   if (unit === 'links') return judgeLinks(reading, value);
+  if (unit === 'speeds' && !Number.isInteger(value)) return { kind: 'notWhole' };
   if (window) {
     const { min = -Infinity, max = Infinity } = window;
     if (value < min) return { kind: 'below', by: min - value };

@@ -3,6 +3,7 @@ import { isElectronic, type Build, type GearPair } from './build';
 import { swapKind, type SwapDifference } from './difference';
 import { gapTarget } from './gap';
 import type { LastTime } from './last-time';
+import { CHAIN_SPEEDS, LINKS_COUNTED, LINKS_POSSIBLE, SHIFTER_SPEEDS, type ReadAtBike } from './read-at-bike';
 import type { ReadingId, StepReading } from './readings';
 import { STEP_IDS, type StepId } from './step-ids';
 import { SYMPTOMS_OF, type Symptom } from './symptoms';
@@ -22,7 +23,10 @@ export interface JobStep {
 
 /** What the steps are made for besides the difference. */
 export interface StepContext {
+  /** As it was read at the bike. */
   readonly from: Build;
+  /** What was read there: its steps stay, so that it can be corrected. */
+  readonly read: ReadAtBike;
   readonly to: Build;
   readonly difference: SwapDifference;
   /** Published limits that the new setup passes; each has a check of its own. */
@@ -145,6 +149,9 @@ const touchesRear = (difference: SwapDifference) =>
   difference.rearDerailleur ||
   difference.shifter !== 'stays' ||
   difference.extender !== 'stays';
+/** Whether the chain comes off; one that is shortened is opened once all else is on. */
+const opensChain = ({ chain, rearDerailleur }: SwapDifference) =>
+  chain.action === 'newChain' || chain.action === 'ask' || rearDerailleur;
 const changesRings = ({ ringsOn, ringsOff, crank }: SwapDifference) => ringsOn.length + ringsOff.length > 0 || crank;
 const fitsFront = ({ front }: Pick<SwapDifference, 'front'>) => front.kind === 'on' || front.kind === 'other';
 const setsFront = ({ front }: SwapDifference) => fitsFront({ front }) || front.kind === 'move';
@@ -154,7 +161,6 @@ const passes = (id: CheckId, step: Step): MakeStep => {
   return ({ passed }) => when(passed.includes(id), step);
 };
 
-const LINKS = { min: 60, max: 180 };
 const reading = (id: ReadingId, unit: StepReading['unit'], possible: StepReading['possible']): StepReading => ({
   id,
   unit,
@@ -179,31 +185,29 @@ const clearanceReading = (min: number): StepReading => ({
 const STEPS: Readonly<Record<StepId, MakeStep>> = {
   decide: () => ({ minutes: 3 }),
   fit: () => ({ minutes: 2 }),
-  chainSpeeds: ({ difference, from }) =>
-    when(difference.chain.action === 'ask' || (from.parts.chainSpeeds === undefined && changesCount(difference)), {
-      minutes: 1,
-      readings: [reading('speeds', 'speeds', { min: 5, max: 14 })],
-    }),
-  shifterSpeeds: ({ difference }) =>
-    when(difference.asksShifterSpeeds, {
-      minutes: 1,
-      readings: [reading('shifterSpeeds', 'speeds', { min: 1, max: 14 })],
-    }),
+  chainSpeeds: ({ difference, from, read }) =>
+    when(
+      read.chainSpeeds !== undefined ||
+        difference.chain.action === 'ask' ||
+        (from.parts.chainSpeeds === undefined && changesCount(difference)),
+      { minutes: 1, readings: [CHAIN_SPEEDS] },
+    ),
+  shifterSpeeds: ({ difference, read }) =>
+    when(read.shifterSpeeds !== undefined || difference.asksShifterSpeeds, { minutes: 1, readings: [SHIFTER_SPEEDS] }),
   gather: () => ({ minutes: 5 }),
   hanger: ({ checksHanger, difference }) =>
     when(checksHanger || difference.rearDerailleur || difference.extender === 'on', { minutes: 5 }),
-  countLinks: ({ difference }) =>
-    when(difference.chain.linksNow === undefined && difference.chain.action === 'leave', {
+  countLinks: ({ difference, read }) =>
+    when(read.links !== undefined || (difference.chain.linksNow === undefined && difference.chain.action === 'leave'), {
       minutes: 2,
-      readings: [reading('links', 'links', LINKS)],
+      readings: [LINKS_COUNTED],
     }),
   oldGap: ({ difference }) => when(touchesRear(difference), { minutes: 1, readings: [gapReading] }),
   weighBefore: ({ weighs }) => when(weighs, { minutes: 2 }),
-  clutchOff: ({ difference, from }) => when(hasClutch(from) && movesRearWheel(difference), { minutes: 1 }),
-  chainOff: ({ difference }) =>
-    when(difference.chain.action === 'newChain' || difference.chain.action === 'ask' || difference.rearDerailleur, {
-      minutes: 2,
-    }),
+  // Off before the chain is opened, too: a cage that a clutch holds snaps forward.
+  clutchOff: ({ difference, from }) =>
+    when(hasClutch(from) && (movesRearWheel(difference) || opensChain(difference)), { minutes: 1 }),
+  chainOff: ({ difference }) => when(opensChain(difference), { minutes: 2 }),
   wheelOut: ({ difference }) => when(movesRearWheel(difference), { minutes: 2 }),
   cassetteOff: ({ difference }) => when(movesCassette(difference), { minutes: 5 }),
   frontOff: ({ difference: { front } }) => when(front.kind === 'off' || front.kind === 'other', { minutes: 10 }),
@@ -261,7 +265,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       { minutes: 3 },
     ),
   clutchOn: ({ difference, to }) =>
-    when(hasClutch(to) && (movesRearWheel(difference) || difference.rearDerailleur), { minutes: 1 }),
+    when(hasClutch(to) && (movesRearWheel(difference) || opensChain(difference)), { minutes: 1 }),
   chainLength: ({ difference: { chain, rearDerailleur }, usesQuickLink }) => {
     // A chain that stays is opened only where the derailleur that it runs through is replaced.
     const isLeft = chain.action === 'leave';
@@ -271,7 +275,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
       minutes: isLeft ? 3 : 10,
       readings: [
         {
-          ...reading('links', 'links', LINKS),
+          ...reading('links', 'links', LINKS_POSSIBLE),
           target: isLeft ? chain.linksAfter : chain.targetLinks,
           window: { min: minLinks, ...(maxLinks !== undefined && { max: maxLinks }) },
           basis: 'chainWindow',

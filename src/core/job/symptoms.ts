@@ -54,6 +54,8 @@ const NEVER_ACCEPTED: readonly Symptom[] = [
   'intoFrame',
   'cassetteRocks',
   'lockringLoose',
+  // It carries the derailleur into the spokes.
+  'hangerBent',
   'noClearance',
 ];
 
@@ -62,9 +64,11 @@ export function endingsOf(symptom: Symptom): readonly Ending[] {
   return NEVER_ACCEPTED.includes(symptom) ? ENDINGS.filter((ending) => ending !== 'accepted') : ENDINGS;
 }
 
-/** Whether a finding is only accepted with the gears that stay out because of it: a slack or derailed chain has gears. */
+const OF_GEARS: readonly Symptom[] = ['skipping', 'slack', 'cannotReach', 'chainOff', 'dropsCogs'];
+
+/** Whether a finding is only accepted with the gears that stay out because of it. */
 export function needsGears(symptom: Symptom): boolean {
-  return symptom === 'slack' || symptom === 'dropsCogs' || symptom === 'chainOff' || symptom === 'cannotReach';
+  return OF_GEARS.includes(symptom);
 }
 
 /** Findings with which the bike is not ridden until they have ended. */

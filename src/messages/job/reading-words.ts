@@ -114,9 +114,9 @@ export function judgementText(
         target2: target ? target : '',
       });
     case 'notWhole':
-      return t('readingWords.judgementText.notWhole', { value: allDigits(value), target: definite(target) });
+      return t('readingWords.judgementText.notWhole', { value: allDigits(value), unit, ...targetIn(target) });
     case 'odd':
-      return t('readingWords.judgementText.odd', { value: value$, target: definite(target) });
+      return t('readingWords.judgementText.odd', { value: value$, ...targetIn(target) });
     case 'withoutQuickLink':
       return t('readingWords.judgementText.withoutQuickLink', { value: value$, links: judged.links });
     case 'slackAtPlanned':
@@ -144,6 +144,14 @@ export function judgementText(
   }
 }
 
+/** A target within a sentence that also stands without one. */
+const targetIn = (target: string | undefined) => ({
+  hasTarget: target === undefined ? 'no' : 'yes',
+  target: target ?? '',
+});
+
+const isTorque = (id: ReadingId) => id.startsWith('torque.');
+
 function belowStep(id: ReadingId): string {
   switch (id) {
     case 'links':
@@ -157,9 +165,7 @@ function belowStep(id: ReadingId): string {
     case 'clearanceMm':
       return t('readingWords.belowStep.clearanceMm');
     default:
-      return id.startsWith(t('readingWords.belowStep.torque'))
-        ? t('readingWords.belowStep.tightenFurtherInSteps')
-        : t('readingWords.belowStep.readItAgain');
+      return isTorque(id) ? t('readingWords.belowStep.tightenFurtherInSteps') : t('readingWords.belowStep.readItAgain');
   }
 }
 
@@ -176,8 +182,6 @@ function aboveStep(id: ReadingId, { small }: Ends): string {
     case 'wearPercent':
       return t('readingWords.aboveStep.wearPercent');
     default:
-      return id.startsWith(t('readingWords.aboveStep.torque'))
-        ? t('readingWords.aboveStep.checkThePartForDamage')
-        : t('readingWords.aboveStep.readItAgain');
+      return isTorque(id) ? t('readingWords.aboveStep.checkThePartForDamage') : t('readingWords.aboveStep.readItAgain');
   }
 }

@@ -68,8 +68,11 @@ const SAY: Readonly<Record<StepId, Say>> = {
       t('stepWords.say.shifterSpeeds.itMustIndexToThe'),
     ),
   gather: () => said(t('stepWords.say.gather.layOutPartsToolsGloves'), t('stepWords.say.gather.goingToLookForA')),
-  hanger: () =>
-    said(t('stepWords.say.hanger.checkTheDerailleurHangerWith'), t('stepWords.say.hanger.nothingStaysInAdjustmentOn')),
+  hanger: ({ difference }) =>
+    said(
+      t('stepWords.say.hanger.checkTheDerailleurHangerWith', { isNew: difference.rearDerailleur ? 'yes' : 'no' }),
+      t('stepWords.say.hanger.nothingStaysInAdjustmentOn'),
+    ),
   countLinks: (card) => {
     const { minLinks } = card.difference.chain.window;
     return said(
@@ -96,8 +99,16 @@ const SAY: Readonly<Record<StepId, Say>> = {
       t('stepWords.say.chainOff.theDerailleurAndTheRings'),
       t('stepWords.say.chainOff.wearEyeProtectionIfYou'),
     ),
-  wheelOut: () =>
-    said(t('stepWords.say.wheelOut.shiftIntoTheSmallestCog'), t('stepWords.say.wheelOut.theChainIsSlackestThere')),
+  wheelOut: ({ steps }) => {
+    const isChainOff = steps.some(({ id }) => id === 'chainOff');
+    return said(
+      isChainOff
+        ? t('stepWords.say.wheelOut.takeTheRearWheelOut')
+        : t('stepWords.say.wheelOut.shiftIntoTheSmallestCog'),
+      isChainOff ? t('stepWords.say.wheelOut.theChainIsOff') : t('stepWords.say.wheelOut.theChainIsSlackestThere'),
+      t('stepWords.say.wheelOut.openTheBrake'),
+    );
+  },
   cassetteOff: ({ difference }) =>
     said(
       t('stepWords.say.cassetteOff.holdTheCassetteWithA', { wheels: difference.wheels ? 'yes' : 'no' }),
@@ -166,8 +177,11 @@ const SAY: Readonly<Record<StepId, Say>> = {
             ? t('stepWords.say.wheelIn.theWheelGoesInWith')
             : t('stepWords.say.wheelIn.theWheelGoesInWith2')),
         t('stepWords.say.wheelIn.seatTheWheelFullyIn'),
+        t('stepWords.say.wheelIn.closeTheBrake'),
+        (difference.wheels || difference.hub !== 'stays') && t('stepWords.say.wheelIn.setTheBrakeAgain'),
       ]),
       t('stepWords.say.wheelIn.ifTheWheelIsNot'),
+      t('stepWords.say.wheelIn.tryTheBrake'),
     ),
   hubShifter: () =>
     said(

@@ -1,5 +1,5 @@
 import { leaveOut, type GearIndex } from '../../core/fit';
-import { acceptedGears, type CardSlot, type GearPair, type JobCard } from '../../core/job';
+import { acceptedGears, type CardSlot, type GearPair, type JobCard, type StepId } from '../../core/job';
 import { SLOTS, dataInSlot, slotsOf, withDataInSlot, type PartData, type Slot } from '../../core/parts';
 import type { JobRecord, JobSide, SwapWork } from '../job';
 import { jobSideOf } from '../job-side';
@@ -7,8 +7,8 @@ import type { SetupRecord } from '../setup';
 import { combinationOf, leftOutOf } from './fit-input';
 import type { JobFacts } from './job-card';
 
-/** A part that came off a bike and is not in stock yet. */
-interface TakenOff {
+/** Data of a part of a bike. */
+interface DataOfPart {
   readonly slot: Slot;
   readonly data: PartData;
 }
@@ -19,7 +19,10 @@ export interface FinishedSwap {
   readonly from: JobSide;
   /** The setup on the bike from now on: what moved is new, what stayed is as it was. */
   readonly fitted: SetupRecord;
-  readonly takenOff: readonly TakenOff[];
+  /** Parts that came off and are not in stock yet. */
+  readonly takenOff: readonly DataOfPart[];
+  /** What was read off parts of which it was not known. */
+  readonly readOff: readonly DataOfPart[];
 }
 
 /** Works out what is on the bike after a job that stays, by its card and what was read at its steps. */
@@ -29,7 +32,9 @@ export function finishedSwap(
   { bike, setups, parts }: JobFacts,
 ): FinishedSwap {
   const { work, progress } = job;
-  const from = setups[0] ? jobSideOf(bike, setups[0], parts) : work.from;
+  const recorded = setups[0] ? jobSideOf(bike, setups[0], parts) : work.from;
+  const readOff = readOffParts(card);
+  const from = { ...recorded, setup: readOff.reduce(withData, recorded.setup) };
   const planned = work.to.setup;
   const {
     cost: _cost,
@@ -71,7 +76,24 @@ export function finishedSwap(
       ...(leftOut && { leftOut }),
     },
     takenOff: takenOffBy(card, from.setup),
+    readOff,
   };
+}
+
+const withData = (setup: SetupRecord, { slot, data }: DataOfPart): SetupRecord =>
+  withDataInSlot(slot, setup, { ...dataInSlot(slot, setup), ...data });
+
+/** What a card knows of the chain and the shifter on the bike, from its record or as it was read at its steps. */
+function readOffParts({ from: { parts }, steps }: JobCard): DataOfPart[] {
+  const asked = (id: StepId) => steps.some((step) => step.id === id);
+  return [
+    ...(asked('chainSpeeds') && parts.chainSpeeds !== undefined
+      ? [{ slot: 'chain', data: { chainSpeeds: parts.chainSpeeds } } as const]
+      : []),
+    ...(asked('shifterSpeeds') && parts.shifterSpeeds !== undefined
+      ? [{ slot: 'shifter', data: { shifterSpeeds: parts.shifterSpeeds } } as const]
+      : []),
+  ];
 }
 
 /** Links of the chain on the bike after the job: as they were read, else as planned, else as they were. */
@@ -113,8 +135,8 @@ const KEPT_SLOTS: readonly Slot[] = [
   'chain',
 ];
 
-function takenOffBy(card: JobCard, from: SetupRecord): TakenOff[] {
-  return card.off.flatMap(({ what, label, partId }): TakenOff[] => {
+function takenOffBy(card: JobCard, from: SetupRecord): DataOfPart[] {
+  return card.off.flatMap(({ what, label, partId }): DataOfPart[] => {
     const slot = KEPT_SLOTS.find((one) => one === what);
     if (!slot || partId !== undefined || label.isPartOfChain) return [];
     const data = dataInSlot(slot, from);

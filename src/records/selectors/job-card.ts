@@ -10,6 +10,7 @@ import {
   type Move,
   type PastSwap,
   type Progress,
+  type ReadAtBike,
   type StockCandidate,
   type StockPart,
   type StockedBuild,
@@ -100,7 +101,7 @@ function plannedResult(job: SwapJob, facts: JobFacts): JobSide {
 
 function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob, facts: JobFacts): JobCard {
   const { bike, jobs, experience, times } = facts;
-  const before = withReadings(buildOf(from, facts), progress);
+  const before = buildOf(from, facts);
   const after = buildOf(work.to, facts, work);
   return jobCard(before, after, {
     fit: fitInputFor(bike, work.to.setup, from.setup, experience),
@@ -114,6 +115,7 @@ function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob
     usesQuickLink: work.usesQuickLink,
     checksHanger: work.checksHanger,
     isReturn: work.isReturn ?? false,
+    read: readAtBike(progress),
     torques: bike.torquesNm,
     lastTime: lastTimeOf(pastSwaps(jobs, facts), before, after),
     times,
@@ -134,21 +136,12 @@ function wheelsOf(bike: BikeRecord, setup: SetupRecord) {
   return { id, name };
 }
 
-/** What was counted and read off at the bike takes precedence over what is recorded of it. */
-function withReadings(build: StockedBuild, progress: Progress): StockedBuild {
-  const links = progress.countLinks?.values?.links;
-  const chainSpeeds = progress.chainSpeeds?.values?.speeds;
-  const shifterSpeeds = progress.shifterSpeeds?.values?.shifterSpeeds;
-  const isCount = links !== undefined && Number.isInteger(links) && links % 2 === 0 && links >= 60 && links <= 180;
-  const isSpeeds = (speeds: number | undefined) => speeds !== undefined && Number.isInteger(speeds) && speeds >= 5;
+/** What was counted and read off at the bike. */
+function readAtBike({ countLinks, chainSpeeds, shifterSpeeds }: Progress): ReadAtBike {
   return {
-    ...build,
-    ...(isCount && { chainLinks: links }),
-    parts: {
-      ...build.parts,
-      ...(isSpeeds(chainSpeeds) && { chainSpeeds }),
-      ...(isSpeeds(shifterSpeeds) && { shifterSpeeds }),
-    },
+    links: countLinks?.values?.links,
+    chainSpeeds: chainSpeeds?.values?.speeds,
+    shifterSpeeds: shifterSpeeds?.values?.shifterSpeeds,
   };
 }
 

@@ -1,5 +1,12 @@
 import type { GearIndex } from '../../../core/fit';
-import { jobCard, stopsRiding, type CardItem, type JobCard, type StockedBuild } from '../../../core/job';
+import {
+  jobCard,
+  stopsRiding,
+  type CardItem,
+  type JobCard,
+  type ReadAtBike,
+  type StockedBuild,
+} from '../../../core/job';
 import { itemName, stepTitle, stepWords, warningText } from '../../../messages/job';
 import { jobCardRequestSchema, type JobCardRequest, type JobCardResponse } from '../../../records/exchange/job-card';
 import { answered } from '../_http/guard';
@@ -16,7 +23,7 @@ type Done = JobCardRequest['done'];
 
 function answer(request: JobCardRequest): JobCardResponse {
   const { chainstayMm, bbDropMm, suspensionGrowthMm, done, chain, alternates, usesQuickLink } = request;
-  const from = withReadings(toBuild(request.from), done);
+  const from = toBuild(request.from);
   const to = toBuild(request.to);
   const card = jobCard(from, to, {
     fit: {
@@ -36,6 +43,7 @@ function answer(request: JobCardRequest): JobCardResponse {
     weighs: false,
     usesQuickLink,
     isReturn: false,
+    read: readAtBike(done),
   });
   const { linksNow, linksAfter, action, reason } = card.difference.chain;
   return {
@@ -85,19 +93,10 @@ function toBuild(build: BuildRequest): StockedBuild {
   };
 }
 
-/** What was counted and read off at the bike takes precedence over what was sent of it. */
-function withReadings(build: StockedBuild, done: Done): StockedBuild {
+/** What was counted and read off at the bike. */
+function readAtBike(done: Done): ReadAtBike {
   const value = (step: Done[number]['step']) => done.find((one) => one.step === step)?.value;
-  const [links, chainSpeeds, shifterSpeeds] = [value('countLinks'), value('chainSpeeds'), value('shifterSpeeds')];
-  return {
-    ...build,
-    ...(links !== undefined && Number.isInteger(links) && links % 2 === 0 && { chainLinks: links }),
-    parts: {
-      ...build.parts,
-      ...(chainSpeeds !== undefined && { chainSpeeds }),
-      ...(shifterSpeeds !== undefined && { shifterSpeeds }),
-    },
-  };
+  return { links: value('countLinks'), chainSpeeds: value('chainSpeeds'), shifterSpeeds: value('shifterSpeeds') };
 }
 
 function warningsOf(card: JobCard, done: Done): JobCardResponse['warnings'] {
