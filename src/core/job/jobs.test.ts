@@ -130,7 +130,11 @@ test('a clutch is off before the chain is opened, and the brake is tried after t
   );
   expect(stepIds(moved)).toEqual(expect.arrayContaining(['clutchOff', 'chainOff', 'clutchOn']));
   expect(stepIds(moved)).not.toContain('wheelOut');
-  const say = (card: JobCard, id: StepId) => stepWords(card.steps.find((step) => step.id === id)!, card);
+  const say = (card: JobCard, id: StepId) =>
+    stepWords(
+      card.steps.find((step) => step.id === id)!,
+      card,
+    );
   for (const job of JOB_CASES) {
     const card = cardOf(job);
     if (!stepIds(card).includes('wheelOut')) continue;
