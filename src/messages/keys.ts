@@ -1601,8 +1601,10 @@ export interface Messages {
     readonly 'readingWords.targetText.to': { readonly min: string | number; readonly max: string | number };
     readonly 'readingWords.targetText.orMore': null;
     readonly 'readingWords.targetText.atMost': null;
+    readonly 'readingWords.targetText.between': { readonly min: string | number; readonly max: string | number };
+    readonly 'readingWords.targetText.atLeast': { readonly min: string | number };
     readonly 'readingWords.judgementText.onTarget': { readonly value: string | number; readonly why: string | number };
-    readonly 'readingWords.judgementText.inWindow': { readonly value: string | number; readonly target: string | number; readonly why: string | number };
+    readonly 'readingWords.judgementText.inWindow': { readonly value: string | number; readonly hasTarget: string; readonly target: string | number; readonly why: string | number };
     readonly 'readingWords.judgementText.noTarget': { readonly value: string | number };
     readonly 'readingWords.judgementText.notPossible': { readonly value: string | number; readonly min: string | number; readonly max: string | number; readonly target: string; readonly target2: string | number };
     readonly 'readingWords.judgementText.notWhole': { readonly value: string | number; readonly unit: string; readonly hasTarget: string; readonly target: string | number };

@@ -116,6 +116,21 @@ test('links and speeds are whole; an odd count is said where nothing is known of
   const text = (value: number) => judgementText(links, value, judgeReading(links, value), 1);
   expect(text(111)).toContain('111 links: an odd number cannot be joined');
   expect(text(111.5)).toBe('111.5 links: enter a whole number.');
+  // Another derailleur on a chain that nobody has counted: it is joined again, and any count that passes both ends will do.
+  const joined = (cageLengthMm: number) =>
+    cardTo({ rearDerailleur: { cageLengthMm } }, { from: build({ chainLinks: undefined }) })
+      .steps.find(({ id }) => id === 'chainLength')!
+      .readings.find(({ id }) => id === 'links')!;
+  const said = (rule: StepReading, value: number) => judgementText(rule, value, judgeReading(rule, value), 2);
+  const [long, short] = [joined(105), joined(60)];
+  expect(long).toMatchObject({ target: undefined, window: { min: 112, max: 114 } });
+  expect(said(long, 114)).toBe(
+    '114 links: good; the target is 112 to 114 links (big-big + 2, and taut in small-small).',
+  );
+  expect(said(long, 110)).toContain('2 links too few: the target is 112 to 114 links');
+  // A cage that is too short for the range hangs slack at any count: none is told to be too many that big-big needs.
+  expect(said(short, 112)).toContain('it hangs slack in small-small, whatever its length');
+  expect(said(short, 114)).toContain('2 links too many: the target is 112 links or more');
   const speeds: StepReading = { id: 'speeds', unit: 'speeds', possible: { min: 5, max: 14 } };
   expect(judgementText(speeds, 11.5, judgeReading(speeds, 11.5), 1)).toBe('11.5 speeds: enter a whole number.');
 });

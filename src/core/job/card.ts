@@ -134,7 +134,10 @@ export function jobCard(recorded: StockedBuild, to: StockedBuild, options: CardO
     answer: fitAnswer(report, school),
     passed,
     shortChainInStock: shortChain(to, difference),
-    gathered: gatheredFor(difference, to, { weighs, usesQuickLink, checksHanger }),
+    gathered: gatheredFor(
+      steps.map(({ id }) => id),
+      { difference, usesQuickLink },
+    ),
     steps,
     minutes: minutesOf(workSteps(steps)),
     isShort: steps.length > 0 && isShortJob(context),

@@ -94,7 +94,7 @@ function judgeLinks({ target, window, usesQuickLink }: StepReading, links: numbe
   }
   if (links < min) return { kind: 'below', by: min - links };
   if (links > max) {
-    if (max < min && links === target) return { kind: 'slackAtPlanned' };
+    if (max < min && links <= Math.max(min, target ?? min)) return { kind: 'slackAtPlanned' };
     return { kind: 'above', by: links - Math.max(min, max) };
   }
   if (links === target) return { kind: 'onTarget' };

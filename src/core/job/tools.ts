@@ -1,5 +1,5 @@
-import { isElectronic, type Build } from './build';
 import type { SwapDifference } from './difference';
+import type { StepId } from './step-ids';
 
 const TOOLS = [
   'workStand',
@@ -44,52 +44,83 @@ export interface Gathered {
   readonly consumables: readonly Consumable[];
 }
 
-/** Tools and consumables that a swap needs; what every job needs first. */
-export function gatheredFor(
-  difference: SwapDifference,
-  to: Build,
-  options: { readonly weighs: boolean; readonly usesQuickLink: boolean; readonly checksHanger: boolean },
-): Gathered {
-  const { cassette, freehub, crank, ringsOn, ringsOff, front, rearDerailleur, shifter, chain, extender, guide } =
-    difference;
-  const rings = ringsOn.length + ringsOff.length > 0 || crank;
-  const cutsChain = chain.action === 'newChain' || chain.action === 'shorten';
-  const opensChain = cutsChain || chain.action === 'ask' || rearDerailleur;
-  const rear = cassette !== undefined || freehub || rearDerailleur || shifter !== 'stays' || extender !== 'stays';
-  const isCable = !isElectronic(to);
-  const needed: Readonly<Record<Tool, boolean>> = {
-    workStand: true,
-    keys: true,
-    smallTorqueWrench: true,
-    chainWhip: cassette !== undefined || freehub,
-    lockringTool: cassette !== undefined || freehub,
-    largeTorqueWrench: cassette !== undefined || freehub,
-    caliper: cassette !== undefined,
-    crankTool: crank,
-    chainTool: cutsChain || chain.action === 'ask',
-    eyeProtection: cutsChain || chain.action === 'ask',
-    quickLinkPliers: opensChain && options.usesQuickLink,
-    hangerGauge: options.checksHanger || rearDerailleur || extender === 'on',
-    cableCutter: isCable && (shifter !== 'stays' || rearDerailleur || front.kind === 'on' || front.kind === 'other'),
-    gapGauge: rear,
-    scale: options.weighs,
-    charger: !isCable && rear,
+/** What the tools and consumables of a step depend on, beside the step itself. */
+interface StepNeeds {
+  readonly difference: SwapDifference;
+  readonly usesQuickLink: boolean;
+}
+
+/** Tools and consumables of a step. */
+interface Needed {
+  readonly tools?: readonly Tool[];
+  readonly consumables?: readonly Consumable[];
+}
+
+const ALWAYS: Needed = { tools: ['workStand', 'keys', 'smallTorqueWrench'], consumables: ['rag'] };
+const SCALE: Needed = { tools: ['scale'] };
+const CALIPER: Needed = { tools: ['caliper'] };
+const GAP: Needed = { tools: ['gapGauge'] };
+
+/** What it takes to open a chain without cutting it. */
+const openChain = (usesQuickLink: boolean): readonly Tool[] =>
+  usesQuickLink ? ['quickLinkPliers'] : ['chainTool', 'eyeProtection'];
+
+const NEEDED: Readonly<Partial<Record<StepId, Needed | ((needs: StepNeeds) => Needed)>>> = {
+  hanger: { tools: ['hangerGauge'] },
+  oldGap: GAP,
+  weighBefore: SCALE,
+  chainOff: ({ usesQuickLink }) => ({ tools: openChain(usesQuickLink) }),
+  cassetteOff: { tools: ['chainWhip', 'lockringTool'] },
+  ringsOff: ({ difference: { crank } }) => (crank ? { tools: ['crankTool'] } : {}),
+  weigh: SCALE,
+  spacer: CALIPER,
+  cassetteOn: { tools: ['lockringTool', 'largeTorqueWrench'], consumables: ['grease'] },
+  hubShifter: { tools: ['cableCutter'], consumables: ['hubCable'] },
+  crank: ({ difference: { crank, ringsOn, ringsOff } }) => ({
+    ...(crank && { tools: ['crankTool', 'largeTorqueWrench'] }),
+    consumables: [
+      'threadlocker',
+      ...(crank ? (['grease', 'crankSpacers'] as const) : []),
+      // Bolts for one ring are shorter than those for two.
+      ...(ringsOn.length !== ringsOff.length ? (['ringBolts'] as const) : []),
+    ],
+  }),
+  ringClearance: CALIPER,
+  guide: { consumables: ['threadlocker'] },
+  frontOn: ({ difference: { front } }) => (front.kind === 'on' ? { consumables: ['frontMount'] } : {}),
+  // What marks where the clamp sat.
+  frontHeight: ({ difference: { front } }) => ({ ...CALIPER, ...(front.kind === 'move' && { consumables: ['tape'] }) }),
+  rearDerailleur: { consumables: ['grease'] },
+  battery: { tools: ['charger'] },
+  // A quick link that was opened is replaced, as many makers ask.
+  chainLength: ({ usesQuickLink, difference: { chain } }) => ({
+    tools: [
+      ...(chain.action === 'leave' ? [] : (['chainTool', 'eyeProtection'] as const)),
+      ...openChain(usesQuickLink),
+    ],
+    consumables: [usesQuickLink ? 'quickLink' : 'connectingPin', 'lube'],
+  }),
+  bGap: GAP,
+  checkLargestCog: GAP,
+  checkLargestCogMinimum: GAP,
+  cable: { tools: ['cableCutter'], consumables: ['rearCable'] },
+  frontCable: { tools: ['cableCutter'], consumables: ['frontCable'] },
+  checkSmallestCog: CALIPER,
+  checkFrontCage: CALIPER,
+  checkRingDifference: CALIPER,
+  checkCapacity: CALIPER,
+  weighAfter: SCALE,
+};
+
+/** Gathers the tools and consumables that the steps of a swap need; what every job needs first. */
+export function gatheredFor(steps: readonly StepId[], needs: StepNeeds): Gathered {
+  const all = [ALWAYS, ...steps.map((id) => NEEDED[id] ?? {})].map((one) =>
+    typeof one === 'function' ? one(needs) : one,
+  );
+  const tools = new Set(all.flatMap((one) => one.tools ?? []));
+  const consumables = new Set(all.flatMap((one) => one.consumables ?? []));
+  return {
+    tools: TOOLS.filter((tool) => tools.has(tool)),
+    consumables: CONSUMABLES.filter((one) => consumables.has(one)),
   };
-  const used: Readonly<Record<Consumable, boolean>> = {
-    rag: true,
-    grease: cassette !== undefined || freehub || crank,
-    threadlocker: rings || guide === 'on',
-    // Bolts for one ring are shorter than those for two.
-    ringBolts: ringsOn.length !== ringsOff.length,
-    quickLink: (cutsChain || chain.action === 'ask') && options.usesQuickLink,
-    connectingPin: (cutsChain || chain.action === 'ask') && !options.usesQuickLink,
-    lube: cutsChain || chain.action === 'ask',
-    rearCable: isCable && (shifter !== 'stays' || rearDerailleur),
-    frontCable: isCable && (front.kind === 'on' || front.kind === 'other'),
-    frontMount: front.kind === 'on',
-    crankSpacers: crank,
-    tape: front.kind === 'move',
-    hubCable: difference.hub === 'on',
-  };
-  return { tools: TOOLS.filter((tool) => needed[tool]), consumables: CONSUMABLES.filter((one) => used[one]) };
 }

@@ -1,7 +1,7 @@
 import { demoDataset } from '../../store/demo';
 import { PART_DEFAULTS, type JobRecord, type PartRecord } from '../../records';
 import { goneParts, isSwap, jobWithCard, type JobFacts } from '../../records/selectors/job-card';
-import { costOfPurchases, learnedTimes } from '../../core/job';
+import { costOfPurchases } from '../../core/job';
 import { buyList, stillToPay, withPurchase } from './buy-list';
 import { chainText, itemName } from '../../messages/job';
 import { jobFactsOf, stepsOf } from './job-facts';
@@ -221,33 +221,8 @@ test('every job of the demo has a card that says something', () => {
   }
 });
 
-test('step times are medians of finished jobs of the same kind, with their count', () => {
-  const minutes = (value: number) => value * 60_000;
-  const timed = [4, 6, 11].map((wheel) => ({
-    kind: 'cassette' as const,
-    runs: [{ fromMs: 0, toMs: minutes(60) }],
-    progress: {
-      wheelOut: { doneAtMs: minutes(wheel) },
-      cassetteOff: { doneAtMs: minutes(wheel + 3) },
-      // Ticked along with the one before it.
-      spacer: { doneAtMs: minutes(wheel + 3) + 500 },
-    },
-  }));
-  const times = learnedTimes(timed);
-  expect(times.cassette).toEqual({
-    wheelOut: { minutes: 6, count: 3 },
-    cassetteOff: { minutes: 3, count: 3 },
-  });
-  // A pause of the clock is no time of a step; one job alone says little.
-  const paused = {
-    ...timed[0]!,
-    runs: [
-      { fromMs: 0, toMs: minutes(1) },
-      { fromMs: minutes(3), toMs: minutes(60) },
-    ],
-  };
-  expect(learnedTimes([paused, paused]).cassette!.wheelOut).toEqual({ minutes: 2, count: 2 });
-  expect(learnedTimes([paused]).cassette).toEqual({});
+test('a step of a job takes as long as in the finished ones of its kind', () => {
+  const times = { cassette: { wheelOut: { minutes: 6, count: 3 }, cassetteOff: { minutes: 3, count: 3 } } };
   const narrow = { ...job('job-wider'), state: 'asked' as const, id: 'again' };
   const { work } = narrow;
   if (work.kind !== 'swap') throw new Error('no swap');

@@ -4,7 +4,6 @@ import { endsOf, type Ends } from './chain-words';
 import { linksText } from './list';
 import { JOINT_TEXT } from './torque-words';
 import { t } from './text';
-import { definite } from '../../core/items';
 
 /** What is read. */
 export function readingTitle(id: ReadingId): string {
@@ -67,10 +66,15 @@ const BASIS: Readonly<Record<Exclude<ReadingBasis, 'chainWindow'>, string>> = {
 const basisText = (basis: ReadingBasis, { big, small }: Ends): string =>
   basis === 'chainWindow' ? t('readingWords.basisText.2AndTautIn', { big, small }) : BASIS[basis];
 
-/** The target of a reading: "114 links (112 to 116)". */
+/** The target of a reading: "114 links (112 to 116)", or what is as good where no single value is aimed at: "112 links or more". */
 export function targetText({ target, window, unit }: StepReading): string | undefined {
-  if (target === undefined) return undefined;
   const { min, max } = window ?? {};
+  if (target === undefined) {
+    if (min === undefined) return undefined;
+    return max === undefined || max < min
+      ? t('readingWords.targetText.atLeast', { min: withUnit(min, unit) })
+      : t('readingWords.targetText.between', { min: short(min, 1), max: withUnit(max, unit) });
+  }
   const span =
     min !== undefined && max !== undefined && max >= min && (min !== target || max !== target)
       ? t('readingWords.targetText.to', { min: short(min, 1), max: short(max, 1) })
@@ -102,7 +106,7 @@ export function judgementText(
     case 'onTarget':
       return t('readingWords.judgementText.onTarget', { value: value$, why });
     case 'inWindow':
-      return t('readingWords.judgementText.inWindow', { value: value$, target: definite(target), why });
+      return t('readingWords.judgementText.inWindow', { value: value$, ...targetIn(target), why });
     case 'noTarget':
       return t('readingWords.judgementText.noTarget', { value: value$ });
     case 'notPossible':

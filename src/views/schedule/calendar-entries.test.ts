@@ -1,3 +1,5 @@
+import { cardTo } from '../../../tests/support/job';
+import { ONE_RING } from '../../../tests/support/setups';
 import { writeCalendar } from '../../formats/shop/calendar';
 import type { JobRecord } from '../../records';
 import { rechecksDue } from '../../features/workshop/due';
@@ -25,6 +27,9 @@ test('a swap with a day brings the re-check a week after it', () => {
     [`${swap.id}-recheck`, '2026-12-10', undefined],
   ]);
   expect(entries[1]!.name).toBe(`Re-check: ${swap.name}`);
+  const card = cardTo({ setup: ONE_RING });
+  const [withCard] = calendarEntries([{ ...board([{ ...swap, dueOn: TODAY }])[0]!, card }], [], TODAY);
+  expect(withCard!.description).toContain('work stand, hex and star (T25) keys');
 });
 
 test('a re-check without a day is in it: today where it is due, else a week after it was made', () => {

@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import type { CalendarJob } from '../../formats/shop/calendar';
 import type { RecheckDue } from '../../features/workshop/due';
+import { TOOL_TEXT } from '../../messages/job';
 import { isSwap } from '../../records/selectors/job-card';
 import type { BoardJob } from './board';
 import { t } from './text';
@@ -23,7 +24,7 @@ export function calendarEntries(
     if (job.dueOn === undefined) return [];
     const { id, name, dueOn } = job;
     const description = card
-      ? t('calendarEntries.tools', { tools: card.gathered.tools.join(', ') })
+      ? t('calendarEntries.tools', { tools: card.gathered.tools.map((tool) => TOOL_TEXT[tool]).join(', ') })
       : t('calendarEntries.afterTheFirstRides');
     const own = { id, name, bikeName, dueOn, minutes, description };
     if (!isSwap(job)) return [own];
