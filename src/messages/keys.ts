@@ -4077,6 +4077,7 @@ export interface Messages {
     readonly 'weighSummary.disagree': { readonly apart: string | number; readonly allowed: string | number; readonly believe: string | number };
     readonly 'weighSummary.bikeDisagrees': { readonly apart: string | number; readonly allowed: string | number; readonly believe: string | number };
     readonly 'weighSummary.bikeAgrees': { readonly apart: string | number; readonly allowed: string | number };
+    readonly 'weighSummary.incomplete': { readonly weighed: string | number; readonly parts: string | number };
     readonly 'weighSummary.believeSingle': null;
     readonly 'weighSummary.believeTogether': null;
     readonly 'weighSummary.believeParts': null;

@@ -19,6 +19,8 @@ import { t } from './text';
 const UNKNOWN_G = { part: 200, bike: 11_200, wheel: 2100 } as const;
 const WHOLE_BIKE_MAX_G = 50_000;
 
+const AGREEMENT_STYLE = { agree: styles.good, disagree: styles.doubt, incomplete: styles.why } as const;
+
 interface Pan {
   /** Key of what is weighed. */
   readonly what: string;
@@ -40,7 +42,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
   const { job, step, edit } = work;
   const state = useWorkspace();
   const [pan, setPan] = useState<Pan>();
-  const summary = weighingSummary(job.weighings, units);
+  const summary = weighingSummary(job.weighings, card, units);
   const take = (grams: number, resolutionG: number) => {
     if (!pan) return;
     const { what, side, together, partId, name } = pan;
@@ -97,11 +99,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
               );
             })}
             {agreement && (
-              <p
-                className={agreement.agrees ? styles.good : styles.doubt}
-                role="status"
-                data-testid={`weighed-${side}`}
-              >
+              <p className={AGREEMENT_STYLE[agreement.kind]} role="status" data-testid={`weighed-${side}`}>
                 {agreement.text}
               </p>
             )}
@@ -137,7 +135,7 @@ export function WeighPanel({ work, card }: { work: Work; card: JobCard }) {
         </p>
       )}
       {summary.bike && (
-        <p className={summary.bike.agrees ? styles.good : styles.doubt} role="status" data-testid="weighed-ways">
+        <p className={AGREEMENT_STYLE[summary.bike.kind]} role="status" data-testid="weighed-ways">
           {summary.bike.text}
         </p>
       )}

@@ -1,4 +1,4 @@
-import { compareWeighings, type PartWeighing, type Weighing } from '../../core/job';
+import { compareWeighings, type CardItem, type JobCard, type PartWeighing, type Weighing } from '../../core/job';
 import { partMassText, type Units } from '../../features/units/measures';
 import { t } from './text';
 
@@ -13,7 +13,8 @@ export function togetherG(items: readonly { readonly massG: number | undefined }
 }
 
 interface Agreement {
-  readonly agrees: boolean;
+  /** `incomplete`: not all parts have been weighed one by one, so that there is nothing to compare. */
+  readonly kind: 'agree' | 'disagree' | 'incomplete';
   readonly text: string;
 }
 
@@ -34,47 +35,74 @@ interface WeighingSummary {
   readonly bike: Agreement | undefined;
 }
 
-/** Summarises the weighings of a job: by parts, all together, and by the whole bike before and after. */
-export function weighingSummary(weighings: readonly PartWeighing[], units: Units): WeighingSummary {
+/** What a rear wheel carries: its weight before and after tells of nothing else. */
+const ON_WHEEL: readonly CardItem['what'][] = ['cassette', 'freehub', 'spacer'];
+
+/**
+ * Summarises the weighings of a job: by parts, all together, and by the whole bike before and after.
+ * @param moved what comes off and goes on
+ */
+export function weighingSummary(
+  weighings: readonly PartWeighing[],
+  moved: Pick<JobCard, 'off' | 'on'>,
+  units: Units,
+): WeighingSummary {
   const isWhole = ({ what }: PartWeighing) => what === BIKE || what === WHEEL;
-  const side = (which: PartWeighing['side']) => {
+  const side = (which: PartWeighing['side']): WeighedSide => {
     const own = weighings.filter((one) => one.side === which && !isWhole(one));
-    return { single: own.filter(({ together }) => !together), together: own.filter(({ together }) => together) };
+    return {
+      parts: moved[which].length,
+      single: own.filter(({ together, what }) => !together && moved[which].some(({ key }) => key === what)),
+      together: own.filter(({ together }) => together),
+    };
   };
   const whole = (which: PartWeighing['side'], what: string) =>
     weighings.filter((one) => one.side === which && one.what === what);
   const [off, on] = [side('off'), side('on')];
-  const best = ({ single, together }: ReturnType<typeof side>) => (together.length > 0 ? together : single);
   const wholes = [BIKE, WHEEL].find((what) => whole('off', what).length > 0 && whole('on', what).length > 0);
-  const byParts = changeBy(best(off), best(on));
+  const byParts = changeBy(wholeSide(off), wholeSide(on));
   const byBike = wholes === undefined ? undefined : changeBy(whole('off', wholes), whole('on', wholes));
+  const isOfWheel = [...moved.off, ...moved.on].every(({ what }) => ON_WHEEL.includes(what));
   return {
     off: agreement(off, units),
     on: agreement(on, units),
     byParts,
     byBike,
-    bike: bikeAgreement(byParts, byBike, units),
+    bike: wholes === BIKE || isOfWheel ? bikeAgreement(byParts, byBike, units) : undefined,
   };
 }
 
 const apartText = (units: Units, grams: number) => partMassText(units, Math.abs(grams), 1);
 
-function changeBy(off: readonly Weighing[], on: readonly Weighing[]): Change | undefined {
-  if (off.length === 0 || on.length === 0) return undefined;
+/** What was weighed of the parts of a side. */
+interface WeighedSide {
+  /** How many there are. */
+  readonly parts: number;
+  readonly single: readonly PartWeighing[];
+  readonly together: readonly PartWeighing[];
+}
+
+/** The readings that weigh all of a side, together or one by one; undefined where parts are missing. */
+function wholeSide({ parts, single, together }: WeighedSide): readonly Weighing[] | undefined {
+  if (together.length > 0) return together;
+  return single.length === parts ? single : undefined;
+}
+
+function changeBy(off: readonly Weighing[] | undefined, on: readonly Weighing[] | undefined): Change | undefined {
+  if (!off || !on || off.length + on.length === 0) return undefined;
   const { differenceG, allowedG } = compareWeighings(on, off);
   return { grams: differenceG, doubtG: allowedG };
 }
 
-function agreement(
-  sides: { readonly single: readonly PartWeighing[]; readonly together: readonly PartWeighing[] },
-  units: Units,
-): Agreement | undefined {
-  const { single, together } = sides;
+function agreement({ parts, single, together }: WeighedSide, units: Units): Agreement | undefined {
   if (single.length === 0 || together.length === 0) return undefined;
+  if (single.length < parts) {
+    return { kind: 'incomplete', text: t('weighSummary.incomplete', { weighed: single.length, parts }) };
+  }
   const { differenceG, allowedG, agrees, finer } = compareWeighings(single, together);
   const believe = { first: t('weighSummary.believeSingle'), second: t('weighSummary.believeTogether') };
   return {
-    agrees,
+    kind: agrees ? 'agree' : 'disagree',
     text: agrees
       ? t('weighSummary.agree', { apart: apartText(units, differenceG), allowed: partMassText(units, allowedG, 2) })
       : t('weighSummary.disagree', {
@@ -92,7 +120,7 @@ function bikeAgreement(parts: Change | undefined, bike: Change | undefined, unit
   const agrees = Math.abs(apartG) <= allowedG * (1 + 1e-9) + 1e-9;
   if (agrees)
     return {
-      agrees,
+      kind: 'agree',
       text: t('weighSummary.bikeAgrees', {
         apart: apartText(units, apartG),
         allowed: partMassText(units, allowedG, 2),
@@ -105,7 +133,7 @@ function bikeAgreement(parts: Change | undefined, bike: Change | undefined, unit
         ? t('weighSummary.believeParts')
         : t('weighSummary.believeBike');
   return {
-    agrees,
+    kind: 'disagree',
     text: t('weighSummary.bikeDisagrees', {
       apart: apartText(units, apartG),
       allowed: partMassText(units, allowedG, 2),
