@@ -78,7 +78,7 @@ test('a gap that worked last time is the target, and its turns are too', () => {
       again.steps.find(({ id }) => id === 'bGap')!,
       again,
     ).text,
-  ).toContain('Turn the B-tension screw 2.5 turns in (clockwise), as last time');
+  ).toContain('turn the B-tension screw 2.5 turns in (clockwise), as last time');
 });
 
 test('a torque that was read off the part takes the place of the usual one', () => {
@@ -115,7 +115,9 @@ test('links and speeds are whole; an odd count is said where nothing is known of
   const links = asking.find(({ id }) => id === 'countLinks')!.readings[0]!;
   const text = (value: number) => judgementText(links, value, judgeReading(links, value), 1);
   expect(text(111)).toContain('111 links: an odd number cannot be joined');
-  expect(text(111.5)).toBe('111.5 links: enter a whole number.');
+  expect(text(111.5)).toContain('111.5 links: enter a whole number. The target is');
+  expect(text(100)).toContain('too few: the target is');
+  expect(text(112)).toContain('112 links: good');
   // Another derailleur on a chain that nobody has counted: it is joined again, and any count that passes both ends will do.
   const joined = (cageLengthMm: number) =>
     cardTo({ rearDerailleur: { cageLengthMm } }, { from: build({ chainLinks: undefined }) })

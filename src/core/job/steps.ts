@@ -5,6 +5,7 @@ import { gapTarget } from './gap';
 import type { LastTime } from './last-time';
 import { CHAIN_SPEEDS, LINKS_COUNTED, LINKS_POSSIBLE, SHIFTER_SPEEDS, type ReadAtBike } from './read-at-bike';
 import type { ReadingId, StepReading } from './readings';
+import type { Bounds } from '../numbers';
 import { STEP_IDS, type StepId } from './step-ids';
 import { SYMPTOMS_OF, type Symptom } from './symptoms';
 import type { LearnedTimes } from './times';
@@ -149,6 +150,12 @@ const touchesRear = (difference: SwapDifference) =>
   difference.rearDerailleur ||
   difference.shifter !== 'stays' ||
   difference.extender !== 'stays';
+/** Counts of links that pass both ends, as the window of a reading. */
+const countWindow = ({ window: { minLinks, maxLinks } }: SwapDifference['chain']): Partial<Bounds> => ({
+  min: minLinks,
+  ...(maxLinks !== undefined && { max: maxLinks }),
+});
+
 /** Whether the chain comes off; one that is shortened is opened once all else is on. */
 const opensChain = ({ chain, rearDerailleur }: SwapDifference) =>
   chain.action === 'newChain' || chain.action === 'ask' || rearDerailleur;
@@ -200,7 +207,7 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   countLinks: ({ difference, read }) =>
     when(read.links !== undefined || (difference.chain.linksNow === undefined && difference.chain.action === 'leave'), {
       minutes: 2,
-      readings: [LINKS_COUNTED],
+      readings: [{ ...LINKS_COUNTED, window: countWindow(difference.chain), basis: 'chainWindow' }],
     }),
   oldGap: ({ difference }) => when(touchesRear(difference), { minutes: 1, readings: [gapReading] }),
   weighBefore: ({ weighs }) => when(weighs, { minutes: 2 }),
@@ -270,14 +277,13 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
     // A chain that stays is opened only where the derailleur that it runs through is replaced.
     const isLeft = chain.action === 'leave';
     if (isLeft && !rearDerailleur) return undefined;
-    const { minLinks, maxLinks } = chain.window;
     return {
       minutes: isLeft ? 3 : 10,
       readings: [
         {
           ...reading('links', 'links', LINKS_POSSIBLE),
           target: isLeft ? chain.linksAfter : chain.targetLinks,
-          window: { min: minLinks, ...(maxLinks !== undefined && { max: maxLinks }) },
+          window: countWindow(chain),
           basis: 'chainWindow',
           usesQuickLink,
         },
