@@ -1432,6 +1432,8 @@ export interface Messages {
     readonly 'chainWords.whyNew.worn': null;
     readonly 'chainWords.whyNew.otherPart': null;
     readonly 'chainWords.whyNew.otherWidth': null;
+    readonly 'chainWords.whyNew.mayBeTooShort': { readonly big: string | number; readonly minLinks: string | number };
+    readonly 'chainWords.whyNew.plannedLonger': { readonly now: string | number };
     readonly 'chainWords.whyNew.tooShortForPair': { readonly now: string | number; readonly big: string | number };
     readonly 'chainWords.whyNew.wouldNotReach': { readonly now: string | number; readonly big: string | number };
     readonly 'chainWords.chainWarningText.cannotLeave.itCannotBeLeftAs': { readonly big: string | number; readonly minLinks: string | number };
@@ -1518,7 +1520,7 @@ export interface Messages {
     readonly 'findingWords.obstacleText.chainTooShort.neverRideWithThisChain': { readonly links: string | number };
     readonly 'findingWords.obstacleText.chainTooShort.neverRideWithThisChain2': { readonly links: string | number; readonly minLinks: string | number };
     readonly 'findingWords.obstacleText.mustBePutBack': null;
-    readonly 'findingWords.obstacleText.findingOpen': { readonly step: string | number; readonly symptomText: string | number };
+    readonly 'findingWords.obstacleText.findingOpen': { readonly step: string | number; readonly symptomText: string | number; readonly canAccept: string };
     readonly 'itemWords.slotText.bigRing': null;
     readonly 'itemWords.slotText.smallRing': null;
     readonly 'itemWords.slotText.crank': null;

@@ -72,12 +72,12 @@ export const JOB_CARDS: Readonly<
   },
   'chain never counted, larger cassette': {
     kind: 'cassette',
-    chain: 'newChain, tooShort: ? to 112',
+    chain: 'newChain, mayBeTooShort: ? to 112',
     off: ['cassette 11-28, 12-speed', 'chain'],
     on: ['cassette 11-36, 12-speed', 'chain, 112 links'],
     buy: ['cassette 11-36, 12-speed', 'chain, 112 links'],
     steps:
-      'decide fit gather oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn chainLength bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck',
+      'decide fit gather countLinks oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn chainLength bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck',
   },
   'links typed for the new setup': {
     kind: 'cassette',

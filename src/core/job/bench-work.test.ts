@@ -281,6 +281,12 @@ const obstacle = (id: StepId, progress: Progress, how: 'done' | 'skipped' = 'don
   return found && obstacleText(found);
 };
 
+test('what must not be accepted with limits is not offered as a way out', () => {
+  const open = (symptom: 'slack' | 'lockedUp') => obstacle('testRide', { ...SAFE, bGap: { findings: [{ symptom }] } });
+  expect(open('slack')).toContain('accept it with limits');
+  expect(open('lockedUp')).toMatch(/Fix it, or put the old parts back/);
+});
+
 test('nobody rides before the checks, and they are never skipped', () => {
   expect(obstacle('bigBig', {}, 'skipped')).toContain('cannot be skipped');
   expect(obstacle('testRide', { limitScrews: { doneAtMs: 1 } })).toBe(

@@ -23,6 +23,10 @@ type ChainReason =
   /** More links than planned, or than stay taut. */
   | 'tooLong'
   | 'tooShort'
+  /** Not counted, and the new setup needs more links than the old one: it is counted first. */
+  | 'mayBeTooShort'
+  /** More links are planned than it has. */
+  | 'plannedLonger'
   /** Too short for the other setup of a seasonal pair. */
   | 'tooShortForPair'
   /** Too wide or too narrow for the cassette. */
@@ -118,9 +122,7 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
   if (width === 'other') return plan('newChain', 'otherWidth', targetLinks);
   if (linksNow === undefined) {
     const isLongEnough = minLinks <= old().minLinks;
-    return isLongEnough
-      ? plan('leave', 'notCounted', undefined)
-      : plan('newChain', own.minLinks < minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
+    return isLongEnough ? plan('leave', 'notCounted', undefined) : plan('newChain', 'mayBeTooShort', targetLinks);
   }
   if (linksNow < minLinks) {
     if (wish.choice === 'leave') warnings.push({ code: 'cannotLeave', end: 'bigBig' });
@@ -134,7 +136,9 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
     warnings.push({ code: 'cannotLeave', end: 'smallSmall' });
   }
   // A count that was typed may be above the present one.
-  return linksNow > targetLinks ? plan('shorten', 'tooLong', targetLinks) : plan('newChain', 'tooShort', targetLinks);
+  return linksNow > targetLinks
+    ? plan('shorten', 'tooLong', targetLinks)
+    : plan('newChain', 'plannedLonger', targetLinks);
 }
 
 const isEmpty = ({ minLinks, maxLinks }: ChainWindow) => maxLinks !== undefined && maxLinks < minLinks;

@@ -232,13 +232,13 @@ export function movedChain(chain: ChainPlan, from: StockedBuild, to: StockedBuil
   return items;
 }
 
-function moveChain({ action, linksNow, linksAfter, targetLinks }: ChainPlan, move: MoveItem): void {
+function moveChain({ action, reason, linksNow, linksAfter, targetLinks }: ChainPlan, move: MoveItem): void {
   if (action === 'shorten') {
     const links = definite(linksNow) - definite(linksAfter);
     move('off', 'chain', { links, isPartOfChain: true }, { estimateG: chainMassG(links) });
   }
   if (action === 'newChain' || action === 'ask') {
-    const isAssumed = action === 'ask';
+    const isAssumed = action === 'ask' || reason === 'mayBeTooShort';
     move('off', 'chain', { links: linksNow }, { estimateG: chainMassG(linksNow ?? targetLinks), isAssumed });
     move('on', 'chain', { links: targetLinks }, { estimateG: chainMassG(targetLinks), isAssumed });
   }

@@ -3,6 +3,7 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { build, cardTo, names, stepIds, type CardWishes } from '../../../tests/support/job';
 import { JOB_CARDS } from '../../../tests/support/job-cards';
 import { JOB_CASES } from '../../../tests/support/job-cases';
+import { TOURER } from '../../../tests/support/setups';
 import { chainText, stepTitle, stepWords } from '../../messages/job';
 import { chainLinks } from '../fit';
 import { CHAIN_CHOICES } from './chain-plan';
@@ -182,6 +183,22 @@ test('what is read at the bike decides, and its step stays, so that it can be co
   // What cannot be is not worked with.
   for (const links of [111, 111.5, 58, 182]) expect(card({ links }).difference.chain.linksNow).toBeUndefined();
   for (const chainSpeeds of [4, 10.5, 15, 110]) expect(card({ chainSpeeds }).difference.chain.action).toBe('ask');
+});
+
+test('a new chain is called for by its true reason', () => {
+  const uncounted = build({
+    setup: { ...TOURER, cogs: TOURER.cogs.map((cog) => Math.min(cog, 28)) },
+    chainLinks: undefined,
+  });
+  const counted = (links?: number) => cardTo({}, { from: uncounted, read: { links } });
+  expect(chainText(counted())).toContain('it may not reach big-big. Count it first: with 112 links or more it stays');
+  expect(counted().buy.map(({ what, isAssumed }) => [what, isAssumed])).toContainEqual(['chain', true]);
+  expect(counted(112).difference.chain).toMatchObject({ action: 'leave', reason: 'fits' });
+  expect(counted(110).difference.chain).toMatchObject({ action: 'newChain', reason: 'tooShort' });
+  const planned = cardTo({ chainLinks: 116 }, { chain: 'fit' });
+  expect(chainText(planned)).toContain(
+    'a new chain of 116 links, because more links are planned than the present 112 links',
+  );
 });
 
 test('on 1x nothing says big or small ring', () => {

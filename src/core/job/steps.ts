@@ -204,10 +204,10 @@ const STEPS: Readonly<Record<StepId, MakeStep>> = {
   gather: () => ({ minutes: 5 }),
   hanger: ({ checksHanger, difference }) =>
     when(checksHanger || difference.rearDerailleur || difference.extender === 'on', { minutes: 5 }),
-  countLinks: ({ difference, read }) =>
-    when(read.links !== undefined || (difference.chain.linksNow === undefined && difference.chain.action === 'leave'), {
+  countLinks: ({ difference: { chain }, read }) =>
+    when(read.links !== undefined || chain.reason === 'notCounted' || chain.reason === 'mayBeTooShort', {
       minutes: 2,
-      readings: [{ ...LINKS_COUNTED, window: countWindow(difference.chain), basis: 'chainWindow' }],
+      readings: [{ ...LINKS_COUNTED, window: countWindow(chain), basis: 'chainWindow' }],
     }),
   oldGap: ({ difference }) => when(touchesRear(difference), { minutes: 1, readings: [gapReading] }),
   weighBefore: ({ weighs }) => when(weighs, { minutes: 2 }),

@@ -75,12 +75,12 @@ function actionText(
     case 'newChain':
       return t('chainWords.actionText.newChain', {
         targetLinks: links(targetLinks),
-        reason: whyNew(reason, linksNow, ends),
+        reason: whyNew(reason, linksNow, window.minLinks, ends),
       });
   }
 }
 
-function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined, ends: Ends): string {
+function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined, minLinks: number, ends: Ends): string {
   const now =
     linksNow === undefined
       ? t('chainWords.whyNew.thePresentOne')
@@ -92,6 +92,10 @@ function whyNew(reason: ChainPlan['reason'], linksNow: number | undefined, ends:
       return t('chainWords.whyNew.otherPart');
     case 'otherWidth':
       return t('chainWords.whyNew.otherWidth');
+    case 'mayBeTooShort':
+      return t('chainWords.whyNew.mayBeTooShort', { big: ends.big, minLinks: links(minLinks) });
+    case 'plannedLonger':
+      return t('chainWords.whyNew.plannedLonger', { now });
     case 'tooShortForPair':
       return t('chainWords.whyNew.tooShortForPair', { now, big: ends.big });
     default:

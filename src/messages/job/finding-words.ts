@@ -1,5 +1,5 @@
 import type { Ending, Finding, Obstacle, RemedyCode, StepId, StepProgress, Symptom } from '../../core/job';
-import { openFinding } from '../../core/job';
+import { endingsOf, openFinding } from '../../core/job';
 import { cogsText, linksText, listed, pairsText } from './list';
 import { STEP_TITLES } from './step-titles';
 import { t } from './text';
@@ -127,6 +127,7 @@ export function obstacleText(obstacle: Obstacle, titleOf: (id: StepId) => string
       return t('findingWords.obstacleText.findingOpen', {
         step: titleOf(obstacle.step),
         symptomText: SYMPTOM_TEXT[obstacle.symptom].toLowerCase(),
+        canAccept: endingsOf(obstacle.symptom).includes('accepted') ? 'yes' : 'no',
       });
   }
 }
