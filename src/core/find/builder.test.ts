@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { SEEDED, chainringsArbitrary, cogsArbitrary, setupArbitrary } from '../../../tests/support/arbitraries';
+import { SEEDED, chainringsArbitrary, cogsArbitrary } from '../../../tests/support/arbitraries';
 import { TOURER_FITTED } from '../../../tests/support/find';
 import { TOURER } from '../../../tests/support/setups';
-import { DRIVE_DEFAULTS, CageReach, LIMITS_SCHOOLS, cagePose, fitAnswer, fitReport, type FitInput } from '../fit';
+import { LIMITS_SCHOOLS, fitAnswer, fitReport, type FitInput } from '../fit';
 import { GENERIC_CASSETTES } from '../catalog/cassettes';
 import { DEFAULT_PRICES, PART_KINDS } from '../catalog/price-list';
 import { SetupBuilder, type FindBike } from './builder';
@@ -87,31 +87,6 @@ test('a build goes together just where its whole fit report says so', () => {
     { ...SEEDED, numRuns: cases(75) },
   );
   expect(seen.size).toBeGreaterThanOrEqual(4);
-});
-
-test('how a chain hangs is told by lengths as by the angle that they come to', () => {
-  const seen = new Set<string>();
-  fc.assert(
-    fc.property(
-      setupArbitrary(),
-      fc.integer({ min: 90, max: 130 }),
-      fc.double({ min: 45, max: 130, noNaN: true }),
-      fc.integer({ min: -110, max: -20 }),
-      (setup, links, cageLengthMm, foldBackLimitDeg) => {
-        const geometry = { ...DRIVE_DEFAULTS, cageLengthMm, foldBackLimitDeg };
-        const [ring, cog] = [setup.chainrings[0]!, setup.cogs[0]!];
-        const { state } = cagePose(ring, cog, links, geometry);
-        const reach = new CageReach(ring, cog, geometry);
-        expect(reach.state(links)).toBe(state);
-        seen.add(state);
-        if (state === 'impossible') return;
-        expect(links > reach.mostLinks()).toBe(state === 'slack');
-        expect(links < reach.fewestLinks()).toBe(state === 'tooShort');
-      },
-    ),
-    { ...SEEDED, numRuns: cases(375) },
-  );
-  expect(seen).toEqual(new Set(['impossible', 'ok', 'slack', 'tooShort']));
 });
 
 /** The tourer of the worked examples, all of it known. */
