@@ -243,6 +243,21 @@ test('a chain that was counted at the stand is worked on by that count', async (
   expect((await cardOf(db, there)).card.difference.chain.linksNow).toBeUndefined();
 });
 
+test('a chain that nobody counted goes back to the setup that it came from', async () => {
+  const db = await open();
+  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
+  const [there, back] = await bookPair(db, bikeId, 'leave');
+  const chainOf = async () => (await cardOf(db, back)).card.difference.chain;
+  expect(await chainOf()).toMatchObject({ action: 'leave', reason: 'notCounted' });
+  expect((await cardOf(db, back)).card.buy).toEqual([]);
+  await signOff(db, there);
+  expect(await chainOf()).toMatchObject({ action: 'leave', reason: 'notCounted' });
+  expect((await cardOf(db, back)).card.steps.map(({ id }) => id)).toContain('countLinks');
+  // Once it is counted, its count decides.
+  await workOn(db, back, { countLinks: { values: { links: 110 } } });
+  expect(await chainOf()).toMatchObject({ action: 'newChain', reason: 'tooShort' });
+});
+
 test('gears that were accepted as left out are with the setup, for its combination alone', async () => {
   const db = await open();
   const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });

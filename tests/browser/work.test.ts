@@ -295,6 +295,30 @@ test('a check that is left open stands in the log as open, with its reading', as
   await app.shows('[data-testid=timeline]', 'noise, still open; ticks on the 24');
 });
 
+test('links are counted at the bike: each count is answered, the card follows it, and its step stays to correct it', async () => {
+  await app.open('/work?job=job-mountain');
+  await at('decide');
+  await goTo('Count the links');
+  await app.type('reading', '111');
+  await app.shows('[data-testid=judged]', 'an odd number cannot be joined');
+  await app.type('reading', '90');
+  await app.shows('[data-testid=judged]', 'too few');
+  await app.find('[data-testid=step][data-kept=true]');
+  // With so few links a new chain goes on.
+  await app.driver.navigate().refresh();
+  await at('countLinks');
+  await app.holds('reading', '90');
+  await goTo('Chain length');
+  await app.shows('[data-testid=step]', 'Fit the new chain');
+  await goTo('Count the links');
+  await app.type('reading', '118');
+  await app.shows('[data-testid=judged]', '118 links: good');
+  await done('countLinks');
+  await app.gone('[data-step=countLinks]');
+  await app.click('[aria-label="All steps"]');
+  await app.gone('[data-step=chainLength]');
+});
+
 const POSITION = 'N 53 04.2, E 8 48.1';
 
 /** A JPEG with metadata as a camera writes them, in which a position stands. */

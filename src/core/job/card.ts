@@ -61,6 +61,8 @@ export interface CardOptions {
   /** Whether the bike goes back and forth between the two setups. */
   readonly alternates: boolean;
   readonly newChain: boolean;
+  /** Whether the chain on the bike was on the new setup before and has not been cut since. */
+  readonly chainHasServed?: boolean | undefined;
   readonly keeps?: readonly DescribedSlot[] | undefined;
   readonly prices?: Prices | undefined;
   readonly weighs: boolean;
@@ -91,7 +93,12 @@ export function jobCard(recorded: StockedBuild, to: StockedBuild, options: CardO
   };
   const move = moveOf(from, to, {
     frame,
-    chain: { choice: options.chain, alternates: options.alternates, newChain: options.newChain },
+    chain: {
+      choice: options.chain,
+      alternates: options.alternates,
+      newChain: options.newChain,
+      hasServed: options.chainHasServed,
+    },
     keeps: options.keeps,
     prices: options.prices,
     isReturn,

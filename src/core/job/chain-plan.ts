@@ -18,7 +18,7 @@ type ChainReason =
   | 'passesBothEnds'
   /** It reaches big-big; small-small must be checked on the stand. */
   | 'reachesBigBig'
-  /** Not counted; it was long enough for a setup that needs at least as many links. */
+  /** Not counted; it was long enough for this setup, or for one that needs at least as many links. */
   | 'notCounted'
   /** More links than planned, or than stay taut. */
   | 'tooLong'
@@ -72,6 +72,8 @@ export interface ChainWish {
   readonly alternates: boolean;
   /** Whether a new chain is wanted whatever the old one's length: it is worn. */
   readonly newChain: boolean;
+  /** Whether this very chain was on the new setup before and has not been cut since. */
+  readonly hasServed?: boolean | undefined;
 }
 
 /** The counts of links that the new setup takes, and those that the old one does. */
@@ -121,7 +123,7 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
   if (isOtherChain(from, to)) return plan('newChain', 'otherPart', targetLinks);
   if (width === 'other') return plan('newChain', 'otherWidth', targetLinks);
   if (linksNow === undefined) {
-    const isLongEnough = minLinks <= old().minLinks;
+    const isLongEnough = wish.hasServed === true || minLinks <= old().minLinks;
     return isLongEnough ? plan('leave', 'notCounted', undefined) : plan('newChain', 'mayBeTooShort', targetLinks);
   }
   if (linksNow < minLinks) {

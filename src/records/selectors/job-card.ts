@@ -58,8 +58,7 @@ export const isSwap = (job: JobRecord): job is JobRecord & { readonly work: Swap
 
 /** Works a job's card out from what is on the bike and in stock now; one that is over from what was there then. */
 export function jobWithCard(job: SwapJob, facts: JobFacts): JobWithCard {
-  const pair = facts.jobs.find(({ id }) => id === job.pairId);
-  const first = job.work.isReturn && pair && isSwap(pair) ? pair : undefined;
+  const first = firstOfPair(job.work, job.pairId, facts);
   const waitsFor = first && first.state !== 'done' && job.state !== 'done' ? first : undefined;
   const isPutBack = first?.state === 'done' && first.outcome === 'reverted';
   return {
@@ -67,6 +66,19 @@ export function jobWithCard(job: SwapJob, facts: JobFacts): JobWithCard {
     waitsFor,
     notNeeded: isPutBack && job.state !== 'done' ? first : undefined,
   };
+}
+
+/** The job that a way back takes back. */
+function firstOfPair({ isReturn }: SwapWork, pairId: string | undefined, { jobs }: JobFacts) {
+  const pair = isReturn ? jobs.find(({ id }) => id === pairId) : undefined;
+  return pair && isSwap(pair) && !pair.work.isReturn ? pair : undefined;
+}
+
+/** Whether a job leaves, or left, the chain on the bike as it was. */
+function leavesChain(job: SwapJob, facts: JobFacts): boolean {
+  return (
+    jobWithCard(job, facts).card.difference.chain.action === 'leave' && job.progress.chainLength?.values === undefined
+  );
 }
 
 /** Works out the card of a change between two setups of a bike, as if the first were on it; both stay in use. */
@@ -101,6 +113,7 @@ function plannedResult(job: SwapJob, facts: JobFacts): JobSide {
 
 function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob, facts: JobFacts): JobCard {
   const { bike, jobs, experience, times } = facts;
+  const first = firstOfPair(work, pairId, facts);
   const before = buildOf(from, facts);
   const after = buildOf(work.to, facts, work);
   return jobCard(before, after, {
@@ -109,6 +122,7 @@ function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob
     chain: work.chain,
     alternates: alternates ?? (pairId !== undefined && jobs.some(({ id }) => id === pairId)),
     newChain: work.newChain,
+    chainHasServed: first !== undefined && leavesChain(first, facts),
     keeps: work.keeps,
     prices: filledPrices(bike.find?.prices),
     weighs: work.weighs,
