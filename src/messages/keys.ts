@@ -4032,8 +4032,6 @@ export interface Messages {
     readonly 'signOffPanel.stayOut': { readonly gears: string | number };
     readonly 'signOffPanel.recheckOf': { readonly name: string | number };
     readonly 'signOffPanel.outcome': null;
-    readonly 'signOffPanel.becauseOfForTheLog': null;
-    readonly 'signOffPanel.groupOverTOutsideTheSheet': { readonly group: string | number; readonly overT: string | number };
     readonly 'signOffPanel.whatWasFound': null;
     readonly 'signOffPanel.signOff': null;
     readonly 'signOffPanel.theNewSetupBecomesA': null;
@@ -4137,6 +4135,8 @@ export interface Messages {
     readonly 'cardView.nothing': null;
     readonly 'cardView.tools': null;
     readonly 'cardView.consumables': null;
+    readonly 'causesField.becauseOf': null;
+    readonly 'causesField.limit': { readonly group: string | number; readonly overT: string | number };
     readonly 'signOff.partOff': { readonly part: string | number; readonly bike: string | number };
     readonly 'signOff.cameOffAt': { readonly job: string | number };
     readonly 'stateSelect.stateOfName': { readonly name: string | number };

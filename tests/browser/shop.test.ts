@@ -370,6 +370,14 @@ describe('log', () => {
     await app.clickText('button', 'Record');
     await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 1 of 2 worked');
     await app.shows('[data-testid=timeline] li', 'Used past a limit: 50/32 x 11-36');
+    // Put back, it counts against the limit alone that is named as the cause.
+    await app.clickText('label', 'Long-term use past a limit');
+    await app.type('trial-text', 'the cage rubs');
+    await app.choose('trial-outcome', 'put back');
+    await app.clickText("*[@data-testid='causes']//label", 'Front derailleur, 2T past');
+    await app.clickText('button', 'Record');
+    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 1 of 3 worked');
+    await app.shows('[data-testid=outcomes]', 'Capacity, 2T past the limit: this derailleur: 1 of 1 worked');
     await app.clickText('label', 'An experiment');
     await app.type('trial-text', 'another guide pulley');
     await app.clickText('button', 'Record');

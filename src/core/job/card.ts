@@ -164,6 +164,18 @@ export function passedLimits({ checks, trials }: FitReport, hangerExtenderMm?: n
   });
 }
 
+/**
+ * Returns the limits for which a trial counts: all that it passed, but where it was put back only those that are named
+ * as the cause.
+ */
+export function countedLimits(
+  passed: readonly PassedLimit[],
+  isPutBack: boolean,
+  causes: readonly CheckId[],
+): readonly Pick<PassedLimit, 'id' | 'overT'>[] {
+  return passed.filter(({ id }) => !isPutBack || causes.includes(id)).map(({ id, overT }) => ({ id, overT }));
+}
+
 /** The parts after the job: what is bought because of the number of cogs is bought for that number. */
 function partsAfter(parts: DriveParts, { chain, shifter }: SwapDifference, { setup }: StockedBuild): DriveParts {
   const cogs = setup.cogs.length;

@@ -18,7 +18,7 @@ export { chainOfMove, moveOf, partsOfMove } from './move';
 export type { Move, PartOfMove } from './move';
 export { inStockFor } from './stock';
 export type { StockCandidate } from './stock';
-export { jobCard, passedLimits } from './card';
+export { countedLimits, jobCard, passedLimits } from './card';
 export type { CardOptions, JobCard } from './card';
 export { JOINTS, TORQUE_NM, USUAL_TORQUE_NM } from './torque';
 export type { Joint, TorqueTarget } from './torque';

@@ -7,7 +7,7 @@ import { TOURER } from '../../../tests/support/setups';
 import { chainText, stepTitle, stepWords } from '../../messages/job';
 import { chainLinks } from '../fit';
 import { CHAIN_CHOICES } from './chain-plan';
-import type { JobCard } from './card';
+import { countedLimits, type JobCard } from './card';
 import type { ReadAtBike } from './read-at-bike';
 import { SWAP_KINDS } from './difference';
 import { workSteps } from './progress';
@@ -221,6 +221,20 @@ test('a limit that is passed is a step of its own with a tick, in its place', ()
   const check = card.steps.find(({ id }) => id === 'checkLargestCog')!;
   expect(check.readings.map(({ id }) => id)).toEqual(['gapMm']);
   expect(stepWords(check, card).text).toContain('14T past the published limit');
+});
+
+test('a limit counts for a trial that stays, and against one that was put back only where it is named as the cause', () => {
+  const passed = [
+    { id: 'largestCog', overT: 2, overWithExtenderT: 0 },
+    { id: 'totalCapacity', overT: 4, overWithExtenderT: 4 },
+  ] as const;
+  const counted = (isPutBack: boolean) =>
+    countedLimits(passed, isPutBack, ['totalCapacity']).map(({ id, overT }) => [id, overT]);
+  expect(counted(false)).toEqual([
+    ['largestCog', 2],
+    ['totalCapacity', 4],
+  ]);
+  expect(counted(true)).toEqual([['totalCapacity', 4]]);
 });
 
 test('whatever is swapped for whatever: no chain is left that fails big-big, and none is cut that must not be', () => {

@@ -2,13 +2,14 @@
 
 import { Button, Input, Radio, Select } from 'antd';
 import { useMemo, useState } from 'react';
-import { fitReport } from '../../core/fit';
-import { passedLimits, type Outcome } from '../../core/job';
+import { fitReport, type CheckId } from '../../core/fit';
+import { countedLimits, passedLimits, type Outcome } from '../../core/job';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { SetupChoice } from '../../features/setups-bar/SetupChoice';
 import { fitInputOf } from '../../features/workspace/fit-input';
 import { DateField } from '../../ui/fields/DateField';
 import { Field } from '../../ui/fields/Field';
+import { CausesField } from '../../features/workshop/CausesField';
 import { OUTCOME_TEXT } from '../../features/workshop/words';
 import { GROUP_TEXT, groupOf } from '../../features/verdict/check-words';
 import { formatShorthand } from '../../formats/shorthand';
@@ -33,10 +34,12 @@ export function TrialForm() {
   const [outcome, setOutcome] = useState<Outcome>('works');
   const [text, setText] = useState('');
   const [day, setDay] = useState('');
+  const [causes, setCauses] = useState<readonly CheckId[]>([]);
   const passed = useMemo(
     () => passedLimits(fitReport(fitInputOf(bike, setup, setups, { parts, experience })), setup.parts.hangerExtenderMm),
     [bike, setup, setups, parts, experience],
   );
+  const isPutBack = outcome === 'reverted';
   const choose = (next: TrialSubject) => {
     setAbout(next);
     setOutcome(firstOf(OUTCOMES_OF[next]));
@@ -56,13 +59,14 @@ export function TrialForm() {
           work: { kind: 'trial', about: definite(about), side: jobSideOf(bike, setup, parts) },
           outcome,
           outcomeNote: text.trim(),
-          passed: about === 'pastLimit' ? passed.map(({ id, overT }) => ({ id, overT })) : [],
+          passed: about === 'pastLimit' ? countedLimits(passed, isPutBack, causes) : [],
           atMs: day === '' ? now : new Date(`${day}T12:00:00`).getTime(),
         },
         now,
       );
       setText('');
       setDay('');
+      setCauses([]);
       setAbout(undefined);
     });
   return (
@@ -116,6 +120,7 @@ export function TrialForm() {
               onChange={setOutcome}
             />
           </Field>
+          {about === 'pastLimit' && isPutBack && <CausesField limits={passed} causes={causes} onChange={setCauses} />}
           <DateField id="trial-day" label={t('trialForm.date')} value={day} onChange={setDay} />
           <Button htmlType="submit" disabled={isMissing || fromLink}>
             {t('trialForm.record')}

@@ -1,10 +1,19 @@
 'use client';
 
-import { Button, Checkbox } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import type { CheckId } from '../../core/fit';
-import { acceptedGears, isBehind, isPutBack, obstacleTo, openFinding, type Outcome } from '../../core/job';
+import {
+  acceptedGears,
+  countedLimits,
+  isBehind,
+  isPutBack,
+  obstacleTo,
+  openFinding,
+  type Outcome,
+} from '../../core/job';
 import { SYMPTOM_TEXT, obstacleText, pairsText } from '../../messages/job';
+import { CausesField } from '../../features/workshop/CausesField';
 import { swapSignOff } from '../../features/workshop/sign-off';
 import { NAME_LENGTH_MAX } from '../../records';
 import { isSwap } from '../../records/selectors/job-card';
@@ -12,7 +21,6 @@ import { useWorkspace } from '../../features/workspace/WorkspaceProvider';
 import { NoteField } from '../../features/fields/NoteField';
 import { withOptional } from '../../ui/fields/with-optional';
 import { OUTCOME_TEXT } from '../../features/workshop/words';
-import { GROUP_TEXT, groupOf } from '../../features/verdict/check-words';
 import { signOffJob } from '../../store';
 import type { Work } from './useWork';
 import styles from './Work.module.css';
@@ -34,7 +42,6 @@ export function SignOffPanel({ work }: { work: Work }) {
   const outcomes: readonly Outcome[] =
     job.work.kind === 'swap' ? ['works', 'worksWithNotes', 'reverted'] : ['works', 'worksWithNotes'];
   const limits = card?.passed ?? [];
-  const counted = outcome === 'reverted' ? limits.filter(({ id }) => causes.includes(id)) : limits;
   const open = steps.filter(({ id }) => id !== 'signOff' && !isBehind(job.progress, id));
   const findings = steps.flatMap(({ id }) => {
     const finding = openFinding(job.progress[id]);
@@ -61,7 +68,7 @@ export function SignOffPanel({ work }: { work: Work }) {
       signOffJob(workshop.db, job.id, {
         outcome: definite(outcome),
         note,
-        passed: counted.map(({ id, overT }) => ({ id, overT })),
+        passed: countedLimits(limits, !stays, causes),
         ...(stays && card && isSwap(job) && { swap: swapSignOff(job, card, facts) }),
         recheckName: t('signOffPanel.recheckOf', { name: job.name }).slice(0, NAME_LENGTH_MAX),
         now: Date.now(),
@@ -99,22 +106,7 @@ export function SignOffPanel({ work }: { work: Work }) {
           </button>
         ))}
       </div>
-      {outcome === 'reverted' && limits.length > 0 && (
-        <fieldset className={styles.blames} data-testid="blames">
-          <legend>{t('signOffPanel.becauseOfForTheLog')}</legend>
-          {limits.map(({ id, overT }) => (
-            <Checkbox
-              key={id}
-              checked={causes.includes(id)}
-              onChange={({ target }) =>
-                setCauses(target.checked ? [...causes, id] : causes.filter((one) => one !== id))
-              }
-            >
-              {t('signOffPanel.groupOverTOutsideTheSheet', { group: GROUP_TEXT[groupOf(id)], overT })}
-            </Checkbox>
-          ))}
-        </fieldset>
-      )}
+      {outcome === 'reverted' && <CausesField limits={limits} causes={causes} onChange={setCauses} />}
       <NoteField
         id="outcome-note"
         label={t('signOffPanel.whatWasFound')}
