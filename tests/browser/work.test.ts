@@ -299,6 +299,7 @@ test('links are counted at the bike: each count is answered, the card follows it
   await app.open('/work?job=job-mountain');
   await at('decide');
   await goTo('Count the links');
+  await at('countLinks');
   await app.type('reading', '111');
   await app.shows('[data-testid=judged]', 'an odd number cannot be joined');
   await app.type('reading', '90');
@@ -309,8 +310,10 @@ test('links are counted at the bike: each count is answered, the card follows it
   await at('countLinks');
   await app.holds('reading', '90');
   await goTo('Chain length');
+  await at('chainLength');
   await app.shows('[data-testid=step]', 'Fit the new chain');
   await goTo('Count the links');
+  await at('countLinks');
   await app.type('reading', '118');
   await app.shows('[data-testid=judged]', '118 links: good');
   await done('countLinks');
