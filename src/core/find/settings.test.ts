@@ -36,6 +36,7 @@ test('an empty search is filled: the whole space, both ends that the brief asks 
   ]);
   const ridden = { flatM: [], usualM: [5.5], shares: [] };
   expect(aimsOfBrief({ aims: [], ridden })).toEqual(['stepsOver', 'gaps', 'newParts', 'frontShifts', 'usualGears']);
+  expect(aimsOfBrief({ aims: [], ridden: { ...ridden, usualM: [] } })).not.toContain('usualGears');
   expect(fillFind({ prices: { chain: 12, ring: undefined } }, { aims: [] }, 12).prices).toMatchObject({
     chain: 12,
     ring: 45,
