@@ -85,10 +85,10 @@ test('the cogs that a ride asks for are those in which it turned, with the time 
   ] as const;
   const ride: Recording = {
     distanceM: new Float64Array(samples.length),
-    elevationM: undefined,
+    elevationM: new Float32Array(samples.length),
     timeS: Float64Array.from(samples, (_, i) => i),
-    speedMs: Float64Array.from(samples, ([speed]) => speed),
-    cadenceRpm: Float64Array.from(samples, ([, cadence]) => cadence),
+    speedMs: Float32Array.from(samples, ([speed]) => speed),
+    cadenceRpm: Float32Array.from(samples, ([, cadence]) => cadence),
   };
   const [small, large, ...others] = wantedCogs([ride, ride], 40, 2100);
   // 40 teeth and 2.1 m at 80 a minute are 6,720 m a minute for one tooth.
