@@ -143,6 +143,12 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
     : plan('newChain', 'plannedLonger', targetLinks);
 }
 
+/** Whether the person can choose what becomes of the chain: not where it is uncounted, worn, too short, of another width or just right. */
+export function hasChainChoice({ linksNow, targetLinks, action, reason }: ChainPlan): boolean {
+  const isOpen = action === 'leave' || reason === 'tooLong' || reason === 'plannedLonger';
+  return linksNow !== undefined && linksNow !== targetLinks && isOpen;
+}
+
 const isEmpty = ({ minLinks, maxLinks }: ChainWindow) => maxLinks !== undefined && maxLinks < minLinks;
 
 /** Whether another chain in stock was chosen for the new setup. */

@@ -1,6 +1,6 @@
 export { DESCRIBED_SLOTS, pairsAt } from './build';
 export type { DescribedSlot, GearPair, NewParts, StockPart, StockedBuild } from './build';
-export { CHAIN_CHOICES } from './chain-plan';
+export { CHAIN_CHOICES, hasChainChoice } from './chain-plan';
 export type { ChainChoice, ChainPlan, ChainWarning } from './chain-plan';
 export type { ChainWindow } from './chain-window';
 export { SWAP_KINDS } from './difference';

@@ -6,7 +6,7 @@ import { JOB_CASES } from '../../../tests/support/job-cases';
 import { TOURER } from '../../../tests/support/setups';
 import { chainText, stepTitle, stepWords } from '../../messages/job';
 import { chainLinks } from '../fit';
-import { CHAIN_CHOICES } from './chain-plan';
+import { CHAIN_CHOICES, hasChainChoice } from './chain-plan';
 import { countedLimits, type JobCard } from './card';
 import type { ReadAtBike } from './read-at-bike';
 import { SWAP_KINDS } from './difference';
@@ -199,6 +199,24 @@ test('a new chain is called for by its true reason', () => {
   expect(chainText(planned)).toContain(
     'a new chain of 116 links, because more links are planned than the present 112 links',
   );
+});
+
+test('what becomes of a chain can be chosen and chosen again, wherever it passes both ends', () => {
+  const choice = (to: Parameters<typeof cardTo>[0], wishes: CardWishes = {}) => {
+    const { chain } = cardTo(to, wishes).difference;
+    return [chain.action, hasChainChoice(chain)];
+  };
+  const smaller = { setup: { ...TOURER, cogs: TOURER.cogs.map((cog) => Math.min(cog, 30)) } };
+  expect(choice(smaller)).toEqual(['leave', true]);
+  expect(choice(smaller, { chain: 'fit' })).toEqual(['shorten', true]);
+  expect(choice({ chainLinks: 116 })).toEqual(['leave', true]);
+  expect(choice({ chainLinks: 116 }, { chain: 'fit' })).toEqual(['newChain', true]);
+  // Nothing to choose: just right, too short, worn, uncounted, for another number of speeds.
+  expect(choice({})).toEqual(['leave', false]);
+  expect(choice({}, { from: build({ chainLinks: 108 }) })).toEqual(['newChain', false]);
+  expect(choice(smaller, { newChain: true })).toEqual(['newChain', false]);
+  expect(choice(smaller, { from: build({ chainLinks: undefined }) })).toEqual(['leave', false]);
+  expect(choice(smaller, { from: build({ parts: { chainSpeeds: 9 } }) })).toEqual(['newChain', false]);
 });
 
 test('on 1x nothing says big or small ring', () => {

@@ -1,7 +1,8 @@
 'use client';
 
 import { Checkbox, Radio } from 'antd';
-import type { ChainChoice, DescribedSlot, JobCard } from '../../core/job';
+import { hasChainChoice, type ChainChoice, type DescribedSlot, type JobCard } from '../../core/job';
+import { definite } from '../../core/items';
 import { KEEP_TEXT } from '../../messages/job';
 import styles from './Jobs.module.css';
 import { t } from './text';
@@ -16,10 +17,9 @@ interface CardChoicesProps {
 
 /** Choices of the user: whether the chain stays, and which parts stay on the bike. */
 export function CardChoices({ card, chain, keeps, onChain, onKeeps }: CardChoicesProps) {
-  const { linksNow, targetLinks, present, action, reason } = card.difference.chain;
+  const { linksNow, targetLinks, present } = card.difference.chain;
   const passes = present?.bigBig === 'passes' && present.smallSmall !== 'fails';
-  // A chain that is worn, too wide or of just the right length leaves nothing to choose.
-  const isOpen = linksNow !== undefined && linksNow !== targetLinks && (action === 'leave' || reason === 'tooLong');
+  const isOpen = hasChainChoice(card.difference.chain);
   const asked = [...new Set([...card.difference.byDescription, ...keeps])];
   if (!isOpen && asked.length === 0) return null;
   return (
@@ -30,7 +30,7 @@ export function CardChoices({ card, chain, keeps, onChain, onKeeps }: CardChoice
           value={passes ? chain : 'fit'}
           onChange={({ target }) => onChain(target.value as ChainChoice)}
           options={[
-            { value: 'leave', label: t('cardChoices.leaveTheChain', { links: linksNow }), disabled: !passes },
+            { value: 'leave', label: t('cardChoices.leaveTheChain', { links: definite(linksNow) }), disabled: !passes },
             { value: 'fit', label: t('cardChoices.fitTheChain', { links: targetLinks }) },
           ]}
         />
