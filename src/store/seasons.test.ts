@@ -258,6 +258,23 @@ test('a chain that nobody counted goes back to the setup that it came from', asy
   expect(await chainOf()).toMatchObject({ action: 'newChain', reason: 'tooShort' });
 });
 
+test('a chain that was only joined again, for another derailleur, keeps its count', async () => {
+  const db = await open();
+  const rearDerailleur = { totalCapacityT: 41, cageLengthMm: 112 };
+  const { bikeId, b } = await bikeWith(db, '48/32 x 11-34', '48/32 x 11-34', { chainLinks: 114, rearDerailleur });
+  await change(db, { label: 'edit', now: 2 }, (draft) =>
+    editMadeSetup(db, draft, b, (setup) => ({ ...setup, rearDerailleur: { totalCapacityT: 47, cageLengthMm: 116 } })),
+  );
+  const [there] = await bookPair(db, bikeId, 'leave');
+  const { difference, steps } = (await cardOf(db, there)).card;
+  expect(difference).toMatchObject({ rearDerailleur: true, chain: { action: 'leave', linksAfter: 114 } });
+  expect(difference.chain.targetLinks).toBeLessThan(114);
+  expect(steps.map(({ id }) => id)).toContain('chainLength');
+  await workOn(db, there, { chainLength: {} });
+  await signOff(db, there);
+  expect((await setupsOf(db, bikeId))[0]!.chainLinks).toBe(114);
+});
+
 test('gears that were accepted as left out are with the setup, for its combination alone', async () => {
   const db = await open();
   const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });

@@ -100,7 +100,7 @@ function readOffParts({ from: { parts }, steps }: JobCard): DataOfPart[] {
 function linksAfter({ difference: { chain } }: JobCard, progress: JobRecord['progress']): number | undefined {
   const step = progress.chainLength;
   const isDone = step?.doneAtMs !== undefined && !step.skipped;
-  return step?.values?.links ?? (isDone ? chain.targetLinks : undefined) ?? chain.linksNow;
+  return step?.values?.links ?? (isDone ? chain.linksAfter : undefined) ?? chain.linksNow;
 }
 
 /** A chain and a shifter that were bought for the number of cogs are made for it. */
