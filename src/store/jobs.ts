@@ -202,11 +202,12 @@ async function fitSetup(db: RontelDatabase, draft: Draft, fitted: SetupRecord) {
   const hasWheels = bike?.wheelsets.some(({ id }) => id === fitted.wheelsetId) ?? true;
   const ridden = hasWheels ? fitted : { ...fitted, wheelsetId: firstOf(definite(bike).wheelsets).id };
   await draft.put('setups', { ...ridden, rank: 0 });
+  const before = setups[0];
   for (const [i, setup] of others.entries()) {
-    // The chain stays on the bike: other setups have no counted chain.
+    // The chain stays on the bike: the old setup, and those that were copied with its count, have none that was counted.
     const { chainLinks, ...rest } = setup;
-    const isOld = i === 0 && setups[0]?.id === setup.id;
-    await draft.put('setups', { ...(isOld || chainLinks === undefined ? rest : setup), rank: i + 1 });
+    const hasCopy = setup.id === before?.id || chainLinks === before?.chainLinks;
+    await draft.put('setups', { ...(hasCopy || chainLinks === undefined ? rest : setup), rank: i + 1 });
   }
 }
 

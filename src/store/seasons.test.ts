@@ -258,6 +258,22 @@ test('a chain that nobody counted goes back to the setup that it came from', asy
   expect(await chainOf()).toMatchObject({ action: 'newChain', reason: 'tooShort' });
 });
 
+test('a count that a setup was only copied with is no wish once the chain has been cut', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 11-28', { chainLinks: 114 });
+  const { id: _id, rank: _rank, ...copied } = (await db.setups.get(a))!;
+  const other = await addSetup(db, { ...copied, ...teeth('48/32 x 11-34') }, 'copy', 0);
+  const planned = await addSetup(db, { ...copied, ...teeth('48/32 x 11-32'), chainLinks: 116 }, 'copy', 0);
+  const [there, back] = await bookPair(db, bikeId);
+  await db.jobs.delete(back);
+  await workOn(db, there, { chainLength: { values: { links: 110 } } });
+  await signOff(db, there);
+  const linksOf = async (id: string | undefined) => (await db.setups.get(id!))!.chainLinks;
+  expect(await linksOf(other)).toBeUndefined();
+  // A count of its own is still planned.
+  expect(await linksOf(planned)).toBe(116);
+});
+
 test('a chain that was only joined again, for another derailleur, keeps its count', async () => {
   const db = await open();
   const rearDerailleur = { totalCapacityT: 41, cageLengthMm: 112 };
