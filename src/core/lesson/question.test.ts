@@ -16,10 +16,12 @@ const BIKE: LessonBike = {
     cogPitchMm: typicalCogPitchMm(cogs.length),
   }),
 };
-const QUESTIONS: readonly Question[] = SEEDS.flatMap((seed) => [
-  ...DRILL_KINDS.flatMap((kind) => LEVELS.map((level) => drill(kind, seed, { level }))),
-  ...LESSON_IDS.map((id) => prediction(id, BIKE, seed)),
-]);
+/** Questions of every kind. */
+const questions = (): readonly Question[] =>
+  SEEDS.flatMap((seed) => [
+    ...DRILL_KINDS.flatMap((kind) => LEVELS.map((level) => drill(kind, seed, { level }))),
+    ...LESSON_IDS.map((id) => prediction(id, BIKE, seed)),
+  ]);
 
 type Values = Readonly<Record<string, number>>;
 const ofGear = (gear: unknown) => {
@@ -80,13 +82,13 @@ test('the sums of every working come out, each kind of them somewhere', () => {
       expect([said.code, shown]).toEqual([said.code, expect.closeTo(is, 9)]);
     }
   };
-  for (const { working, mistakes } of QUESTIONS)
+  for (const { working, mistakes } of questions())
     for (const said of [...working, ...mistakes.map(({ why }) => why)]) look(said);
   expect([...seen].sort()).toEqual(Object.keys(SUMS).sort());
 });
 
 test('what shifting the ring alone would come to is beside what clicks leave of it', () => {
-  for (const { kind, text, working } of QUESTIONS) {
+  for (const { kind, text, working } of questions()) {
     if (kind !== 'ringClicks' || typeof text === 'string' || typeof working[1] === 'string') continue;
     const { from, ring, to } = text.values as Record<string, unknown>;
     const before = ofGear(from);
@@ -96,8 +98,28 @@ test('what shifting the ring alone would come to is beside what clicks leave of 
   }
 });
 
+test('each prediction is asked for in its unit, or as a choice', () => {
+  const asked = LESSON_IDS.map((id) => {
+    const { answer } = prediction(id, BIKE, 1);
+    return [id, answer.kind === 'number' ? answer.unit : answer.kind];
+  });
+  expect(Object.fromEntries(asked)).toEqual({
+    ratio: 'turns',
+    sameRatio: 'T',
+    development: 'm',
+    speed: 'km/h',
+    steps: '%',
+    overlap: 'gears',
+    crossChaining: 'choice',
+    capacity: 'T',
+    chainLength: 'links',
+    gaps: 'choice',
+    oneOrTwo: '%',
+  });
+});
+
 describe('a grade', () => {
-  const number = QUESTIONS.find(({ answer }) => answer.kind === 'number')!;
+  const number = { ...drill('ratio', 1, { level: 1 }), mistakes: [] };
   const why = 'why';
 
   test('of a number is right within its tolerance', () => {
