@@ -236,6 +236,12 @@ describe('swap', () => {
     await app.shows('[aria-label=Job]', '2x to 1x, 48/32 x 11-36 → 44 x 10-44');
     await app.shows('[aria-label="Jobs of this bike"]', 'Back');
     await app.shows('[aria-label="Jobs of this bike"]', 'after: the delta week');
+    // The way back says that it waits, on paper too.
+    await app.clickText('*[@data-job]', 'Back: 2x to 1x');
+    await app.shows('[data-testid=waits]', 'waits for the result of “2x to 1x');
+    await app.driver.executeScript('window.print = () => undefined');
+    await app.press('k');
+    await app.shows('[data-testid=job-paper]', 'This job waits for the result of');
   });
 
   test('what has come is ticked, and the last tick makes the job ready', async () => {

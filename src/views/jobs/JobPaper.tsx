@@ -38,10 +38,12 @@ interface JobPaperProps {
   readonly progress: Progress;
   readonly dueOn?: string | undefined;
   readonly occasion?: string | undefined;
+  /** Why the job cannot be worked on yet, or need not be. */
+  readonly hold?: string | undefined;
 }
 
 /** The card on paper, black on white, with boxes to tick and lines to write on. */
-export function JobPaper({ title, bikeName, from, to, card, steps, progress, dueOn, occasion }: JobPaperProps) {
+export function JobPaper({ title, bikeName, from, to, card, steps, progress, dueOn, occasion, hold }: JobPaperProps) {
   const units = useUnits();
   return (
     <article className={styles.paper} data-testid="job-paper">
@@ -52,6 +54,11 @@ export function JobPaper({ title, bikeName, from, to, card, steps, progress, due
         {dueOn && t('jobPaper.onDueOn', { dueOn: isoDayText(dueOn) })}
         {occasion && ` · ${occasion}`}
       </p>
+      {hold !== undefined && (
+        <p>
+          <b>{hold}</b>
+        </p>
+      )}
       {card && (
         <>
           <p>

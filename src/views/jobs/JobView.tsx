@@ -60,6 +60,9 @@ export function JobView({
   useShortcut('print', print);
   const isDone = job.state === 'done';
   const { work } = job;
+  const hold = waitsFor
+    ? t('jobView.waitsFor', { name: waitsFor.name })
+    : notNeeded && t('jobView.notNeeded', { name: notNeeded.name });
   const optional =
     <K extends 'dueOn' | 'occasion'>(field: K) =>
     (value: JobRecord[K] | undefined) =>
@@ -125,14 +128,9 @@ export function JobView({
             })}
           </Note>
         )}
-        {waitsFor && (
-          <p className={styles.problem} role="status" data-testid="waits">
-            {t('jobView.waitsFor', { name: waitsFor.name })}
-          </p>
-        )}
-        {notNeeded && (
-          <p className={styles.problem} role="status" data-testid="not-needed">
-            {t('jobView.notNeeded', { name: notNeeded.name })}
+        {hold !== undefined && (
+          <p className={styles.problem} role="status" data-testid={waitsFor ? 'waits' : 'not-needed'}>
+            {hold}
           </p>
         )}
         {gone.length > 0 && (
@@ -203,6 +201,7 @@ export function JobView({
             progress={job.progress}
             dueOn={job.dueOn}
             occasion={job.occasion}
+            hold={hold}
           />
         </PrintSheet>
       )}
