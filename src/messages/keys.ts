@@ -1707,7 +1707,7 @@ export interface Messages {
     readonly 'stepWords.say.shifterSpeeds.itMustIndexToThe': null;
     readonly 'stepWords.say.gather.layOutPartsToolsGloves': null;
     readonly 'stepWords.say.gather.goingToLookForA': null;
-    readonly 'stepWords.say.hanger.checkTheDerailleurHangerWith': { readonly isNew: string };
+    readonly 'stepWords.say.hanger.checkTheDerailleurHangerWith': { readonly comesOff: string };
     readonly 'stepWords.say.hanger.nothingStaysInAdjustmentOn': null;
     readonly 'stepWords.say.countLinks.countTheLinksOfThe': { readonly minLinks: string | number };
     readonly 'stepWords.say.countLinks.nobodyHasCountedThisChain': { readonly big: string | number };

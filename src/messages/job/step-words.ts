@@ -70,7 +70,9 @@ const SAY: Readonly<Record<StepId, Say>> = {
   gather: () => said(t('stepWords.say.gather.layOutPartsToolsGloves'), t('stepWords.say.gather.goingToLookForA')),
   hanger: ({ difference }) =>
     said(
-      t('stepWords.say.hanger.checkTheDerailleurHangerWith', { isNew: difference.rearDerailleur ? 'yes' : 'no' }),
+      t('stepWords.say.hanger.checkTheDerailleurHangerWith', {
+        comesOff: difference.rearDerailleur || difference.extender !== 'stays' ? 'yes' : 'no',
+      }),
       t('stepWords.say.hanger.nothingStaysInAdjustmentOn'),
     ),
   countLinks: (card) => {
