@@ -9,6 +9,7 @@ import {
   SETUPS_MAX,
   type JobRecord,
   type JobWork,
+  type PartsById,
   type PhotoRecord,
   type SetupRecord,
 } from '../records';
@@ -140,13 +141,9 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
     if (outcome === 'reverted' || !swap) return;
     const parts = await readParts(db);
     await fitSetup(db, draft, swap.fitted);
-    for (const { slot, data } of swap.readOff) {
-      const partId = swap.from.setup.partIds?.[slot];
-      if (partId !== undefined && parts.has(partId)) {
-        await draft.update('parts', partId, (part) => ({ ...part, data: { ...part.data, ...data } }));
-      }
-    }
+    for (const { slot, data } of swap.readOff) await learn(draft, parts, swap.from.setup.partIds?.[slot], data);
     await exchangeParts(draft, await readParts(db), swap.from.setup, swap.fitted, now);
+    await keepLinks(draft, parts, swap.fitted);
     await keepOldParts(db, draft, job, swap.from.setup.id, swap.oldParts, now);
     await draft.put('jobs', {
       ...JOB_DEFAULTS,
@@ -158,6 +155,19 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
       work: { kind: 'recheck', ofJobId: job.id, afterKm: RECHECK_AFTER_KM },
     });
   });
+}
+
+/** Adds what was found out of a part in stock to its data; no effect where there is none. */
+async function learn(draft: Draft, parts: PartsById, partId: string | undefined, data: PartData): Promise<void> {
+  if (partId === undefined || !parts.has(partId)) return;
+  await draft.update('parts', partId, (part) => ({ ...part, data: { ...part.data, ...data } }));
+}
+
+/** Gives the chain in stock that is on the bike the links that it has there; one of several alike says nothing of the others. */
+async function keepLinks(draft: Draft, parts: PartsById, { partIds, chainLinks }: SetupRecord): Promise<void> {
+  const id = partIds?.chain;
+  if (chainLinks === undefined || (parts.get(id ?? '')?.quantity ?? 0) > 1) return;
+  await learn(draft, parts, id, { chainLinks });
 }
 
 type TrialContent = Pick<JobRecord, 'bikeId' | 'name' | 'outcomeNote' | 'passed'> & {

@@ -274,6 +274,25 @@ test('a count that a setup was only copied with is no wish once the chain has be
   expect(await linksOf(planned)).toBe(116);
 });
 
+test('a chain in stock has the links that it was cut to', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 11-28', { chainLinks: 114 });
+  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
+  const chainId = (await db.setups.get(a))!.partIds!.chain!;
+  const linksOf = async () => (await db.parts.get(chainId))!.data.chainLinks;
+  await db.parts.update(chainId, { 'data.chainLinks': 114 });
+  const [there, back] = await bookPair(db, bikeId);
+  await workOn(db, there, { chainLength: { values: { links: 112 } } });
+  await signOff(db, there);
+  expect(await linksOf()).toBe(112);
+  // One of several alike does not speak for the others.
+  await db.parts.update(chainId, { quantity: 3 });
+  await db.setups.update(a, { chainLinks: 112 });
+  await workOn(db, back, { chainLength: { values: { links: 110 } } });
+  await signOff(db, back);
+  expect(await linksOf()).toBe(112);
+});
+
 test('a chain that was only joined again, for another derailleur, keeps its count', async () => {
   const db = await open();
   const rearDerailleur = { totalCapacityT: 41, cageLengthMm: 112 };
