@@ -3975,6 +3975,8 @@ export interface Messages {
     readonly 'step.skipped': null;
   };
   readonly verdict: {
+    readonly 'causesField.becauseOf': null;
+    readonly 'causesField.limit': { readonly group: string | number; readonly overT: string | number };
     readonly 'checkList.decision.try': null;
     readonly 'checkList.decision.doNot': null;
     readonly 'checkList.decision.undecided': null;
@@ -4135,8 +4137,6 @@ export interface Messages {
     readonly 'cardView.nothing': null;
     readonly 'cardView.tools': null;
     readonly 'cardView.consumables': null;
-    readonly 'causesField.becauseOf': null;
-    readonly 'causesField.limit': { readonly group: string | number; readonly overT: string | number };
     readonly 'signOff.partOff': { readonly part: string | number; readonly bike: string | number };
     readonly 'signOff.cameOffAt': { readonly job: string | number };
     readonly 'stateSelect.stateOfName': { readonly name: string | number };

@@ -9,7 +9,7 @@ import { SetupChoice } from '../../features/setups-bar/SetupChoice';
 import { fitInputOf } from '../../features/workspace/fit-input';
 import { DateField } from '../../ui/fields/DateField';
 import { Field } from '../../ui/fields/Field';
-import { CausesField } from '../../features/workshop/CausesField';
+import { CausesField } from '../../features/verdict/CausesField';
 import { OUTCOME_TEXT } from '../../features/workshop/words';
 import { GROUP_TEXT, groupOf } from '../../features/verdict/check-words';
 import { formatShorthand } from '../../formats/shorthand';

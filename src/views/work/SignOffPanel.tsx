@@ -13,7 +13,7 @@ import {
   type Outcome,
 } from '../../core/job';
 import { SYMPTOM_TEXT, obstacleText, pairsText } from '../../messages/job';
-import { CausesField } from '../../features/workshop/CausesField';
+import { CausesField } from '../../features/verdict/CausesField';
 import { swapSignOff } from '../../features/workshop/sign-off';
 import { NAME_LENGTH_MAX } from '../../records';
 import { isSwap } from '../../records/selectors/job-card';

@@ -3,7 +3,7 @@
 import { Checkbox } from 'antd';
 import type { CheckId } from '../../core/fit';
 import type { JobCard } from '../../core/job';
-import { GROUP_TEXT, groupOf } from '../verdict/check-words';
+import { GROUP_TEXT, groupOf } from './check-words';
 import styles from './CausesField.module.css';
 import { t } from './text';
 
