@@ -1422,6 +1422,7 @@ export interface Messages {
     readonly 'chainWords.actionText.inBothSetups': null;
     readonly 'chainWords.actionText.leave.notCounted': { readonly minLinks: string | number };
     readonly 'chainWords.actionText.leave.fits': { readonly linksNow: string | number; readonly both: string | number };
+    readonly 'chainWords.actionText.leave.fewestThatReach': { readonly linksNow: string | number; readonly big: string | number; readonly both: string | number };
     readonly 'chainWords.actionText.leave.passesBothEnds': { readonly linksNow: string | number; readonly both: string | number; readonly minLinks: string | number; readonly maxLinks: string | number };
     readonly 'chainWords.actionText.leave.chainLeaveItAsIt': { readonly linksNow: string | number; readonly big: string | number; readonly both: string | number; readonly small: string | number };
     readonly 'chainWords.actionText.shorten': { readonly linksNow: string | number; readonly linksNow2: string | number; readonly linksAfter: string | number };

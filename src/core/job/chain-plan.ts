@@ -14,6 +14,8 @@ type ChainAction = 'leave' | 'shorten' | 'newChain' | 'ask';
 type ChainReason =
   /** It has just the links that are wanted. */
   | 'fits'
+  /** It has just the links that big-big needs, and hangs slack in small-small as any would. */
+  | 'fewestThatReach'
   /** It passes both end checks and is left alone. */
   | 'passesBothEnds'
   /** It reaches big-big; small-small must be checked on the stand. */
@@ -130,7 +132,7 @@ export function planChainWithin(from: Build, to: Build, { own, old }: ChainWindo
     if (wish.choice === 'leave') warnings.push({ code: 'cannotLeave', end: 'bigBig' });
     return plan('newChain', linksNow >= own.minLinks ? 'tooShortForPair' : 'tooShort', targetLinks);
   }
-  if (linksNow === targetLinks) return plan('leave', 'fits', linksNow);
+  if (linksNow === targetLinks) return plan('leave', isEmpty(window) ? 'fewestThatReach' : 'fits', linksNow);
   if (wish.choice === 'leave') {
     if (definite(present).smallSmall !== 'fails') {
       return plan('leave', definite(present).smallSmall === 'passes' ? 'passesBothEnds' : 'reachesBigBig', linksNow);

@@ -201,6 +201,20 @@ test('a new chain is called for by its true reason', () => {
   );
 });
 
+test('a chain that is slack at any length is not called right', () => {
+  const short = { rearDerailleur: { cageLengthMm: 60 } };
+  const same = cardTo({ ...short, setup: { ...TOURER, chainrings: [48, 30] } }, { from: build(short) });
+  expect(same.difference.chain).toMatchObject({ action: 'leave', linksNow: 112, targetLinks: 112 });
+  expect(chainText(same)).toContain('leave it as it is: 112 links, the fewest that reach big-big.');
+  expect(chainText(same)).toContain('hang slack in small-small: the cage is too short');
+  const season = cardTo(
+    { setup: { ...TOURER, chainrings: [34, 26], cogs: TOURER.cogs.map((cog) => Math.min(cog, 24)) } },
+    { from: build({ rearDerailleur: { cageLengthMm: 93 } }), alternates: true },
+  );
+  expect(season.difference.chain.warnings).toEqual([{ code: 'noneServesBoth' }]);
+  expect(chainText(season)).toContain('the fewest that reach big-big in both setups. No one chain serves both');
+});
+
 test('what becomes of a chain can be chosen and chosen again, wherever it passes both ends', () => {
   const choice = (to: Parameters<typeof cardTo>[0], wishes: CardWishes = {}) => {
     const { chain } = cardTo(to, wishes).difference;

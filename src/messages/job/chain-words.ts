@@ -49,6 +49,12 @@ function actionText(
           return t('chainWords.actionText.leave.notCounted', { minLinks: links(window.minLinks) });
         case 'fits':
           return t('chainWords.actionText.leave.fits', { linksNow: links(definite(linksNow)), both });
+        case 'fewestThatReach':
+          return t('chainWords.actionText.leave.fewestThatReach', {
+            linksNow: links(definite(linksNow)),
+            big: ends.big,
+            both,
+          });
         case 'passesBothEnds':
           return t('chainWords.actionText.leave.passesBothEnds', {
             linksNow: links(definite(linksNow)),
