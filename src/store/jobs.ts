@@ -144,6 +144,9 @@ export async function signOffJob(db: RontelDatabase, id: string, signOff: SignOf
     for (const { slot, data } of swap.readOff) await learn(draft, parts, swap.from.setup.partIds?.[slot], data);
     await exchangeParts(draft, await readParts(db), swap.from.setup, swap.fitted, now);
     await keepLinks(draft, parts, swap.fitted);
+    if (swap.wornChainId !== undefined && isSingle(parts, swap.wornChainId)) {
+      await draft.update('parts', swap.wornChainId, (part) => ({ ...part, condition: 'worn' }));
+    }
     await keepOldParts(db, draft, job, swap.from.setup.id, swap.oldParts, now);
     await draft.put('jobs', {
       ...JOB_DEFAULTS,
@@ -163,10 +166,13 @@ async function learn(draft: Draft, parts: PartsById, partId: string | undefined,
   await draft.update('parts', partId, (part) => ({ ...part, data: { ...part.data, ...data } }));
 }
 
-/** Gives the chain in stock that is on the bike the links that it has there; one of several alike says nothing of the others. */
+/** Whether a part in stock is the only one of its record: one of several alike says nothing of the others. */
+const isSingle = (parts: PartsById, id: string) => parts.get(id)?.quantity === 1;
+
+/** Gives the chain in stock that is on the bike the links that it has there. */
 async function keepLinks(draft: Draft, parts: PartsById, { partIds, chainLinks }: SetupRecord): Promise<void> {
   const id = partIds?.chain;
-  if (chainLinks === undefined || (parts.get(id ?? '')?.quantity ?? 0) > 1) return;
+  if (chainLinks === undefined || id === undefined || !isSingle(parts, id)) return;
   await learn(draft, parts, id, { chainLinks });
 }
 

@@ -6,6 +6,7 @@ import { jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from '../recor
 import { leftOutOf } from '../records/selectors/fit-input';
 import { datasetSchema } from '../records/schemas';
 import { parseShorthand } from '../formats/shorthand';
+import { withNewChain } from '../features/workshop/new-chain';
 import { cardOf, factsOf, signOff, workOn } from '../../tests/support/workshop';
 import {
   addBike,
@@ -272,6 +273,32 @@ test('a count that a setup was only copied with is no wish once the chain has be
   expect(await linksOf(other)).toBeUndefined();
   // A count of its own is still planned.
   expect(await linksOf(planned)).toBe(116);
+});
+
+test('a chain that was replaced because it is worn is never fitted again without asking', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 11-34', { chainLinks: 112 });
+  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
+  const old = (await db.setups.get(a))!.partIds!.chain!;
+  /** A job for a new chain, as it is booked on the Jobs page. */
+  const bookNewChain = async () => {
+    const [bike, parts] = [(await db.bikes.get(bikeId))!, await readParts(db)];
+    const [fitted] = await setupsOf(db, bikeId);
+    const to = jobSideOf(bike, withoutCopiedChain(withNewChain(fitted!, parts), fitted!), parts);
+    const work = { ...PLAIN, newChain: true, from: jobSideOf(bike, fitted!, parts), to };
+    const [id] = await addJobs(db, [{ bikeId, name: 'New chain', work }], 1);
+    return id!;
+  };
+  const first = await bookNewChain();
+  expect((await cardOf(db, first)).card.buy.map(({ what }) => what)).toEqual(['chain']);
+  await signOff(db, first);
+  expect(await db.parts.get(old)).toMatchObject({ condition: 'worn' });
+  // It lies in the drawer, and is neither the next new chain nor taken for another job.
+  const again = (await cardOf(db, await bookNewChain())).card;
+  expect(again.on.map(({ what, partId }) => [what, partId])).toEqual([['chain', undefined]]);
+  await db.setups.update(a, { chainLinks: 108 });
+  const [there] = await bookPair(db, bikeId);
+  expect((await cardOf(db, there)).card.buy.map(({ what }) => what)).toContain('chain');
 });
 
 test('a chain in stock has the links that it was cut to', async () => {

@@ -14,7 +14,7 @@ export function swapSignOff(
   card: JobCard,
   facts: JobFacts,
 ): NonNullable<SignOff['swap']> {
-  const { from, fitted, takenOff, readOff } = finishedSwap(job, card, facts);
+  const { from, fitted, takenOff, readOff, wornChainId } = finishedSwap(job, card, facts);
   const nameOf = (slot: string) => {
     const item = definite(card.off.find(({ what }) => what === slot));
     return t('signOff.partOff', { part: capital(itemName(item)), bike: facts.bike.name }).slice(0, 80);
@@ -23,6 +23,7 @@ export function swapSignOff(
     from,
     fitted,
     readOff,
+    wornChainId,
     kind: card.kind,
     oldParts: takenOff.map(({ slot, data }) => ({
       slot,

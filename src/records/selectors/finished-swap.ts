@@ -21,6 +21,8 @@ export interface FinishedSwap {
   readonly fitted: SetupRecord;
   /** Parts that came off and are not in stock yet. */
   readonly takenOff: readonly DataOfPart[];
+  /** The part in stock that the chain is which was replaced because it is worn. */
+  readonly wornChainId: string | undefined;
   /** What was read off parts of which it was not known. */
   readonly readOff: readonly DataOfPart[];
 }
@@ -76,6 +78,7 @@ export function finishedSwap(
       ...(leftOut && { leftOut }),
     },
     takenOff: takenOffBy(card, from.setup),
+    wornChainId: card.difference.chain.reason === 'worn' ? from.setup.partIds?.chain : undefined,
     readOff,
   };
 }

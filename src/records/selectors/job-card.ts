@@ -24,6 +24,7 @@ import type { PartRecord } from '../part';
 import type { SetupRecord } from '../setup';
 import { wheelsetOf } from '../wheelset';
 import { fitInputFor, leftOutOf } from './fit-input';
+import { isWornOut } from './worn-out';
 
 /** What a job's card is worked out from, beside the job itself. */
 export interface JobFacts {
@@ -227,7 +228,7 @@ function ofStock(part: PartRecord, bikeId: string): StockPart {
 /** Parts that a job may take without asking: those that lie free and are not worn out, and those that are to be bought. */
 function stockCandidates(parts: PartsById, bikeId: string): StockCandidate[] {
   return [...parts.values()]
-    .filter((part) => (freeCount(part) > 0 && part.condition !== 'spent') || part.quantity === 0)
+    .filter((part) => (freeCount(part) > 0 && !isWornOut(part)) || part.quantity === 0)
     .map((part) => ({ ...ofStock(part, bikeId), kind: part.kind, data: part.data }));
 }
 
