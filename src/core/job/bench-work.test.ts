@@ -81,6 +81,31 @@ test('a gap that worked last time is the target, and its turns are too', () => {
   ).toContain('turn the B-tension screw 2.5 turns in (clockwise), as last time');
 });
 
+test('a torque is right within a tenth of its target, to the very tenth', () => {
+  const lockring: StepReading = { id: 'torque.lockring', unit: 'N·m', possible: { min: 0.5, max: 80 }, target: 40 };
+  const kinds = [36, 44, 35.9, 44.1].map((value) => judgeReading(lockring, value).kind);
+  expect(kinds).toEqual(['onTarget', 'onTarget', 'below', 'above']);
+  const spacer: StepReading = { id: 'spacerMm', unit: 'mm', possible: { min: 0, max: 20 }, target: 2 };
+  expect([1.9, 2.1, 1.7, 2.3].map((value) => judgeReading(spacer, value).kind)).toEqual([
+    'onTarget',
+    'onTarget',
+    'below',
+    'above',
+  ]);
+});
+
+test('only what was accepted stays out', () => {
+  const gears = [{ chainring: 32, cog: 11 }];
+  const found = (ending: Finding['ending']): Progress => ({
+    smallSmall: { findings: [{ symptom: 'slack', ending, gears }] },
+  });
+  expect(acceptedGears(found('accepted'))).toEqual(gears);
+  for (const ending of ['fixed', 'putBack', 'falseAlarm', undefined] as const)
+    expect(acceptedGears(found(ending))).toEqual([]);
+  expect(acceptedGears({ backPedal: { findings: [{ symptom: 'noise', ending: 'accepted' }] } })).toEqual([]);
+  expect(acceptedGears({})).toEqual([]);
+});
+
 test('a torque that was read off the part takes the place of the usual one', () => {
   const known = cardTo({ setup: ONE_RING }, { torques: { lockring: 50 } });
   const step = known.steps.find(({ id }) => id === 'cassetteOn')!;

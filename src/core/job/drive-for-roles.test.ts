@@ -17,8 +17,9 @@ const SHORT = { name: 'short', rearDerailleur: { totalCapacityT: 33, largestCogM
 
 describe('one rear derailleur and chain for all roles of a bike', () => {
   test('is the one that takes every role, with the links that all of them take', () => {
-    const { found, derailleurs, needs, inTheWay } = driveForRoles([ROAD, LOADED], [SHORT, LONG]);
+    const { found, derailleurs, needs, inTheWay, cogCounts } = driveForRoles([ROAD, LOADED], [SHORT, LONG]);
     expect(found).toBe('yes');
+    expect(cogCounts).toEqual([]);
     expect(needs).toEqual({ capacityT: 41, largestCogT: 36 });
     expect(inTheWay).toBeUndefined();
     const [best, other] = derailleurs;
@@ -55,6 +56,17 @@ describe('one rear derailleur and chain for all roles of a bike', () => {
       found: 'no',
       derailleurs: [{ chain: 'tooFar', passed: [] }],
     });
+  });
+
+  test('a derailleur for which no chain serves stands behind one of which little is known', () => {
+    const small = role([30], [11, 13, 15, 17, 19]);
+    const large = role([50], [11, 13, 15, 17, 36]);
+    const wide = { name: 'wide', rearDerailleur: { totalCapacityT: 60, largestCogMaxT: 50, cageLengthMm: 60 } };
+    const bare = { name: 'bare', rearDerailleur: { totalCapacityT: 60 } };
+    expect(driveForRoles([small, large], [wide, bare]).derailleurs.map(({ name }) => name)).toEqual(['bare', 'wide']);
+    // Two against two: no one of them alone is in the way.
+    expect(driveForRoles([small, large, small, large], [wide]).inTheWay).toBeUndefined();
+    expect(driveForRoles([small, large, small], [wide]).inTheWay).toBe(1);
   });
 
   test('without figures nothing is promised', () => {
