@@ -3,7 +3,7 @@ import { SYMPTOMS_OF } from './symptoms';
 import { wearLimitPercent } from './wear';
 
 /** Looking a bike over after its first rides: what settles, in order. @param speeds of the cassette */
-export function recheckSteps(speeds = 11): JobStep[] {
+export function recheckSteps(speeds?: number): JobStep[] {
   const step = (id: JobStep['id'], minutes: number, readings: JobStep['readings'] = []): JobStep => ({
     id,
     readings,

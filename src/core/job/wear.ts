@@ -8,8 +8,8 @@ export interface WearReading {
   readonly wearPercent: number;
 }
 
-/** Chains for 11 and more speeds are changed earlier, percent. */
-export function wearLimitPercent(speeds: number): number {
+/** Chains for 11 and more speeds are changed earlier, percent; so is one whose speeds are not known. */
+export function wearLimitPercent(speeds = 11): number {
   return speeds >= 11 ? 0.5 : 0.75;
 }
 

@@ -15,9 +15,6 @@ export interface ChainWear {
   readonly spreadMs: readonly [number, number] | undefined;
 }
 
-/** Chains for eleven and more speeds until it is known. */
-const ASSUMED_SPEEDS = 11;
-
 export function chainWearOf(part: PartRecord, trips: readonly Trip[], nowMs: number): ChainWear {
   const readings = part.wear
     .map(({ atMs, wearPercent, km }) => ({ atMs, wearPercent, km: km ?? partKmAt(part, trips, atMs) }))
@@ -27,7 +24,7 @@ export function chainWearOf(part: PartRecord, trips: readonly Trip[], nowMs: num
   // A distance read off the bike takes precedence over the log and continues from there.
   const nowKm = last ? Math.max(last.km, last.km + logged - partKmAt(part, trips, last.atMs)) : logged;
   const speeds = part.data.chainSpeeds;
-  const limitPercent = wearLimitPercent(speeds ?? ASSUMED_SPEEDS);
+  const limitPercent = wearLimitPercent(speeds);
   const answer = wearForecast(readings, limitPercent);
   const bikes = fittedOn(part);
   const perDay = kmPerDay(

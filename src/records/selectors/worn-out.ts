@@ -1,16 +1,12 @@
 import { wearLimitPercent } from '../../core/job';
 import type { PartRecord } from '../part';
 
-/** Speeds of a chain that does not say them: the stricter limit. */
-const SPEEDS_NOT_KNOWN = 11;
-
 /** Whether a part is not to be fitted again without asking: spent, or a chain that is worn or was measured at its limit. */
 export function isWornOut({ kind, condition, data, wear }: PartRecord): boolean {
   if (condition === 'spent') return true;
   if (kind !== 'chain') return false;
   const last = [...wear].sort((a, b) => a.atMs - b.atMs).at(-1);
-  const limit = wearLimitPercent(data.chainSpeeds ?? SPEEDS_NOT_KNOWN);
-  return condition === 'worn' || (last !== undefined && last.wearPercent >= limit);
+  return condition === 'worn' || (last !== undefined && last.wearPercent >= wearLimitPercent(data.chainSpeeds));
 }
 
 /** Whether a part has never been on a bike. */
