@@ -19,6 +19,16 @@ export const TOURER_FRAME: Omit<FitInput, 'rearDerailleur'> = {
   chainLinks: 112,
 };
 
+/** Published limits that the tourer keeps: two teeth to spare for its rings and cassette, the cogs at their limits. */
+export const TOURER_SHEET = {
+  totalCapacityT: 43,
+  largestCogMaxT: 36,
+  largestCogMinT: 28,
+  smallestCogMinT: 11,
+  ringDifferenceMaxT: 16,
+  cageLengthMm: 93,
+};
+
 /** A laden tourer on rough tarmac: 105 kg all-up, no wind. */
 export const LADEN: Resistance = {
   massKg: 105,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER, TOURER_FRAME } from '../../../tests/support/setups';
+import { ONE_RING, TOURER, TOURER_FRAME, TOURER_SHEET } from '../../../tests/support/setups';
 import {
   CHECKLIST,
   CHECK_GROUPS,
@@ -25,17 +25,9 @@ import {
 } from './index';
 import { cases } from '../../../tests/support/fuzz';
 
-const SHEET = {
-  totalCapacityT: 43,
-  largestCogMaxT: 36,
-  largestCogMinT: 28,
-  smallestCogMinT: 11,
-  ringDifferenceMaxT: 16,
-  cageLengthMm: 93,
-};
 const INPUT: FitInput = {
   ...TOURER_FRAME,
-  rearDerailleur: SHEET,
+  rearDerailleur: TOURER_SHEET,
 };
 const check = (id: CheckId, more: Partial<FitInput>) =>
   fitReport({ ...INPUT, ...more }).checks.find((one) => one.id === id)!;
@@ -93,7 +85,7 @@ describe('indexing', () => {
   });
 
   const indexing = (cablePullMm: number | undefined, pullRatio: number | undefined) =>
-    parts('indexing', { cablePullMm }, { rearDerailleur: { ...SHEET, pullRatio } });
+    parts('indexing', { cablePullMm }, { rearDerailleur: { ...TOURER_SHEET, pullRatio } });
 
   test('inside, outside, and nearer to the next cog than to its own', () => {
     expect(indexing(2.41, 1.49)).toMatchObject({ verdict: 'inside' });
@@ -152,7 +144,11 @@ describe('indexing', () => {
 
   test('an electronic derailleur moves by its own pitch', () => {
     const electronic = (speeds: number | undefined) =>
-      parts('shifterSpeeds', { shifting: 'electronic', shifterSpeeds: 12 }, { rearDerailleur: { ...SHEET, speeds } });
+      parts(
+        'shifterSpeeds',
+        { shifting: 'electronic', shifterSpeeds: 12 },
+        { rearDerailleur: { ...TOURER_SHEET, speeds } },
+      );
     expect(electronic(12).verdict).toBe('inside');
     expect(electronic(11).verdict).toBe('cannotWork');
     expect(electronic(undefined).missing).toEqual({ code: 'fit.shifterSpeeds.missingDerailleur' });
@@ -255,7 +251,7 @@ describe('chain', () => {
   });
 
   test('slack only in gears that are left out is no fault, and said', () => {
-    const rearDerailleur = { ...SHEET, cageLengthMm: 76 };
+    const rearDerailleur = { ...TOURER_SHEET, cageLengthMm: 76 };
     expect(check('chainLength', { rearDerailleur }).verdict).toBe('outside');
     const avoided = [0, 1, 2, 3, 4].map((cog) => ({ ring: 1, cog }));
     const left = check('chainLength', { rearDerailleur, avoided });
@@ -332,7 +328,7 @@ describe('hanger extender', () => {
   });
 
   const extender = (hangerExtenderMm: number | undefined, largestCogMaxT: number | undefined) =>
-    parts('hangerExtender', { hangerExtenderMm }, { rearDerailleur: { ...SHEET, largestCogMaxT } });
+    parts('hangerExtender', { hangerExtenderMm }, { rearDerailleur: { ...TOURER_SHEET, largestCogMaxT } });
 
   test('is a caution at best, never a plain yes', () => {
     expect(extender(undefined, 36)).toMatchObject({ verdict: 'inside', message: { code: 'fit.extender.notNeeded' } });
@@ -351,7 +347,11 @@ describe('hanger extender', () => {
   });
 
   test('leaves the published limit as it is', () => {
-    const over = parts('largestCog', { hangerExtenderMm: 30 }, { rearDerailleur: { ...SHEET, largestCogMaxT: 32 } });
+    const over = parts(
+      'largestCog',
+      { hangerExtenderMm: 30 },
+      { rearDerailleur: { ...TOURER_SHEET, largestCogMaxT: 32 } },
+    );
     expect(over).toMatchObject({ verdict: 'outside', margin: -4 });
   });
 });
@@ -361,7 +361,7 @@ describe('both schools on limits', () => {
     fitAnswer(fitReport({ ...INPUT, ...more }), school);
 
   test('2T over the published limit: no by the sheet; worth a trial where the cage holds the chain', () => {
-    const over = { rearDerailleur: { ...SHEET, totalCapacityT: 39 } };
+    const over = { rearDerailleur: { ...TOURER_SHEET, totalCapacityT: 39 } };
     expect(answer(over, 'sheet')).toMatchObject({ kind: 'doesNot', deciding: [{ id: 'totalCapacity' }] });
     expect(answer(over, 'workshopTested')).toMatchObject({
       kind: 'goesWithChecks',
@@ -377,13 +377,13 @@ describe('both schools on limits', () => {
   });
 
   test('a cage that does not hold it is no in both', () => {
-    const short = { rearDerailleur: { ...SHEET, totalCapacityT: 39, cageLengthMm: 56 } };
+    const short = { rearDerailleur: { ...TOURER_SHEET, totalCapacityT: 39, cageLengthMm: 56 } };
     expect(fitReport({ ...INPUT, ...short }).trials.totalCapacity).toMatchObject({ decision: 'doNot' });
     for (const school of LIMITS_SCHOOLS) expect(answer(short, school).kind).toBe('doesNot');
   });
 
   test('without a cage length the workshop school cannot say, and asks for the check', () => {
-    const blind = { rearDerailleur: { ...SHEET, totalCapacityT: 39, cageLengthMm: undefined } };
+    const blind = { rearDerailleur: { ...TOURER_SHEET, totalCapacityT: 39, cageLengthMm: undefined } };
     expect(fitReport({ ...INPUT, ...blind }).trials.totalCapacity).toMatchObject({ decision: 'undecided' });
   });
 

@@ -1,17 +1,9 @@
-import { ONE_RING, TOURER_FRAME } from '../../../tests/support/setups';
+import { ONE_RING, TOURER_FRAME, TOURER_SHEET } from '../../../tests/support/setups';
 import type { Message } from '../message';
 import { fitReport, type CheckId, type FitInput } from './index';
 
-const SHEET = {
-  totalCapacityT: 43,
-  largestCogMaxT: 36,
-  largestCogMinT: 28,
-  smallestCogMinT: 11,
-  ringDifferenceMaxT: 16,
-  cageLengthMm: 93,
-};
-const INPUT: FitInput = { ...TOURER_FRAME, rearDerailleur: SHEET };
-const rear = (more: FitInput['rearDerailleur']) => ({ rearDerailleur: { ...SHEET, ...more } });
+const INPUT: FitInput = { ...TOURER_FRAME, rearDerailleur: TOURER_SHEET };
+const rear = (more: FitInput['rearDerailleur']) => ({ rearDerailleur: { ...TOURER_SHEET, ...more } });
 const parts = (more: NonNullable<FitInput['parts']>) => ({ parts: more });
 const electronic = (more: NonNullable<FitInput['parts']> = {}) => parts({ shifting: 'electronic', ...more });
 const body = (bodyLengthMm: number, cassetteLengthMm?: number, spacerMm?: number) => ({

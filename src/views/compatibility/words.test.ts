@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { textOf } from '../../messages/core';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER, TOURER_FRAME } from '../../../tests/support/setups';
+import { ONE_RING, TOURER, TOURER_FRAME, TOURER_SHEET } from '../../../tests/support/setups';
 import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../core/fit';
 import { explainCheck } from '../../features/explanations/fit';
 import { explainFrontDrag, explainLoss } from '../../features/explanations/losses';
@@ -39,15 +39,7 @@ describe('the verdict in a sentence', () => {
 
   test('everything known and inside', () => {
     const whole = answer({
-      rearDerailleur: {
-        totalCapacityT: 43,
-        largestCogMaxT: 36,
-        largestCogMinT: 28,
-        smallestCogMinT: 11,
-        ringDifferenceMaxT: 16,
-        cageLengthMm: 93,
-        pullRatio: 1.49,
-      },
+      rearDerailleur: { ...TOURER_SHEET, pullRatio: 1.49 },
       parts: {
         cablePullMm: 2.41,
         shifterSpeeds: 12,
