@@ -3,7 +3,7 @@ import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { cases } from '../../../tests/support/fuzz';
 import { CageReach, DRIVE_DEFAULTS, cagePose } from './index';
 
-test('how a chain hangs is told by lengths as by the angle that they come to', () => {
+test('whether a chain is taut follows from lengths as from the angle of the cage', () => {
   const seen = new Set<string>();
   fc.assert(
     fc.property(

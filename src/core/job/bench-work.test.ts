@@ -155,7 +155,7 @@ test('links and speeds are whole; an odd count is said where nothing is known of
     '114 links: good; the target is 112 to 114 links (big-big + 2, and taut in small-small).',
   );
   expect(said(long, 110)).toContain('2 links too few: the target is 112 to 114 links');
-  // A cage that is too short for the range hangs slack at any count: none is told to be too many that big-big needs.
+  // A cage too short for the range leaves any chain slack; a count that big-big needs is never called too many.
   expect(said(short, 112)).toContain('it hangs slack in small-small, whatever its length');
   expect(said(short, 114)).toContain('2 links too many: the target is 112 links or more');
   const speeds: StepReading = { id: 'speeds', unit: 'speeds', possible: { min: 5, max: 14 } };

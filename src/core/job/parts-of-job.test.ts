@@ -117,7 +117,7 @@ describe('parts in stock', () => {
     expect(found([body('wide'), body('fine')])).toEqual([['freehub', 'body fine']]);
   });
 
-  test('of chains for so many cogs the longest that lies free', () => {
+  test('of several chains for the number of cogs, the longest free one is found', () => {
     const chains = [
       ofChain('cut', 108, 12),
       ofChain('long', 118, 12),

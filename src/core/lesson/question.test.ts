@@ -98,7 +98,7 @@ test('what shifting the ring alone would come to is beside what clicks leave of 
   }
 });
 
-test('each prediction is asked for in its unit, or as a choice', () => {
+test('the answer of each prediction has its unit, or is a choice', () => {
   const asked = LESSON_IDS.map((id) => {
     const { answer } = prediction(id, BIKE, 1);
     return [id, answer.kind === 'number' ? answer.unit : answer.kind];

@@ -123,7 +123,8 @@ function cardFrom(from: JobSide, { work, pairId, progress, alternates }: SwapJob
     chain: work.chain,
     alternates: alternates ?? (pairId !== undefined && jobs.some(({ id }) => id === pairId)),
     newChain: work.newChain,
-    chainHasServed: first !== undefined && leavesChain(first, facts),
+    // Asked only of a chain that nobody has counted, for it takes the card of the first job.
+    chainHasServed: before.chainLinks === undefined && first !== undefined && leavesChain(first, facts),
     keeps: work.keeps,
     prices: filledPrices(bike.find?.prices),
     weighs: work.weighs,
