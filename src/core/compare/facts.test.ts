@@ -26,7 +26,7 @@ const cruisingOn = (cog: number, more: object = {}): SetupFigures => ({
 });
 function answerOf<T extends NeedAnswer['id']>(id: T, figures: SetupFigures, said: Brief = {}, fitted = figures) {
   return needAnswers(figures, fillBrief({ use: 'road', ...said }), fitted).find((answer) => answer.id === id) as
-    Extract<NeedAnswer, { id: T }> | undefined;
+    (NeedAnswer & { readonly id: T }) | undefined;
 }
 
 describe('what is asked of a setup', () => {
@@ -124,6 +124,29 @@ describe('what is asked of a setup', () => {
     // √(24 × 11) = 16.2; between 12 and 11 there is none.
     expect(remedyOf([11, 24])).toContainEqual([24, 11, 16]);
     expect(remedyOf([11, 12])).toContainEqual([12, 11, undefined]);
+    // Across a change of the hub's stage the easier gear can be on the smaller cog.
+    const [gear] = ONE.report.pathGears;
+    const largest = { ...ONE.zones.fast.largest!, from: { ...gear!, cog: 11 }, to: { ...gear!, cog: 12 } };
+    const across = { ...ONE, zones: { ...ONE.zones, fast: { ...ONE.zones.fast, largest } } };
+    expect(answerOf('steps.fast', across)!.remedy.cogT).toBeUndefined();
+  });
+
+  test('a step is met up to its limit, rounding left aside', () => {
+    const met = (speedStep: number) => {
+      const largest = { ...ONE.zones.fast.largest!, speedStep };
+      const stepping = { ...ONE, zones: { ...ONE.zones, fast: { ...ONE.zones.fast, largest } } };
+      return answerOf('steps.fast', stepping, { stepFastPercent: 12.5 })!.met;
+    };
+    expect([0.12, 0.125, 0.125 + 1e-13].map(met)).toEqual([true, true, true]);
+    expect(met(0.1251)).toBe(false);
+    expect(
+      answerOf('steps.fast', {
+        ...ONE,
+        zones: { ...ONE.zones, fast: { steps: [], largest: undefined, mean: undefined } },
+      }),
+    ).toMatchObject({
+      met: true,
+    });
   });
 });
 
@@ -218,6 +241,20 @@ describe('what each priority chooses', () => {
     expect(choiceOf('weight', all)).toEqual({ priority: 'weight', choices: [1], notKnown: [2] });
     expect(choiceOf('cost', all)).toEqual({ priority: 'cost', choices: [0, 1], notKnown: [2] });
     expect(choiceOf('weight', all.slice(1))).toEqual({ priority: 'weight', choices: [], notKnown: [1] });
+  });
+
+  test('cadence: gaps by the share of the speed that they take, not by their number', () => {
+    const withGaps = (...gaps: (readonly [number, number])[]): SetupFigures => ({
+      ...ONE,
+      coverage: {
+        ...ONE.coverage,
+        gaps: gaps.map(([fromKmh, toKmh]) => ({ ...of([40], [11, 22]).coverage.gaps[0]!, fromKmh, toKmh })),
+      },
+    });
+    // 10% of the speed, 5% of it, and twice 2%.
+    const all = [withGaps([10, 11]), withGaps([20, 21]), withGaps([20, 20.4], [30, 30.6])];
+    expect(choiceOf('cadence', all).choices).toEqual([2]);
+    expect(choiceOf('cadence', all.slice(0, 2)).choices).toEqual([1]);
   });
 
   test('range: what an end falls short first, then the width', () => {

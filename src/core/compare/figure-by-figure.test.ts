@@ -1,6 +1,8 @@
 import { candidate } from '../../../tests/support/compared';
 import { fillBrief, type Brief } from '../needs';
 import { ZONES, type Step, type Zone } from '../gears';
+import { articulationLoss } from '../fit';
+import { frontDragW } from './drag';
 import { needAnswers, type NeedAnswer } from './advice';
 import { difference, stepTolerance, type DifferenceRow, type RowId } from './difference';
 import { setupFigures, type SetupFigures } from './figures';
@@ -44,6 +46,27 @@ const weighing =
 
 const rowOf = (id: RowId, own: SetupFigures, base: SetupFigures): DifferenceRow =>
   difference(own, base, ROAD).find((row) => row.id === id)!;
+
+test('two rings have a front derailleur, which is in the wind and has its limit; one ring has none', () => {
+  const figuresOn = (chainrings: number[]) =>
+    setupFigures(candidate({ chainrings, cogs: [11, 13, 15, 17], hubStages: [1] }), ROAD, RULES);
+  const limits = ({ limits: all }: SetupFigures) => all.map(({ id }) => id);
+  expect(limits(figuresOn([50, 34]))).toContain('ringDifference');
+  expect(limits(figuresOn([50]))).not.toContain('ringDifference');
+  expect(figuresOn([50, 34]).frontDragW).toBeCloseTo(frontDragW(ROAD.frontDragCm2, ROAD.cruisingSpeedKmh), 12);
+  expect(figuresOn([50]).frontDragW).toBe(0);
+});
+
+test('the loss at the usual speed is that of its gear, with the angle of its own chain', () => {
+  const setup = { chainrings: [50, 34], cogs: [11, 13, 15, 17, 19, 21], hubStages: [1] };
+  const chainline = { frontChainlineMm: 45, ringSpacingMm: 7.5, rearChainlineMm: 43, cogPitchMm: 4 };
+  const { cruising, chainLoss } = setupFigures(candidate(setup, { chainstayMm: 430, chainline }), ROAD, RULES);
+  const { chainring, cog } = cruising.gear;
+  expect([chainring, cog]).toEqual([50, 17]);
+  // The big ring half the spacing out, the fourth of six cogs half a pitch in: 48.75 and 41 mm.
+  const angleDeg = (Math.atan(7.75 / 430) * 180) / Math.PI;
+  expect(chainLoss.highFraction - articulationLoss(50, 17).highFraction).toBeCloseTo(angleDeg / 1000, 9);
+});
 
 describe('a figure with a need', () => {
   const needed: readonly [RowId, Put, (figures: SetupFigures) => number, 'more' | 'less', DifferenceRow['unit']][] = [

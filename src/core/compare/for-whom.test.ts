@@ -9,7 +9,7 @@ import { frontDragW } from './drag';
 import { lossBetween, lossGearsOf } from './loss-between';
 import { needAnswers } from './advice';
 import { priorityChoices } from './priorities';
-import { sameJobs } from './same-job';
+import { sameJobs, type SameJob } from './same-job';
 import { cases } from '../../../tests/support/fuzz';
 
 const RULES = { closenessPercent: 5, crossedCogs: 2 };
@@ -35,12 +35,12 @@ test('a chain that a guide holds is no reason against a 1x', () => {
 });
 
 test('a setup beside itself has nothing that the other has not', () => {
-  const comparing = ['oneHand', 'bothHands', 'smallerSteps', 'largerSteps', 'widerRange', 'narrowerRange', 'lighter'];
+  const alone = ['meetsAll', 'misses', 'gaps', 'chainMayDrop', 'quiet', 'noisy'];
   fc.assert(
     fc.property(setupArbitrary(), (setup) => {
       const own = setupFigures(candidate(setup), road, RULES);
       const { speaksFor, against } = forWhom(own, [own], road);
-      for (const id of ids([...speaksFor, ...against])) expect(comparing).not.toContain(id);
+      for (const id of ids([...speaksFor, ...against])) expect(alone).toContain(id);
     }),
     { ...SEEDED, numRuns: cases(15) },
   );
@@ -95,6 +95,20 @@ describe('what a rider uses now', () => {
     // 50/11 is 4.545 and 42/10 4.2: the one gear beyond, but for 50/12 (4.167) which 42/10 covers.
     expect(factsOf(ONE, { rareCogs: [11] }).speaksFor).toContain('losesRare');
     expect(factsOf(ONE, { rareCogs: [30] }).speaksFor).not.toContain('losesRare');
+  });
+
+  test('a gear is given up where nothing at that end is within a fortieth of it', () => {
+    const [easiestM, hardestM] = [ONE.report.gears[0]!.developmentM, ONE.report.gears.at(-1)!.developmentM];
+    const lost = (developmentM: number, use: SameJob['use'] = 'rare') => {
+      const gear = { ...TWO.report.gears[0]!, developmentM };
+      const job: SameJob = { gear, nearest: gear, change: 0, use };
+      return forWhom(ONE, [TWO], road, [job]).speaksFor.find(({ id }) => id === 'losesRare');
+    };
+    expect(lost(hardestM * 1.026)).toMatchObject({ gears: [{ developmentM: hardestM * 1.026 }] });
+    expect(lost(hardestM * 1.024)).toBeUndefined();
+    expect(lost(easiestM / 1.026)).toMatchObject({ gears: [{ developmentM: easiestM / 1.026 }] });
+    expect(lost(easiestM / 1.024)).toBeUndefined();
+    expect(lost(hardestM * 1.1, 'known')).toBeUndefined();
   });
 
   test('a usual gear that has its like is kept; the one that changes most is named', () => {
