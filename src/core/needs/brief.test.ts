@@ -270,6 +270,24 @@ test('a motor makes the climb faster up to its cut-off and leaves the top gear t
   expect(assumedIn(fillBrief({}), 'climb')).not.toContain('assistCutOffKmh');
 });
 
+test('position and surface are assumed only while they stand for the drag and the rolling resistance', () => {
+  const assumed = (said: Brief) =>
+    assumedIn(fillBrief(said), 'climb').filter((field) => field === 'position' || field === 'surface');
+  expect(assumed({})).toEqual(['position', 'surface']);
+  expect(assumed({ cdaM2: 0.38 })).toEqual(['surface']);
+  expect(assumed({ crr: 0.005 })).toEqual(['position']);
+  expect(assumed({ position: 'drops' })).toEqual(['surface']);
+  expect(assumed({ surface: 'gravel' })).toEqual(['position']);
+  expect(assumedIn(fillBrief({ highRpm: 95 }), 'gaps')).toEqual(['lowRpm']);
+});
+
+test('one end of the cadences that is said keeps the preferred one off by half the usual range', () => {
+  // Of the road: 88, and 6 to each side.
+  expect(fillBrief({ use: 'road', lowRpm: 100 })).toMatchObject({ preferredRpm: 106, highRpm: 112 });
+  expect(fillBrief({ use: 'road', highRpm: 80 })).toMatchObject({ preferredRpm: 74, lowRpm: 68 });
+  expect(fillBrief({ use: 'road', lowRpm: 70 })).toMatchObject({ preferredRpm: 88, highRpm: 94 });
+});
+
 test('a need may be off by the tyre, and on a climb by the power, less where it was typed', () => {
   const of = (brief: Brief) => {
     const filled = fillBrief(brief);

@@ -47,6 +47,8 @@ describe('the gears that a rider uses', () => {
     )!;
     expect(names(gears.filter((gear) => usageOf(two, gear) === 'usual'))).toEqual(['32/24', '48/19']);
     expect(two).toMatchObject({ rareCogs: [], rareRings: [] });
+    const usualAndRare = { usualGears: [{ chainring: 48, cog: 19 }], rareCogs: [11] };
+    expect(usedGears(TOURER, usualAndRare, [])).toMatchObject({ rareCogs: [11], rareRings: [] });
   });
 
   test('are not known where nothing is said or nothing of it is on the setup', () => {
