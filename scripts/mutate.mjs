@@ -74,7 +74,8 @@ const results = await new Stryker({
   disableTypeChecks: false,
 }).runMutationTest();
 
-const killed = results.filter(({ status }) => status === 'Killed' || status === 'Timeout').length;
+const slow = results.filter(({ status }) => status === 'Timeout');
+const killed = results.filter(({ status }) => status === 'Killed').length + slow.length;
 const alive = results.filter(({ status }) => status === 'Survived' || status === 'NoCoverage');
 mkdirSync('.cache', { recursive: true });
 writeFileSync(
@@ -87,4 +88,9 @@ writeFileSync(
     .join('\n'),
 );
 const tested = killed + alive.length;
-console.log(`${folder}: ${killed} of ${tested} mutants killed, ${((100 * killed) / tested).toFixed(1)}%`);
+console.log(
+  `${folder}: ${killed} of ${tested} mutants killed, ${((100 * killed) / tested).toFixed(1)}%; ` +
+    `${slow.length} of them by running too long:`,
+);
+for (const { fileName, location, replacement } of slow)
+  console.log(`  ${fileName.replace(/^.*src\/core\//, '')}:${location.start.line} ${replacement ?? ''}`);
