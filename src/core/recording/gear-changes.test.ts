@@ -1,37 +1,16 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { gearsOf, type Gear, type Setup } from '../gears';
+import { chanceMatrix } from '../../../tests/support/gear-chances';
+import { gearsOf, type Setup } from '../gears';
 import { GearChanges } from './gear-changes';
 
 const CHANCES = { oneClick: 0.012, rowChange: 0.002 };
-
-/** The chance of one gear after another by its definition, to another gear. */
-function chanceTo(from: Gear, to: Gear, { chainrings, cogs, hubStages }: Setup): number {
-  const clicks = Math.abs(cogs.indexOf(from.cog) - cogs.indexOf(to.cog));
-  const rows =
-    Math.abs(chainrings.indexOf(from.chainring) - chainrings.indexOf(to.chainring)) +
-    Math.abs(hubStages.indexOf(from.hubStage) - hubStages.indexOf(to.hubStage));
-  return rows > 0 ? CHANCES.rowChange ** rows * 0.35 ** clicks : CHANCES.oneClick * 0.35 ** (clicks - 1);
-}
-
-/** The whole matrix: chances of each gear after each gear, by position. */
-function matrix(gears: readonly Gear[], setup: Setup, { positions, size }: GearChanges): number[][] {
-  const chances = Array.from({ length: size }, () => new Array<number>(size).fill(0));
-  gears.forEach((from, a) => {
-    const row = chances[positions[a]!]!;
-    gears.forEach((to, b) => {
-      if (a !== b) row[positions[b]!] = chanceTo(from, to, setup);
-    });
-    row[positions[a]!] = 1 - row.reduce((sum, chance) => sum + chance, 0);
-  });
-  return chances;
-}
 
 /** The changes of a setup, and the whole matrix to compare them with. */
 function bothWays(setup: Setup) {
   const gears = gearsOf(setup);
   const changes = new GearChanges(gears, setup, CHANCES);
-  return { changes, size: changes.size, chances: matrix(gears, setup, changes) };
+  return { changes, size: changes.size, chances: chanceMatrix(gears, setup, changes, CHANCES) };
 }
 
 const setups = fc
