@@ -1,20 +1,21 @@
-// npm run mutate -- FOLDER [SHARE]: mutation test of a folder of src/core by the tests of that folder. SHARE, 0 to 1, mutates
-// only so many of its lines, the same ones each time: a whole large folder takes an hour.
+// npm run mutate -- FOLDER [SHARE] [unit]: mutation test of a folder of src/core by the tests of that folder. SHARE, 0 to 1,
+// mutates only so many of its lines, the same ones each time: a whole large folder takes an hour. With `unit` without its
+// long random runs: what is killed then is killed with them too.
 import { Stryker } from '@stryker-mutator/core';
 import { mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import jestConfig from '../jest.config.mjs';
 
-const [folder, share = '1'] = process.argv.slice(2);
+const [folder, share = '1', only = ''] = process.argv.slice(2);
 const path = folder && join('src/core', folder);
 const files = path
   ? readdirSync(path, { recursive: true, encoding: 'utf8' })
       .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && name !== 'index.ts')
       .map((name) => join(path, name))
   : [];
-if (files.length === 0 || !(Number(share) > 0 && Number(share) <= 1)) {
+if (files.length === 0 || !(Number(share) > 0 && Number(share) <= 1) || !['', 'unit'].includes(only)) {
   console.error(
-    'npm run mutate -- FOLDER [SHARE]: a folder of src/core, such as gears, and a share above 0, at most 1',
+    'npm run mutate -- FOLDER [SHARE] [unit]: a folder of src/core, such as gears, and a share above 0, at most 1',
   );
   process.exit(1);
 }
@@ -48,8 +49,7 @@ const results = await new Stryker({
     config: {
       ...jestConfig.projects.find(({ displayName }) => displayName === 'unit'),
       testMatch: [`<rootDir>/${path}/**/*.test.ts`],
-      // Long random runs of the folder are tests of it too.
-      testPathIgnorePatterns: ['/node_modules/'],
+      testPathIgnorePatterns: ['/node_modules/', ...(only === 'unit' ? [String.raw`\.fuzz\.test\.ts$`] : [])],
     },
   },
   coverageAnalysis: 'perTest',

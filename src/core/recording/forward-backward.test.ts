@@ -1,6 +1,7 @@
 import { chanceMatrix } from '../../../tests/support/gear-chances';
 import { gearsOf, type Setup } from '../gears';
 import { GearModel, UNKNOWN_GEAR, type ModelSums, type RideModel } from './gear-model';
+import { GearWindow } from './gear-window';
 import { RATIO, REST, UNREAD, type Readings } from './readings';
 
 // Of a few samples every way through the gears can be gone through: what comes out is the definition of what the model sums.
@@ -26,9 +27,12 @@ function readingsOf(setup: Setup, readings: readonly Reading[]): Readings {
   };
 }
 
-/** One state of the rider: a gear by its position, driving or freewheeling. */
+/** One state of the rider: a gear by its position in the model, driving or freewheeling. */
 interface State {
   readonly p: number;
+  /** Its place in the list of gears. */
+  readonly gear: number;
+  readonly logRatio: number;
   readonly drives: boolean;
 }
 
@@ -38,43 +42,66 @@ function bell(error: number): number {
   return Math.exp((-error * error) / 2 / variance) / Math.sqrt(2 * Math.PI * variance);
 }
 
-/** All that the model sums, by every way through the gears. */
-function bySums(setup: Setup, readings: Readings, recorded: Int16Array | undefined): ModelSums {
+const NO_SUMS: ModelSums = {
+  ...{ samples: 0, driven: 0, fitting: 0, squares: 0, droppedWhileDriving: 0, restWhileFree: 0 },
+  ...{ turningWhileFree: 0, stops: 0, staysDriving: 0, starts: 0, staysFree: 0, clicks: 0, rowChanges: 0 },
+  logLikelihood: 0,
+};
+
+/** Goes every way through the states of a few samples, each with its chance. */
+function everyWay(
+  setup: Setup,
+  readings: Readings,
+  recorded: Int16Array | undefined,
+  visit: (way: readonly State[], chance: number) => void,
+): void {
   const gears = gearsOf(setup);
   const { changes } = new GearModel(gears, setup, readings, MODEL, recorded);
   const chances = chanceMatrix(gears, setup, changes, MODEL);
-  const logOf = new Map(gears.map(({ ratio }, gear) => [changes.positions[gear]!, Math.log(ratio)]));
-  const states: State[] = Array.from({ length: changes.size }, (_, p) => p).flatMap((p) => [
-    { p, drives: true },
-    { p, drives: false },
-  ]);
-  const errorAt = (i: number, p: number) => readings.logRatio[i]! - logOf.get(p)!;
-  const emission = (i: number, { p, drives }: State): number => {
-    const gear = recorded?.[i] ?? UNKNOWN_GEAR;
-    const wrong = gear !== UNKNOWN_GEAR && changes.positions[gear] !== p ? 1e-6 : 1;
+  const states = gears.flatMap(({ ratio }, gear): State[] => {
+    const of = { p: changes.positions[gear]!, gear, logRatio: Math.log(ratio) };
+    return [
+      { ...of, drives: true },
+      { ...of, drives: false },
+    ];
+  });
+  const emission = (i: number, { gear, logRatio, drives }: State): number => {
+    const known = recorded?.[i] ?? UNKNOWN_GEAR;
+    const wrong = known !== UNKNOWN_GEAR && known !== gear ? 1e-6 : 1;
     if (readings.kind[i] === UNREAD) return wrong;
     if (readings.kind[i] === REST) return wrong * (drives ? MODEL.dropped : MODEL.atRest);
-    const error = errorAt(i, p);
+    const error = readings.logRatio[i]! - logRatio;
     if (drives) return wrong * (1 - MODEL.dropped) * (MODEL.outliers / 3 + (1 - MODEL.outliers) * bell(error));
     return wrong * (1 - MODEL.atRest) * (error > 0 && error < 1.2 ? 0.85 / 1.2 : 0.15 / 3);
   };
   const modeChance = (from: State, to: State) =>
     from.drives ? (to.drives ? 1 - MODEL.stops : MODEL.stops) : to.drives ? MODEL.starts : 1 - MODEL.starts;
-  const rowOf = ({ p }: State) => Math.floor(p / setup.cogs.length);
-  const n = readings.kind.length;
-  const sums = {
-    ...{ samples: n - 1, driven: 0, fitting: 0, squares: 0, droppedWhileDriving: 0, restWhileFree: 0 },
-    ...{ turningWhileFree: 0, stops: 0, staysDriving: 0, starts: 0, staysFree: 0, clicks: 0, rowChanges: 0 },
-    logLikelihood: 0,
+  const goOn = (way: readonly State[], chance: number): void => {
+    if (way.length === readings.kind.length) {
+      visit(way, chance);
+      return;
+    }
+    const from = way.at(-1);
+    for (const to of states) {
+      const step = from ? modeChance(from, to) * chances[from.p]![to.p]! : 1 / states.length;
+      goOn([...way, to], chance * step * emission(way.length, to));
+    }
   };
+  goOn([], 1);
+}
+
+/** All that the model sums, by every way through the gears. */
+function bySums(setup: Setup, readings: Readings, recorded: Int16Array | undefined): ModelSums {
+  const rowOf = ({ p }: State) => Math.floor(p / setup.cogs.length);
+  const sums = { ...NO_SUMS };
   let all = 0;
-  const count = (way: readonly State[], chance: number) => {
+  everyWay(setup, readings, recorded, (way, chance) => {
     all += chance;
     way.forEach((state, i) => {
       if (readings.kind[i] === REST) sums[state.drives ? 'droppedWhileDriving' : 'restWhileFree'] += chance;
       if (readings.kind[i] === RATIO && !state.drives) sums.turningWhileFree += chance;
       if (readings.kind[i] === RATIO && state.drives) {
-        const error = errorAt(i, state.p);
+        const error = readings.logRatio[i]! - state.logRatio;
         const fits = (1 - MODEL.outliers) * bell(error);
         const fitting = (chance * fits) / (fits + MODEL.outliers / 3);
         sums.driven += chance;
@@ -88,30 +115,31 @@ function bySums(setup: Setup, readings: Readings, recorded: Int16Array | undefin
       if (rowOf(before) !== rowOf(state)) sums.rowChanges += chance;
       else if (before.p !== state.p) sums.clicks += chance;
     });
+  });
+  const shares = Object.entries(sums).map(([key, sum]) => [key, sum / all]);
+  return {
+    ...(Object.fromEntries(shares) as unknown as ModelSums),
+    samples: readings.kind.length - 1,
+    logLikelihood: Math.log(all),
   };
-  const goOn = (way: readonly State[], chance: number): void => {
-    if (way.length === n) {
-      count(way, chance);
-      return;
-    }
-    const from = way.at(-1);
-    for (const to of states) {
-      const step = from ? modeChance(from, to) * chances[from.p]![to.p]! : 1 / states.length;
-      goOn([...way, to], chance * step * emission(way.length, to));
-    }
-  };
-  goOn([], 1);
-  const shares = Object.entries(sums).map(([key, sum]) => [key, key === 'samples' ? sum : sum / all]);
-  return { ...(Object.fromEntries(shares) as unknown as ModelSums), logLikelihood: Math.log(all) };
 }
 
-const NO_SUMS: ModelSums = {
-  ...{ samples: 0, driven: 0, fitting: 0, squares: 0, droppedWhileDriving: 0, restWhileFree: 0 },
-  ...{ turningWhileFree: 0, stops: 0, staysDriving: 0, starts: 0, staysFree: 0, clicks: 0, rowChanges: 0 },
-  logLikelihood: 0,
-};
+/** The chance of each state at each sample, by every way through the gears: driving by position, then freewheeling. */
+function byStates(setup: Setup, readings: Readings, recorded: Int16Array | undefined): number[][] {
+  const size = gearsOf(setup).length;
+  const chances = Array.from(readings.kind, () => new Array<number>(2 * size).fill(0));
+  everyWay(setup, readings, recorded, (way, chance) => {
+    way.forEach(({ p, drives }, i) => {
+      chances[i]![drives ? p : size + p]! += chance;
+    });
+  });
+  return chances.map((row) => {
+    const all = row.reduce((sum, chance) => sum + chance, 0);
+    return row.map((chance) => chance / all);
+  });
+}
 
-test.each<[string, Setup, readonly Reading[], readonly number[] | undefined]>([
+const CASES: readonly [string, Setup, readonly Reading[], readonly number[] | undefined][] = [
   [
     'a change of ring',
     TWO_RINGS,
@@ -137,7 +165,9 @@ test.each<[string, Setup, readonly Reading[], readonly number[] | undefined]>([
     undefined,
   ],
   ['gears that the bicycle recorded', TWO_RINGS, [[0, 0.05], 'unread', [1, -0.05], 'rest'], [1, UNKNOWN_GEAR, 3, 2]],
-])('sums of the model are those over every way through the gears: %s', (_, setup, given, recorded) => {
+];
+
+test.each(CASES)('sums of the model are those over every way through the gears: %s', (_, setup, given, recorded) => {
   const readings = readingsOf(setup, given);
   const places = recorded && Int16Array.from(recorded);
   const sums = { ...NO_SUMS };
@@ -162,3 +192,28 @@ test('a stretch is summed from its first sample, and added to what there is', ()
   expect(sums.clicks).toBeCloseTo(expected.clicks, 8);
   expect(sums.samples).toBe(8);
 });
+
+test.each(CASES)(
+  'the gear of each sample, and how certain it is, is that over every way: %s',
+  (_, setup, given, recorded) => {
+    const readings = readingsOf(setup, given);
+    const places = recorded && Int16Array.from(recorded);
+    const window = new GearWindow(new GearModel(gearsOf(setup), setup, readings, MODEL, places), given.length);
+    const { length: size } = gearsOf(setup);
+    const expected = byStates(setup, readings, places);
+    let seen = 0;
+    window.decode(0, given.length, given.length, (i, position, drives, confidence, rowChance) => {
+      seen += 1;
+      const [driven, free] = [expected[i]!.slice(0, size), expected[i]!.slice(size)];
+      const sum = (chances: readonly number[]) => chances.reduce((all, chance) => all + chance, 0);
+      expect([i, drives]).toEqual([i, sum(driven) >= sum(free)]);
+      const mode = drives ? driven : free;
+      expect([i, mode[position]]).toEqual([i, Math.max(...mode)]);
+      expect(confidence).toBeCloseTo(mode[position]!, 5);
+      const { length: cogs } = setup.cogs;
+      const first = position - (position % cogs);
+      expect(rowChance).toBeCloseTo(sum([...driven.slice(first, first + cogs), ...free.slice(first, first + cogs)]), 5);
+    });
+    expect(seen).toBe(given.length);
+  },
+);
