@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Browser, Builder, By, Key, error, until, type WebDriver, type WebElement } from 'selenium-webdriver';
@@ -368,9 +368,15 @@ export class AppInBrowser {
 
   /** The text of the one file that has been saved, once it is whole; takes it away. */
   async download(extension: string): Promise<string> {
-    const named = () => readdirSync(this.folder).filter((name) => name.endsWith(extension));
-    await this.wait(() => named().length === 1, `no ${extension} was saved`);
-    const path = join(this.folder, named()[0]!);
+    const named = (ending: string) => readdirSync(this.folder).filter((name) => name.endsWith(ending));
+    const pathOf = (name: string) => join(this.folder, name);
+    const isWhole = () => {
+      const [name, ...more] = named(extension);
+      const isOne = name !== undefined && more.length === 0 && named('.crdownload').length === 0;
+      return isOne && statSync(pathOf(name)).size > 0;
+    };
+    await this.wait(isWhole, `no ${extension} was saved`);
+    const path = pathOf(named(extension)[0]!);
     const text = readFileSync(path, 'utf8');
     rmSync(path);
     return text;

@@ -172,6 +172,7 @@ test('deleted by another window, it says so, and what was there can be saved', a
   await app.clickText('button', 'Save everything as a backup');
   const saved = await app.download('.json');
   const result = readBackup(saved);
+  expect([result.ok ? 'read' : result, saved.length > 0]).toEqual(['read', true]);
   expect(result.ok && result.dataset.bikes.map(({ id }) => id)).toContain('estuary-tourer');
 });
 
