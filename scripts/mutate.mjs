@@ -77,20 +77,19 @@ const results = await new Stryker({
 const slow = results.filter(({ status }) => status === 'Timeout');
 const killed = results.filter(({ status }) => status === 'Killed').length + slow.length;
 const alive = results.filter(({ status }) => status === 'Survived' || status === 'NoCoverage');
+/** Where a mutant is, such as `gears/ratio.ts:12`. */
+const placeOf = ({ fileName, location }) => `${fileName.replace(/^.*src\/core\//, '')}:${location.start.line}`;
+
 mkdirSync('.cache', { recursive: true });
 writeFileSync(
   `.cache/mutants-${folder.replaceAll('/', '-')}.txt`,
   alive
-    .map(
-      ({ fileName, location, mutatorName, replacement, status }) =>
-        `${fileName.replace(/^.*src\/core\//, '')}:${location.start.line} ${status} ${mutatorName} ${replacement ?? ''}`,
-    )
+    .map((mutant) => `${placeOf(mutant)} ${mutant.status} ${mutant.mutatorName} ${mutant.replacement ?? ''}`)
     .join('\n'),
 );
 const tested = killed + alive.length;
 console.log(
   `${folder}: ${killed} of ${tested} mutants killed, ${((100 * killed) / tested).toFixed(1)}%; ` +
-    `${slow.length} of them by running too long:`,
+    `${slow.length} of them by running too long`,
 );
-for (const { fileName, location, replacement } of slow)
-  console.log(`  ${fileName.replace(/^.*src\/core\//, '')}:${location.start.line} ${replacement ?? ''}`);
+for (const mutant of slow) console.log(`  ${placeOf(mutant)} ${mutant.replacement ?? ''}`);

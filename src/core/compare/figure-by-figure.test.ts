@@ -160,7 +160,7 @@ describe('a figure without a need', () => {
     expect(figureOf('rearClicks')).toMatchObject({ judgement: 'enough', unit: 'clicks' });
   });
 
-  test('drag at the front is told apart only beyond the half by which its figures differ', () => {
+  test('drag at the front differs only beyond the spread of its figures, a half', () => {
     const figures = figuresOf([11, 13, 15]);
     const judged = (own: number, base: number) =>
       rowOf('frontDrag', { ...figures, frontDragW: own }, { ...figures, frontDragW: base }).judgement;
