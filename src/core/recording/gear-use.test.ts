@@ -46,6 +46,18 @@ test('times add up to the ride; coasting and standing are states of their own', 
   expect(gearUse(coasting, rules(ONE_RING)).sequence).toContain(COASTING);
 });
 
+test('progress comes once for each stretch, and is whole at the end alone', () => {
+  const STRETCH = 8192;
+  const sharesOf = (seconds: number) => {
+    const shares: number[] = [];
+    const ride = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds, seed: 3 });
+    gearUse(ride.recording, rules(ONE_RING), (share) => shares.push(share));
+    return shares;
+  };
+  expect(sharesOf(STRETCH)).toEqual([1]);
+  expect(sharesOf(STRETCH + 8)).toEqual([STRETCH / (STRETCH + 8), 1]);
+});
+
 test('shifts are counted as they were made, give or take those made while coasting', () => {
   const ride = simulateRide({ setup: TOURER, rolloutMm: TOURER_ROLLOUT_MM, seconds: 4000, seed: 11 });
   const use = gearUse(ride.recording, rules(TOURER));

@@ -2,7 +2,17 @@ import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setu
 import { seededRandom, simulateRide } from '../../../tests/support/rides';
 import { developedGears, gearsOf, type Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../catalog/cassettes';
-import { NO_MESSAGE_YET, gearNow, gearUse, likelier, mergeGearUse, messageAt, replay, takeMessage } from './index';
+import {
+  NO_MESSAGE_YET,
+  gearNow,
+  gearUse,
+  likelier,
+  mergeGearUse,
+  messageAt,
+  recordingOf,
+  replay,
+  takeMessage,
+} from './index';
 
 const cassettes = GENERIC_CASSETTES.map(({ cogs }) => cogs);
 const ride = (setup: Setup, seed: number, rolloutMm = TOURER_ROLLOUT_MM) =>
@@ -29,6 +39,32 @@ describe('what the recording fits better', () => {
     // Those of 11, 12 and 14 teeth were not.
     const named = judge(ONE_RING, ridden, TOURER_ROLLOUT_MM, 6).cogs;
     expect(named).toEqual(expect.arrayContaining([13, 15, 17, 19, 21, 24, 28, 32, 36]));
+  });
+
+  test('of several rides the longest decides in its order, wherever it stands among them', () => {
+    const other = { ...ONE_RING, cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36] };
+    const short = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds: 500, seed: 8 }).recording;
+    const rides = [short, ride(other, 6), short];
+    const found = (recordings: typeof rides) => likelier(recordings, ONE_RING, TOURER_ROLLOUT_MM, [other.cogs]).cogs;
+    expect(found(rides)).toEqual(other.cogs);
+    expect(found([...rides].reverse())).toEqual(other.cogs);
+    expect(found([ride(ONE_RING, 6), short])).toBeUndefined();
+  });
+
+  test('a rollout is found on cogs a twentieth apart, by the nearness of each reading to each', () => {
+    // Readings in the 20T and the 30T only, each a bell around the gear, on a wheel that is 3% larger.
+    const setup: Setup = { chainrings: [40], cogs: [20, 21, 30], hubStages: [1] };
+    const larger = TOURER_ROLLOUT_MM * 1.03;
+    const bell = [-2, -1.5, -1, -1, -0.5, -0.5, -0.5, 0, 0, 0, 0, 0.5, 0.5, 0.5, 1, 1, 1.5, 2];
+    const cogs = Array.from({ length: 1800 }, (_, i) => (i < 900 ? 20 : 30));
+    const samples = cogs.map((cog, i) => {
+      const error = 0.012 * bell[i % bell.length]!;
+      return { timeMs: i * 1000, cadenceRpm: 80, speedMs: (40 / cog) * (larger / 1000) * (80 / 60) * Math.exp(error) };
+    });
+    const read = recordingOf(samples);
+    if (!read.ok) throw new Error(read.failure.kind);
+    const found = likelier([read.recording], setup, TOURER_ROLLOUT_MM, []);
+    expect(Math.abs(found.rolloutMm! / larger - 1)).toBeLessThan(0.0015);
   });
 
   test('too few samples say nothing', () => {

@@ -1,4 +1,12 @@
-import { durationsS, haversineM, recordingOf, type RawSample } from './index';
+import {
+  alongPositionsM,
+  durationsS,
+  haversineM,
+  isPlausible,
+  recordingOf,
+  type RawSample,
+  type Recording,
+} from './index';
 
 const at = (s: number, more: Partial<RawSample> = {}): RawSample => ({
   timeMs: 1_000_000 + s * 1000,
@@ -38,6 +46,50 @@ test('speed from distance, and from positions, where the file has none', () => {
     Math.PI * 6_371_008.8,
     3,
   );
+});
+
+test('one speed in the file is enough to go by its speeds; where a sample has none, none is made up', () => {
+  const { recording, notes } = ok([
+    at(0, { distanceM: 0 }),
+    at(1, { speedMs: undefined, distanceM: 9 }),
+    at(2, { distanceM: 12 }),
+  ]);
+  expect(notes.speedFrom).toBe('file');
+  expect(recording.speedMs).toEqual(Float32Array.of(6, NaN, 6));
+});
+
+test('a recording that was kept is plausible where each figure is one that a ride can have', () => {
+  const { recording } = ok([at(0), at(1), at(3)]);
+  expect(isPlausible(recording)).toBe(true);
+  const column = (middle: number) => Float32Array.of(6, middle, 6);
+  const positions = (latitude: number, longitude: number) => ({
+    latitudeDeg: Float64Array.of(0, latitude, 0),
+    longitudeDeg: Float64Array.of(0, longitude, 0),
+  });
+  const may: Partial<Recording>[] = [
+    { speedMs: column(NaN) },
+    { speedMs: column(0) },
+    { powerW: column(0) },
+    { timeS: Float64Array.of(0, 0, 31 * 86_400) },
+    { positions: positions(90, -180) },
+  ];
+  for (const change of may) expect(isPlausible({ ...recording, ...change })).toBe(true);
+  const mayNot: Partial<Recording>[] = [
+    { speedMs: column(-0.1) },
+    { speedMs: column(1000) },
+    { cadenceRpm: column(-1) },
+    { cadenceRpm: column(1000) },
+    { elevationM: Float32Array.of(0, 50_000, 0) },
+    { powerW: column(-1) },
+    { powerW: column(50_000) },
+    { timeS: Float64Array.of(-1, 1, 3) },
+    { timeS: Float64Array.of(0, 3, 1) },
+    { timeS: Float64Array.of(0, 1, 32 * 86_400) },
+    { distanceM: Float64Array.of(0, 3, 1) },
+    { positions: positions(90.1, 0) },
+    { positions: positions(0, 180.1) },
+  ];
+  for (const change of mayNot) expect([change, isPlausible({ ...recording, ...change })]).toEqual([change, false]);
 });
 
 test('repeated times, absurd values and pauses are told', () => {
@@ -136,6 +188,19 @@ test('half of the positions are enough, half of the distances are not; a place n
   );
   const counted = [0, 1, 2, 3].map((s) => at(s, { speedMs: undefined, ...(s < 2 && { distanceM: 10 * s }) }));
   expect(failure(counted).kind).toBe('noSpeed');
+});
+
+test('half a place lies on no way, and the way goes on from the last whole one', () => {
+  const place = { latitudeDeg: 52, longitudeDeg: 1 };
+  const next = { latitudeDeg: 52.001, longitudeDeg: 1 };
+  const metres = haversineM(place, next);
+  expect([...alongPositionsM([place, { longitudeDeg: 1 }, { latitudeDeg: 52 }, {}, next])]).toEqual([
+    0,
+    0,
+    0,
+    0,
+    metres,
+  ]);
 });
 
 test('a ride lasts at most a month, and its times are of this age', () => {
