@@ -67,6 +67,7 @@ const config = {
       testEnvironment: 'node',
       testMatch: ['<rootDir>/tests/browser/**/*.test.ts'],
     },
+    { ...shared, displayName: 'wide', testEnvironment: 'node', testMatch: ['<rootDir>/tests/wide/**/*.test.ts'] },
   ],
 };
 export default config;

@@ -16,9 +16,9 @@ const ENTRIES = ['src/proxy', 'src/app', 'next.config', 'next-env', 'jest.config
 
 /** Each part runs its checks one after the other and stops at the first that fails. */
 const PARTS = {
-  lint: () =>
+  lint: () => run(bin('eslint'), ['.', '--max-warnings', '0']),
+  tidy: () =>
     run(bin('prettier'), ['--check', '--log-level', 'warn', '.']) &&
-    run(bin('eslint'), ['.', '--max-warnings', '0']) &&
     run(bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs']) &&
     run(bin('ts-unused-exports'), [
       'tsconfig.json',
@@ -47,13 +47,20 @@ const PARTS = {
     build();
     return run(bin('tsx'), ['scripts/container.ts', '--built']);
   },
-  browser: () => {
-    installBrowser();
-    build();
-    // A browser waits a third of its time: two of them keep two cores busy.
-    return jest('browser', '--maxWorkers=2');
-  },
+  browser: () => inBrowser('browser'),
+  // The same pages under many conditions: before a release, and where what all pages share has changed.
+  wide: () => inBrowser('wide'),
 };
+
+/** Not among those that `npm test` runs, which every change waits for. */
+const BY_NAME_ONLY = ['wide'];
+
+function inBrowser(project) {
+  installBrowser();
+  build();
+  // A browser waits a third of its time: two of them keep two cores busy.
+  return jest(project, '--maxWorkers=2');
+}
 
 const asked = process.argv.slice(2);
 const unknown = asked.find((name) => !(name in PARTS));
@@ -63,7 +70,7 @@ if (unknown) {
 }
 
 /** Each list keeps one core busy; what one says comes once it has ended. */
-const TOGETHER = [['lint'], ['types', 'build']];
+const TOGETHER = [['lint'], ['build', 'types', 'tidy']];
 
 function inItsOwnProcess(names) {
   return new Promise((resolve) => {
@@ -79,7 +86,8 @@ function inItsOwnProcess(names) {
 
 installPackages();
 const results = asked.length > 0 ? [] : await Promise.all(TOGETHER.map(inItsOwnProcess));
-for (const name of asked.length > 0 ? asked : Object.keys(PARTS).filter((one) => !TOGETHER.flat().includes(one))) {
+const oneByOne = Object.keys(PARTS).filter((one) => ![...TOGETHER.flat(), ...BY_NAME_ONLY].includes(one));
+for (const name of asked.length > 0 ? asked : oneByOne) {
   console.log(`\n── ${name} ──`);
   const began = Date.now();
   const passed = PARTS[name]();

@@ -12,6 +12,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 beforeEach(() => app.begin('/compare'));
+afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const row = (id: string) => `[data-row="${id}"]`;
 const need = (id: string) => `[data-need="${id}"]`;
@@ -410,8 +411,4 @@ test('the comparison and the gear card go to paper', async () => {
   const card = await printed();
   expect(card).toContain('Estuary tourer 48/32 x 11-36');
   expect(card).toContain('drop to the 32 ring');
-});
-
-test('the page never complained', async () => {
-  expect(await app.complaints()).toEqual([]);
 });

@@ -10,6 +10,7 @@ beforeEach(async () => {
   await app.begin('/compatibility');
   await app.find('[data-drawn=bigBig] [data-chain]');
 });
+afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 /** Length of the drawn chain, in the drawing's own millimetres. */
 const drawnMm = () =>
@@ -304,10 +305,6 @@ test('the drawings are taken away as SVG, the angles as CSV', async () => {
   expect(await app.download('.csv')).toContain(
     'chainring_t,cog_t,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,',
   );
-});
-
-test('the page never complained', async () => {
-  expect(await app.complaints()).toEqual([]);
 });
 
 test('what no figure decides is looked at, and answered once for the setup', async () => {

@@ -155,6 +155,13 @@ export class AppInBrowser {
     return this.devTools('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile });
   }
 
+  /** Makes it the browser of somebody who writes 37,5. */
+  async speakGerman(): Promise<void> {
+    const userAgent = await this.driver.executeScript<string>('return navigator.userAgent');
+    await this.devTools('Emulation.setUserAgentOverride', { userAgent, acceptLanguage: 'de-DE' });
+    await this.devTools('Emulation.setLocaleOverride', { locale: 'de-DE' });
+  }
+
   async open(path: string): Promise<void> {
     await this.driver.get(`${this.url}${path}`);
     await this.find('main:not([aria-busy])');
@@ -551,15 +558,17 @@ export class AppInBrowser {
   /**
    * Accessibility faults of the page as it is.
    * @param rules those that alone are looked at; all where there are none
+   * @param within what alone is looked at, with what rules say of a whole page left out
    */
-  async faults(rules: readonly string[] = []): Promise<string[]> {
+  async faults(rules: readonly string[] = [], within = 'html'): Promise<string[]> {
     if (await this.driver.executeScript<boolean>('return !window.axe'))
       await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     return this.driver.executeAsyncScript<string[]>(
-      `const [rules, done] = arguments;
-       axe.run(document, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } }, ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
+      `const [rules, within, done] = arguments;
+       axe.run(within === 'html' ? document : { include: [[within]] }, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } }, ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
          done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
       rules,
+      within,
     );
   }
 

@@ -26,6 +26,7 @@ beforeEach(async () => {
   await app.begin('/rides');
   await app.shows('[data-testid=use-sentence]', 'Most in');
 });
+afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const START = Date.UTC(2026, 9, 3, 7);
 const ridden = (seconds: number, seed: number, rolloutMm = 2192.8, setup = TOURER) =>
@@ -338,8 +339,4 @@ test('a day at one sample a second is read while the page goes on; it can be can
   await bring({ 'day-again.csv': `${day}\n` });
   await app.clickText('button', 'Cancel');
   await app.shows(jobs, /day-again\.csv\s+(cancelled|kept|the same)/);
-});
-
-test('the page never complained', async () => {
-  expect(await app.complaints()).toEqual([]);
 });

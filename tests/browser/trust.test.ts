@@ -11,21 +11,6 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 
-const STAGES = [
-  'needs',
-  'gears',
-  'compare',
-  'find',
-  'rides',
-  'compatibility',
-  'jobs',
-  'schedule',
-  'log',
-  'parts',
-  'learn',
-  'settings',
-] as const;
-
 test('pages run their own scripts alone, and every answer says how it may be used', async () => {
   for (const path of [
     '/gears',
@@ -103,18 +88,6 @@ test('a script that somebody puts into a page does not run', async () => {
   expect(await app.driver.executeScript('return window.ran')).toEqual([]);
   // What was blocked is told in the log; nothing else is.
   for (const line of await app.complaints()) expect(line).toMatch(/Content Security Policy|\/nothing/);
-});
-
-test.each(STAGES)('a reload in %s keeps everything', async (stage) => {
-  await app.open(`/${stage}`);
-  const heading = await app.text('h1');
-  const before = await app.stored();
-  await app.driver.navigate().refresh();
-  await app.find('main:not([aria-busy])');
-  await app.shows('h1', heading);
-  await app.find(`header a[href="/${stage}"][aria-current=page]`);
-  expect(await app.stored()).toEqual(before);
-  expect(await app.complaints()).toEqual([]);
 });
 
 test('a browser that keeps nothing: said, work goes on in memory, and goes out as a backup', async () => {

@@ -3,7 +3,7 @@ import { PAGES } from '../../src/offline/places';
 import { demoDataset } from '../../src/store/demo';
 import type { Dataset } from '../../src/records';
 import { bareDataset, datasetAtBounds } from '../support/at-bounds';
-import { AppInBrowser } from './harness';
+import { AppInBrowser } from '../browser/harness';
 
 let app: AppInBrowser;
 beforeAll(async () => {

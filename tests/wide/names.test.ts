@@ -1,8 +1,8 @@
 import { writeBackup } from '../../src/formats/backup';
 import type { Dataset } from '../../src/records';
 import { demoDataset } from '../../src/store/demo';
-import { AppInBrowser } from './harness';
-import { VIEWS } from './views';
+import { AppInBrowser } from '../browser/harness';
+import { VIEWS } from '../browser/views';
 
 let app: AppInBrowser;
 beforeAll(async () => {
