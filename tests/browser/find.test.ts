@@ -10,10 +10,7 @@ beforeAll(async () => {
   app = await AppInBrowser.start('demo');
 });
 afterAll(() => app.stop());
-beforeEach(async () => {
-  await app.begin('/find');
-  await app.find('[data-testid=find-answer]');
-});
+afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const ROW = '[data-testid=front] .ant-table-row';
 const number = (text: string) => Number(text.replace(/[^\d]/g, ''));
@@ -21,240 +18,6 @@ const number = (text: string) => Number(text.replace(/[^\d]/g, ''));
 const funnel = async () =>
   [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
 const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
-
-test('from the brief to the workspace: the brief is changed, the search follows, what it finds is compared', async () => {
-  await app.press('b');
-  await app.type('steepestGradePercent', '10');
-  await app.leaveField();
-  await app.press('h');
-  await app.shows('[data-testid=find-answer]', /of \d.\d{3} setups meet your needs/);
-  const easiest = await app.text('fieldset:nth-of-type(2)');
-  expect(easiest).toMatch(/an easiest gear of 1\.\d\d m or less/);
-  const name = (await app.text(`${ROW}:first-of-type`)).split('\n')[0]!;
-  await app.click(`${ROW} button[aria-label^="Add to compare"]`);
-  await app.clickText('a', 'Compare');
-  await app.find('[data-setup=d] input');
-  await app.holds('setup-d', name);
-  await app.shows('main', 'D');
-});
-
-test('the whole space is searched, and what is said of it narrows it at once', async () => {
-  const [searched, ...left] = await funnel();
-  // Single rings and pairs that are sold, with modern cassettes and those of the stock.
-  const modern = GENERIC_CASSETTES.filter(({ cogs }) => cogs.length >= 8).length;
-  expect(searched! % (29 + RING_PAIRS.length)).toBe(0);
-  expect(searched).toBeGreaterThanOrEqual((29 + RING_PAIRS.length) * modern);
-  expect(left).toEqual([...left].sort((a, b) => b - a));
-  const cassettes = searched! / (29 + RING_PAIRS.length);
-  const begins = (setups: number) => new RegExp(`^${String(setups).replace(/\B(?=\d{3}$)/, '.?')} searched`);
-  await app.clickText('label', '2x');
-  await app.shows('[data-testid=funnel]', begins(29 * cassettes));
-  await app.type('rings-at-hand', '38, 40');
-  await app.shows('[data-testid=funnel]', begins(2 * cassettes));
-  await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.shows('[data-testid=funnel]', begins(29 * cassettes));
-  await app.clickText('label', 'Any teeth');
-  await app.shows('[data-testid=funnel]', begins(35 * cassettes));
-});
-
-test('limits filter at once, the picture and the table alike, and let go again', async () => {
-  const all = await rows();
-  expect(all).toBeGreaterThan(3);
-  const handle = await app.find('[aria-label="Filter results"] .ant-slider-handle');
-  await handle.sendKeys(Key.HOME);
-  await app.shows('[data-testid=shown]', new RegExp(`^[1-9]\\d* of ${all} shown`));
-  const few = await rows();
-  expect(few).toBeLessThan(all);
-  // What is written meanwhile is no other question: the limit stays.
-  await app.click(`${ROW} button[aria-label^="Add to compare"]`);
-  await app.find('[data-setup=d] input');
-  await app.shows('[data-testid=shown]', `${few} of ${all} shown`);
-  await app.clickText('button', 'Show all');
-  await app.shows('[data-testid=shown]', `${all} shown`);
-});
-
-test('each row says why it is there and what it gives up; opened, it tells all, with its working', async () => {
-  await app.shows(`${ROW}:first-of-type`, 'Smallest maximum step: ');
-  await app.shows(`${ROW}:first-of-type`, 'Downside: ');
-  await app.click(`${ROW} td:nth-child(2)`);
-  await app.shows('[data-testid=details]', 'Compatibility: ');
-  await app.clickText('dd/button', 'links');
-  await app.shows('[data-testid=slip]', 'big-big + 2');
-  await app.click('[data-testid=find-answer] button');
-  await app.shows('[data-testid=slip]', 'A beats B if it is at least as good on every criterion');
-});
-
-test('the table sorts by any aim, and goes out as CSV', async () => {
-  const weights = async () => {
-    const found = await app.driver.findElements(By.css(ROW));
-    return Promise.all(
-      found.map(async (row) => {
-        const weight = await row.findElement(By.css('td:nth-child(5)')).getText();
-        const mayBe = (await row.getText()).includes('May be compatible');
-        return { mayBe, grams: Number(weight.replace('−', '-').replace(' g', '')) };
-      }),
-    );
-  };
-  await app.clickText("th//*[contains(@class,'ant-table-column-title')]", 'weight');
-  const sorted = await weights();
-  // What is known to be compatible comes first, whatever it is sorted by.
-  expect(sorted).toEqual([...sorted].sort((a, b) => Number(a.mayBe) - Number(b.mayBe) || a.grams - b.grams));
-  expect(new Set(sorted.map(({ mayBe }) => mayBe)).size).toBe(2);
-  await app.clickText('button', 'CSV');
-  const csv = await app.download('.csv');
-  const [head, ...lines] = csv.trim().split(/\r?\n/);
-  expect(head).toMatch(
-    /^setup,largest_ring_t,.*,same_figures_as,largest_step_percent,parts_to_buy,mass_change_g,front_shifts,currency,may_be_compatible_only,has_less_common_ring,buys_ring,.*,gives_up,gives_up_value,best_value$/,
-  );
-  const leads = lines.filter((line) => line.split(',')[5] === '');
-  expect(leads).toHaveLength(await rows());
-});
-
-test('1x or 2x is answered with the best of each, and either goes to the workspace', async () => {
-  await app.shows('[data-testid=one-or-two]', 'Both meet your needs');
-  await app.shows('[data-testid=layout-tips]', 'Front shifts: better with 1x (0, against 1).');
-  await app.click('[data-testid=best-of-each] td button');
-  await app.find('[data-setup=d] input');
-  await app.holds('setup-d', /^\d\d x /);
-  // The workspace has room for four.
-  await app.click('[data-testid=best-of-each] td:nth-child(3) button');
-  await app.shows('.ant-message', 'You already have 4 setups.');
-});
-
-test('where nothing meets the needs, the best there is comes first, and a requirement is left out in place', async () => {
-  await app.type('find-costMax', '0');
-  await app.clickText('label', 'front derailleur');
-  await app.type('find-massChangeMaxG', '-900');
-  await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
-  await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
-  await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
-  await app.shows('[data-testid=least]', 'None of ');
-  await app.click('[aria-label^="Remove requirement: weigh"]');
-  await app.holds('find-massChangeMaxG', '');
-  await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
-});
-
-test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
-  await app.clickText('label', '1x');
-  await app.clickText('label', '2x');
-  await app.shows('[data-testid=find-problems]', 'neither one ring nor two is searched');
-  await app.clickText('label', '2x');
-  await app.find('[data-testid=find-answer]');
-  await app.type('find-ringMinT', '50');
-  await app.type('find-ringMaxT', '40');
-  await app.shows('[data-testid=find-problems]', 'rings from 50 to 40T: give the smaller number first');
-  await app.type('find-ringMinT', '19');
-  await app.shows('#find-ringMinT-problem', 'smallest ring 19: it runs from 20 to 70T');
-  await app.type('find-ringMinT', '34');
-  await app.click('fieldset:nth-of-type(3) label');
-  await app.type('find-ringMaxT', '36');
-  await app.shows('[data-testid=find-problems]', 'the rings 48/32 are kept, but not among those searched (34 to 36T)');
-  await app.type('rings-at-hand', 'x');
-  await app.shows('#rings-at-hand-problem', 'enter tooth counts from 20 to 70');
-});
-
-test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
-  await app.choose('find-aims', 'time outside cadence range');
-  await app.press(Key.ESCAPE);
-  await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
-  // Whatever needs are let go leaves more to ride.
-  for (const need of ['an easiest gear', 'reach', 'steps of 20']) await app.clickText('label', need);
-  // So many that it is not over before it is cancelled.
-  await app.clickText('label', 'Any teeth');
-  await app.choose('find-road', 'mountain');
-  await app.shows('[data-testid=find-progress]', /Simulating the route: \d+ of \d+/);
-  await app.find('[data-testid=so-far] li');
-  await app.click('[data-testid=cancel-search]');
-  await app.find('[data-testid=find-cancelled]');
-  // The page is as alive as ever: a smaller question is answered.
-  await app.type('rings-at-hand', '32, 48');
-  await app.shows('[data-testid=find-answer]', 'setups');
-  await app.shows(ROW, 'min');
-  await app.choose('find-road', 'Ride: ');
-  await app.shows('[data-testid=find-answer]', 'setups');
-});
-
-test('a search is saved with the bike, taken up again after a reload, and removed', async () => {
-  await app.type('search-name', 'rings from the drawer');
-  await app.type('rings-at-hand', '30, 32, 46, 48');
-  await app.shows('[data-testid=funnel]', /^\d+ searched/);
-  await app.click('[data-testid=save-search]');
-  await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
-  await app.type('rings-at-hand', '44');
-  await app.leaveField();
-  await app.find('#search-name');
-  await app.open('/find');
-  await app.click('.ant-select:has([aria-label="Saved search"])');
-  await app.clickText("div[contains(@class,'ant-select-item-option')]", 'rings from the drawer');
-  await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
-  await app.holds('rings-at-hand', '30, 32, 46, 48');
-  await app.click('[aria-label="Delete the search rings from the drawer"]');
-  await app.find('#search-name');
-  await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.gone('#search-name');
-});
-
-test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
-  await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
-  await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
-  await app.shows('[data-testid=builder-figures]', '14.3%');
-  await app.type('builder-forced', '15, 24');
-  await app.shows('[data-testid=built]', /\b15-.*\b24-/);
-  await app.type('builder-forbidden', '24');
-  await app.shows('[data-testid=builder-problem]', '24T must be there and must not');
-  await app.type('builder-forced', ' ');
-  await app.shows('[data-testid=built]', '36');
-  await app.choose('builder-goal', 'smallest steps');
-  await app.shows('[data-testid=builder-figures]', 'largest step in that speed range');
-  await app.choose('builder-goal', 'match a recorded ride');
-  await app.shows('[data-testid=builder-figures]', 'average difference from the gears actually used');
-  await app.choose('builder-goal', 'choose every cog');
-  await app.type('builder-hand', '11, 14, 17, 21, 26, 33');
-  await app.shows('[data-testid=built]', '11-14-17-21-26-33');
-  await app.shows('[aria-label="Cassette builder"]', 'Mixing cogs: shift ramps');
-  const [before] = await funnel();
-  await app.click('[data-testid=keep-cassette]');
-  await app.shows('[data-testid=built-list]', '11-14-17-21-26-33');
-  await app.shows(
-    '[data-testid=funnel]',
-    new RegExp(`^${String(before! + 29 + RING_PAIRS.length).replace(/(\d+)(\d{3})/, '$1,$2')} searched`),
-  );
-  await app.clickText('button', 'Delete');
-  await app.gone('[data-testid=built-list]');
-});
-
-test('prices are the rider’s own, and the cost of each setup follows them', async () => {
-  await app.choose('find-aims', 'cost');
-  await app.press(Key.ESCAPE);
-  await app.clickText('summary', 'Part prices');
-  await app.type('price-cassette', '500');
-  // On the way to 500 there are searches at 5 and at 50: only with the last does any of them cost so much.
-  await app.shows('[aria-label="Filter results"]', /cost at most €[5-9]\d\d/);
-  const row = await app.driver.findElement(
-    By.xpath("//tr[contains(@class,'ant-table-row')][td[starts-with(.,'€') and string-length(.)=4]]"),
-  );
-  const dear = await row.findElement(By.xpath("td[starts-with(.,'€')]"));
-  await app.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, dear);
-  await dear.click();
-  await app.shows('[data-testid=details]', 'weight compared with A');
-  // What a setup costs and weighs is said in the words of its job card, here and there.
-  const onCard = async (term: string) =>
-    app.driver.executeScript<string>(
-      `return [...document.querySelectorAll('[data-testid=details] dt')].find((one) => one.textContent === arguments[0]).nextElementSibling.textContent`,
-      term,
-    );
-  const buy = await onCard('to buy');
-  const weight = await onCard('weight compared with A');
-  const [, cost] = /: (€\d+)$/.exec(buy)!;
-  expect(await dear.getText()).toBe(cost);
-  await row.findElement(By.css('button[aria-label^="Add to compare"]')).click();
-  await app.find('[data-setup=d]');
-  await app.press('j');
-  await app.find('[data-testid=card-steps]');
-  await app.choose('target', 'D');
-  await app.shows('[data-testid=card-headline]', weight);
-  await app.shows('[data-testid=card-headline]', `to buy: ${cost}`);
-});
 
 test('the search goes by the served interface too, off its main thread', async () => {
   const body = {
@@ -284,39 +47,274 @@ test('the search goes by the served interface too, off its main thread', async (
   expect(candidates.length).toBeGreaterThan(0);
 });
 
-test('nothing is said against it by the checker, on a desk and a phone, light and dark', async () => {
-  await app.click(`${ROW} td:nth-child(2)`);
-  await app.find('[data-testid=details]');
-  expect(await app.faults()).toEqual([]);
-  await app.fits();
-  await app.resize(390, 844);
-  await app.settled();
-  await app.fits();
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-color-scheme', value: 'dark' }] });
-  await app.settled();
-  expect(await app.faults()).toEqual([]);
-  await app.devTools('Emulation.setEmulatedMedia', { features: [] });
-  await app.resize(1280, 800);
-  expect(await app.complaints()).toEqual([]);
+describe('what is looked at changes nothing', () => {
+  beforeAll(async () => {
+    await app.begin('/find');
+    await app.find('[data-testid=find-answer]');
+  });
+
+  test('each row says why it is there and what it gives up; opened, it tells all, with its working', async () => {
+    await app.shows(`${ROW}:first-of-type`, 'Smallest maximum step: ');
+    await app.shows(`${ROW}:first-of-type`, 'Downside: ');
+    await app.click(`${ROW} td:nth-child(2)`);
+    await app.shows('[data-testid=details]', 'Compatibility: ');
+    await app.clickText('dd/button', 'links');
+    await app.shows('[data-testid=slip]', 'big-big + 2');
+    await app.click('[data-testid=find-answer] button');
+    await app.shows('[data-testid=slip]', 'A beats B if it is at least as good on every criterion');
+  });
+
+  test('the table sorts by any aim, and goes out as CSV', async () => {
+    const weights = async () => {
+      const found = await app.driver.findElements(By.css(ROW));
+      return Promise.all(
+        found.map(async (row) => {
+          const weight = await row.findElement(By.css('td:nth-child(5)')).getText();
+          const mayBe = (await row.getText()).includes('May be compatible');
+          return { mayBe, grams: Number(weight.replace('−', '-').replace(' g', '')) };
+        }),
+      );
+    };
+    await app.clickText("th//*[contains(@class,'ant-table-column-title')]", 'weight');
+    const sorted = await weights();
+    // What is known to be compatible comes first, whatever it is sorted by.
+    expect(sorted).toEqual([...sorted].sort((a, b) => Number(a.mayBe) - Number(b.mayBe) || a.grams - b.grams));
+    expect(new Set(sorted.map(({ mayBe }) => mayBe)).size).toBe(2);
+    await app.clickText('button', 'CSV');
+    const csv = await app.download('.csv');
+    const [head, ...lines] = csv.trim().split(/\r?\n/);
+    expect(head).toMatch(
+      /^setup,largest_ring_t,.*,same_figures_as,largest_step_percent,parts_to_buy,mass_change_g,front_shifts,currency,may_be_compatible_only,has_less_common_ring,buys_ring,.*,gives_up,gives_up_value,best_value$/,
+    );
+    const leads = lines.filter((line) => line.split(',')[5] === '');
+    expect(leads).toHaveLength(await rows());
+  });
 });
 
-test('somebody new types the present gears, opens Find, and is told whether one ring would do', async () => {
-  const empty = await AppInBrowser.start('empty');
-  try {
-    await empty.begin('/gears');
-    await empty.press('50/34 x 11-30', Key.ENTER);
-    await empty.find('[data-testid=easiest]');
-    await empty.press('h');
-    await empty.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
-    await empty.shows('main', 'assumed for touring: steepest climb 8%');
-    // What the riding is sets all that is assumed.
-    await empty.press('b');
-    await empty.choose('use', 'time trial');
-    await empty.leaveField();
-    await empty.press('h');
-    await empty.shows('main', 'steepest climb 4%');
-    await empty.shows('[data-testid=one-or-two]', '1x or 2x for me?');
-  } finally {
-    await empty.stop();
-  }
+describe('what is changed', () => {
+  beforeEach(async () => {
+    await app.begin('/find');
+    await app.find('[data-testid=find-answer]');
+  });
+
+  test('from the brief to the workspace: the brief is changed, the search follows, what it finds is compared', async () => {
+    await app.press('b');
+    await app.type('steepestGradePercent', '10');
+    await app.leaveField();
+    await app.press('h');
+    await app.shows('[data-testid=find-answer]', /of \d.\d{3} setups meet your needs/);
+    const easiest = await app.text('fieldset:nth-of-type(2)');
+    expect(easiest).toMatch(/an easiest gear of 1\.\d\d m or less/);
+    const name = (await app.text(`${ROW}:first-of-type`)).split('\n')[0]!;
+    await app.click(`${ROW} button[aria-label^="Add to compare"]`);
+    await app.clickText('a', 'Compare');
+    await app.find('[data-setup=d] input');
+    await app.holds('setup-d', name);
+    await app.shows('main', 'D');
+  });
+
+  test('the whole space is searched, and what is said of it narrows it at once', async () => {
+    const [searched, ...left] = await funnel();
+    // Single rings and pairs that are sold, with modern cassettes and those of the stock.
+    const modern = GENERIC_CASSETTES.filter(({ cogs }) => cogs.length >= 8).length;
+    expect(searched! % (29 + RING_PAIRS.length)).toBe(0);
+    expect(searched).toBeGreaterThanOrEqual((29 + RING_PAIRS.length) * modern);
+    expect(left).toEqual([...left].sort((a, b) => b - a));
+    const cassettes = searched! / (29 + RING_PAIRS.length);
+    const begins = (setups: number) => new RegExp(`^${String(setups).replace(/\B(?=\d{3}$)/, '.?')} searched`);
+    await app.clickText('label', '2x');
+    await app.shows('[data-testid=funnel]', begins(29 * cassettes));
+    await app.type('rings-at-hand', '38, 40');
+    await app.shows('[data-testid=funnel]', begins(2 * cassettes));
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=funnel]', begins(29 * cassettes));
+    await app.clickText('label', 'Any teeth');
+    await app.shows('[data-testid=funnel]', begins(35 * cassettes));
+  });
+
+  test('limits filter at once, the picture and the table alike, and let go again', async () => {
+    const all = await rows();
+    expect(all).toBeGreaterThan(3);
+    const handle = await app.find('[aria-label="Filter results"] .ant-slider-handle');
+    await handle.sendKeys(Key.HOME);
+    await app.shows('[data-testid=shown]', new RegExp(`^[1-9]\\d* of ${all} shown`));
+    const few = await rows();
+    expect(few).toBeLessThan(all);
+    // What is written meanwhile is no other question: the limit stays.
+    await app.click(`${ROW} button[aria-label^="Add to compare"]`);
+    await app.find('[data-setup=d] input');
+    await app.shows('[data-testid=shown]', `${few} of ${all} shown`);
+    await app.clickText('button', 'Show all');
+    await app.shows('[data-testid=shown]', `${all} shown`);
+  });
+
+  test('1x or 2x is answered with the best of each, and either goes to the workspace', async () => {
+    await app.shows('[data-testid=one-or-two]', 'Both meet your needs');
+    await app.shows('[data-testid=layout-tips]', 'Front shifts: better with 1x (0, against 1).');
+    await app.click('[data-testid=best-of-each] td button');
+    await app.find('[data-setup=d] input');
+    await app.holds('setup-d', /^\d\d x /);
+    // The workspace has room for four.
+    await app.click('[data-testid=best-of-each] td:nth-child(3) button');
+    await app.shows('.ant-message', 'You already have 4 setups.');
+  });
+
+  test('where nothing meets the needs, the best there is comes first, and a requirement is left out in place', async () => {
+    await app.type('find-costMax', '0');
+    await app.clickText('label', 'front derailleur');
+    await app.type('find-massChangeMaxG', '-900');
+    await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
+    await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
+    await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
+    await app.shows('[data-testid=least]', 'None of ');
+    await app.click('[aria-label^="Remove requirement: weigh"]');
+    await app.holds('find-massChangeMaxG', '');
+    await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
+  });
+
+  test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
+    await app.clickText('label', '1x');
+    await app.clickText('label', '2x');
+    await app.shows('[data-testid=find-problems]', 'neither one ring nor two is searched');
+    await app.clickText('label', '2x');
+    await app.find('[data-testid=find-answer]');
+    await app.type('find-ringMinT', '50');
+    await app.type('find-ringMaxT', '40');
+    await app.shows('[data-testid=find-problems]', 'rings from 50 to 40T: give the smaller number first');
+    await app.type('find-ringMinT', '19');
+    await app.shows('#find-ringMinT-problem', 'smallest ring 19: it runs from 20 to 70T');
+    await app.type('find-ringMinT', '34');
+    await app.click('fieldset:nth-of-type(3) label');
+    await app.type('find-ringMaxT', '36');
+    await app.shows(
+      '[data-testid=find-problems]',
+      'the rings 48/32 are kept, but not among those searched (34 to 36T)',
+    );
+    await app.type('rings-at-hand', 'x');
+    await app.shows('#rings-at-hand-problem', 'enter tooth counts from 20 to 70');
+  });
+
+  test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
+    await app.choose('find-aims', 'time outside cadence range');
+    await app.press(Key.ESCAPE);
+    await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
+    // Whatever needs are let go leaves more to ride.
+    for (const need of ['an easiest gear', 'reach', 'steps of 20']) await app.clickText('label', need);
+    // So many that it is not over before it is cancelled.
+    await app.clickText('label', 'Any teeth');
+    await app.choose('find-road', 'mountain');
+    await app.shows('[data-testid=find-progress]', /Simulating the route: \d+ of \d+/);
+    await app.find('[data-testid=so-far] li');
+    await app.click('[data-testid=cancel-search]');
+    await app.find('[data-testid=find-cancelled]');
+    // The page is as alive as ever: a smaller question is answered.
+    await app.type('rings-at-hand', '32, 48');
+    await app.shows('[data-testid=find-answer]', 'setups');
+    await app.shows(ROW, 'min');
+    await app.choose('find-road', 'Ride: ');
+    await app.shows('[data-testid=find-answer]', 'setups');
+  });
+
+  test('a search is saved with the bike, taken up again after a reload, and removed', async () => {
+    await app.type('search-name', 'rings from the drawer');
+    await app.type('rings-at-hand', '30, 32, 46, 48');
+    await app.shows('[data-testid=funnel]', /^\d+ searched/);
+    await app.click('[data-testid=save-search]');
+    await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
+    await app.type('rings-at-hand', '44');
+    await app.leaveField();
+    await app.find('#search-name');
+    await app.open('/find');
+    await app.click('.ant-select:has([aria-label="Saved search"])');
+    await app.clickText("div[contains(@class,'ant-select-item-option')]", 'rings from the drawer');
+    await app.shows('.ant-select:has([aria-label="Saved search"])', 'rings from the drawer');
+    await app.holds('rings-at-hand', '30, 32, 46, 48');
+    await app.click('[aria-label="Delete the search rings from the drawer"]');
+    await app.find('#search-name');
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.gone('#search-name');
+  });
+
+  test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
+    await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
+    await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
+    await app.shows('[data-testid=builder-figures]', '14.3%');
+    await app.type('builder-forced', '15, 24');
+    await app.shows('[data-testid=built]', /\b15-.*\b24-/);
+    await app.type('builder-forbidden', '24');
+    await app.shows('[data-testid=builder-problem]', '24T must be there and must not');
+    await app.type('builder-forced', ' ');
+    await app.shows('[data-testid=built]', '36');
+    await app.choose('builder-goal', 'smallest steps');
+    await app.shows('[data-testid=builder-figures]', 'largest step in that speed range');
+    await app.choose('builder-goal', 'match a recorded ride');
+    await app.shows('[data-testid=builder-figures]', 'average difference from the gears actually used');
+    await app.choose('builder-goal', 'choose every cog');
+    await app.type('builder-hand', '11, 14, 17, 21, 26, 33');
+    await app.shows('[data-testid=built]', '11-14-17-21-26-33');
+    await app.shows('[aria-label="Cassette builder"]', 'Mixing cogs: shift ramps');
+    const [before] = await funnel();
+    await app.click('[data-testid=keep-cassette]');
+    await app.shows('[data-testid=built-list]', '11-14-17-21-26-33');
+    await app.shows(
+      '[data-testid=funnel]',
+      new RegExp(`^${String(before! + 29 + RING_PAIRS.length).replace(/(\d+)(\d{3})/, '$1,$2')} searched`),
+    );
+    await app.clickText('button', 'Delete');
+    await app.gone('[data-testid=built-list]');
+  });
+
+  test('prices are the rider’s own, and the cost of each setup follows them', async () => {
+    await app.choose('find-aims', 'cost');
+    await app.press(Key.ESCAPE);
+    await app.clickText('summary', 'Part prices');
+    await app.type('price-cassette', '500');
+    // On the way to 500 there are searches at 5 and at 50: only with the last does any of them cost so much.
+    await app.shows('[aria-label="Filter results"]', /cost at most €[5-9]\d\d/);
+    const row = await app.driver.findElement(
+      By.xpath("//tr[contains(@class,'ant-table-row')][td[starts-with(.,'€') and string-length(.)=4]]"),
+    );
+    const dear = await row.findElement(By.xpath("td[starts-with(.,'€')]"));
+    await app.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, dear);
+    await dear.click();
+    await app.shows('[data-testid=details]', 'weight compared with A');
+    // What a setup costs and weighs is said in the words of its job card, here and there.
+    const onCard = async (term: string) =>
+      app.driver.executeScript<string>(
+        `return [...document.querySelectorAll('[data-testid=details] dt')].find((one) => one.textContent === arguments[0]).nextElementSibling.textContent`,
+        term,
+      );
+    const buy = await onCard('to buy');
+    const weight = await onCard('weight compared with A');
+    const [, cost] = /: (€\d+)$/.exec(buy)!;
+    expect(await dear.getText()).toBe(cost);
+    await row.findElement(By.css('button[aria-label^="Add to compare"]')).click();
+    await app.find('[data-setup=d]');
+    await app.press('j');
+    await app.find('[data-testid=card-steps]');
+    await app.choose('target', 'D');
+    await app.shows('[data-testid=card-headline]', weight);
+    await app.shows('[data-testid=card-headline]', `to buy: ${cost}`);
+  });
+
+  test('somebody new types the present gears, opens Find, and is told whether one ring would do', async () => {
+    const empty = await AppInBrowser.start('empty');
+    try {
+      await empty.begin('/gears');
+      await empty.press('50/34 x 11-30', Key.ENTER);
+      await empty.find('[data-testid=easiest]');
+      await empty.press('h');
+      await empty.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
+      await empty.shows('main', 'assumed for touring: steepest climb 8%');
+      // What the riding is sets all that is assumed.
+      await empty.press('b');
+      await empty.choose('use', 'time trial');
+      await empty.leaveField();
+      await empty.press('h');
+      await empty.shows('main', 'steepest climb 4%');
+      await empty.shows('[data-testid=one-or-two]', '1x or 2x for me?');
+    } finally {
+      await empty.stop();
+    }
+  });
 });

@@ -6,10 +6,6 @@ beforeAll(async () => {
   app = await AppInBrowser.start('demo');
 });
 afterAll(() => app.stop());
-beforeEach(async () => {
-  await app.begin('/compatibility');
-  await app.find('[data-drawn=bigBig] [data-chain]');
-});
 afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 /** Length of the drawn chain, in the drawing's own millimetres. */
@@ -20,321 +16,335 @@ const draw = async (what: string, gear: string) => {
   await app.shows('[data-testid=gear-drawn]', gear);
 };
 
-test('the drawn chain is as long as its links, in both ends and in every gear between', async () => {
-  const isWhole = async () => expect(Math.abs((await drawnMm()) - 112 * 12.7)).toBeLessThan(1);
-  await isWhole();
-  await draw('Small-small', '32/11: cage −56.5°');
-  await isWhole();
-  await draw('Any gear', '48/19: cage');
-  const steps = [
-    [Key.ARROW_DOWN, '48/21'],
-    [Key.ARROW_DOWN, '48/24'],
-    [Key.ARROW_LEFT, '32/24'],
-    [Key.ARROW_UP, '32/21'],
-    [Key.ARROW_RIGHT, '48/21'],
-  ] as const;
-  const group = await app.find('[aria-label^="Gear drawn: the arrow keys"]');
-  for (const [key, gear] of steps) {
-    await group.sendKeys(key);
-    await app.shows('[data-testid=gear-drawn]', `${gear}: cage`);
-    await isWhole();
-  }
-  await app.click('[aria-label^="32/36,"]');
-  await app.shows('[data-testid=gear-drawn]', '32/36: cage +20.7');
-  await app.find('[aria-label^="32/36,"][aria-pressed=true]');
-});
+describe('what is looked at changes nothing', () => {
+  beforeAll(async () => {
+    await app.begin('/compatibility');
+    await app.find('[data-drawn=bigBig] [data-chain]');
+  });
 
-test('all gears are run through on their own, to small-small, which can be stopped and begun again', async () => {
-  await app.clickText('button', 'Run through all gears');
-  await app.shows('[data-testid=gear-drawn]', /^(?!48\/36)/);
-  await app.clickText('button', 'Pause');
-  await app.clickText('button', 'Run through all gears');
-  await app.find('[data-drawn=smallSmall]');
-  await app.clickText('button', 'Run through all gears');
-});
-
-test('the drawing is true to scale: ring and chainstay stand as they do on the bike', async () => {
-  const { ringMm, stayMm, perMm } = await app.driver.executeScript<Record<string, number>>(`
+  test('the drawing is true to scale: ring and chainstay stand as they do on the bike', async () => {
+    const { ringMm, stayMm, perMm } = await app.driver.executeScript<Record<string, number>>(`
     const view = document.querySelector('[data-drawn="bigBig"] svg');
     const [cog, ring] = [...view.querySelectorAll('circle')].filter((c) => c.getAttribute('r') > 40)
       .sort((a, b) => a.getAttribute('cx') - b.getAttribute('cx'));
     const box = ring.getBoundingClientRect();
     return { ringMm: +ring.getAttribute('r'), perMm: box.width / 2 / ring.getAttribute('r'),
       stayMm: Math.hypot(ring.getAttribute('cx') - cog.getAttribute('cx'), ring.getAttribute('cy') - cog.getAttribute('cy')) };`);
-  expect(ringMm).toBeCloseTo(12.7 / (2 * Math.sin(Math.PI / 48)), 3);
-  expect(stayMm).toBeCloseTo(430, 3);
-  expect(perMm).toBeGreaterThan(0.4);
-});
+    expect(ringMm).toBeCloseTo(12.7 / (2 * Math.sin(Math.PI / 48)), 3);
+    expect(stayMm).toBeCloseTo(430, 3);
+    expect(perMm).toBeGreaterThan(0.4);
+  });
 
-test('the four schools, each with its working', async () => {
-  await app.shows('[data-school=bigBigPlusTwo]', '112 links');
-  await app.shows('[data-school=equation]', '112 links');
-  await app.shows('[data-school=smallSmall]', '112 links');
-  await app.shows('[data-school=pulleysUpright]', 'not for cogs above 28T');
-  await app.click('[data-school=bigBigPlusTwo] button');
-  await app.shows('[data-testid=slip]', 'straight round both: 109.864 pitches of 12.7 mm');
-  await app.click('[data-school=equation] button');
-  await app.shows('[data-testid=slip]', '= 55.858 in');
-});
+  test('the four schools, each with its working', async () => {
+    await app.shows('[data-school=bigBigPlusTwo]', '112 links');
+    await app.shows('[data-school=equation]', '112 links');
+    await app.shows('[data-school=smallSmall]', '112 links');
+    await app.shows('[data-school=pulleysUpright]', 'not for cogs above 28T');
+    await app.click('[data-school=bigBigPlusTwo] button');
+    await app.shows('[data-testid=slip]', 'straight round both: 109.864 pitches of 12.7 mm');
+    await app.click('[data-school=equation] button');
+    await app.shows('[data-testid=slip]', '= 55.858 in');
+  });
 
-test('a chain too short is said and shown; one too long is slack; an odd one cannot be joined', async () => {
-  await app.type('chain-links', '106');
-  await app.shows('[data-testid=check-chainLength]', 'cannot work');
-  await app.shows('[data-testid=check-chainLength]', 'can tear off the derailleur');
-  await app.shows('[data-end=bigBig]', 'too short: 106 links do not reach');
-  await app.shows('[data-testid=links-to-add]', '106 links: 6 links too short. Fit a new chain');
-  await app.type('chain-links', '118');
-  await app.shows('[data-end=smallSmall]', 'slack');
-  await app.shows('[data-testid=check-chainLength]', 'To fix: 6 links fewer');
-  await app.type('chain-links', '113');
-  await app.shows('[data-testid=chain-ends]', '113 is an odd number');
-  await app.type('chain-links', '112');
-  await app.shows(
-    '[data-testid=chain-ends]',
-    '112 links including the quick link: cut to 111, with inner links at both ends',
-  );
-});
-
-test('capacity over the sheet names the nearest repairs', async () => {
-  await app.type('totalCapacityT', '39');
-  await app.shows('[data-testid=check-totalCapacity]', '2T over the published limit. To fix: a 34T small ring');
-  await app.shows('[data-testid=check-totalCapacity]', 'the rear derailleur of C, Two rings, closer');
-});
-
-test('a repair is laid on the setup by a click, and taken back by undo', async () => {
-  await app.type('totalCapacityT', '39');
-  await app.leaveField();
-  await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
-  await app.clickText('button', 'a 34T small ring');
-  await app.shows(
-    '[data-testid=fit-answer]',
-    /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
-  );
-  await app.holds('setup', '48/34 x 11-36');
-  await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.shows('[data-testid=fit-answer]', 'capacity −2T');
-  await app.holds('setup', '48/32 x 11-36');
-});
-
-test('both schools on limits: outside stays outside, with a reason and an extra check', async () => {
-  await app.type('totalCapacityT', '39');
-  await app.leaveField();
-  await app.clickText('label', 'workshop-proven');
-  await app.shows('[data-testid=fit-answer]', 'Over a published limit, to be tested: capacity −2T');
-  await app.shows(
-    '[data-testid=check-totalCapacity]',
-    /over limit[\s\S]*Worth testing: cage geometry: the chain is under tension/,
-  );
-  await app.shows('[data-testid=check-totalCapacity]', 'Extra check: Big-big by hand, slowly');
-  await app.type('cageLengthMm', '60');
-  await app.shows('[data-testid=check-totalCapacity]', 'Not worth testing');
-  await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
-});
-
-test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
-  expect(await (await app.find('#gear-used')).isEnabled()).toBe(false);
-  await app.shows('[data-testid=wrap]', 'Big-big cannot be excluded: shifting into it by accident');
-  for (const cog of [11, 12, 13]) {
-    await app.click(`[aria-label^="32/${cog},"]`);
-    await app.clickText('label', `I use 32/${cog}`);
-  }
-  await app.shows('[data-testid=wrap]', '38T in the gears you use, 41T in all gears: 3 excluded');
-  await app.shows(
-    '[data-testid=check-totalCapacity]',
-    '38T needed with gears excluded from this combination (41T in all gears)',
-  );
-  await app.clickText('button', 'Include all');
-  await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
-});
-
-test('what hangs slack is left out at once', async () => {
-  await app.type('chain-links', '114');
-  await app.leaveField();
-  await app.shows('[data-testid=check-chainLength]', 'slack');
-  await app.clickText('button', 'Exclude slack gears');
-  await app.shows('[data-testid=check-chainLength]', 'slack in gears that you excluded');
-  await app.shows(
-    '[data-testid=fit-answer]',
-    /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
-  );
-});
-
-test('a missing datum is named, and a click leads to its field', async () => {
-  await app.type('chainSpeeds', '');
-  await app.leaveField();
-  await app.shows('[data-testid=check-chainSpeeds]', 'no data: the chain speed');
-  await app.click('[data-testid=check-chainSpeeds] [title="Go to the field"]');
-  expect(await app.driver.executeScript('return document.activeElement.id')).toBe('chainSpeeds');
-  await app.press('1', '1');
-  await app.shows('[data-testid=check-chainSpeeds]', 'too wide');
-});
-
-test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
-  await app.type('pullRatio', '1.52');
-  await app.shows('[data-testid=check-indexing]', '+0.31 mm per click, 1.69 mm at both ends');
-  const errors = await app.driver.executeScript<number[]>(
-    `return [...document.querySelectorAll('[aria-label=Indexing] [data-error-mm]')].map((e) => +e.dataset.errorMm)`,
-  );
-  expect(errors).toHaveLength(12);
-  expect(errors[0]).toBeCloseTo(-1.685, 2);
-  expect(errors[11]).toBeCloseTo(1.685, 2);
-  await app.leaveField();
-  await app.clickText('label', 'electronic');
-  await app.type('shifterFamily', 'Tideway radio');
-  await app.type('derailleurFamily', 'Tideway wired');
-  await app.shows('[data-testid=check-indexing]', 'whether the two work together: ask the part makers');
-  await app.type('derailleurFamily', 'tideway radio');
-  await app.shows('[data-testid=check-indexing]', 'OK');
-});
-
-test('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
-  await app.clickText('label', 'electronic');
-  await app.choose('frontControl', 'automatic');
-  await app.shows('.ant-select:has(#frontControl)', 'automatic');
-  await app.open('/gears');
-  await app.clickText('label', 'Shifting');
-  await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
-  await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
-});
-
-test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
-  await app.type('spacerMm', '0');
-  await app.leaveField();
-  await app.shows('[data-testid=check-freehubLength]', '1.85 mm short; the cassette will have play');
-  await app.clickText('button', '1.85 mm of spacers');
-  await app.shows('[data-testid=check-freehubLength]', 'OK');
-  await app.choose('freehub-typical', 'short splines and a thread');
-  await app.shows('[data-testid=check-freehub]', 'cannot work');
-  await app.shows('[data-testid=check-freehubLength]', 'no data: the length of the freehub body');
-  await app.type('freehubSpline', 'nine wide splines');
-  await app.shows('[data-testid=check-freehub]', 'OK');
-});
-
-test('another chain or another setup is laid over, each chain as long as its links', async () => {
-  const otherMm = () =>
-    app.driver.executeScript<number>(
-      `return document.querySelector('[data-drawn] [data-other-chain]').getTotalLength()`,
+  test('the drawings are taken away as SVG, the angles as CSV', async () => {
+    await app.click('[aria-label="Save the picture: Estuary tourer Big-big 48/36"]');
+    await app.clickText('li', 'Save as SVG');
+    const drawing = await app.download('.svg');
+    expect(drawing).toMatch(/<path[^>]* d="M[^"]*A/);
+    expect(drawing).not.toContain('var(--');
+    await app.press('c');
+    expect(await app.download('.csv')).toContain(
+      'chainring_t,cog_t,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,',
     );
-  const lay = async (text: string) => {
-    await app.click('.ant-select:has([aria-label="Compare with"])');
-    await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
-  };
-  await lay('110 links');
-  await draw('Small-small', '32/11');
-  await app.find('[data-drawn=smallSmall] [data-other-chain]');
-  expect(Math.abs((await otherMm()) - 110 * 12.7)).toBeLessThan(1);
-  await draw('Big-big', '48/36');
-  await lay('B, One ring, wide');
-  await app.find('[data-drawn=bigBig] [data-setup=b] [data-other-chain]');
-  expect(Math.abs((await otherMm()) - 114 * 12.7)).toBeLessThan(1);
-  await app.find('[aria-label*="compared with B, 44/44: +70.3°"]');
+  });
+
+  test('the drawn chain is as long as its links, in both ends and in every gear between', async () => {
+    const isWhole = async () => expect(Math.abs((await drawnMm()) - 112 * 12.7)).toBeLessThan(1);
+    await isWhole();
+    await draw('Small-small', '32/11: cage −56.5°');
+    await isWhole();
+    await draw('Any gear', '48/19: cage');
+    const steps = [
+      [Key.ARROW_DOWN, '48/21'],
+      [Key.ARROW_DOWN, '48/24'],
+      [Key.ARROW_LEFT, '32/24'],
+      [Key.ARROW_UP, '32/21'],
+      [Key.ARROW_RIGHT, '48/21'],
+    ] as const;
+    const group = await app.find('[aria-label^="Gear drawn: the arrow keys"]');
+    for (const [key, gear] of steps) {
+      await group.sendKeys(key);
+      await app.shows('[data-testid=gear-drawn]', `${gear}: cage`);
+      await isWhole();
+    }
+    await app.click('[aria-label^="32/36,"]');
+    await app.shows('[data-testid=gear-drawn]', '32/36: cage +20.7');
+    await app.find('[aria-label^="32/36,"][aria-pressed=true]');
+  });
+
+  test('another chain or another setup is laid over, each chain as long as its links', async () => {
+    const otherMm = () =>
+      app.driver.executeScript<number>(
+        `return document.querySelector('[data-drawn] [data-other-chain]').getTotalLength()`,
+      );
+    const lay = async (text: string) => {
+      await app.click('.ant-select:has([aria-label="Compare with"])');
+      await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
+    };
+    await lay('110 links');
+    await draw('Small-small', '32/11');
+    await app.find('[data-drawn=smallSmall] [data-other-chain]');
+    expect(Math.abs((await otherMm()) - 110 * 12.7)).toBeLessThan(1);
+    await draw('Big-big', '48/36');
+    await lay('B, One ring, wide');
+    await app.find('[data-drawn=bigBig] [data-setup=b] [data-other-chain]');
+    expect(Math.abs((await otherMm()) - 114 * 12.7)).toBeLessThan(1);
+    await app.find('[aria-label*="compared with B, 44/44: +70.3°"]');
+  });
+
+  test('all gears are run through on their own, to small-small, which can be stopped and begun again', async () => {
+    await app.clickText('button', 'Run through all gears');
+    await app.shows('[data-testid=gear-drawn]', /^(?!48\/36)/);
+    await app.clickText('button', 'Pause');
+    await app.clickText('button', 'Run through all gears');
+    await app.find('[data-drawn=smallSmall]');
+    await app.clickText('button', 'Run through all gears');
+  });
 });
 
-test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
-  await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
-  await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
-  await app.type('frontDragCm2', '40');
-  await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
-  await app.type('angleLossPercentPerDeg', '0.2');
-  await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
-  await app.leaveField();
-  await app.clickText('label', 'ignore');
-  await app.shows('[data-testid=loss]', 'a dirty chain');
-});
+describe('what is changed', () => {
+  beforeEach(async () => {
+    await app.begin('/compatibility');
+    await app.find('[data-drawn=bigBig] [data-chain]');
+  });
 
-test('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
-  await app.press('2');
-  await app.shows('[data-testid=links-to-add]', 'The 112 links now on the bike: 2 links too short. Fit a new chain');
-  await app.shows('[data-testid=check-retention]', 'a clutch also reduces chain slap');
-  await app.clickText('label', 'none');
-  await app.shows('[data-testid=check-retention]', 'the chain will drop on rough ground');
-  await app.shows('[data-testid=check-freehub]', 'cannot work');
-  await app.shows('[data-testid=check-indexing]', 'OK');
-});
+  test('a chain too short is said and shown; one too long is slack; an odd one cannot be joined', async () => {
+    await app.type('chain-links', '106');
+    await app.shows('[data-testid=check-chainLength]', 'cannot work');
+    await app.shows('[data-testid=check-chainLength]', 'can tear off the derailleur');
+    await app.shows('[data-end=bigBig]', 'too short: 106 links do not reach');
+    await app.shows('[data-testid=links-to-add]', '106 links: 6 links too short. Fit a new chain');
+    await app.type('chain-links', '118');
+    await app.shows('[data-end=smallSmall]', 'slack');
+    await app.shows('[data-testid=check-chainLength]', 'To fix: 6 links fewer');
+    await app.type('chain-links', '113');
+    await app.shows('[data-testid=chain-ends]', '113 is an odd number');
+    await app.type('chain-links', '112');
+    await app.shows(
+      '[data-testid=chain-ends]',
+      '112 links including the quick link: cut to 111, with inner links at both ends',
+    );
+  });
 
-test('a shorter cage hangs slack; without its length there is no drawing, and it says what to measure', async () => {
-  await app.type('cageLengthMm', '56');
-  await app.shows('[data-end=smallSmall]', 'slack');
-  await app.type('cageLengthMm', '');
-  await app.shows('[aria-label="Side view"]', 'Enter the cage length below');
-  expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
-});
+  test('capacity over the sheet names the nearest repairs', async () => {
+    await app.type('totalCapacityT', '39');
+    await app.shows('[data-testid=check-totalCapacity]', '2T over the published limit. To fix: a 34T small ring');
+    await app.shows('[data-testid=check-totalCapacity]', 'the rear derailleur of C, Two rings, closer');
+  });
 
-test('what cannot be is refused beside its field; the text stays, the drawing too', async () => {
-  const refused = [
-    ['chainstayMm', '300', 'chainstay 300: it runs from 350 to 600 mm'],
-    ['bbDropMm', '500', 'bottom bracket drop 500: it runs from −30 to 120 mm'],
-    ['cageLengthMm', '300', 'cage length 300: it runs from 40 to 140 mm'],
-    ['chain-links', '59', 'chain 59: it runs from 60 to 180 links'],
-    ['largestCogMinT', '40', 'the minimum is above the maximum'],
-    ['frontBigRingMinT', '60', 'the minimum is above the maximum'],
-    ['cablePullMm', '9', 'cable pull per click 9: it runs from 1 to 6 mm'],
-    ['bodyLengthMm', '99', 'freehub body 99: it runs from 10 to 60 mm'],
-  ] as const;
-  for (const [id, text, message] of refused) {
-    await app.type(id, text);
+  test('a repair is laid on the setup by a click, and taken back by undo', async () => {
+    await app.type('totalCapacityT', '39');
     await app.leaveField();
-    await app.shows(`#${id}-problem`, message);
-    await app.holds(id, text);
-    await app.shows('[data-end=bigBig]', '+66.9°');
-  }
-});
+    await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
+    await app.clickText('button', 'a 34T small ring');
+    await app.shows(
+      '[data-testid=fit-answer]',
+      /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
+    );
+    await app.holds('setup', '48/34 x 11-36');
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.shows('[data-testid=fit-answer]', 'capacity −2T');
+    await app.holds('setup', '48/32 x 11-36');
+  });
 
-test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
-  await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
-  await app.shows('[data-testid=angles]', '= ');
-  await app.shows('[data-testid=back-pedal]', 'The chain may drop when back-pedalling in 48/36');
-  const handle = await app.find('[aria-label="Ring offset tried, mm"]');
-  await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
-  await app.shows('[aria-label="Top view"]', 'If the chainring were 3.0 mm inboard');
-  await app.shows('[data-testid=angles]', '−2.9°');
-  await app.type('steep', '4');
-  await app.shows('[data-testid=back-pedal]', 'The chain is unlikely to drop');
-  await app.type('cogPitchMm', '9');
-  await app.leaveField();
-  await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
-});
+  test('both schools on limits: outside stays outside, with a reason and an extra check', async () => {
+    await app.type('totalCapacityT', '39');
+    await app.leaveField();
+    await app.clickText('label', 'workshop-proven');
+    await app.shows('[data-testid=fit-answer]', 'Over a published limit, to be tested: capacity −2T');
+    await app.shows(
+      '[data-testid=check-totalCapacity]',
+      /over limit[\s\S]*Worth testing: cage geometry: the chain is under tension/,
+    );
+    await app.shows('[data-testid=check-totalCapacity]', 'Extra check: Big-big by hand, slowly');
+    await app.type('cageLengthMm', '60');
+    await app.shows('[data-testid=check-totalCapacity]', 'Not worth testing');
+    await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
+  });
 
-test('the drawings are taken away as SVG, the angles as CSV', async () => {
-  await app.click('[aria-label="Save the picture: Estuary tourer Big-big 48/36"]');
-  await app.clickText('li', 'Save as SVG');
-  const drawing = await app.download('.svg');
-  expect(drawing).toMatch(/<path[^>]* d="M[^"]*A/);
-  expect(drawing).not.toContain('var(--');
-  await app.press('c');
-  expect(await app.download('.csv')).toContain(
-    'chainring_t,cog_t,ring_offset_mm,cog_offset_mm,angle_deg\r\n48,11,49.75,',
-  );
-});
+  test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
+    expect(await (await app.find('#gear-used')).isEnabled()).toBe(false);
+    await app.shows('[data-testid=wrap]', 'Big-big cannot be excluded: shifting into it by accident');
+    for (const cog of [11, 12, 13]) {
+      await app.click(`[aria-label^="32/${cog},"]`);
+      await app.clickText('label', `I use 32/${cog}`);
+    }
+    await app.shows('[data-testid=wrap]', '38T in the gears you use, 41T in all gears: 3 excluded');
+    await app.shows(
+      '[data-testid=check-totalCapacity]',
+      '38T needed with gears excluded from this combination (41T in all gears)',
+    );
+    await app.clickText('button', 'Include all');
+    await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
+  });
 
-test('what no figure decides is looked at, and answered once for the setup', async () => {
-  await app.shows('[data-testid=checklist-count]', '0 of 9 checked');
-  await app.click('[data-testid=look-spokes] .ant-segmented-item:nth-child(2)');
-  await app.click('[data-testid=look-quickLink] .ant-segmented-item:nth-child(3)');
-  await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
-  await app.driver.navigate().refresh();
-  await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
-});
+  test('what hangs slack is left out at once', async () => {
+    await app.type('chain-links', '114');
+    await app.leaveField();
+    await app.shows('[data-testid=check-chainLength]', 'slack');
+    await app.clickText('button', 'Exclude slack gears');
+    await app.shows('[data-testid=check-chainLength]', 'slack in gears that you excluded');
+    await app.shows(
+      '[data-testid=fit-answer]',
+      /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
+    );
+  });
 
-test('a candidate takes a group of parts as A has it, by one click', async () => {
-  await app.click('[data-setup=b] [aria-label^="Look at"], [data-setup=b] input');
-  await app.find('[data-testid=same-as-a]');
-  await app.holds('totalCapacityT', '36');
-  await app.clickText('button', 'rear derailleur');
-  await app.holds('totalCapacityT', '41');
-  await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.holds('totalCapacityT', '36');
-});
+  test('a missing datum is named, and a click leads to its field', async () => {
+    await app.type('chainSpeeds', '');
+    await app.leaveField();
+    await app.shows('[data-testid=check-chainSpeeds]', 'no data: the chain speed');
+    await app.click('[data-testid=check-chainSpeeds] [title="Go to the field"]');
+    expect(await app.driver.executeScript('return document.activeElement.id')).toBe('chainSpeeds');
+    await app.press('1', '1');
+    await app.shows('[data-testid=check-chainSpeeds]', 'too wide');
+  });
 
-test('families come from a list with typical figures, and two names that people typed are no contradiction', async () => {
-  await app.type('cablePullMm', '');
-  await app.type('pullRatio', '');
-  await app.leaveField();
-  await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
-  await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
-  await app.leaveField();
-  await app.shows('[data-testid=check-indexing]', '(typical figures)');
-  await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
-  await app.leaveField();
-  await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
+  test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
+    await app.type('pullRatio', '1.52');
+    await app.shows('[data-testid=check-indexing]', '+0.31 mm per click, 1.69 mm at both ends');
+    const errors = await app.driver.executeScript<number[]>(
+      `return [...document.querySelectorAll('[aria-label=Indexing] [data-error-mm]')].map((e) => +e.dataset.errorMm)`,
+    );
+    expect(errors).toHaveLength(12);
+    expect(errors[0]).toBeCloseTo(-1.685, 2);
+    expect(errors[11]).toBeCloseTo(1.685, 2);
+    await app.leaveField();
+    await app.clickText('label', 'electronic');
+    await app.type('shifterFamily', 'Tideway radio');
+    await app.type('derailleurFamily', 'Tideway wired');
+    await app.shows('[data-testid=check-indexing]', 'whether the two work together: ask the part makers');
+    await app.type('derailleurFamily', 'tideway radio');
+    await app.shows('[data-testid=check-indexing]', 'OK');
+  });
+
+  test('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
+    await app.clickText('label', 'electronic');
+    await app.choose('frontControl', 'automatic');
+    await app.shows('.ant-select:has(#frontControl)', 'automatic');
+    await app.open('/gears');
+    await app.clickText('label', 'Shifting');
+    await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
+    await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
+  });
+
+  test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
+    await app.type('spacerMm', '0');
+    await app.leaveField();
+    await app.shows('[data-testid=check-freehubLength]', '1.85 mm short; the cassette will have play');
+    await app.clickText('button', '1.85 mm of spacers');
+    await app.shows('[data-testid=check-freehubLength]', 'OK');
+    await app.choose('freehub-typical', 'short splines and a thread');
+    await app.shows('[data-testid=check-freehub]', 'cannot work');
+    await app.shows('[data-testid=check-freehubLength]', 'no data: the length of the freehub body');
+    await app.type('freehubSpline', 'nine wide splines');
+    await app.shows('[data-testid=check-freehub]', 'OK');
+  });
+
+  test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
+    await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
+    await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
+    await app.type('frontDragCm2', '40');
+    await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
+    await app.type('angleLossPercentPerDeg', '0.2');
+    await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
+    await app.leaveField();
+    await app.clickText('label', 'ignore');
+    await app.shows('[data-testid=loss]', 'a dirty chain');
+  });
+
+  test('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
+    await app.press('2');
+    await app.shows('[data-testid=links-to-add]', 'The 112 links now on the bike: 2 links too short. Fit a new chain');
+    await app.shows('[data-testid=check-retention]', 'a clutch also reduces chain slap');
+    await app.clickText('label', 'none');
+    await app.shows('[data-testid=check-retention]', 'the chain will drop on rough ground');
+    await app.shows('[data-testid=check-freehub]', 'cannot work');
+    await app.shows('[data-testid=check-indexing]', 'OK');
+  });
+
+  test('a shorter cage hangs slack; without its length there is no drawing, and it says what to measure', async () => {
+    await app.type('cageLengthMm', '56');
+    await app.shows('[data-end=smallSmall]', 'slack');
+    await app.type('cageLengthMm', '');
+    await app.shows('[aria-label="Side view"]', 'Enter the cage length below');
+    expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
+  });
+
+  test('what cannot be is refused beside its field; the text stays, the drawing too', async () => {
+    const refused = [
+      ['chainstayMm', '300', 'chainstay 300: it runs from 350 to 600 mm'],
+      ['bbDropMm', '500', 'bottom bracket drop 500: it runs from −30 to 120 mm'],
+      ['cageLengthMm', '300', 'cage length 300: it runs from 40 to 140 mm'],
+      ['chain-links', '59', 'chain 59: it runs from 60 to 180 links'],
+      ['largestCogMinT', '40', 'the minimum is above the maximum'],
+      ['frontBigRingMinT', '60', 'the minimum is above the maximum'],
+      ['cablePullMm', '9', 'cable pull per click 9: it runs from 1 to 6 mm'],
+      ['bodyLengthMm', '99', 'freehub body 99: it runs from 10 to 60 mm'],
+    ] as const;
+    for (const [id, text, message] of refused) {
+      await app.type(id, text);
+      await app.leaveField();
+      await app.shows(`#${id}-problem`, message);
+      await app.holds(id, text);
+      await app.shows('[data-end=bigBig]', '+66.9°');
+    }
+  });
+
+  test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
+    await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
+    await app.shows('[data-testid=angles]', '= ');
+    await app.shows('[data-testid=back-pedal]', 'The chain may drop when back-pedalling in 48/36');
+    const handle = await app.find('[aria-label="Ring offset tried, mm"]');
+    await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
+    await app.shows('[aria-label="Top view"]', 'If the chainring were 3.0 mm inboard');
+    await app.shows('[data-testid=angles]', '−2.9°');
+    await app.type('steep', '4');
+    await app.shows('[data-testid=back-pedal]', 'The chain is unlikely to drop');
+    await app.type('cogPitchMm', '9');
+    await app.leaveField();
+    await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
+  });
+
+  test('what no figure decides is looked at, and answered once for the setup', async () => {
+    await app.shows('[data-testid=checklist-count]', '0 of 9 checked');
+    await app.click('[data-testid=look-spokes] .ant-segmented-item:nth-child(2)');
+    await app.click('[data-testid=look-quickLink] .ant-segmented-item:nth-child(3)');
+    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
+  });
+
+  test('a candidate takes a group of parts as A has it, by one click', async () => {
+    await app.click('[data-setup=b] [aria-label^="Look at"], [data-setup=b] input');
+    await app.find('[data-testid=same-as-a]');
+    await app.holds('totalCapacityT', '36');
+    await app.clickText('button', 'rear derailleur');
+    await app.holds('totalCapacityT', '41');
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await app.holds('totalCapacityT', '36');
+  });
+
+  test('families come from a list with typical figures, and two names that people typed are no contradiction', async () => {
+    await app.type('cablePullMm', '');
+    await app.type('pullRatio', '');
+    await app.leaveField();
+    await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
+    await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
+    await app.leaveField();
+    await app.shows('[data-testid=check-indexing]', '(typical figures)');
+    await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
+    await app.leaveField();
+    await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
+  });
 });

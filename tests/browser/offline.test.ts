@@ -12,76 +12,12 @@ afterAll(async () => {
   await app.stop();
   front.stop();
 });
-// Each begins in a browser that has never been here, and stays for one visit.
-beforeEach(async () => {
+/** Comes as a browser does that has never been here, and stays for one visit. */
+async function visit(): Promise<void> {
   front.bringBack();
   await app.begin('/settings');
   await app.shows('[data-testid=version]', 'works offline');
-});
-
-test('after one visit it works with the server gone, its workers, fonts and former addresses too', async () => {
-  front.takeAway();
-  // Also without a path and at a former address, where the server would redirect.
-  const redirected = [
-    { path: '/', shown: '[data-gear]' },
-    { path: '/shelf', shown: '[data-part=chain-worn]' },
-  ];
-  for (const { path, shown } of [...redirected, { path: '/find', shown: '[data-testid=find-answer]' }]) {
-    await app.open(path);
-    await app.find(shown);
-  }
-  await app.open('/gears');
-  await app.type('setup', '46/30 x 11-34');
-  await app.shows('[data-testid=range]', '473.9%');
-  await app.driver.navigate().refresh();
-  await app.shows('[data-testid=range]', '473.9%');
-  const fonts = await app.driver.executeScript<string[]>(
-    `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
-  );
-  expect(fonts.join()).toContain('Archivo');
-});
-
-test('the links between the pages lead on with the server gone', async () => {
-  front.takeAway();
-  const way = [
-    ['Plan', '/needs'],
-    ['Compatibility', '/compatibility'],
-    ['Workshop', '/jobs'],
-    ['Parts', '/parts'],
-    ['Plan', '/needs'],
-    ['Needs', '/needs'],
-    ['Gears', '/gears'],
-  ] as const;
-  for (const [name, path] of way) {
-    await app.clickText("nav[@aria-label='Pages']//a", name);
-    await app.find(`nav a[href="${BASE_PATH}${path}"][aria-current=page]`);
-    await app.find('main:not([aria-busy])');
-  }
-  await app.find('[data-gear]');
-});
-
-test('a newer version waits until it is asked for, and loses nothing of the work', async () => {
-  await app.open('/gears');
-  await app.type('setup', '46/30 x 11-34');
-  await app.shows('[data-testid=range]', '473.9%');
-  front.offerNextVersion();
-  await app.driver.navigate().refresh();
-  await app.shows('[data-testid=newer]', 'An update is ready');
-  // It has not taken over: the page goes on with the version that it began with.
-  await app.type('setup', '46/30 x 11-36');
-  await app.shows('[data-testid=range]', '501.8%');
-  await app.clickText('button', 'Update now');
-  const isTaken = () =>
-    app.driver.executeAsyncScript<boolean>(
-      `const done = arguments[0];
-       navigator.serviceWorker.getRegistration().then(({ active, waiting }) => done(!waiting && active.state === 'activated'));`,
-    );
-  // While the page is loaded anew it cannot be asked.
-  await app.driver.wait(() => isTaken().catch(() => false), 60_000, 'it was not taken', 50);
-  await app.find('main:not([aria-busy])');
-  await app.gone('[data-testid=newer]');
-  await app.shows('[data-testid=range]', '501.8%');
-});
+}
 
 interface Manifest {
   readonly start_url: string;
@@ -115,30 +51,6 @@ const sizeOf = (src: string) =>
     src,
   );
 
-test('it can be put among the apps of a device, with pictures of the sizes it tells, of its own when offline', async () => {
-  const { start_url, icons, screenshots } = await readManifest();
-  expect(start_url).toBe(`${BASE_PATH}/gears`);
-  const svg = icons.filter(({ type }) => type === 'image/svg+xml');
-  expect(svg.map(({ src }) => src)).toEqual([`${BASE_PATH}/icon.svg`]);
-  for (const { src, sizes } of screenshots) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
-  front.takeAway();
-  const pngs = icons.filter(({ type }) => type === 'image/png');
-  expect(pngs.map(({ sizes }) => sizes).sort()).toEqual(['192x192', '192x192', '512x512', '512x512']);
-  for (const { src, sizes } of pngs) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
-  const touch = await (await app.find('link[rel=apple-touch-icon]')).getAttribute('href');
-  expect(await sizeOf(touch!)).toBe('180x180');
-});
-
-test('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
-  const { shortcuts } = await readManifest();
-  front.takeAway();
-  expect(shortcuts.map(({ name }) => name)).toEqual(['New job', 'Compare']);
-  await app.open(within(shortcuts[0]!.url));
-  await app.find('[data-testid=card-steps]');
-  await app.open(within(shortcuts[1]!.url));
-  await app.find('[data-testid=one-or-two]');
-});
-
 const GPX = (name: string, lat: number) => `<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1">
   <trk><name>${name}</name><trkseg>${Array.from({ length: 60 }, (_, second) => {
     const time = new Date(Date.UTC(2026, 4, 3, 8, 0, second * 5)).toISOString();
@@ -157,79 +69,178 @@ const share = (files: Readonly<Record<string, string>>) =>
     files,
   );
 
-test('rides that another app shares are imported once, with the server gone', async () => {
-  front.takeAway();
-  await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
-  await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
-  await app.shows('[data-testid=import-jobs]', 'hill über.gpx');
-  expect(await app.driver.getCurrentUrl()).not.toContain('shared');
-  await app.driver.navigate().refresh();
-  await app.find('main:not([aria-busy])');
-  await app.find('[data-testid=ride-files]');
-  await app.gone('[data-testid=import-jobs]');
-});
-
-test('what is shared before the browser keeps the app is told to be lost, and why', async () => {
-  await app.driver.executeAsyncScript(
-    `const done = arguments[0];
-     navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,
-  );
-  const remove = await app.onEveryPage(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
-  await app.open('/settings');
-  await share({ 'hill.gpx': GPX('Hill', 47) });
-  await app.shows('[data-testid=shared-lost]', 'could not be handed over');
-  await remove();
-});
-
 /** Has the system open files with the app: what the browser hands to a page that it launched. */
 const openWith = (files: Readonly<Record<string, string>>) =>
   app.onEveryPage(`Object.defineProperty(window, 'launchQueue', { value: { setConsumer: (take) => take({
     files: Object.entries(${JSON.stringify(files)}).map(([name, text]) =>
       ({ getFile: () => Promise.resolve(new File([text], name)) })) }) } });`);
 
-test('ride files and backups are opened from the system, with the server gone', async () => {
-  const [rides, backups] = (await readManifest()).file_handlers;
-  await app.clickText('button', 'Save a backup');
-  const backup = await app.download('.json');
-  front.takeAway();
-  const closeRides = await openWith({ 'hill.gpx': GPX('Hill', 47) });
-  await app.open(within(rides!.action));
-  await app.shows('[data-testid=import-jobs]', 'hill.gpx');
-  await app.shows('[data-testid=import-jobs]', 'saved as');
-  await closeRides();
-  const closeBackups = await openWith({ 'of the laptop.json': backup });
-  await app.open(within(backups!.action));
-  await app.shows('main', 'of the laptop.json');
-  await closeBackups();
-});
+describe('what one visit is enough for', () => {
+  beforeAll(visit);
+  beforeEach(() => {
+    front.bringBack();
+  });
 
-test('the system draws its bars in the colour of the theme', async () => {
-  const colours = () =>
-    app.driver.executeScript<string[]>(
-      `return [...document.querySelectorAll('meta[name=theme-color]')].map(({ content }) => content)`,
+  test('it can be put among the apps of a device, with pictures of the sizes it tells, of its own when offline', async () => {
+    const { start_url, icons, screenshots } = await readManifest();
+    expect(start_url).toBe(`${BASE_PATH}/gears`);
+    const svg = icons.filter(({ type }) => type === 'image/svg+xml');
+    expect(svg.map(({ src }) => src)).toEqual([`${BASE_PATH}/icon.svg`]);
+    for (const { src, sizes } of screenshots) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
+    front.takeAway();
+    const pngs = icons.filter(({ type }) => type === 'image/png');
+    expect(pngs.map(({ sizes }) => sizes).sort()).toEqual(['192x192', '192x192', '512x512', '512x512']);
+    for (const { src, sizes } of pngs) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
+    const touch = await (await app.find('link[rel=apple-touch-icon]')).getAttribute('href');
+    expect(await sizeOf(touch!)).toBe('180x180');
+  });
+
+  test('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
+    const { shortcuts } = await readManifest();
+    front.takeAway();
+    expect(shortcuts.map(({ name }) => name)).toEqual(['New job', 'Compare']);
+    await app.open(within(shortcuts[0]!.url));
+    await app.find('[data-testid=card-steps]');
+    await app.open(within(shortcuts[1]!.url));
+    await app.find('[data-testid=one-or-two]');
+  });
+
+  test('the links between the pages lead on with the server gone', async () => {
+    front.takeAway();
+    const way = [
+      ['Plan', '/needs'],
+      ['Compatibility', '/compatibility'],
+      ['Workshop', '/jobs'],
+      ['Parts', '/parts'],
+      ['Plan', '/needs'],
+      ['Needs', '/needs'],
+      ['Gears', '/gears'],
+    ] as const;
+    for (const [name, path] of way) {
+      await app.clickText("nav[@aria-label='Pages']//a", name);
+      await app.find(`nav a[href="${BASE_PATH}${path}"][aria-current=page]`);
+      await app.find('main:not([aria-busy])');
+    }
+    await app.find('[data-gear]');
+  });
+
+  test('the icon counts the re-checks that are due', async () => {
+    const remove = await app.onEveryPage(
+      `Object.defineProperty(navigator, 'setAppBadge', { value: async (count) => { window.badge = count; } });`,
     );
-  const LIGHT_STEEL = '#2b373c';
-  const DARK_STEEL = '#070b0d';
-  front.takeAway();
-  await app.driver.navigate().refresh();
-  await app.find('main:not([aria-busy])');
-  expect(await colours()).toEqual([LIGHT_STEEL, DARK_STEEL]);
-  await app.click('[data-tool=theme]');
-  await app.until(async () => (await colours()).every((colour) => colour === LIGHT_STEEL), 'light bars');
-  await app.click('[data-tool=theme]');
-  await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
+    front.takeAway();
+    await app.open('/schedule');
+    await app.find('[data-testid=rechecks]');
+    const due = await app.driver.findElements(By.css('[data-due=true]'));
+    expect(due.length).toBeGreaterThan(0);
+    const badge = () => app.driver.executeScript<number | null>('return window.badge ?? null');
+    await app.until(async () => (await badge()) === due.length, `a badge of ${due.length}`);
+    await remove();
+  });
+
+  test('the system draws its bars in the colour of the theme', async () => {
+    const colours = () =>
+      app.driver.executeScript<string[]>(
+        `return [...document.querySelectorAll('meta[name=theme-color]')].map(({ content }) => content)`,
+      );
+    const LIGHT_STEEL = '#2b373c';
+    const DARK_STEEL = '#070b0d';
+    front.takeAway();
+    await app.driver.navigate().refresh();
+    await app.find('main:not([aria-busy])');
+    expect(await colours()).toEqual([LIGHT_STEEL, DARK_STEEL]);
+    await app.click('[data-tool=theme]');
+    await app.until(async () => (await colours()).every((colour) => colour === LIGHT_STEEL), 'light bars');
+    await app.click('[data-tool=theme]');
+    await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
+  });
 });
 
-test('the icon counts the re-checks that are due', async () => {
-  const remove = await app.onEveryPage(
-    `Object.defineProperty(navigator, 'setAppBadge', { value: async (count) => { window.badge = count; } });`,
-  );
-  front.takeAway();
-  await app.open('/schedule');
-  await app.find('[data-testid=rechecks]');
-  const due = await app.driver.findElements(By.css('[data-due=true]'));
-  expect(due.length).toBeGreaterThan(0);
-  const badge = () => app.driver.executeScript<number | null>('return window.badge ?? null');
-  await app.until(async () => (await badge()) === due.length, `a badge of ${due.length}`);
-  await remove();
+describe('what changes what the browser keeps', () => {
+  beforeEach(visit);
+
+  test('after one visit it works with the server gone, its workers, fonts and former addresses too', async () => {
+    front.takeAway();
+    // Also without a path and at a former address, where the server would redirect.
+    const redirected = [
+      { path: '/', shown: '[data-gear]' },
+      { path: '/shelf', shown: '[data-part=chain-worn]' },
+    ];
+    for (const { path, shown } of [...redirected, { path: '/find', shown: '[data-testid=find-answer]' }]) {
+      await app.open(path);
+      await app.find(shown);
+    }
+    await app.open('/gears');
+    await app.type('setup', '46/30 x 11-34');
+    await app.shows('[data-testid=range]', '473.9%');
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=range]', '473.9%');
+    const fonts = await app.driver.executeScript<string[]>(
+      `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
+    );
+    expect(fonts.join()).toContain('Archivo');
+  });
+
+  test('a newer version waits until it is asked for, and loses nothing of the work', async () => {
+    await app.open('/gears');
+    await app.type('setup', '46/30 x 11-34');
+    await app.shows('[data-testid=range]', '473.9%');
+    front.offerNextVersion();
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=newer]', 'An update is ready');
+    // It has not taken over: the page goes on with the version that it began with.
+    await app.type('setup', '46/30 x 11-36');
+    await app.shows('[data-testid=range]', '501.8%');
+    await app.clickText('button', 'Update now');
+    const isTaken = () =>
+      app.driver.executeAsyncScript<boolean>(
+        `const done = arguments[0];
+       navigator.serviceWorker.getRegistration().then(({ active, waiting }) => done(!waiting && active.state === 'activated'));`,
+      );
+    // While the page is loaded anew it cannot be asked.
+    await app.driver.wait(() => isTaken().catch(() => false), 60_000, 'it was not taken', 50);
+    await app.find('main:not([aria-busy])');
+    await app.gone('[data-testid=newer]');
+    await app.shows('[data-testid=range]', '501.8%');
+  });
+
+  test('rides that another app shares are imported once, with the server gone', async () => {
+    front.takeAway();
+    await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
+    await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
+    await app.shows('[data-testid=import-jobs]', 'hill über.gpx');
+    expect(await app.driver.getCurrentUrl()).not.toContain('shared');
+    await app.driver.navigate().refresh();
+    await app.find('main:not([aria-busy])');
+    await app.find('[data-testid=ride-files]');
+    await app.gone('[data-testid=import-jobs]');
+  });
+
+  test('what is shared before the browser keeps the app is told to be lost, and why', async () => {
+    await app.driver.executeAsyncScript(
+      `const done = arguments[0];
+     navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,
+    );
+    const remove = await app.onEveryPage(`Object.defineProperty(navigator, 'serviceWorker', { value: undefined })`);
+    await app.open('/settings');
+    await share({ 'hill.gpx': GPX('Hill', 47) });
+    await app.shows('[data-testid=shared-lost]', 'could not be handed over');
+    await remove();
+  });
+
+  test('ride files and backups are opened from the system, with the server gone', async () => {
+    const [rides, backups] = (await readManifest()).file_handlers;
+    await app.clickText('button', 'Save a backup');
+    const backup = await app.download('.json');
+    front.takeAway();
+    const closeRides = await openWith({ 'hill.gpx': GPX('Hill', 47) });
+    await app.open(within(rides!.action));
+    await app.shows('[data-testid=import-jobs]', 'hill.gpx');
+    await app.shows('[data-testid=import-jobs]', 'saved as');
+    await closeRides();
+    const closeBackups = await openWith({ 'of the laptop.json': backup });
+    await app.open(within(backups!.action));
+    await app.shows('main', 'of the laptop.json');
+    await closeBackups();
+  });
 });

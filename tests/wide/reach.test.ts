@@ -75,3 +75,16 @@ test.each([
   await app.shows(`[role=group][aria-label="${name}"] table`, text);
   expect(await app.faults()).toEqual([]);
 });
+
+test('nothing scrolls sideways where a field is in error', async () => {
+  await app.open('/gears?view=table');
+  for (const width of [1280, 768, 390]) {
+    await app.resize(width, 800);
+    for (const capacity of ['39', '999']) {
+      await app.type('totalCapacityT', capacity);
+      await app.type('largestCogMinT', capacity);
+      await app.leaveField();
+      await app.fits();
+    }
+  }
+});

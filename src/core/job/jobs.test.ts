@@ -324,7 +324,7 @@ test('whatever is swapped for whatever: no chain is left that fails big-big, and
         }
       },
     ),
-    { ...SEEDED, numRuns: cases(100) },
+    { ...SEEDED, numRuns: cases(50) },
   );
 });
 
