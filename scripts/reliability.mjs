@@ -15,6 +15,6 @@ const jest = (projects, paths) =>
 const passed = [
   jest(['fuzz'], '(hostile|src/store)'),
   jest(['unit'], 'src/store/carried-over'),
-  jest(['browser', 'wide'], '/(faults|tabs|bounds|trust)\\.'),
+  jest(['browser', 'wide'], '/(faults|killed|tabs|bounds|trust)\\.'),
 ];
 process.exit(passed.every(Boolean) ? 0 : 1);

@@ -1,5 +1,5 @@
 import { Key } from 'selenium-webdriver';
-import { FORMER_PAGES, PAGES as ALL_PAGES } from '../../src/offline/places';
+import { FORMER_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -7,9 +7,6 @@ beforeAll(async () => {
   app = await AppInBrowser.start('empty');
 });
 afterAll(() => app.stop());
-
-/** The workshop mode has no frame. */
-const PAGES = ALL_PAGES.filter((path) => path !== '/work');
 
 /** Types the gears, chooses a question and fills in what it asks. */
 async function ask(question: string, details: Readonly<Record<string, string>> = {}): Promise<void> {
@@ -78,17 +75,6 @@ describe('the first minute', () => {
   });
 });
 
-test('every page opens before there is a bike, and says what fills it', async () => {
-  await app.begin('/gears');
-  for (const path of PAGES) {
-    await app.open(path);
-    await app.find('main h1');
-    await app.find('main :is(button, a)');
-    expect([path, await app.text('main h1')]).not.toEqual([path, 'Something went wrong on this page']);
-  }
-  expect(await app.complaints()).toEqual([]);
-});
-
 test.each(Object.entries(FORMER_PAGES))(
   'the former address %s leads to %s, with the rest of it',
   async (former, now) => {
@@ -104,25 +90,6 @@ describe('the frame', () => {
     await app.begin('/gears');
     await app.clickText('button', 'open the demo');
     await app.find('[data-gear]');
-  });
-
-  test.each([
-    [1280, 800, 130],
-    [390, 844, 160],
-  ])('content starts in time on every page at %i×%i', async (width, height, limit) => {
-    await app.resize(width, height);
-    const starts: Record<string, number> = {};
-    for (const page of PAGES) {
-      await app.follow(page);
-      await app.driver.wait(async () => new URL(await app.driver.getCurrentUrl()).pathname === page);
-      await app.find('main:not([aria-busy]) > *');
-      starts[page] = await app.driver.executeScript<number>(
-        `const main = document.querySelector('main');
-         return Math.round(main.getBoundingClientRect().top + scrollY + parseFloat(getComputedStyle(main).paddingTop));`,
-      );
-    }
-    expect(Object.entries(starts).filter(([, top]) => top > limit)).toEqual([]);
-    expect(await app.complaints()).toEqual([]);
   });
 
   test('titles name the view, and the bike where the page is about one', async () => {

@@ -141,7 +141,7 @@ test('there and back, whatever the two setups: the bike is as it was, and no cha
         expect(rearDerailleur).toMatchObject(a.rearDerailleur);
       },
     ),
-    { ...SEEDED, numRuns: cases(60) },
+    { ...SEEDED, numRuns: cases(150) },
   );
   expect([...seen].sort()).toEqual(['ask', 'leave', 'newChain', 'shorten']);
 });
