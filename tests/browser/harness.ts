@@ -107,7 +107,12 @@ export class AppInBrowser {
       .forBrowser(Browser.CHROME)
       .setChromeOptions(options)
       .setChromeService(new ServiceBuilder(CHROMEDRIVER))
-      .build();
+      .build()
+      // Nobody else would end a server whose browser has not started.
+      .catch((cause: unknown) => {
+        server?.kill();
+        throw cause;
+      });
     failWhereSilent(driver);
     await driver.manage().setTimeouts({ script: WAIT_MS, pageLoad: WAIT_MS });
     const asked = before ? (await before(port)).port : port;
