@@ -37,7 +37,7 @@ test('who writes a comma reads it and types it; a point is as good to type', asy
   await app.shows('[data-testid=rollout-used]', '2192,8');
 });
 
-test('files have a point before decimals, whoever saves them', async () => {
+test('saved files have decimal points in every language', async () => {
   await app.open('/compare');
   await app.find('[data-gear]');
   await app.press('c');

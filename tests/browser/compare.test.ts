@@ -17,7 +17,7 @@ const row = (id: string) => `[data-row="${id}"]`;
 const need = (id: string) => `[data-need="${id}"]`;
 const chord = (...keys: string[]) => Key.chord(...keys);
 
-describe('what is looked at changes nothing', () => {
+describe('what is only looked at', () => {
   beforeAll(() => app.begin('/compare'));
 
   test('the figures shown are core’s', async () => {
@@ -307,7 +307,7 @@ describe('what is changed', () => {
     await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
   });
 
-  test('which gears are in use is told by recordings, else by the rider, and counts in the comparison', async () => {
+  test('the gears in use come from recordings, otherwise from the rider, and count in the comparison', async () => {
     await app.shows('[data-testid=same-job]', /usual[^\n]*32\/36/);
     await app.open('/needs');
     await app.shows('[data-testid=recorded-gears]', 'replace your entries here');

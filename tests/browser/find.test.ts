@@ -47,7 +47,7 @@ test('the search goes by the served interface too, off its main thread', async (
   expect(candidates.length).toBeGreaterThan(0);
 });
 
-describe('what is looked at changes nothing', () => {
+describe('what is only looked at', () => {
   beforeAll(async () => {
     await app.begin('/find');
     await app.find('[data-testid=find-answer]');
@@ -132,7 +132,7 @@ describe('what is changed', () => {
     await app.shows('[data-testid=funnel]', begins(35 * cassettes));
   });
 
-  test('limits filter at once, the picture and the table alike, and let go again', async () => {
+  test('limits filter the chart and the table at once, and can be cleared', async () => {
     const all = await rows();
     expect(all).toBeGreaterThan(3);
     const handle = await app.find('[aria-label="Filter results"] .ant-slider-handle');
@@ -198,9 +198,9 @@ describe('what is changed', () => {
     await app.choose('find-aims', 'time outside cadence range');
     await app.press(Key.ESCAPE);
     await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
-    // Whatever needs are let go leaves more to ride.
+    // Fewer needs leave more setups to simulate.
     for (const need of ['an easiest gear', 'reach', 'steps of 20']) await app.clickText('label', need);
-    // So many that it is not over before it is cancelled.
+    // Enough of them that the search still runs when it is cancelled.
     await app.clickText('label', 'Any teeth');
     await app.choose('find-road', 'mountain');
     await app.shows('[data-testid=find-progress]', /Simulating the route: \d+ of \d+/);
@@ -297,7 +297,7 @@ describe('what is changed', () => {
     await app.shows('[data-testid=card-headline]', `to buy: ${cost}`);
   });
 
-  test('somebody new types the present gears, opens Find, and is told whether one ring would do', async () => {
+  test('a new user types the present gears, opens Find, and reads whether 1x would work', async () => {
     const empty = await AppInBrowser.start('empty');
     try {
       await empty.begin('/gears');

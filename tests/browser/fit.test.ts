@@ -16,7 +16,7 @@ const draw = async (what: string, gear: string) => {
   await app.shows('[data-testid=gear-drawn]', gear);
 };
 
-describe('what is looked at changes nothing', () => {
+describe('what is only looked at', () => {
   beforeAll(async () => {
     await app.begin('/compatibility');
     await app.find('[data-drawn=bigBig] [data-chain]');

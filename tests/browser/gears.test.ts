@@ -10,7 +10,7 @@ afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const cell = (key: string) => `[data-cell="${key}"]`;
 
-describe('what is looked at changes nothing', () => {
+describe('what is only looked at', () => {
   beforeAll(async () => {
     await app.begin('/gears');
     await app.find('[data-gear]');

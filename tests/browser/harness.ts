@@ -570,7 +570,7 @@ export class AppInBrowser {
       await this.driver.executeScript(readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8'));
     return this.driver.executeAsyncScript<string[]>(
       `const [rules, within, done] = arguments;
-       axe.run(within === 'html' ? document : { include: [[within]] }, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } }, ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
+       axe.run(within, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } }, ...(rules.length > 0 && { runOnly: rules }) }).then(({ violations }) =>
          done(violations.map(({ id, nodes }) => id + ': ' + nodes.map(({ html }) => html.slice(0, 160)).join(' | '))));`,
       rules,
       within,

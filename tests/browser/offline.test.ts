@@ -181,7 +181,7 @@ describe('what changes what the browser keeps', () => {
     expect(fonts.join()).toContain('Archivo');
   });
 
-  test('a newer version waits until it is asked for, and loses nothing of the work', async () => {
+  test('an update waits until the user takes it, and no work is lost', async () => {
     await app.open('/gears');
     await app.type('setup', '46/30 x 11-34');
     await app.shows('[data-testid=range]', '473.9%');
@@ -197,7 +197,7 @@ describe('what changes what the browser keeps', () => {
         `const done = arguments[0];
        navigator.serviceWorker.getRegistration().then(({ active, waiting }) => done(!waiting && active.state === 'activated'));`,
       );
-    // While the page is loaded anew it cannot be asked.
+    // The page cannot answer while it reloads.
     await app.driver.wait(() => isTaken().catch(() => false), 60_000, 'it was not taken', 50);
     await app.find('main:not([aria-busy])');
     await app.gone('[data-testid=newer]');

@@ -1,3 +1,5 @@
+import type { AppInBrowser } from './harness';
+
 /** A view, and how a test knows that it is there. */
 export interface View {
   readonly path: string;
@@ -31,3 +33,14 @@ export const VIEWS: readonly View[] = [
   { path: '/devices', shown: '[data-testid=paired]' },
   { path: '/settings', shown: '[data-testid=kept]' },
 ];
+
+/** Every view with the name that a test shows it by, for `test.each`. */
+export const NAMED_VIEWS = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
+
+/** Opens a view and waits until it is at work and stands still. */
+export async function openView(app: AppInBrowser, { path, shown, keys = [] }: View): Promise<void> {
+  await app.open(path);
+  await app.find(shown);
+  await app.press(...keys);
+  await app.settled();
+}

@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
 import { AppInBrowser } from './harness';
-import { VIEWS, type View } from './views';
+import { NAMED_VIEWS, openView, type View } from './views';
 
 const PAPER = '[data-testid=print-sheet]';
 
@@ -103,13 +103,10 @@ function foreign(texts: readonly string[], data: ReadonlySet<string>): string[] 
   );
 }
 
-test.each(VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const))(
+test.each(NAMED_VIEWS)(
   'all that %s says comes from the catalogue, and nothing keeps anybody from reading it',
   async (_, view) => {
-    await app.open(view.path);
-    await app.find(view.shown);
-    for (const key of view.keys ?? []) await app.press(key);
-    await app.settled();
+    await openView(app, view);
     const data = namesIn(await app.stored());
     expect(foreign(await app.driver.executeScript<string[]>(TEXTS), data)).toEqual([]);
     expect(await app.faults()).toEqual([]);

@@ -1,5 +1,5 @@
 import { AppInBrowser } from '../browser/harness';
-import { VIEWS } from '../browser/views';
+import { NAMED_VIEWS, openView } from '../browser/views';
 
 let app: AppInBrowser;
 beforeAll(async () => {
@@ -11,8 +11,6 @@ afterEach(() => app.resize(1280, 800));
 
 /** In workshop mode everything is pressed with dirty hands. */
 const targetPx = (path: string) => (path.startsWith('/work') ? 44 : 24);
-
-const NAMED = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
 
 /** Letters, words and lines as far apart as WCAG 2.2 (1.4.12) asks a page to bear. */
 const WIDER_TEXT = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }
@@ -32,11 +30,8 @@ const cutOff = () =>
      });`,
   );
 
-test.each(NAMED)('%s: can be pressed, read with wider text, and gone through by headings', async (_, view) => {
-  await app.open(view.path);
-  await app.find(view.shown);
-  await app.press(...(view.keys ?? []));
-  await app.settled();
+test.each(NAMED_VIEWS)('%s: can be pressed, read with wider text, and gone through by headings', async (_, view) => {
+  await openView(app, view);
   expect(await app.smallTargets(targetPx(view.path))).toEqual([]);
   const levels = await app.driver.executeScript<number[]>(
     `return [...document.querySelectorAll('h1, h2, h3, h4, h5, h6')].filter((one) => one.checkVisibility()).map((one) => Number(one.tagName[1]));`,

@@ -1,6 +1,6 @@
 import { Key } from 'selenium-webdriver';
 import { AppInBrowser } from '../browser/harness';
-import { VIEWS } from '../browser/views';
+import { NAMED_VIEWS, openView } from '../browser/views';
 
 let app: AppInBrowser;
 beforeAll(async () => {
@@ -30,19 +30,14 @@ afterEach(async () => {
   await app.resize(DESK.width, DESK.height);
 });
 
-const NAMED = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
-
 /** Numbers with a point before their decimals; one before three digits parts thousands in German (2.500). */
 async function pointed(): Promise<readonly string[]> {
   const text = (await app.text('body')).replaceAll('Spacer 1.85 mm', '');
   return [...text.matchAll(/.{0,20}(?<![\d.])\d+\.(?!\d{3}(?!\d))\d+(?![\d.]).{0,20}/g)].map(([found]) => found);
 }
 
-test.each(NAMED)('%s: no fault in light, dark and print; fits enlarged twice and on a phone', async (_, view) => {
-  await app.open(view.path);
-  await app.find(view.shown);
-  await app.press(...(view.keys ?? []));
-  await app.settled();
+test.each(NAMED_VIEWS)('%s: no fault in light, dark and print; fits enlarged twice and on a phone', async (_, view) => {
+  await openView(app, view);
   expect(await pointed()).toEqual([]);
   expect(await app.faults()).toEqual([]);
   await look('screen', 'dark');
