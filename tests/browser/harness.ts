@@ -189,12 +189,10 @@ export class AppInBrowser {
       // Away from the app first, for an open page holds the database.
       await this.driver.get('about:blank');
       await this.devTools('Storage.clearDataForOrigin', { origin: new URL(this.url).origin, storageTypes: 'all' });
-      if (isPlain) {
-        await this.open('/settings');
-        this.fresh = await this.storedText();
-      }
     }
     await this.open(path);
+    // Opening a page writes nothing of its own.
+    if (isPlain) this.fresh ??= await this.storedText();
   }
 
   /** Leaves in the browser what a new one holds and nothing else; false where its database is another by now. */
@@ -241,17 +239,31 @@ export class AppInBrowser {
     return this.wait(until.elementLocated(By.css(css)), css);
   }
 
+  /** The text of an element, once it is there. */
   async text(css: string): Promise<string> {
-    return (await this.find(css)).getText();
+    await this.find(css);
+    return (await this.seenText(css)) ?? '';
+  }
+
+  /**
+   * The text of the first such element as it is seen, a line for each of its lines. As the browser itself lays it out:
+   * the driver would ask for the style of each element in it, half a second on a full page.
+   */
+  private async seenText(css: string): Promise<string | undefined> {
+    const text = await this.driver.executeScript<string | null>(
+      `const one = document.querySelector(arguments[0]);
+       return one && (one.checkVisibility({ visibilityProperty: true }) ? one.innerText ?? one.textContent : '');`,
+      css,
+    );
+    const lines = text?.split('\n').map((line) => line.replaceAll(/\s+/g, ' ').trim());
+    return lines?.filter((line) => line !== '').join('\n');
   }
 
   /** Waits until what is on screen says so; what it said last is in the failure. */
   async shows(css: string, expected: string | RegExp): Promise<void> {
     let last = '';
     const matches = async () => {
-      const [element] = await this.driver.findElements(By.css(css));
-      // A redraw can take the element away between finding and reading it.
-      last = element ? await element.getText().catch(() => '(redrawn)') : '(not there)';
+      last = (await this.seenText(css)) ?? '(not there)';
       return typeof expected === 'string' ? last.includes(expected) : expected.test(last);
     };
     await this.wait(matches, css).catch(() => {
@@ -275,7 +287,6 @@ export class AppInBrowser {
     await this.wait(async () => (await this.driver.findElements(By.css(css))).length === 0, `${css} is still there`);
   }
 
-  /** Types over what a field holds. */
   /** A field; where it is one of the setups bar that is folded away, it is opened first. */
   async reach(id: string): Promise<WebElement> {
     const openers = WHEEL_FIELDS.has(id)
@@ -294,6 +305,7 @@ export class AppInBrowser {
     return this.find(`#${id}`);
   }
 
+  /** Types over what a field holds. */
   async type(id: string, text: string): Promise<void> {
     const field = await this.reach(id);
     await field.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE, text);
