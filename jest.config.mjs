@@ -46,6 +46,13 @@ const shared = {
   },
 };
 
+const inBrowser = {
+  ...shared,
+  testEnvironment: 'node',
+  globalSetup: '<rootDir>/tests/servers.mjs',
+  globalTeardown: '<rootDir>/tests/end-servers.mjs',
+};
+
 /** @type {import('jest').Config} */
 const config = {
   globalSetup: '<rootDir>/tests/threads.mjs',
@@ -61,13 +68,8 @@ const config = {
       testPathIgnorePatterns: ['/node_modules/', String.raw`\.fuzz\.test\.ts$`],
     },
     { ...shared, displayName: 'fuzz', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.fuzz.test.ts'] },
-    {
-      ...shared,
-      displayName: 'browser',
-      testEnvironment: 'node',
-      testMatch: ['<rootDir>/tests/browser/**/*.test.ts'],
-    },
-    { ...shared, displayName: 'wide', testEnvironment: 'node', testMatch: ['<rootDir>/tests/wide/**/*.test.ts'] },
+    { ...inBrowser, displayName: 'browser', testMatch: ['<rootDir>/tests/browser/**/*.test.ts'] },
+    { ...inBrowser, displayName: 'wide', testMatch: ['<rootDir>/tests/wide/**/*.test.ts'] },
   ],
 };
 export default config;

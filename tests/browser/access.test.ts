@@ -1,5 +1,17 @@
 import { By, Key, type WebElement } from 'selenium-webdriver';
 import { AppInBrowser } from './harness';
+import {
+  BIKE_MENU,
+  DIALOG,
+  FIGURE,
+  MENU,
+  OPEN_STATES,
+  SLIP,
+  checkState,
+  openState,
+  setScheme,
+  type OpenState,
+} from './open-states';
 
 let app: AppInBrowser;
 beforeAll(async () => {
@@ -8,20 +20,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.stop());
 
-const DESK = { width: 1280, height: 800 };
-/** In workshop mode everything is pressed with dirty hands. */
-const targetPx = (path: string) => (path.startsWith('/work') ? 44 : 24);
-
-async function scheme(value: 'light' | 'dark', more: readonly { name: string; value: string }[] = []): Promise<void> {
-  await app.devTools('Emulation.setEmulatedMedia', {
-    features: [{ name: 'prefers-color-scheme', value }, { name: 'prefers-reduced-motion', value: 'reduce' }, ...more],
-  });
-}
-
-afterEach(async () => {
-  await scheme('light');
-  await app.resize(DESK.width, DESK.height);
-});
+afterEach(() => setScheme(app, 'light'));
 
 /** What has the focus: its id, its label or its text. */
 const focused = () =>
@@ -38,106 +37,18 @@ const focusWithin = (css: string) =>
     `focus within ${css}`,
   );
 
-interface OpenState {
-  readonly path: string;
-  /** What opens it, and has the focus again when it is closed. */
-  readonly opener: string;
-  /** An entry of the menu that the opener opens, which opens it. */
-  readonly entry?: string;
-  /** What is there once it is open. */
-  readonly shown: string;
-}
+/** The first of each kind; `wide` goes through all. */
+const ONE_OF_EACH_KIND = Object.entries<OpenState>(OPEN_STATES).filter(
+  ([, { shown }], i, all) => all.findIndex(([, one]) => one.shown === shown) === i,
+);
 
-const MENU = '.ant-dropdown:not(.ant-dropdown-hidden) [role=menu]';
-const ENTRY = "div[contains(@class,'ant-dropdown') and not(contains(@class,'ant-dropdown-hidden'))]//li";
-const DIALOG = '.ant-modal-wrap:not([style*="display: none"]) [role=dialog]';
-const DRAWER = '.ant-drawer-open [role=dialog]';
-const QUESTION = '.ant-popconfirm:not(.ant-popover-hidden)';
-const SLIP = '[data-testid=slip]';
-const FIGURE = 'main button[title="How this is worked out"]';
-const BIKE_MENU = '[aria-label="Rename, duplicate or delete the bike"]';
-
-/** What opens over a page and closes with Escape; page by page, for each is opened once. */
-const OPEN_STATES: Readonly<Record<string, OpenState>> = {
-  keys: { path: '/gears', opener: '[data-tool=help]', shown: DIALOG },
-  glossary: { path: '/gears', opener: '[data-tool=glossary]', shown: DRAWER },
-  'menu of the bike': { path: '/gears', opener: BIKE_MENU, shown: MENU },
-  'name of the bike': { path: '/gears', opener: BIKE_MENU, entry: 'Rename', shown: DIALOG },
-  'new bike': { path: '/gears', opener: BIKE_MENU, entry: 'New bike', shown: DIALOG },
-  'explanation of a gear': { path: '/gears', opener: FIGURE, shown: SLIP },
-  'name of a wheelset': {
-    path: '/gears',
-    opener: '[aria-label="Rename, add or delete a wheelset"]',
-    entry: 'Rename',
-    shown: DIALOG,
-  },
-  'menu of a setup': { path: '/compare', opener: '[aria-label="More for B"]', shown: MENU },
-  'details of a setup': { path: '/compare', opener: '[aria-label="More for B"]', entry: 'Edit details', shown: DIALOG },
-  'menu of a picture': { path: '/compare', opener: 'main [aria-label^="Save the picture"]', shown: MENU },
-  'menu of a ride': { path: '/rides', opener: '[aria-label^="Save Seven Barns"]', shown: MENU },
-  'explanation of a need': { path: '/needs', opener: FIGURE, shown: SLIP },
-  'explanation of a check': { path: '/compatibility', opener: FIGURE, shown: SLIP },
-  'details of a found setup': {
-    path: '/find',
-    opener: 'main [aria-label^="Details of"]',
-    shown: '.ant-table-expanded-row',
-  },
-  'job to send': { path: '/jobs?job=job-winter-ring', opener: '[data-testid=send]', shown: DIALOG },
-  'job to delete': { path: '/jobs?job=job-winter-ring', opener: '[data-testid=delete-job]', shown: QUESTION },
-  'everything to delete': { path: '/settings', opener: '[data-testid=delete-everything]', shown: QUESTION },
-  'steps of a job': {
-    path: '/work?job=job-hardtail-chain',
-    opener: '[aria-label="All steps"]',
-    shown: DRAWER,
-  },
-  'new learner': {
-    path: '/learn?view=drills',
-    opener: '[aria-label="Rename, add or delete a learner"]',
-    entry: 'New learner',
-    shown: DIALOG,
-  },
-};
-
-/** The page that an earlier state has left as it was. */
-let left: string | undefined;
-
-/** Opens it from the keyboard, with the focus on what opens it. */
-async function openState({ path, opener, entry, shown }: OpenState): Promise<void> {
-  if (path !== left) await app.open(path);
-  left = undefined;
-  if (opener.includes('wheelset')) await app.reach('wheelset');
-  await app.find(opener);
-  await focusOn(opener);
-  await app.press(Key.ENTER);
-  if (entry !== undefined) await app.clickText(ENTRY, entry);
-  await app.find(shown);
-  await app.settled();
-}
-
-test.each(Object.entries(OPEN_STATES))(
+test.each(ONE_OF_EACH_KIND)(
   '%s: no fault where it is open, light and dark; Escape closes it and the focus is where it was',
-  async (_, state) => {
-    await openState(state);
-    expect(await app.faults([], state.shown)).toEqual([]);
-    expect(await app.smallTargets(targetPx(state.path))).toEqual([]);
-    await scheme('dark');
-    await app.settled();
-    expect(await app.faults(['color-contrast'], state.shown)).toEqual([]);
-    await scheme('light');
-    // A row stays open until it is closed.
-    if (state.shown.includes('expanded-row')) await app.press(Key.ENTER);
-    else await app.press(Key.ESCAPE);
-    await app.gone(`${state.shown}:not([style*="display: none"])`);
-    await app.until(
-      () => app.driver.executeScript<boolean>('return document.activeElement.matches(arguments[0])', state.opener),
-      `focus on ${state.opener}, not on ${await focused()}`,
-    );
-    left = state.path;
-  },
+  (_, state) => checkState(app, state),
 );
 
 test('an explanation comes right behind its figure, is named and described, and leads on behind it', async () => {
-  await openState(OPEN_STATES['explanation of a gear']!);
+  await openState(app, OPEN_STATES['explanation of a gear']);
   const figures = await app.driver.findElements(By.css(FIGURE));
   const [figure, next] = figures;
   expect(await figure!.getAttribute('aria-expanded')).toBe('true');
@@ -161,7 +72,7 @@ const focusedIs = (element: WebElement) =>
   app.driver.executeScript<boolean>('return document.activeElement === arguments[0]', element);
 
 test('a name that is confirmed with Enter leaves the focus on the menu, and the menu closed', async () => {
-  await openState(OPEN_STATES['name of the bike']!);
+  await openState(app, OPEN_STATES['name of the bike']);
   await app.press(Key.ENTER);
   await app.gone(DIALOG);
   await focusIs('Rename, duplicate or delete the bike');

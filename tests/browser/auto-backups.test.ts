@@ -37,7 +37,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.shows('[data-testid=range]', '473.9%');
   await leave();
   await copyMade();
-  await app.open('/settings');
+  await app.follow('/settings');
   expect(await copies()).toHaveLength(1);
   await app.shows('[data-testid=copy]', '4 bikes');
   // A second one so soon after would say hardly anything more.
@@ -57,7 +57,7 @@ test('a copy is made by itself after work, and brings back what was lost', async
   await app.shows('[data-testid=differences]', 'bikes');
   await app.clickText('button', 'Replace the 4 here');
   await app.gone(`[aria-label="Import backup"]`);
-  await app.open('/gears');
+  await app.follow('/gears');
   await app.shows('[data-testid=range]', '473.9%');
   await app.holds('setup', '46/30 x 11-34');
 });
@@ -71,11 +71,11 @@ test('a file chosen once is written with the copies, and is the backup that was 
   await app.open('/gears');
   await app.type('setup', '46/30 x 11-34');
   await app.shows('[data-testid=range]', '473.9%');
-  await app.open('/settings');
+  await app.follow('/settings');
   await app.clickText('button', 'Choose a backup file');
   await app.shows('[data-testid=outside]', /rontel-backup\.json, last /);
   await app.shows('[data-testid=keeping]', 'nothing has changed since');
-  await app.open('/gears');
+  await app.follow('/gears');
   await app.type('setup', '46/30 x 11-36');
   await app.shows('[data-testid=range]', '501.8%');
   await leave();
@@ -94,7 +94,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   const { format, data } = JSON.parse(await written()) as { format: string; data: { bikes: unknown[] } };
   expect(format).toBe('rontel-backup');
   expect(data.bikes).toHaveLength(4);
-  await app.open('/settings');
+  await app.follow('/settings');
   await app.clickText('button', 'Stop writing to the file');
   await app.clickText('button', 'Choose a backup file');
   await undo();
@@ -115,7 +115,7 @@ test('a backup that is overdue is asked for on every stage until it is saved or 
   expect(await app.faults()).toEqual([]);
   await app.clickText('button', 'Later');
   await app.gone('[data-testid=backup-due]');
-  await app.open('/compare');
+  await app.follow('/compare');
   await app.find('[data-gear]');
   expect(await app.driver.findElements(By.css('[data-testid=backup-due]'))).toHaveLength(0);
 });

@@ -61,10 +61,8 @@ const done = async (step: string) => {
 
 test('a job planned at the desk is carried out on a phone, with the network cut in the middle', async () => {
   await pairBoth();
-  await phone.open('/gears');
-  await phone.find('[data-gear]');
 
-  await desk.open('/gears');
+  await desk.follow('/gears');
   await desk.clickText('button', 'Add setup');
   await desk.find('div[data-setup=d]');
   await desk.type('setup', '48/32 x 11-34 12s');
@@ -111,77 +109,19 @@ test('a job planned at the desk is carried out on a phone, with the network cut 
   expect(await desk.complaints()).toEqual([]);
 });
 
-test('a bike is sent by a code, looked at before it is imported, and taken once', async () => {
-  await beginBoth();
-  await desk.open('/devices');
-  await desk.clickText('button', 'Make a code');
-  const link = await linkOf(desk);
-  expect(await scanned(desk)).toBe(desk.url + link);
-  expect(await desk.faults()).toEqual([]);
-
-  await phone.open(link);
-  await phone.clickText('button', 'Fetch it');
-  await phone.shows('[data-testid=differences]', 'bikes');
-  expect((await phone.stored<{ bikes: unknown[] }>()).bikes).toEqual([]);
-  expect(await phone.faults()).toEqual([]);
-  await phone.fits();
-  await phone.clickText('button', 'Import');
-  await phone.gone('[data-testid=take]');
-  const { bikes, setups } = await phone.stored<{ bikes: { name: string }[]; setups: unknown[] }>();
-  expect(bikes.map(({ name }) => name)).toEqual(['Estuary tourer']);
-  expect(setups.length).toBeGreaterThan(1);
-
-  // Who scans it a second time is told.
-  await phone.open('/gears');
-  await phone.open(link);
-  await phone.clickText('button', 'Fetch it');
-  await phone.shows('[data-testid=take]', 'it has been taken, or its ten minutes are over');
-});
-
-test('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
-  await beginBoth();
-  await desk.open('/devices');
-  await desk.clickText('button', 'Make a code');
-  const link = await linkOf(desk);
-  await phone.open(link.slice(0, -5));
-  await phone.clickText('button', 'Fetch it');
-  await phone.shows('[data-testid=take]', 'cut off');
-  await phone.open('/gears');
-  // Without a connection the package stays where it is.
-  await phone.open(link);
-  await phone.cutNetwork(true);
-  await phone.clickText('button', 'Fetch it');
-  await phone.shows('[data-testid=take]', 'The server cannot be reached');
-  await phone.cutNetwork(false);
-  await phone.open('/gears');
-  const wrongKey = link.slice(0, -3) + (link.endsWith('AAA') ? 'BBB' : 'AAA');
-  await phone.open(wrongKey);
-  await phone.clickText('button', 'Fetch it');
-  await phone.shows('[data-testid=take]', 'cannot be opened');
-  await phone.open('/gears');
-  await phone.open('/devices#pair=half');
-  await phone.shows('[aria-label="Pair this browser"]', 'cut off');
-  await desk.cutNetwork(true);
-  await desk.clickText('button', 'Make another code');
-  await desk.shows('[aria-label="Send to another device"]', 'The server cannot be reached');
-  await desk.cutNetwork(false);
-});
-
 async function cadenceOn(app: AppInBrowser) {
   const { bikes, clashes } = await app.stored<{ bikes: { id: string; cadenceRpm: number }[]; clashes: unknown[] }>();
   return { rpm: bikes.find(({ id }) => id === 'estuary-tourer')?.cadenceRpm, clashes: clashes.length };
 }
 
 test('a field that both change while apart is named on the device whose value is gone', async () => {
-  await pairBoth();
-  await phone.open('/gears');
+  await Promise.all([desk.open('/gears'), phone.open('/gears')]);
   await phone.find('[data-gear]');
   await phone.cutNetwork(true);
   // The phone first: what is under way to it when the network is cut may still come.
   await phone.type('cadence', '82');
   await phone.leaveField();
   await phone.until(async () => (await cadenceOn(phone)).rpm === 82, 'stored on the phone');
-  await desk.open('/gears');
   await desk.type('cadence', '81');
   await desk.leaveField();
   await phone.cutNetwork(false);
@@ -210,8 +150,62 @@ test('a field that both change while apart is named on the device whose value is
   expect((await loser.stored<{ bikes: unknown[] }>()).bikes).toHaveLength(4);
 });
 
-test('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
+test('a bike is sent by a code, looked at before it is imported, and taken once', async () => {
   await beginBoth();
+  await desk.open('/devices');
+  await desk.clickText('button', 'Make a code');
+  const link = await linkOf(desk);
+  expect(await scanned(desk)).toBe(desk.url + link);
+  expect(await desk.faults()).toEqual([]);
+
+  await phone.open(link);
+  await phone.clickText('button', 'Fetch it');
+  await phone.shows('[data-testid=differences]', 'bikes');
+  expect((await phone.stored<{ bikes: unknown[] }>()).bikes).toEqual([]);
+  expect(await phone.faults()).toEqual([]);
+  await phone.fits();
+  await phone.clickText('button', 'Import');
+  await phone.gone('[data-testid=take]');
+  const { bikes, setups } = await phone.stored<{ bikes: { name: string }[]; setups: unknown[] }>();
+  expect(bikes.map(({ name }) => name)).toEqual(['Estuary tourer']);
+  expect(setups.length).toBeGreaterThan(1);
+
+  // Who scans it a second time is told.
+  await phone.open('/gears');
+  await phone.open(link);
+  await phone.clickText('button', 'Fetch it');
+  await phone.shows('[data-testid=take]', 'it has been taken, or its ten minutes are over');
+});
+
+test('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
+  await desk.clickText('button', 'Make another code');
+  const link = await linkOf(desk);
+  await phone.open('/gears');
+  await phone.open(link.slice(0, -5));
+  await phone.clickText('button', 'Fetch it');
+  await phone.shows('[data-testid=take]', 'cut off');
+  await phone.open('/gears');
+  // Without a connection the package stays where it is.
+  await phone.open(link);
+  await phone.cutNetwork(true);
+  await phone.clickText('button', 'Fetch it');
+  await phone.shows('[data-testid=take]', 'The server cannot be reached');
+  await phone.cutNetwork(false);
+  await phone.open('/gears');
+  const wrongKey = link.slice(0, -3) + (link.endsWith('AAA') ? 'BBB' : 'AAA');
+  await phone.open(wrongKey);
+  await phone.clickText('button', 'Fetch it');
+  await phone.shows('[data-testid=take]', 'cannot be opened');
+  await phone.open('/gears');
+  await phone.open('/devices#pair=half');
+  await phone.shows('[aria-label="Pair this browser"]', 'cut off');
+  await desk.cutNetwork(true);
+  await desk.clickText('button', 'Make another code');
+  await desk.shows('[aria-label="Send to another device"]', 'The server cannot be reached');
+  await desk.cutNetwork(false);
+});
+
+test('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
   const stand = await AppInBrowser.beside(desk, 'shop.test');
   try {
     await desk.open('/devices');

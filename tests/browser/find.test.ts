@@ -296,25 +296,4 @@ describe('what is changed', () => {
     await app.shows('[data-testid=card-headline]', weight);
     await app.shows('[data-testid=card-headline]', `to buy: ${cost}`);
   });
-
-  test('a new user types the present gears, opens Find, and reads whether 1x would work', async () => {
-    const empty = await AppInBrowser.start('empty');
-    try {
-      await empty.begin('/gears');
-      await empty.press('50/34 x 11-30', Key.ENTER);
-      await empty.find('[data-testid=easiest]');
-      await empty.press('h');
-      await empty.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
-      await empty.shows('main', 'assumed for touring: steepest climb 8%');
-      // What the riding is sets all that is assumed.
-      await empty.press('b');
-      await empty.choose('use', 'time trial');
-      await empty.leaveField();
-      await empty.press('h');
-      await empty.shows('main', 'steepest climb 4%');
-      await empty.shows('[data-testid=one-or-two]', '1x or 2x for me?');
-    } finally {
-      await empty.stop();
-    }
-  });
 });

@@ -1,4 +1,5 @@
 import { Key } from 'selenium-webdriver';
+import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { FORMER_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from './harness';
 
@@ -26,6 +27,23 @@ describe('the first minute', () => {
     await app.clickText('button', 'Show me');
     await app.shows('[data-testid=one-or-two]', /1x or 2x for me\? (1x|2x|Neither|Both|Either)/);
     await app.shows('main', 'Road');
+  });
+
+  test('gears typed by key lead to Find, which says whether 1x would work, and what it assumes of the riding', async () => {
+    await app.begin('/gears');
+    await app.find('#first-setup:focus');
+    await app.press('50/34 x 11-30', Key.ENTER);
+    await app.find('[data-testid=easiest]');
+    await app.press('h');
+    await app.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
+    await app.shows('main', 'assumed for touring: steepest climb 8%');
+    // What the riding is sets all that is assumed.
+    await app.press('b');
+    await app.choose('use', 'time trial');
+    await app.leaveField();
+    await app.press('h');
+    await app.shows('main', 'steepest climb 4%');
+    await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
   });
 
   test('another cassette stands beside the present gears; one that cannot be read is refused in its place', async () => {
@@ -73,17 +91,29 @@ describe('the first minute', () => {
     await app.shows('#first-setup-problem', 'enter chainrings x cassette');
     await app.holds('first-chainstay', '9000');
   });
+
+  test('one can learn on an example bike, and a first learner is asked for a name', async () => {
+    await app.begin('/learn?view=drills');
+    await app.shows('main', 'On an example bike (you have not added one yet)');
+    await app.type('new-learner', 'First');
+    await app.press(Key.ENTER);
+    await app.shows('[aria-label="Progress of First"] h2', '0 answered');
+    await app.clickText('label', 'Lessons');
+    await app.shows('article h2', 'The ratio');
+    expect(await app.complaints()).toEqual([]);
+  });
 });
 
-test.each(Object.entries(FORMER_PAGES))(
-  'the former address %s leads to %s, with the rest of it',
-  async (former, now) => {
-    await app.open(`${former}?job=j&show=B#c=x`);
-    const { pathname, search, hash } = new URL(await app.driver.getCurrentUrl());
-    expect(`${pathname}${search}${hash}`).toBe(`${now}?job=j&show=B#c=x`);
-    await app.find('main h1');
-  },
-);
+test('former addresses lead to the pages of now, with the rest of them', async () => {
+  for (const [former, now] of Object.entries(FORMER_PAGES)) {
+    const answer = await fetch(`${app.url}${former}?job=j&show=B`, { redirect: 'manual' });
+    expect([former, answer.headers.get('location')]).toEqual([former, `${BASE_PATH}${now}?job=j&show=B`]);
+  }
+  await app.open('/brief?job=j&show=B#c=x');
+  const { pathname, search, hash } = new URL(await app.driver.getCurrentUrl());
+  expect(`${pathname}${search}${hash}`).toBe(`${BASE_PATH}/needs?job=j&show=B#c=x`);
+  await app.find('main h1');
+});
 
 describe('the frame', () => {
   beforeAll(async () => {
@@ -94,7 +124,7 @@ describe('the frame', () => {
 
   test('titles name the view, and the bike where the page is about one', async () => {
     await app.resize(1280, 800);
-    await app.open('/compare');
+    await app.follow('/compare');
     const title = (expected: string) =>
       app.driver.wait(async () => (await app.driver.getTitle()) === expected, 120_000, expected);
     await title('Compare · Estuary tourer · Rontel');
@@ -130,7 +160,7 @@ describe('the frame', () => {
 
   test('the pages of another group are two steps away, and the current one is marked', async () => {
     await app.resize(1280, 800);
-    await app.open('/gears');
+    await app.follow('/gears');
     await app.clickText("nav[@aria-label='Pages']//a", 'Workshop');
     await app.find('nav [role=group][aria-label=Workshop] a[href="/jobs"][aria-current=page]');
     await app.clickText("nav[@aria-label='Pages']//a", 'Parts');
@@ -169,7 +199,7 @@ describe('the frame', () => {
     await app.shows('main', 'Cogs to avoid');
     await app.open('/gears?show=z');
     await app.holds('setup', '46/30 x 11-34');
-    await app.open('/jobs');
+    await app.follow('/jobs');
     await app.click('[data-job=job-winter-ring]');
     await address('/jobs?job=job-winter-ring');
     await app.driver.navigate().back();

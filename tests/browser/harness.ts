@@ -79,8 +79,14 @@ export class AppInBrowser {
     beside?: AppInBrowser,
     host = 'localhost',
   ): Promise<AppInBrowser> {
-    const port = beside ? Number(new URL(beside.url).port) : await freePort();
-    const server = beside ? undefined : await startServer(port, firstStart);
+    // A server that a test takes away is its own; the others share those of the run, where there is a run.
+    const shared = beside
+      ? new URL(beside.url).port
+      : before
+        ? undefined
+        : process.env[`RONTEL_TEST_PORT_${firstStart}`];
+    const port = shared === undefined ? await freePort() : Number(shared);
+    const server = shared === undefined ? await startServer(port, firstStart) : undefined;
     const folder = mkdtempSync(join(tmpdir(), 'rontel-browser-'));
     const logs = new Preferences();
     logs.setLevel('browser', Level.ALL);
@@ -172,7 +178,10 @@ export class AppInBrowser {
     await this.find('main:not([aria-busy])');
   }
 
-  /** Follows the link of a page in the head; where its group is closed, that of the group first. */
+  /**
+   * Goes to a page by its link in the head, a third of the time of opening it; where its group is closed, by that of the
+   * group first.
+   */
   async follow(path: string): Promise<void> {
     const group = GROUPS.find((pages) => pages.includes(path));
     const linkTo = (page: string) => `header a[href="${BASE_PATH}${page}"]`;
@@ -180,6 +189,9 @@ export class AppInBrowser {
     if (group && (await this.driver.findElements(By.css(link))).length === 0)
       await this.click(linkTo(String(group[0])));
     await this.click(link);
+    // What was looked at before stays until the page is there.
+    await this.find(`${link}[aria-current=page]`);
+    await this.find('main:not([aria-busy])');
   }
 
   /** Opens a page as a browser does that has never been here. */
@@ -445,6 +457,27 @@ export class AppInBrowser {
         new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 400); })
           .observe(document.documentElement, { subtree: true, childList: true, attributes: true, characterData: true });
       });`);
+  }
+
+  /** Opens and closes the working of every figure that `css` finds; the title and the number of lines of each. */
+  workings(css: string): Promise<readonly { readonly title: string; readonly lines: number }[]> {
+    return this.driver.executeAsyncScript(
+      `const [css, done] = arguments;
+       const slip = () => document.querySelector('[data-testid=slip]');
+       const frameUntil = async (isSo) => { while (!isSo()) await new Promise(requestAnimationFrame); };
+       (async () => {
+         const found = [];
+         for (const figure of document.querySelectorAll(css)) {
+           figure.click();
+           await frameUntil(slip);
+           found.push({ title: slip().querySelector('h2').innerText, lines: slip().querySelectorAll('li').length });
+           figure.click();
+           await frameUntil(() => !slip());
+         }
+         done(found);
+       })();`,
+      css,
+    );
   }
 
   /** Brings an element to the top of the window. */

@@ -113,7 +113,7 @@ test('the crank is turned by button, key and drag; the valve is counted, and the
 });
 
 test('whoever wants no motion sees stills; one gear alone or two', async () => {
-  await app.open('/learn');
+  await app.follow('/learn');
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(10);
   await app.click('[aria-label="Two gears"]');
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(5);
@@ -282,14 +282,15 @@ test('one kind alone grows harder after three right answers; a look at the hint 
 });
 
 test('progress goes out with the backup and comes in again; a learner taken away comes back by undo', async () => {
-  await app.open('/settings');
+  await app.follow('/settings');
   await app.clickText('button', 'Save a backup');
   const text = await app.download('.json');
   expect((JSON.parse(text) as { data: Dataset }).data.learners.map(({ name }) => name).sort()).toEqual([
     'Evening class',
     'Yard apprentice',
   ]);
-  await app.open('/learn?view=drills');
+  await app.follow('/learn');
+  await app.clickText('label', 'Drills');
   await app.click('[aria-label="Rename, add or delete a learner"]');
   await app.clickText('li', 'Delete Evening class');
   await app.clickText("div[contains(@class,'ant-modal')]//button", 'Delete');
@@ -300,7 +301,7 @@ test('progress goes out with the backup and comes in again; a learner taken away
 });
 
 test('what a word means is a key, a click or a mark away on any page', async () => {
-  await app.open('/compatibility');
+  await app.follow('/compatibility');
   await app.find('[data-testid=check-totalCapacity]');
   await app.press('m');
   await app.click('[aria-label="On this page"] [data-term=capacity]');
@@ -314,7 +315,8 @@ test('what a word means is a key, a click or a mark away on any page', async () 
   await app.click('.ant-drawer-close');
   await app.gone('.ant-drawer-open');
   // A word marked with the mouse or a long press offers itself.
-  await app.open('/gears');
+  await app.follow('/gears');
+  await app.find('[data-testid=readout]');
   await app.driver.executeScript(
     `const walk = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT);
      while (walk.nextNode()) { const at = walk.currentNode.data.indexOf('duplicates'); if (at < 0) continue;
@@ -348,22 +350,6 @@ test('the worksheet has its questions on one page and its answers on the next; i
   expect(await app.pdfPages()).toBe(2);
   await app.driver.executeScript("window.dispatchEvent(new Event('afterprint'))");
   await app.gone('[data-testid=print-sheet]');
-});
-
-test('an empty workshop learns on an example bike; nobody learning is asked for a name', async () => {
-  const empty = await AppInBrowser.start('empty');
-  try {
-    await empty.begin('/learn?view=drills');
-    await empty.shows('main', 'On an example bike (you have not added one yet)');
-    await empty.type('new-learner', 'First');
-    await empty.press(Key.ENTER);
-    await empty.shows('[aria-label="Progress of First"] h2', '0 answered');
-    await empty.open('/learn?view=lessons');
-    await empty.shows('article h2', 'The ratio');
-    expect(await empty.complaints()).toEqual([]);
-  } finally {
-    await empty.stop();
-  }
 });
 
 test('the page never complained', async () => {

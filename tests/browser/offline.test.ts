@@ -81,6 +81,28 @@ describe('what one visit is enough for', () => {
     front.bringBack();
   });
 
+  test('after one visit it works with the server gone, its workers, fonts and former addresses too', async () => {
+    front.takeAway();
+    // Also without a path and at a former address, where the server would redirect.
+    const redirected = [
+      { path: '/', shown: '[data-gear]' },
+      { path: '/shelf', shown: '[data-part=chain-worn]' },
+    ];
+    for (const { path, shown } of [...redirected, { path: '/find', shown: '[data-testid=find-answer]' }]) {
+      await app.open(path);
+      await app.find(shown);
+    }
+    await app.open('/gears');
+    await app.type('setup', '46/30 x 11-34');
+    await app.shows('[data-testid=range]', '473.9%');
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=range]', '473.9%');
+    const fonts = await app.driver.executeScript<string[]>(
+      `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
+    );
+    expect(fonts.join()).toContain('Archivo');
+  });
+
   test('it can be put among the apps of a device, with pictures of the sizes it tells, of its own when offline', async () => {
     const { start_url, icons, screenshots } = await readManifest();
     expect(start_url).toBe(`${BASE_PATH}/gears`);
@@ -154,32 +176,39 @@ describe('what one visit is enough for', () => {
     await app.click('[data-tool=theme]');
     await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
   });
+
+  test('rides that another app shares are imported once, with the server gone', async () => {
+    front.takeAway();
+    await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
+    await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
+    await app.shows('[data-testid=import-jobs]', 'hill über.gpx');
+    expect(await app.driver.getCurrentUrl()).not.toContain('shared');
+    await app.driver.navigate().refresh();
+    await app.find('main:not([aria-busy])');
+    await app.find('[data-testid=ride-files]');
+    await app.gone('[data-testid=import-jobs]');
+  });
+
+  test('ride files and backups are opened from the system, with the server gone', async () => {
+    const [rides, backups] = (await readManifest()).file_handlers;
+    await app.open('/settings');
+    await app.clickText('button', 'Save a backup');
+    const backup = await app.download('.json');
+    front.takeAway();
+    const closeRides = await openWith({ 'fell.gpx': GPX('Fell', 48) });
+    await app.open(within(rides!.action));
+    await app.shows('[data-testid=import-jobs]', 'fell.gpx');
+    await app.shows('[data-testid=import-jobs]', 'saved as');
+    await closeRides();
+    const closeBackups = await openWith({ 'of the laptop.json': backup });
+    await app.open(within(backups!.action));
+    await app.shows('main', 'of the laptop.json');
+    await closeBackups();
+  });
 });
 
 describe('what changes what the browser keeps', () => {
   beforeEach(visit);
-
-  test('after one visit it works with the server gone, its workers, fonts and former addresses too', async () => {
-    front.takeAway();
-    // Also without a path and at a former address, where the server would redirect.
-    const redirected = [
-      { path: '/', shown: '[data-gear]' },
-      { path: '/shelf', shown: '[data-part=chain-worn]' },
-    ];
-    for (const { path, shown } of [...redirected, { path: '/find', shown: '[data-testid=find-answer]' }]) {
-      await app.open(path);
-      await app.find(shown);
-    }
-    await app.open('/gears');
-    await app.type('setup', '46/30 x 11-34');
-    await app.shows('[data-testid=range]', '473.9%');
-    await app.driver.navigate().refresh();
-    await app.shows('[data-testid=range]', '473.9%');
-    const fonts = await app.driver.executeScript<string[]>(
-      `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
-    );
-    expect(fonts.join()).toContain('Archivo');
-  });
 
   test('an update waits until the user takes it, and no work is lost', async () => {
     await app.open('/gears');
@@ -204,18 +233,6 @@ describe('what changes what the browser keeps', () => {
     await app.shows('[data-testid=range]', '501.8%');
   });
 
-  test('rides that another app shares are imported once, with the server gone', async () => {
-    front.takeAway();
-    await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
-    await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
-    await app.shows('[data-testid=import-jobs]', 'hill über.gpx');
-    expect(await app.driver.getCurrentUrl()).not.toContain('shared');
-    await app.driver.navigate().refresh();
-    await app.find('main:not([aria-busy])');
-    await app.find('[data-testid=ride-files]');
-    await app.gone('[data-testid=import-jobs]');
-  });
-
   test('what is shared before the browser keeps the app is told to be lost, and why', async () => {
     await app.driver.executeAsyncScript(
       `const done = arguments[0];
@@ -226,21 +243,5 @@ describe('what changes what the browser keeps', () => {
     await share({ 'hill.gpx': GPX('Hill', 47) });
     await app.shows('[data-testid=shared-lost]', 'could not be handed over');
     await remove();
-  });
-
-  test('ride files and backups are opened from the system, with the server gone', async () => {
-    const [rides, backups] = (await readManifest()).file_handlers;
-    await app.clickText('button', 'Save a backup');
-    const backup = await app.download('.json');
-    front.takeAway();
-    const closeRides = await openWith({ 'hill.gpx': GPX('Hill', 47) });
-    await app.open(within(rides!.action));
-    await app.shows('[data-testid=import-jobs]', 'hill.gpx');
-    await app.shows('[data-testid=import-jobs]', 'saved as');
-    await closeRides();
-    const closeBackups = await openWith({ 'of the laptop.json': backup });
-    await app.open(within(backups!.action));
-    await app.shows('main', 'of the laptop.json');
-    await closeBackups();
   });
 });

@@ -14,48 +14,10 @@ async function isSound(): Promise<void> {
   expect(await app.faults()).toEqual([]);
 }
 
-describe('stock', () => {
-  beforeEach(async () => {
-    await app.resize(1280, 800);
+describe('parts, each at one of its own', () => {
+  beforeAll(async () => {
     await app.begin('/parts');
     await app.find('[data-part=chain-worn]');
-  });
-
-  test('parts are searched by words anywhere, filtered, and sorted', async () => {
-    await app.press('/');
-    await app.driver.switchTo().activeElement().sendKeys('drawer nine wide');
-    await app.shows('[data-testid=parts-count]', '2 of 22 entries');
-    await app.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
-    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To order');
-    await app.shows('[data-testid=parts-count]', '3 of 22 entries');
-    await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
-  });
-
-  test('a limit of a part is that of every setup made of it, and Fit writes it back', async () => {
-    await app.click('[data-part=rear-long]');
-    await app.type('part-totalCapacityT', '40');
-    await app.leaveField();
-    await app.press('f');
-    await app.shows('[data-testid=check-totalCapacity]', '1T over the published limit');
-    await app.type('totalCapacityT', '45');
-    await app.leaveField();
-    await app.press('a');
-    await app.click('[data-part=rear-long]');
-    await app.holds('part-totalCapacityT', '45');
-    await isSound();
-  });
-
-  test('a derailleur in stock repairs a check, and becomes what the setup is made of', async () => {
-    await app.press('f');
-    await app.type('setup', '50/30 x 11-36');
-    await app.leaveField();
-    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” in stock');
-    await app.clickText('button', 'Clutch derailleur, 100 mm');
-    await app.shows('[data-testid=check-totalCapacity]', 'at the limit');
-    await app.press('a');
-    await app.shows('.ant-select:has(#slot-rearDerailleur)', 'Clutch derailleur, 100 mm');
-    await app.click('[data-part=rear-long]');
-    await app.holds('part-totalCapacityT', '41');
   });
 
   test('a weight is typed from the own scale, with its resolution; the demo scale is there to try', async () => {
@@ -90,21 +52,75 @@ describe('stock', () => {
     await app.press(Key.ESCAPE);
   });
 
+  test('a chain is forecast by its readings', async () => {
+    await app.click('[data-part=chain-worn]');
+    await app.shows('[data-testid=wear]', /0\.14% in 1000 km\. At 0\.5% for 12-speed in \d+ km \(80% between/);
+    await app.type('wear-percent', '0.52');
+    await app.type('wear-km', '2900');
+    await app.clickText('button', 'Save reading');
+    await app.shows('[data-testid=wear]', '0.52%: at the limit of 0.5% for 12-speed. Replace the chain now');
+  });
+
+  test('parts are searched by words anywhere, filtered, and sorted', async () => {
+    await app.press('/');
+    await app.driver.switchTo().activeElement().sendKeys('drawer nine wide');
+    await app.shows('[data-testid=parts-count]', '2 of 22 entries');
+    await app.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
+    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To order');
+    await app.shows('[data-testid=parts-count]', '3 of 22 entries');
+    await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
+  });
+
   test('a currency is chosen once; a part bought abroad keeps its own, and sums stay apart', async () => {
     const choose = async (id: string, code: string) => {
       await app.choose(id, code);
       await app.shows(`.ant-select:has(#${id})`, code);
     };
-    await app.open('/settings');
+    await app.follow('/settings');
     await choose('currency', 'CHF');
-    await app.open('/parts');
+    await app.follow('/parts');
     await app.shows('tr:has([data-part=chain-new])', '€34');
     await app.click('[data-part=chain-new]');
     await choose('part-currency', 'SEK');
     await app.click('[aria-label="Close the part"]');
     await app.shows('tr:has([data-part=chain-new])', 'SEK');
-    await app.open('/settings');
+    await app.follow('/settings');
     await choose('currency', 'EUR');
+  });
+});
+
+describe('stock', () => {
+  beforeEach(async () => {
+    await app.resize(1280, 800);
+    await app.begin('/parts');
+    await app.find('[data-part=chain-worn]');
+  });
+
+  test('a limit of a part is that of every setup made of it, and Fit writes it back', async () => {
+    await app.click('[data-part=rear-long]');
+    await app.type('part-totalCapacityT', '40');
+    await app.leaveField();
+    await app.press('f');
+    await app.shows('[data-testid=check-totalCapacity]', '1T over the published limit');
+    await app.type('totalCapacityT', '45');
+    await app.leaveField();
+    await app.press('a');
+    await app.click('[data-part=rear-long]');
+    await app.holds('part-totalCapacityT', '45');
+    await isSound();
+  });
+
+  test('a derailleur in stock repairs a check, and becomes what the setup is made of', async () => {
+    await app.press('f');
+    await app.type('setup', '50/30 x 11-36');
+    await app.leaveField();
+    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” in stock');
+    await app.clickText('button', 'Clutch derailleur, 100 mm');
+    await app.shows('[data-testid=check-totalCapacity]', 'at the limit');
+    await app.press('a');
+    await app.shows('.ant-select:has(#slot-rearDerailleur)', 'Clutch derailleur, 100 mm');
+    await app.click('[data-part=rear-long]');
+    await app.holds('part-totalCapacityT', '41');
   });
 
   test('several at once, one step of undo; a part that a job names goes with a word', async () => {
@@ -183,15 +199,6 @@ describe('stock', () => {
     await app.clickText('button', 'Add the parts of setup A');
     await app.shows('[data-testid=parts-count]', '29 entries');
     await app.shows('[data-testid=made-of]', 'Nothing to buy');
-  });
-
-  test('a chain is forecast by its readings', async () => {
-    await app.click('[data-part=chain-worn]');
-    await app.shows('[data-testid=wear]', /0\.14% in 1000 km\. At 0\.5% for 12-speed in \d+ km \(80% between/);
-    await app.type('wear-percent', '0.52');
-    await app.type('wear-km', '2900');
-    await app.clickText('button', 'Save reading');
-    await app.shows('[data-testid=wear]', '0.52%: at the limit of 0.5% for 12-speed. Replace the chain now');
   });
 });
 

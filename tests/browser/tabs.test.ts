@@ -32,45 +32,27 @@ describe('two tabs', () => {
     await inTab(first);
   });
 
-  /** Keeps 50 in the first tab, begins to type another over it, and writes 44 in the second. */
-  async function overtake(): Promise<void> {
-    await inTab(first);
-    await app.type('tyre', '50');
-    await app.shows('[data-testid=rollout-used]', rollout(50));
-    await app.type('tyre', '5');
-    await app.shows('#tyre-problem', /./);
-    await inTab(second);
-    await app.shows('[data-testid=rollout-used]', rollout(50));
-    await app.type('tyre', '44');
-    await app.leaveField();
-    await app.shows('[data-testid=rollout-used]', rollout(44));
-    await inTab(first);
-    await app.shows('[data-testid=rollout-used]', rollout(44));
-  }
-
-  test.each([
-    ['the field is left', () => app.leaveField()],
-    ['Escape is pressed', () => app.press(Key.ESCAPE)],
-    ['the typing is taken back', () => app.press(Key.chord(Key.CONTROL, 'z'))],
-  ])('what another tab has written stands when %s, and the field says so', async (_, leave) => {
-    await overtake();
-    await leave();
-    await app.shows('#tyre-problem', 'Another window has changed this to 44 meanwhile, and that stands.');
-    await app.holds('tyre', '44');
-    expect(await tyre()).toBe(44);
-  });
-
-  test('where nobody else has written, the record goes back to what it was before the typing', async () => {
-    await inTab(first);
-    await app.type('tyre', '50');
-    await app.leaveField();
-    await app.type('tyre', '60');
-    await app.shows('[data-testid=rollout-used]', rollout(60));
-    await app.type('tyre', '600');
-    await app.shows('[data-testid=rollout-used]', rollout(50));
-    await app.press(Key.ESCAPE);
-    await app.holds('tyre', '50');
-    expect(await tyre()).toBe(50);
+  test('what another tab has written stands, however the field is left, and the field says so', async () => {
+    const ways = [() => app.leaveField(), () => app.press(Key.ESCAPE), () => app.press(Key.chord(Key.CONTROL, 'z'))];
+    for (const [i, leave] of ways.entries()) {
+      const [kept, theirs] = [50 + i, 44 + i];
+      await inTab(first);
+      await app.type('tyre', String(kept));
+      await app.shows('[data-testid=rollout-used]', rollout(kept));
+      await app.type('tyre', '5');
+      await app.shows('#tyre-problem', /./);
+      await inTab(second);
+      await app.shows('[data-testid=rollout-used]', rollout(kept));
+      await app.type('tyre', String(theirs));
+      await app.leaveField();
+      await app.shows('[data-testid=rollout-used]', rollout(theirs));
+      await inTab(first);
+      await app.shows('[data-testid=rollout-used]', rollout(theirs));
+      await leave();
+      await app.shows('#tyre-problem', `Another window has changed this to ${theirs} meanwhile, and that stands.`);
+      await app.holds('tyre', String(theirs));
+      expect(await tyre()).toBe(theirs);
+    }
   });
 
   test('undo takes back the step of its own tab; what the other has built on it leaves, and says so', async () => {
@@ -97,9 +79,24 @@ describe('two tabs', () => {
     await app.shows('.ant-notification', 'another window has changed the same since');
     expect(await tyre()).toBe(44);
   });
+});
+
+describe('one tab', () => {
+  beforeEach(() => app.begin('/gears'));
+
+  test('where nobody else has written, the record goes back to what it was before the typing', async () => {
+    await app.type('tyre', '50');
+    await app.leaveField();
+    await app.type('tyre', '60');
+    await app.shows('[data-testid=rollout-used]', rollout(60));
+    await app.type('tyre', '600');
+    await app.shows('[data-testid=rollout-used]', rollout(50));
+    await app.press(Key.ESCAPE);
+    await app.holds('tyre', '50');
+    expect(await tyre()).toBe(50);
+  });
 
   test('a tab goes on with its own steps after a reload', async () => {
-    await inTab(first);
     await app.type('tyre', '50');
     await app.leaveField();
     await app.shows('[data-testid=rollout-used]', rollout(50));
@@ -126,7 +123,7 @@ test('routes with heights that mean “no data” are taken in without them, and
   });
   await app.shows('[data-testid=import-jobs]', /24 impossible elevations/);
   await app.shows('[data-testid=import-jobs]', /120 of its 120 heights are below -500 m or above 9000 m/);
-  await app.open('/settings');
+  await app.follow('/settings');
   await app.clickText('button', 'Save a backup');
   const result = readBackup(await app.download('.json'));
   if (!result.ok) throw new Error(result.failure.message);
@@ -154,7 +151,7 @@ test('records that are wrong are set aside at opening, named, and saved as files
   await putPast('notes', [{ id: 'note-x', bikeId: 'gone', atMs: 1e300, text: 'x' }]);
   await app.open('/log');
   await app.shows('[data-testid=set-aside]', '3 records could not be read');
-  await app.open('/settings');
+  await app.follow('/settings');
   await app.shows('[aria-label="Set aside"]', 'Ride “From the far future”: startedAtMs: a time of 1e+300 ms');
   await app.shows('[aria-label="Set aside"]', 'Route “Holes”: 1 height that no road has');
   await app.clickText('button', 'Save as a file');

@@ -1,3 +1,4 @@
+import { By } from 'selenium-webdriver';
 import type { AppInBrowser } from './harness';
 
 /** A view, and how a test knows that it is there. */
@@ -37,9 +38,11 @@ export const VIEWS: readonly View[] = [
 /** Every view with the name that a test shows it by, for `test.each`. */
 export const NAMED_VIEWS = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])].join(' '), view] as const);
 
-/** Opens a view and waits until it is at work and stands still. */
+/** Goes to a view, by its link where the page has one, and waits until it is at work and stands still. */
 export async function openView(app: AppInBrowser, { path, shown, keys = [] }: View): Promise<void> {
-  await app.open(path);
+  const [links] = await app.driver.findElements(By.css('header nav'));
+  if (links === undefined || path.includes('?')) await app.open(path);
+  else await app.follow(path);
   await app.find(shown);
   await app.press(...keys);
   await app.settled();

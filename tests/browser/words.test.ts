@@ -9,10 +9,9 @@ const PAPER = '[data-testid=print-sheet]';
 let app: AppInBrowser;
 beforeAll(async () => {
   app = await AppInBrowser.start('demo');
-  await app.begin('/settings');
-  await app.settled();
-  // From here on every message is written in letters that look like those of English and are others.
+  // Every message is written in letters that look like those of English and are others.
   await app.onEveryPage('globalThis.RONTEL_PSEUDO = true;');
+  await app.begin('/settings');
 });
 afterAll(() => app.stop());
 

@@ -269,7 +269,7 @@ test('a trial accepted with limits on a phone: the gears stay out on the card, i
   await app.resize(1280, 800);
   await app.open('/log');
   await app.shows('[data-testid=timeline]', 'Accepted with limits: 44/10 and 44/11 not used');
-  await app.open('/compatibility');
+  await app.follow('/compatibility');
   await app.shows('[data-testid=check-totalCapacity]', 'with gears excluded from this combination');
 });
 

@@ -1,4 +1,5 @@
 import { AppInBrowser } from '../browser/harness';
+import { OPEN_STATES, checkState, setScheme, targetPx, type OpenState } from '../browser/open-states';
 import { NAMED_VIEWS, openView } from '../browser/views';
 
 let app: AppInBrowser;
@@ -7,10 +8,10 @@ beforeAll(async () => {
   await app.begin('/settings');
 });
 afterAll(() => app.stop());
-afterEach(() => app.resize(1280, 800));
-
-/** In workshop mode everything is pressed with dirty hands. */
-const targetPx = (path: string) => (path.startsWith('/work') ? 44 : 24);
+afterEach(async () => {
+  await setScheme(app, 'light');
+  await app.resize(1280, 800);
+});
 
 /** Letters, words and lines as far apart as WCAG 2.2 (1.4.12) asks a page to bear. */
 const WIDER_TEXT = `* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }
@@ -58,3 +59,8 @@ test.each(NAMED_VIEWS)('%s: can be pressed, read with wider text, and gone throu
   expect(await app.smallTargets(targetPx(view.path))).toEqual([]);
   expect(await app.faults()).toEqual([]);
 });
+
+test.each(Object.entries<OpenState>(OPEN_STATES))(
+  '%s: no fault where it is open, light and dark; Escape closes it and the focus is where it was',
+  (_, state) => checkState(app, state),
+);
