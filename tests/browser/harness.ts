@@ -23,6 +23,9 @@ const GROUPS: readonly (readonly string[])[] = [
 /** Fields that the line of wheel, crank and cadence in the setups bar opens. */
 const WHEEL_FIELDS = new Set(['wheelset', 'rim', 'tyre', 'rollout', 'crank', 'cadence']);
 
+/** A database of the tests, beside that of the app. */
+const FRESH = 'fresh';
+
 const DESK = { width: 1280, height: 800 };
 
 /** Fails, with what it was for, where an answer takes longer than any page does. */
@@ -61,8 +64,8 @@ export class AppInBrowser {
     private readonly keepsApp: boolean,
   ) {}
 
-  /** What a browser holds that has just come: worked out once, for it takes as long as the rest of a page. */
-  private fresh: string | undefined;
+  /** Whether what a browser holds that has just come is set aside in the browser: it need not be worked out again. */
+  private hasFresh = false;
   /** Scripts that run before those of each page: what they change, a new browser might hold too. */
   private scripts = 0;
 
@@ -197,44 +200,66 @@ export class AppInBrowser {
   /** Opens a page as a browser does that has never been here. */
   async begin(path: string): Promise<void> {
     const isPlain = !this.keepsApp && this.scripts === 0;
-    if (!isPlain || !this.fresh || !(await this.putBack(this.fresh))) {
+    if (!isPlain || !this.hasFresh || !(await this.putBack())) {
       // Away from the app first, for an open page holds the database.
       await this.driver.get('about:blank');
       await this.devTools('Storage.clearDataForOrigin', { origin: new URL(this.url).origin, storageTypes: 'all' });
+      this.hasFresh = false;
     }
     await this.open(path);
     // Opening a page writes nothing of its own.
-    if (isPlain) this.fresh ??= await this.storedText();
+    if (isPlain && !this.hasFresh) this.hasFresh = await this.copied('rontel', FRESH);
   }
 
   /** Leaves in the browser what a new one holds and nothing else; false where its database is another by now. */
-  private async putBack(fresh: string): Promise<boolean> {
+  private async putBack(): Promise<boolean> {
     // A page of the app's that runs nothing.
     await this.driver.get(`${this.url}/icon.svg`);
-    return this.driver.executeAsyncScript<boolean>(
-      `const [text, done] = arguments;
-       const bytes = ({ base64 }) => Uint8Array.from(atob(base64), (sign) => sign.charCodeAt(0));
-       const fresh = JSON.parse(text, (_, value) => value?.base64 !== undefined ? bytes(value) : value);
-       localStorage.clear(); sessionStorage.clear();
+    await this.driver.executeAsyncScript(
+      `const done = arguments[0]; localStorage.clear(); sessionStorage.clear();
        const copies = indexedDB.deleteDatabase('rontel-copies');
-       copies.onsuccess = copies.onerror = copies.onblocked = () => {
-         const open = indexedDB.open('rontel');
-         open.onerror = () => done(false);
-         open.onsuccess = () => {
-           const db = open.result;
-           const names = Object.keys(fresh);
-           if ([...db.objectStoreNames].sort().join() !== [...names].sort().join()) { db.close(); done(false); return; }
-           const work = db.transaction(names, 'readwrite');
-           for (const name of names) {
-             const store = work.objectStore(name);
+       copies.onsuccess = copies.onerror = copies.onblocked = () => done();`,
+    );
+    return this.copied(FRESH, 'rontel');
+  }
+
+  /** Makes one database hold what another holds and nothing else; false where they are not laid out alike. */
+  private copied(from: string, to: string): Promise<boolean> {
+    return this.driver.executeAsyncScript<boolean>(
+      `const [from, to, fresh, done] = arguments;
+       const opened = (name, lay) => new Promise((resolve, reject) => {
+         const open = indexedDB.open(name);
+         open.onupgradeneeded = () => lay?.(open.result);
+         open.onerror = () => reject(open.error);
+         open.onsuccess = () => resolve(open.result);
+       });
+       const ended = (work) => new Promise((resolve, reject) => {
+         work.oncomplete = resolve;
+         work.onerror = work.onabort = () => reject(work.error);
+       });
+       (async () => {
+         const source = await opened(from);
+         const names = [...source.objectStoreNames];
+         const target = await opened(to, to === fresh && ((db) => names.forEach((name) => db.createObjectStore(name, { autoIncrement: true }))));
+         const isAlike = [...target.objectStoreNames].join() === names.join();
+         if (isAlike && names.length > 0) {
+           const reading = source.transaction(names);
+           const all = names.map((name) => reading.objectStore(name).getAll());
+           await ended(reading);
+           const writing = target.transaction(names, 'readwrite');
+           for (const [i, name] of names.entries()) {
+             const store = writing.objectStore(name);
              store.clear();
-             for (const record of fresh[name]) store.put(record);
+             for (const record of all[i].result) store.put(record);
            }
-           work.oncomplete = () => { db.close(); done(true); };
-           work.onerror = work.onabort = () => { db.close(); done(false); };
-         };
-       };`,
-      fresh,
+           await ended(writing);
+         }
+         source.close(); target.close();
+         return isAlike && names.length > 0;
+       })().then(done, () => done(false));`,
+      from,
+      to,
+      FRESH,
     );
   }
 
