@@ -147,7 +147,7 @@ describe('what is only looked at', () => {
   });
 });
 
-describe('what is changed', () => {
+describe('what is changed on Compare', () => {
   beforeEach(() => app.begin('/compare'));
 
   test('an empty app, by the keyboard alone: from one line to the comparison of a 2x with a 1x', async () => {
@@ -233,60 +233,6 @@ describe('what is changed', () => {
     await app.shows('[data-testid=rollout-used]', '2192.8 mm');
   });
 
-  test('a brief that contradicts itself is said, not repaired, and figures wait for it', async () => {
-    await app.press('b');
-    await app.type('lowRpm', '120');
-    await app.shows('[role=alert]', 'lowest comfortable cadence 120 rpm, highest 96 rpm');
-    await app.holds('lowRpm', '120');
-    await app.press(Key.ESCAPE, 'p');
-    await app.shows('main [role=alert]', 'lowest comfortable cadence 120 rpm');
-    expect(await app.driver.findElements(By.css('[data-testid=differences]'))).toHaveLength(0);
-    await app.driver.navigate().refresh();
-    await app.shows('main [role=alert]', 'lowest comfortable cadence 120 rpm');
-    await app.press('b');
-    await app.type('lowRpm', '80');
-    await app.shows('[data-testid=easiest-wanted]', 'm');
-  });
-
-  test('the brief works out the needed gears, and what is left open is shown as assumed', async () => {
-    await app.press('b');
-    await app.shows('[data-testid=climb-speed]', '7.5 km/h');
-    await app.shows('main', '193 W on 8%, 14 minutes');
-    await app.click('[data-testid=easiest-wanted]');
-    await app.shows('[data-testid=slip]', 'development = speed on the steepest climb ÷ lowest accepted cadence');
-    expect(await (await app.find('#spinOutRpm')).getAttribute('placeholder')).toBe('120 assumed');
-    await app.type('powerW', '700');
-    await app.leaveField();
-    await app.shows('#powerW-problem', 'power for an hour 700: it runs from 20 to 600 W');
-    await app.holds('powerW', '700');
-    await app.shows('[data-testid=climb-speed]', '7.5 km/h');
-    await app.type('powerW', '250');
-    await app.shows('[data-testid=climb-speed]', '10.3 km/h');
-    // A motor helps; what is too steep to ride is said.
-    await app.type('assistFactor', '1');
-    await app.shows('[data-testid=climb-speed]', '19.6 km/h');
-    await app.type('steepestGradePercent', '40');
-    await app.type('assistFactor', '0');
-    await app.shows('[data-testid=walks]', 'You will have to walk here: nobody can balance below about 4.5 km/h.');
-  });
-
-  test('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
-    await app.press('b');
-    await app.type('lowestRatio', '0.9');
-    await app.leaveField();
-    await app.press('p');
-    await app.shows(need('lowestRatio'), 'an easiest ratio of 0.9 or less');
-    await app.shows(need('lowestRatio'), 'not met 1.000');
-    await app.follow('/settings');
-    await app.clickText('label', 'mph');
-    await app.follow('/needs');
-    await app.type('topSpeedKmh', '25');
-    await app.leaveField();
-    await app.shows('main', 'or more, for 25.0 mph');
-    await app.press('p');
-    await app.shows(need('topSpeed'), '25 mph at 96 rpm');
-  });
-
   test('setups are held against each other at one speed, in watts, and by whom they suit', async () => {
     await app.type('compare-speed', '12');
     await app.leaveField();
@@ -334,34 +280,6 @@ describe('what is changed', () => {
     await app.gone('[data-testid=unreadable-A]');
   });
 
-  test('a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for', async () => {
-    const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
-    const there = (count: number) =>
-      app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
-    await app.follow('/needs');
-    await app.clickText('button', 'Add role');
-    await there(1);
-    await app.clickText('button', 'Add role');
-    await there(2);
-    const second = '[data-testid=role]:nth-of-type(3)';
-    const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
-    await app.type((await idOf('name'))!, 'Against time');
-    await app.choose((await idOf('setup'))!, 'B ·');
-    await app.choose((await idOf('use'))!, 'time trial');
-    await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
-    await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
-    await app.type((await idOf('steepestGradePercent'))!, '30');
-    await app.shows(second, /no: easiest gear/);
-    // Out of bounds is refused with its bounds, and what counted before counts on.
-    await app.type((await idOf('steepestGradePercent'))!, '300');
-    await app.leaveField();
-    await app.shows(second, /0.+40/);
-    await app.click(`${second} button[aria-label^="Remove"]`);
-    await there(1);
-    await app.press(Key.chord(Key.CONTROL, 'z'));
-    await there(2);
-  });
-
   test('what is assumed leads into the field that sets it', async () => {
     await app.shows('[data-testid=assumed-climb]', 'assumed: reserve for short efforts 200 J/kg · on the hoods');
     await app.clickText('a', 'reserve for short efforts 200 J/kg');
@@ -385,9 +303,94 @@ describe('what is changed', () => {
     await app.clickText('button', 'Use 2175.0 mm');
     await app.shows('[data-testid=rollout-used]', '2175.0 mm');
   });
+});
+
+describe('what is changed on Needs', () => {
+  beforeEach(() => app.begin('/needs'));
+
+  test('a brief that contradicts itself is said, not repaired, and figures wait for it', async () => {
+    await app.type('lowRpm', '120');
+    await app.shows('[role=alert]', 'lowest comfortable cadence 120 rpm, highest 96 rpm');
+    await app.holds('lowRpm', '120');
+    await app.press(Key.ESCAPE, 'p');
+    await app.shows('main [role=alert]', 'lowest comfortable cadence 120 rpm');
+    expect(await app.driver.findElements(By.css('[data-testid=differences]'))).toHaveLength(0);
+    await app.driver.navigate().refresh();
+    await app.shows('main [role=alert]', 'lowest comfortable cadence 120 rpm');
+    await app.press('b');
+    await app.type('lowRpm', '80');
+    await app.shows('[data-testid=easiest-wanted]', 'm');
+  });
+
+  test('the brief works out the needed gears, and what is left open is shown as assumed', async () => {
+    await app.shows('[data-testid=climb-speed]', '7.5 km/h');
+    await app.shows('main', '193 W on 8%, 14 minutes');
+    await app.click('[data-testid=easiest-wanted]');
+    await app.shows('[data-testid=slip]', 'development = speed on the steepest climb ÷ lowest accepted cadence');
+    expect(await (await app.find('#spinOutRpm')).getAttribute('placeholder')).toBe('120 assumed');
+    await app.type('powerW', '700');
+    await app.leaveField();
+    await app.shows('#powerW-problem', 'power for an hour 700: it runs from 20 to 600 W');
+    await app.holds('powerW', '700');
+    await app.shows('[data-testid=climb-speed]', '7.5 km/h');
+    await app.type('powerW', '250');
+    await app.shows('[data-testid=climb-speed]', '10.3 km/h');
+    // A motor helps; what is too steep to ride is said.
+    await app.type('assistFactor', '1');
+    await app.shows('[data-testid=climb-speed]', '19.6 km/h');
+    await app.type('steepestGradePercent', '40');
+    await app.type('assistFactor', '0');
+    await app.shows('[data-testid=walks]', 'You will have to walk here: nobody can balance below about 4.5 km/h.');
+  });
+
+  test('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
+    await app.type('lowestRatio', '0.9');
+    await app.leaveField();
+    await app.press('p');
+    await app.shows(need('lowestRatio'), 'an easiest ratio of 0.9 or less');
+    await app.shows(need('lowestRatio'), 'not met 1.000');
+    await app.follow('/settings');
+    await app.clickText('label', 'mph');
+    await app.follow('/needs');
+    await app.type('topSpeedKmh', '25');
+    await app.leaveField();
+    await app.shows('main', 'or more, for 25.0 mph');
+    await app.press('p');
+    await app.shows(need('topSpeed'), '25 mph at 96 rpm');
+  });
+
+  test('a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for', async () => {
+    const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
+    const there = (count: number) =>
+      app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
+    await app.clickText('button', 'Add role');
+    await there(1);
+    await app.clickText('button', 'Add role');
+    await there(2);
+    const second = '[data-testid=role]:nth-of-type(3)';
+    const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
+    await app.type((await idOf('name'))!, 'Against time');
+    await app.choose((await idOf('setup'))!, 'B ·');
+    await app.choose((await idOf('use'))!, 'time trial');
+    await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
+    await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
+    await app.type((await idOf('steepestGradePercent'))!, '30');
+    await app.shows(second, /no: easiest gear/);
+    // Out of bounds is refused with its bounds, and what counted before counts on.
+    await app.type((await idOf('steepestGradePercent'))!, '300');
+    await app.leaveField();
+    await app.shows(second, /0.+40/);
+    await app.click(`${second} button[aria-label^="Remove"]`);
+    await there(1);
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await there(2);
+  });
+});
+
+describe('what is changed on Gears', () => {
+  beforeEach(() => app.begin('/gears'));
 
   test('riding: one speed, a climb, and the gaps in words', async () => {
-    await app.follow('/gears');
     await app.press('v', '2');
     await app.shows(
       '[data-testid=gaps]',
@@ -405,7 +408,6 @@ describe('what is changed', () => {
   });
 
   test('shifting: the crossover in words, and the cross-chain rule is the rider’s', async () => {
-    await app.follow('/gears');
     await app.press('v', 'v');
     await app.shows(
       '[data-testid=crossover]',

@@ -16,11 +16,13 @@ const draw = async (what: string, gear: string) => {
   await app.shows('[data-testid=gear-drawn]', gear);
 };
 
+const begin = async () => {
+  await app.begin('/compatibility');
+  await app.find('[data-drawn=bigBig] [data-chain]');
+};
+
 describe('what is only looked at', () => {
-  beforeAll(async () => {
-    await app.begin('/compatibility');
-    await app.find('[data-drawn=bigBig] [data-chain]');
-  });
+  beforeAll(begin);
 
   test('the drawing is true to scale: ring and chainstay stand as they do on the bike', async () => {
     const { ringMm, stayMm, perMm } = await app.driver.executeScript<Record<string, number>>(`
@@ -116,29 +118,8 @@ describe('what is only looked at', () => {
   });
 });
 
-describe('what is changed', () => {
-  beforeEach(async () => {
-    await app.begin('/compatibility');
-    await app.find('[data-drawn=bigBig] [data-chain]');
-  });
-
-  test('a chain too short is said and shown; one too long is slack; an odd one cannot be joined', async () => {
-    await app.type('chain-links', '106');
-    await app.shows('[data-testid=check-chainLength]', 'cannot work');
-    await app.shows('[data-testid=check-chainLength]', 'can tear off the derailleur');
-    await app.shows('[data-end=bigBig]', 'too short: 106 links do not reach');
-    await app.shows('[data-testid=links-to-add]', '106 links: 6 links too short. Fit a new chain');
-    await app.type('chain-links', '118');
-    await app.shows('[data-end=smallSmall]', 'slack');
-    await app.shows('[data-testid=check-chainLength]', 'To fix: 6 links fewer');
-    await app.type('chain-links', '113');
-    await app.shows('[data-testid=chain-ends]', '113 is an odd number');
-    await app.type('chain-links', '112');
-    await app.shows(
-      '[data-testid=chain-ends]',
-      '112 links including the quick link: cut to 111, with inner links at both ends',
-    );
-  });
+describe('capacity, one step after the other', () => {
+  beforeAll(begin);
 
   test('capacity over the sheet names the nearest repairs', async () => {
     await app.type('totalCapacityT', '39');
@@ -175,6 +156,107 @@ describe('what is changed', () => {
     await app.shows('[data-testid=check-totalCapacity]', 'Not worth testing');
     await app.shows('[data-testid=fit-answer]', 'Not compatible: capacity −2T');
   });
+});
+
+describe('chain length, one step after the other', () => {
+  beforeAll(begin);
+
+  test('a chain too short is said and shown; one too long is slack; an odd one cannot be joined', async () => {
+    await app.type('chain-links', '106');
+    await app.shows('[data-testid=check-chainLength]', 'cannot work');
+    await app.shows('[data-testid=check-chainLength]', 'can tear off the derailleur');
+    await app.shows('[data-end=bigBig]', 'too short: 106 links do not reach');
+    await app.shows('[data-testid=links-to-add]', '106 links: 6 links too short. Fit a new chain');
+    await app.type('chain-links', '118');
+    await app.shows('[data-end=smallSmall]', 'slack');
+    await app.shows('[data-testid=check-chainLength]', 'To fix: 6 links fewer');
+    await app.type('chain-links', '113');
+    await app.shows('[data-testid=chain-ends]', '113 is an odd number');
+    await app.type('chain-links', '112');
+    await app.shows(
+      '[data-testid=chain-ends]',
+      '112 links including the quick link: cut to 111, with inner links at both ends',
+    );
+  });
+
+  test('what hangs slack is left out at once', async () => {
+    await app.type('chain-links', '114');
+    await app.leaveField();
+    await app.shows('[data-testid=check-chainLength]', 'slack');
+    await app.clickText('button', 'Exclude slack gears');
+    await app.shows('[data-testid=check-chainLength]', 'slack in gears that you excluded');
+    await app.shows(
+      '[data-testid=fit-answer]',
+      /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
+    );
+  });
+});
+
+describe('checks, each on a part of its own', () => {
+  beforeAll(begin);
+
+  test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
+    await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
+    await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
+    await app.type('frontDragCm2', '40');
+    await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
+    await app.type('angleLossPercentPerDeg', '0.2');
+    await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
+    await app.leaveField();
+    await app.clickText('label', 'ignore');
+    await app.shows('[data-testid=loss]', 'a dirty chain');
+  });
+
+  test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
+    await app.type('spacerMm', '0');
+    await app.leaveField();
+    await app.shows('[data-testid=check-freehubLength]', '1.85 mm short; the cassette will have play');
+    await app.clickText('button', '1.85 mm of spacers');
+    await app.shows('[data-testid=check-freehubLength]', 'OK');
+    await app.choose('freehub-typical', 'short splines and a thread');
+    await app.shows('[data-testid=check-freehub]', 'cannot work');
+    await app.shows('[data-testid=check-freehubLength]', 'no data: the length of the freehub body');
+    await app.type('freehubSpline', 'nine wide splines');
+    await app.shows('[data-testid=check-freehub]', 'OK');
+  });
+
+  test('what no figure decides is looked at, and answered once for the setup', async () => {
+    await app.shows('[data-testid=checklist-count]', '0 of 9 checked');
+    await app.click('[data-testid=look-spokes] .ant-segmented-item:nth-child(2)');
+    await app.click('[data-testid=look-quickLink] .ant-segmented-item:nth-child(3)');
+    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
+    await app.driver.navigate().refresh();
+    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
+  });
+
+  test('a missing datum is named, and a click leads to its field', async () => {
+    await app.type('chainSpeeds', '');
+    await app.leaveField();
+    await app.shows('[data-testid=check-chainSpeeds]', 'no data: the chain speed');
+    await app.click('[data-testid=check-chainSpeeds] [title="Go to the field"]');
+    expect(await app.driver.executeScript('return document.activeElement.id')).toBe('chainSpeeds');
+    await app.press('1', '1');
+    await app.shows('[data-testid=check-chainSpeeds]', 'too wide');
+  });
+
+  test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
+    await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
+    await app.shows('[data-testid=angles]', '= ');
+    await app.shows('[data-testid=back-pedal]', 'The chain may drop when back-pedalling in 48/36');
+    const handle = await app.find('[aria-label="Ring offset tried, mm"]');
+    await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
+    await app.shows('[aria-label="Top view"]', 'If the chainring were 3.0 mm inboard');
+    await app.shows('[data-testid=angles]', '−2.9°');
+    await app.type('steep', '4');
+    await app.shows('[data-testid=back-pedal]', 'The chain is unlikely to drop');
+    await app.type('cogPitchMm', '9');
+    await app.leaveField();
+    await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
+  });
+});
+
+describe('what is changed', () => {
+  beforeEach(begin);
 
   test('gears that are never used are left out, and the wrap follows; big-big cannot be', async () => {
     expect(await (await app.find('#gear-used')).isEnabled()).toBe(false);
@@ -190,28 +272,6 @@ describe('what is changed', () => {
     );
     await app.clickText('button', 'Include all');
     await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
-  });
-
-  test('what hangs slack is left out at once', async () => {
-    await app.type('chain-links', '114');
-    await app.leaveField();
-    await app.shows('[data-testid=check-chainLength]', 'slack');
-    await app.clickText('button', 'Exclude slack gears');
-    await app.shows('[data-testid=check-chainLength]', 'slack in gears that you excluded');
-    await app.shows(
-      '[data-testid=fit-answer]',
-      /^Compatible, within published limits|^Not decided yet: \d+ of \d+ checks have data, and none/,
-    );
-  });
-
-  test('a missing datum is named, and a click leads to its field', async () => {
-    await app.type('chainSpeeds', '');
-    await app.leaveField();
-    await app.shows('[data-testid=check-chainSpeeds]', 'no data: the chain speed');
-    await app.click('[data-testid=check-chainSpeeds] [title="Go to the field"]');
-    expect(await app.driver.executeScript('return document.activeElement.id')).toBe('chainSpeeds');
-    await app.press('1', '1');
-    await app.shows('[data-testid=check-chainSpeeds]', 'too wide');
   });
 
   test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
@@ -240,31 +300,6 @@ describe('what is changed', () => {
     await app.clickText('label', 'Shifting');
     await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
     await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
-  });
-
-  test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
-    await app.type('spacerMm', '0');
-    await app.leaveField();
-    await app.shows('[data-testid=check-freehubLength]', '1.85 mm short; the cassette will have play');
-    await app.clickText('button', '1.85 mm of spacers');
-    await app.shows('[data-testid=check-freehubLength]', 'OK');
-    await app.choose('freehub-typical', 'short splines and a thread');
-    await app.shows('[data-testid=check-freehub]', 'cannot work');
-    await app.shows('[data-testid=check-freehubLength]', 'no data: the length of the freehub body');
-    await app.type('freehubSpline', 'nine wide splines');
-    await app.shows('[data-testid=check-freehub]', 'OK');
-  });
-
-  test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
-    await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
-    await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
-    await app.type('frontDragCm2', '40');
-    await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
-    await app.type('angleLossPercentPerDeg', '0.2');
-    await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
-    await app.leaveField();
-    await app.clickText('label', 'ignore');
-    await app.shows('[data-testid=loss]', 'a dirty chain');
   });
 
   test('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
@@ -303,30 +338,6 @@ describe('what is changed', () => {
       await app.holds(id, text);
       await app.shows('[data-end=bigBig]', '+66.9°');
     }
-  });
-
-  test('the chain from above: angles, the straightest cog, and what moving the ring would do', async () => {
-    await app.shows('[data-testid=angles]', /48 [\s\S]*▲ −3\.3°/);
-    await app.shows('[data-testid=angles]', '= ');
-    await app.shows('[data-testid=back-pedal]', 'The chain may drop when back-pedalling in 48/36');
-    const handle = await app.find('[aria-label="Ring offset tried, mm"]');
-    await handle.sendKeys(...Array.from({ length: 6 }, () => Key.ARROW_LEFT));
-    await app.shows('[aria-label="Top view"]', 'If the chainring were 3.0 mm inboard');
-    await app.shows('[data-testid=angles]', '−2.9°');
-    await app.type('steep', '4');
-    await app.shows('[data-testid=back-pedal]', 'The chain is unlikely to drop');
-    await app.type('cogPitchMm', '9');
-    await app.leaveField();
-    await app.shows('#cogPitchMm-problem', 'cog pitch 9: it runs from 3 to 6 mm');
-  });
-
-  test('what no figure decides is looked at, and answered once for the setup', async () => {
-    await app.shows('[data-testid=checklist-count]', '0 of 9 checked');
-    await app.click('[data-testid=look-spokes] .ant-segmented-item:nth-child(2)');
-    await app.click('[data-testid=look-quickLink] .ant-segmented-item:nth-child(3)');
-    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
-    await app.driver.navigate().refresh();
-    await app.shows('[data-testid=checklist-count]', '2 of 9 checked. 1 does not fit');
   });
 
   test('a candidate takes a group of parts as A has it, by one click', async () => {

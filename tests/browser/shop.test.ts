@@ -110,19 +110,6 @@ describe('stock', () => {
     await isSound();
   });
 
-  test('a derailleur in stock repairs a check, and becomes what the setup is made of', async () => {
-    await app.press('f');
-    await app.type('setup', '50/30 x 11-36');
-    await app.leaveField();
-    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” in stock');
-    await app.clickText('button', 'Clutch derailleur, 100 mm');
-    await app.shows('[data-testid=check-totalCapacity]', 'at the limit');
-    await app.press('a');
-    await app.shows('.ant-select:has(#slot-rearDerailleur)', 'Clutch derailleur, 100 mm');
-    await app.click('[data-part=rear-long]');
-    await app.holds('part-totalCapacityT', '41');
-  });
-
   test('several at once, one step of undo; a part that a job names goes with a word', async () => {
     for (const id of ['ring-40', 'ring-44']) await app.click(`tr:has([data-part=${id}]) .ant-checkbox-input`);
     await app.shows('[data-testid=bulk]', '2 parts');
@@ -140,33 +127,6 @@ describe('stock', () => {
     await app.click('[data-job=job-winter-ring]');
     await app.shows('[aria-label=Job]', 'No longer in stock: Chainring 44T, narrow-wide');
     await app.shows('[data-testid=card-on]', 'Chainring 44T, narrow-wide');
-  });
-
-  test('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
-    const menu = async (item: string) => {
-      await app.click('[aria-label="Rename, duplicate or delete the bike"]');
-      await app.clickText('span', item);
-    };
-    await app.press('f');
-    await app.shows('[data-testid=shared-parts]', 'also in B');
-    await menu('Duplicate bike');
-    await app.shows('[aria-label=Setups]', 'Copy of Estuary tourer');
-    await app.gone('[data-testid=shared-parts]');
-    await app.holds('totalCapacityT', '41');
-    await app.type('totalCapacityT', '47');
-    await app.leaveField();
-    await app.choose('bike', 'Estuary tourer');
-    await app.holds('totalCapacityT', '41');
-    await menu('New bike (empty)');
-    await app.clickText('button', 'Add the bike');
-    await app.shows('.ant-modal', 'The name is empty');
-    await app.type('new-bike-name', 'Winter commuter');
-    await app.type('new-bike-setup', '42 x 11-34');
-    await app.clickText('button', 'Add the bike');
-    await app.shows('[aria-label=Setups]', 'Winter commuter');
-    await app.holds('totalCapacityT', '');
-    await app.gone('[data-testid=shared-parts]');
-    await isSound();
   });
 
   test('a table out and in again changes nothing; a foreign one is tried dry before it is written', async () => {
@@ -199,6 +159,48 @@ describe('stock', () => {
     await app.clickText('button', 'Add the parts of setup A');
     await app.shows('[data-testid=parts-count]', '29 entries');
     await app.shows('[data-testid=made-of]', 'Nothing to buy');
+  });
+});
+
+describe('the parts that a setup is made of', () => {
+  beforeEach(() => app.begin('/compatibility'));
+
+  test('a derailleur in stock repairs a check, and becomes what the setup is made of', async () => {
+    await app.type('setup', '50/30 x 11-36');
+    await app.leaveField();
+    await app.shows('[data-testid=check-totalCapacity]', '“Clutch derailleur, 100 mm” in stock');
+    await app.clickText('button', 'Clutch derailleur, 100 mm');
+    await app.shows('[data-testid=check-totalCapacity]', 'at the limit');
+    await app.press('a');
+    await app.shows('.ant-select:has(#slot-rearDerailleur)', 'Clutch derailleur, 100 mm');
+    await app.click('[data-part=rear-long]');
+    await app.holds('part-totalCapacityT', '41');
+  });
+
+  test('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
+    const menu = async (item: string) => {
+      await app.click('[aria-label="Rename, duplicate or delete the bike"]');
+      await app.clickText('span', item);
+    };
+    await app.shows('[data-testid=shared-parts]', 'also in B');
+    await menu('Duplicate bike');
+    await app.shows('[aria-label=Setups]', 'Copy of Estuary tourer');
+    await app.gone('[data-testid=shared-parts]');
+    await app.holds('totalCapacityT', '41');
+    await app.type('totalCapacityT', '47');
+    await app.leaveField();
+    await app.choose('bike', 'Estuary tourer');
+    await app.holds('totalCapacityT', '41');
+    await menu('New bike (empty)');
+    await app.clickText('button', 'Add the bike');
+    await app.shows('.ant-modal', 'The name is empty');
+    await app.type('new-bike-name', 'Winter commuter');
+    await app.type('new-bike-setup', '42 x 11-34');
+    await app.clickText('button', 'Add the bike');
+    await app.shows('[aria-label=Setups]', 'Winter commuter');
+    await app.holds('totalCapacityT', '');
+    await app.gone('[data-testid=shared-parts]');
+    await isSound();
   });
 });
 
