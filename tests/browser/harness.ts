@@ -182,7 +182,7 @@ export class AppInBrowser {
   }
 
   /**
-   * Goes to a page by its link in the head, a third of the time of opening it; where its group is closed, by that of the
+   * Goes to a page by its link in the head, a third to a half of the time of opening it; where its group is closed, by that of the
    * group first.
    */
   async follow(path: string): Promise<void> {

@@ -42,7 +42,11 @@ export const NAMED_VIEWS = VIEWS.map((view) => [[view.path, ...(view.keys ?? [])
 export async function openView(app: AppInBrowser, { path, shown, keys = [] }: View): Promise<void> {
   const [links] = await app.driver.findElements(By.css('header nav'));
   if (links === undefined || path.includes('?')) await app.open(path);
-  else await app.follow(path);
+  else {
+    await app.follow(path);
+    // What opens where the pointer rests is not of the view.
+    await app.driver.actions().move({ x: 1, y: 1 }).perform();
+  }
   await app.find(shown);
   await app.press(...keys);
   await app.settled();
