@@ -115,6 +115,7 @@ async function cadenceOn(app: AppInBrowser) {
 }
 
 test('a field that both change while apart is named on the device whose value is gone', async () => {
+  // Still paired by the test before.
   await Promise.all([desk.open('/gears'), phone.open('/gears')]);
   await phone.find('[data-gear]');
   await phone.cutNetwork(true);
@@ -178,6 +179,7 @@ test('a bike is sent by a code, looked at before it is imported, and taken once'
 });
 
 test('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
+  // The desk still shows the code of the test before.
   await desk.clickText('button', 'Make another code');
   const link = await linkOf(desk);
   await phone.open('/gears');

@@ -92,7 +92,7 @@ describe('the first minute', () => {
     await app.holds('first-chainstay', '9000');
   });
 
-  test('one can learn on an example bike, and a first learner is asked for a name', async () => {
+  test('lessons and drills run on an example bike, once the first learner has a name', async () => {
     await app.begin('/learn?view=drills');
     await app.shows('main', 'On an example bike (you have not added one yet)');
     await app.type('new-learner', 'First');

@@ -233,7 +233,7 @@ describe('what changes what the browser keeps', () => {
     await app.shows('[data-testid=range]', '501.8%');
   });
 
-  test('what is shared before the browser keeps the app is told to be lost, and why', async () => {
+  test('files shared before the app works offline are lost, and the page says why', async () => {
     await app.driver.executeAsyncScript(
       `const done = arguments[0];
      navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,

@@ -21,7 +21,7 @@ export const SLIP = '[data-testid=slip]';
 export const FIGURE = 'main button[title="How this is worked out"]';
 export const BIKE_MENU = '[aria-label="Rename, duplicate or delete the bike"]';
 
-/** Everything that does so; page by page, for each page is opened once. */
+/** Everything that does so; the first of each kind stands for it in `npm test`. */
 export const OPEN_STATES = {
   keys: { path: '/gears', opener: '[data-tool=help]', shown: DIALOG },
   glossary: { path: '/gears', opener: '[data-tool=glossary]', shown: DRAWER },

@@ -32,7 +32,7 @@ const OPEN_MENU = "div[contains(@class,'ant-dropdown') and not(contains(@class,'
 describe('the rides of the demo workshop', () => {
   beforeAll(begin);
 
-  test('the gears of the demo ride are told, on the ladder and in a table that adds up', async () => {
+  test('the gears of the demo ride are identified, on the ladder and in a table that adds up', async () => {
     await app.shows('[data-testid=use-sentence]', 'Most in 32/36');
     await app.shows(
       '[data-testid=sure]',
@@ -113,7 +113,7 @@ describe('files, one beside the other', () => {
     await app.shows('[data-testid=climbs]', '4.5%');
   });
 
-  test('columns that cannot be guessed are asked for once, and remembered', async () => {
+  test('columns that cannot be guessed are chosen once, and remembered', async () => {
     const rows = (seed: number) =>
       [...ridden(400, seed).speedMs].map((speed, i) => `${i},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`).join('\n');
     await bring({ 'own.csv': `a,b,c\n${rows(4)}` });
@@ -130,7 +130,7 @@ describe('files, one beside the other', () => {
     await app.shows(jobs, /again\.csv\s+saved as a ride/);
   });
 
-  test('dates in which day or month may come first are asked for, with all else filled in', async () => {
+  test('dates in which day or month may come first need a choice, with all else filled in', async () => {
     const rows = [...ridden(400, 9).speedMs].map((speed, i) => {
       const time = new Date(Date.UTC(2026, 3, 3, 8, 0, i)).toISOString().slice(11, 19);
       return `03/04/2026,${time},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`;
@@ -210,7 +210,7 @@ describe('what changes what others see', () => {
     await app.shows(jobs, /empty\.fit\s+the file is empty/);
     await app.shows(jobs, /page\.gpx\s+this is XML, but neither GPX, TCX nor KML/);
     expect(await app.driver.findElements(By.css('[aria-label=Rides] li'))).toHaveLength(4);
-    // The oldest was ridden on another cassette and cannot be told with them.
+    // The oldest was ridden on another cassette and is not counted with them.
     await app.clickText('button', 'Select all');
     await app.shows('[aria-label="Gear usage"] h2', '3 rides on 48/32 x 11-36');
     const { rides } = await app.stored<{ rides: { name: string; gearSeconds?: number[] }[] }>();
@@ -281,7 +281,7 @@ describe('what changes what others see', () => {
     await app.gone('[data-testid=likelier]');
   });
 
-  test('the sensor is decoded live, and its ride is kept and told', async () => {
+  test('the sensor is decoded live, and its ride is saved with its gears', async () => {
     await app.choose('sensor-faster', '240');
     await app.clickText('button', 'Start');
     await app.shows('[data-testid=live-gear]', /\d+\/\d+/);

@@ -43,7 +43,7 @@ const press = (find: string) => app.driver.executeScript(`(${find}).click()`);
 const NOTES = 5000;
 
 test(
-  `a tab killed ${KILLS} times while a backup is taken in: all of it is there, or nothing of it`,
+  `a tab killed ${KILLS} times while a backup is imported: all of it is there, or nothing of it`,
   async () => {
     const random = seededRandom(29);
     const demo = demoDataset();
