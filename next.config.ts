@@ -39,6 +39,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   reactStrictMode: true,
   reactCompiler: true,
+  experimental: { turbopackRustReactCompiler: true, turbopackFileSystemCacheForBuild: false },
   // It starts its threads from files of its own.
   serverExternalPackages: ['piscina'],
   // `npm test` has a part of its own for types; a demo need not wait for it.

@@ -3,8 +3,15 @@ import { Element } from 'svgcanvas';
 import { embeddedFont, type Picture } from '../picture/svg';
 import { t } from './text';
 
+/** What a chart of any kind has, each kind with a type of its own for what it was made from. */
+interface DrawnChart {
+  readonly width: number;
+  readonly height: number;
+  readonly config: unknown;
+}
+
 /** A chart drawn once more, in lines instead of dots. */
-export async function chartPicture(chart: Chart | undefined | null): Promise<Picture> {
+export async function chartPicture(chart: DrawnChart | null): Promise<Picture> {
   if (!chart) throw new Error(t('chartPicture.theChartIsNotOn'));
   const { width, height } = chart;
   const canvas = new Element({ width, height });
