@@ -7,14 +7,18 @@ import { build, installBrowser, installPackages, installRedis, run } from './pre
 const bin = (name) => `node_modules/.bin/${name}`;
 /** The compiler that only checks, several times as fast; that of `typescript` is the one that ESLint can ask for types. */
 const checkTypes = (...project) => run(process.execPath, ['node_modules/typescript-native/bin/tsc', ...project]);
-const jest = (project, ...more) =>
-  run(bin('jest'), ['--selectProjects', project, ...more], {
+const jest = (projects, more, env = {}) =>
+  run(bin('jest'), ['--selectProjects', ...projects, ...more], {
+    ...env,
     // Most of what a test makes it throws away at once: with more room for it, collecting garbage takes a third of the time.
     NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
   });
 
 /** What Next.js, Jest and the benchmark's own page import by name. */
 const ENTRIES = ['src/proxy', 'src/app', 'next.config', 'next-env', 'jest.config', '.next', 'scripts/bench/bare-page'];
+
+/** Another process of the same `npm test` keeps the other core busy. */
+const SHARES_CORES = process.env.RONTEL_TEST_LANE !== undefined;
 
 /** Each part runs its checks one after the other and stops at the first that fails. */
 const PARTS = {
@@ -36,10 +40,10 @@ const PARTS = {
   // By itself it leaves a core idle.
   unit: () => {
     installRedis();
-    return jest('unit', '--maxWorkers=2');
+    return jest(['unit'], ['--maxWorkers=2']);
   },
   // Long random runs; FUZZ=n tries n times as many cases.
-  fuzz: () => jest('fuzz', '--maxWorkers=2'),
+  fuzz: () => jest(['fuzz'], [`--maxWorkers=${SHARES_CORES ? 1 : 2}`]),
   build: () => {
     build();
     return true;
@@ -49,19 +53,19 @@ const PARTS = {
     build();
     return run(bin('tsx'), ['scripts/container.ts', '--built']);
   },
-  browser: () => inBrowser('browser'),
-  // The same pages under many conditions: before a release, and where what all pages share has changed.
-  wide: () => inBrowser('wide'),
+  browser: () => inBrowser(['browser']),
+  // All there is in the browser, further ways of working and many conditions too: before a release, and where what all pages share has changed.
+  wide: () => inBrowser(['browser', 'wide'], { RONTEL_WIDE: '1' }),
 };
 
 /** Not among those that `npm test` runs, which every change waits for. */
 const BY_NAME_ONLY = ['wide'];
 
-function inBrowser(project) {
+function inBrowser(projects, env) {
   installBrowser();
   build();
   // A browser waits a third of its time: two of them keep two cores busy.
-  return jest(project, '--maxWorkers=2');
+  return jest(projects, ['--maxWorkers=2'], env);
 }
 
 const asked = process.argv.slice(2);
@@ -72,11 +76,14 @@ if (unknown) {
 }
 
 /** Each list keeps one core busy; what one says comes once it has ended. */
-const TOGETHER = [['lint'], ['build', 'types', 'tidy']];
+const TOGETHER = [['lint'], ['build', 'types', 'tidy', 'container', 'fuzz']];
 
 function inItsOwnProcess(names) {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ['scripts/test.mjs', ...names], { stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(process.execPath, ['scripts/test.mjs', ...names], {
+      stdio: ['ignore', 'pipe', 'pipe'],
+      env: { ...process.env, RONTEL_TEST_LANE: names.join() },
+    });
     let said = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (said += piece));
     child.on('exit', (code) => {

@@ -4,6 +4,7 @@ import { fillBrief } from '../../src/core/needs';
 import { demoDataset } from '../../src/store/demo';
 import { candidate } from '../support/compared';
 import { ONE_RING, TOURER } from '../support/setups';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -83,7 +84,7 @@ describe('what is only looked at', () => {
     }
   });
 
-  test('pictures as SVG and PNG, tables as CSV', async () => {
+  further('pictures as SVG and PNG, tables as CSV', async () => {
     const save = async (label: string, kind: string) => {
       await app.click(`[aria-label="Save the picture: ${label}"]`);
       await app.clickText('li', `Save as ${kind}`);
@@ -219,7 +220,7 @@ describe('what is changed on Compare', () => {
     await app.shows('[data-cell="44/44@0.7"]', '0.700');
   });
 
-  test('another wheelset for one setup changes its figures alone', async () => {
+  further('another wheelset for one setup changes its figures alone', async () => {
     await app.press('2');
     await app.reach('wheelset');
     await app.click('[aria-label="Rename, add or delete a wheelset"]');
@@ -233,7 +234,7 @@ describe('what is changed on Compare', () => {
     await app.shows('[data-testid=rollout-used]', '2192.8 mm');
   });
 
-  test('setups are held against each other at one speed, in watts, and by whom they suit', async () => {
+  further('setups are held against each other at one speed, in watts, and by whom they suit', async () => {
     await app.type('compare-speed', '12');
     await app.leaveField();
     await app.shows('[data-testid=compare-at-speed]', '32/36');
@@ -280,7 +281,7 @@ describe('what is changed on Compare', () => {
     await app.gone('[data-testid=unreadable-A]');
   });
 
-  test('what is assumed leads into the field that sets it', async () => {
+  further('what is assumed leads into the field that sets it', async () => {
     await app.shows('[data-testid=assumed-climb]', 'assumed: reserve for short efforts 200 J/kg · on the hoods');
     await app.clickText('a', 'reserve for short efforts 200 J/kg');
     await app.find('#anaerobicJPerKg:focus');
@@ -290,7 +291,7 @@ describe('what is changed on Compare', () => {
     await app.shows(need('climb'), 'assumed: on the hoods · rough tarmac');
   });
 
-  test('the rollout is measured in several tries', async () => {
+  further('the rollout is measured in several tries', async () => {
     await app.reach('rollout');
     await app.click('[aria-label="Measure the rollout"]');
     const distance = (i: number) => app.find(`[aria-label="Run ${i}: distance"]`);
@@ -343,7 +344,7 @@ describe('what is changed on Needs', () => {
     await app.shows('[data-testid=walks]', 'You will have to walk here: nobody can balance below about 4.5 km/h.');
   });
 
-  test('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
+  further('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
     await app.type('lowestRatio', '0.9');
     await app.leaveField();
     await app.press('p');
@@ -359,38 +360,41 @@ describe('what is changed on Needs', () => {
     await app.shows(need('topSpeed'), '25 mph at 96 rpm');
   });
 
-  test('a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for', async () => {
-    const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
-    const there = (count: number) =>
-      app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
-    await app.clickText('button', 'Add role');
-    await there(1);
-    await app.clickText('button', 'Add role');
-    await there(2);
-    const second = '[data-testid=role]:nth-of-type(3)';
-    const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
-    await app.type((await idOf('name'))!, 'Against time');
-    await app.choose((await idOf('setup'))!, 'B ·');
-    await app.choose((await idOf('use'))!, 'time trial');
-    await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
-    await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
-    await app.type((await idOf('steepestGradePercent'))!, '30');
-    await app.shows(second, /no: easiest gear/);
-    // Out of bounds is refused with its bounds, and what counted before counts on.
-    await app.type((await idOf('steepestGradePercent'))!, '300');
-    await app.leaveField();
-    await app.shows(second, /0.+40/);
-    await app.click(`${second} button[aria-label^="Remove"]`);
-    await there(1);
-    await app.press(Key.chord(Key.CONTROL, 'z'));
-    await there(2);
-  });
+  further(
+    'a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for',
+    async () => {
+      const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
+      const there = (count: number) =>
+        app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
+      await app.clickText('button', 'Add role');
+      await there(1);
+      await app.clickText('button', 'Add role');
+      await there(2);
+      const second = '[data-testid=role]:nth-of-type(3)';
+      const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
+      await app.type((await idOf('name'))!, 'Against time');
+      await app.choose((await idOf('setup'))!, 'B ·');
+      await app.choose((await idOf('use'))!, 'time trial');
+      await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
+      await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
+      await app.type((await idOf('steepestGradePercent'))!, '30');
+      await app.shows(second, /no: easiest gear/);
+      // Out of bounds is refused with its bounds, and what counted before counts on.
+      await app.type((await idOf('steepestGradePercent'))!, '300');
+      await app.leaveField();
+      await app.shows(second, /0.+40/);
+      await app.click(`${second} button[aria-label^="Remove"]`);
+      await there(1);
+      await app.press(Key.chord(Key.CONTROL, 'z'));
+      await there(2);
+    },
+  );
 });
 
 describe('what is changed on Gears', () => {
   beforeEach(() => app.begin('/gears'));
 
-  test('riding: one speed, a climb, and the gaps in words', async () => {
+  further('riding: one speed, a climb, and the gaps in words', async () => {
     await app.press('v', '2');
     await app.shows(
       '[data-testid=gaps]',
@@ -407,7 +411,7 @@ describe('what is changed on Gears', () => {
     await app.shows('#climb-gradePercent-problem', 'grade 90: it runs from 0 to 40%');
   });
 
-  test('shifting: the crossover in words, and the cross-chain rule is the rider’s', async () => {
+  further('shifting: the crossover in words, and the cross-chain rule is the rider’s', async () => {
     await app.press('v', 'v');
     await app.shows(
       '[data-testid=crossover]',

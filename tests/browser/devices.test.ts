@@ -1,4 +1,5 @@
 import jsQR from 'jsqr';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let desk: AppInBrowser;
@@ -178,7 +179,7 @@ test('a bike is sent by a code, looked at before it is imported, and taken once'
   await phone.shows('[data-testid=take]', 'it has been taken, or its ten minutes are over');
 });
 
-test('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
+further('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
   // The desk still shows the code of the test before.
   await desk.clickText('button', 'Make another code');
   const link = await linkOf(desk);
@@ -207,7 +208,7 @@ test('links that are cut off, of another key, or without a server say so and los
   await desk.cutNetwork(false);
 });
 
-test('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
+further('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
   const stand = await AppInBrowser.beside(desk, 'shop.test');
   try {
     await desk.open('/devices');

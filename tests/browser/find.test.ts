@@ -3,6 +3,7 @@ import { GENERIC_CASSETTES } from '@/core/catalog/cassettes';
 import { RING_PAIRS } from '@/core/catalog/rings';
 import type { FindResponse } from '@/records/exchange/find';
 import { JSON_BODY } from '../support/json-body';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -64,7 +65,7 @@ describe('what is only looked at', () => {
     await app.shows('[data-testid=slip]', 'A beats B if it is at least as good on every criterion');
   });
 
-  test('the table sorts by any aim, and goes out as CSV', async () => {
+  further('the table sorts by any aim, and goes out as CSV', async () => {
     const weights = async () => {
       const found = await app.driver.findElements(By.css(ROW));
       return Promise.all(
@@ -159,18 +160,21 @@ describe('what is changed', () => {
     await app.shows('.ant-message', 'You already have 4 setups.');
   });
 
-  test('where nothing meets the needs, the best there is comes first, and a requirement is left out in place', async () => {
-    await app.type('find-costMax', '0');
-    await app.clickText('label', 'front derailleur');
-    await app.type('find-massChangeMaxG', '-900');
-    await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
-    await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
-    await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
-    await app.shows('[data-testid=least]', 'None of ');
-    await app.click('[aria-label^="Remove requirement: weigh"]');
-    await app.holds('find-massChangeMaxG', '');
-    await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
-  });
+  further(
+    'where nothing meets the needs, the best there is comes first, and a requirement is left out in place',
+    async () => {
+      await app.type('find-costMax', '0');
+      await app.clickText('label', 'front derailleur');
+      await app.type('find-massChangeMaxG', '-900');
+      await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
+      await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
+      await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
+      await app.shows('[data-testid=least]', 'None of ');
+      await app.click('[aria-label^="Remove requirement: weigh"]');
+      await app.holds('find-massChangeMaxG', '');
+      await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
+    },
+  );
 
   test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
     await app.clickText('label', '1x');
@@ -194,7 +198,7 @@ describe('what is changed', () => {
     await app.shows('#rings-at-hand-problem', 'enter tooth counts from 20 to 70');
   });
 
-  test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
+  further('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
     await app.choose('find-aims', 'time outside cadence range');
     await app.press(Key.ESCAPE);
     await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
@@ -235,7 +239,7 @@ describe('what is changed', () => {
     await app.gone('#search-name');
   });
 
-  test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
+  further('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
     await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
     await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
     await app.shows('[data-testid=builder-figures]', '14.3%');
@@ -264,7 +268,7 @@ describe('what is changed', () => {
     await app.gone('[data-testid=built-list]');
   });
 
-  test('prices are the rider’s own, and the cost of each setup follows them', async () => {
+  further('prices are the rider’s own, and the cost of each setup follows them', async () => {
     await app.choose('find-aims', 'cost');
     await app.press(Key.ESCAPE);
     await app.clickText('summary', 'Part prices');

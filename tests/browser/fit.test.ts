@@ -1,4 +1,5 @@
 import { By, Key } from 'selenium-webdriver';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -84,7 +85,7 @@ describe('what is only looked at', () => {
     await app.find('[aria-label^="32/36,"][aria-pressed=true]');
   });
 
-  test('another chain or another setup is laid over, each chain as long as its links', async () => {
+  further('another chain or another setup is laid over, each chain as long as its links', async () => {
     const otherMm = () =>
       app.driver.executeScript<number>(
         `return document.querySelector('[data-drawn] [data-other-chain]').getTotalLength()`,
@@ -195,7 +196,7 @@ describe('chain length, one step after the other', () => {
 describe('checks, each on a part of its own', () => {
   beforeAll(begin);
 
-  test('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
+  further('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
     await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
     await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
     await app.type('frontDragCm2', '40');
@@ -274,7 +275,7 @@ describe('what is changed', () => {
     await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
   });
 
-  test('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
+  further('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
     await app.type('pullRatio', '1.52');
     await app.shows('[data-testid=check-indexing]', '+0.31 mm per click, 1.69 mm at both ends');
     const errors = await app.driver.executeScript<number[]>(
@@ -292,7 +293,7 @@ describe('what is changed', () => {
     await app.shows('[data-testid=check-indexing]', 'OK');
   });
 
-  test('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
+  further('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
     await app.clickText('label', 'electronic');
     await app.choose('frontControl', 'automatic');
     await app.shows('.ant-select:has(#frontControl)', 'automatic');
@@ -302,7 +303,7 @@ describe('what is changed', () => {
     await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
   });
 
-  test('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
+  further('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
     await app.press('2');
     await app.shows('[data-testid=links-to-add]', 'The 112 links now on the bike: 2 links too short. Fit a new chain');
     await app.shows('[data-testid=check-retention]', 'a clutch also reduces chain slap');
@@ -312,13 +313,16 @@ describe('what is changed', () => {
     await app.shows('[data-testid=check-indexing]', 'OK');
   });
 
-  test('a shorter cage hangs slack; without its length there is no drawing, and it says what to measure', async () => {
-    await app.type('cageLengthMm', '56');
-    await app.shows('[data-end=smallSmall]', 'slack');
-    await app.type('cageLengthMm', '');
-    await app.shows('[aria-label="Side view"]', 'Enter the cage length below');
-    expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
-  });
+  further(
+    'a shorter cage hangs slack; without its length there is no drawing, and it says what to measure',
+    async () => {
+      await app.type('cageLengthMm', '56');
+      await app.shows('[data-end=smallSmall]', 'slack');
+      await app.type('cageLengthMm', '');
+      await app.shows('[aria-label="Side view"]', 'Enter the cage length below');
+      expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
+    },
+  );
 
   test('what cannot be is refused beside its field; the text stays, the drawing too', async () => {
     const refused = [
@@ -340,7 +344,7 @@ describe('what is changed', () => {
     }
   });
 
-  test('a candidate takes a group of parts as A has it, by one click', async () => {
+  further('a candidate takes a group of parts as A has it, by one click', async () => {
     await app.click('[data-setup=b] [aria-label^="Look at"], [data-setup=b] input');
     await app.find('[data-testid=same-as-a]');
     await app.holds('totalCapacityT', '36');
@@ -350,16 +354,19 @@ describe('what is changed', () => {
     await app.holds('totalCapacityT', '36');
   });
 
-  test('families come from a list with typical figures, and two names that people typed are no contradiction', async () => {
-    await app.type('cablePullMm', '');
-    await app.type('pullRatio', '');
-    await app.leaveField();
-    await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
-    await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
-    await app.leaveField();
-    await app.shows('[data-testid=check-indexing]', '(typical figures)');
-    await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
-    await app.leaveField();
-    await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
-  });
+  further(
+    'families come from a list with typical figures, and two names that people typed are no contradiction',
+    async () => {
+      await app.type('cablePullMm', '');
+      await app.type('pullRatio', '');
+      await app.leaveField();
+      await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
+      await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
+      await app.leaveField();
+      await app.shows('[data-testid=check-indexing]', '(typical figures)');
+      await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
+      await app.leaveField();
+      await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
+    },
+  );
 });

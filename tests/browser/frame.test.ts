@@ -1,6 +1,7 @@
 import { Key } from 'selenium-webdriver';
 import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { FORMER_PAGES } from '../../src/offline/places';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -122,7 +123,7 @@ describe('the frame', () => {
     await app.find('[data-gear]');
   });
 
-  test('titles name the view, and the bike where the page is about one', async () => {
+  further('titles name the view, and the bike where the page is about one', async () => {
     await app.resize(1280, 800);
     await app.follow('/compare');
     const title = (expected: string) =>

@@ -14,6 +14,7 @@ import {
 } from '../../src/core/lesson';
 import type { Dataset, LearnerRecord, Preferences } from '../../src/records';
 import { drillText } from '../../src/messages/drills';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -121,7 +122,7 @@ test('whoever wants no motion sees stills; one gear alone or two', async () => {
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
 });
 
-test('in slow motion the crank is on its way for a while, and can be stopped there', async () => {
+further('in slow motion the crank is on its way for a while, and can be stopped there', async () => {
   await app.devTools('Emulation.setEmulatedMedia', {
     features: [{ name: 'prefers-reduced-motion', value: 'no-preference' }],
   });
@@ -177,7 +178,7 @@ test.each([
   await app.find('[data-testid=task-done]');
 });
 
-test('the cage, the chain, the band and the closeness are moved by keys', async () => {
+further('the cage, the chain, the band and the closeness are moved by keys', async () => {
   await app.open('/learn?view=lessons&lesson=capacity');
   await app.clickText('label', 'Big-big');
   await app.clickText('label', 'Small-small');

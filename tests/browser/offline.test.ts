@@ -1,6 +1,7 @@
 import { By } from 'selenium-webdriver';
 import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { Front } from '../support/front';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let front: Front;
@@ -117,7 +118,7 @@ describe('what one visit is enough for', () => {
     expect(await sizeOf(touch!)).toBe('180x180');
   });
 
-  test('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
+  further('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
     const { shortcuts } = await readManifest();
     front.takeAway();
     expect(shortcuts.map(({ name }) => name)).toEqual(['New job', 'Compare']);
@@ -127,7 +128,7 @@ describe('what one visit is enough for', () => {
     await app.find('[data-testid=one-or-two]');
   });
 
-  test('the links between the pages lead on with the server gone', async () => {
+  further('the links between the pages lead on with the server gone', async () => {
     front.takeAway();
     const way = [
       ['Plan', '/needs'],
@@ -233,7 +234,7 @@ describe('what changes what the browser keeps', () => {
     await app.shows('[data-testid=range]', '501.8%');
   });
 
-  test('files shared before the app works offline are lost, and the page says why', async () => {
+  further('files shared before the app works offline are lost, and the page says why', async () => {
     await app.driver.executeAsyncScript(
       `const done = arguments[0];
      navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,

@@ -7,6 +7,7 @@ import { fitActivity } from '../support/fit-file';
 import { hills, knownRide, RESISTANCE } from '../support/known-rider';
 import { fixtureRide, gpxOf } from '../support/ride-fixtures';
 import { simulateRide } from '../support/rides';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -50,7 +51,7 @@ describe('the rides of the demo workshop', () => {
     );
   });
 
-  test('the simulation paces climbs by what can be held, and shifts at the range on request', async () => {
+  further('the simulation paces climbs by what can be held, and shifts at the range on request', async () => {
     const rearShifts = async () => Number((await app.text('[data-testid=counts]')).match(/rear shifts\s+(\d+)/)![1]);
     await app.shows('[data-testid=counts]', 'rear shifts');
     const asRidden = await rearShifts();
@@ -64,7 +65,7 @@ describe('the rides of the demo workshop', () => {
     expect(await rearShifts()).not.toBe(asRidden);
   });
 
-  test('the ride-through counts for every setup, and follows wind and surface', async () => {
+  further('the ride-through counts for every setup, and follows wind and surface', async () => {
     await app.shows('[data-testid=counts]', /front shifts\s+27\s+0\s+31/);
     const time = async () => (await app.text('[data-testid=counts]')).match(/time\s+(\S+)/)![1]!;
     const calm = await time();
@@ -76,7 +77,7 @@ describe('the rides of the demo workshop', () => {
     await app.shows('#headwind-problem', 'headwind 99: it runs from −60 to 60 km/h');
   });
 
-  test('the season counts rides of all bikes by month, bike and surface', async () => {
+  further('the season counts rides of all bikes by month, bike and surface', async () => {
     await app.shows('[data-testid=season-table]', 'Sep 2026');
     await app.choose('ride-surface', 'gravel');
     await app.clickText("*[@data-testid='season']//label", 'Surface');
@@ -130,7 +131,7 @@ describe('files, one beside the other', () => {
     await app.shows(jobs, /again\.csv\s+saved as a ride/);
   });
 
-  test('dates in which day or month may come first need a choice, with all else filled in', async () => {
+  further('dates in which day or month may come first need a choice, with all else filled in', async () => {
     const rows = [...ridden(400, 9).speedMs].map((speed, i) => {
       const time = new Date(Date.UTC(2026, 3, 3, 8, 0, i)).toISOString().slice(11, 19);
       return `03/04/2026,${time},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`;
@@ -175,7 +176,7 @@ describe('files, one beside the other', () => {
 describe('what changes what others see', () => {
   beforeEach(begin);
 
-  test('a heap of files can be cancelled: what came in stays, the rest says that it did not', async () => {
+  further('a heap of files can be cancelled: what came in stays, the rest says that it did not', async () => {
     const files = Array.from({ length: 12 }, (_, i) => [
       `${i}.tcx`,
       writeTcx(`${i}`, START + i * 1e8, ridden(3000, 50 + i)),
@@ -217,7 +218,7 @@ describe('what changes what others see', () => {
     expect(rides.every(({ gearSeconds }) => gearSeconds !== undefined)).toBe(true);
   });
 
-  test('hilly rides tell their rider: power and air, taken over by Needs on request, and undone', async () => {
+  further('hilly rides tell their rider: power and air, taken over by Needs on request, and undone', async () => {
     // The rider, the bike and the load of the demo bike.
     const resistance = { ...RESISTANCE, massKg: 105 };
     const hilly = (seed: number) =>
@@ -242,7 +243,7 @@ describe('what changes what others see', () => {
     await app.shows('[data-testid=ridden]', /drag area 0\.4\d m²/);
   });
 
-  test('files are dropped, too: three at once, one of them broken', async () => {
+  further('files are dropped, too: three at once, one of them broken', async () => {
     await app.driver.executeScript(
       `const transfer = new DataTransfer();
      for (const [name, text] of arguments[0]) transfer.items.add(new File([text], name));
@@ -270,7 +271,7 @@ describe('what changes what others see', () => {
     await app.shows('[data-testid=sure]', 'The rollout is measured');
   });
 
-  test('a ride on another cassette than the one in the workspace is noticed', async () => {
+  further('a ride on another cassette than the one in the workspace is noticed', async () => {
     await app.press('2');
     await app.shows('[aria-label=Import]', 'assumed to be on 44 x 10-44');
     const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };
@@ -297,7 +298,7 @@ describe('what changes what others see', () => {
     expect(heard.gearSeconds!.some((seconds) => seconds > 0)).toBe(true);
   });
 
-  test('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {
+  further('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {
     const day = writeRideCsv(ridden(86_400, 9));
     await bring({ 'day.csv': day });
     // The page answers while the worker reads.

@@ -1,4 +1,5 @@
 import { By, Key } from 'selenium-webdriver';
+import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -20,7 +21,7 @@ describe('parts, each at one of its own', () => {
     await app.find('[data-part=chain-worn]');
   });
 
-  test('a weight is typed from the own scale, with its resolution; the demo scale is there to try', async () => {
+  further('a weight is typed from the own scale, with its resolution; the demo scale is there to try', async () => {
     await app.click('[data-part=ring-30]');
     await app.clickText('button', 'weigh it');
     await app.type('own-scale', '42.5');
@@ -71,7 +72,7 @@ describe('parts, each at one of its own', () => {
     await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
   });
 
-  test('a currency is chosen once; a part bought abroad keeps its own, and sums stay apart', async () => {
+  further('a currency is chosen once; a part bought abroad keeps its own, and sums stay apart', async () => {
     const choose = async (id: string, code: string) => {
       await app.choose(id, code);
       await app.shows(`.ant-select:has(#${id})`, code);
@@ -110,7 +111,7 @@ describe('stock', () => {
     await isSound();
   });
 
-  test('several at once, one step of undo; a part that a job names goes with a word', async () => {
+  further('several at once, one step of undo; a part that a job names goes with a word', async () => {
     for (const id of ['ring-40', 'ring-44']) await app.click(`tr:has([data-part=${id}]) .ant-checkbox-input`);
     await app.shows('[data-testid=bulk]', '2 parts');
     await app.driver.findElement(By.css('[aria-label="Location of the selected parts"]')).sendKeys('crate 9');
@@ -150,7 +151,7 @@ describe('stock', () => {
     await app.shows('.ant-modal', 'ends inside a quoted cell');
   });
 
-  test('an entry is begun from a built-in one; a bike takes stock of itself', async () => {
+  further('an entry is begun from a built-in one; a bike takes stock of itself', async () => {
     await app.click('.ant-select:has(#add-part)');
     await app.driver.switchTo().activeElement().sendKeys('11-42, 11-speed', Key.ENTER);
     await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11-speed');
@@ -177,7 +178,7 @@ describe('the parts that a setup is made of', () => {
     await app.holds('part-totalCapacityT', '41');
   });
 
-  test('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
+  further('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
     const menu = async (item: string) => {
       await app.click('[aria-label="Rename, duplicate or delete the bike"]');
       await app.clickText('span', item);
@@ -369,7 +370,7 @@ describe('log', () => {
     await isSound();
   });
 
-  test('a swap by the rides on either side of it, and what passing a limit came to', async () => {
+  further('a swap by the rides on either side of it, and what passing a limit came to', async () => {
     await app.shows('[data-testid=before-after]', /\d+% of the time outside cadence range/);
     await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 0 of 1 worked');
     await app.press('f');
@@ -382,7 +383,7 @@ describe('log', () => {
     );
   });
 
-  test('a bike that has long run past a limit, and an experiment, are recorded by hand', async () => {
+  further('a bike that has long run past a limit, and an experiment, are recorded by hand', async () => {
     await app.clickText('label', 'Long-term use past a limit');
     await app.shows('[data-testid=trial-of]', 'exceeds no known published limit');
     await app.follow('/gears');
@@ -410,7 +411,7 @@ describe('log', () => {
     await isSound();
   });
 
-  test('distances of parts, and the history on paper', async () => {
+  further('distances of parts, and the history on paper', async () => {
     await app.shows('[aria-label="Parts of this bike"]', /Chain, 12-speed, second season\s+2512 km/);
     await app.driver.executeScript('window.print = () => undefined');
     await app.press('k');

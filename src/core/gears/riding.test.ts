@@ -74,7 +74,7 @@ describe('coverage', () => {
           }
         },
       ),
-      { ...SEEDED, numRuns: cases(37) },
+      { ...SEEDED, numRuns: cases(12) },
     );
   });
 });
