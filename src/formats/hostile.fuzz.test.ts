@@ -21,7 +21,7 @@ import { cases } from '../../tests/support/fuzz';
 
 /** Broken versions of each format; every one must be read or refused by name, and none may throw. */
 /** Ten times as many: `npm run reliability`. */
-const COUNT = cases(200);
+const COUNT = cases(100);
 const START = Date.UTC(2026, 8, 1, 8);
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 60, seed: 1 });
 

@@ -61,7 +61,7 @@ test('any mix of changes can be undone to the start and redone to the end', asyn
       while (await redo(db));
       expect({ ...(await readDataset(db)), preferences: [] }).toEqual(end);
     }),
-    { ...SEEDED, numRuns: cases(10) },
+    { ...SEEDED, numRuns: cases(5) },
   );
 });
 

@@ -80,21 +80,29 @@ test('a file chosen once is written with the copies, and is the backup that was 
   await app.type('setup', '46/30 x 11-36');
   await app.shows('[data-testid=range]', '501.8%');
   await leave();
-  const written = () =>
-    app.driver.executeAsyncScript<string>(
+  interface Written {
+    readonly format: string;
+    readonly data: {
+      readonly bikes: readonly unknown[];
+      readonly setups: readonly { readonly id: string; readonly chainrings: number[]; readonly cogs: number[] }[];
+    };
+  }
+  // While it is being replaced it cannot be read.
+  const written = async () => {
+    const text = await app.driver.executeAsyncScript<string>(
       `const done = arguments[0];
        navigator.storage.getDirectory().then((folder) => folder.getFileHandle('rontel-backup.json'))
-         .then((handle) => handle.getFile()).then((file) => file.text()).then(done, (error) => done(String(error)));`,
+         .then((handle) => handle.getFile()).then((file) => file.text())
+         .then(done, (error) => done(error.name === 'NotReadableError' ? '' : String(error)));`,
     );
-  const setupA = (text: string) =>
-    (JSON.parse(text) as { data: { setups: { id: string; chainrings: number[]; cogs: number[] }[] } }).data.setups.find(
-      ({ id }) => id === 'estuary-tourer-a',
-    )!;
-  await app.driver.wait(async () => setupA(await written()).cogs.at(-1) === 36, 60_000, 'not written', 50);
-  expect(setupA(await written()).chainrings).toEqual([46, 30]);
-  const { format, data } = JSON.parse(await written()) as { format: string; data: { bikes: unknown[] } };
-  expect(format).toBe('rontel-backup');
-  expect(data.bikes).toHaveLength(4);
+    return text === '' ? undefined : (JSON.parse(text) as Written);
+  };
+  const setupA = (backup: Written | undefined) => backup?.data.setups.find(({ id }) => id === 'estuary-tourer-a');
+  await app.driver.wait(async () => setupA(await written())?.cogs.at(-1) === 36, 60_000, 'not written', 50);
+  const backup = (await written())!;
+  expect(setupA(backup)?.chainrings).toEqual([46, 30]);
+  expect(backup.format).toBe('rontel-backup');
+  expect(backup.data.bikes).toHaveLength(4);
   await app.follow('/settings');
   await app.clickText('button', 'Stop writing to the file');
   await app.clickText('button', 'Choose a backup file');

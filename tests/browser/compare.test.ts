@@ -250,7 +250,7 @@ describe('what is changed on Compare', () => {
     await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
   });
 
-  test('the gears in use come from recordings, otherwise from the rider, and count in the comparison', async () => {
+  further('the gears in use come from recordings, otherwise from the rider, and count in the comparison', async () => {
     await app.shows('[data-testid=same-job]', /usual[^\n]*32\/36/);
     await app.follow('/needs');
     await app.shows('[data-testid=recorded-gears]', 'replace your entries here');

@@ -20,7 +20,7 @@ const funnel = async () =>
   [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
 const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
 
-test('the search goes by the served interface too, off its main thread', async () => {
+further('the search goes by the served interface too, off its main thread', async () => {
   const body = {
     wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
     cadence: { lowRpm: 82, highRpm: 96 },

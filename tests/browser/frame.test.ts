@@ -30,22 +30,25 @@ describe('the first minute', () => {
     await app.shows('main', 'Road');
   });
 
-  test('gears typed by key lead to Find, which says whether 1x would work, and what it assumes of the riding', async () => {
-    await app.begin('/gears');
-    await app.find('#first-setup:focus');
-    await app.press('50/34 x 11-30', Key.ENTER);
-    await app.find('[data-testid=easiest]');
-    await app.press('h');
-    await app.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
-    await app.shows('main', 'assumed for touring: steepest climb 8%');
-    // What the riding is sets all that is assumed.
-    await app.press('b');
-    await app.choose('use', 'time trial');
-    await app.leaveField();
-    await app.press('h');
-    await app.shows('main', 'steepest climb 4%');
-    await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
-  });
+  further(
+    'gears typed by key lead to Find, which says whether 1x would work, and what it assumes of the riding',
+    async () => {
+      await app.begin('/gears');
+      await app.find('#first-setup:focus');
+      await app.press('50/34 x 11-30', Key.ENTER);
+      await app.find('[data-testid=easiest]');
+      await app.press('h');
+      await app.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
+      await app.shows('main', 'assumed for touring: steepest climb 8%');
+      // What the riding is sets all that is assumed.
+      await app.press('b');
+      await app.choose('use', 'time trial');
+      await app.leaveField();
+      await app.press('h');
+      await app.shows('main', 'steepest climb 4%');
+      await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
+    },
+  );
 
   test('another cassette stands beside the present gears; one that cannot be read is refused in its place', async () => {
     await ask('What would another cassette change?', { 'first-cassette': '11-99' });
@@ -144,7 +147,7 @@ describe('the frame', () => {
     await app.driver.wait(async () => / · Pinewood hardtail · Workshop · Rontel$/.test(await app.driver.getTitle()));
   });
 
-  test('on a phone one line holds the bike and the setup in depth, and opens the rest', async () => {
+  further('on a phone one line holds the bike and the setup in depth, and opens the rest', async () => {
     await app.resize(390, 844);
     await app.open('/gears');
     await app.choose('bike', 'Estuary tourer');

@@ -178,7 +178,7 @@ describe('what one visit is enough for', () => {
     await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
   });
 
-  test('rides that another app shares are imported once, with the server gone', async () => {
+  further('rides that another app shares are imported once, with the server gone', async () => {
     front.takeAway();
     await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
     await app.shows('[data-testid=import-progress]', '2 files: 2 saved');

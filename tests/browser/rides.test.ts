@@ -282,7 +282,7 @@ describe('what changes what others see', () => {
     await app.gone('[data-testid=likelier]');
   });
 
-  test('the sensor is decoded live, and its ride is saved with its gears', async () => {
+  further('the sensor is decoded live, and its ride is saved with its gears', async () => {
     await app.choose('sensor-faster', '240');
     await app.clickText('button', 'Start');
     await app.shows('[data-testid=live-gear]', /\d+\/\d+/);
