@@ -257,7 +257,7 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
   expect(await app.complaints()).toEqual([]);
 });
 
-further('one kind alone grows harder after three right answers; a look at the hint keeps the level', async () => {
+test('one kind alone grows harder after three right answers; a look at the hint keeps the level', async () => {
   const own = workspaceSetups();
   await app.begin('/learn?view=drills');
   await app.choose('learner', 'Evening class');
