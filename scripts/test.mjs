@@ -82,7 +82,7 @@ function inItsOwnProcess(names) {
   return new Promise((resolve) => {
     const child = spawn(process.execPath, ['scripts/test.mjs', ...names], {
       stdio: ['ignore', 'pipe', 'pipe'],
-      env: { ...process.env, RONTEL_TEST_LANE: names.join() },
+      env: { ...process.env, RONTEL_TEST_LANE: '1' },
     });
     let said = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (said += piece));

@@ -20,8 +20,7 @@ import { readTeethList } from './teeth-list';
 import { cases } from '../../tests/support/fuzz';
 
 /** Broken versions of each format; every one must be read or refused by name, and none may throw. */
-/** Ten times as many: `npm run reliability`. */
-const COUNT = cases(100);
+const COUNT = cases(200);
 const START = Date.UTC(2026, 8, 1, 8);
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 60, seed: 1 });
 

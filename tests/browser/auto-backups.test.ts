@@ -109,7 +109,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   await undo();
 });
 
-further('a backup that is overdue is asked for on every stage until it is saved or put off', async () => {
+further('a backup that is overdue is offered on every page until it is saved or put off', async () => {
   const toToday = await app.stopClock(Date.now() - 20 * DAY_MS);
   await app.open('/settings');
   await app.clickText('button', 'Save a backup');

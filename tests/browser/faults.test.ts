@@ -4,7 +4,6 @@ import type { BikeRecord } from '../../src/records';
 import { demoDataset } from '../../src/store/demo';
 import type { HistoryEntry } from '../../src/store/history-entry';
 import { seededRandom } from '../support/rides';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -95,7 +94,7 @@ test(
   300_000 + KILLS * 60_000,
 );
 
-further('two tabs edit the same bike for a while: neither loses what the other wrote', async () => {
+test('two tabs edit the same bike for a while: neither loses what the other wrote', async () => {
   await app.begin('/gears');
   const first = await app.driver.getWindowHandle();
   await app.driver.switchTo().newWindow('tab');
@@ -119,7 +118,7 @@ further('two tabs edit the same bike for a while: neither loses what the other w
   await app.driver.switchTo().window(first);
 });
 
-further('no room left on the disk: said, nothing half done; with room again it goes on', async () => {
+test('no room left on the disk: said, nothing half done; with room again it goes on', async () => {
   // Of the browser itself, below everything of the app's, and before it has asked how much there is.
   const full = await AppInBrowser.start('demo');
   try {

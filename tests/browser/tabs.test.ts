@@ -115,7 +115,7 @@ const route = (name: string, height: (i: number) => number) =>
     (_, i) => `<trkpt lat="${(i * 20) / METRES_A_DEGREE}" lon="0"><ele>${height(i)}</ele></trkpt>`,
   ).join('')}</trkseg></trk></gpx>`;
 
-further('routes with heights that mean “no data” are taken in without them, and backups stay readable', async () => {
+further('routes with heights that mean “no data” are imported without them, and backups stay readable', async () => {
   await app.begin('/rides');
   await app.give('[data-testid=ride-files]', {
     'fen.gpx': route('Fen', (i) => (i % 5 === 2 ? -32768 : i)),
