@@ -34,6 +34,8 @@ const shared = {
   ],
   // The build has copies of what it is built from.
   modulePathIgnorePatterns: ['<rootDir>/\\.next/'],
+  // Each file has a context of its own, which is thrown away after it; going through it first takes a fiftieth of the time.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   transform: swc,
   transformIgnorePatterns: [
     '/node_modules/(?!(lib0|yjs|@noble|d3-[a-z-]+|internmap|nanoid|p-queue|p-timeout|eventemitter3|intl-messageformat|@formatjs)/)',

@@ -1,3 +1,2 @@
 export { RELAY_BOUNDS, type Relay, type RelayMessage } from './relay';
 export { memoryRelay } from './memory-relay';
-export { redisRelay } from './redis-relay';

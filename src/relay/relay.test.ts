@@ -3,7 +3,8 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort, REDIS_SERVER } from '../../scripts/prepare.mjs';
-import { RELAY_BOUNDS, memoryRelay, redisRelay, type Relay, type RelayMessage } from './index';
+import { RELAY_BOUNDS, memoryRelay, type Relay, type RelayMessage } from './index';
+import { redisRelay } from './redis-relay';
 
 const bytes = (...values: number[]) => Uint8Array.from(values);
 

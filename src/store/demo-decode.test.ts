@@ -4,9 +4,9 @@ import { developedGears, rolloutMm } from '../core/gears';
 import { gearUse, recordingOfRide, type Recording } from '../core/recording';
 import { DEFAULT_WALKING_RPM, rideThrough } from '../core/ride';
 import { wheelOf } from '../records';
-import { demoDataset } from './demo';
+import { demoWithoutRides } from './demo';
 
-const { bikes, setups, routes } = demoDataset();
+const { bikes, setups, routes } = demoWithoutRides();
 const route = routes.find(({ id }) => id === 'route-rolling')!;
 const profile = { stepM: route.stepM, elevationM: Float64Array.from(route.elevationM) };
 

@@ -188,8 +188,11 @@ const DEMO_DAY_MS = Date.UTC(2026, 10, 25);
 
 const midnight = (ms: number) => ms - (ms % 86_400_000);
 
-/** The demo workshop; the same records for the same day. @param todayMs midnight or later of the day that it is */
-export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
+/**
+ * The demo workshop but for what was recorded on its bikes, which takes longest to make.
+ * @param todayMs midnight or later of the day that it is
+ */
+export function demoWithoutRides(todayMs: number = DEMO_DAY_MS): Dataset {
   const bikes = DEMO_BIKES.map(({ id, name, bike }, rank): BikeRecord => ({
     id,
     rank,
@@ -209,18 +212,12 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
   const parts = demoStock(todayMs, firstOf(setups), itemAt(setups, 1));
   const madeOf = [DEMO_MADE_OF.tourer, DEMO_MADE_OF.oneRing];
   const made = setups.map((setup, i) => (madeOf[i] ? { ...setup, partIds: madeOf[i] } : setup));
-  const ridden = demoRides(
-    firstOf(bikes),
-    firstOf(setups),
-    definite(definite(parts.find(({ id }) => id === 'cassette-11-34')).data.cogs),
-    todayMs,
-  );
   const partsById = new Map(parts.map((part) => [part.id, part]));
   return {
     bikes,
     setups: made,
-    rides: ridden.map(({ ride }) => ride),
-    recordings: ridden.map(({ recording }) => recording),
+    rides: [],
+    recordings: [],
     routes: demoRoutes(),
     parts,
     jobs: demoJobs({ bikes, setups: made, parts: partsById }, midnight(todayMs)),
@@ -235,5 +232,22 @@ export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
         currentRouteId: 'route-rolling',
       },
     ],
+  };
+}
+
+/** The demo workshop; the same records for the same day. @param todayMs midnight or later of the day that it is */
+export function demoDataset(todayMs: number = DEMO_DAY_MS): Dataset {
+  const workshop = demoWithoutRides(todayMs);
+  const cassetteBefore = definite(workshop.parts.find(({ id }) => id === 'cassette-11-34'));
+  const ridden = demoRides(
+    firstOf(workshop.bikes),
+    firstOf(workshop.setups),
+    definite(cassetteBefore.data.cogs),
+    todayMs,
+  );
+  return {
+    ...workshop,
+    rides: ridden.map(({ ride }) => ride),
+    recordings: ridden.map(({ recording }) => recording),
   };
 }

@@ -27,7 +27,7 @@ import {
   takeStock,
   undo,
 } from './index';
-import { demoDataset } from './demo';
+import { demoWithoutRides } from './demo';
 import { prepareStore } from './dataset';
 import { signOff } from '../../tests/support/workshop';
 import type { StepEdit } from './jobs';
@@ -36,8 +36,7 @@ import { RontelDatabase } from './db';
 const WEIGHT = { label: 'weight', key: 'weight' };
 const SHEET = { label: 'sheet', key: 'sheet' };
 
-/** Made once: its rides take a second to be ridden. */
-const DEMO = demoDataset();
+const DEMO = demoWithoutRides();
 let count = 0;
 const opened: RontelDatabase[] = [];
 async function open(): Promise<RontelDatabase> {

@@ -10,11 +10,11 @@ import { Seeded } from './seeded';
 import { worksheet } from './worksheet';
 import { cases } from '../../../tests/support/fuzz';
 
-const SEEDS = Array.from({ length: cases(250) }, (_, i) => i * 7919 + 1);
+const SEEDS = Array.from({ length: cases(150) }, (_, i) => i * 7919 + 1);
 type Asked = ReturnType<typeof drill>;
 
 const made = new Map<DrillKind, readonly { readonly level: Level; readonly question: Asked }[]>();
-/** A thousand questions of each level; made once, for making them takes longest. */
+/** Questions of each level and seed; made once, for making them takes longest. */
 function questionsOf(kind: DrillKind) {
   if (!made.has(kind)) {
     const all = LEVELS.flatMap((level) => SEEDS.map((seed) => ({ level, question: drill(kind, seed, { level }) })));
@@ -61,10 +61,10 @@ test('drivetrains are real ones', () => {
 test('every other question is about a drivetrain of one’s own, where one suits', () => {
   const own = { chainrings: [41, 27], cogs: [11, 13, 16, 19, 23, 29, 35], hubStages: [1] };
   const drivetrains = new Drivetrains([own, { ...own, hubStages: [1, 1.38] }]);
-  const drawn = SEEDS.map((seed) => drivetrains.draw(new Seeded(seed), 'two'));
-  const share = drawn.filter((one) => one === own).length / SEEDS.length;
-  expect(share).toBeGreaterThan(0.4);
-  expect(share).toBeLessThan(0.6);
+  const drawn = Array.from({ length: 1000 }, (_, seed) => drivetrains.draw(new Seeded(seed), 'two'));
+  const share = drawn.filter((one) => one === own).length / drawn.length;
+  expect(share).toBeGreaterThan(0.45);
+  expect(share).toBeLessThan(0.55);
   expect(SEEDS.some((seed) => drivetrains.draw(new Seeded(seed), 'one') === own)).toBe(false);
   expect(drivetrains.draw(new Seeded(1), 'any', (one) => one !== own)).not.toBe(own);
 });

@@ -4,7 +4,7 @@ import { developmentForM } from '../../core/ride';
 import { formatShorthand } from '../../formats/shorthand';
 import { wheelOf, wheelsetOf, type BikeRecord, type SetupRecord } from '../../records';
 import type { Workspace } from '../workspace/WorkspaceProvider';
-import { bandInUse, type BriefInUse } from '../workspace/useBrief';
+import { bandInUse, type BriefInUse } from '../workspace/brief-in-use';
 import { short } from '../../ui/format';
 import { SPEED_UNIT_TEXT, speedIn } from '../units/speed';
 import type { Units } from '../units/measures';

@@ -1,6 +1,6 @@
 import { zonesOf } from '../../core/needs';
 import { stepTolerance } from '../../core/compare';
-import type { BriefInUse } from '../workspace/useBrief';
+import type { BriefInUse } from '../workspace/brief-in-use';
 import type { LadderNeeds } from './layout';
 
 /** The rider's needs as the ladder shows them; undefined while they conflict. */

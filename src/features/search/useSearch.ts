@@ -22,7 +22,8 @@ import type { SearchRequest, FindStep, SearchResponse, RoadRequest } from '../..
 import { useWorkerQuery, type WorkerQuery } from '../worker-query/useWorkerQuery';
 import { useReadyWorkspace } from '../workspace/WorkspaceProvider';
 import { fitInputOf } from '../workspace/fit-input';
-import { useBrief, type BriefInUse } from '../workspace/useBrief';
+import type { BriefInUse } from '../workspace/brief-in-use';
+import { useBrief } from '../workspace/useBrief';
 import { message } from '../../core/message';
 import { t } from './text';
 import { firstOf } from '../../core/items';

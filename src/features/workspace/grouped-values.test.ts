@@ -1,7 +1,7 @@
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { withPrice, withPublishedLoss } from './grouped-values';
 
-const bike = demoDataset().bikes[0]!;
+const bike = demoWithoutRides().bikes[0]!;
 
 test('a figure and its source are both kept where the second is left before the first is drawn', () => {
   const edits = [

@@ -3,7 +3,7 @@ import { SEEDED, cogsArbitrary } from '../../../tests/support/arbitraries';
 import { KIND_DATA, PART_NUMBER_RULES, STOCK_KINDS, type PartData, type StockKind } from '../../core/parts';
 import { CONDITIONS, PART_DEFAULTS, type PartRecord } from '../../records';
 import { partSchema } from '../../records/schemas';
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { dryRunStock, guessStockMapping, readStockTable, writeStockCsv, type StockRow } from './stock-csv';
 import { cases } from '../../../tests/support/fuzz';
 
@@ -65,7 +65,7 @@ const partArbitrary: fc.Arbitrary<PartRecord> = fc.constantFrom(...STOCK_KINDS).
 const withoutLists = (part: PartRecord): PartRecord => ({ ...part, mounts: [], wear: [] });
 
 test('the demo stock, out and in again: nothing changes, and into an empty stock it is the same but for its lists', () => {
-  const { parts } = demoDataset();
+  const { parts } = demoWithoutRides();
   const rows = run(writeStockCsv(parts), parts);
   expect(rows.map(({ kind }) => kind)).toEqual(parts.map(() => 'same'));
   expect(run(writeStockCsv(parts)).map((row) => 'part' in row && row.part)).toEqual(parts.map(withoutLists));
@@ -75,7 +75,7 @@ test('the demo stock, out and in again: nothing changes, and into an empty stock
 });
 
 test('a table of a former version has its lists as JSON; a reading whose fields stand in another order is the same', () => {
-  const chain = demoDataset().parts.find(({ id }) => id === 'chain-worn')!;
+  const chain = demoWithoutRides().parts.find(({ id }) => id === 'chain-worn')!;
   const turned = chain.wear.map((one) => Object.fromEntries(Object.entries(one).reverse()));
   const table = (wear: unknown) =>
     `id,kind,massG,wear\n${chain.id},chain,,"${JSON.stringify(wear).replaceAll('"', '""')}"\n`;

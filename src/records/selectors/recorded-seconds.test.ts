@@ -3,7 +3,8 @@ import { demoDataset } from '../../store/demo';
 import type { RideRecord } from '../ride';
 import { recordedSeconds } from './recorded-seconds';
 
-const ride = (change: Partial<RideRecord>): RideRecord => ({ ...demoDataset().rides[0]!, bikeId: 'own', ...change });
+const DEMO_RIDES = demoDataset().rides;
+const ride = (change: Partial<RideRecord>): RideRecord => ({ ...DEMO_RIDES[0]!, bikeId: 'own', ...change });
 const seconds = (each: number, count: number) => Array.from({ length: count }, () => each);
 
 test('time in each gear adds up over a bike’s rides on the same teeth, and over no others', () => {
@@ -20,7 +21,7 @@ test('time in each gear adds up over a bike’s rides on the same teeth, and ove
 });
 
 test('the demo’s rides know their time in each gear', () => {
-  for (const { gearSeconds, seconds: whole } of demoDataset().rides) {
+  for (const { gearSeconds, seconds: whole } of DEMO_RIDES) {
     const sum = gearSeconds!.reduce((total, one) => total + one, 0);
     expect(sum).toBeGreaterThan(0.5 * whole);
     expect(sum).toBeLessThanOrEqual(whole + gearSeconds!.length);

@@ -1,9 +1,9 @@
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import type { BikeRecord } from '../bike';
 import type { JobFacts } from './job-card';
 import { roleChanges, roleStates } from './roles';
 
-const demo = demoDataset();
+const demo = demoWithoutRides();
 const tourer = demo.bikes.find(({ id }) => id === 'estuary-tourer')!;
 const setups = demo.setups.filter(({ bikeId }) => bikeId === tourer.id);
 const parts = new Map(demo.parts.map((part) => [part.id, part]));

@@ -20,7 +20,8 @@ import {
 import { frontControlOf } from '../../core/fit';
 import { cadenceRuns, rolloutMm, type CadenceRun } from '../../core/gears';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
-import { useBrief, type BriefInUse } from '../../features/workspace/useBrief';
+import type { BriefInUse } from '../../features/workspace/brief-in-use';
+import { useBrief } from '../../features/workspace/useBrief';
 import { titleOf } from '../../features/ladder/lanes';
 import { wheelOf, wheelsetOf, type BikeRecord, type PartsById, type SetupRecord } from '../../records';
 import { weightAndCost } from '../../records/selectors/job-card';

@@ -5,7 +5,7 @@ import { lowestTerms, type SizedGear, type StepReading } from '../../core/gears'
 import { useUnits } from '../../features/workspace/useUnits';
 import { type Units } from '../../features/units/measures';
 import { useReadyWorkspace, useUnreadable, type Workspace } from '../../features/workspace/WorkspaceProvider';
-import type { BriefInUse } from '../../features/workspace/useBrief';
+import type { BriefInUse } from '../../features/workspace/brief-in-use';
 import {
   explainDevelopment,
   explainGainRatio,

@@ -16,7 +16,8 @@ import {
   type Riding,
 } from '../../core/gears';
 import { useReadyWorkspace, type Workspace } from '../../features/workspace/WorkspaceProvider';
-import { bandInUse, useBrief, type BriefInUse } from '../../features/workspace/useBrief';
+import { bandInUse, type BriefInUse } from '../../features/workspace/brief-in-use';
+import { useBrief } from '../../features/workspace/useBrief';
 import type { GearContext } from '../../features/explanations/gears';
 import type { LaneRequest } from '../../features/ladder/request';
 import { wheelOf } from '../../records';

@@ -1,12 +1,12 @@
 import { CHAINLINE_DEFAULTS } from '../../core/fit';
 import { DRILL_KINDS, LESSON_IDS } from '../../core/lesson';
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { dueOf, skillRows } from './drills/skill-rows';
 import { LESSON_WORDS } from './learner/lesson-words';
 import { oneOrTwo } from './lessons/one-or-two';
 import { HINT_TEXT, KIND_TEXT, answerText, dueText, rightText } from './learner/learn-words';
 
-const [apprentice] = demoDataset().learners as [ReturnType<typeof demoDataset>['learners'][number]];
+const [apprentice] = demoWithoutRides().learners as [ReturnType<typeof demoWithoutRides>['learners'][number]];
 
 test('the progress of a learner, a row a kind, with the mistake made most often', () => {
   const rows = skillRows(apprentice);

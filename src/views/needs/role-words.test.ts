@@ -1,11 +1,11 @@
 import { driveForRoles } from '../../core/job';
 import type { BikeRecord } from '../../records';
 import { roleChanges, roleStates } from '../../records/selectors/roles';
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { changeText, changesSummary, driveText, roleAnswer } from './role-words';
 import { METRIC } from '../../features/units/measures';
 
-const demo = demoDataset();
+const demo = demoWithoutRides();
 const tourer = demo.bikes.find(({ id }) => id === 'estuary-tourer')!;
 const setups = demo.setups.filter(({ bikeId }) => bikeId === tourer.id);
 const parts = new Map(demo.parts.map((part) => [part.id, part]));

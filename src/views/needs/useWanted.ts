@@ -2,7 +2,8 @@
 
 import { cadenceRpm, developmentM, gearsOf, rangeOf, rolloutMm, speedKmh } from '../../core/gears';
 import { useReadyWorkspace } from '../../features/workspace/WorkspaceProvider';
-import { useBrief, type BriefInUse } from '../../features/workspace/useBrief';
+import type { BriefInUse } from '../../features/workspace/brief-in-use';
+import { useBrief } from '../../features/workspace/useBrief';
 import { wheelOf } from '../../records';
 
 /** The needs and the selected setup's figures. */

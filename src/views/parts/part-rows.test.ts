@@ -1,7 +1,7 @@
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { filteredLines, stockLines, type StockFilter } from './part-rows';
 
-const { parts, bikes } = demoDataset();
+const { parts, bikes } = demoWithoutRides();
 const trips = [
   { bikeId: 'estuary-tourer', atMs: Date.UTC(2026, 9, 1), km: 100 },
   { bikeId: 'pinewood-hardtail', atMs: Date.UTC(2026, 9, 1), km: 7 },

@@ -1,11 +1,11 @@
 import { TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { fillBrief, resistanceOf, rideRulesOf } from '../../core/needs';
 import { rideThrough } from '../../core/ride';
 import { profileNumbers } from './profile-numbers';
 import { METRIC } from '../../features/units/measures';
 
-const { bikes, routes } = demoDataset();
+const { bikes, routes } = demoWithoutRides();
 const brief = fillBrief(bikes[0]!.brief);
 const { stepM, elevationM } = routes[0]!;
 const profile = { stepM, elevationM: Float64Array.from(elevationM) };

@@ -1,9 +1,9 @@
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import type { JobRecord } from '../../records';
 import { boardOf, columnOf, dropped, type BoardJob } from './board';
 import { dayText, todayIso, weekOf, weeksFrom } from './days';
 
-const { jobs } = demoDataset();
+const { jobs } = demoWithoutRides();
 const asBoard = (job: JobRecord): BoardJob => ({ job, card: undefined, minutes: 30, bikeName: 'bike' });
 const open = jobs.find(({ id }) => id === 'job-mountain')!;
 const done = jobs.find(({ state }) => state === 'done')!;

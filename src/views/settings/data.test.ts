@@ -1,4 +1,4 @@
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import { backupText } from '../../features/backup/backup-words';
 import { countsText, recordName } from '../../features/backup/table-words';
 
@@ -23,7 +23,7 @@ test('a backup is asked for after a fortnight in which something changed, or in 
 });
 
 test('records are counted and called by what people call them', () => {
-  const { bikes, setups, notes } = demoDataset();
+  const { bikes, setups, notes } = demoWithoutRides();
   const records = [
     ...bikes.slice(0, 1).map((record) => ({ table: 'bikes' as const, record })),
     ...setups.slice(0, 2).map((record) => ({ table: 'setups' as const, record })),

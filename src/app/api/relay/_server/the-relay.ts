@@ -1,5 +1,5 @@
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
-import { memoryRelay, redisRelay, type Relay } from '../../../../relay';
+import { memoryRelay, type Relay } from '../../../../relay';
 import { t } from '../../../../records/exchange/text';
 import { problemResponse } from '../../_http/body';
 
@@ -24,7 +24,8 @@ const shared = globalThis as { rontelRelay?: Served | undefined };
 function connect(): Promise<Relay> {
   const url = process.env.RONTEL_REDIS_URL;
   if (!url) return Promise.resolve(memoryRelay());
-  const relay = redisRelay(url);
+  // A server without Redis does not load its client.
+  const relay = import('../../../../relay/redis-relay').then(({ redisRelay }) => redisRelay(url));
   // Whoever asks next tries anew.
   relay.catch(() => (shared.rontelRelay = undefined));
   return relay;
