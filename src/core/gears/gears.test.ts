@@ -196,8 +196,9 @@ describe('overlap', () => {
         const curve = distinctCurve(gears, 30, 0.5);
         expect(curve).toHaveLength(61);
         expect(curve[0]!.count).toBe(gears.length);
-        curve.slice(1).forEach((point, i) => expect(point.count).toBeLessThanOrEqual(curve[i]!.count));
-        for (const step of stepsAlong(distinctGears(gears, 7))) expect(step.speedStep).toBeGreaterThan(0.07 - 1e-9);
+        expect(curve.slice(1).filter((point, i) => point.count > curve[i]!.count)).toEqual([]);
+        const steps = stepsAlong(distinctGears(gears, 7)).map(({ speedStep }) => speedStep);
+        expect(Math.min(...steps)).toBeGreaterThan(0.07 - 1e-9);
       }),
       SEEDED,
     );

@@ -59,10 +59,12 @@ test('gears identified stretch by stretch are those identified at once', () => {
   };
   const [whole, pieces] = [decoded(3000, 0), decoded(700, 300)];
   expect(pieces.states).toEqual(whole.states);
-  pieces.sure.forEach((sure, i) => expect(sure).toBeCloseTo(whole.sure[i]!, 4));
-  pieces.rows.forEach((chance, i) => expect(chance).toBeCloseTo(whole.rows[i]!, 4));
+  const largestDifference = (one: readonly number[], other: readonly number[]) =>
+    Math.max(...one.map((value, i) => Math.abs(value - other[i]!)));
+  expect(largestDifference(pieces.sure, whole.sure)).toBeLessThan(0.00005);
+  expect(largestDifference(pieces.rows, whole.rows)).toBeLessThan(0.00005);
   // A ring is at least as certain as its gear, and not everywhere certain.
-  whole.rows.forEach((chance, i) => expect(chance).toBeGreaterThanOrEqual(whole.sure[i]! - 1e-9));
+  expect(whole.rows.findIndex((chance, i) => chance < whole.sure[i]! - 1e-9)).toBe(-1);
   expect(Math.max(...whole.rows)).toBeLessThanOrEqual(1 + 1e-9);
   expect(whole.rows.filter((chance) => chance < 0.999).length).toBeGreaterThan(0);
 });

@@ -25,27 +25,38 @@ async function pausedRide() {
   return recording;
 }
 
-async function problemsOf(xml: string): Promise<readonly string[]> {
-  const { errors } = await validateXML({ xml: [{ fileName: 'ride.tcx', contents: xml }], schema: [SCHEMA] });
-  return errors.map(({ message }) => message);
+/** What the schema says against files of these names, each line with the name of its file. */
+async function problemsOf(files: Readonly<Record<string, string>>): Promise<readonly string[]> {
+  const xml = Object.entries(files).map(([fileName, contents]) => ({ fileName, contents }));
+  const { errors } = await validateXML({ xml, schema: [SCHEMA] });
+  return errors.map(({ rawMessage }) => rawMessage);
 }
 
 test('a ride goes out as TCX that its schema takes, with and without positions and power', async () => {
   const recording = await pausedRide();
   const { powerW: _, positions: __, ...bare } = recording;
+  const written: Record<string, string> = {};
   for (const one of [recording, bare]) {
     for (const withPositions of [false, true]) {
       const text = writeTcx('Moor & fen', START, one, { withPositions });
-      expect(await problemsOf(text)).toEqual([]);
+      written[`${one === bare ? 'bare' : 'full'}-${withPositions ? 'with' : 'without'}.tcx`] = text;
       expect(text.includes('<Position>')).toBe(withPositions && one === recording);
     }
   }
+  expect(Object.keys(written)).toHaveLength(4);
+  expect(await problemsOf(written)).toEqual([]);
 });
 
 test('the schema is one that can refuse', async () => {
   const text = writeTcx('A', START, await pausedRide());
-  expect(await problemsOf(text.replace(/<Calories>.*?<\/Calories>/, ''))).not.toEqual([]);
-  expect(await problemsOf(text.replace('Biking', 'Cycling'))).not.toEqual([]);
+  const files = {
+    'right.tcx': text,
+    'no-calories.tcx': text.replace(/<Calories>.*?<\/Calories>/, ''),
+    'other-sport.tcx': text.replace('Biking', 'Cycling'),
+  };
+  const problems = await problemsOf(files);
+  const refused = Object.keys(files).filter((name) => problems.some((line) => line.startsWith(`${name}:`)));
+  expect(refused).toEqual(['no-calories.tcx', 'other-sport.tcx']);
 });
 
 test('another program reads the TCX: its time, its pause and, with positions, its way', async () => {
