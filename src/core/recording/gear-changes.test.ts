@@ -38,10 +38,9 @@ test('running sums are the sums over all pairs of gears', () => {
       const from = Float64Array.from({ length: size }, (_, i) => values[i % values.length]!);
       const to = new Float64Array(size);
       changes.sum(from, to);
-      for (let b = 0; b < size; b += 1) {
-        const plain = chances.reduce((sum, row, a) => sum + from[a]! * row[b]!, 0);
-        expect(to[b]! / plain).toBeCloseTo(1, 10);
-      }
+      const ratios = [...to].map((sum, b) => sum / chances.reduce((plain, row, a) => plain + from[a]! * row[b]!, 0));
+      expect(Math.min(...ratios)).toBeCloseTo(1, 10);
+      expect(Math.max(...ratios)).toBeCloseTo(1, 10);
     }),
     SEEDED,
   );

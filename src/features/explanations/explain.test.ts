@@ -88,10 +88,10 @@ describe('workings can be checked with pencil and paper', () => {
             explainCheck(check, setup),
           ),
         ];
-        for (const explanation of explanations) {
-          expect(explanation.worked.length).toBeGreaterThan(0);
-          expect(textOf(explanation)).not.toMatch(/NaN|undefined|Infinity|null/);
-        }
+        const withGap = explanations.filter(
+          (one) => one.worked.length === 0 || /NaN|undefined|Infinity|null/.test(textOf(one)),
+        );
+        expect(withGap).toEqual([]);
       }),
       { ...SEEDED, numRuns: cases(15) },
     );

@@ -112,10 +112,10 @@ describe('the verdict', () => {
             ...(working ? [working.title, working.formula, working.source, ...working.worked] : []),
           ];
         });
-        for (const text of [...texts, verdictSentence('B', pair.rows, pair.brief, METRIC)]) {
-          expect(text).not.toBe('');
-          expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
-        }
+        const withGap = [...texts, verdictSentence('B', pair.rows, pair.brief, METRIC)].filter(
+          (text) => text === '' || /NaN|undefined|Infinity|null/.test(text),
+        );
+        expect(withGap).toEqual([]);
       }),
       { ...SEEDED, numRuns: cases(15) },
     );
