@@ -48,6 +48,14 @@ test('the demo workshop is sound and always the same', () => {
   expect(DEMO.bikes).toHaveLength(4);
 });
 
+test('the demo’s rides know their time in each gear', () => {
+  for (const { gearSeconds, seconds: whole } of DEMO.rides) {
+    const sum = gearSeconds!.reduce((total, one) => total + one, 0);
+    expect(sum).toBeGreaterThan(0.5 * whole);
+    expect(sum).toBeLessThanOrEqual(whole + gearSeconds!.length);
+  }
+});
+
 test('only a first start fills the database; an emptied one stays empty', async () => {
   const db = await open();
   expect(await db.bikes.count()).toBe(4);

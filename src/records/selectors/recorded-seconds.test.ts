@@ -1,10 +1,9 @@
+import { RIDE } from '../../../tests/support/ride-record';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
-import { demoDataset } from '../../store/demo';
 import type { RideRecord } from '../ride';
 import { recordedSeconds } from './recorded-seconds';
 
-const DEMO_RIDES = demoDataset().rides;
-const ride = (change: Partial<RideRecord>): RideRecord => ({ ...DEMO_RIDES[0]!, bikeId: 'own', ...change });
+const ride = (change: Partial<RideRecord>): RideRecord => ({ ...RIDE, bikeId: 'own', ...change });
 const seconds = (each: number, count: number) => Array.from({ length: count }, () => each);
 
 test('time in each gear adds up over a bike’s rides on the same teeth, and over no others', () => {
@@ -18,12 +17,4 @@ test('time in each gear adds up over a bike’s rides on the same teeth, and ove
   ];
   expect(recordedSeconds(rides, 'own', TOURER)).toEqual(seconds(7, gears));
   expect(recordedSeconds(rides, 'none', TOURER)).toEqual([]);
-});
-
-test('the demo’s rides know their time in each gear', () => {
-  for (const { gearSeconds, seconds: whole } of DEMO_RIDES) {
-    const sum = gearSeconds!.reduce((total, one) => total + one, 0);
-    expect(sum).toBeGreaterThan(0.5 * whole);
-    expect(sum).toBeLessThanOrEqual(whole + gearSeconds!.length);
-  }
 });

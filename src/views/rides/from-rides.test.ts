@@ -1,9 +1,9 @@
+import { RIDE } from '../../../tests/support/ride-record';
 import { TOURER } from '../../../tests/support/setups';
 import { fillBrief } from '../../core/needs';
 import type { ChainLoad, HuntingCost, RiderFromRides } from '../../core/ridden';
 import { tableCsv } from '../../formats/csv';
 import type { RideRecord } from '../../records';
-import { demoDataset } from '../../store/demo';
 import { conditionsText } from './ride-words';
 import { briefFromRides } from './rider-to-needs';
 import { seasonOf, yearsOf } from './season';
@@ -88,9 +88,8 @@ describe('what rides cost on each setup', () => {
 });
 
 describe('the season', () => {
-  const [ride] = demoDataset().rides;
   const at = (year: number, month: number, more: Partial<RideRecord> = {}): RideRecord => ({
-    ...ride!,
+    ...RIDE,
     setup: { chainrings: TOURER.chainrings, cogs: TOURER.cogs, hubStages: [1] },
     gearSeconds: Array.from({ length: 24 }, (_, i) => (i === 10 ? 600 : 10)),
     startedAtMs: new Date(year, month - 1, 15, 12).getTime(),
@@ -119,7 +118,7 @@ describe('the season', () => {
   });
 
   test('has a row a bike or a surface, the longest first', () => {
-    expect(seasonOf(rides, 'bike').map(({ key }) => key)).toEqual([ride!.bikeId, 'other']);
+    expect(seasonOf(rides, 'bike').map(({ key }) => key)).toEqual([RIDE.bikeId, 'other']);
     expect(seasonOf(rides, 'surface').map(({ key, rides: count }) => [key, count])).toEqual([
       ['gravel', 2],
       ['', 3],

@@ -1,11 +1,13 @@
 import { gearsOf } from '../../core/gears';
-import { demoDataset } from '../../store/demo';
+import { RIDE } from '../../../tests/support/ride-record';
+import { demoWithoutRides } from '../../store/demo';
 import { timeInGears } from './time-in-gears';
 
-const demo = demoDataset();
+const demo = demoWithoutRides();
 const bike = demo.bikes.find(({ id }) => id === 'estuary-tourer')!;
 const setups = demo.setups.filter(({ bikeId }) => bikeId === bike.id);
-const ride = demo.rides.find(({ setup }) => setup.cogs.join() === setups[0]!.cogs.join())!;
+const { wheelsetId, chainrings, cogs, hubStages } = setups[0]!;
+const ride = { ...RIDE, bikeId: bike.id, wheelsetId, setup: { chainrings, cogs, hubStages } };
 const use = { shares: gearsOf(ride.setup).map((gear) => ({ gear, share: 1 / 24 })) as never };
 const replays = setups.map((setup) => ({
   drivingS: 100,

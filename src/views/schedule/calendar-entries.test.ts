@@ -1,13 +1,14 @@
 import { cardTo } from '../../../tests/support/job';
+import { RIDE } from '../../../tests/support/ride-record';
 import { ONE_RING } from '../../../tests/support/setups';
 import { writeCalendar } from '../../formats/shop/calendar';
 import type { JobRecord } from '../../records';
 import { rechecksDue } from '../../features/workshop/due';
-import { demoDataset } from '../../store/demo';
+import { demoWithoutRides } from '../../store/demo';
 import type { BoardJob } from './board';
 import { calendarEntries } from './calendar-entries';
 
-const { jobs, bikes } = demoDataset();
+const { jobs, bikes } = demoWithoutRides();
 const TODAY = '2026-11-30';
 const board = (list: readonly JobRecord[]): BoardJob[] =>
   list.map((job) => ({
@@ -36,7 +37,7 @@ test('a re-check without a day is in it: today where it is due, else a week afte
   const createdAtMs = new Date(2026, 10, 28, 12).getTime();
   const job = { ...undated(recheck), createdAtMs };
   const ridden = { bikeId: job.bikeId, startedAtMs: createdAtMs + 1e7, distanceM: 42_400 };
-  const rides = [{ ...demoDataset().rides[0]!, ...ridden }];
+  const rides = [{ ...RIDE, ...ridden }];
   // The swap that it follows is not in the list: it counts from when it was made itself.
   const entry = (own: typeof rides) => calendarEntries(board([job]), rechecksDue([job], own, []), TODAY);
   expect(entry(rides)).toMatchObject([{ dueOn: TODAY, description: 'Due now, after 42 km: bolts, indexing, cable.' }]);
