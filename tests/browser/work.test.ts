@@ -75,6 +75,14 @@ test('a whole swap from 2x to 1x on a phone, with a reload in the middle', async
   for (const step of ['wheelIn', 'crank', 'ringClearance', 'rearDerailleur', 'clutchOn']) await done(step);
 
   await at('chainLength');
+  // A letter that is not written yet is not said to be: looked at before the page is painted again.
+  const keptAtOnce = await app.driver.executeAsyncScript<string>(
+    `const [note, answer] = [document.querySelector('#step-note'), arguments[0]];
+     Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(note, 't');
+     note.dispatchEvent(new Event('input', { bubbles: true }));
+     Promise.resolve().then(() => answer(document.querySelector('[data-testid=step]').dataset.kept));`,
+  );
+  expect(keptAtOnce).toBe('false');
   // Kept as typed and answered, not refused: with the quick link it is the planned count.
   await app.type('reading', '113');
   await app.shows('[data-testid=judged]', '113 links and the quick link make 114');

@@ -115,8 +115,12 @@ export function useWork(jobId: string): WorkState {
   });
   const edit: Work['edit'] = (what, change) => edits.write(() => editJob(db, job.id, stepOf(what), change, Date.now()));
   const goTo = (id: StepId) => edits.write(() => showStep(db, job.id, id));
+  // It counts as open from the key press on, although it is written after the next paint.
   const writeStep = (what: EditName, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) =>
-    edits.write(() => queue.add(`${write.stepId} ${editKey(what)}`, () => writeNow(what, write)));
+    void queue.add(
+      `${write.stepId} ${editKey(what)}`,
+      () => new Promise<void>((end) => edits.write(() => writeNow(what, write).finally(end))),
+    );
   const writeNow = async (what: EditName, write: Pick<StepEdit, 'stepId' | 'edit' | 'andThen'>) => {
     const id = write.stepId;
     const mine = own.current.get(id) ?? [];
