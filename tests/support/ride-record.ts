@@ -9,7 +9,7 @@ export const RIDE: RideRecord = {
   startedAtMs: Date.UTC(2026, 8, 12, 8, 30),
   seconds: 3600,
   distanceM: 24_000,
-  setup: { chainrings: TOURER.chainrings, cogs: TOURER.cogs, hubStages: TOURER.hubStages },
+  setup: TOURER,
   wheelsetId: 'wheels',
   digest: 'a ride of a test',
 };

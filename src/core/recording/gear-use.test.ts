@@ -102,7 +102,7 @@ describe('gears that the shifting system recorded', () => {
 
   test('are taken as they are, duplicates too, with all but full confidence', () => {
     const use = gearUse({ ...recording, recordedGear }, rules(TOURER));
-    expect(use.sequence.findIndex((told, i) => told >= 0 && told !== gears[i])).toBe(-1);
+    expect(use.sequence.findIndex((identified, i) => identified >= 0 && identified !== gears[i])).toBe(-1);
     expect(use.sure).toBeGreaterThan(0.9999);
     expect(use.recordedS).toBeCloseTo(use.drivingS, 6);
     expect(use.otherTeethS).toBe(0);

@@ -1,5 +1,4 @@
 import { RIDE } from '../../../tests/support/ride-record';
-import { TOURER } from '../../../tests/support/setups';
 import { fillBrief } from '../../core/needs';
 import type { ChainLoad, HuntingCost, RiderFromRides } from '../../core/ridden';
 import { tableCsv } from '../../formats/csv';
@@ -90,7 +89,6 @@ describe('what rides cost on each setup', () => {
 describe('the season', () => {
   const at = (year: number, month: number, more: Partial<RideRecord> = {}): RideRecord => ({
     ...RIDE,
-    setup: { chainrings: TOURER.chainrings, cogs: TOURER.cogs, hubStages: [1] },
     gearSeconds: Array.from({ length: 24 }, (_, i) => (i === 10 ? 600 : 10)),
     startedAtMs: new Date(year, month - 1, 15, 12).getTime(),
     distanceM: 10_000,
