@@ -7,8 +7,6 @@ build();
 const jest = (projects, paths) =>
   run('node_modules/.bin/jest', ['--selectProjects', ...projects, '--maxWorkers=2', '--testPathPatterns', paths], {
     RELIABILITY: 'full',
-    // Further ways of working too.
-    RONTEL_WIDE: '1',
     // The random runs, a hundred times over.
     FUZZ: '100',
     // And half as many of each other kind: 300 in all.

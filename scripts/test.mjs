@@ -7,9 +7,8 @@ import { build, installBrowser, installPackages, installRedis, run } from './pre
 const bin = (name) => `node_modules/.bin/${name}`;
 /** The compiler that only checks, several times as fast; that of `typescript` is the one that ESLint can ask for types. */
 const checkTypes = (...project) => run(process.execPath, ['node_modules/typescript-native/bin/tsc', ...project]);
-const jest = (projects, more, env = {}) =>
+const jest = (projects, more) =>
   run(bin('jest'), ['--selectProjects', ...projects, ...more], {
-    ...env,
     // Most of what a test makes it throws away at once: with more room for it, collecting garbage takes a third of the time.
     NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim(),
   });
@@ -54,18 +53,18 @@ const PARTS = {
     return run(bin('tsx'), ['scripts/container.ts', '--built']);
   },
   browser: () => inBrowser(['browser']),
-  // All there is in the browser, further ways of working and many conditions too: before a release, and where what all pages share has changed.
-  wide: () => inBrowser(['browser', 'wide'], { RONTEL_WIDE: '1' }),
+  // Every page under many conditions: before a release, and where what all pages share has changed.
+  wide: () => inBrowser(['wide']),
 };
 
 /** Not among those that `npm test` runs, which every change waits for. */
 const BY_NAME_ONLY = ['wide'];
 
-function inBrowser(projects, env) {
+function inBrowser(projects) {
   installBrowser();
   build();
   // A browser waits a third of its time: two of them keep two cores busy.
-  return jest(projects, ['--maxWorkers=2'], env);
+  return jest(projects, ['--maxWorkers=2']);
 }
 
 const asked = process.argv.slice(2);

@@ -1,11 +1,7 @@
 import 'fake-indexeddb/auto';
-import { writeBackup } from '../formats/backup';
-import { readBackup } from '../formats/read-backup';
-import { readGpx, writeGpxRoute } from '../formats/ride/gpx';
-import { unpackRecording } from '../formats/ride/pack';
 import { type RideRecord } from '../records';
 import { datasetSchema } from '../records/schemas';
-import { climbsOf, elevationProfile, lengthM, totals } from '../core/ride';
+import { climbsOf, lengthM, totals } from '../core/ride';
 import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
@@ -105,44 +101,9 @@ describe('routes', () => {
     expect(climbsOf(profile).length).toBeGreaterThanOrEqual(climbs);
     if (climbs === 0) expect(climbsOf(profile)).toEqual([]);
   });
-
-  test('every demo route goes out as GPX and comes back the same way', () => {
-    for (const { name, stepM, elevationM } of DEMO.routes) {
-      const points = elevationM.map((height, i) => ({ distanceM: i * stepM, elevationM: height }));
-      const read = readGpx(new TextEncoder().encode(writeGpxRoute(name, points)));
-      if (!read.ok) throw new Error(read.failure.message);
-      expect(read.track.name).toBe(name);
-      expect(read.track.samples).toHaveLength(points.length);
-      const again = elevationProfile(
-        read.track.samples.map((sample, i) => ({ distanceM: i * stepM, elevationM: sample.elevationM })),
-      );
-      if (!again.ok) throw new Error(again.failure.kind);
-      // Smoothed once more, and heights to the decimetre: within a metre anywhere.
-      const errorsM = [...again.profile.elevationM].map((height, i) => Math.abs(height - elevationM[i]!));
-      expect(errorsM).toHaveLength(elevationM.length);
-      expect(Math.max(...errorsM)).toBeLessThan(1);
-    }
-  });
 });
 
 describe('the whole data with rides', () => {
-  test('the demo ride can be unpacked, and fits what is said of it', () => {
-    const recording = unpackRecording(packed)!;
-    const { seconds, distanceM } = DEMO.rides[0]!;
-    expect(recording.timeS.at(-1)).toBe(seconds);
-    expect(recording.distanceM.at(-1)).toBe(distanceM);
-    expect(recording.cadenceRpm.some((rpm) => rpm === 0)).toBe(true);
-  });
-
-  test('goes through a backup unchanged', async () => {
-    const db = await open();
-    await addRide(db, CONTENT, packed, 1);
-    const dataset = await readDataset(db);
-    const back = readBackup(writeBackup(dataset, '2026-11-25T12:00:00.000Z'));
-    if (!back.ok) throw new Error(back.failure.message);
-    expect(back.dataset).toEqual(dataset);
-  });
-
   const damaged = (change: { readonly [T in keyof typeof DEMO]?: unknown }) =>
     datasetSchema.safeParse({ ...DEMO, ...change });
 

@@ -1,5 +1,4 @@
 import 'fake-indexeddb/auto';
-import { chainLinks } from '../core/fit';
 import { itemName, chainText } from '../messages/job';
 import { jobSideOf, resolvedSetup, type SetupRecord, type SwapWork } from '../records';
 import { jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from '../records/selectors/job-card';
@@ -79,13 +78,17 @@ async function bookPair(db: RontelDatabase, bikeId: string, chain: SwapWork['cha
   return ids as [string, string];
 }
 
-const needs = ({ chainrings, cogs }: Pick<SetupRecord, 'chainrings' | 'cogs'>) =>
-  chainLinks({ chainrings, cogs, chainstayMm: 430, geometry: undefined }).bigBigPlusTwo;
+/** A bike with a swap there and back booked on it. */
+async function booked(on: string, other: string, more: Partial<SetupRecord> = {}, chain: SwapWork['chain'] = 'fit') {
+  const db = await open();
+  const bike = await bikeWith(db, on, other, more);
+  const [there, back] = await bookPair(db, bike.bikeId, chain);
+  return { db, ...bike, there, back };
+}
+
 
 test('a way back whose chain was cut at the way there orders a chain, and says so', async () => {
-  const db = await open();
-  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there, back] = await bookPair(db, bikeId);
+  const { db, bikeId, a, there, back } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   // Planned as a pair, the chain stays: it serves both.
   expect((await cardOf(db, there)).card.difference.chain).toMatchObject({ action: 'leave', linksAfter: 112 });
   // At the stand two links were removed nevertheless.
@@ -105,26 +108,8 @@ test('a way back whose chain was cut at the way there orders a chain, and says s
   expect(datasetSchema.safeParse(await readDataset(db)).error?.issues).toBeUndefined();
 });
 
-test('on 1x, booked there and back together, no job counts from an old length or cuts twice', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '40 x 11-42 11s', '40 x 11-30 11s', { chainLinks: 116 });
-  const [there, back] = await bookPair(db, bikeId);
-  const planned = (await cardOf(db, there)).card.difference.chain;
-  expect(planned).toMatchObject({ action: 'shorten', linksNow: 116, linksAfter: 112 });
-  await workOn(db, there, { chainLength: { values: { links: 112 } } });
-  await signOff(db, there);
-  const { card } = await cardOf(db, back);
-  expect(card.difference.chain).toMatchObject({ action: 'leave', linksNow: 112, linksAfter: 112 });
-  expect(card.steps.map(({ id }) => id)).not.toContain('chainLength');
-  await signOff(db, back, 'works', { now: 3 });
-  const [first] = await setupsOf(db, bikeId);
-  expect(first!.chainLinks).toBeGreaterThanOrEqual(needs(first!));
-});
-
 test('a job back waits for the first one, and is not needed once that was put back', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there, back] = await bookPair(db, bikeId);
+  const { db, there, back } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   const waiting = await cardOf(db, back);
   expect(waiting.waitsFor?.id).toBe(there);
   // While it waits, its card shows what the first job is planned to leave.
@@ -134,9 +119,7 @@ test('a job back waits for the first one, and is not needed once that was put ba
 });
 
 test('a later job of the same bike starts from what the earlier one left there', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 116 });
-  const [there] = await bookPair(db, bikeId);
+  const { db, bikeId, there } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 116 });
   const bike = (await db.bikes.get(bikeId))!;
   const [a, b] = await setupsOf(db, bikeId);
   const parts = await readParts(db);
@@ -165,9 +148,7 @@ test('a later job of the same bike starts from what the earlier one left there',
 });
 
 test('the cassette that came off is in stock for the way back, and for any later job', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there, back] = await bookPair(db, bikeId);
+  const { db, bikeId, there, back } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   expect((await cardOf(db, there)).card.buy.map(itemName)).toEqual(['cassette 10-28, 12-speed']);
   await signOff(db, there);
   const { card } = await cardOf(db, back);
@@ -192,30 +173,6 @@ test('the cassette that came off is in stock for the way back, and for any later
   expect((await cardOf(db, again!)).card.buy).toEqual([]);
 });
 
-test('the speeds that were read off the chain decide about it, and nothing is cut before', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
-  const [there] = await bookPair(db, bikeId);
-  const before = (await cardOf(db, there)).card;
-  expect(before.difference).toMatchObject({ chain: { action: 'ask' }, shifter: 'assumed', asksShifterSpeeds: true });
-  expect(before.steps.map(({ id }) => id)).toEqual(expect.arrayContaining(['chainSpeeds', 'shifterSpeeds']));
-  expect(before.buy.map(({ what, isAssumed }) => [what, isAssumed])).toEqual([
-    ['cassette', false],
-    ['shifter', true],
-    ['chain', true],
-  ]);
-  await workOn(db, there, {
-    chainSpeeds: { values: { speeds: 12 } },
-    shifterSpeeds: { values: { shifterSpeeds: 12 } },
-  });
-  const after = (await cardOf(db, there)).card;
-  expect(after.difference).toMatchObject({ chain: { action: 'leave' }, shifter: 'stays' });
-  expect(after.buy.map(({ what }) => what)).toEqual(['cassette']);
-  // What was read is known from then on: the way back does not ask again.
-  await signOff(db, there);
-  expect((await setupsOf(db, bikeId))[0]!.parts).toMatchObject({ chainSpeeds: 12, shifterSpeeds: 12 });
-});
-
 test('what was read off a part in stock is its data from then on', async () => {
   const db = await open();
   const { bikeId, a } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
@@ -230,33 +187,6 @@ test('what was read off a part in stock is its data from then on', async () => {
   await signOff(db, there);
   expect((await db.parts.get(partIds!.chain!))!.data).toMatchObject({ chainSpeeds: 12 });
   expect(await db.parts.get(partIds!.shifter!)).toBeUndefined();
-});
-
-test('a chain that was counted at the stand is worked on by that count', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
-  const [there] = await bookPair(db, bikeId);
-  expect((await cardOf(db, there)).card.steps.map(({ id }) => id)).toContain('countLinks');
-  await workOn(db, there, { countLinks: { values: { links: 110 } } });
-  expect((await cardOf(db, there)).card.difference.chain).toMatchObject({ action: 'newChain', linksAfter: 112 });
-  // A count that cannot be one changes nothing.
-  await workOn(db, there, { countLinks: { values: { links: 111 } } });
-  expect((await cardOf(db, there)).card.difference.chain.linksNow).toBeUndefined();
-});
-
-test('a chain that nobody counted goes back to the setup that it came from', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28');
-  const [there, back] = await bookPair(db, bikeId, 'leave');
-  const chainOf = async () => (await cardOf(db, back)).card.difference.chain;
-  expect(await chainOf()).toMatchObject({ action: 'leave', reason: 'notCounted' });
-  expect((await cardOf(db, back)).card.buy).toEqual([]);
-  await signOff(db, there);
-  expect(await chainOf()).toMatchObject({ action: 'leave', reason: 'notCounted' });
-  expect((await cardOf(db, back)).card.steps.map(({ id }) => id)).toContain('countLinks');
-  // Once it is counted, its count decides.
-  await workOn(db, back, { countLinks: { values: { links: 110 } } });
-  expect(await chainOf()).toMatchObject({ action: 'newChain', reason: 'tooShort' });
 });
 
 test('a count that a setup was only copied with is no wish once the chain has been cut', async () => {
@@ -338,9 +268,7 @@ test('a chain that was only joined again, for another derailleur, keeps its coun
 });
 
 test('gears that were accepted as left out are with the setup, for its combination alone', async () => {
-  const db = await open();
-  const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there] = await bookPair(db, bikeId);
+  const { db, b, there } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   await workOn(db, there, {
     smallSmall: { findings: [{ symptom: 'slack', ending: 'accepted', gears: [{ chainring: 32, cog: 10 }] }] },
   });
@@ -382,9 +310,7 @@ test('a copied bike or setup shares no part: what is typed on one leaves the oth
 });
 
 test('limits that are typed for A after B exists make no card buy a derailleur', async () => {
-  const db = await open();
-  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there] = await bookPair(db, bikeId);
+  const { db, bikeId, a, there } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   await change(db, { label: 'edit', now: 3 }, (draft) =>
     editMadeSetup(db, draft, a, (setup) => ({
       ...setup,
@@ -427,9 +353,7 @@ test('a bike that has long run past a limit, and an experiment without effect, a
 });
 
 test('a short card comes from what the last swap between the same cassettes wrote down', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there, back] = await bookPair(db, bikeId, 'leave');
+  const { db, bikeId, there, back } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 }, 'leave');
   expect((await cardOf(db, there)).card.isShort).toBe(false);
   await workOn(db, there, {
     spacer: { values: { spacerMm: 1.85 } },
@@ -446,18 +370,6 @@ test('a short card comes from what the last swap between the same cassettes wrot
   expect(card.isShort).toBe(true);
   expect(card.lastTime).toEqual({ turns: -2, gapMm: 5, spacerMm: 1.85 });
   expect(card.minutes).toBeLessThan(20);
-});
-
-test('the same whole-setup weights and cost as in a comparison are those of the job', async () => {
-  const db = await open();
-  const { bikeId, b } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112, massG: 1985 });
-  await change(db, { label: 'edit', now: 1 }, (draft) =>
-    draft.update('setups', b, (setup) => ({ ...setup, massG: 1900, cost: 55 })),
-  );
-  const [there] = await bookPair(db, bikeId);
-  const { card } = await cardOf(db, there);
-  expect(card.massChange).toMatchObject({ grams: -85, by: 'setups' });
-  expect(card.cost).toMatchObject({ sums: [{ sum: 55 }], isTyped: true });
 });
 
 test('a comparison and a search say of every setup what its job card says it weighs and costs', async () => {
@@ -488,9 +400,7 @@ test('a comparison and a search say of every setup what its job card says it wei
 });
 
 test('a job whose bike was deleted stays whole when the bike comes back', async () => {
-  const db = await open();
-  const { bikeId } = await bikeWith(db, '48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
-  const [there] = await bookPair(db, bikeId);
+  const { db, bikeId, there } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
   const job = await db.jobs.get(there);
   await removeBike(db, (await db.bikes.get(bikeId))!, 4);
   expect(await db.jobs.get(there)).toBeUndefined();

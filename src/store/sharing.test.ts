@@ -6,7 +6,6 @@ import {
   EMPTY_DATASET,
   addPhoto,
   change,
-  editJob,
   readBin,
   readClashes,
   removeBike,
@@ -140,30 +139,6 @@ test('a change here comes there at once, and nothing is said when there is none'
   await desk.peer.changed();
   await phone.peer.changed();
   expect(line.sent).toBe(sent);
-});
-
-test('what both change while they are apart is together once they meet', async () => {
-  const { line, desk, phone } = await pair();
-  line.isCut = true;
-  const job = (await phone.db.jobs.toArray()).find(({ state }) => state !== 'done')!;
-  await setBike(desk.db, { cadenceRpm: 72 });
-  await desk.peer.changed();
-  await editJob(
-    phone.db,
-    job.id,
-    { label: 'x', key: 'x' },
-    (one) => ({ ...one, state: 'inHand', at: 'inspect' as never }),
-    NOW,
-  ).catch(() => editJob(phone.db, job.id, { label: 'x', key: 'x' }, (one) => ({ ...one, state: 'inHand' }), NOW));
-  await setBike(phone.db, { chainstayMm: 441 });
-  await phone.peer.changed();
-  line.isCut = false;
-  await line.meet();
-  for (const { db } of [desk, phone]) {
-    expect(await db.bikes.get('estuary-tourer')).toMatchObject({ cadenceRpm: 72, chainstayMm: 441 });
-    expect(await db.jobs.get(job.id)).toMatchObject({ state: 'inHand' });
-  }
-  expect(await desk.db.clashes.count()).toBe(0);
 });
 
 /** Two devices that set one field to 81 and 82 while they were apart, and have met since. */

@@ -3,7 +3,6 @@ import { ONE_RING } from '../../tests/support/setups';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
 import { DATA_VERSION, type BikeRecord } from '../records';
-import { datasetSchema } from '../records/schemas';
 import { historyLabels } from './change';
 import {
   addBike,
@@ -41,20 +40,6 @@ const setCadence = (db: RontelDatabase, cadenceRpm: number, now = 0, mergeKey?: 
     draft.update('bikes', 'estuary-tourer', (bike) => ({ ...bike, cadenceRpm })),
   );
 const cadence = async (db: RontelDatabase) => (await db.bikes.get('estuary-tourer'))?.cadenceRpm;
-
-test('the demo workshop is sound and always the same', () => {
-  expect(() => datasetSchema.parse(DEMO)).not.toThrow();
-  expect(demoDataset()).toEqual(DEMO);
-  expect(DEMO.bikes).toHaveLength(4);
-});
-
-test('the demo’s rides know their time in each gear', () => {
-  for (const { gearSeconds, seconds: whole } of DEMO.rides) {
-    const sum = gearSeconds!.reduce((total, one) => total + one, 0);
-    expect(sum).toBeGreaterThan(0.5 * whole);
-    expect(sum).toBeLessThanOrEqual(whole + gearSeconds!.length);
-  }
-});
 
 test('only a first start fills the database; an emptied one stays empty', async () => {
   const db = await open();
@@ -223,23 +208,6 @@ describe('two tabs of one browser', () => {
     const read = () => one.bikes.get(bike!.id);
     return { one, two, bike: bike!, write, read };
   };
-
-  test('undo takes back what was done in its own tab, and leaves the other’s alone', async () => {
-    const { one, two, bike, write, read } = await twoTabs();
-    await write(one, 'cadence', (now) => ({ ...now, cadenceRpm: 70 }));
-    await write(two, 'chainstay', (now) => ({ ...now, chainstayMm: 440 }));
-    expect(await historyLabels(one)).toEqual({ undo: 'cadence', redo: undefined });
-    expect(await historyLabels(two)).toEqual({ undo: 'chainstay', redo: undefined });
-    expect(await undo(one)).toBe('cadence');
-    expect(await read()).toMatchObject({ cadenceRpm: bike.cadenceRpm, chainstayMm: 440 });
-    expect(await undo(one)).toBeUndefined();
-    expect(await undo(two)).toBe('chainstay');
-    expect(await read()).toEqual(bike);
-    await redo(one);
-    await redo(two);
-    expect(await read()).toMatchObject({ cadenceRpm: 70, chainstayMm: 440 });
-    two.close();
-  });
 
   test('what the other tab has built on is not taken back, and the next undo goes on before it', async () => {
     const { one, two, write, read } = await twoTabs();

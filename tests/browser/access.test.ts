@@ -1,5 +1,4 @@
 import { By, Key, type WebElement } from 'selenium-webdriver';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 import {
   BIKE_MENU,
@@ -117,42 +116,39 @@ describe('shortcuts of one key', () => {
   const path = async () => new URL(await app.driver.getCurrentUrl()).pathname;
   const leads = (page: string) => app.until(async () => (await path()) === page, page);
 
-  further(
-    'can be given another key, which is said everywhere; one that is taken or cannot be one is refused',
-    async () => {
-      await app.open('/settings');
-      await app.clickText('summary', 'Keys of each action');
-      const row = '[data-shortcut=compare]';
-      await app.click(`${row} button`);
-      await app.press('g');
-      await app.shows('[data-testid=key-refused]', 'G already means');
-      await app.press(Key.ARROW_DOWN);
-      await app.shows('[data-testid=key-refused]', 'cannot be a shortcut');
-      await app.press(Key.chord(Key.ALT, 'z'));
-      await app.shows('[data-testid=key-refused]', 'one key alone');
-      await app.press('z');
-      await app.shows(`${row} button`, 'Z');
-      await app.leaveField();
-      await app.press('z');
-      await leads('/compare');
-      await app.press('g');
-      await leads('/gears');
-      expect(await (await app.find('header a[href="/compare"]')).getAttribute('title')).toBe('Compare (Z)');
-      await app.press('p');
-      await app.press('?');
-      await app.shows(DIALOG, 'Z');
-      expect(await path()).toBe('/gears');
-      await app.press(Key.ESCAPE);
-      await app.driver.navigate().refresh();
-      await app.find('[data-gear]');
-      await app.press('z');
-      await leads('/compare');
-      await app.open('/settings');
-      await app.clickText('summary', 'Keys of each action');
-      await app.clickText('button', 'Back to P');
-      await app.shows(`${row} button`, 'P');
-    },
-  );
+  test('can be given another key, which is said everywhere; one that is taken or cannot be one is refused', async () => {
+    await app.open('/settings');
+    await app.clickText('summary', 'Keys of each action');
+    const row = '[data-shortcut=compare]';
+    await app.click(`${row} button`);
+    await app.press('g');
+    await app.shows('[data-testid=key-refused]', 'G already means');
+    await app.press(Key.ARROW_DOWN);
+    await app.shows('[data-testid=key-refused]', 'cannot be a shortcut');
+    await app.press(Key.chord(Key.ALT, 'z'));
+    await app.shows('[data-testid=key-refused]', 'one key alone');
+    await app.press('z');
+    await app.shows(`${row} button`, 'Z');
+    await app.leaveField();
+    await app.press('z');
+    await leads('/compare');
+    await app.press('g');
+    await leads('/gears');
+    expect(await (await app.find('header a[href="/compare"]')).getAttribute('title')).toBe('Compare (Z)');
+    await app.press('p');
+    await app.press('?');
+    await app.shows(DIALOG, 'Z');
+    expect(await path()).toBe('/gears');
+    await app.press(Key.ESCAPE);
+    await app.driver.navigate().refresh();
+    await app.find('[data-gear]');
+    await app.press('z');
+    await leads('/compare');
+    await app.open('/settings');
+    await app.clickText('summary', 'Keys of each action');
+    await app.clickText('button', 'Back to P');
+    await app.shows(`${row} button`, 'P');
+  });
 
   test('can be switched off; undo works all the same', async () => {
     await app.open('/settings');

@@ -1,5 +1,4 @@
 import { By } from 'selenium-webdriver';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -109,7 +108,7 @@ test('a file chosen once is written with the copies, and is the backup that was 
   await undo();
 });
 
-further('a backup that is overdue is offered on every page until it is saved or put off', async () => {
+test('a backup that is overdue is offered on every page until it is saved or put off', async () => {
   const toToday = await app.stopClock(Date.now() - 20 * DAY_MS);
   await app.open('/settings');
   await app.clickText('button', 'Save a backup');

@@ -4,7 +4,6 @@ import { fillBrief } from '../../src/core/needs';
 import { demoDataset } from '../../src/store/demo';
 import { candidate } from '../support/compared';
 import { ONE_RING, TOURER } from '../support/setups';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -82,37 +81,6 @@ describe('what is only looked at', () => {
     } finally {
       await app.resize(1280, 800);
     }
-  });
-
-  further('pictures as SVG and PNG, tables as CSV', async () => {
-    const save = async (label: string, kind: string) => {
-      await app.click(`[aria-label="Save the picture: ${label}"]`);
-      await app.clickText('li', `Save as ${kind}`);
-      return app.download(`.${kind.toLowerCase()}`);
-    };
-    const ladder = await save('Estuary tourer comparison', 'SVG');
-    expect(ladder).toMatch(/^<svg/);
-    expect(ladder).toContain('font/woff2;base64');
-    expect(ladder).not.toContain('var(--');
-    await app.driver.navigate().refresh();
-    await app.find('section[aria-label="Steps, overlaid"] canvas');
-    const chart = await save('Estuary tourer steps', 'SVG');
-    expect(chart).toContain('<path');
-    expect(chart).toContain('speed step, %');
-    // One polyline a setup, in its own colour.
-    for (const colour of ['#0b625f', '#a04a06', '#84266f'])
-      expect(chart).toMatch(new RegExp(`<path[^>]*stroke="${colour}"`));
-    await app.driver.navigate().refresh();
-    expect((await save('Estuary tourer comparison', 'PNG')).slice(1, 4)).toBe('PNG');
-    await app.press('c');
-    const table = await app.download('.csv');
-    expect(table).toContain('figure,unit,A,B,B_change,B_judgement,C,C_change,C_judgement\r\n');
-    const easiest = table
-      .split('\r\n')
-      .find((line) => line.startsWith('easiest,m,'))!
-      .split(',');
-    expect(Number(easiest[4])).toBeCloseTo(0.125, 9);
-    expect(easiest[5]).toBe('worse');
   });
 
   test('the comparison and the gear card go to paper', async () => {
@@ -220,7 +188,7 @@ describe('what is changed on Compare', () => {
     await app.shows('[data-cell="44/44@0.7"]', '0.700');
   });
 
-  further('another wheelset for one setup changes its figures alone', async () => {
+  test('another wheelset for one setup changes its figures alone', async () => {
     await app.press('2');
     await app.reach('wheelset');
     await app.click('[aria-label="Rename, add or delete a wheelset"]');
@@ -232,38 +200,6 @@ describe('what is changed on Compare', () => {
     await app.shows(row('easiest'), '1.000 · 2.17 m');
     await app.press(Key.ESCAPE, '1');
     await app.shows('[data-testid=rollout-used]', '2192.8 mm');
-  });
-
-  further('setups are held against each other at one speed, in watts, and by whom they suit', async () => {
-    await app.type('compare-speed', '12');
-    await app.leaveField();
-    await app.shows('[data-testid=compare-at-speed]', '32/36');
-    await app.shows('section[aria-label="At one speed"] h2', 'Cadence in every gear at 12 km/h');
-    await app.shows('[data-testid=loss-verdict]', 'No difference: ');
-    await app.type('loss-power', '300');
-    await app.type('published-loss', '1.5');
-    await app.type('published-source', 'a test stand');
-    await app.leaveField();
-    await app.shows('[data-testid=loss-verdict]', 'Published: 1.5 W (a test stand).');
-    await app.shows('[data-testid=suit-B]', /For B: .*one hand shifts everything.*Against it: .*gaps at 82–96 rpm/);
-    await app.shows('[data-testid=suit-B]', '€310 buys fewer front shifts');
-    await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
-  });
-
-  further('the gears in use come from recordings, otherwise from the rider, and count in the comparison', async () => {
-    await app.shows('[data-testid=same-job]', /usual[^\n]*32\/36/);
-    await app.follow('/needs');
-    await app.shows('[data-testid=recorded-gears]', 'replace your entries here');
-    // On teeth that no ride was recorded on, it is the rider who says so.
-    await app.type('setup', '46/30 x 11-34 10s');
-    await app.shows('[data-testid=recorded-gears]', 'Half an hour of recorded rides');
-    await (await app.find('#usualGears')).sendKeys('46/19', Key.ENTER);
-    await app.press(Key.ESCAPE);
-    await app.choose('rareCogs', '11T');
-    await app.shows('[data-testid=layout-tips]', 'You rarely use your 11T cog');
-    await app.follow('/compare');
-    await app.shows('[data-testid=same-job]', /usual[^\n]*46\/19/);
-    await app.shows('[data-testid=same-job]', /rarely used[^\n]*46\/11/);
   });
 
   test('a setup that cannot be read keeps its column, greyed, with the reason and the last that could be read', async () => {
@@ -279,30 +215,6 @@ describe('what is changed on Compare', () => {
     await app.type('setup', '48/32 x 11-34');
     await app.gone('[data-last-readable]');
     await app.gone('[data-testid=unreadable-A]');
-  });
-
-  further('what is assumed leads into the field that sets it', async () => {
-    await app.shows('[data-testid=assumed-climb]', 'assumed: reserve for short efforts 200 J/kg · on the hoods');
-    await app.clickText('a', 'reserve for short efforts 200 J/kg');
-    await app.find('#anaerobicJPerKg:focus');
-    await app.driver.switchTo().activeElement().sendKeys('250');
-    await app.leaveField();
-    await app.press('p');
-    await app.shows(need('climb'), 'assumed: on the hoods · rough tarmac');
-  });
-
-  further('the rollout is measured in several tries', async () => {
-    await app.reach('rollout');
-    await app.click('[aria-label="Measure the rollout"]');
-    const distance = (i: number) => app.find(`[aria-label="Run ${i}: distance"]`);
-    await (await distance(1)).sendKeys('10850');
-    await (await distance(2)).sendKeys('10900');
-    await (await distance(3)).sendKeys('99');
-    await app.shows('.ant-modal', 'is 20 mm a turn');
-    await app.shows('[data-testid=rollout-result]', 'Mean 2175.0 mm, −0.8%');
-    await app.shows('[data-testid=rollout-result]', 'Runs differ by 10.0 mm (0.5%)');
-    await app.clickText('button', 'Use 2175.0 mm');
-    await app.shows('[data-testid=rollout-used]', '2175.0 mm');
   });
 });
 
@@ -344,83 +256,30 @@ describe('what is changed on Needs', () => {
     await app.shows('[data-testid=walks]', 'You will have to walk here: nobody can balance below about 4.5 km/h.');
   });
 
-  further('a lowest ratio is a need of its own, and speeds are typed in the unit that is read', async () => {
-    await app.type('lowestRatio', '0.9');
+  test('a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for', async () => {
+    const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
+    const there = (count: number) =>
+      app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
+    await app.clickText('button', 'Add role');
+    await there(1);
+    await app.clickText('button', 'Add role');
+    await there(2);
+    const second = '[data-testid=role]:nth-of-type(3)';
+    const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
+    await app.type((await idOf('name'))!, 'Against time');
+    await app.choose((await idOf('setup'))!, 'B ·');
+    await app.choose((await idOf('use'))!, 'time trial');
+    await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
+    await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
+    await app.type((await idOf('steepestGradePercent'))!, '30');
+    await app.shows(second, /no: easiest gear/);
+    // Out of bounds is refused with its bounds, and what counted before counts on.
+    await app.type((await idOf('steepestGradePercent'))!, '300');
     await app.leaveField();
-    await app.press('p');
-    await app.shows(need('lowestRatio'), 'an easiest ratio of 0.9 or less');
-    await app.shows(need('lowestRatio'), 'not met 1.000');
-    await app.follow('/settings');
-    await app.clickText('label', 'mph');
-    await app.follow('/needs');
-    await app.type('topSpeedKmh', '25');
-    await app.leaveField();
-    await app.shows('main', 'or more, for 25.0 mph');
-    await app.press('p');
-    await app.shows(need('topSpeed'), '25 mph at 96 rpm');
-  });
-
-  further(
-    'a bike has several roles: each is judged, the changes between them are jobs, one drive is looked for',
-    async () => {
-      const rows = () => app.driver.findElements(By.css('[data-testid=role]'));
-      const there = (count: number) =>
-        app.driver.wait(async () => (await rows()).length === count, 60_000, `${count} roles`);
-      await app.clickText('button', 'Add role');
-      await there(1);
-      await app.clickText('button', 'Add role');
-      await there(2);
-      const second = '[data-testid=role]:nth-of-type(3)';
-      const idOf = async (field: string) => (await app.find(`${second} [id^=role-${field}]`)).getAttribute('id');
-      await app.type((await idOf('name'))!, 'Against time');
-      await app.choose((await idOf('setup'))!, 'B ·');
-      await app.choose((await idOf('use'))!, 'time trial');
-      await app.shows('[data-testid=role-changes]', /Role 1 ↔ Against time: off: .+; on: .+44T.+ · Plan this job/);
-      await app.shows('[data-testid=role-drive]', /Needed: \d+T capacity and a largest cog of 44T/);
-      await app.type((await idOf('steepestGradePercent'))!, '30');
-      await app.shows(second, /no: easiest gear/);
-      // Out of bounds is refused with its bounds, and what counted before counts on.
-      await app.type((await idOf('steepestGradePercent'))!, '300');
-      await app.leaveField();
-      await app.shows(second, /0.+40/);
-      await app.click(`${second} button[aria-label^="Remove"]`);
-      await there(1);
-      await app.press(Key.chord(Key.CONTROL, 'z'));
-      await there(2);
-    },
-  );
-});
-
-describe('what is changed on Gears', () => {
-  beforeEach(() => app.begin('/gears'));
-
-  further('riding: one speed, a climb, and the gaps in words', async () => {
-    await app.press('v', '2');
-    await app.shows(
-      '[data-testid=gaps]',
-      'No gear keeps you at 82–96 rpm between 14.6 and 14.8 km/h, from 44/38 to 44/32',
-    );
-    await app.type('at-speed', '12');
-    await app.shows('[data-testid=at-speed-words]', 'At 12 km/h: 44/44 at 91 rpm; one step harder: 91 → 79 rpm');
-    await app.type('at-rpm', '60');
-    await app.shows('[data-testid=at-speed-table]', 'km/h at 60 rpm');
-    await app.type('climb-gradePercent', '12');
-    await app.shows('[data-testid=climb-words]', /4\.\d km\/h\s+in 44\/44/);
-    await app.type('climb-gradePercent', '90');
-    await app.leaveField();
-    await app.shows('#climb-gradePercent-problem', 'grade 90: it runs from 0 to 40%');
-  });
-
-  further('shifting: the crossover in words, and the cross-chain rule is the rider’s', async () => {
-    await app.press('v', 'v');
-    await app.shows(
-      '[data-testid=crossover]',
-      'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6%',
-    );
-    await app.shows('[data-testid=big-change]', '11 clicks in 6 pushes of the lever (4 pushes back), one ring change');
-    await app.type('lever-harder', '1');
-    await app.shows('[data-testid=big-change]', '11 clicks in 11 pushes of the lever (4 pushes back)');
-    await app.type('crossed', '4');
-    await app.shows('[aria-label="Shift sequence"]', 'Shift sequence: 16 gears');
+    await app.shows(second, /0.+40/);
+    await app.click(`${second} button[aria-label^="Remove"]`);
+    await there(1);
+    await app.press(Key.chord(Key.CONTROL, 'z'));
+    await there(2);
   });
 });

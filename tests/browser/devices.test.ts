@@ -1,5 +1,4 @@
 import jsQR from 'jsqr';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let desk: AppInBrowser;
@@ -179,7 +178,7 @@ test('a bike is sent by a code, looked at before it is imported, and taken once'
   await phone.shows('[data-testid=take]', 'it has been taken, or its ten minutes are over');
 });
 
-further('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
+test('links that are cut off, of another key, or without a server say so and lose nothing', async () => {
   // The desk still shows the code of the test before.
   await desk.clickText('button', 'Make another code');
   const link = await linkOf(desk);
@@ -208,7 +207,7 @@ further('links that are cut off, of another key, or without a server say so and 
   await desk.cutNetwork(false);
 });
 
-further('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
+test('over plain HTTP, where browsers have no encryption of their own, a device is paired as well', async () => {
   const stand = await AppInBrowser.beside(desk, 'shop.test');
   try {
     await desk.open('/devices');

@@ -1,9 +1,6 @@
 import { By, Key } from 'selenium-webdriver';
 import { GENERIC_CASSETTES } from '@/core/catalog/cassettes';
 import { RING_PAIRS } from '@/core/catalog/rings';
-import type { FindResponse } from '@/records/exchange/find';
-import { JSON_BODY } from '../support/json-body';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -20,34 +17,6 @@ const funnel = async () =>
   [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
 const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
 
-further('the search goes by the served interface too, off its main thread', async () => {
-  const body = {
-    wheel: { rimDiameterMm: 622, tyreWidthMm: 38 },
-    cadence: { lowRpm: 82, highRpm: 96 },
-    needs: { easiestDevelopmentMaxM: 2.2, topSpeedMinKmh: 45 },
-    rings: { min: 20, max: 70 },
-    layouts: ['1x', '2x'],
-    cassettes: Array.from({ length: 6 }, (_, i) =>
-      GENERIC_CASSETTES.map(({ cogs }) => ({ name: `${i} ${cogs.join('-')}`, cogs })),
-    ).flat(),
-  };
-  let isAnswered = false;
-  const asked = fetch(`${app.url}/api/find`, { method: 'POST', headers: JSON_BODY, body: JSON.stringify(body) }).then(
-    (response) => {
-      isAnswered = true;
-      return response.json() as Promise<FindResponse>;
-    },
-  );
-  // The server answers others while it searches.
-  const health = await fetch(`${app.url}/api/health`);
-  expect(health.status).toBe(200);
-  expect(isAnswered).toBe(false);
-  const { searched, met, candidates } = await asked;
-  expect(searched).toBe((51 + 680) * body.cassettes.length);
-  expect(met).toBeGreaterThan(0);
-  expect(candidates.length).toBeGreaterThan(0);
-});
-
 describe('what is only looked at', () => {
   beforeAll(async () => {
     await app.begin('/find');
@@ -63,32 +32,6 @@ describe('what is only looked at', () => {
     await app.shows('[data-testid=slip]', 'big-big + 2');
     await app.click('[data-testid=find-answer] button');
     await app.shows('[data-testid=slip]', 'A beats B if it is at least as good on every criterion');
-  });
-
-  further('the table sorts by any aim, and goes out as CSV', async () => {
-    const weights = async () => {
-      const found = await app.driver.findElements(By.css(ROW));
-      return Promise.all(
-        found.map(async (row) => {
-          const weight = await row.findElement(By.css('td:nth-child(5)')).getText();
-          const mayBe = (await row.getText()).includes('May be compatible');
-          return { mayBe, grams: Number(weight.replace('−', '-').replace(' g', '')) };
-        }),
-      );
-    };
-    await app.clickText("th//*[contains(@class,'ant-table-column-title')]", 'weight');
-    const sorted = await weights();
-    // What is known to be compatible comes first, whatever it is sorted by.
-    expect(sorted).toEqual([...sorted].sort((a, b) => Number(a.mayBe) - Number(b.mayBe) || a.grams - b.grams));
-    expect(new Set(sorted.map(({ mayBe }) => mayBe)).size).toBe(2);
-    await app.clickText('button', 'CSV');
-    const csv = await app.download('.csv');
-    const [head, ...lines] = csv.trim().split(/\r?\n/);
-    expect(head).toMatch(
-      /^setup,largest_ring_t,.*,same_figures_as,largest_step_percent,parts_to_buy,mass_change_g,front_shifts,currency,may_be_compatible_only,has_less_common_ring,buys_ring,.*,gives_up,gives_up_value,best_value$/,
-    );
-    const leads = lines.filter((line) => line.split(',')[5] === '');
-    expect(leads).toHaveLength(await rows());
   });
 });
 
@@ -160,22 +103,6 @@ describe('what is changed', () => {
     await app.shows('.ant-message', 'You already have 4 setups.');
   });
 
-  further(
-    'where nothing meets the needs, the best there is comes first, and a requirement is left out in place',
-    async () => {
-      await app.type('find-costMax', '0');
-      await app.clickText('label', 'front derailleur');
-      await app.type('find-massChangeMaxG', '-900');
-      await app.shows('[data-testid=find-answer]', /^No setup meets all your needs\. .+ comes closest: /);
-      await app.shows('[data-testid=misses]', /weight .* g, −900 g allowed/);
-      await app.shows('[data-testid=one-or-two]', 'Neither meets all your needs.');
-      await app.shows('[data-testid=least]', 'None of ');
-      await app.click('[aria-label^="Remove requirement: weigh"]');
-      await app.holds('find-massChangeMaxG', '');
-      await app.shows('[data-testid=requirement-costs]', 'Cost €0 or less');
-    },
-  );
-
   test('what cannot be searched is said with its numbers, and nothing hangs', async () => {
     await app.clickText('label', '1x');
     await app.clickText('label', '2x');
@@ -198,7 +125,7 @@ describe('what is changed', () => {
     await app.shows('#rings-at-hand-problem', 'enter tooth counts from 20 to 70');
   });
 
-  further('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
+  test('a search on a road shows what it has so far, is cancelled at once, and can be asked again', async () => {
     await app.choose('find-aims', 'time outside cadence range');
     await app.press(Key.ESCAPE);
     await app.shows('[data-testid=find-problems]', 'choose a route or a ride');
@@ -239,7 +166,7 @@ describe('what is changed', () => {
     await app.gone('#search-name');
   });
 
-  further('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
+  test('a cassette is built to a goal, compared with one that can be bought, and searched with', async () => {
     await app.shows('[data-testid=built]', '11-12-13-14-16-18-20-22-25-28-32-36');
     await app.shows('[data-testid=builder-figures]', 'nearest stock cassette: 11-12-13-14-15-17-19-21-24-28-32-36');
     await app.shows('[data-testid=builder-figures]', '14.3%');
@@ -266,38 +193,5 @@ describe('what is changed', () => {
     );
     await app.clickText('button', 'Delete');
     await app.gone('[data-testid=built-list]');
-  });
-
-  further('prices are the rider’s own, and the cost of each setup follows them', async () => {
-    await app.choose('find-aims', 'cost');
-    await app.press(Key.ESCAPE);
-    await app.clickText('summary', 'Part prices');
-    await app.type('price-cassette', '500');
-    // On the way to 500 there are searches at 5 and at 50: only with the last does any of them cost so much.
-    await app.shows('[aria-label="Filter results"]', /cost at most €[5-9]\d\d/);
-    const row = await app.driver.findElement(
-      By.xpath("//tr[contains(@class,'ant-table-row')][td[starts-with(.,'€') and string-length(.)=4]]"),
-    );
-    const dear = await row.findElement(By.xpath("td[starts-with(.,'€')]"));
-    await app.driver.executeScript(`arguments[0].scrollIntoView({ block: 'center' })`, dear);
-    await dear.click();
-    await app.shows('[data-testid=details]', 'weight compared with A');
-    // What a setup costs and weighs is said in the words of its job card, here and there.
-    const onCard = async (term: string) =>
-      app.driver.executeScript<string>(
-        `return [...document.querySelectorAll('[data-testid=details] dt')].find((one) => one.textContent === arguments[0]).nextElementSibling.textContent`,
-        term,
-      );
-    const buy = await onCard('to buy');
-    const weight = await onCard('weight compared with A');
-    const [, cost] = /: (€\d+)$/.exec(buy)!;
-    expect(await dear.getText()).toBe(cost);
-    await row.findElement(By.css('button[aria-label^="Add to compare"]')).click();
-    await app.find('[data-setup=d]');
-    await app.press('j');
-    await app.find('[data-testid=card-steps]');
-    await app.choose('target', 'D');
-    await app.shows('[data-testid=card-headline]', weight);
-    await app.shows('[data-testid=card-headline]', `to buy: ${cost}`);
   });
 });

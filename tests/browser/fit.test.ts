@@ -1,5 +1,4 @@
-import { By, Key } from 'selenium-webdriver';
-import { further } from './further';
+import { Key } from 'selenium-webdriver';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -83,26 +82,6 @@ describe('what is only looked at', () => {
     await app.click('[aria-label^="32/36,"]');
     await app.shows('[data-testid=gear-drawn]', '32/36: cage +20.7');
     await app.find('[aria-label^="32/36,"][aria-pressed=true]');
-  });
-
-  further('another chain or another setup is laid over, each chain as long as its links', async () => {
-    const otherMm = () =>
-      app.driver.executeScript<number>(
-        `return document.querySelector('[data-drawn] [data-other-chain]').getTotalLength()`,
-      );
-    const lay = async (text: string) => {
-      await app.click('.ant-select:has([aria-label="Compare with"])');
-      await app.clickText("div[contains(@class,'ant-select-item-option')]", text);
-    };
-    await lay('110 links');
-    await draw('Small-small', '32/11');
-    await app.find('[data-drawn=smallSmall] [data-other-chain]');
-    expect(Math.abs((await otherMm()) - 110 * 12.7)).toBeLessThan(1);
-    await draw('Big-big', '48/36');
-    await lay('B, One ring, wide');
-    await app.find('[data-drawn=bigBig] [data-setup=b] [data-other-chain]');
-    expect(Math.abs((await otherMm()) - 114 * 12.7)).toBeLessThan(1);
-    await app.find('[aria-label*="compared with B, 44/44: +70.3°"]');
   });
 
   test('all gears are run through on their own, to small-small, which can be stopped and begun again', async () => {
@@ -196,18 +175,6 @@ describe('chain length, one step after the other', () => {
 describe('checks, each on a part of its own', () => {
   beforeAll(begin);
 
-  further('losses by both schools, with their spread, and the drag that grows with speed cubed', async () => {
-    await app.shows('[data-testid=loss]', /From 0\.9 W in 48\/36 \(0\.5 to 2\.2 W\) to 2\.2 W in 32\/11/);
-    await app.shows('[data-testid=front-drag]', '0.09 W at 15 km/h, 0.40 W at 25 km/h');
-    await app.type('frontDragCm2', '40');
-    await app.shows('[data-testid=front-drag]', '0.17 W at 15 km/h');
-    await app.type('angleLossPercentPerDeg', '0.2');
-    await app.shows('[data-testid=loss]', /to 3\.\d W in 32\/11/);
-    await app.leaveField();
-    await app.clickText('label', 'ignore');
-    await app.shows('[data-testid=loss]', 'a dirty chain');
-  });
-
   test('the freehub spacer is worked out from lengths; a body is taken from the typical ones', async () => {
     await app.type('spacerMm', '0');
     await app.leaveField();
@@ -275,55 +242,6 @@ describe('what is changed', () => {
     await app.shows('[data-testid=check-totalCapacity]', '41T needed, 41T published');
   });
 
-  further('indexing: the error is drawn at each cog; electronic parts go by family', async () => {
-    await app.type('pullRatio', '1.52');
-    await app.shows('[data-testid=check-indexing]', '+0.31 mm per click, 1.69 mm at both ends');
-    const errors = await app.driver.executeScript<number[]>(
-      `return [...document.querySelectorAll('[aria-label=Indexing] [data-error-mm]')].map((e) => +e.dataset.errorMm)`,
-    );
-    expect(errors).toHaveLength(12);
-    expect(errors[0]).toBeCloseTo(-1.685, 2);
-    expect(errors[11]).toBeCloseTo(1.685, 2);
-    await app.leaveField();
-    await app.clickText('label', 'electronic');
-    await app.type('shifterFamily', 'Tideway radio');
-    await app.type('derailleurFamily', 'Tideway wired');
-    await app.shows('[data-testid=check-indexing]', 'whether the two work together: ask the part makers');
-    await app.type('derailleurFamily', 'tideway radio');
-    await app.shows('[data-testid=check-indexing]', 'OK');
-  });
-
-  further('where the system shifts the front, no shift needs both hands, and the words say so', async () => {
-    await app.clickText('label', 'electronic');
-    await app.choose('frontControl', 'automatic');
-    await app.shows('.ant-select:has(#frontControl)', 'automatic');
-    await app.follow('/gears');
-    await app.clickText('label', 'Shifting');
-    await app.shows('[data-testid=crossover]', 'the system drops to the 32 ring');
-    await app.shows('section[aria-label="Shift sequence"]', 'Double shifts: 0.');
-  });
-
-  further('one ring: what keeps the chain on, with the trade-off; its chain from the one now fitted', async () => {
-    await app.press('2');
-    await app.shows('[data-testid=links-to-add]', 'The 112 links now on the bike: 2 links too short. Fit a new chain');
-    await app.shows('[data-testid=check-retention]', 'a clutch also reduces chain slap');
-    await app.clickText('label', 'none');
-    await app.shows('[data-testid=check-retention]', 'the chain will drop on rough ground');
-    await app.shows('[data-testid=check-freehub]', 'cannot work');
-    await app.shows('[data-testid=check-indexing]', 'OK');
-  });
-
-  further(
-    'a shorter cage hangs slack; without its length there is no drawing, and it says what to measure',
-    async () => {
-      await app.type('cageLengthMm', '56');
-      await app.shows('[data-end=smallSmall]', 'slack');
-      await app.type('cageLengthMm', '');
-      await app.shows('[aria-label="Side view"]', 'Enter the cage length below');
-      expect(await app.driver.findElements(By.css('[data-chain]'))).toHaveLength(0);
-    },
-  );
-
   test('what cannot be is refused beside its field; the text stays, the drawing too', async () => {
     const refused = [
       ['chainstayMm', '300', 'chainstay 300: it runs from 350 to 600 mm'],
@@ -344,7 +262,7 @@ describe('what is changed', () => {
     }
   });
 
-  further('a candidate takes a group of parts as A has it, by one click', async () => {
+  test('a candidate takes a group of parts as A has it, by one click', async () => {
     await app.click('[data-setup=b] [aria-label^="Look at"], [data-setup=b] input');
     await app.find('[data-testid=same-as-a]');
     await app.holds('totalCapacityT', '36');
@@ -353,20 +271,4 @@ describe('what is changed', () => {
     await app.press(Key.chord(Key.CONTROL, 'z'));
     await app.holds('totalCapacityT', '36');
   });
-
-  further(
-    'families come from a list with typical figures, and two names that people typed are no contradiction',
-    async () => {
-      await app.type('cablePullMm', '');
-      await app.type('pullRatio', '');
-      await app.leaveField();
-      await app.type('shifterFamily', 'road, 11-speed, about 2.7 mm per click');
-      await app.type('derailleurFamily', 'mountain, 11-speed, about 3.6 mm per click');
-      await app.leaveField();
-      await app.shows('[data-testid=check-indexing]', '(typical figures)');
-      await app.type('derailleurFamily', 'road, 11-speed, about 2.7 mm per click');
-      await app.leaveField();
-      await app.shows('[data-testid=check-indexing]', 'A click moves 3.78 mm (typical figures)');
-    },
-  );
 });

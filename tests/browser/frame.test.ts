@@ -1,7 +1,6 @@
 import { Key } from 'selenium-webdriver';
 import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { FORMER_PAGES } from '../../src/offline/places';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -29,26 +28,6 @@ describe('the first minute', () => {
     await app.shows('[data-testid=one-or-two]', /1x or 2x for me\? (1x|2x|Neither|Both|Either)/);
     await app.shows('main', 'Road');
   });
-
-  further(
-    'gears typed by key lead to Find, which says whether 1x would work, and what it assumes of the riding',
-    async () => {
-      await app.begin('/gears');
-      await app.find('#first-setup:focus');
-      await app.press('50/34 x 11-30', Key.ENTER);
-      await app.find('[data-testid=easiest]');
-      await app.press('h');
-      await app.shows('[data-testid=one-or-two]', /^1x or 2x for me\? [12]x, going by .+ Both meet your needs/);
-      await app.shows('main', 'assumed for touring: steepest climb 8%');
-      // What the riding is sets all that is assumed.
-      await app.press('b');
-      await app.choose('use', 'time trial');
-      await app.leaveField();
-      await app.press('h');
-      await app.shows('main', 'steepest climb 4%');
-      await app.shows('[data-testid=one-or-two]', '1x or 2x for me?');
-    },
-  );
 
   test('another cassette stands beside the present gears; one that cannot be read is refused in its place', async () => {
     await ask('What would another cassette change?', { 'first-cassette': '11-99' });
@@ -124,42 +103,6 @@ describe('the frame', () => {
     await app.begin('/gears');
     await app.clickText('button', 'open the demo');
     await app.find('[data-gear]');
-  });
-
-  further('titles name the view, and the bike where the page is about one', async () => {
-    await app.resize(1280, 800);
-    await app.follow('/compare');
-    const title = (expected: string) =>
-      app.driver.wait(async () => (await app.driver.getTitle()) === expected, 120_000, expected);
-    await title('Compare · Estuary tourer · Rontel');
-    await app.press('t');
-    await title('Schedule · Rontel');
-    await app.press('f');
-    await title('Compatibility · Estuary tourer · Rontel');
-    await app.choose('bike', 'Pinewood hardtail');
-    await title('Compatibility · Pinewood hardtail · Rontel');
-    await app.choose('bike', 'Estuary tourer');
-    await app.follow('/jobs');
-    await title('Jobs · Estuary tourer · Rontel');
-    await app.click('[data-job=job-winter-ring]');
-    await title('Jobs · One ring for the winter · Estuary tourer · Rontel');
-    await app.open('/work?job=job-hardtail-chain');
-    await app.driver.wait(async () => / · Pinewood hardtail · Workshop · Rontel$/.test(await app.driver.getTitle()));
-  });
-
-  further('on a phone one line holds the bike and the setup in depth, and opens the rest', async () => {
-    await app.resize(390, 844);
-    await app.open('/gears');
-    await app.choose('bike', 'Estuary tourer');
-    await app.shows('[data-bar=setups]', '48/32 x 11-36');
-    expect(await (await app.find('#setup')).isDisplayed()).toBe(false);
-    await app.type('setup', '46/30 x 11-36');
-    await app.shows('[data-testid=range]', '501.8%');
-    await app.type('tyre', '44');
-    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 88)).toFixed(1));
-    await app.fits();
-    expect(await app.faults()).toEqual([]);
-    await app.press(Key.chord(Key.CONTROL, 'z'));
   });
 
   test('the pages of another group are two steps away, and the current one is marked', async () => {

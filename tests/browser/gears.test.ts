@@ -1,5 +1,4 @@
 import { By, Key } from 'selenium-webdriver';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -311,38 +310,4 @@ describe('what is changed', () => {
     expect(rows).toHaveLength(48);
     expect(await app.faults()).toEqual([]);
   });
-
-  further(
-    'any rings by any cogs: what is typed stays while one looks around, and the present gears are marked',
-    async () => {
-      await app.clickText('label', 'Tables');
-      await app.type('table-ringFromT', '38');
-      await app.type('table-ringToT', '48');
-      await app.type('table-cogFromT', '9');
-      await app.type('table-cogToT', '14');
-      await app.leaveField();
-      await app.shows('[data-testid=ring-cog-table] thead', '38');
-      const count = (css: string, wanted: number) =>
-        app.driver.wait(
-          async () => (await app.driver.findElements(By.css(css))).length === wanted,
-          60_000,
-          `${wanted} of ${css}`,
-        );
-      await count('[data-testid=ring-cog-table] tbody td', 11 * 6);
-      // Of 48 with 11 to 14.
-      await count('[data-present]', 4);
-      await app.clickText('label', 'Cadence at a speed');
-      await app.type('table-speedKmh', '30');
-      await app.leaveField();
-      await app.shows('[data-present="48/12"]', '57.0');
-      await app.follow('/compare');
-      await app.follow('/gears');
-      await app.shows('[data-present="48/12"]', '57.0');
-      await app.type('table-ringToT', '30');
-      await app.leaveField();
-      await app.shows('[data-testid=table-empty]', 'The smaller number must come first');
-      await app.shows('[data-testid=cadence-table]', '48/11');
-      await app.fits();
-    },
-  );
 });

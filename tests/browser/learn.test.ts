@@ -14,7 +14,6 @@ import {
 } from '../../src/core/lesson';
 import type { Dataset, LearnerRecord, Preferences } from '../../src/records';
 import { drillText } from '../../src/messages/drills';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -122,26 +121,6 @@ test('whoever wants no motion sees stills; one gear alone or two', async () => {
   expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
 });
 
-further('in slow motion the crank is on its way for a while, and can be stopped there', async () => {
-  await app.devTools('Emulation.setEmulatedMedia', {
-    features: [{ name: 'prefers-reduced-motion', value: 'no-preference' }],
-  });
-  await app.open('/learn');
-  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
-  await app.click('[aria-label="Slow motion"]');
-  await app.clickText('button', 'Turn the crank once');
-  await app.shows('[data-testid=told]', /Crank 0\.[1-9]/);
-  await app.clickText('button', 'Stop');
-  await app.find('button:not([disabled]) + button');
-  const stopped = await app.text('[data-testid=told]');
-  expect(stopped).toMatch(/Crank 0\.\d/);
-  await app.settled();
-  expect(await app.text('[data-testid=told]')).toBe(stopped);
-  await app.clickText('button', 'Back to the start');
-  await app.shows('[data-testid=told]', 'Crank 0 turns');
-  await app.devTools('Emulation.setEmulatedMedia', { features: [] });
-});
-
 test('a lesson: read, done, predicted wrongly, told why, and kept', async () => {
   await app.begin('/learn?view=lessons&lesson=ratio');
   await app.shows('article h2', 'The ratio');
@@ -175,41 +154,6 @@ test.each([
   if (lesson === 'steps') {
     for (const button of await app.driver.findElements(By.css('article ol button'))) await button.click();
   } else await app.clickText(tag, text);
-  await app.find('[data-testid=task-done]');
-});
-
-further('the cage, the chain, the band and the closeness are moved by keys', async () => {
-  await app.open('/learn?view=lessons&lesson=capacity');
-  await app.clickText('label', 'Big-big');
-  await app.clickText('label', 'Small-small');
-  await app.find('[data-testid=task-done]');
-  await app.open('/learn?view=lessons&lesson=chainLength');
-  for (let tries = 0; tries < 4; tries += 1) await app.clickText('button', 'Remove 2 links');
-  await app.find('[data-testid=task-done]');
-  for (const [lesson, key] of [
-    ['overlap', Key.END],
-    ['gaps', Key.HOME],
-  ] as const) {
-    await app.open(`/learn?view=lessons&lesson=${lesson}`);
-    await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
-    await app.press(key);
-    await app.find('[data-testid=task-done]');
-  }
-  await app.open('/learn?view=lessons&lesson=speed');
-  const kmh = Number(/(\d+) km\/h/.exec(await app.text('[aria-label="To do"]'))![1]);
-  await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
-  for (let rpm = 60; rpm < 87; rpm += 1) await app.press(Key.ARROW_RIGHT);
-  const gears = await app.driver.findElements(By.css('[aria-label="Gear"] label'));
-  for (const gear of gears) {
-    await gear.click();
-    const speed = Number(/= ([\d.]+) km/.exec(await app.text('[aria-label="To do"]'))![1]);
-    if (Math.abs(speed - kmh) < 1) break;
-  }
-  await app.driver.executeScript('arguments[0].focus()', await app.find('[role=slider]'));
-  const done = async () => (await app.driver.findElements(By.css('[data-testid=task-done]'))).length > 0;
-  const speedNow = async () => Number(/= ([\d.]+) km/.exec(await app.text('[aria-label="To do"]'))![1]);
-  for (let tries = 0; tries < 8 && !(await done()); tries += 1)
-    await app.press((await speedNow()) < kmh ? Key.ARROW_RIGHT : Key.ARROW_LEFT);
   await app.find('[data-testid=task-done]');
 });
 

@@ -1,7 +1,6 @@
 import { By } from 'selenium-webdriver';
 import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { Front } from '../support/front';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let front: Front;
@@ -118,35 +117,6 @@ describe('what one visit is enough for', () => {
     expect(await sizeOf(touch!)).toBe('180x180');
   });
 
-  further('the shortcuts of its icon lead to a new job and to the comparison, with the server gone', async () => {
-    const { shortcuts } = await readManifest();
-    front.takeAway();
-    expect(shortcuts.map(({ name }) => name)).toEqual(['New job', 'Compare']);
-    await app.open(within(shortcuts[0]!.url));
-    await app.find('[data-testid=card-steps]');
-    await app.open(within(shortcuts[1]!.url));
-    await app.find('[data-testid=one-or-two]');
-  });
-
-  further('the links between the pages lead on with the server gone', async () => {
-    front.takeAway();
-    const way = [
-      ['Plan', '/needs'],
-      ['Compatibility', '/compatibility'],
-      ['Workshop', '/jobs'],
-      ['Parts', '/parts'],
-      ['Plan', '/needs'],
-      ['Needs', '/needs'],
-      ['Gears', '/gears'],
-    ] as const;
-    for (const [name, path] of way) {
-      await app.clickText("nav[@aria-label='Pages']//a", name);
-      await app.find(`nav a[href="${BASE_PATH}${path}"][aria-current=page]`);
-      await app.find('main:not([aria-busy])');
-    }
-    await app.find('[data-gear]');
-  });
-
   test('the icon counts the re-checks that are due', async () => {
     const remove = await app.onEveryPage(
       `Object.defineProperty(navigator, 'setAppBadge', { value: async (count) => { window.badge = count; } });`,
@@ -178,7 +148,7 @@ describe('what one visit is enough for', () => {
     await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
   });
 
-  further('rides that another app shares are imported once, with the server gone', async () => {
+  test('rides that another app shares are imported once, with the server gone', async () => {
     front.takeAway();
     await share({ 'hill über.gpx': GPX('Hill', 47), 'valley.gpx': GPX('Valley', 46) });
     await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
@@ -234,7 +204,7 @@ describe('what changes what the browser keeps', () => {
     await app.shows('[data-testid=range]', '501.8%');
   });
 
-  further('files shared before the app works offline are lost, and the page says why', async () => {
+  test('files shared before the app works offline are lost, and the page says why', async () => {
     await app.driver.executeAsyncScript(
       `const done = arguments[0];
      navigator.serviceWorker.getRegistration().then((kept) => kept.unregister()).then(done);`,

@@ -2,12 +2,10 @@ import { gzipSync } from 'fflate';
 import { By, Key } from 'selenium-webdriver';
 import { writeRideCsv } from '@/formats/ride/ride-csv';
 import { writeTcx } from '@/formats/ride/tcx';
-import { ONE_RING, TOURER } from '../support/setups';
+import { TOURER } from '../support/setups';
 import { fitActivity } from '../support/fit-file';
-import { hills, knownRide, RESISTANCE } from '../support/known-rider';
 import { fixtureRide, gpxOf } from '../support/ride-fixtures';
 import { simulateRide } from '../support/rides';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -49,41 +47,6 @@ describe('the rides of the demo workshop', () => {
     expect(await app.download('.csv')).toContain(
       'chainring_t,cog_t,hub_stage,time_s,distance_m,share_percent,mean_cadence_rpm,confidence_percent\r\n',
     );
-  });
-
-  further('the simulation paces climbs by what can be held, and shifts at the range on request', async () => {
-    const rearShifts = async () => Number((await app.text('[data-testid=counts]')).match(/rear shifts\s+(\d+)/)![1]);
-    await app.shows('[data-testid=counts]', 'rear shifts');
-    const asRidden = await rearShifts();
-    await app.choose('power', 'by duration of each climb');
-    await app.shows('[data-testid=ridden-by]', 'Each climb at the power you can hold to its top');
-    await app.shows('[data-testid=counts]', /Reserve left at least\s+\d+%/);
-    await app.choose('power', 'steady');
-    await app.choose('shifts', 'at the cadence range');
-    await app.shows('[data-testid=ridden-by]', 'Shifts whenever the cadence leaves');
-    await app.find('[data-testid=counts]');
-    expect(await rearShifts()).not.toBe(asRidden);
-  });
-
-  further('the ride-through counts for every setup, and follows wind and surface', async () => {
-    await app.shows('[data-testid=counts]', /front shifts\s+27\s+0\s+31/);
-    const time = async () => (await app.text('[data-testid=counts]')).match(/time\s+(\S+)/)![1]!;
-    const calm = await time();
-    await app.type('headwind', '30');
-    await app.driver.wait(async () => (await time()) > calm, 60_000, 'a headwind slows');
-    expect(await app.driver.findElements(By.css('[data-lane=rpm]'))).toHaveLength(3);
-    await app.type('headwind', '99');
-    await app.leaveField();
-    await app.shows('#headwind-problem', 'headwind 99: it runs from −60 to 60 km/h');
-  });
-
-  further('the season counts rides of all bikes by month, bike and surface', async () => {
-    await app.shows('[data-testid=season-table]', 'Sep 2026');
-    await app.choose('ride-surface', 'gravel');
-    await app.clickText("*[@data-testid='season']//label", 'Surface');
-    await app.shows('[data-testid=season-table]', /gravel\s+1\s/);
-    await app.clickText("*[@data-testid='season']//label", 'Bike');
-    await app.shows('[data-testid=season-table]', 'Estuary tourer');
   });
 
   test('rides and routes go out as TCX, CSV and GPX; a removed ride comes back by undo', async () => {
@@ -131,7 +94,7 @@ describe('files, one beside the other', () => {
     await app.shows(jobs, /again\.csv\s+saved as a ride/);
   });
 
-  further('dates in which day or month may come first need a choice, with all else filled in', async () => {
+  test('dates in which day or month may come first need a choice, with all else filled in', async () => {
     const rows = [...ridden(400, 9).speedMs].map((speed, i) => {
       const time = new Date(Date.UTC(2026, 3, 3, 8, 0, i)).toISOString().slice(11, 19);
       return `03/04/2026,${time},${(speed * 3.6).toFixed(1)},${80 + (i % 3)}`;
@@ -176,7 +139,7 @@ describe('files, one beside the other', () => {
 describe('what changes what others see', () => {
   beforeEach(begin);
 
-  further('a heap of files can be cancelled: what came in stays, the rest says that it did not', async () => {
+  test('a heap of files can be cancelled: what came in stays, the rest says that it did not', async () => {
     const files = Array.from({ length: 12 }, (_, i) => [
       `${i}.tcx`,
       writeTcx(`${i}`, START + i * 1e8, ridden(3000, 50 + i)),
@@ -218,32 +181,7 @@ describe('what changes what others see', () => {
     expect(rides.every(({ gearSeconds }) => gearSeconds !== undefined)).toBe(true);
   });
 
-  further('hilly rides tell their rider: power and air, taken over by Needs on request, and undone', async () => {
-    // The rider, the bike and the load of the demo bike.
-    const resistance = { ...RESISTANCE, massKg: 105 };
-    const hilly = (seed: number) =>
-      writeTcx(
-        `Hills ${seed}`,
-        START + seed * 86_400_000,
-        knownRide(hills(40_000, seed), { resistance, freewheels: true, heightNoiseM: 0.3, seed }),
-      );
-    await bring({ 'a.tcx': hilly(3), 'b.tcx': hilly(7) });
-    await app.shows('[data-testid=import-progress]', '2 files: 2 saved');
-    await app.shows('[data-testid=efforts]', /5 min\s+\d+ ± \d+ W/);
-    await app.shows('[data-testid=resistance]', /drag area 0\.4\d m² ± 0\.0\d/);
-    await app.shows('[data-testid=habit]', /To an easier gear below \d+ rpm and to a harder one above \d+ rpm/);
-    await app.shows('[data-testid=ridden-by]', 'Shifts as on your rides');
-    await app.shows('[data-testid=ridden-costs]', /Chain wear by the kilometre, against A\s+100%/);
-    await app.click('[data-testid=take-over]');
-    await app.shows('[data-testid=ridden]', 'In use.');
-    const brief = async () => (await app.stored<{ bikes: { brief: { cdaM2?: number } }[] }>()).bikes[0]!.brief;
-    expect((await brief()).cdaM2).toBeCloseTo(0.42, 1);
-    await app.press(Key.chord(Key.CONTROL, 'z'));
-    await app.until(async () => (await brief()).cdaM2 === undefined, 'a drag area that is assumed again');
-    await app.shows('[data-testid=ridden]', /drag area 0\.4\d m²/);
-  });
-
-  further('files are dropped, too: three at once, one of them broken', async () => {
+  test('files are dropped, too: three at once, one of them broken', async () => {
     await app.driver.executeScript(
       `const transfer = new DataTransfer();
      for (const [name, text] of arguments[0]) transfer.items.add(new File([text], name));
@@ -271,18 +209,7 @@ describe('what changes what others see', () => {
     await app.shows('[data-testid=sure]', 'The rollout is measured');
   });
 
-  further('a ride on another cassette than the one in the workspace is noticed', async () => {
-    await app.press('2');
-    await app.shows('[aria-label=Import]', 'assumed to be on 44 x 10-44');
-    const other = { ...ONE_RING, cogs: [10, 12, 14, 16, 18, 21, 24, 28, 33, 39, 45, 51] };
-    await bring({ 'one.csv': writeRideCsv(ridden(3000, 8, 2192.8, other)) });
-    await app.shows('[data-testid=likelier]', /The ratios fit 44 x 10-51/);
-    await app.clickText('button', 'Use for this ride');
-    await app.shows('[aria-label="Gear usage"] h2', '44 x 10-51');
-    await app.gone('[data-testid=likelier]');
-  });
-
-  further('the sensor is decoded live, and its ride is saved with its gears', async () => {
+  test('the sensor is decoded live, and its ride is saved with its gears', async () => {
     await app.choose('sensor-faster', '240');
     await app.clickText('button', 'Start');
     await app.shows('[data-testid=live-gear]', /\d+\/\d+/);
@@ -296,19 +223,5 @@ describe('what changes what others see', () => {
     const heard = rides.find(({ name }) => name.includes('from the sensor'))!;
     expect(heard.gearSeconds).toHaveLength(24);
     expect(heard.gearSeconds!.some((seconds) => seconds > 0)).toBe(true);
-  });
-
-  further('a day at one sample a second is read while the page goes on; it can be cancelled', async () => {
-    const day = writeRideCsv(ridden(86_400, 9));
-    await bring({ 'day.csv': day });
-    // The page answers while the worker reads.
-    await app.shows(jobs, 'day.csv');
-    await app.press('f');
-    await app.shows('h1', 'Compatibility');
-    await app.press('i');
-    await app.shows('[data-testid=use-sentence]', 'Most in');
-    await bring({ 'day-again.csv': `${day}\n` });
-    await app.clickText('button', 'Cancel');
-    await app.shows(jobs, /day-again\.csv\s+(cancelled|kept|the same)/);
   });
 });

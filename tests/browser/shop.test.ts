@@ -1,5 +1,4 @@
 import { By, Key } from 'selenium-webdriver';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -19,29 +18,6 @@ describe('parts, each at one of its own', () => {
   beforeAll(async () => {
     await app.begin('/parts');
     await app.find('[data-part=chain-worn]');
-  });
-
-  further('a weight is typed from the own scale, with its resolution; the demo scale is there to try', async () => {
-    await app.click('[data-part=ring-30]');
-    await app.clickText('button', 'weigh it');
-    await app.type('own-scale', '42.5');
-    await app.shows('#own-scale-problem', '42.5 g is not a multiple of 1 g');
-    await app.click('.ant-select:has([aria-label="Resolution of the scale"])');
-    await app.clickText("div[contains(@class,'ant-select-item-option')]", '0.1 g');
-    await app.type('own-scale', '42.5');
-    await app.clickText('button', 'Save the weight');
-    await app.gone('[data-testid=scale]');
-    await app.holds('part-mass', '42.5');
-    await app.holds('part-resolution', '0.1');
-    await app.shows('[data-testid=part-sheet]', 'weighed 42.5 g ± 0.05 g');
-    await app.clickText('button', 'weigh it');
-    await app.clickText('button', 'Try the demo scale');
-    await app.shows('[data-testid=demo-scale]', 'Demo.');
-    await app.clickText('button', 'Put the part on');
-    await app.shows('[data-testid=demo-scale]', 'stable');
-    await app.clickText('button', 'Use the demo reading');
-    await app.gone('[data-testid=scale]');
-    await app.shows('[data-testid=part-sheet]', /weighed 4[23] g ± 0.5 g/);
   });
 
   test('bad input is said with value and bounds, and nothing is lost', async () => {
@@ -71,23 +47,6 @@ describe('parts, each at one of its own', () => {
     await app.shows('[data-testid=parts-count]', '3 of 22 entries');
     await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
   });
-
-  further('a currency is chosen once; a part bought abroad keeps its own, and sums stay apart', async () => {
-    const choose = async (id: string, code: string) => {
-      await app.choose(id, code);
-      await app.shows(`.ant-select:has(#${id})`, code);
-    };
-    await app.follow('/settings');
-    await choose('currency', 'CHF');
-    await app.follow('/parts');
-    await app.shows('tr:has([data-part=chain-new])', '€34');
-    await app.click('[data-part=chain-new]');
-    await choose('part-currency', 'SEK');
-    await app.click('[aria-label="Close the part"]');
-    await app.shows('tr:has([data-part=chain-new])', 'SEK');
-    await app.follow('/settings');
-    await choose('currency', 'EUR');
-  });
 });
 
 describe('stock', () => {
@@ -111,7 +70,7 @@ describe('stock', () => {
     await isSound();
   });
 
-  further('several at once, one step of undo; a part that a job names goes with a word', async () => {
+  test('several at once, one step of undo; a part that a job names goes with a word', async () => {
     for (const id of ['ring-40', 'ring-44']) await app.click(`tr:has([data-part=${id}]) .ant-checkbox-input`);
     await app.shows('[data-testid=bulk]', '2 parts');
     await app.driver.findElement(By.css('[aria-label="Location of the selected parts"]')).sendKeys('crate 9');
@@ -150,17 +109,6 @@ describe('stock', () => {
     await app.give('[data-testid=parts-file]', { 'broken.csv': 'kind,name\nchain,"open' });
     await app.shows('.ant-modal', 'ends inside a quoted cell');
   });
-
-  further('an entry is begun from a built-in one; a bike takes stock of itself', async () => {
-    await app.click('.ant-select:has(#add-part)');
-    await app.driver.switchTo().activeElement().sendKeys('11-42, 11-speed', Key.ENTER);
-    await app.shows('[data-testid=part-sheet]', 'Cassette 11-42, 11-speed');
-    await app.choose('of-bike', 'Pinewood hardtail');
-    await app.shows('[data-testid=made-of]', 'No weight in stock for big ring, crank');
-    await app.clickText('button', 'Add the parts of setup A');
-    await app.shows('[data-testid=parts-count]', '29 entries');
-    await app.shows('[data-testid=made-of]', 'Nothing to buy');
-  });
 });
 
 describe('the parts that a setup is made of', () => {
@@ -178,7 +126,7 @@ describe('the parts that a setup is made of', () => {
     await app.holds('part-totalCapacityT', '41');
   });
 
-  further('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
+  test('a shared part is named as shared; an empty bike and a copy of a bike share nothing', async () => {
     const menu = async (item: string) => {
       await app.click('[aria-label="Rename, duplicate or delete the bike"]');
       await app.clickText('span', item);
@@ -368,56 +316,5 @@ describe('log', () => {
     await app.press('c');
     expect(await app.download('.csv')).toContain('Creak from the left pedal,"45 km, not recorded",45');
     await isSound();
-  });
-
-  further('a swap by the rides on either side of it, and what passing a limit came to', async () => {
-    await app.shows('[data-testid=before-after]', /\d+% of the time outside cadence range/);
-    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 0 of 1 worked');
-    await app.press('f');
-    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'workshop-proven');
-    await app.type('setup', '50/32 x 11-36');
-    await app.leaveField();
-    await app.shows(
-      '[data-testid=check-ringDifference]',
-      'In your log, past the limit by as much: this derailleur: 0 of 1 worked',
-    );
-  });
-
-  further('a bike that has long run past a limit, and an experiment, are recorded by hand', async () => {
-    await app.clickText('label', 'Long-term use past a limit');
-    await app.shows('[data-testid=trial-of]', 'exceeds no known published limit');
-    await app.follow('/gears');
-    await app.type('setup', '50/32 x 11-36');
-    await app.leaveField();
-    await app.follow('/log');
-    await app.clickText('label', 'Long-term use past a limit');
-    await app.shows('[data-testid=trial-of]', '50/32 x 11-36 exceeds: capacity by 2T, front derailleur by 2T.');
-    await app.type('trial-text', 'two winters, no trouble');
-    await app.clickText('button', 'Record');
-    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 1 of 2 worked');
-    await app.shows('[data-testid=timeline] li', 'Used past a limit: 50/32 x 11-36');
-    // Put back, it counts against the limit alone that is named as the cause.
-    await app.clickText('label', 'Long-term use past a limit');
-    await app.type('trial-text', 'the cage rubs');
-    await app.choose('trial-outcome', 'put back');
-    await app.clickText("*[@data-testid='causes']//label", 'Front derailleur, 2T past');
-    await app.clickText('button', 'Record');
-    await app.shows('[data-testid=outcomes]', 'Front derailleur, 2T past the limit: this derailleur: 1 of 3 worked');
-    await app.shows('[data-testid=outcomes]', 'Capacity, 2T past the limit: this derailleur: 1 of 1 worked');
-    await app.clickText('label', 'An experiment');
-    await app.type('trial-text', 'another guide pulley');
-    await app.clickText('button', 'Record');
-    await app.shows('[data-testid=timeline] li', 'another guide pulley: no effect');
-    await isSound();
-  });
-
-  further('distances of parts, and the history on paper', async () => {
-    await app.shows('[aria-label="Parts of this bike"]', /Chain, 12-speed, second season\s+2512 km/);
-    await app.driver.executeScript('window.print = () => undefined');
-    await app.press('k');
-    const paper = await app.find('[data-testid=history-paper]');
-    // It is laid out beside the window, where nothing counts as shown.
-    expect(await paper.getAttribute('textContent')).toMatch(/^Estuary tourer[\s\S]*put back[\s\S]*second season/);
-    expect(await app.pdfPages()).toBeLessThanOrEqual(3);
   });
 });

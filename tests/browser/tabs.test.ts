@@ -1,7 +1,6 @@
 import { Key } from 'selenium-webdriver';
 import { readBackup } from '../../src/formats/read-backup';
 import type { BikeRecord } from '../../src/records';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -108,28 +107,6 @@ describe('one tab', () => {
   });
 });
 
-const METRES_A_DEGREE = 111_195;
-const route = (name: string, height: (i: number) => number) =>
-  `<?xml version="1.0"?><gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1"><trk><name>${name}</name><trkseg>${Array.from(
-    { length: 120 },
-    (_, i) => `<trkpt lat="${(i * 20) / METRES_A_DEGREE}" lon="0"><ele>${height(i)}</ele></trkpt>`,
-  ).join('')}</trkseg></trk></gpx>`;
-
-further('routes with heights that mean “no data” are imported without them, and backups stay readable', async () => {
-  await app.begin('/rides');
-  await app.give('[data-testid=ride-files]', {
-    'fen.gpx': route('Fen', (i) => (i % 5 === 2 ? -32768 : i)),
-    ' .gpx': route(' ', (i) => i),
-    'high.gpx': route('High', () => 9100),
-  });
-  await app.shows('[data-testid=import-jobs]', /24 impossible elevations/);
-  await app.shows('[data-testid=import-jobs]', /120 of its 120 heights are below -500 m or above 9000 m/);
-  await app.follow('/settings');
-  await app.clickText('button', 'Save a backup');
-  const result = readBackup(await app.download('.json'));
-  if (!result.ok) throw new Error(result.failure.message);
-  expect(result.dataset.routes.map(({ name }) => name)).toEqual(expect.arrayContaining(['Fen', 'ride']));
-});
 
 /** Writes into a table past Rontel, as another program would. */
 const putPast = (table: string, records: readonly object[]) =>

@@ -3,7 +3,6 @@ import { request } from 'node:http';
 import { Key } from 'selenium-webdriver';
 import type { BikeRecord } from '../../src/records';
 import { readBackup } from '../../src/formats/read-backup';
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -163,7 +162,7 @@ test('a newer Rontel in another window: this one lets go, and says that nothing 
   );
 });
 
-further('held up by another window it says so after some seconds, with what to do, and goes on by itself', async () => {
+test('held up by another window it says so after some seconds, with what to do, and goes on by itself', async () => {
   await app.begin('/gears');
   await app.driver.get(`${app.url}/icon.svg`);
   // Another window with the data of an older layout open, which does not let go.

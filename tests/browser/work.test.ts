@@ -1,4 +1,3 @@
-import { further } from './further';
 import { AppInBrowser } from './harness';
 
 let app: AppInBrowser;
@@ -192,63 +191,60 @@ async function bookSeason(setup: string): Promise<void> {
   await app.shows('[data-testid=card-headline]', 'Cassette swap');
 }
 
-further(
-  'a seasonal swap and back on a phone: the way back waits, starts from what is there, and is short',
-  async () => {
-    await bookSeason('48/32 x 11-34 12s');
-    await app.type('job-name', 'Winter cassette');
-    await app.type('due-on', '2027-01-10');
-    await app.type('back-on', '2027-04-10');
-    await app.leaveField();
-    await app.shows('[data-testid=card-settled]', 'leave it as it is');
-    await app.click('[data-testid=book]:not([disabled])');
-    await app.shows('[aria-label=Job]', 'Winter cassette');
-    const { jobs } = await app.stored<{ jobs: { id: string; name: string }[] }>();
-    const id = (name: string) => jobs.find((job) => job.name === name)!.id;
+test('a seasonal swap and back on a phone: the way back waits, starts from what is there, and is short', async () => {
+  await bookSeason('48/32 x 11-34 12s');
+  await app.type('job-name', 'Winter cassette');
+  await app.type('due-on', '2027-01-10');
+  await app.type('back-on', '2027-04-10');
+  await app.leaveField();
+  await app.shows('[data-testid=card-settled]', 'leave it as it is');
+  await app.click('[data-testid=book]:not([disabled])');
+  await app.shows('[aria-label=Job]', 'Winter cassette');
+  const { jobs } = await app.stored<{ jobs: { id: string; name: string }[] }>();
+  const id = (name: string) => jobs.find((job) => job.name === name)!.id;
 
-    // The way back waits: nothing can be ticked on it yet.
-    await app.resize(390, 844);
-    await app.open(`/work?job=${id('Back: Winter cassette')}`);
-    await app.shows('[data-testid=waits]', 'Waits for “Winter cassette”');
-    await app.clickText('a', 'Open the first job');
+  // The way back waits: nothing can be ticked on it yet.
+  await app.resize(390, 844);
+  await app.open(`/work?job=${id('Back: Winter cassette')}`);
+  await app.shows('[data-testid=waits]', 'Waits for “Winter cassette”');
+  await app.clickText('a', 'Open the first job');
 
-    // Winter cassette: a short card, because the turns and the spacer of last time are known.
-    await at('wheelOut');
-    for (const step of ['wheelOut', 'cassetteOff', 'spacer', 'cassetteOn', 'wheelIn']) await done(step);
-    await at('bGap');
-    await app.shows('[data-testid=step]', '1.5 turns out, as last time');
-    await app.type('reading', '5.5');
-    await app.type('reading-turns', '-1.5');
-    await app.shows('[data-testid=judged-turns]', 'on target');
-    await app.find('[data-testid=step][data-kept=true]');
-    await app.driver.navigate().refresh();
-    await at('bGap');
-    await app.holds('reading-turns', '-1.5');
-    for (const step of ['bGap', 'indexing', 'bigBig', 'smallSmall']) await done(step);
-    await at('signOff');
-    await app.clickText('button', 'works');
-    await app.click('[data-testid=sign]:not([disabled])');
-    await app.shows('[data-testid=signed-off]', 'Its setup is A now');
+  // Winter cassette: a short card, because the turns and the spacer of last time are known.
+  await at('wheelOut');
+  for (const step of ['wheelOut', 'cassetteOff', 'spacer', 'cassetteOn', 'wheelIn']) await done(step);
+  await at('bGap');
+  await app.shows('[data-testid=step]', '1.5 turns out, as last time');
+  await app.type('reading', '5.5');
+  await app.type('reading-turns', '-1.5');
+  await app.shows('[data-testid=judged-turns]', 'on target');
+  await app.find('[data-testid=step][data-kept=true]');
+  await app.driver.navigate().refresh();
+  await at('bGap');
+  await app.holds('reading-turns', '-1.5');
+  for (const step of ['bGap', 'indexing', 'bigBig', 'smallSmall']) await done(step);
+  await at('signOff');
+  await app.clickText('button', 'works');
+  await app.click('[data-testid=sign]:not([disabled])');
+  await app.shows('[data-testid=signed-off]', 'Its setup is A now');
 
-    // In spring the way back starts from the bike as it is, and buys nothing.
-    await app.open(`/work?job=${id('Back: Winter cassette')}`);
-    await at('wheelOut');
-    await app.fits();
-    expect(await app.faults()).toEqual([]);
-    for (const step of ['wheelOut', 'cassetteOff', 'spacer', 'cassetteOn', 'wheelIn']) await done(step);
-    await at('bGap');
-    await app.shows('[data-testid=step]', '1.5 turns in (clockwise), as last time');
-    for (const step of ['bGap', 'indexing', 'bigBig', 'smallSmall']) await done(step);
-    await at('signOff');
-    await app.clickText('button', 'works');
-    await app.click('[data-testid=sign]:not([disabled])');
-    await app.shows('[data-testid=signed-off]', 'Its setup is A now');
-    await app.resize(1280, 800);
-    await app.open('/gears');
-    await app.holds('setup-a', '48/32 x 11-36');
-    expect(await app.complaints()).toEqual([]);
-  },
-);
+  // In spring the way back starts from the bike as it is, and buys nothing.
+  await app.open(`/work?job=${id('Back: Winter cassette')}`);
+  await at('wheelOut');
+  await app.fits();
+  expect(await app.faults()).toEqual([]);
+  for (const step of ['wheelOut', 'cassetteOff', 'spacer', 'cassetteOn', 'wheelIn']) await done(step);
+  await at('bGap');
+  await app.shows('[data-testid=step]', '1.5 turns in (clockwise), as last time');
+  for (const step of ['bGap', 'indexing', 'bigBig', 'smallSmall']) await done(step);
+  await at('signOff');
+  await app.clickText('button', 'works');
+  await app.click('[data-testid=sign]:not([disabled])');
+  await app.shows('[data-testid=signed-off]', 'Its setup is A now');
+  await app.resize(1280, 800);
+  await app.open('/gears');
+  await app.holds('setup-a', '48/32 x 11-36');
+  expect(await app.complaints()).toEqual([]);
+});
 
 test('a trial accepted with limits on a phone: the gears stay out on the card, in the log and with the setup', async () => {
   for (const [title, step] of [

@@ -1,4 +1,4 @@
-import { JSON_BODY } from '../../../tests/support/json-body';
+import { JSON_BODY, sendTo } from '../../../tests/support/json-body';
 import { mutatedJson, mutatedTexts } from '../../../tests/support/mutate';
 import type { Problem } from '../../records/exchange/http';
 import { BODIES_AT_ONCE, BODY_MS_MAX } from './_http/body';
@@ -53,7 +53,7 @@ const BODIES = {
 } as const;
 
 async function ask(post: (request: Request) => Promise<Response>, body: string): Promise<void> {
-  const response = await post(new Request('http://localhost/api', { method: 'POST', headers: JSON_BODY, body }));
+  const response = await sendTo(post, body);
   const text = await response.text();
   if (response.status === 200) {
     expect(text).not.toMatch(/:\s*(NaN|Infinity)/);

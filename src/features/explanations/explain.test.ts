@@ -1,10 +1,8 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { fillBrief, needsOf } from '../../core/needs';
 import { checkCapacity, directPitches, fitReport } from '../../core/fit';
 import { bigChange, gearReport, shiftPath, type Setup } from '../../core/gears';
-import { explainClimbSpeed, explainEasiestNeed, explainHardestNeed, explainPower } from './brief';
 import type { Explanation } from './explanation';
 import { explainChain, explainCheck } from './fit';
 import {
@@ -23,7 +21,6 @@ import {
   type GearContext,
 } from './gears';
 import { bigChangeWords, clicksText, crossoverWords } from './shifting';
-import { METRIC } from '../units/measures';
 import { cases } from '../../../tests/support/fuzz';
 
 const RIDING = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
@@ -98,33 +95,6 @@ describe('workings can be checked with pencil and paper', () => {
   });
 });
 
-describe('the brief', () => {
-  const said = { riderMassKg: 72, bikeMassKg: 15, loadMassKg: 18 };
-  const brief = fillBrief({ preferredRpm: 88, highRpm: 98, climbingRpm: 65, topSpeedKmh: 45, ...said, powerW: 180 });
-  const needs = needsOf(brief);
-
-  test('power by effort, or as typed', () => {
-    const taken = fillBrief({ preferredRpm: 88, ...said });
-    const text = textOf(explainPower(taken, needsOf(taken), false));
-    expect(text).toContain('steady: 2.2 W/kg × 72 kg = 158 W');
-    expect(text).toContain('work above it: 200 J/kg × 72 kg = 14400 J');
-    expect(text).toContain('critical power: 158.4 − 14400 ÷ 3600 = 154.4 W');
-    expect(textOf(explainPower(brief, needs, true))).toContain('as typed');
-  });
-
-  test('the climb in newtons, and the gears that it asks for', () => {
-    const climb = textOf(explainClimbSpeed(brief, needs, METRIC));
-    expect(climb).toContain('all-up: 72 + 15 + 18 = 105 kg');
-    expect(climb).toContain('Martin et al.');
-    const helped = fillBrief({ ...said, powerW: 180, assistFactor: 1, assistMaxW: 100 });
-    expect(textOf(explainClimbSpeed(helped, needsOf(helped), METRIC))).toContain('W + motor 100 W) × 0.96');
-    // 105 × 9.80665 × (sin θ + 0.006 cos θ) at 8%.
-    expect(climb).toContain(': 88.3 N');
-    expect(textOf(explainEasiestNeed(brief, needs, METRIC))).toContain('× 1000 ÷ (65 rpm × 60)');
-    expect(textOf(explainHardestNeed(brief, needs, METRIC))).toContain('45 km/h × 1000 ÷ (98 rpm × 60) = 7.653 m');
-  });
-});
-
 describe('fit', () => {
   const checks = (setup: Setup) =>
     fitReport({
@@ -164,15 +134,6 @@ describe('shifting in words', () => {
       easier: 'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6%',
       harder: 'At the 13, change up to the 48 ring and go 4 clicks easier (1 push): +2.6%',
     });
-  });
-
-  test('a hub’s change is one of stage, not of ring', () => {
-    const setup = { ...ONE_RING, hubStages: [1, 0.7] };
-    const [crossover] = shiftPath(setup).crossovers;
-    const { easier, harder } = crossoverWords(crossover!, setup, { easier: 3, harder: 3 });
-    expect(easier).toContain('drop to the hub’s ×0.7');
-    expect(harder).toContain('change up to the hub’s ×1');
-    expect(easier).not.toContain('ring');
   });
 
   test('over a crest', () => {

@@ -102,17 +102,6 @@ test('a column of several has its sign and title; no two parts have one key; eve
   );
 });
 
-test('nothing is chosen: no line, no mark; a hub stage stands behind its ring', () => {
-  const { scene } = drawn([{ ...TOURER, hubStages: [1, 0.7] }], 'none');
-  expect(scene.across.some(({ key }) => key === 'plumb')).toBe(false);
-  const { parts } = scene.columns[0]!;
-  expect(looks(parts).some((look) => look.includes('selected'))).toBe(false);
-  const rings = parts.flatMap(({ shapes }) => shapes.filter(({ look }) => look === 'ring'));
-  expect(rings.map((shape) => shape.kind === 'text' && shape.tail?.text)).toEqual(
-    expect.arrayContaining([undefined, '×0.7']),
-  );
-});
-
 test('what is said of a need stands on no rung, also where both rings reach far down', () => {
   const wide = { chainrings: [48, 32], cogs: [11, 13, 15, 17, 19, 21, 24, 28, 32, 45, 51], hubStages: [1] };
   for (const width of [360, 400, 700, 1240]) {

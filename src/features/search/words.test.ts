@@ -5,12 +5,10 @@ import {
   FIND_AIMS,
   SetupBuilder,
   BRIEF_ASKS,
-  closestMisses,
   fillFind,
   findQuestion,
   findSetups,
   layoutAdvice,
-  leastChange,
   reasons,
   type FindAim,
   type FindContext,
@@ -29,18 +27,11 @@ import {
 import { cogMarks } from '../../views/find/cogs-layout';
 import { AIM_NAME, aimPhrase, aimText, givesUpText, whyText } from './aim-words';
 import {
-  apart,
   askText,
-  bestThereIs,
-  compatibleText,
-  funnelText,
-  headline,
   layoutSentences,
-  leastSentences,
   missText,
-  requirementCosts,
 } from './answer-words';
-import { doubtText, partsText, setupName } from './part-words';
+import { setupName } from './part-words';
 import { METRIC } from '../units/measures';
 
 /** What bothered the riders of these examples. */
@@ -65,19 +56,6 @@ const ask = (said: FindSettings, of = context) => {
 };
 const response = (settings: ReturnType<typeof fillFind>) => (miss: Miss) =>
   missText(miss, settings, brief, needs, METRIC);
-
-test('parts are counted and joined as people say them', () => {
-  expect(partsText([])).toBe('nothing');
-  const { input } = ask({});
-  const builder = new SetupBuilder(input.bike!);
-  const buys = (chainrings: readonly number[], cogs: readonly number[]) =>
-    partsText(builder.build(chainrings, cogs).buy);
-  expect(buys(TOURER.chainrings, TOURER.cogs)).toBe('nothing');
-  expect(buys([48, 34], TOURER.cogs)).toBe('ring');
-  expect(buys([46, 30], [...TOURER.cogs.slice(0, -1), 34])).toBe('cassette and 2 rings');
-  // A crank comes with its rings.
-  expect(buys([44, 28], TOURER.cogs)).toBe('crank with rings');
-});
 
 test('values of aims have their unit, and top speed the right sign', () => {
   const values: Partial<Record<FindAim, [number, string]>> = {
@@ -109,18 +87,6 @@ test('needs are worded with the figures of the brief', () => {
   expect(askText('step.fast', brief, needs, METRIC)).toBe('have steps of 12.0% or less, fast');
 });
 
-test('the answer says how many fell at what, and how many are left', () => {
-  const { input } = ask({ asks: ['easiest', 'topSpeed'] });
-  const result = findSetups(input);
-  const left = [...funnelText(result).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => Number(text.replace(/,/g, '')));
-  expect(left[0]).toBe(result.searched);
-  expect(left.at(-1)).toBe(result.met);
-  expect(headline(result, 3).replace(/,/g, '')).toContain(`${result.met} of ${result.searched} setups meet your needs`);
-  expect(headline({ ...result, met: 1 }, 1)).toMatch(/1 of .* meets your needs$/);
-  expect(headline(result, 1)).toContain('one is better than all others');
-  expect(headline(result, 12)).toContain('these 12 are the best');
-});
-
 test('each has a line for why it is there, and one for what it gives up', () => {
   const { input } = ask({ asks: ['easiest', 'topSpeed'], aims: ['largestStep', 'newParts', 'mass', 'frontShifts'] });
   const { front } = findSetups(input);
@@ -137,27 +103,6 @@ test('each has a line for why it is there, and one for what it gives up', () => 
   const [alone] = reasons([only!], input.aims);
   expect(whyText(alone!, only!, input.aims, METRIC)).toBe('Best on every criterion');
   expect(givesUpText(alone!, METRIC)).toBe('No downside');
-});
-
-test('a miss says what stands against it, with both figures', () => {
-  const { settings, input } = ask({ costMax: 0, massChangeMaxG: -4000, keep: ['ring', 'rearDerailleur'] });
-  const { layouts } = findSetups(input);
-  const texts = [...layouts['1x'].closest, ...layouts['2x'].closest].map(response(settings)).join('\n');
-  expect(texts).not.toMatch(/undefined|NaN/);
-  for (const part of ['cannot keep the ring', 'costs ', 'weight ', ', 0 allowed', '−4000 g allowed', 'step fast']) {
-    expect(texts).toContain(part);
-  }
-  expect(texts).toMatch(/top speed [\d.]+, 46.0 km\/h needed|not compatible/);
-});
-
-test('least change: nothing where it meets, else a ring, a cassette, or the closest of each', () => {
-  const easy = ask({ asks: [] });
-  expect(leastSentences(leastChange(easy.input), response(easy.settings))).toHaveLength(1);
-  const hard = ask({ asks: ['step.fast'] });
-  const [now, ring, cassette] = leastSentences(leastChange(hard.input), response(hard.settings));
-  expect(now!.text).toContain('step fast 13.3%, 12.0% allowed');
-  expect(ring!.text).toMatch(/^None of \d+ is enough\. Closest: |parts to buy/);
-  expect(cassette!.text).toMatch(/^None of \d+ is enough\. Closest: |parts to buy/);
 });
 
 test('1x or 2x is answered with the best of each, and what would change the answer', () => {
@@ -181,51 +126,6 @@ test('1x or 2x is answered with the best of each, and what would change the answ
   expect(sentences({ layouts: ['1x'] }).verdict).toBe('Only 1x was searched. Include both for an answer.');
   const noRoom = sentences({ asks: ['topSpeed'] }, false);
   expect(noRoom.verdict).toMatch(/^1x: this frame takes no front derailleur\. Best: /);
-});
-
-test('where nothing meets the needs the best there is comes first, with figures that differ', () => {
-  const { settings, input } = ask({ costMax: 0, massChangeMaxG: -4000 });
-  const [closest] = closestMisses(findSetups(input), 1);
-  expect(bestThereIs(closest!, response(settings))).toMatch(/^No setup meets all your needs\. .+ comes closest: /);
-  expect(bestThereIs({ ...closest!, justAbout: true }, response(settings))).toContain('just about meets your needs');
-  expect(apart(2.171, 2.174, 2)).toEqual(['2.171', '2.174']);
-  expect(apart(2.19, 2.17, 2)).toEqual(['2.19', '2.17']);
-  expect(apart(2, 2, 2)).toEqual(['2.0000', '2.0000']);
-});
-
-test('each requirement says how many setups it alone rules out, the dearest first', () => {
-  const { settings, input } = ask({ costMax: 200, keep: ['rearDerailleur'] });
-  const result = findSetups(input);
-  const costs = requirementCosts(result, settings, brief, needs, METRIC);
-  expect(costs.map(({ need }) => need).sort()).toEqual(
-    [...BRIEF_ASKS.filter((ask) => ask !== 'lowestRatio'), 'cost', 'fit', 'keep'].sort(),
-  );
-  expect(costs.map(({ setups }) => setups)).toEqual(costs.map(({ setups }) => setups).sort((a, b) => b - a));
-  for (const { need, setups } of costs) {
-    if (need === 'fit') continue;
-    const { asks } = settings;
-    const without = ask({
-      costMax: need === 'cost' ? undefined : 200,
-      keep: need === 'keep' ? [] : ['rearDerailleur'],
-      asks: asks.filter((one) => one !== need),
-    });
-    expect(findSetups({ ...input, needs: without.input.needs, bike: without.input.bike }).met).toBe(
-      result.met + setups,
-    );
-  }
-});
-
-test('what only may be compatible says why', () => {
-  const { input } = ask({ asks: ['topSpeed'] });
-  const result = findSetups(input);
-  expect(result.compatible).toBeGreaterThan(0);
-  expect(result.compatible).toBeLessThan(result.met);
-  expect(compatibleText(result).replace(/,/g, '')).toMatch(/^\d+ are known to be compatible and come first/);
-  expect(compatibleText({ ...result, compatible: 0 })).toMatch(/^All may be compatible: /);
-  expect(compatibleText({ ...result, compatible: result.met })).toBe('');
-  expect(doubtText(['derailleurLimits', 'frontRoom'])).toMatch(
-    /^May be compatible: the largest cog and capacity .*; whether /,
-  );
 });
 
 test('workings can be checked with pencil and paper', () => {

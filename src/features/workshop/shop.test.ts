@@ -5,15 +5,14 @@ import { costOfPurchases } from '../../core/job';
 import { buyList, stillToPay, withPurchase } from './buy-list';
 import { chainText, itemName } from '../../messages/job';
 import { jobFactsOf, stepsOf } from './job-facts';
-import { cardHeadline, costText, massText, spacerText, timeText } from './card-words';
+import { cardHeadline, costText, spacerText, timeText } from './card-words';
 import { rechecksDue } from './due';
 import { withNewChain } from './new-chain';
 import { tripsOf } from './trips';
 import { wearNumbers } from './wear-numbers';
 import { chainWearOf } from './wear-of';
 import { wearSentence } from './wear-words';
-import { minutesText, partSummary } from './words';
-import { METRIC, distanceText, massChangeText, moneyText } from '../units/measures';
+import { METRIC } from '../units/measures';
 
 const DAY_MS = 86_400_000;
 const { bikes, setups, parts: list, jobs, rides, notes } = demoDataset();
@@ -168,57 +167,6 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
 test('trips are rides and noted kilometres', () => {
   expect(tripsOf(rides, notes)).toHaveLength(rides.length + notes.filter(({ km }) => km !== undefined).length);
   expect(tripsOf(rides, [])[0]!.km).toBeCloseTo(36, 0);
-});
-
-test('words: minutes, money, weights, kilometres, parts', () => {
-  expect([12.4, 60, 81, 120].map(minutesText)).toEqual(['12 min', '1 h', '1 h 21 min', '2 h']);
-  expect([moneyText(METRIC, 12.5, 'EUR'), moneyText(METRIC, 138, 'EUR'), moneyText(METRIC, 3)]).toEqual([
-    '€12.50',
-    '€138',
-    '3',
-  ]);
-  expect(moneyText({ ...METRIC, currency: 'CHF' }, 5)).toBe('CHF\u00a05');
-  expect([massChangeText(METRIC, -65.4), massChangeText(METRIC, 12), massChangeText(METRIC, 0.2)]).toEqual([
-    '−65 g',
-    '+12 g',
-    '0 g',
-  ]);
-  expect([distanceText(METRIC, 0), distanceText(METRIC, 3.25), distanceText(METRIC, 312.4)]).toEqual([
-    '0 km',
-    '3.3 km',
-    '312 km',
-  ]);
-  const none = { sums: [], unpriced: [], isTyped: false };
-  const spacer = {
-    key: 'on spacer',
-    what: 'spacer',
-    label: {},
-    massG: 2,
-    isEstimate: false,
-    isAssumed: false,
-  } as const;
-  expect(costText(none, METRIC)).toBe('nothing to buy');
-  expect(costText({ ...none, sums: [{ currency: 'EUR', sum: 5 }], unpriced: [spacer] }, METRIC)).toBe(
-    '€5, without spacer',
-  );
-  expect(costText({ ...none, sums: [{ currency: undefined, sum: 55 }], isTyped: true }, METRIC)).toBe(
-    '55 (typed for the whole setup)',
-  );
-  expect(massText({ grams: undefined, by: 'parts', hasEstimates: false, unweighed: [spacer] }, METRIC)).toBe(
-    'weight not known',
-  );
-  expect(partSummary(parts.get('rear-clutch')!)).toBe('45T capacity · largest cog 46T · 100 mm cage · clutch');
-  expect(partSummary(parts.get('cassette-11-34')!)).toBe('11-34, 12-speed · nine wide splines');
-  expect(partSummary({ kind: 'other', data: {} })).toBe('');
-});
-
-test('every job of the demo has a card that says something', () => {
-  for (const one of jobs) {
-    if (!isSwap(one)) continue;
-    const worked = cardOf(one);
-    expect([one.name, worked.kind]).not.toEqual([one.name, 'nothing']);
-    expect(cardHeadline(worked, METRIC)).not.toMatch(/undefined|NaN/);
-  }
 });
 
 test('a step of a job takes as long as in the finished ones of its kind', () => {

@@ -7,7 +7,7 @@ import { forWhom, needAnswers, type NeedAnswer, type RowId } from '../../core/co
 import { explainFigure } from '../../features/explanations/compare';
 import { differenceWords, rowTitle, valueText, verdictSentence } from './difference-words';
 import { boughtText, suitText } from './suit-words';
-import { botherOf, needFigure, needShare, needTitle } from './need-words';
+import { botherOf, needFigure, needTitle } from './need-words';
 import { METRIC } from '../../features/units/measures';
 import { cases } from '../../../tests/support/fuzz';
 
@@ -45,20 +45,6 @@ describe('differences in words', () => {
     expect(words(id)).toBe(expected);
   });
 
-  test('a limit or a cadence range that the rider never typed is said to be assumed', () => {
-    const taken = compared(ONE, TWO, { preferredRpm: 88, lowRpm: 84, use: 'road' });
-    const row = (id: RowId) => taken.rows.find((one) => one.id === id)!;
-    expect(differenceWords(row('largestStep.climbing'), taken.brief, METRIC)).toBe('larger, above the assumed 15.0%');
-    expect(verdictSentence('B', taken.rows, taken.brief, METRIC)).toContain('in the assumed cadence range');
-  });
-
-  test('what is not known is said to be so', () => {
-    const unknown = compared(candidate(ONE_RING), candidate(TOURER), BRIEF);
-    expect(words('mass', unknown)).toBe('no data');
-    expect(valueText('mass', undefined, unknown.own, unknown.brief, METRIC)).toBe('not weighed');
-    expect(valueText('capacity', undefined, unknown.own, unknown.brief, METRIC)).toBe('no data');
-  });
-
   test('values stand in their own units, speeds in the rider’s', () => {
     const text = (id: RowId, units = METRIC) =>
       valueText(id, PAIR.rows.find((row) => row.id === id)!.own, PAIR.own, PAIR.brief, units);
@@ -70,12 +56,6 @@ describe('differences in words', () => {
     expect(text('frontDrag')).toBe('none');
     expect(text('loss')).toMatch(/^0\.\d%, 1\.\d W \(0\.\d–2\.\d\)$/);
   });
-
-  test('titles name the rpm and speeds that they hold for', () => {
-    expect(rowTitle('topSpeed', PAIR.brief, METRIC)).toBe('Top speed at 94 rpm');
-    expect(rowTitle('gaps', PAIR.brief, METRIC)).toBe('Gaps at 82–94 rpm');
-    expect(rowTitle('largestStep.between', PAIR.brief, METRIC)).toBe('Largest step, cruising');
-  });
 });
 
 describe('the verdict', () => {
@@ -83,20 +63,6 @@ describe('the verdict', () => {
     expect(verdictSentence('B', PAIR.rows, PAIR.brief, METRIC)).toBe(
       'B does away with front shifting and saves 375 g, but has an easiest gear 12.5% harder, leaves 5 gaps in your cadence range instead of 1, exceeds the derailleur’s published capacity by 1T and has larger steps (18.8% climbing, 16.7% cruising, 18.2% fast).',
     );
-  });
-
-  test('the other way round it is turned round', () => {
-    const back = compared(TWO, ONE, BRIEF);
-    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain('has an easiest gear 11.1% easier');
-    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain('but needs 1 front shift and adds 375 g');
-    expect(verdictSentence('B', back.rows, back.brief, METRIC)).toContain(
-      'is within the derailleur’s published capacity',
-    );
-  });
-
-  test('the same setup does the same', () => {
-    const same = compared(TWO, TWO, BRIEF);
-    expect(verdictSentence('B', same.rows, same.brief, METRIC)).toBe('B is no better or worse for your needs.');
   });
 
   test('no sentence, title, value or working has a gap in it, whatever the setups', () => {
@@ -153,13 +119,6 @@ describe('needs in words', () => {
   test('each bother is answered by a need', () => {
     const bothered = [...answers.values()].flatMap((answer) => botherOf(answer, pair.brief) ?? []);
     expect(new Set(bothered)).toEqual(new Set(brief.bothers));
-  });
-
-  test('a share of the riding is said only where the terrain says it', () => {
-    expect(needShare(of('cruising'), pair.brief)).toBe(70);
-    for (const id of ['climb', 'topSpeed', 'steps.climbing', 'limits'] as const) {
-      expect(needShare(of(id), pair.brief)).toBeUndefined();
-    }
   });
 
   test('no need is without words, met or not, whatever the setup', () => {

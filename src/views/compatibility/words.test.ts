@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { textOf } from '../../messages/core';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
-import { ONE_RING, TOURER, TOURER_FRAME, TOURER_SHEET } from '../../../tests/support/setups';
-import { CHECK_GROUPS, counterpart, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../core/fit';
+import { TOURER, TOURER_FRAME } from '../../../tests/support/setups';
+import { CHECK_GROUPS, fitAnswer, fitReport, type FitInput, type LimitsPolicy } from '../../core/fit';
 import { explainCheck } from '../../features/explanations/fit';
-import { explainFrontDrag, explainLoss } from '../../features/explanations/losses';
-import { FIELDS_OF, GROUP_TEXT, marginText } from '../../features/verdict/check-words';
+import { FIELDS_OF, GROUP_TEXT } from '../../features/verdict/check-words';
 import { answerText } from '../../features/verdict/answer-words';
-import { changeText, endCheckText, endsText, roomText, schoolDifference } from './chain-words';
+import { changeText, endCheckText, roomText, schoolDifference } from './chain-words';
 import { cases } from '../../../tests/support/fuzz';
 
 const INPUT: FitInput = {
@@ -28,45 +27,9 @@ describe('the verdict in a sentence', () => {
     expect(answer(over, 'workshopTested')).toMatch(/^Over a published limit, to be tested: capacity −2T\./);
     expect(answer({ chainLinks: 106 })).toMatch(/^Cannot work: chain −6 links\./);
   });
-
-  test('a chain that is long enough and hangs slack is called so', () => {
-    expect(answer({ chainLinks: 114 })).toContain('Not compatible: chain slack.');
-  });
-
-  test('nuisances are named apart', () => {
-    expect(answer({ setup: ONE_RING, chainLinks: 114, parts: { retention: [] } })).toContain('Check: rings.');
-  });
-
-  test('everything known and inside', () => {
-    const whole = answer({
-      rearDerailleur: { ...TOURER_SHEET, pullRatio: 1.49 },
-      parts: {
-        cablePullMm: 2.41,
-        shifterSpeeds: 12,
-        chainSpeeds: 12,
-        cassetteSpline: 'wide',
-        cassetteLengthMm: 35,
-        frontBigRingMinT: 46,
-        smallestRingT: 30,
-      },
-      freehub: { spline: 'wide', bodyLengthMm: 35 },
-      ringRoom: { twoRingsMaxT: 50 },
-    });
-    expect(whole).toBe('Compatible, within published limits.');
-  });
 });
 
 describe('rows', () => {
-  test('margins carry sign and unit', () => {
-    const margin = (more: Partial<FitInput>, id: string) =>
-      marginText(report(more).checks.find((one) => one.id === id)!);
-    expect(margin({}, 'totalCapacity')).toBe('0T');
-    expect(margin({ rearDerailleur: { totalCapacityT: 39 } }, 'totalCapacity')).toBe('−2T');
-    expect(margin({ chainLinks: 110 }, 'chainLength')).toBe('−2 links');
-    expect(margin({}, 'retention')).toBe('');
-    expect(margin({}, 'chainline')).toMatch(/^\+0\.\d°$/);
-  });
-
   test('every group has a name; whatever can be unknown has a field', () => {
     expect(Object.keys(GROUP_TEXT)).toEqual(Object.keys(CHECK_GROUPS));
     const blind = report({ setup: { ...TOURER, hubStages: [1, 0.7] }, chainLinks: undefined, rearDerailleur: {} });
@@ -126,11 +89,6 @@ describe('the chain', () => {
     expect(roomText({ ...links, smallSmall: undefined })).toBe('');
   });
 
-  test('where it is cut', () => {
-    expect(endsText(112)).toContain('112 links including the quick link: cut to 111, with inner links at both ends');
-    expect(endsText(113)).toContain('113 is an odd number');
-  });
-
   test('what to do to the one that is there', () => {
     expect(changeText(undefined, undefined, false)).toContain('Count the links');
     expect(changeText(0, 112, true)).toContain('correct length');
@@ -148,15 +106,4 @@ describe('the chain', () => {
     const squeezed = report({ rearDerailleur: { cageLengthMm: 40 } }).cage[11]!;
     expect(endCheckText('bigBig', squeezed)).toContain('tension pulley (radius 22.54 mm) and guide pulley');
   });
-});
-
-test('another setup is met at the same ring and the nearest cog', () => {
-  expect(counterpart(ONE_RING, 1, 36)).toEqual({ chainring: 44, cog: 38 });
-  expect(counterpart(TOURER, 1, 10)).toEqual({ chainring: 32, cog: 11 });
-});
-
-test('losses carry their spread in the working', () => {
-  const loss = { chainring: 48, cog: 11, watts: 1.97, lowWatts: 1.43, highWatts: 2.5 };
-  expect(explainLoss(loss, 180, 0).worked.join(' ')).toContain('1.43 to 2.50 W');
-  expect(explainFrontDrag(20, 45, 2.34).worked.join(' ')).toContain('(45 km/h)³ = 2.34 W');
 });

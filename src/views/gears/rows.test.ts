@@ -4,7 +4,7 @@ import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setu
 import { fillBrief } from '../../core/needs';
 import { gearReport, type Setup } from '../../core/gears';
 import { PREFERENCES_DEFAULTS, STEP_ROUTES } from '../../records';
-import { QUANTITY_VIEWS, nextOf, preferencesFor, quantityChoice, quantityView } from './quantity';
+import { QUANTITY_VIEWS, preferencesFor, quantityChoice } from './quantity';
 import { speedRows } from './riding-rows';
 import { stepListing } from './step-rows';
 import { cases } from '../../../tests/support/fuzz';
@@ -17,11 +17,6 @@ describe('quantities', () => {
     for (const { id } of QUANTITY_VIEWS) {
       expect(quantityChoice({ ...PREFERENCES_DEFAULTS, ...preferencesFor(id) })).toBe(id);
     }
-  });
-
-  test('the next of a list goes round', () => {
-    expect(nextOf(['a', 'b', 'c'], 'a')).toBe('b');
-    expect(nextOf(['a', 'b', 'c'], 'c')).toBe('a');
   });
 
   test('each reads the easiest gear of the wide 2x as people know it', () => {
@@ -44,16 +39,6 @@ describe('quantities', () => {
       for (const figure of figures) expect(figure).toBeCloseTo(figures[0]!, 9);
     }
   });
-
-  test('gain ratio needs the crank', () => {
-    const { gears } = gearReport(TOURER, { ...RIDING, crankLengthMm: undefined });
-    const view = quantityView('gainRatio');
-    expect(view.text(gears[0]!)).toBe('–');
-    expect(view.perMetre(gears[0]!)).toBeUndefined();
-    expect(view.explain(gears[0]!, { riding: RIDING, wheel: { rolloutMm: 2192.8 }, speedUnit: 'kmh' }).title).toContain(
-      'no data',
-    );
-  });
 });
 
 describe('steps', () => {
@@ -67,13 +52,6 @@ describe('steps', () => {
 
   test('a two-speed hub does not double the cassette', () => {
     expect(stepListing(report({ ...ONE_RING, hubStages: [1, 0.7] }), 'cassette').rows).toHaveLength(11);
-  });
-
-  test('a single gear has no steps and no summary', () => {
-    expect(stepListing(report({ chainrings: [40], cogs: [16], hubStages: [1] }), 'allGears')).toEqual({
-      rows: [],
-      summary: undefined,
-    });
   });
 
   test('one row is the largest, and the log steps of all add up', () => {
@@ -107,10 +85,5 @@ describe('at one speed', () => {
     expect(nearest.harderRpm).toBeCloseTo(row('32/28').cadenceRpm, 12);
     expect(row('32/36').easierRpm).toBeUndefined();
     expect(row('48/36')).toMatchObject({ onPath: false, easierRpm: undefined, harderRpm: undefined });
-  });
-
-  test('in the band or not, and the speed at the other cadence', () => {
-    expect(rows.filter(({ inBand }) => inBand).map(({ gear }) => gear.key)).toEqual(['32/32']);
-    expect(row('48/11').speedAtCadenceKmh).toBeCloseTo((9.569 * 60 * 60) / 1000, 1);
   });
 });

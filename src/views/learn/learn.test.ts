@@ -4,7 +4,7 @@ import { demoWithoutRides } from '../../store/demo';
 import { dueOf, skillRows } from './drills/skill-rows';
 import { LESSON_WORDS } from './learner/lesson-words';
 import { oneOrTwo } from './lessons/one-or-two';
-import { HINT_TEXT, KIND_TEXT, answerText, dueText, rightText } from './learner/learn-words';
+import { HINT_TEXT, KIND_TEXT, dueText } from './learner/learn-words';
 
 const [apprentice] = demoWithoutRides().learners as [ReturnType<typeof demoWithoutRides>['learners'][number]];
 
@@ -43,15 +43,6 @@ test('when something comes again is said in the coarsest unit that tells it', ()
     'in 2 days',
     'in 32 days',
   ]);
-});
-
-test('answers of each kind are said as one would say them', () => {
-  const number = { kind: 'number', value: -2, unit: 'T', tolerance: 0, decimals: 0 } as const;
-  expect(rightText(number)).toBe('−2T');
-  const order = { kind: 'order', items: ['48/36', '32/36', '48/11'], right: [1, 0, 2] } as const;
-  expect(rightText(order)).toBe('32/36, 48/36, 48/11');
-  expect(answerText(order, [2, 1, 0])).toBe('48/11, 32/36, 48/36');
-  expect(rightText({ kind: 'choice', options: ['harder', 'easier'], right: 1 })).toBe('easier');
 });
 
 test('every kind and every lesson has its words', () => {

@@ -1,12 +1,10 @@
 import { RIDE } from '../../../tests/support/ride-record';
 import { fillBrief } from '../../core/needs';
 import type { ChainLoad, HuntingCost, RiderFromRides } from '../../core/ridden';
-import { tableCsv } from '../../formats/csv';
 import type { RideRecord } from '../../records';
-import { conditionsText } from './ride-words';
 import { briefFromRides } from './rider-to-needs';
 import { seasonOf, yearsOf } from './season';
-import { costRows, costTable, setupCosts } from './setup-costs';
+import { costRows, setupCosts } from './setup-costs';
 
 const BRIEF = fillBrief({ riderMassKg: 75 });
 const told = (more: Partial<RiderFromRides>): RiderFromRides => ({
@@ -73,17 +71,6 @@ describe('what rides cost on each setup', () => {
     expect(texts[7]).toEqual(['3000 km', '2500 km']);
     expect(texts[8]!.map((text) => Number(text.replace(/[^\d.]/g, '')))).toEqual([12, 14.4]);
   });
-
-  test('without power there are no rows of the chain, and empty cells in the file', () => {
-    const bare = setupCosts([hunting()], undefined, 3000, 36);
-    expect(costRows(bare, units)).toHaveLength(4);
-    const { fields, rows } = costTable(bare, undefined);
-    expect(tableCsv(fields, rows).split('\r\n')[1]).toBe('A,3600,600,1.23,40,9,4,,,,,,');
-    const full = costTable(costs, 'EUR');
-    expect(tableCsv(full.fields, full.rows).split('\r\n')[2]).toMatch(
-      /^B,3600,0,1\.23,40,9,4,240\.4,410,120,2500,14\.4\d*,EUR$/,
-    );
-  });
 });
 
 describe('the season', () => {
@@ -115,14 +102,6 @@ describe('the season', () => {
     expect(yearsOf(rides)).toEqual(['2026', '2025']);
   });
 
-  test('has a row a bike or a surface, the longest first', () => {
-    expect(seasonOf(rides, 'bike').map(({ key }) => key)).toEqual([RIDE.bikeId, 'other']);
-    expect(seasonOf(rides, 'surface').map(({ key, rides: count }) => [key, count])).toEqual([
-      ['gravel', 2],
-      ['', 3],
-    ]);
-  });
-
   test('counts what its filters leave', () => {
     const keys = (filter: Parameters<typeof seasonOf>[2]) => seasonOf(rides, 'month', filter).map(({ key }) => key);
     expect(keys({ year: '2025' })).toEqual(['2025-05']);
@@ -134,17 +113,4 @@ describe('the season', () => {
     const { gearSeconds: _, ...unknown } = at(2026, 1);
     expect(seasonOf([unknown as RideRecord], 'month')[0]).toMatchObject({ rides: 1, mostUsed: undefined });
   });
-});
-
-test('the conditions of a simulated ride are said: power, shifts and motor', () => {
-  const road = { surface: 'smooth', headwindKmh: 0, walkingRpm: 35, power: 'steady', shifts: 'range' } as const;
-  const habit = { easierBelowRpm: 68, harderAboveRpm: 96, pauseS: 4, shifts: 99 };
-  const brief = fillBrief({ powerW: 180, lowRpm: 75, highRpm: 95 });
-  expect(conditionsText({ road, habit }, brief)).toBe(
-    'At a steady 180 W. Shifts whenever the cadence leaves 75 to 95 rpm.',
-  );
-  const helped = fillBrief({ ...{ powerW: 180, assistFactor: 1.5, assistMaxW: 250, assistCutOffKmh: 25 } });
-  expect(conditionsText({ road: { ...road, power: 'paced', shifts: 'habit' }, habit }, helped)).toMatch(
-    /^Each climb at the power .* 85% of .* Shifts as on your rides: easier below 68 rpm, harder above 96 rpm, at least 4 s apart\. The motor of your needs helps: 1\.5 × your power, at most 250 W, up to 25 km\/h\.$/,
-  );
 });

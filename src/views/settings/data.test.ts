@@ -1,6 +1,4 @@
-import { demoWithoutRides } from '../../store/demo';
 import { backupText } from '../../features/backup/backup-words';
-import { countsText, recordName } from '../../features/backup/table-words';
 
 const DAY_MS = 86_400_000;
 const NOW = 100 * DAY_MS;
@@ -20,15 +18,4 @@ test('a backup is asked for after a fortnight in which something changed, or in 
   expect(said(NOW - 13 * DAY_MS, 40)).toEqual({ text: 'Last backup saved day 87; 40 changes since.', isDue: false });
   expect(said(NOW - 14 * DAY_MS, 2).isDue).toBe(true);
   expect(said(NOW - 90 * DAY_MS, 0).isDue).toBe(false);
-});
-
-test('records are counted and called by what people call them', () => {
-  const { bikes, setups, notes } = demoWithoutRides();
-  const records = [
-    ...bikes.slice(0, 1).map((record) => ({ table: 'bikes' as const, record })),
-    ...setups.slice(0, 2).map((record) => ({ table: 'setups' as const, record })),
-  ];
-  expect(countsText(records)).toBe('1 bike, 2 setups');
-  expect(recordName(bikes[0]!)).toBe(bikes[0]!.name);
-  expect(recordName(notes[0]!)).toBe(notes[0]!.id);
 });

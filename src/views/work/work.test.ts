@@ -1,6 +1,5 @@
 import type { CardItem, PartWeighing } from '../../core/job';
 import { weighingSummary } from './weigh-summary';
-import { clockText } from './work-words';
 import { METRIC } from '../../features/units/measures';
 
 const reading = (side: 'off' | 'on', what: string, grams: number, together = false): PartWeighing => ({
@@ -9,10 +8,6 @@ const reading = (side: 'off' | 'on', what: string, grams: number, together = fal
   grams,
   together,
   resolutionG: 1,
-});
-
-test('the clock', () => {
-  expect([0, 59_999, 249_000, 3_849_000].map(clockText)).toEqual(['0:00', '0:59', '4:09', '1:04:09']);
 });
 
 /** The items of a card, as far as their weighing needs them. */

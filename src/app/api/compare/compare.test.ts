@@ -1,19 +1,15 @@
-import { JSON_BODY } from '../../../../tests/support/json-body';
-import type { Problem } from '../../../records/exchange/http';
+import { answerOf, problemOf } from '../../../../tests/support/json-body';
 import { compareResponseSchema, type CompareResponse } from '../../../records/exchange/compare';
 import { POST } from './route';
 
 const wheel = { rimDiameterMm: 622, tyreWidthMm: 28 };
 const TWO = { name: '2x', chainrings: [50, 34], cogs: [11, 12, 13, 14, 15, 17, 19, 21, 24, 27, 30] };
 const ONE = { name: '1x', chainrings: [42], cogs: [10, 12, 14, 16, 18, 21, 24, 28, 32, 36, 42] };
-const post = (body: object) =>
-  POST(new Request('http://localhost/api/compare', { method: 'POST', headers: JSON_BODY, body: JSON.stringify(body) }));
 
-async function compared(more: object = {}): Promise<CompareResponse> {
-  const response = await post({ wheel, rider: { riding: 'road' }, setups: [TWO, ONE], ...more });
-  expect(response.status).toBe(200);
-  return compareResponseSchema.strict().parse(await response.json());
-}
+const compared = async (more: object = {}): Promise<CompareResponse> =>
+  compareResponseSchema
+    .strict()
+    .parse(await answerOf(POST, { wheel, rider: { riding: 'road' }, setups: [TWO, ONE], ...more }));
 
 test('each setup says which needs it meets, with figures, and what it gains and loses', async () => {
   const { setups, priorities } = await compared();
@@ -62,8 +58,6 @@ test.each<[string, object, string]>([
   ['three rings', { setups: [{ ...ONE, chainrings: [50, 42, 34] }] }, '3'],
   ['a rider that conflicts', { rider: { lowRpm: 95, highRpm: 80 } }, '95'],
 ])('%s is refused with what to do', async (_, change, message) => {
-  const response = await post({ wheel, rider: { riding: 'road' }, setups: [TWO], ...change });
-  expect(response.status).toBe(400);
-  const { issues } = (await response.json()) as Problem;
+  const { issues } = await problemOf(POST, { wheel, rider: { riding: 'road' }, setups: [TWO], ...change });
   expect(issues!.map((issue) => issue.message).join(' ')).toContain(message);
 });

@@ -1,24 +1,12 @@
-import { JSON_BODY } from '../../../../tests/support/json-body';
-import type { Problem } from '../../../records/exchange/http';
+import { answerOf, problemOf } from '../../../../tests/support/json-body';
 import { needsResponseSchema, type NeedsResponse } from '../../../records/exchange/needs';
 import type { Rider } from '../../../records/exchange/rider';
 import { POST } from './route';
 
 const wheel = { rimDiameterMm: 622, tyreWidthMm: 38 };
-const post = (rider: object) =>
-  POST(
-    new Request('http://localhost/api/needs', {
-      method: 'POST',
-      headers: JSON_BODY,
-      body: JSON.stringify({ wheel, rider }),
-    }),
-  );
 
-async function needs(rider: Rider): Promise<NeedsResponse> {
-  const response = await post(rider);
-  expect(response.status).toBe(200);
-  return needsResponseSchema.strict().parse(await response.json());
-}
+const needs = async (rider: Rider): Promise<NeedsResponse> =>
+  needsResponseSchema.strict().parse(await answerOf(POST, { wheel, rider }));
 
 test('a rider who says all that counts gets the worked climb', async () => {
   const { needs: asked, assumed } = await needs({
@@ -85,7 +73,5 @@ test.each([
     'motor, at most 1000: it runs from 50 to 750 W',
   ],
 ])('%j is refused with its bounds', async (rider, path, message) => {
-  const response = await post(rider);
-  expect(response.status).toBe(400);
-  expect(((await response.json()) as Problem).issues).toEqual([{ path, message }]);
+  expect((await problemOf(POST, { wheel, rider })).issues).toEqual([{ path, message }]);
 });
