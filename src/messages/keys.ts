@@ -860,7 +860,6 @@ export interface Messages {
     readonly 'shifting.crossover.easierBySystem': { readonly cog: string | number; readonly chainring: string | number; readonly rearClicks: number; readonly drop: string | number };
     readonly 'shifting.crossover.harderBySystem': { readonly cog: string | number; readonly chainring: string | number; readonly rearClicks: number; readonly step: string | number };
     readonly 'shifting.bigChange': { readonly rearClicks: number; readonly pushesHarder: number; readonly differ: string; readonly pushesEasier: number; readonly frontShifts: number; readonly hubShifts: number };
-    readonly 'shifting.clicks': { readonly count: number };
     readonly 'explanation.definition.byDefinitionToothCountsAre': null;
     readonly 'explanation.isoSizes.tyreAndRimSizesTo': null;
   };

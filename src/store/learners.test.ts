@@ -1,6 +1,5 @@
 import 'fake-indexeddb/auto';
 import fc from 'fast-check';
-import { DRILL_KINDS } from '../core/lesson';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
 import { EMPTY_TABLES, LATELY_MAX, type LearnerRecord, type Memory } from '../records';
@@ -123,12 +122,4 @@ test('progress goes out with the backup and comes back whole; a broken one is re
     path: ['learners', 0, 'skills', 'ratio'],
     message: '99 right answers of 4: at most 4',
   });
-});
-
-test('the demo’s apprentice has work that is due, and kinds never asked', () => {
-  const [apprentice] = demoLearners(Date.UTC(2026, 10, 25)) as [LearnerRecord, LearnerRecord];
-  const skills = Object.values(apprentice.skills);
-  expect(skills.some(({ memory }) => memory.dueMs <= NOW)).toBe(true);
-  expect(skills.length).toBeLessThan(DRILL_KINDS.length);
-  expect(apprentice.answered).toBe(skills.reduce((sum, { asked }) => sum + asked, 0));
 });

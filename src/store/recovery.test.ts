@@ -1,7 +1,6 @@
 import 'fake-indexeddb/auto';
 import { pastGate } from '../../tests/support/past-gate';
 import { differencesOf, type Dataset, type PartRecord } from '../records';
-import { dataProblems } from '../records/schemas';
 import {
   DoesNotFitError,
   bringBack,
@@ -140,11 +139,6 @@ describe('a file is taken in', () => {
 });
 
 describe('what is wrong is found and repaired', () => {
-  test('nothing is wrong with the demo workshop', async () => {
-    expect(dataProblems(DEMO)).toEqual([]);
-    expect(await repairProblems(db, NOW)).toBe(0);
-  });
-
   test('dangling links of every kind, and records of no known shape', async () => {
     const [setup] = DEMO.setups;
     const tourer = DEMO.bikes.find(({ id }) => id === setup!.bikeId)!;

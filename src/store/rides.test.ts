@@ -1,23 +1,12 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { type RideRecord } from '../records';
 import { datasetSchema } from '../records/schemas';
 import { climbsOf, lengthM, totals } from '../core/ride';
 import { demoDataset } from './demo';
-import { prepareStore } from './dataset';
-import { RontelDatabase } from './db';
 import { addRide, addRoute, readDataset, readPacked, redo, removeBike, removeRide, removeRoute, undo } from './index';
 
-let count = 0;
-const opened: RontelDatabase[] = [];
-async function open(): Promise<RontelDatabase> {
-  const db = new RontelDatabase(`rides-${(count += 1)}`);
-  opened.push(db);
-  await prepareStore(db, () => DEMO);
-  return db;
-}
-afterAll(() => opened.forEach((db) => db.close()));
-
 const DEMO = demoDataset();
+const open = newDatabases(DEMO);
 const { id: _, ...CONTENT }: RideRecord = { ...DEMO.rides[0]!, name: 'Again', digest: 'another' };
 const { packed } = DEMO.recordings[0]!;
 

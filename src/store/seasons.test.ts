@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { itemName, chainText } from '../messages/job';
 import { jobSideOf, resolvedSetup, type SetupRecord, type SwapWork } from '../records';
 import { jobWithCard, moveTo, weightAndCost, withoutCopiedChain } from '../records/selectors/job-card';
@@ -20,19 +20,11 @@ import {
   takeStock,
   undo,
 } from './index';
-import { EMPTY_DATASET, prepareStore, replaceDataset } from './dataset';
+import { EMPTY_DATASET, replaceDataset } from './dataset';
 import { demoWithoutRides } from './demo';
 import { RontelDatabase } from './db';
 
-let count = 0;
-const opened: RontelDatabase[] = [];
-async function open(): Promise<RontelDatabase> {
-  const db = new RontelDatabase(`seasons-${(count += 1)}`);
-  opened.push(db);
-  await prepareStore(db, () => EMPTY_DATASET);
-  return db;
-}
-afterAll(() => opened.forEach((db) => db.close()));
+const open = newDatabases(EMPTY_DATASET);
 
 function teeth(shorthand: string) {
   const read = parseShorthand(shorthand);
@@ -85,7 +77,6 @@ async function booked(on: string, other: string, more: Partial<SetupRecord> = {}
   const [there, back] = await bookPair(db, bike.bikeId, chain);
   return { db, ...bike, there, back };
 }
-
 
 test('a way back whose chain was cut at the way there orders a chain, and says so', async () => {
   const { db, bikeId, a, there, back } = await booked('48/32 x 11-36', '48/32 x 10-28', { chainLinks: 112 });
@@ -171,22 +162,6 @@ test('the cassette that came off is in stock for the way back, and for any later
     5,
   );
   expect((await cardOf(db, again!)).card.buy).toEqual([]);
-});
-
-test('what was read off a part in stock is its data from then on', async () => {
-  const db = await open();
-  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
-  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
-  const [there] = await bookPair(db, bikeId);
-  const { partIds } = (await db.setups.get(a))!;
-  await workOn(db, there, {
-    chainSpeeds: { values: { speeds: 12 } },
-    shifterSpeeds: { values: { shifterSpeeds: 11 } },
-  });
-  await db.parts.delete(partIds!.shifter!);
-  await signOff(db, there);
-  expect((await db.parts.get(partIds!.chain!))!.data).toMatchObject({ chainSpeeds: 12 });
-  expect(await db.parts.get(partIds!.shifter!)).toBeUndefined();
 });
 
 test('a count that a setup was only copied with is no wish once the chain has been cut', async () => {

@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import fc from 'fast-check';
 import { SEEDED } from '../../tests/support/arbitraries';
 import { cases } from '../../tests/support/fuzz';
@@ -8,20 +8,11 @@ import type { BikeRecord } from '../records';
 import { datasetSchema } from '../records/schemas';
 import { addBike, change, EMPTY_DATASET, readDataset, redo, removeBike, replaceDataset, undo } from './index';
 import { demoDataset } from './demo';
-import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
 
-let count = 0;
-const opened: RontelDatabase[] = [];
 /** Made once: its rides take a second to be ridden. */
 const DEMO = demoDataset();
-async function open(): Promise<RontelDatabase> {
-  const db = new RontelDatabase(`fuzz-${(count += 1)}`);
-  opened.push(db);
-  await prepareStore(db, () => DEMO);
-  return db;
-}
-afterAll(() => opened.forEach((db) => db.close()));
+const open = newDatabases(DEMO);
 
 test('any mix of changes can be undone to the start and redone to the end', async () => {
   const step = fc.oneof(

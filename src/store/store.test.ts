@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { ONE_RING } from '../../tests/support/setups';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
@@ -23,17 +23,9 @@ import { demoDataset } from './demo';
 import { prepareStore } from './dataset';
 import { RontelDatabase } from './db';
 
-let count = 0;
-const opened: RontelDatabase[] = [];
 /** Made once: its rides take a second to be ridden. */
 const DEMO = demoDataset();
-async function open(first = DEMO): Promise<RontelDatabase> {
-  const db = new RontelDatabase(`test-${(count += 1)}`);
-  opened.push(db);
-  await prepareStore(db, () => first);
-  return db;
-}
-afterAll(() => opened.forEach((db) => db.close()));
+const open = newDatabases(DEMO);
 
 const setCadence = (db: RontelDatabase, cadenceRpm: number, now = 0, mergeKey?: string) =>
   change(db, { label: 'cadence', now, ...(mergeKey ? { mergeKey } : {}) }, (draft) =>

@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import Dexie from 'dexie';
 import { slotsOf } from '../core/parts';
 import type { StepId, StepProgress } from '../core/job';
@@ -28,24 +28,14 @@ import {
   undo,
 } from './index';
 import { demoWithoutRides } from './demo';
-import { prepareStore } from './dataset';
 import { signOff } from '../../tests/support/workshop';
 import type { StepEdit } from './jobs';
 import { RontelDatabase } from './db';
 
-const WEIGHT = { label: 'weight', key: 'weight' };
 const SHEET = { label: 'sheet', key: 'sheet' };
 
 const DEMO = demoWithoutRides();
-let count = 0;
-const opened: RontelDatabase[] = [];
-async function open(): Promise<RontelDatabase> {
-  const db = new RontelDatabase(`shop-${(count += 1)}`);
-  opened.push(db);
-  await prepareStore(db, () => DEMO);
-  return db;
-}
-afterAll(() => opened.forEach((db) => db.close()));
+const open = newDatabases(DEMO);
 
 const TOURER = 'estuary-tourer-a';
 const seen = async (db: RontelDatabase, id = TOURER): Promise<SetupRecord> =>
@@ -57,24 +47,16 @@ async function sound(db: RontelDatabase) {
 }
 
 test('what was kept under the layout before has the index once it is opened', async () => {
-  const name = `shop-before-${(count += 1)}`;
+  const name = 'before the index';
   const before = new Dexie(name);
   before.version(5).stores({ jobs: 'id, bikeId, state, dueOn' });
   await before.table('jobs').bulkAdd(DEMO.jobs);
   before.close();
   const db = new RontelDatabase(name);
-  opened.push(db);
   expect(await db.jobs.count()).toBe(DEMO.jobs.length);
   const expected = DEMO.jobs.filter(({ passed = [] }) => passed.length > 0);
   expect(await db.jobs.where('passed.length').above(0).count()).toBe(expected.length);
-});
-
-test('limits and weights of a part are those of every setup that is made of it', async () => {
-  const db = await open();
-  await editParts(db, ['cassette-11-36'], WEIGHT, (part) => ({ ...part, massG: 400 }), 0);
-  expect((await seen(db)).massG).toBe(2030);
-  await editParts(db, ['rear-long'], SHEET, (part) => ({ ...part, data: { ...part.data, totalCapacityT: 45 } }), 0);
-  expect((await seen(db)).rearDerailleur.totalCapacityT).toBe(45);
+  db.close();
 });
 
 test('a limit typed in Fit is one of the part, not of the setup alone; undo takes back both', async () => {

@@ -1,11 +1,7 @@
 import { By } from 'selenium-webdriver';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 beforeEach(() => app.begin('/gears'));
 
 const DAY_MS = 86_400_000;

@@ -1,26 +1,9 @@
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
+const app = AppInBrowser.ofFile('demo');
 beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
   await app.speakGerman();
   await app.begin('/settings');
-});
-afterAll(() => app.stop());
-
-test('where the system sets the colours, what is chosen is outlined and drawings take the colour of text', async () => {
-  await app.open('/gears');
-  await app.find('svg [data-gear]');
-  await app.devTools('Emulation.setEmulatedMedia', { features: [{ name: 'forced-colors', value: 'active' }] });
-  const styleOf = (css: string, name: string) =>
-    app.driver.executeScript<string>(
-      'return getComputedStyle(document.querySelector(arguments[0])).getPropertyValue(arguments[1])',
-      css,
-      name,
-    );
-  expect(await styleOf('nav [aria-current]', 'outline-style')).toBe('solid');
-  expect(await styleOf('.ant-segmented-item-selected', 'outline-style')).toBe('solid');
-  expect(await styleOf('svg [data-gear][aria-pressed=false] text', 'fill')).toBe(await styleOf('h2', 'color'));
 });
 
 test('who writes a comma reads it and types it; a point is as good to type', async () => {

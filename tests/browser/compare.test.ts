@@ -6,11 +6,7 @@ import { candidate } from '../support/compared';
 import { ONE_RING, TOURER } from '../support/setups';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const row = (id: string) => `[data-row="${id}"]`;
@@ -52,35 +48,6 @@ describe('what is only looked at', () => {
     const workings = await app.workings('[data-testid=differences] button[aria-expanded]');
     expect(workings.length).toBeGreaterThan(55);
     expect(workings.filter(({ lines }) => lines === 0)).toEqual([]);
-  });
-
-  test('on a phone one setup fills the ladder; letters and swipes turn to the others', async () => {
-    const rungs = (count: number) =>
-      app.driver.wait(
-        async () => (await app.driver.findElements(By.css('section[aria-label=Ladder] [data-gear]'))).length === count,
-        60_000,
-        `${count} rungs`,
-      );
-    try {
-      await app.resize(390, 844);
-      await app.open('/compare');
-      await rungs(24);
-      await app.click('button[aria-label^="B, One ring"]');
-      await rungs(12);
-      await app.find('button[aria-label^="B, One ring"][aria-pressed=true]');
-      await app.scrollTo('section[aria-label=Ladder] button[aria-pressed]');
-      const touch = (type: string, x?: number) =>
-        app.devTools('Input.dispatchTouchEvent', { type, touchPoints: x === undefined ? [] : [{ x, y: 400 }] });
-      await touch('touchStart', 300);
-      await touch('touchMove', 200);
-      await touch('touchMove', 120);
-      await touch('touchEnd');
-      await app.find('button[aria-label^="C, Two rings"][aria-pressed=true]');
-      await rungs(22);
-      await app.fits();
-    } finally {
-      await app.resize(1280, 800);
-    }
   });
 
   test('the comparison and the gear card go to paper', async () => {

@@ -1,16 +1,10 @@
-import { gzipSync } from 'node:zlib';
 import { rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Key } from 'selenium-webdriver';
-import { JSON_BODY } from '../support/json-body';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('empty');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('empty');
 
 const fixture = (name: string) => join(__dirname, '../fixtures/backups', name);
 const choose = async (path: string) => (await app.find('[data-testid=backup-file]')).sendKeys(path);
@@ -146,13 +140,6 @@ test('the link that is copied opens the same setup', async () => {
   expect(await app.driver.executeScript('return window.location.hash')).toBe('');
 });
 
-test('a broken link says why and lets one go on', async () => {
-  await app.open('/gears?setup=44x10-99');
-  await app.shows('[role=alert]', 'This link cannot be read: cog 99: cogs have 9 to 60 teeth');
-  await app.clickText('button', 'Continue without it');
-  await app.gone('[role=alert]');
-});
-
 test('a bike is renamed, copied and removed, and undo brings it back', async () => {
   const menu = async (item: string) => {
     await app.click('[aria-label="Rename, duplicate or delete the bike"]');
@@ -170,41 +157,6 @@ test('a bike is renamed, copied and removed, and undo brings it back', async () 
   await app.shows('[data-testid=kept]', 'My bike, Ferry runner.');
   await app.click('[data-tool=undo]');
   await app.shows('[data-testid=kept]', 'Copy of Ferry runner.');
-});
-
-test('the choice of colours outlives a reload, from the first paint on', async () => {
-  await app.clickText('label', 'dark');
-  const theme = () => app.driver.executeScript<string>('return document.documentElement.dataset.theme');
-  await app.driver.wait(async () => (await theme()) === 'dark', 5000);
-  await app.driver.navigate().refresh();
-  expect(await theme()).toBe('dark');
-});
-
-test('the demo workshop can be looked round in from an empty app', async () => {
-  await eraseEverything();
-  await app.follow('/gears');
-  await app.clickText('button', 'open the demo');
-  await app.shows('[data-testid=range]', '490.9%');
-  await app.shows('[aria-label=Setups]', 'Estuary tourer');
-});
-
-test('the HTTP interface answers', async () => {
-  const health = await fetch(`${app.url}/api/health`);
-  expect(await health.json()).toMatchObject({ status: 'ok' });
-  const body = JSON.stringify({ wheel: { rolloutMm: 2192.8 }, setups: [{ chainrings: [48, 32], cogs: [11, 36] }] });
-  for (const path of ['/api/gears', '/api/v1/gears']) {
-    const gears = await fetch(`${app.url}${path}`, { method: 'POST', headers: JSON_BODY, body });
-    expect(gears.status).toBe(200);
-  }
-  const status = async (init: RequestInit) => (await fetch(`${app.url}/api/v1/gears`, init)).status;
-  expect(await status({ method: 'POST', headers: JSON_BODY, body: 'x'.repeat(1_100_000) })).toBe(413);
-  expect(await status({ method: 'PUT', headers: JSON_BODY, body })).toBe(405);
-  expect(await status({ method: 'POST', body })).toBe(415);
-  const packed = { ...JSON_BODY, 'content-encoding': 'gzip' };
-  expect(await status({ method: 'POST', headers: packed, body: new Uint8Array(gzipSync(body)) })).toBe(200);
-  const description = await fetch(`${app.url}/api/v1/openapi`);
-  const known = { 'if-none-match': description.headers.get('etag')! };
-  expect((await fetch(`${app.url}/api/v1/openapi`, { headers: known })).status).toBe(304);
 });
 
 test('the page never complained', async () => {

@@ -6,16 +6,10 @@ import type { HistoryEntry } from '../../src/store/history-entry';
 import { seededRandom } from '../support/rides';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 /** `npm run reliability` makes it 100. */
 const KILLS = Number(process.env.RONTEL_KILLS ?? 2);
-/** Of two tabs that edit in turn. */
-const ROUNDS = 8;
 /** Confirmed writes before the tab is killed, at most. */
 const CONFIRMED_MAX = 6;
 
@@ -93,30 +87,6 @@ test(
   },
   300_000 + KILLS * 60_000,
 );
-
-test('two tabs edit the same bike for a while: neither loses what the other wrote', async () => {
-  await app.begin('/gears');
-  const first = await app.driver.getWindowHandle();
-  await app.driver.switchTo().newWindow('tab');
-  const second = await app.driver.getWindowHandle();
-  await app.open('/gears');
-  for (let i = 0; i < ROUNDS; i += 1) {
-    await app.driver.switchTo().window(first);
-    await app.type('tyre', String(30 + i));
-    await app.driver.switchTo().window(second);
-    await app.type('cadence', String(70 + i));
-    await app.shows('[data-testid=rollout-used]', (Math.PI * (622 + 2 * (30 + i))).toFixed(1));
-  }
-  await app.driver.switchTo().window(first);
-  await app.leaveField();
-  await app.driver.wait(async () => (await app.value('cadence')) === String(69 + ROUNDS));
-  const { bikes } = await app.stored<Kept>();
-  expect(tyreOf(bikes.find(({ id }) => id === 'estuary-tourer'))).toBe((29 + ROUNDS) * 100);
-  expect(bikes.find(({ id }) => id === 'estuary-tourer')!.cadenceRpm).toBe(69 + ROUNDS);
-  await app.driver.switchTo().window(second);
-  await app.driver.close();
-  await app.driver.switchTo().window(first);
-});
 
 test('no room left on the disk: said, nothing half done; with room again it goes on', async () => {
   // Of the browser itself, below everything of the app's, and before it has asked how much there is.

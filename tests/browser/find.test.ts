@@ -1,13 +1,9 @@
-import { By, Key } from 'selenium-webdriver';
+import { Key } from 'selenium-webdriver';
 import { GENERIC_CASSETTES } from '@/core/catalog/cassettes';
 import { RING_PAIRS } from '@/core/catalog/rings';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const ROW = '[data-testid=front] .ant-table-row';
@@ -15,7 +11,6 @@ const number = (text: string) => Number(text.replace(/[^\d]/g, ''));
 /** The numbers of the way from all that is searched to what is left. */
 const funnel = async () =>
   [...(await app.text('[data-testid=funnel]')).matchAll(/[\d,]+(?= [a-z])/g)].map(([text]) => number(text));
-const rows = () => app.driver.findElements(By.css(ROW)).then((list) => list.length);
 
 describe('what is only looked at', () => {
   beforeAll(async () => {
@@ -74,33 +69,6 @@ describe('what is changed', () => {
     await app.shows('[data-testid=funnel]', begins(29 * cassettes));
     await app.clickText('label', 'Any teeth');
     await app.shows('[data-testid=funnel]', begins(35 * cassettes));
-  });
-
-  test('limits filter the chart and the table at once, and can be cleared', async () => {
-    const all = await rows();
-    expect(all).toBeGreaterThan(3);
-    const handle = await app.find('[aria-label="Filter results"] .ant-slider-handle');
-    await handle.sendKeys(Key.HOME);
-    await app.shows('[data-testid=shown]', new RegExp(`^[1-9]\\d* of ${all} shown`));
-    const few = await rows();
-    expect(few).toBeLessThan(all);
-    // What is written meanwhile is no other question: the limit stays.
-    await app.click(`${ROW} button[aria-label^="Add to compare"]`);
-    await app.find('[data-setup=d] input');
-    await app.shows('[data-testid=shown]', `${few} of ${all} shown`);
-    await app.clickText('button', 'Show all');
-    await app.shows('[data-testid=shown]', `${all} shown`);
-  });
-
-  test('1x or 2x is answered with the best of each, and either goes to the workspace', async () => {
-    await app.shows('[data-testid=one-or-two]', 'Both meet your needs');
-    await app.shows('[data-testid=layout-tips]', 'Front shifts: better with 1x (0, against 1).');
-    await app.click('[data-testid=best-of-each] td button');
-    await app.find('[data-setup=d] input');
-    await app.holds('setup-d', /^\d\d x /);
-    // The workspace has room for four.
-    await app.click('[data-testid=best-of-each] td:nth-child(3) button');
-    await app.shows('.ant-message', 'You already have 4 setups.');
   });
 
   test('what cannot be searched is said with its numbers, and nothing hangs', async () => {

@@ -3,11 +3,7 @@ import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { FORMER_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('empty');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('empty');
 
 /** Types the gears, chooses a question and fills in what it asks. */
 async function ask(question: string, details: Readonly<Record<string, string>> = {}): Promise<void> {
@@ -103,16 +99,6 @@ describe('the frame', () => {
     await app.begin('/gears');
     await app.clickText('button', 'open the demo');
     await app.find('[data-gear]');
-  });
-
-  test('the pages of another group are two steps away, and the current one is marked', async () => {
-    await app.resize(1280, 800);
-    await app.follow('/gears');
-    await app.clickText("nav[@aria-label='Pages']//a", 'Workshop');
-    await app.find('nav [role=group][aria-label=Workshop] a[href="/jobs"][aria-current=page]');
-    await app.clickText("nav[@aria-label='Pages']//a", 'Parts');
-    await app.find('nav a[href="/parts"][aria-current=page]');
-    await app.shows('h1', 'Parts');
   });
 
   test('the address holds setup, view and job: back, forward, a reload and a link lead to them', async () => {

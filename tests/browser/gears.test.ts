@@ -1,11 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 afterEach(async () => expect(await app.complaints()).toEqual([]));
 
 const cell = (key: string) => `[data-cell="${key}"]`;
@@ -34,11 +30,6 @@ describe('what is only looked at', () => {
     );
   });
 
-  test('near duplicates are marked in the table and on the ladder', async () => {
-    await app.shows('[data-testid=gear-table]', '≈48/32');
-    await app.find('[data-testid=gear-table] [title^="near duplicate of 48/32"]');
-  });
-
   test('the ladder is true to scale on screen', async () => {
     const middles = await app.driver.executeScript<Record<string, number>>(
       `return Object.fromEntries([...document.querySelectorAll('[data-gear]')].map((rung) => {
@@ -60,58 +51,6 @@ describe('what is only looked at', () => {
     await app.press(Key.ARROW_DOWN, Key.ARROW_RIGHT);
     await app.shows('[data-testid=readout]', '48/36 = 4:3');
     await app.shows('[data-testid=readout]', 'duplicate of 32/24');
-  });
-
-  test('pointing at a height reads the gear there, its cadence and the next step', async () => {
-    const ladder = await app.find('svg[aria-label="Gear ladder"]');
-    await app.driver.actions().move({ origin: ladder, x: 30, y: 0 }).perform();
-    await app.shows('[data-testid=pointed]', /^\d+\.\d\n?\d\d\/\d\d at \d\d rpm, next \d+\.\d%/);
-    await app.driver.actions().move({ origin: ladder, x: 30, y: -190 }).perform();
-    await app.shows('[data-testid=pointed]', '48/11 at');
-    await app.driver.actions().move({ x: 5, y: 5 }).perform();
-    await app.gone('[data-testid=pointed]');
-  });
-
-  test('the gear table is saved as CSV', async () => {
-    await app.find('[data-gear]');
-    await app.press('c');
-    const lines = (await app.download('.csv')).trimEnd().split('\r\n');
-    expect(lines).toHaveLength(25);
-    expect(lines[0]).toMatch(/^chainring_t,cog_t,hub_stage,ratio,/);
-    expect(lines[1]).toContain('32,36,1,0.8888888888888888');
-  });
-
-  test('the table in every quantity, by key and by choice', async () => {
-    const expected = ['24.4', '24.0', '1.95', '1.82', '10.5', '6.5', '0.889'];
-    for (const text of expected) {
-      await app.press('q');
-      await app.shows(cell('32/36'), new RegExp(`^${text.replace('.', '\\.')}$`));
-    }
-  });
-
-  test('steps in three readings along three ways', async () => {
-    await app.shows('[data-testid=step-table]', /36→32 −4T 12\.5%/);
-    await app.press('r');
-    await app.shows('[data-testid=step-table]', /36→32 −4T 11\.1%/);
-    await app.press('r');
-    await app.shows('[data-testid=step-table]', /36→32 −4T 0\.118/);
-    await app.press('r');
-    await app.press('w');
-    await app.shows('[aria-label=Steps]', 'largest 16.7% at 32/28→32/24, mean 10.5%, 17 gears');
-    await app.press('w');
-    await app.shows('[data-testid=step-table]', /32\/24→48\/36 \+12T 0\.0%/);
-    await app.press('w');
-    await app.shows('[data-testid=step-table]', '36→32');
-  });
-
-  test('every figure on the page has a working with formula, numbers and source', async () => {
-    await app.reach('rollout');
-    const workings = await app.workings(
-      'main button[aria-expanded]:not([aria-haspopup]), section[aria-label=Setups] button[aria-expanded]:not([data-bar], [aria-haspopup])',
-    );
-    expect(workings.length).toBeGreaterThan(45);
-    expect(workings.filter(({ lines }) => lines === 0)).toEqual([]);
-    expect(new Set(workings.map(({ title }) => title)).size).toBeGreaterThan(20);
   });
 
   test('every figure opens its working, which follows the workspace and closes with Escape', async () => {
@@ -215,14 +154,6 @@ describe('what is changed', () => {
     await app.shows('[data-testid=readout]', '10.5 km/h at 90 rpm');
   });
 
-  test('a range that is not listed is read with its number of cogs; those between are proposed, and said to be', async () => {
-    await app.type('setup', '48/32 x 11-45 11s');
-    await app.shows('[data-testid=cogs]', '11-13-15-17-20-23-26-30-34-39-45');
-    await app.shows('[data-testid=proposed]', 'a suggestion with even steps. Check them against the cassette');
-    await app.type('setup', '48/32 x 11-13-15-17-19-23-26-30-34-39-45');
-    await app.gone('[data-testid=proposed]');
-  });
-
   test('what cannot be is refused beside its field; the text stays and nothing is touched', async () => {
     const refused = [
       ['setup', '44/32/22 x 11-36', 'triples are not supported: enter two of the three rings'],
@@ -279,35 +210,5 @@ describe('what is changed', () => {
     await app.shows('[data-testid=range]', '490.9%');
     await field.sendKeys(Key.ESCAPE);
     expect(await app.driver.executeScript('return document.activeElement === document.body')).toBe(true);
-  });
-
-  test('gain ratio asks for the crank length where it is missing', async () => {
-    await app.press('qqqq');
-    await app.shows(cell('32/36'), '1.82');
-    await app.type('crank', '');
-    await app.shows(cell('32/36'), '–');
-    await app.shows('[aria-label="Gear table"]', 'Enter the crank length above');
-    await app.press(Key.chord(Key.CONTROL, 'z'));
-    await app.shows(cell('32/36'), '1.82');
-  });
-
-  test('another bike comes in the workspace and stays there after a reload', async () => {
-    await app.choose('bike', 'Harbour load carrier');
-    await app.shows('[data-testid=capacity]', '40T needed, 39T published: 1T over the published limit');
-    await app.shows('[data-testid=check-largestCog]', 'a longer cage alone does not help');
-    await app.driver.navigate().refresh();
-    await app.shows('[data-testid=capacity]', '1T over the published limit');
-    await app.holds('setup', '38 x 11-51 11s');
-  });
-
-  test('a chart is there in numbers too, for who cannot see it', async () => {
-    await app.press('v');
-    await app.find('section[aria-label="Speed and cadence"] canvas');
-    await app.clickText('summary', 'Show as a table');
-    await app.shows('figure table thead', 'rpm');
-    const rows = await app.driver.findElements(By.css('figure table tbody tr'));
-    // Each of the 24 gears is a line from the low end of the band to the high.
-    expect(rows).toHaveLength(48);
-    expect(await app.faults()).toEqual([]);
   });
 });

@@ -132,6 +132,14 @@ export class AppInBrowser {
     return app;
   }
 
+  /** The app of a file of tests: its browser starts before the first of them and ends after the last. */
+  static ofFile(firstStart: 'demo' | 'empty'): AppInBrowser {
+    const app = Object.create(AppInBrowser.prototype) as AppInBrowser;
+    beforeAll(async () => Object.assign(app, await AppInBrowser.start(firstStart)));
+    afterAll(() => app.stop());
+    return app;
+  }
+
   /**
    * Another browser on the same server, as another device is.
    * @param host a name that it knows the server by; over plain HTTP a name other than localhost is no secure context

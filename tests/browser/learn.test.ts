@@ -16,11 +16,7 @@ import type { Dataset, LearnerRecord, Preferences } from '../../src/records';
 import { drillText } from '../../src/messages/drills';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 const learnerNow = async () => {
   const { learners, preferences } = await app.stored<{ learners: LearnerRecord[]; preferences: Preferences[] }>();
@@ -112,15 +108,6 @@ test('the crank is turned by button, key and drag; the valve is counted, and the
   expect(await app.faults()).toEqual([]);
 });
 
-test('whoever wants no motion sees stills; one gear alone or two', async () => {
-  await app.follow('/learn');
-  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(10);
-  await app.click('[aria-label="Two gears"]');
-  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(5);
-  await app.click('[aria-label="Step by step"]');
-  expect(await app.driver.findElements(By.css('ol [data-testid=drive]'))).toHaveLength(0);
-});
-
 test('a lesson: read, done, predicted wrongly, told why, and kept', async () => {
   await app.begin('/learn?view=lessons&lesson=ratio');
   await app.shows('article h2', 'The ratio');
@@ -199,82 +186,6 @@ test('ten drills in a row by a new learner, right and wrong, by the keyboard; ea
   expect(Object.values(learner.skills).reduce((sum, { right }) => sum + right, 0)).toBe(7);
   expect(nextKind(DRILL_KINDS, {}, 0, undefined)).toBe([...seen][0]);
   expect(await app.complaints()).toEqual([]);
-});
-
-test('one kind alone grows harder after three right answers; a look at the hint keeps the level', async () => {
-  const own = workspaceSetups();
-  await app.begin('/learn?view=drills');
-  await app.choose('learner', 'Evening class');
-  await app.clickText('th//button', 'Estimate the ratio');
-  await app.shows('[data-testid=level]', 'Level 1');
-  for (let i = 0; i < 3; i += 1) {
-    const { answer } = await asked(own);
-    if (answer.kind !== 'number') throw new Error('no number');
-    await give(answer, Math.round(answer.value * 10) / 10);
-    await app.shows('[data-testid=outcome]', 'Correct:');
-    await app.shows('[aria-label="Progress of Evening class"] h2', `${i + 1} answered`);
-    await app.press(Key.ENTER);
-    await app.gone('[data-testid=outcome]');
-  }
-  await app.shows('[data-testid=level]', 'Level 2');
-  await app.clickText('button', 'Hint');
-  await app.shows('[data-testid=question]', 'Chainring ÷ cog.');
-  const { answer } = await asked(own);
-  if (answer.kind !== 'number') throw new Error('no number');
-  await give(answer, answer.value);
-  await app.find('[data-kind=ratio] [aria-label="level 2 of 3"]');
-  expect((await learnerNow()).skills.ratio).toMatchObject({ level: 2, run: 0, asked: 4, right: 4 });
-});
-
-test('progress goes out with the backup and comes in again; a learner taken away comes back by undo', async () => {
-  await app.follow('/settings');
-  await app.clickText('button', 'Save a backup');
-  const text = await app.download('.json');
-  expect((JSON.parse(text) as { data: Dataset }).data.learners.map(({ name }) => name).sort()).toEqual([
-    'Evening class',
-    'Yard apprentice',
-  ]);
-  await app.follow('/learn');
-  await app.clickText('label', 'Drills');
-  await app.click('[aria-label="Rename, add or delete a learner"]');
-  await app.clickText('li', 'Delete Evening class');
-  await app.clickText("div[contains(@class,'ant-modal')]//button", 'Delete');
-  await app.find('[aria-label="Progress of Yard apprentice"]');
-  await app.press(Key.chord(Key.CONTROL, 'z'));
-  await app.choose('learner', 'Evening class');
-  await app.shows('[aria-label="Progress of Evening class"] h2', '4 answered');
-});
-
-test('what a word means is a key, a click or a mark away on any page', async () => {
-  await app.follow('/compatibility');
-  await app.find('[data-testid=check-totalCapacity]');
-  await app.press('m');
-  await app.click('[aria-label="On this page"] [data-term=capacity]');
-  await app.shows('[data-entry=capacity]', 'How much chain the cage can take up');
-  await app.find('[data-entry=capacity] [data-picture=drive]');
-  expect(await app.faults()).toEqual([]);
-  await app.type('glossary-search', 'lowest twins');
-  await app.shows('.ant-drawer', 'No term contains “lowest twins”');
-  await app.type('glossary-search', 'high-wheel bicycle');
-  await app.shows('[data-entry=gearInches]', 'Gear inches');
-  await app.click('.ant-drawer-close');
-  await app.gone('.ant-drawer-open');
-  // A word marked with the mouse or a long press offers itself.
-  await app.follow('/gears');
-  await app.find('[data-testid=readout]');
-  await app.driver.executeScript(
-    `const walk = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT);
-     while (walk.nextNode()) { const at = walk.currentNode.data.indexOf('duplicates'); if (at < 0) continue;
-       const range = document.createRange(); range.setStart(walk.currentNode, at); range.setEnd(walk.currentNode, at + 10);
-       const chosen = getSelection(); chosen.removeAllRanges(); chosen.addRange(range); break; }`,
-  );
-  await app.click('[data-testid=ask-about-word]');
-  await app.shows('[data-entry=duplicates]', 'exactly the same ratio');
-  await app.click('.ant-drawer-close');
-  await app.gone('.ant-drawer-open');
-  await app.click('[data-testid=readout] button');
-  await app.clickText("div[@data-testid='slip']//button", 'ring');
-  await app.find('[data-entry=chainring]');
 });
 
 test('the worksheet has its questions on one page and its answers on the next; its number brings it again', async () => {

@@ -1,4 +1,3 @@
-import { By } from 'selenium-webdriver';
 import { BASE_PATH } from '../../scripts/prepare.mjs';
 import { Front } from '../support/front';
 import { AppInBrowser } from './harness';
@@ -40,15 +39,6 @@ const readManifest = () =>
   app.driver.executeAsyncScript<Manifest>(
     `const done = arguments[0];
      fetch(document.querySelector('link[rel=manifest]').href).then((answer) => answer.json()).then(done);`,
-  );
-
-/** The size of a picture as the page's browser reads it, such as 192x192. */
-const sizeOf = (src: string) =>
-  app.driver.executeAsyncScript<string>(
-    `const [src, done] = arguments; const picture = new Image();
-     picture.onload = () => done(picture.naturalWidth + 'x' + picture.naturalHeight);
-     picture.onerror = () => done('none'); picture.src = src;`,
-    src,
   );
 
 const GPX = (name: string, lat: number) => `<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1">
@@ -101,51 +91,6 @@ describe('what one visit is enough for', () => {
       `return [...document.fonts].filter(({ status }) => status === 'loaded').map(({ family }) => family)`,
     );
     expect(fonts.join()).toContain('Archivo');
-  });
-
-  test('it can be put among the apps of a device, with pictures of the sizes it tells, of its own when offline', async () => {
-    const { start_url, icons, screenshots } = await readManifest();
-    expect(start_url).toBe(`${BASE_PATH}/gears`);
-    const svg = icons.filter(({ type }) => type === 'image/svg+xml');
-    expect(svg.map(({ src }) => src)).toEqual([`${BASE_PATH}/icon.svg`]);
-    for (const { src, sizes } of screenshots) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
-    front.takeAway();
-    const pngs = icons.filter(({ type }) => type === 'image/png');
-    expect(pngs.map(({ sizes }) => sizes).sort()).toEqual(['192x192', '192x192', '512x512', '512x512']);
-    for (const { src, sizes } of pngs) expect(`${src} ${await sizeOf(src)}`).toBe(`${src} ${sizes}`);
-    const touch = await (await app.find('link[rel=apple-touch-icon]')).getAttribute('href');
-    expect(await sizeOf(touch!)).toBe('180x180');
-  });
-
-  test('the icon counts the re-checks that are due', async () => {
-    const remove = await app.onEveryPage(
-      `Object.defineProperty(navigator, 'setAppBadge', { value: async (count) => { window.badge = count; } });`,
-    );
-    front.takeAway();
-    await app.open('/schedule');
-    await app.find('[data-testid=rechecks]');
-    const due = await app.driver.findElements(By.css('[data-due=true]'));
-    expect(due.length).toBeGreaterThan(0);
-    const badge = () => app.driver.executeScript<number | null>('return window.badge ?? null');
-    await app.until(async () => (await badge()) === due.length, `a badge of ${due.length}`);
-    await remove();
-  });
-
-  test('the system draws its bars in the colour of the theme', async () => {
-    const colours = () =>
-      app.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('meta[name=theme-color]')].map(({ content }) => content)`,
-      );
-    const LIGHT_STEEL = '#2b373c';
-    const DARK_STEEL = '#070b0d';
-    front.takeAway();
-    await app.driver.navigate().refresh();
-    await app.find('main:not([aria-busy])');
-    expect(await colours()).toEqual([LIGHT_STEEL, DARK_STEEL]);
-    await app.click('[data-tool=theme]');
-    await app.until(async () => (await colours()).every((colour) => colour === LIGHT_STEEL), 'light bars');
-    await app.click('[data-tool=theme]');
-    await app.until(async () => (await colours()).every((colour) => colour === DARK_STEEL), 'dark bars');
   });
 
   test('rides that another app shares are imported once, with the server gone', async () => {

@@ -8,11 +8,7 @@ import { fixtureRide, gpxOf } from '../support/ride-fixtures';
 import { simulateRide } from '../support/rides';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 const begin = async () => {
   await app.begin('/rides');
   await app.shows('[data-testid=use-sentence]', 'Most in');
@@ -64,18 +60,6 @@ describe('the rides of the demo workshop', () => {
 
 describe('files, one beside the other', () => {
   beforeAll(begin);
-
-  test('a route without times is kept as a route and ridden', async () => {
-    const points = Array.from(
-      { length: 200 },
-      (_, i) => `<trkpt lat="${(i * 0.0002).toFixed(6)}" lon="0"><ele>${Math.max(0, i - 60)}</ele></trkpt>`,
-    );
-    await bring({ 'hill.gpx': `<gpx><trk><name>Windmill hill</name><trkseg>${points.join('')}</trkseg></trk></gpx>` });
-    await app.shows(jobs, /hill\.gpx\s+saved as a route: its points have no time/);
-    await app.shows('[aria-label="Route simulation"]', 'Windmill hill');
-    await app.shows('[data-testid=route]', /4\.4 km, 13\d m climbing/);
-    await app.shows('[data-testid=climbs]', '4.5%');
-  });
 
   test('columns that cannot be guessed are chosen once, and remembered', async () => {
     const rows = (seed: number) =>

@@ -1,11 +1,7 @@
 import { By, Key } from 'selenium-webdriver';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 /** Sideways scrolling, complaints of the console and faults of reach: none on any of these pages. */
 async function isSound(): Promise<void> {
@@ -27,25 +23,6 @@ describe('parts, each at one of its own', () => {
     await app.leaveField();
     await app.shows('[aria-label=Parts] table', '3 of 3');
     await app.press(Key.ESCAPE);
-  });
-
-  test('a chain is forecast by its readings', async () => {
-    await app.click('[data-part=chain-worn]');
-    await app.shows('[data-testid=wear]', /0\.14% in 1000 km\. At 0\.5% for 12-speed in \d+ km \(80% between/);
-    await app.type('wear-percent', '0.52');
-    await app.type('wear-km', '2900');
-    await app.clickText('button', 'Save reading');
-    await app.shows('[data-testid=wear]', '0.52%: at the limit of 0.5% for 12-speed. Replace the chain now');
-  });
-
-  test('parts are searched by words anywhere, filtered, and sorted', async () => {
-    await app.press('/');
-    await app.driver.switchTo().activeElement().sendKeys('drawer nine wide');
-    await app.shows('[data-testid=parts-count]', '2 of 22 entries');
-    await app.driver.switchTo().activeElement().sendKeys(Key.chord(Key.CONTROL, 'a'), Key.BACK_SPACE);
-    await app.clickText("div[contains(@class,'ant-segmented-item-label')]", 'To order');
-    await app.shows('[data-testid=parts-count]', '3 of 22 entries');
-    await app.shows('[aria-label=Parts] table', 'Cassette 10-44, 12-speed');
   });
 });
 
@@ -177,12 +154,6 @@ describe('the card of a swap', () => {
     await isSound();
   });
 
-  test('a failed trial is read with its reason', async () => {
-    await app.click('[data-job=job-big-ring]');
-    await app.shows('[data-testid=job-headline]', 'Put back: Front cage touches the chain');
-    await app.shows('[data-testid=progress]', 'rubbing, put back');
-  });
-
   test('the card prints on two pages at the most, with boxes to tick', async () => {
     await app.driver.executeScript('window.print = () => undefined');
     await app.press('k');
@@ -284,12 +255,6 @@ describe('schedule', () => {
     expect(await app.download('.csv')).toContain('Cassette 10-44');
     await app.shows('[data-testid=rechecks]', /Wide cassette for the pine ridge, Pinewood hardtail: due, 240 km/);
     await app.shows('[data-testid=chain-due]', 'At 0.5% for 12-speed');
-  });
-
-  test('on a phone it is a list, each job with its day', async () => {
-    await app.resize(390, 844);
-    await app.shows('[data-testid=board]', 'Easier gears with two crates');
-    await isSound();
   });
 });
 

@@ -3,13 +3,9 @@ import { readBackup } from '../../src/formats/read-backup';
 import type { BikeRecord } from '../../src/records';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
+const app = AppInBrowser.ofFile('demo');
 let first: string;
 let second: string;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
 
 const rollout = (tyreMm: number) => (Math.PI * (622 + 2 * tyreMm)).toFixed(1);
 const tyre = async () => {
@@ -106,7 +102,6 @@ describe('one tab', () => {
     await app.shows('[data-testid=rollout-used]', rollout(38));
   });
 });
-
 
 /** Writes into a table past Rontel, as another program would. */
 const putPast = (table: string, records: readonly object[]) =>

@@ -5,11 +5,7 @@ import type { BikeRecord } from '../../src/records';
 import { readBackup } from '../../src/formats/read-backup';
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 test('pages run their own scripts alone, and every answer says how it may be used', async () => {
   for (const path of [

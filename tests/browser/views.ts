@@ -2,7 +2,7 @@ import { By } from 'selenium-webdriver';
 import type { AppInBrowser } from './harness';
 
 /** A view, and how a test knows that it is there. */
-export interface View {
+interface View {
   readonly path: string;
   /** What is there once it is at work. */
   readonly shown: string;

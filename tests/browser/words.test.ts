@@ -1,19 +1,16 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import ts from 'typescript';
+import { rowsOf } from '../support/table';
 import { AppInBrowser } from './harness';
-import { NAMED_VIEWS, openView, type View } from './views';
+import { NAMED_VIEWS, openView } from './views';
 
-const PAPER = '[data-testid=print-sheet]';
-
-let app: AppInBrowser;
+const app = AppInBrowser.ofFile('demo');
 beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
   // Every message is written in letters that look like those of English and are others.
   await app.onEveryPage('globalThis.RONTEL_PSEUDO = true;');
   await app.begin('/settings');
 });
-afterAll(() => app.stop());
 
 /** What needs no translation: units, file types, the app's name, gears and keys. */
 const SYMBOLS =
@@ -113,48 +110,26 @@ test.each(NAMED_VIEWS)(
 );
 
 /** What opens over a view, or goes to paper from it; by keys, or by what is pressed. */
-const OPENED: readonly (View & {
-  readonly name: string;
-  readonly press?: readonly string[];
-  readonly opens: string;
-})[] = [
-  { name: 'shortcuts', path: '/gears', shown: '[data-gear]', keys: ['?'], opens: '.ant-modal dl' },
-  { name: 'glossary', path: '/gears', shown: '[data-gear]', keys: ['m'], opens: '[data-testid=glossary]' },
-  { name: 'details of a setup', path: '/gears', shown: '[data-gear]', keys: ['e'], opens: '.ant-drawer, .ant-modal' },
-  {
-    name: 'working of a figure',
-    path: '/gears',
-    shown: '[data-gear]',
-    press: ['main button[aria-expanded=false]'],
-    opens: 'main button[aria-expanded=true]',
-  },
-  {
-    name: 'a part',
-    path: '/parts',
-    shown: '[data-part=chain-worn]',
-    press: ['[data-part=chain-worn]'],
-    opens: '#part-name',
-  },
-  {
-    name: 'deletion of everything',
-    path: '/settings',
-    shown: '[data-testid=kept]',
-    press: ['.ant-btn-dangerous'],
-    opens: '.ant-popconfirm, .ant-modal',
-  },
-  { name: 'the gear card on paper', path: '/gears?view=shifting', shown: '[data-gear]', keys: ['k'], opens: PAPER },
-  { name: 'the comparison on paper', path: '/compare', shown: '[data-gear]', keys: ['k'], opens: PAPER },
-  { name: 'the log on paper', path: '/log', shown: '[data-testid=timeline] li', keys: ['k'], opens: PAPER },
-  { name: 'a job card on paper', path: '/jobs', shown: '[data-testid=card-steps]', keys: ['k'], opens: PAPER },
-];
+const OPENED = rowsOf(`
+shortcuts               | /gears               | [data-gear]               | ? |                                  | .ant-modal dl
+glossary                | /gears               | [data-gear]               | m |                                  | [data-testid=glossary]
+details of a setup      | /gears               | [data-gear]               | e |                                  | .ant-drawer, .ant-modal
+working of a figure     | /gears               | [data-gear]               |   | main button[aria-expanded=false] | main button[aria-expanded=true]
+a part                  | /parts               | [data-part=chain-worn]    |   | [data-part=chain-worn]           | #part-name
+deletion of everything  | /settings            | [data-testid=kept]        |   | .ant-btn-dangerous               | .ant-popconfirm, .ant-modal
+the gear card on paper  | /gears?view=shifting | [data-gear]               | k |                                  | [data-testid=print-sheet]
+the comparison on paper | /compare             | [data-gear]               | k |                                  | [data-testid=print-sheet]
+the log on paper        | /log                 | [data-testid=timeline] li | k |                                  | [data-testid=print-sheet]
+a job card on paper     | /jobs                | [data-testid=card-steps]  | k |                                  | [data-testid=print-sheet]
+`) as [name: string, path: string, shown: string, key: string, pressed: string, opens: string][];
 
-test.each(OPENED.map((one) => [one.name, one] as const))('so does all that %s says', async (_, one) => {
-  await app.open(one.path);
-  await app.find(one.shown);
+test.each(OPENED)('so does all that %s says', async (_, path, shown, key, pressed, opens) => {
+  await app.open(path);
+  await app.find(shown);
   await app.driver.executeScript('window.print = () => {}');
-  for (const key of one.keys ?? []) await app.press(key);
-  for (const css of one.press ?? []) await app.click(css);
-  await app.find(one.opens);
+  if (key) await app.press(key);
+  if (pressed) await app.click(pressed);
+  await app.find(opens);
   await app.settled();
   const data = namesIn(await app.stored());
   expect(foreign(await app.driver.executeScript<string[]>(TEXTS), data)).toEqual([]);

@@ -1,10 +1,6 @@
 import { AppInBrowser } from './harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 beforeEach(async () => {
   await app.resize(390, 844);
   await app.begin('/work?job=job-winter-ring');

@@ -19,9 +19,6 @@ smaller cassette, chain left alone, cage unknown → cassette; leave, reachesBig
 larger cassette, chain too short → cassette; newChain, tooShort: 108 to 112
   off: cassette 11-28, 12-speed + chain, 108 links; on: cassette 11-36, 12-speed + chain, 112 links; buy: cassette 11-36, 12-speed + chain, 112 links
   decide fit gather oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn chainLength bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
-larger cassette, chain long enough → cassette; leave, fits: 112 to 112
-  off: cassette 11-28, 12-speed; on: cassette 11-36, 12-speed; buy: cassette 11-36, 12-speed
-  decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
 chain never counted, smaller cassette → cassette; leave, notCounted: ? to ?
   off: cassette 11-36, 12-speed; on: cassette 11-28, 12-speed; buy: cassette 11-28, 12-speed
   decide fit gather countLinks oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
@@ -49,9 +46,6 @@ weighed, cassette in stock → cassette; leave, fits: 112 to 112
 cassette that needs another freehub body → cassette; newChain, tooShort: 110 to 114
   off: cassette 11-36, 12-speed + freehub body + chain, 110 links; on: cassette 10-44, 12-speed + freehub body + chain, 114 links; buy: cassette 10-44, 12-speed + freehub body + chain, 114 links
   decide fit gather oldGap chainOff wheelOut cassetteOff freehub spacer cassetteOn wheelIn chainLength bGap checkLargestCog limitScrews indexing checkSmallestCog bigBig smallSmall backPedal torque testRide signOff recheck
-freehub type known on one side only → cassette; leave, fits: 112 to 112
-  off: cassette 11-36, 12-speed; on: cassette 11-34, 12-speed; buy: cassette 11-34, 12-speed
-  decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
 after a crash → cassette; leave, fits: 112 to 112
   off: cassette 11-36, 12-speed; on: cassette 11-34, 12-speed; buy: cassette 11-34, 12-speed
   decide fit gather hanger oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
@@ -67,9 +61,6 @@ seasonal pair, back: the chain stayed → cassette; leave, fits: 112 to 112
 seasonal pair, back: the chain was cut after all → cassette; newChain, tooShort: 110 to 112
   off: cassette 11-28, 12-speed + chain, 110 links; on: cassette 11-36, 12-speed + chain, 112 links; buy: chain, 112 links
   decide fit gather oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn chainLength bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
-seasonal pair on 1x, there → cassette; leave, fits: 112 to 112
-  off: cassette 11-42, 11-speed; on: cassette 11-30, 11-speed; buy: cassette 11-30, 11-speed
-  decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
 seasonal pair, short card from last time → short cassette; leave, fits: 112 to 112
   off: cassette 11-36, 12-speed; on: cassette 11-28, 12-speed; buy: cassette 11-28, 12-speed
   wheelOut cassetteOff spacer cassetteOn wheelIn bGap indexing bigBig smallSmall signOff
@@ -86,9 +77,6 @@ seasonal pair, short card back, with a clutch → short cassette; leave, fits: 1
   off: cassette 11-36, 11-speed + shifter; on: cassette 11-36, 12-speed + shifter; buy: cassette 11-36, 12-speed + shifter
   decide fit shifterSpeeds gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn shifter bGap limitScrews cable indexing bigBig smallSmall backPedal torque testRide signOff recheck
 11 to 12 cogs, both for 11 → cassette; newChain, otherWidth: 112 to 112
-  off: cassette 11-36, 11-speed + shifter + chain, 112 links; on: cassette 11-36, 12-speed + shifter + chain, 112 links; buy: cassette 11-36, 12-speed + shifter + chain, 112 links
-  decide fit gather oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn shifter chainLength bGap limitScrews cable indexing bigBig smallSmall backPedal torque testRide signOff recheck
-11 to 12 cogs, another shifter described → cassette; newChain, otherWidth: 112 to 112
   off: cassette 11-36, 11-speed + shifter + chain, 112 links; on: cassette 11-36, 12-speed + shifter + chain, 112 links; buy: cassette 11-36, 12-speed + shifter + chain, 112 links
   decide fit gather oldGap chainOff wheelOut cassetteOff spacer cassetteOn wheelIn shifter chainLength bGap limitScrews cable indexing bigBig smallSmall backPedal torque testRide signOff recheck
 smaller rings → rings; leave, fits: 112 to 112
@@ -130,9 +118,6 @@ another rear derailleur by its description → derailleur; leave, fits: 112 to 1
 the same derailleur, described otherwise → cassette; leave, fits: 112 to 112
   off: cassette 11-36, 12-speed; on: cassette 11-34, 12-speed; buy: cassette 11-34, 12-speed
   decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
-limits typed for the present setup alone → cassette; leave, fits: 112 to 112
-  off: cassette 11-36, 12-speed; on: cassette 11-34, 12-speed; buy: cassette 11-34, 12-speed
-  decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
 another front derailleur → derailleur; leave, fits: 112 to 112
   off: front derailleur; on: front derailleur; buy: front derailleur
   decide fit gather frontOff frontOn frontHeight frontAngle frontLimits frontCable frontShift bigBig smallSmall backPedal torque testRide signOff recheck
@@ -157,9 +142,6 @@ electronic, another number of cogs → cassette; leave, fits: 112 to 112
 winter wheels → wheels; leave, fits: 112 to 112
   off: Road wheels; on: Winter wheels; buy: none
   decide fit gather oldGap wheelOut wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
-winter wheels with another cassette → cassette; leave, fits: 112 to 112
-  off: cassette 11-36, 12-speed + Road wheels; on: cassette 11-34, 12-speed + Winter wheels; buy: cassette 11-34, 12-speed
-  decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck
 two-speed hub → hub; leave, fits: 110 to 110
   off: none; on: wheel with a two-speed hub + shifter for the two-speed hub; buy: wheel with a two-speed hub + shifter for the two-speed hub
   decide fit gather oldGap wheelOut cassetteOff spacer cassetteOn wheelIn hubShifter bGap limitScrews indexing bigBig smallSmall backPedal torque testRide signOff recheck

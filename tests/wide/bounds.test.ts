@@ -5,11 +5,7 @@ import type { Dataset } from '../../src/records';
 import { bareDataset, datasetAtBounds } from '../support/at-bounds';
 import { AppInBrowser } from '../browser/harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 /** Every page; the one of a job last, for no other is reached from it by the row of pages. */
 const PATHS = [...PAGES.filter((page) => page !== '/work'), '/work?job=job-winter-ring'];

@@ -2,12 +2,8 @@ import { AppInBrowser } from '../browser/harness';
 import { OPEN_STATES, checkState, setScheme, targetPx, type OpenState } from '../browser/open-states';
 import { NAMED_VIEWS, openView } from '../browser/views';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-  await app.begin('/settings');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
+beforeAll(() => app.begin('/settings'));
 afterEach(async () => {
   await setScheme(app, 'light');
   await app.resize(1280, 800);

@@ -1,11 +1,7 @@
 import { PAGES as ALL_PAGES } from '../../src/offline/places';
 import { AppInBrowser } from '../browser/harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('empty');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('empty');
 
 /** The workshop mode has no frame. */
 const PAGES = ALL_PAGES.filter((path) => path !== '/work');

@@ -6,11 +6,7 @@ import { seededRandom, simulateRide } from '../support/rides';
 import { TOURER } from '../support/setups';
 import { AppInBrowser } from '../browser/harness';
 
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
-});
-afterAll(() => app.stop());
+const app = AppInBrowser.ofFile('demo');
 
 /** Of each kind; `npm run reliability` makes it 50. Those of a tab that is typed in are in `browser/faults.test.ts`. */
 const KILLS = Math.ceil(Number(process.env.RONTEL_KILLS ?? 8) / 2);

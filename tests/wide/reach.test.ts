@@ -2,13 +2,11 @@ import { Key } from 'selenium-webdriver';
 import { AppInBrowser } from '../browser/harness';
 import { NAMED_VIEWS, openView } from '../browser/views';
 
-let app: AppInBrowser;
+const app = AppInBrowser.ofFile('demo');
 beforeAll(async () => {
-  app = await AppInBrowser.start('demo');
   await app.speakGerman();
   await app.begin('/settings');
 });
-afterAll(() => app.stop());
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };

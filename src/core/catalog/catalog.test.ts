@@ -1,9 +1,8 @@
 import { checkSetup } from '../gears';
-import { GENERIC_CASSETTES, cassettesOfRange, isUncommonCount, nearestRanges, sameTeeth } from './cassettes';
+import { GENERIC_CASSETTES, cassettesOfRange, nearestRanges } from './cassettes';
 import { checkFreehubData } from '../fit';
 import { FREEHUB_FAMILIES, familyName } from './freehubs';
 import { cassetteMassG, chainMassG, ringMassG } from './mass-by-teeth';
-import { RIM_SIZES } from './rims';
 import { isSoldCog, soldLargestCog, soldRing, soldSmallestCog } from './sold';
 
 test('every built-in cassette is sound, has 6 to 13 cogs and is there once', () => {
@@ -35,10 +34,6 @@ test('a range that none has is answered with its neighbours', () => {
   expect(nearestRanges(11, 38, 3)).toEqual(['11-40', '11-36', '11-42']);
 });
 
-test('rim sizes are there once', () => {
-  expect(new Set(RIM_SIZES.map(({ diameterMm }) => diameterMm)).size).toBe(RIM_SIZES.length);
-});
-
 test('freehub families differ in what they are called, and hold sizes that a wheel may have', () => {
   expect(new Set(FREEHUB_FAMILIES.map((family) => JSON.stringify(familyName(family)))).size).toBe(
     FREEHUB_FAMILIES.length,
@@ -50,13 +45,6 @@ test('freehub families differ in what they are called, and hold sizes that a whe
     code: 'parts.freehub.known',
     values: { spline: 'nine wide splines', length: 34.9, speeds: '8 to 10, wide-range 11' },
   });
-});
-
-test('cassettes of 8 to 12 cogs are common', () => {
-  expect([6, 7, 8, 9, 12, 13].map(isUncommonCount)).toEqual([true, true, false, false, false, true]);
-  expect(sameTeeth([11, 13], [11, 13])).toBe(true);
-  expect(sameTeeth([11, 13], [11, 13, 15])).toBe(false);
-  expect(sameTeeth([11, 13], [11, 14])).toBe(false);
 });
 
 test('estimated masses are those of the worked examples', () => {

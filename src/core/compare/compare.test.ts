@@ -4,7 +4,7 @@ import { candidate } from '../../../tests/support/compared';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { fillBrief, type Brief } from '../needs';
 import { speedKmh, type Setup } from '../gears';
-import { articulationLoss, isWithinSpreads, type RearDerailleur } from '../fit';
+import { type RearDerailleur } from '../fit';
 import {
   cogChanges,
   difference,
@@ -130,16 +130,6 @@ test('a need that the rider does not have is not asked', () => {
   ]);
 });
 
-test('weight is a need where it bothers, and is known once both are weighed', () => {
-  const weight = (massG: number | undefined) => {
-    const { own, base, filled } = compare({ bothers: ['weight'] }, { massG }, { massG: 1900 });
-    return needAnswers(own, filled, base).find(({ id }) => id === 'weight');
-  };
-  expect(weight(1500)).toMatchObject({ met: true, changeG: -400 });
-  expect(weight(1900)).toMatchObject({ met: false, changeG: 0 });
-  expect(weight(undefined)).toMatchObject({ met: false, changeG: undefined });
-});
-
 test('what would change the climb does change it, and the next larger ring would not', () => {
   fc.assert(
     fc.property(setupArbitrary(), fc.integer({ min: 60, max: 250 }), (setup, powerW) => {
@@ -207,33 +197,12 @@ test('the step at the speeds that are ridden lies between the least and the larg
   expect(timeWeightedStep(figures.report.pathGears.slice(0, 1), filled.preferredRpm, there)).toBeUndefined();
 });
 
-test('a difference in losses inside both spreads is no difference', () => {
-  const filled = fillBrief({ use: 'road' });
-  const of = (chainring: number, cogs: number[]) =>
-    setupFigures(candidate({ chainrings: [chainring], cogs, hubStages: [1] }), filled, RULES);
-  const [a, b] = [of(44, [11, 13, 15, 17, 19, 21]), of(42, [11, 13, 15, 17, 19, 21])];
-  expect(difference(b, a, filled).find(({ id }) => id === 'loss')!.judgement).toBe('withinSpread');
-  const { lowFraction, fraction, highFraction } = articulationLoss(44, 20, 3);
-  expect(highFraction).toBeCloseTo(articulationLoss(44, 20).highFraction + 0.003, 12);
-  expect([lowFraction < fraction, fraction < highFraction]).toEqual([true, true]);
-  expect(isWithinSpreads(10, 12, { low: 9, high: 11 }, { low: 11, high: 13.1 })).toBe(true);
-  expect(isWithinSpreads(10, 12, { low: 9, high: 11 }, { low: 11, high: 12.9 })).toBe(false);
-});
-
 test('the same job: for each gear in use the nearest straight one on the other setup', () => {
   const { own, base } = compare(BRIEF);
   const jobs = sameJobs(base.report, own.report);
   expect(jobs).toHaveLength(17);
   expect(jobs[0]).toMatchObject({ gear: { key: '32/36' }, nearest: { key: '44/44' } });
   expect(jobs[0]!.change).toBeCloseTo(0.125, 12);
-});
-
-test('losses in the chain: 1.09% in 48/11, 1.20% in 44/10', () => {
-  expect(articulationLoss(48, 11).fraction * 100).toBeCloseTo(1.09, 2);
-  expect(articulationLoss(44, 10).fraction * 100).toBeCloseTo(1.2, 2);
-  const { lowFraction, fraction, highFraction } = articulationLoss(44, 20);
-  expect(lowFraction).toBeLessThan(fraction);
-  expect(fraction).toBeLessThan(highFraction);
 });
 
 test('the usual speed is judged in the gear that people ride there, not in a cross-chained one', () => {

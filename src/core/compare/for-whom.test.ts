@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { candidate } from '../../../tests/support/compared';
-import { TOURER } from '../../../tests/support/setups';
 import { fillBrief, usedGears, type Brief } from '../needs';
 import { setupFigures, type Candidate, type SetupFigures } from './figures';
 import { forWhom, type SuitFact } from './for-whom';
@@ -27,23 +26,6 @@ test('a 1x suits who wants one hand and clearance, a 2x who wants small steps; e
   const two = forWhom(TWO, [ONE], road);
   expect(ids(two.speaksFor)).toEqual(expect.arrayContaining(['noGaps', 'smallerSteps', 'nothingToBuy']));
   expect(ids(two.against)).toEqual(expect.arrayContaining(['bothHands', 'lessClearance', 'heavier']));
-});
-
-test('a chain that a guide holds is no reason against a 1x', () => {
-  const held = of([42], [10, 12, 14, 16, 18, 21, 24, 28, 32, 36, 42], { retention: ['guide'] });
-  expect(ids(forWhom(held, [TWO], road).against)).not.toContain('chainMayDrop');
-});
-
-test('a setup beside itself has nothing that the other has not', () => {
-  const alone = ['meetsAll', 'misses', 'gaps', 'chainMayDrop', 'quiet', 'noisy'];
-  fc.assert(
-    fc.property(setupArbitrary(), (setup) => {
-      const own = setupFigures(candidate(setup), road, RULES);
-      const { speaksFor, against } = forWhom(own, [own], road);
-      for (const id of ids([...speaksFor, ...against])) expect(alone).toContain(id);
-    }),
-    { ...SEEDED, numRuns: cases(15) },
-  );
 });
 
 test('no fact speaks for and against at once, whatever the setups', () => {
@@ -75,12 +57,6 @@ test('any two gears side by side: chain and air in watts, and no difference insi
   expect(far.right.air.watts).toBeCloseTo(frontDragW(20, 30), 12);
   const same = lossBetween(gear(44, 20, false), gear(44, 20, false), conditions);
   expect(same.differenceW).toBe(0);
-});
-
-test('the tourer has its two rings named as two hands', () => {
-  const two = setupFigures(candidate(TOURER), road, RULES);
-  const bothHands = forWhom(two, [ONE], road).against.find(({ id }) => id === 'bothHands');
-  expect(bothHands).toEqual({ id: 'bothHands', frontShifts: 1 });
 });
 
 describe('what a rider uses now', () => {
@@ -116,11 +92,6 @@ describe('what a rider uses now', () => {
     const jobs = sameJobs(TWO.report, ONE.report, used({ usualGears: [gear(50, 12), gear(50, 13)] }));
     const [changed] = forWhom(ONE, [TWO], road, jobs).against.filter(({ id }) => id === 'changesUsual');
     expect(changed).toMatchObject({ job: { gear: { chainring: 50, cog: 13 }, nearest: { chainring: 42, cog: 10 } } });
-  });
-
-  test('a usual gear off the shift sequence has its job too', () => {
-    const jobs = sameJobs(TWO.report, ONE.report, used({ usualGears: [gear(50, 27)] }));
-    expect(jobs.filter(({ use }) => use === 'usual').map((job) => job.gear.key)).toEqual(['50/27']);
   });
 });
 

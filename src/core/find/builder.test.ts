@@ -100,14 +100,6 @@ const WIDE = [10, 11, 13, 15, 17, 19, 21, 24, 28, 32, 38, 44];
 const builderFor = (more: Partial<FindBike> = {}, present: Partial<FitInput> = {}) =>
   new SetupBuilder({ present: { ...known, ...present }, school: 'sheet', keep: [], ...more });
 
-test('the setup that is on the bike needs no part', () => {
-  expect(builderFor().build(TOURER.chainrings, TOURER.cogs)).toMatchObject({
-    newParts: [],
-    breaches: [],
-    derailleur: 0,
-  });
-});
-
 test('another ring is a ring; one below the crank’s least is a crank, and a lock on it says no', () => {
   expect(builderFor().build([48, 34], TOURER.cogs).newParts).toEqual(['ring']);
   expect(builderFor().build([46, 30], TOURER.cogs).newParts).toEqual(['ring', 'ring']);

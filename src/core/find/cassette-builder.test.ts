@@ -2,14 +2,7 @@ import fc from 'fast-check';
 import { SEEDED } from '../../../tests/support/arbitraries';
 import { TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { message, type Message } from '../message';
-import {
-  buildCassette,
-  cassetteFigures,
-  nearestBought,
-  type CassetteGoal,
-  type CassetteRule,
-  type CogZone,
-} from './cassette-builder';
+import { buildCassette, cassetteFigures, type CassetteGoal, type CassetteRule, type CogZone } from './cassette-builder';
 import { cases } from '../../../tests/support/fuzz';
 
 const rule = (more: Partial<CassetteRule> = {}): CassetteRule => ({
@@ -179,14 +172,4 @@ test('cogs go where the riding was', () => {
     distance: built.ok && built.figures.distance,
     beyondEnds: 0.5,
   });
-});
-
-test('the nearest that can be bought has as many cogs and is not itself', () => {
-  expect(nearestBought([11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 33, 36])).toEqual([
-    11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36,
-  ]);
-  expect(nearestBought([11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36])).not.toEqual([
-    11, 12, 13, 14, 15, 17, 19, 21, 24, 28, 32, 36,
-  ]);
-  expect(nearestBought([11, 20, 30])).toBeUndefined();
 });

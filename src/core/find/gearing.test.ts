@@ -86,15 +86,6 @@ test('the short cut is the shift path, on real cassettes with any rings', () => 
   );
 });
 
-test('the short cut is the shift path, on any teeth', () => {
-  fc.assert(
-    fc.property(setupArbitrary(), fc.integer({ min: 0, max: 5 }), (setup, crossedCogs) =>
-      expectSame(setup, { ...riding, crossedCogs }),
-    ),
-    { ...SEEDED, numRuns: cases(100) },
-  );
-});
-
 test('a two-speed hub goes the long way, to the same figures', () => {
   fc.assert(
     fc.property(setupArbitrary(2), (setup) => expectSame({ ...setup, hubStages: [1, 0.72] }, riding)),

@@ -1,11 +1,8 @@
-import fc from 'fast-check';
-import { SEEDED } from '../../../tests/support/arbitraries';
 import { TOURER_BIKE, TOURER_RIDING } from '../../../tests/support/find';
 import { ONE_RING, TOURER } from '../../../tests/support/setups';
 import type { Recording } from '../recording';
 import { factsOf } from './found';
 import { missedNeeds, type FindNeeds } from './needs';
-import { ParetoFront, beats } from './pareto';
 import { checkFind } from './problems';
 import { wantedCogs } from './wanted';
 
@@ -51,27 +48,6 @@ test('a need is missed from its limit on, and by how much is said on one scale',
   expect(missed({}, { kind: 'doesNot', capacityOverT: 4, capacityRequiredT: 40 })).toEqual([
     ['fit', expect.closeTo(0.2, 9)],
   ]);
-});
-
-test('a front keeps what nothing beats, in whatever order it comes, for more than it has room for at first', () => {
-  const values = fc.array(
-    fc.tuple(fc.integer({ min: 0, max: 6 }), fc.integer({ min: 0, max: 6 }), fc.integer({ min: 0, max: 6 })),
-    {
-      maxLength: 200,
-    },
-  );
-  const keepsTheBest = (all: readonly (readonly number[])[]) => {
-    const front = new ParetoFront<{ readonly values: readonly number[] }>(3);
-    for (const one of all) front.add({ values: one });
-    const best = all.filter((one) => !all.some((other) => beats(other, one)));
-    const sorted = (list: readonly (readonly number[])[]) => list.map(String).sort();
-    expect(sorted(front.members.map((one) => one.values))).toEqual(sorted(best));
-    for (const one of all) expect(front.isBeaten(one)).toBe(all.some((other) => beats(other, one)));
-  };
-  fc.assert(fc.property(values, keepsTheBest), SEEDED);
-  // All on one front, 70 of them and 64 places to begin with, then beaten at both ends.
-  const line = Array.from({ length: 70 }, (_, i) => [i, 69 - i, 0]);
-  keepsTheBest([...line, [0, 60, -1], [65, 0, -1]]);
 });
 
 test('the cogs that a ride asks for are those in which it turned, with the time in each', () => {

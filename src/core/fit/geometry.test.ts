@@ -254,39 +254,8 @@ describe('report', () => {
     expect(fitReport({ ...INPUT, rearDerailleur: {} }).cage).toEqual([]);
   });
 
-  test('the chain on the bike: unknown, just right, to spare, short, too short, slack', () => {
-    expect(length(undefined)).toMatchObject({ verdict: 'notKnown', missing: { code: 'fit.chainLength.missing' } });
-    expect(length(112)).toMatchObject({ verdict: 'inside', margin: 0 });
-    expect(length(114)).toMatchObject({
-      verdict: 'outside',
-      fixes: [{ text: { code: 'fit.chainLength.fixFewer', values: { links: 2 } }, change: { chainLinks: 112 } }],
-    });
-    expect(length(110)).toMatchObject({ verdict: 'outside', margin: -2 });
-    expect(length(108)).toMatchObject({ verdict: 'cannotWork', margin: -4 });
-    expect(length(110, { rearDerailleur: {} })).toMatchObject({ verdict: 'outside', margin: -2 });
-    expect(length(108, { rearDerailleur: {} })).toMatchObject({ verdict: 'cannotWork' });
-    expect(length(114, { rearDerailleur: {} })).toMatchObject({ verdict: 'inside', margin: 2 });
-  });
-
   test('rear suspension asks for the longest chainstay', () => {
     expect(length(112, { suspensionGrowthMm: 20 }).required).toBe(116);
-  });
-
-  test('one ring has no front derailleur; two are measured against theirs', () => {
-    const difference = (setup: FitInput['setup'], ringDifferenceMaxT?: number) =>
-      fitReport({ ...INPUT, setup, rearDerailleur: { ringDifferenceMaxT } }).checks.find(
-        ({ id }) => id === 'ringDifference',
-      )!;
-    expect(difference(ONE_RING).verdict).toBe('inside');
-    expect(difference(TOURER).verdict).toBe('notKnown');
-    expect(difference(TOURER, 16)).toMatchObject({ verdict: 'at', margin: 0 });
-    expect(difference(TOURER, 14)).toMatchObject({
-      verdict: 'outside',
-      fixes: [
-        { text: { code: 'fit.ringDifference.fixRing', values: { teeth: 34 } }, change: { chainrings: [48, 34] } },
-        { text: { code: 'fit.ringDifference.fixDerailleur', values: { teeth: 16 } } },
-      ],
-    });
   });
 
   test('no answer is not finite, whatever the setup', () => {

@@ -4,7 +4,6 @@ import { TOURER } from '../../../tests/support/setups';
 import type { Message } from '../message';
 import {
   RETENTIONS,
-  chainEnds,
   counterpart,
   fitAnswer,
   fitReport,
@@ -143,10 +142,6 @@ test('a spacer of the difference closes it, and a larger bolt circle never takes
   for (let circle = 41; circle <= 160; circle += 1) {
     expect(smallestRingOfBoltCircleT(circle)).toBeGreaterThanOrEqual(smallestRingOfBoltCircleT(circle - 1));
   }
-});
-
-test('ends meet on even counts alone', () => {
-  for (let links = 60; links <= 180; links += 1) expect(chainEnds(links) === undefined).toBe(links % 2 === 1);
 });
 
 test('the counterpart of a gear is a gear of the other setup, and on the same setup the gear itself', () => {

@@ -246,12 +246,6 @@ describe('shift path', () => {
     expect(path.frontShifts).toBe(1);
   });
 
-  test('of one ring it is the cassette', () => {
-    const path = shiftPath(ONE_RING);
-    expect(path.gears.map(({ cog }) => cog)).toEqual([...ONE_RING.cogs].reverse());
-    expect(path.crossovers).toEqual([]);
-  });
-
   test('skips cross-chained gears and always gets harder; has one ring change', () => {
     fc.assert(
       fc.property(setupArbitrary(2), (setup) => {

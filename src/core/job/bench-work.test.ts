@@ -21,8 +21,8 @@ import { judgeReading, type StepReading } from './readings';
 import type { StepId } from './step-ids';
 import { recheckSteps } from './recheck';
 import { endingsOf, needsGears } from './symptoms';
-import { SETTLED_AFTER_MS, compareWeighings, hasSettled, isWholeSteps } from './weighing';
-import { kmPerDay, student80, wearForecast, wearLimitPercent, whenAtKm, type WearReading } from './wear';
+import { SETTLED_AFTER_MS, compareWeighings, hasSettled } from './weighing';
+import { kmPerDay, wearForecast, wearLimitPercent, whenAtKm, type WearReading } from './wear';
 
 const card = cardTo({ setup: ONE_RING, rearDerailleur: { totalCapacityT: 36 } });
 const { steps } = card;
@@ -203,16 +203,6 @@ test('true weights, rounded by any scale, never disagree', () => {
   );
 });
 
-test('a scale shows whole steps of its own', () => {
-  expect([isWholeSteps(0.3, 0.1), isWholeSteps(355, 1), isWholeSteps(355, 5), isWholeSteps(410.7, 0.1)]).toEqual([
-    true,
-    true,
-    true,
-    true,
-  ]);
-  expect([isWholeSteps(355.5, 1), isWholeSteps(352, 5), isWholeSteps(0.25, 0.1)]).toEqual([false, false, false]);
-});
-
 test('a scale has settled when it stood within a step for a while', () => {
   const at = (list: readonly number[]) => list.map((grams, i) => ({ atMs: i * 200, grams }));
   expect(hasSettled([], 1)).toBe(false);
@@ -255,19 +245,6 @@ test('wear: the gauge limit by speeds, and a line to it with its spread', () => 
   expect(wearForecast([read(0, 0.2), read(900, 0.1)], 0.5)).toEqual({ kind: 'notWearing' });
   expect(wearForecast([read(0, 0.1), read(900, 0.55)], 0.5)).toMatchObject({ kind: 'reached' });
   expect(wearForecast([read(0, 0.6)], 0.5)).toMatchObject({ kind: 'reached' });
-});
-
-test('the points of Student’s t fall to the normal without a jump', () => {
-  expect([1, 5, 10].map(student80)).toEqual([3.078, 1.476, 1.372]);
-  // By table: 1.363, 1.341, 1.325, 1.282.
-  for (const [freedom, point] of [
-    [11, 1.363],
-    [15, 1.341],
-    [20, 1.325],
-    [1e6, 1.2816],
-  ] as const)
-    expect(Math.abs(student80(freedom) - point)).toBeLessThan(0.005);
-  for (let freedom = 1; freedom < 40; freedom += 1) expect(student80(freedom)).toBeGreaterThan(student80(freedom + 1));
 });
 
 test('when a distance is reached, by what was ridden lately', () => {

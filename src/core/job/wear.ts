@@ -36,7 +36,7 @@ const T_80 = [3.078, 1.886, 1.638, 1.533, 1.476, 1.44, 1.415, 1.397, 1.383, 1.37
 const NORMAL_80 = 1.2816;
 
 /** For many degrees of freedom by the first term of the expansion about the normal (Cornish and Fisher), right to 0.005. */
-export function student80(freedom: number): number {
+function student80(freedom: number): number {
   return T_80[freedom - 1] ?? NORMAL_80 + (NORMAL_80 ** 3 + NORMAL_80) / (4 * freedom);
 }
 

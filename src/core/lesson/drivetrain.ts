@@ -46,7 +46,7 @@ function twoRings(random: Seeded): Setup {
 }
 
 /** A drivetrain in common use. */
-export function commonDrivetrain(random: Seeded, rings: Rings): Setup {
+function commonDrivetrain(random: Seeded, rings: Rings): Setup {
   const one = rings === 'one' || (rings === 'any' && random.next() < 0.5);
   return one ? oneRing(random) : twoRings(random);
 }

@@ -45,17 +45,6 @@ test('percent of the wrong base, teeth for percent and the other way are told fr
   }
 });
 
-test('a ratio upside down is recognised, with its numbers', () => {
-  for (const seed of SEEDS) {
-    const question = drill('ratio', seed, { level: 2 });
-    const [, ring, cog] = /^(\d+)\/(\d+)/.exec(drillText(question.text))!.map(Number);
-    const upside = cog! / ring!;
-    if (Math.abs(upside - ring! / cog!) <= 0.1) continue;
-    expect(grade(question, upside).mistake).toMatchObject({ mistake: 'upsideDown' });
-    expect(grade(question, upside).mistake!.why).toEqual({ code: 'ratio.upsideDown', values: { cog, ring } });
-  }
-});
-
 test('every mistake that has a name is known somewhere, and nothing right is taken for one', () => {
   const seen = new Set<Mistake>();
   const look = (question: Question) => {

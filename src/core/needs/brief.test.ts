@@ -74,19 +74,6 @@ test('one number that is said never contradicts what is taken for the others', (
   );
 });
 
-test.each([
-  [{ lowRpm: 100, highRpm: 95 }, 'cadenceRange', { low: 100, high: 95 }],
-  [{ highRpm: 125, spinOutRpm: 120 }, 'spinOut', { high: 125, spinOut: 120 }],
-  [{ climbingRpm: 110, highRpm: 100 }, 'climbCadence', { climbing: 110, high: 100 }],
-  [{ preferredRpm: 90, lowRpm: 92, highRpm: 100 }, 'preferredCadence', { preferred: 90, low: 92, high: 100 }],
-  [{ cruisingSpeedKmh: 50, topSpeedKmh: 45 }, 'speeds', { usual: 50, top: 45 }],
-  [{ climbingBelowKmh: 30, fastAboveKmh: 28 }, 'zones', { climbing: 30, fast: 28 }],
-  [{ flatPercent: 90, rollingPercent: 70 }, 'terrain', { sum: 160 }],
-] as const)('%j contradicts', (brief, code, values) => {
-  const found = contradictions(fillBrief(brief)).find((one) => one.code === code);
-  expect(found?.message).toEqual({ code: `brief.conflict.${code}`, values });
-});
-
 /** Ordinary bikes by the riding for which they are sold, wheel and ends of the gears: [ring, cog] easiest, hardest. */
 type Ends = readonly [name: string, easiest: readonly [number, number], hardest: readonly [number, number]];
 const ORDINARY: Readonly<

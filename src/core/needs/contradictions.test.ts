@@ -1,3 +1,4 @@
+import { rowsOf } from '../../../tests/support/table';
 import { contradictions } from './contradictions';
 import { fillBrief } from './fill';
 import type { Brief } from './brief';
@@ -36,64 +37,24 @@ test('a sound brief has no conflict, at its bounds neither', () => {
     expect([more, found(more)]).toEqual([more, []]);
 });
 
-test.each([
-  [
-    'cadenceRange',
-    { lowRpm: 95, preferredRpm: 95 },
-    ['lowRpm', 'highRpm'],
-    'brief.conflict.cadenceRange',
-    { low: 95, high: 95 },
-  ],
-  ['spinOut', { spinOutRpm: 95 }, ['highRpm', 'spinOutRpm'], 'brief.conflict.spinOut', { high: 95, spinOut: 95 }],
-  [
-    'climbCadence',
-    { climbingRpm: 95 },
-    ['climbingRpm', 'highRpm'],
-    'brief.conflict.climbCadence',
-    { climbing: 95, high: 95 },
-  ],
-  [
-    'preferredCadence',
-    { preferredRpm: 79 },
-    ['preferredRpm', 'lowRpm', 'highRpm'],
-    'brief.conflict.preferredCadence',
-    { preferred: 79, low: 80, high: 95 },
-  ],
-  [
-    'preferredCadence',
-    { preferredRpm: 96 },
-    ['preferredRpm', 'lowRpm', 'highRpm'],
-    'brief.conflict.preferredCadence',
-    { preferred: 96, low: 80, high: 95 },
-  ],
-  [
-    'speeds',
-    { cruisingSpeedKmh: 45 },
-    ['cruisingSpeedKmh', 'topSpeedKmh'],
-    'brief.conflict.speeds',
-    { usual: 45, top: 45 },
-  ],
-  [
-    'zones',
-    { climbingBelowKmh: 32 },
-    ['climbingBelowKmh', 'fastAboveKmh'],
-    'brief.conflict.zones',
-    { climbing: 32, fast: 32 },
-  ],
-  [
-    'terrain',
-    { flatPercent: 41 },
-    ['flatPercent', 'rollingPercent', 'hillyPercent', 'mountainPercent'],
-    'brief.conflict.terrain',
-    { sum: 101 },
-  ],
-  [
-    'terrain',
-    { flatPercent: 39 },
-    ['flatPercent', 'rollingPercent', 'hillyPercent', 'mountainPercent'],
-    'brief.conflict.terrain',
-    { sum: 99 },
-  ],
-] as const)('%s: %j is the only conflict, with its fields and numbers', (code, more, fields, message, values) => {
-  expect(found(more)).toEqual([{ code, fields, message: { code: message, values } }]);
+const CONFLICTS = rowsOf(`
+cadenceRange     | {"lowRpm":95,"preferredRpm":95} | lowRpm, highRpm                                            | {"low":95,"high":95}
+spinOut          | {"spinOutRpm":95}               | highRpm, spinOutRpm                                        | {"high":95,"spinOut":95}
+climbCadence     | {"climbingRpm":95}              | climbingRpm, highRpm                                       | {"climbing":95,"high":95}
+preferredCadence | {"preferredRpm":79}             | preferredRpm, lowRpm, highRpm                              | {"preferred":79,"low":80,"high":95}
+preferredCadence | {"preferredRpm":96}             | preferredRpm, lowRpm, highRpm                              | {"preferred":96,"low":80,"high":95}
+speeds           | {"cruisingSpeedKmh":45}         | cruisingSpeedKmh, topSpeedKmh                              | {"usual":45,"top":45}
+zones            | {"climbingBelowKmh":32}         | climbingBelowKmh, fastAboveKmh                             | {"climbing":32,"fast":32}
+terrain          | {"flatPercent":41}              | flatPercent, rollingPercent, hillyPercent, mountainPercent | {"sum":101}
+terrain          | {"flatPercent":39}              | flatPercent, rollingPercent, hillyPercent, mountainPercent | {"sum":99}
+`);
+
+test.each(CONFLICTS)('%s: %s is the only conflict, with its fields and numbers', (code, more, fields, values) => {
+  expect(found(JSON.parse(more!) as Brief)).toEqual([
+    {
+      code,
+      fields: fields!.split(', '),
+      message: { code: `brief.conflict.${code}`, values: JSON.parse(values!) as object },
+    },
+  ]);
 });

@@ -139,32 +139,19 @@ function byStates(setup: Setup, readings: Readings, recorded: Int16Array | undef
   });
 }
 
+/** Readings as text: a gear, and how far the reading is off it. */
+const read = (text: string): readonly Reading[] =>
+  text.split(', ').map((one) => {
+    if (one === 'rest' || one === 'unread') return one;
+    const [gear, aside] = one.split(' ').map(Number);
+    return [gear!, aside!];
+  });
 const CASES: readonly [string, Setup, readonly Reading[], readonly number[] | undefined][] = [
-  [
-    'a change of ring',
-    TWO_RINGS,
-    [
-      [0, 0.01],
-      [2, -0.02],
-      [2, 0.4],
-      [3, 0],
-    ],
-    undefined,
-  ],
-  ['cranks at rest, and a silence', TWO_RINGS, [[1, 0], 'rest', 'unread', [1, 0.03]], undefined],
-  ['the stages of a hub', HUB, [[0, -0.05], [1, 0.02], 'rest', [3, 0.01]], undefined],
-  [
-    'clicks on one ring',
-    ONE_RING,
-    [
-      [0, 0],
-      [1, 0.02],
-      [3, -0.01],
-      [2, 1.3],
-    ],
-    undefined,
-  ],
-  ['gears that the bicycle recorded', TWO_RINGS, [[0, 0.05], 'unread', [1, -0.05], 'rest'], [1, UNKNOWN_GEAR, 3, 2]],
+  ['a change of ring', TWO_RINGS, read('0 0.01, 2 -0.02, 2 0.4, 3 0'), undefined],
+  ['cranks at rest, and a silence', TWO_RINGS, read('1 0, rest, unread, 1 0.03'), undefined],
+  ['the stages of a hub', HUB, read('0 -0.05, 1 0.02, rest, 3 0.01'), undefined],
+  ['clicks on one ring', ONE_RING, read('0 0, 1 0.02, 3 -0.01, 2 1.3'), undefined],
+  ['gears that the bicycle recorded', TWO_RINGS, read('0 0.05, unread, 1 -0.05, rest'), [1, UNKNOWN_GEAR, 3, 2]],
 ];
 
 test.each(CASES)('sums of the model are those over every way through the gears: %s', (_, setup, given, recorded) => {

@@ -1,18 +1,8 @@
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { seededRandom, simulateRide } from '../../../tests/support/rides';
-import { developedGears, gearsOf, type Setup } from '../gears';
+import { developedGears, type Setup } from '../gears';
 import { GENERIC_CASSETTES } from '../catalog/cassettes';
-import {
-  NO_MESSAGE_YET,
-  gearNow,
-  gearUse,
-  likelier,
-  mergeGearUse,
-  messageAt,
-  recordingOf,
-  replay,
-  takeMessage,
-} from './index';
+import { NO_MESSAGE_YET, likelier, messageAt, recordingOf, replay, takeMessage } from './index';
 
 const cassettes = GENERIC_CASSETTES.map(({ cogs }) => cogs);
 const ride = (setup: Setup, seed: number, rolloutMm = TOURER_ROLLOUT_MM) =>
@@ -94,24 +84,6 @@ describe('replay', () => {
   });
 });
 
-test('several rides as one: times add up, shares to one', () => {
-  const rules = {
-    setup: ONE_RING,
-    gears: gearsOf(ONE_RING),
-    rolloutMm: TOURER_ROLLOUT_MM,
-    crossedCogs: 2,
-    lowRpm: 80,
-    highRpm: 95,
-  };
-  const uses = [1, 2].map((seed) => gearUse(ride(ONE_RING, seed), rules));
-  const both = mergeGearUse(uses);
-  expect(both.drivingS).toBeCloseTo(uses[0]!.drivingS + uses[1]!.drivingS, 9);
-  expect(both.shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
-  expect(both.rearShifts).toBe(uses[0]!.rearShifts + uses[1]!.rearShifts);
-  expect(both.sure).toBeGreaterThan(0.9);
-  expect(() => mergeGearUse([])).toThrow('no ride');
-});
-
 describe('wheel and crank counters', () => {
   test('speed and cadence through roll-overs and lost messages', () => {
     const random = seededRandom(4);
@@ -169,13 +141,5 @@ describe('wheel and crank counters', () => {
       2000,
     );
     expect(state.speedMs).toBe(0);
-  });
-
-  test('the gear now, and how far the reading is off it', () => {
-    const gears = developed(ONE_RING);
-    const speed = (gears[4]!.developmentM * 88) / 60;
-    expect(gearNow(gears, speed, 88)).toMatchObject({ gear: gears[4], error: expect.closeTo(0, 9) as number });
-    expect(gearNow(gears, speed * 1.01, 88)!.error).toBeCloseTo(Math.log(1.01), 9);
-    expect(gearNow(gears, speed, 0)).toBeUndefined();
   });
 });

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { developedGears, gearsOf } from '../gears';
 import {
-  COASTING,
   NO_MESSAGE_YET,
   STANDING,
   durationsS,
@@ -92,26 +91,6 @@ test('whatever the ride and the setup, gear use adds up and is finite', () => {
       expect(Number.isFinite(use.residual.median + use.residual.spread + use.sure)).toBe(true);
     }),
     RUNS,
-  );
-});
-
-test('where nothing turns, nothing drives', () => {
-  fc.assert(
-    fc.property(recordings, setupArbitrary(), (recording, setup) => {
-      const still = { ...recording, cadenceRpm: recording.cadenceRpm.map(() => 0) };
-      const use = gearUse(still, {
-        setup,
-        gears: gearsOf(setup),
-        rolloutMm: 2100,
-        crossedCogs: 2,
-        lowRpm: 80,
-        highRpm: 95,
-      });
-      expect(use.drivingS).toBe(0);
-      use.sequence.forEach((state) => expect([COASTING, STANDING]).toContain(state));
-      expect(use.rearShifts + use.frontShifts).toBe(0);
-    }),
-    { ...RUNS, numRuns: cases(10) },
   );
 });
 

@@ -134,11 +134,6 @@ test('a distance counter begins at 0, keeps its value where a sample has none, a
   expect([...recording.distanceM]).toEqual([0, 0, 10, 10, 20]);
 });
 
-test('a distance counter that begins anew with each lap goes on from where it was', () => {
-  const laps = [0, 100, 200, 0, 90, 180, 10, 110].map((distanceM, s) => at(10 * s, { speedMs: undefined, distanceM }));
-  expect([...ok(laps).recording.distanceM]).toEqual([0, 100, 200, 200, 290, 380, 380, 480]);
-});
-
 test('some points without a time are left out and counted; with more of them it is no ride', () => {
   const ride = (untimed: number) =>
     Array.from({ length: 40 }, (_, s) => ({ ...at(s), ...(s < untimed && { timeMs: undefined }) }));

@@ -4,16 +4,7 @@ import { developedGears, type Setup } from '../gears';
 import { gearUse, type Recording } from '../recording';
 import { gearsOf } from '../gears';
 import { rideThrough } from '../ride';
-import {
-  chainCost,
-  chainLoad,
-  habitOf,
-  huntingCost,
-  shiftsOf,
-  sumChainLoads,
-  sumHunting,
-  type RiddenOn,
-} from './index';
+import { chainCost, chainLoad, habitOf, huntingCost, shiftsOf, sumHunting, type RiddenOn } from './index';
 import { gearsOn, NO_GEAR } from './gears-on';
 
 const on = (setup: Setup, rolloutMm = TOURER_ROLLOUT_MM, more: Partial<RiddenOn> = {}): RiddenOn => ({
@@ -61,13 +52,6 @@ describe('the chain', () => {
     expect(cost).toMatchObject({ lifeKm: 6000, per1000Km: 6 });
     const longer = chainLoad(even(6.3, 60), new Float64Array(101).fill(200), on(FIXED, 2100), 121);
     expect(chainCost(longer, load, 3000, 36).relativeWear).toBeCloseTo(110 / 121, 10);
-  });
-
-  test('several rides add up', () => {
-    const both = sumChainLoads([load, load]);
-    expect(both.drivingS).toBe(2 * load.drivingS);
-    expect(both.meanForceN).toBeCloseTo(load.meanForceN, 9);
-    expect(chainCost(both, load, 3000, 36).relativeWear).toBeCloseTo(1, 12);
   });
 
   test('who does not pedal does not load it', () => {

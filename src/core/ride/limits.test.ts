@@ -1,6 +1,5 @@
 import { LADEN } from '../../../tests/support/setups';
-import { climbEffort, elevationProfile, msOf, teethForEasier, teethForHarder } from './index';
-import { assistedPowerW } from './road-load';
+import { climbEffort, elevationProfile, teethForEasier, teethForHarder } from './index';
 
 const heights = (of: (i: number) => number | undefined, count = 60, stepM = 20) =>
   Array.from({ length: count }, (_, i) => ({ distanceM: i * stepM, elevationM: of(i) }));
@@ -32,18 +31,6 @@ test('a profile is as long as it may be, and no longer; the message has length a
   expect(elevationProfile(of(2000, 3)).ok).toBe(true);
 });
 
-test('smoothing leaves straight slopes as they are, and flattens a peak evenly to both sides', () => {
-  const slope = elevationProfile(heights((i) => 3 * i));
-  if (!slope.ok) throw new Error(slope.failure.kind);
-  slope.profile.elevationM.forEach((height, i) => expect(height).toBeCloseTo((3 * i * slope.profile.stepM) / 20, 6));
-  const peak = elevationProfile(heights((i) => (i === 30 ? 50 : 0)));
-  if (!peak.ok) throw new Error(peak.failure.kind);
-  const { elevationM, stepM } = peak.profile;
-  const top = 600 / stepM;
-  for (let k = 1; k < 4; k += 1) expect(elevationM[top + k]).toBeCloseTo(elevationM[top - k]!, 9);
-  expect(elevationM[top]).toBeGreaterThan(elevationM[top + 1]!);
-});
-
 test('a climb that takes less than two minutes is ridden at the power for two minutes', () => {
   const stamina = { power60W: 180, anaerobicJ: 14_400 };
   const short = climbEffort(20, 0.08, stamina, LADEN);
@@ -60,11 +47,4 @@ test('teeth for a development count the stage of a hub', () => {
   expect(teethForEasier(36, 24, 1.5, 2000, 3)).toEqual({ ringAtMostT: 24, cogAtLeastT: 36 });
   expect(teethForHarder(36, 24, 1.5, 2000, 3)).toEqual({ ringAtLeastT: 24, cogAtMostT: 36 });
   expect(teethForEasier(36, 24, 1, 2000, 3)).toEqual({ ringAtMostT: 36, cogAtLeastT: 24 });
-});
-
-test('a motor gives nothing at its cut-off speed', () => {
-  const assist = { supportFactor: 2, maxW: 250, cutOffKmh: 25 };
-  expect(assistedPowerW(100, msOf(25), assist)).toBe(100);
-  expect(assistedPowerW(100, msOf(24.9), assist)).toBe(300);
-  expect(assistedPowerW(200, msOf(20), assist)).toBe(450);
 });

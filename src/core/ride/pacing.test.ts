@@ -25,16 +25,6 @@ test('the reserve is spent above the critical power, comes back below it, and is
   expect(reserveAfterJ(15_000, 0, 100, PACING)).toBe(15_000);
 });
 
-test('a paced rider climbs harder, and never spends more than there is', () => {
-  const steady = rideThrough(PROFILE, RESISTANCE, rulesOn(TOURER, { powerW: OFF_CLIMBS_SHARE * CRITICAL_W }));
-  const paced = rideThrough(PROFILE, RESISTANCE, rulesOn(TOURER, { pacing: PACING }));
-  expect(paced.totalS).toBeLessThan(steady.totalS);
-  expect(paced.leastReserve).toBeGreaterThanOrEqual(0);
-  expect(paced.leastReserve).toBeLessThan(0.5);
-  expect(steady.leastReserve).toBe(1);
-  expect(paced.slowestKmh).toBeGreaterThan(steady.slowestKmh);
-});
-
 test('who has nothing left is held to the critical power', () => {
   // A pace that nobody holds: twice the critical power all the way.
   const powerW = PACING.powerW.map(() => 2 * CRITICAL_W);

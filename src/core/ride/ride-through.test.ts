@@ -1,5 +1,3 @@
-import fc from 'fast-check';
-import { SEEDED } from '../../../tests/support/arbitraries';
 import { LADEN, ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { developedGears, type Setup } from '../gears';
 import {
@@ -15,7 +13,6 @@ import {
   type ElevationProfile,
   type RideRules,
 } from './index';
-import { cases } from '../../../tests/support/fuzz';
 
 const rules = (setup: Setup, more: Partial<RideRules> = {}): RideRules => ({
   setup,
@@ -143,18 +140,6 @@ describe('ride-through', () => {
     expect(ride.points.at(-1)!.cadenceRpm).toBeGreaterThan(70);
     const easier = { ...ONE_RING, chainrings: [22] };
     expect(rideThrough(profileOf(way(120, wall)), LADEN, rules(easier)).walkingS).toBe(0);
-  });
-
-  test('an easier easiest gear never grinds longer', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 30, max: 46 }), fc.double({ min: 0.04, max: 0.1, noNaN: true }), (ring, grade) => {
-        const hill = profileOf(way(100, (x) => x * grade));
-        const grinding = (chainring: number) =>
-          rideThrough(hill, LADEN, rules({ ...ONE_RING, chainrings: [chainring] }, { walkingRpm: 10 })).grindingS;
-        expect(grinding(ring - 4)).toBeLessThanOrEqual(grinding(ring));
-      }),
-      { ...SEEDED, numRuns: cases(10) },
-    );
   });
 
   test('the energy balance closes: heights by the profile itself, air and rolling by its points', () => {

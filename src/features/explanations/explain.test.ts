@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { SEEDED, setupArbitrary } from '../../../tests/support/arbitraries';
 import { ONE_RING, TOURER, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
-import { checkCapacity, directPitches, fitReport } from '../../core/fit';
-import { bigChange, gearReport, shiftPath, type Setup } from '../../core/gears';
+import { checkCapacity, fitReport } from '../../core/fit';
+import { gearReport, shiftPath, type Setup } from '../../core/gears';
 import type { Explanation } from './explanation';
-import { explainChain, explainCheck } from './fit';
+import { explainCheck } from './fit';
 import {
   explainDevelopment,
   explainDistinct,
@@ -20,7 +20,7 @@ import {
   gearName,
   type GearContext,
 } from './gears';
-import { bigChangeWords, clicksText, crossoverWords } from './shifting';
+import { crossoverWords } from './shifting';
 import { cases } from '../../../tests/support/fuzz';
 
 const RIDING = { rolloutMm: TOURER_ROLLOUT_MM, cadenceRpm: 90, crankLengthMm: 170, closenessPercent: 5 };
@@ -115,16 +115,6 @@ describe('fit', () => {
     expect(textOf(explainCheck(checks(TOURER)[0]!, TOURER))).toContain('(48 − 32) + (36 − 11) = 41T');
     expect(textOf(explainCheck(checks(ONE_RING)[0]!, ONE_RING))).toContain('(1x: 0) + (44 − 10) = 34T');
   });
-
-  test('every school of chain length has one, whether it can say or not', () => {
-    const direct = directPitches(48, 36, 430);
-    const text = (school: Parameters<typeof explainChain>[0], links: number | undefined) =>
-      textOf(explainChain(school, links, TOURER, 430, direct));
-    expect(text('bigBigPlusTwo', 112)).toContain('109.864 pitches of 12.7 mm');
-    expect(text('equation', 112)).toContain('2 × 16.929 + 48 ÷ 4 + 36 ÷ 4 + 1 = 55.858 in');
-    expect(text('smallSmall', undefined)).toContain('the cage length is missing');
-    expect(text('pulleysUpright', undefined)).toContain('this cassette has 36T');
-  });
 });
 
 describe('shifting in words', () => {
@@ -134,17 +124,5 @@ describe('shifting in words', () => {
       easier: 'At the 19, drop to the 32 ring and go 4 clicks harder (2 pushes): −2.6%',
       harder: 'At the 13, change up to the 48 ring and go 4 clicks easier (1 push): +2.6%',
     });
-  });
-
-  test('over a crest', () => {
-    expect(bigChangeWords(bigChange(TOURER, shiftPath(TOURER), { easier: 4, harder: 2 }))).toBe(
-      '11 clicks in 6 pushes of the lever (3 pushes back), one ring change',
-    );
-    const one = { rearClicks: 1, pushesHarder: 1, pushesEasier: 1, leverPushes: 1, frontShifts: 0, hubShifts: 0 };
-    expect(bigChangeWords(one)).toBe('1 click in 1 push of the lever, no ring change');
-    expect(bigChangeWords({ ...one, hubShifts: 1 })).toBe(
-      '1 click in 1 push of the lever, no ring change, and one hub shift',
-    );
-    expect(clicksText(1)).toBe('1 click');
   });
 });

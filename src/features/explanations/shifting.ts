@@ -3,9 +3,6 @@ import type { FrontControl } from '../../core/fit';
 import { percentText } from '../../ui/format';
 import { t } from './text';
 
-/** Cogs as clicks: "3 clicks". */
-export const clicksText = (count: number) => t('shifting.clicks', { count });
-
 /** How to make the change, in words: going easier and going harder, in clicks and pushes, and what step is left. */
 export function crossoverWords(
   { step, rearClicks, changesRing, changesHubStage }: Crossover,

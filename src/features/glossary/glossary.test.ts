@@ -1,5 +1,5 @@
 import { TERMS, TERMS_BY_NAME, termOf } from './terms';
-import { piecesOf, termNamed, termsIn } from './find-terms';
+import { termNamed, termsIn } from './find-terms';
 
 const ids = (text: string) => termsIn(text).map(({ id }) => id);
 
@@ -27,15 +27,6 @@ test('terms are found as whole words, in singular and plural, the longest that f
   expect(ids('a 2x instead of 1x, not 2x12')).toEqual(['twoBy', 'oneBy']);
   expect(ids('gear inches and gears')).toEqual(['gearInches', 'gear']);
   expect(ids('')).toEqual([]);
-});
-
-test('put together again the pieces are the text', () => {
-  const text = 'The cage (with its guide pulley) takes up 41T of capacity, 112 links: big-big.';
-  expect(
-    piecesOf(text)
-      .map((piece) => piece.text)
-      .join(''),
-  ).toBe(text);
 });
 
 test('a marked word is a term with its full stop or its spaces, and only by itself', () => {

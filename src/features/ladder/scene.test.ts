@@ -122,17 +122,6 @@ test('what is said of a need stands on no rung, also where both rings reach far 
   }
 });
 
-test('what is said of a need crosses no upright where there is room beside it', () => {
-  const { layout, scene } = drawn([{ ...TOURER, chainrings: [44], cogs: [10, 18, 28, 50] }], 'none', 600);
-  const [upright] = layout.columns[0]!.uprights;
-  for (const { x, y, shapes } of scene.across.filter(({ key }) => key.startsWith('need'))) {
-    const text = shapes.find((shape) => shape.kind === 'text')!;
-    expect(upright!.top < y + text.y && y + text.y < upright!.bottom).toBe(true);
-    const [from, to] = [x + text.x, x + text.x + (text.text.length > 12 ? 154 : 68)];
-    expect(to < upright!.x || from > upright!.x).toBe(true);
-  }
-});
-
 test('what is said of a need stands on no bar of time and on no share', () => {
   const gears = lane(TOURER, 0).report.gears;
   // Mostly in the easiest gear, as on a hilly loop.

@@ -132,7 +132,7 @@ export function missText(
 const DIGITS_MAX = 4;
 
 /** Two figures with enough digits to differ. */
-export function apart(own: number, needed: number, digits: number): readonly [own: string, needed: string] {
+function apart(own: number, needed: number, digits: number): readonly [own: string, needed: string] {
   const texts = [fixed(own, digits), fixed(needed, digits)] as const;
   return texts[0] === texts[1] && digits < DIGITS_MAX ? apart(own, needed, digits + 1) : texts;
 }

@@ -24,13 +24,8 @@ import {
   explainLinks,
   explainMassChange,
 } from '../explanations/find';
-import { cogMarks } from '../../views/find/cogs-layout';
 import { AIM_NAME, aimPhrase, aimText, givesUpText, whyText } from './aim-words';
-import {
-  askText,
-  layoutSentences,
-  missText,
-} from './answer-words';
+import { askText, layoutSentences, missText } from './answer-words';
 import { setupName } from './part-words';
 import { METRIC } from '../units/measures';
 
@@ -160,18 +155,4 @@ test('workings can be checked with pencil and paper', () => {
   expect(explainLinks(found, 430).title).toBe(`Chain: ${found.build.chainLinks} links`);
   expect(setupName(found)).toContain(' x ');
   expect(new Set(FIND_AIMS.map((aim) => AIM_NAME[aim])).size).toBe(FIND_AIMS.length);
-});
-
-test('cogs stand on one log scale, easy gears left', () => {
-  const [own, other] = cogMarks(
-    [
-      [10, 20, 40],
-      [20, 30],
-    ],
-    50,
-    100,
-  );
-  [150, 100, 50].forEach((x, i) => expect(own![i]!.x).toBeCloseTo(x, 9));
-  expect(other![0]!.x).toBeCloseTo(100, 9);
-  expect(cogMarks([[15]], 0, 100)[0]![0]!.x).toBe(50);
 });

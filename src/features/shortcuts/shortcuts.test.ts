@@ -42,9 +42,3 @@ test.each([
 ])('the key %s moves, leaves or is unknown, and cannot be one', (code, key) => {
   expect(press(code, key)).toEqual({ kind: 'reserved' });
 });
-
-test('a key with another held is refused, and the other alone is waited for', () => {
-  expect(press('KeyZ', 'Z', { shiftKey: true })).toEqual({ kind: 'modified' });
-  expect(press('KeyZ', 'z', { ctrlKey: true })).toEqual({ kind: 'modified' });
-  expect(press('AltLeft', 'Alt', { altKey: true })).toEqual({ kind: 'nothing' });
-});

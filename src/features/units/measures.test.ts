@@ -14,7 +14,6 @@ import {
   partMassText,
   roundedInward,
   shownIn,
-  sizedGearText,
   unitText,
   unitSystemOf,
   unitsOf,
@@ -78,16 +77,6 @@ test('gears are read in gear inches and gain ratios where these were chosen, oth
   expect(read('gearInches', 'nominal27')).toBe('27.0 in');
   expect(read('gainRatio', 'ownWheel', 170)).toBe('2.05 gain');
   expect(read('gainRatio', 'ownWheel')).toBe('2.19 m');
-});
-
-test('a gear on another wheel than the one in depth is read on its own', () => {
-  const nominal = unitsOf(
-    { speedUnit: 'kmh' },
-    gearSizeOf({ quantity: 'gearInches', gearInchSchool: 'nominal27' }, 2192.8, undefined),
-  );
-  const onSmallWheel = { developmentM: 1.5, gearInchesNominal27: 27 };
-  expect(sizedGearText(nominal, onSmallWheel)).toBe('27.0 in');
-  expect(sizedGearText(METRIC, onSmallWheel)).toBe('1.50 m');
 });
 
 test('bounds in another unit are drawn in, never out', () => {

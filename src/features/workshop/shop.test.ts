@@ -8,7 +8,6 @@ import { jobFactsOf, stepsOf } from './job-facts';
 import { cardHeadline, costText, spacerText, timeText } from './card-words';
 import { rechecksDue } from './due';
 import { withNewChain } from './new-chain';
-import { tripsOf } from './trips';
 import { wearNumbers } from './wear-numbers';
 import { chainWearOf } from './wear-of';
 import { wearSentence } from './wear-words';
@@ -162,11 +161,6 @@ test('chain wear: readings by the log where nobody says, and a sentence for each
   expect(say(chain({ mounts, wear: [mark(11, 0.3), mark(21, 0.8)] }))).toContain('Replace the chain now');
   // A distance that was read off the bike wins, and the log goes on from there.
   expect(chainWearOf(chain({ mounts, wear: [mark(11, 0.1, 5000)] }), trips, 31 * DAY_MS).nowKm).toBe(5600);
-});
-
-test('trips are rides and noted kilometres', () => {
-  expect(tripsOf(rides, notes)).toHaveLength(rides.length + notes.filter(({ km }) => km !== undefined).length);
-  expect(tripsOf(rides, [])[0]!.km).toBeCloseTo(36, 0);
 });
 
 test('a step of a job takes as long as in the finished ones of its kind', () => {

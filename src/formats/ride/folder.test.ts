@@ -132,11 +132,6 @@ describe('KML', () => {
     const metres = (points: typeof a) => points.at(-1)!.distanceM - points[0]!.distanceM;
     expect(extentOf(recording).metres / (metres(a) + metres(b))).toBeCloseTo(1, 2);
   });
-
-  test('a wrong time is said', async () => {
-    const text = kmlTrackOf('A', fixtureRide(START, 30, 9)).replace(/<when>[^<]*/, '<when>noon');
-    expect(await read('a.kml', text)).toMatchObject({ failure: { kind: 'damaged' } });
-  });
 });
 
 describe('GeoJSON', () => {

@@ -1,17 +1,13 @@
 import { gzipSync as gzipQuickly } from 'node:zlib';
 import { gzipSync, strToU8 } from 'fflate';
-import fc from 'fast-check';
-import { SEEDED } from '../../../tests/support/arbitraries';
 import { fitActivity } from '../../../tests/support/fit-file';
 import { ONE_RING } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
 import { writeGpxRoute } from './gpx';
 import { gunzipBounded } from './gunzip';
-import { guessMapping, writeRideCsv } from './ride-csv';
+import { guessMapping } from './ride-csv';
 import { readRideFile, type RideFileResult } from './ride-file';
 import { packRecording, unpackRecording } from './pack';
-import { writeTcx } from './tcx';
-import { cases } from '../../../tests/support/fuzz';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: 2192.8, seconds: 400, seed: 1 });
 const START = Date.UTC(2026, 8, 1, 8);
@@ -58,14 +54,8 @@ describe('GPX', () => {
     if (bridged.kind !== 'route') throw new Error(JSON.stringify(bridged));
     expect(bridged.notes).toMatchObject({ absurd: 19, missing: 19 });
     expect(bridged.profile.elevationM.every((height) => height >= 10 && height <= 28)).toBe(true);
-    expect(
-      failureOf(
-        await read(
-          'way.gpx',
-          way(() => -32768),
-        ),
-      ),
-    ).toEqual({
+    const none = way(() => -32768);
+    expect(failureOf(await read('way.gpx', none))).toEqual({
       kind: 'noElevation',
       message:
         '60 of its 60 heights are below -500 m or above 9000 m: such heights mean “no data”; plan the route anew with heights',
@@ -101,13 +91,6 @@ describe('GPX', () => {
       expect(ride.notes.untimed).toBe(1);
       expect(ride.recording.cadenceRpm[4]).toBe(81);
     }
-  });
-
-  test('speeds in km/h are seen by the positions', async () => {
-    const withSpeed = (i: number) => point(i, timed(i).replace('<extensions>', '<extensions><e:speed>40</e:speed>'));
-    const ride = rideOf(await read('r.gpx', gpx(many(60, withSpeed))));
-    expect(ride.notes.speedUnit).toBe('km/h');
-    expect(ride.recording.speedMs[30]).toBeCloseTo(11.1, 1);
   });
 
   test('heights of 0 between others are gaps; by the sea they are heights', async () => {
@@ -165,13 +148,6 @@ describe('GPX', () => {
   });
 });
 
-test('TCX is read back as it was written', async () => {
-  const ride = rideOf(await read('r.tcx', writeTcx('A & B', START, recording)));
-  expect(ride).toMatchObject({ format: 'TCX', startedAtMs: START });
-  expect([...ride.recording.cadenceRpm]).toEqual([...recording.cadenceRpm]);
-  ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 2));
-});
-
 describe('TCX', () => {
   const trackpoint = (s: number, metres: number) =>
     `<Trackpoint><Time>${new Date(START + s * 1000).toISOString()}</Time><DistanceMeters>${metres}</DistanceMeters><Cadence>80</Cadence></Trackpoint>`;
@@ -207,12 +183,6 @@ describe('TCX', () => {
 });
 
 describe('CSV', () => {
-  test('is read back as it was written', async () => {
-    const ride = rideOf(await read('r.csv', writeRideCsv(recording)));
-    expect([...ride.recording.timeS]).toEqual([...recording.timeS]);
-    ride.recording.speedMs.forEach((speed, i) => expect(speed).toBeCloseTo(recording.speedMs[i]!, 5));
-  });
-
   test.each([
     ['times in another unit', '0,6,80,0\n5e12,6,80,5\n', 'its time is 5000000000000000 ms since 1970: it runs from'],
     ['a time before 1970', '-9e9,6,80,0\n1,6,80,5\n', 'its time is -9000000000000 ms since 1970: it runs from'],
@@ -277,12 +247,6 @@ describe('CSV', () => {
     expect(ride.recording.speedMs[30]).toBeCloseTo(11.12, 1);
   });
 
-  test('a table in UTF-16', async () => {
-    const text = `\ufeff${head}${rows(['0', '1', '2'])}\n`;
-    const bytes = Uint8Array.from([...text].flatMap((sign) => [sign.charCodeAt(0) & 0xff, sign.charCodeAt(0) >> 8]));
-    expect(rideOf(await read('r.csv', bytes)).recording.timeS).toHaveLength(3);
-  });
-
   test('distance and elevation are a route', async () => {
     const rows = Array.from({ length: 60 }, (_, i) => `${(i * 0.05).toFixed(2)},${10 + i}`).join('\n');
     const route = await read('hill.csv', `dist km,ele\n${rows}\n`);
@@ -311,13 +275,6 @@ describe('CSV', () => {
 
 describe('FIT', () => {
   const fit = () => fitActivity(START);
-
-  test('speed, cadence and distance of its records', async () => {
-    const ride = rideOf(await read('r.fit', fit()));
-    expect(ride.startedAtMs).toBe(START);
-    expect(ride.recording.speedMs[10]).toBeCloseTo(6.01, 3);
-    expect(ride.recording.cadenceRpm[10]).toBe(85);
-  });
 
   test('by its content, whatever its name; packed too; cut off it is read as far as it goes', async () => {
     expect(await read('wrong.gpx', fit())).toMatchObject({ kind: 'ride', format: 'FIT' });
@@ -362,38 +319,10 @@ describe('what gives nothing is a named failure', () => {
   test('a file too large is refused before it is read', async () => {
     expect(failureOf(await read('a.gpx', new Uint8Array(81_000_000)))).toMatchObject({ kind: 'tooLarge' });
   });
-
-  test('no mutation of a file throws', async () => {
-    const sources = [
-      gpx(many(12, (i) => point(i, timed(i)))),
-      writeTcx('x', START, recording).slice(0, 3000),
-      writeRideCsv(recording).slice(0, 900),
-    ];
-    await fc.assert(
-      fc.asyncProperty(
-        fc.constantFrom(...sources),
-        fc.array(fc.tuple(fc.nat(2999), fc.nat(255)), { minLength: 1, maxLength: 6 }),
-        fc.nat(3000),
-        async (source, changes, cut) => {
-          const bytes = strToU8(source).slice(0, Math.max(20, cut));
-          for (const [at, value] of changes) bytes[at % bytes.length] = value;
-          const result = await readRideFile('m', bytes);
-          expect(['ride', 'route', 'needsMapping', 'failed']).toContain(result.kind);
-        },
-      ),
-      { ...SEEDED, numRuns: cases(75) },
-    );
-  });
 });
 
 test('samples that were kept are unpacked only where they are few enough, and those of a ride', () => {
-  expect(unpackRecording(packRecording(recording))!.timeS).toEqual(recording.timeS);
-  const recordedGear = {
-    chainringT: new Uint8Array(recording.timeS.length).fill(44),
-    cogT: Uint8Array.from(recording.timeS, (_, i) => 11 + (i % 20)),
-  };
-  expect(unpackRecording(packRecording({ ...recording, recordedGear }))).toEqual({ ...recording, recordedGear });
-  expect(unpackRecording(packRecording(recording))!.recordedGear).toBeUndefined();
+  expect(unpackRecording(packRecording(recording))).toEqual(recording);
   // 84 million bytes of zeros in some 80,000.
   expect(unpackRecording(new Uint8Array(gzipQuickly(new Uint8Array(84_000_000))))).toBeUndefined();
   const years = { ...recording, timeS: recording.timeS.map((s) => s * 1e300) };

@@ -96,21 +96,6 @@ test('any stock, whatever is written in it, comes back as it was', () => {
   );
 });
 
-test('what a spreadsheet would run is marked as text', () => {
-  const part: PartRecord = {
-    ...PART_DEFAULTS,
-    id: 'a',
-    kind: 'other',
-    name: '=HYPERLINK("x")',
-    note: '+1+1',
-    place: "'quoted",
-  };
-  const csv = writeStockCsv([part]);
-  expect(csv).toContain(`"'=HYPERLINK(""x"")"`);
-  expect(csv).toContain(",'+1+1,");
-  expect(run(csv).map((row) => 'part' in row && row.part)).toEqual([part]);
-});
-
 test('a foreign table: columns guessed by their headings, rows refused with their reasons, the others kept', () => {
   const rows = run(
     [

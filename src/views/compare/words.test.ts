@@ -44,18 +44,6 @@ describe('differences in words', () => {
   ])('%s: %s', (id, expected) => {
     expect(words(id)).toBe(expected);
   });
-
-  test('values stand in their own units, speeds in the rider’s', () => {
-    const text = (id: RowId, units = METRIC) =>
-      valueText(id, PAIR.rows.find((row) => row.id === id)!.own, PAIR.own, PAIR.brief, units);
-    expect(text('easiest')).toBe('1.000 · 2.19 m');
-    expect(text('topSpeed')).toBe('54.4 km/h');
-    expect(text('topSpeed', { ...METRIC, speedUnit: 'mph' })).toBe('33.8 mph');
-    expect(text('capacity')).toBe('−1T: over the published limit');
-    expect(text('mass')).toBe('1610 g');
-    expect(text('frontDrag')).toBe('none');
-    expect(text('loss')).toMatch(/^0\.\d%, 1\.\d W \(0\.\d–2\.\d\)$/);
-  });
 });
 
 describe('the verdict', () => {

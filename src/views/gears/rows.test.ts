@@ -31,14 +31,6 @@ describe('quantities', () => {
       '6.5',
     ]);
   });
-
-  test('for one metre every gear gives the same figure, so that one axis fits all', () => {
-    const { gears } = report(TOURER);
-    for (const { perMetre } of QUANTITY_VIEWS) {
-      const figures = gears.map((gear) => perMetre(gear)!);
-      for (const figure of figures) expect(figure).toBeCloseTo(figures[0]!, 9);
-    }
-  });
 });
 
 describe('steps', () => {

@@ -1,10 +1,9 @@
 import { CHAINLINE_DEFAULTS } from '../../core/fit';
-import { DRILL_KINDS, LESSON_IDS } from '../../core/lesson';
+import { DRILL_KINDS } from '../../core/lesson';
 import { demoWithoutRides } from '../../store/demo';
 import { dueOf, skillRows } from './drills/skill-rows';
-import { LESSON_WORDS } from './learner/lesson-words';
 import { oneOrTwo } from './lessons/one-or-two';
-import { HINT_TEXT, KIND_TEXT, dueText } from './learner/learn-words';
+import { dueText } from './learner/learn-words';
 
 const [apprentice] = demoWithoutRides().learners as [ReturnType<typeof demoWithoutRides>['learners'][number]];
 
@@ -43,16 +42,6 @@ test('when something comes again is said in the coarsest unit that tells it', ()
     'in 2 days',
     'in 32 days',
   ]);
-});
-
-test('every kind and every lesson has its words', () => {
-  for (const kind of DRILL_KINDS)
-    expect([KIND_TEXT[kind], HINT_TEXT[kind]].every((text) => text.length > 5)).toBe(true);
-  for (const id of LESSON_IDS) {
-    const { idea, task, seen, title } = LESSON_WORDS[id];
-    expect(idea.length).toBeGreaterThan(1);
-    for (const text of [title, task, seen]) expect(text.length).toBeGreaterThan(3);
-  }
 });
 
 test('one ring or two: what matters decides', () => {

@@ -1,14 +1,13 @@
 import { driveForRoles } from '../../core/job';
 import type { BikeRecord } from '../../records';
-import { roleChanges, roleStates } from '../../records/selectors/roles';
+import { roleStates } from '../../records/selectors/roles';
 import { demoWithoutRides } from '../../store/demo';
-import { changeText, changesSummary, driveText, roleAnswer } from './role-words';
+import { driveText, roleAnswer } from './role-words';
 import { METRIC } from '../../features/units/measures';
 
 const demo = demoWithoutRides();
 const tourer = demo.bikes.find(({ id }) => id === 'estuary-tourer')!;
 const setups = demo.setups.filter(({ bikeId }) => bikeId === tourer.id);
-const parts = new Map(demo.parts.map((part) => [part.id, part]));
 const bike: BikeRecord = {
   ...tourer,
   roles: [
@@ -20,7 +19,6 @@ const bike: BikeRecord = {
   ],
 };
 const states = roleStates(bike, setups);
-const changes = roleChanges(states.slice(0, 3), { bike, setups, jobs: [], parts, experience: [], times: {} });
 const drive = (chainrings: number[], cogs: number[]) => ({
   setup: { chainrings, cogs, hubStages: [1] },
   chainstayMm: 430,
@@ -35,16 +33,6 @@ test('a role says whether its setup is enough, or what is missing', () => {
   expect(roleAnswer(states[3]!, METRIC)).toBe('choose a setup');
   expect(roleAnswer(states[4]!, METRIC)).toContain('its details conflict');
   for (const state of states.slice(0, 3)) expect(roleAnswer(state, METRIC)).toMatch(/^(yes: |no: |yes, but ).*\d m/);
-});
-
-test('a change is told by what comes off and goes on, and the smallest and largest by their minutes', () => {
-  const [same, other] = changes;
-  expect(changeText(same!, METRIC)).toBe('the same setup: nothing to change');
-  expect(changeText(other!, METRIC)).toMatch(/^off: .+; on: .+ · Chainring 44T/);
-  expect(changesSummary(changes)).toMatch(
-    /^Smallest change: between Loaded and Town, 0 min\. Largest: between .+ and .+, .+\.$/,
-  );
-  expect(changesSummary(changes.slice(0, 1))).toBe('');
 });
 
 test('one drive for all: named where it serves, else the role and the limit in the way', () => {

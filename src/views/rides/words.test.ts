@@ -1,8 +1,8 @@
 import { ONE_RING, TOURER_ROLLOUT_MM } from '../../../tests/support/setups';
 import { simulateRide } from '../../../tests/support/rides';
 import { gearsOf } from '../../core/gears';
-import { gearUse, type GearUse } from '../../core/recording';
-import { confidenceText, usageSentence } from './ride-words';
+import { gearUse } from '../../core/recording';
+import { confidenceText } from './ride-words';
 
 const { recording } = simulateRide({ setup: ONE_RING, rolloutMm: TOURER_ROLLOUT_MM, seconds: 1500, seed: 4 });
 const use = gearUse(recording, {
@@ -12,12 +12,6 @@ const use = gearUse(recording, {
   crossedCogs: 2,
   lowRpm: 80,
   highRpm: 95,
-});
-
-test('which gears are used, in a sentence', () => {
-  expect(usageSentence(use)).toMatch(/^Most in 44\/\d+, \d+% of the time; .* outside your cadence range\.$/);
-  const still: GearUse = { ...use, drivingS: 0 };
-  expect(usageSentence(still)).toContain('No pedalling');
 });
 
 test('how sure it is, and what would make it surer', () => {

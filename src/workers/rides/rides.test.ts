@@ -43,15 +43,6 @@ const USE: GearUsageRequest = {
   replayOn: [{ setup: ONE_RING, gears: developed(ONE_RING), crossedCogs: 2, lowRpm: 80, highRpm: 95 }],
 };
 
-test('samples are packed and unpacked bit for bit; damage is told', () => {
-  const back = unpackRecording(packRecording(recording))!;
-  expect(back).toEqual(recording);
-  expect(digestOf(1, back)).toBe(digestOf(1, recording));
-  expect(digestOf(2, recording)).not.toBe(digestOf(1, recording));
-  expect(unpackRecording(Uint8Array.of(0, 0, 0))).toBeUndefined();
-  expect(unpackRecording(packRecording(recording).slice(0, -9))).toBeUndefined();
-});
-
 test('a file is read, packed and told by its content', async () => {
   const bytes = new TextEncoder().encode(writeRideCsv(recording));
   const { result, packed, digest } = await rideWork.readFile(
@@ -61,16 +52,6 @@ test('a file is read, packed and told by its content', async () => {
   expect(result.kind).toBe('ride');
   expect(unpackRecording(packed!)!.timeS.length).toBe(recording.timeS.length);
   expect(digest).toBe(digestOf(0, recording));
-});
-
-test('several rides are told as one, with their replay', async () => {
-  const { use, replays } = await rideWork.gearUsage(USE, () => undefined);
-  expect(use.drivingS).toBeGreaterThan(1500);
-  // The replay leaves out moments in which the cadence was not read.
-  expect(replays[0]!.drivingS / use.drivingS).toBeCloseTo(1, 1);
-  await expect(rideWork.gearUsage({ ...USE, packed: [Uint8Array.of(0, 0, 0)] }, () => undefined)).rejects.toThrow(
-    'damaged',
-  );
 });
 
 test('through the client, with progress', async () => {

@@ -48,15 +48,6 @@ test('a rider who says nothing is a touring rider, with everything taken named',
   expect(conflicts).toEqual([]);
 });
 
-test('cargo with a motor, and a lowest ratio that asks for more than the climb', async () => {
-  const legs = await needs({ riding: 'cargo' });
-  const helped = await needs({ riding: 'cargo', assist: { supportFactor: 2, maxW: 250, cutOffKmh: 25 } });
-  expect(helped.needs!.climb.speedKmh).toBeGreaterThan(legs.needs!.climb.speedKmh);
-  expect(helped.rider.assist).toEqual({ supportFactor: 2, maxW: 250, cutOffKmh: 25 });
-  const low = await needs({ riding: 'cargo', lowestRatio: 0.6 });
-  expect(low.needs!.easiestDevelopmentMaxM).toBeCloseTo((0.6 * Math.PI * (622 + 76)) / 1000, 9);
-});
-
 test('details that conflict are named with their fields, and nothing is worked out of them', async () => {
   const { conflicts, needs: none } = await needs({ lowRpm: 100, highRpm: 90 });
   expect(none).toBeNull();

@@ -70,18 +70,6 @@ test('messages come as events, those first that came before, and the connection 
   await Promise.all([reader.cancel(), second.cancel()]);
 });
 
-test('no more follow a channel than may, and it has room again when one leaves', async () => {
-  const path = 'channels/crowd-aaaaaaaaaaaaaaaa';
-  const all = await Promise.all(
-    Array.from({ length: RELAY_BOUNDS.followersOfOne }, () => follow(request(path, 'GET'))),
-  );
-  expect((await follow(request(path, 'GET'))).status).toBe(503);
-  await all[0]!.body!.cancel();
-  const next = await follow(request(path, 'GET'));
-  expect(next.status).toBe(200);
-  await Promise.all([next, ...all.slice(1)].map((one) => one.body!.cancel()));
-});
-
 test('who sends more than a workshop does is told to wait', async () => {
   const path = 'channels/flood-aaaaaaaaaaaaaaaa';
   const statuses: number[] = [];
