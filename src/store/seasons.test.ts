@@ -22,7 +22,7 @@ import {
 } from './index';
 import { EMPTY_DATASET, replaceDataset } from './dataset';
 import { demoWithoutRides } from './demo';
-import { RontelDatabase } from './db';
+import type { RontelDatabase } from './db';
 
 const open = newDatabases(EMPTY_DATASET);
 

@@ -137,27 +137,4 @@ describe('shortcuts of one key', () => {
     await app.clickText('button', 'Back to P');
     await app.shows(`${row} button`, 'P');
   });
-
-  test('can be switched off; undo works all the same', async () => {
-    await app.open('/settings');
-    await app.clickText('label', 'Shortcuts of one key');
-    await app.gone('[data-shortcut]');
-    await app.follow('/gears');
-    await app.find('[data-gear]');
-    await app.press('p');
-    await app.press('?');
-    const before = await app.text('[data-testid=range]');
-    await app.type('setup', '46/30 x 11-34');
-    await app.shows('[data-testid=range]', '473.9%');
-    await app.leaveField();
-    await app.press(Key.chord(Key.CONTROL, 'z'));
-    await app.shows('[data-testid=range]', before);
-    expect(await path()).toBe('/gears');
-    await app.gone(DIALOG);
-    await app.open('/settings');
-    await app.clickText('label', 'Shortcuts of one key');
-    await app.find('section[aria-label="Keyboard shortcuts"] summary');
-    await app.press('p');
-    await leads('/compare');
-  });
 });

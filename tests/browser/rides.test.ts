@@ -165,25 +165,6 @@ describe('what changes what others see', () => {
     expect(rides.every(({ gearSeconds }) => gearSeconds !== undefined)).toBe(true);
   });
 
-  test('files are dropped, too: three at once, one of them broken', async () => {
-    await app.driver.executeScript(
-      `const transfer = new DataTransfer();
-     for (const [name, text] of arguments[0]) transfer.items.add(new File([text], name));
-     document.querySelector('section[aria-label=Import]').dispatchEvent(
-       new DragEvent('drop', { bubbles: true, cancelable: true, dataTransfer: transfer }));`,
-      [
-        ['one.tcx', writeTcx('One', START, ridden(1500, 21))],
-        ['two.csv', writeRideCsv(ridden(1200, 22))],
-        ['three.tcx', writeTcx('Three', START, ridden(400, 23)).slice(0, 5000)],
-      ],
-    );
-    await app.shows(jobs, /one\.tcx\s+saved as a ride/);
-    await app.shows(jobs, /two\.csv\s+saved as a ride/);
-    await app.shows(jobs, /three\.tcx\s+the file ends in the middle/);
-    await app.shows('[aria-label="Gear usage"] h2', 'two on 48/32 x 11-36');
-    await app.shows('[data-testid=use-sentence]', /Most in \d+\/\d+, \d+% of the time/);
-  });
-
   test('a wrong rollout is noticed and taken over; a wrong cassette is named', async () => {
     await bring({ 'off.csv': writeRideCsv(ridden(3000, 6, 2192.8 * 0.97)) });
     await app.shows('[data-testid=likelier]', /match a rollout of 21[23]\d mm/);

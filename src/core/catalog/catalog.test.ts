@@ -1,5 +1,5 @@
 import { checkSetup } from '../gears';
-import { GENERIC_CASSETTES, cassettesOfRange, nearestRanges } from './cassettes';
+import { GENERIC_CASSETTES, cassettesOfRange, isUncommonCount, nearestRanges, sameTeeth } from './cassettes';
 import { checkFreehubData } from '../fit';
 import { FREEHUB_FAMILIES, familyName } from './freehubs';
 import { cassetteMassG, chainMassG, ringMassG } from './mass-by-teeth';
@@ -45,6 +45,13 @@ test('freehub families differ in what they are called, and hold sizes that a whe
     code: 'parts.freehub.known',
     values: { spline: 'nine wide splines', length: 34.9, speeds: '8 to 10, wide-range 11' },
   });
+});
+
+test('cassettes of 8 to 12 cogs are common', () => {
+  expect([6, 7, 8, 9, 12, 13].map(isUncommonCount)).toEqual([true, true, false, false, false, true]);
+  expect(sameTeeth([11, 13], [11, 13])).toBe(true);
+  expect(sameTeeth([11, 13], [11, 13, 15])).toBe(false);
+  expect(sameTeeth([11, 13], [11, 14])).toBe(false);
 });
 
 test('estimated masses are those of the worked examples', () => {

@@ -15,6 +15,7 @@ import {
   kindOfCheck,
   fitReport,
   frontHeightChangeMm,
+  goesTogether,
   indexingDoubtMm,
   indexingError,
   lossWatts,
@@ -145,6 +146,8 @@ describe('both schools on limits', () => {
       expect(answer({}, school)).toMatchObject({ kind: 'open', deciding: [] });
     }
     expect(answer({}, 'sheet').unknown.length).toBeGreaterThan(3);
+    const kinds = ['open', 'goes', 'goesWithChecks', 'doesNot', 'cannotWork'] as const;
+    expect(kinds.filter(goesTogether)).toEqual(['open', 'goes', 'goesWithChecks']);
   });
 
   test('every limit passed has its extra check; nothing else has', () => {

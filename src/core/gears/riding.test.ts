@@ -12,6 +12,7 @@ import {
   highRpmToClose,
   isStepOver,
   measuredRollout,
+  nearestGear,
   shiftPath,
   speedOfStepKmh,
   stepsByZone,
@@ -96,6 +97,10 @@ describe('at a speed', () => {
     ).toBe(true);
     const speed = developmentM(4 / 3, TOURER_ROLLOUT_MM) * 90 * 0.06;
     expect(name(gearFor(gears, speed, 90).gear)).toBe('32/24');
+  });
+
+  test('the nearest gear of another setup', () => {
+    expect(name(nearestGear(developed(ONE_RING), developmentM(32 / 36, TOURER_ROLLOUT_MM)))).toBe('44/44');
   });
 });
 
@@ -218,6 +223,10 @@ describe('measured rollout', () => {
     [{ turns: 1, distanceMm: Number.NaN }, 'outside', { min: 800, max: 2600 }],
   ])('%j is no try', (one, code, values) => {
     expect(checkRolloutTry(one)).toMatchObject({ code: `gears.rolloutTry.${code}`, values });
+  });
+
+  test('a sound try has no fault', () => {
+    expect(checkRolloutTry({ turns: 3, distanceMm: 6500 })).toBeUndefined();
   });
 });
 

@@ -50,11 +50,11 @@ terrain          | {"flatPercent":39}              | flatPercent, rollingPercent
 `);
 
 test.each(CONFLICTS)('%s: %s is the only conflict, with its fields and numbers', (code, more, fields, values) => {
-  expect(found(JSON.parse(more!) as Brief)).toEqual([
+  expect(found(JSON.parse(more) as Brief)).toEqual([
     {
       code,
-      fields: fields!.split(', '),
-      message: { code: `brief.conflict.${code}`, values: JSON.parse(values!) as object },
+      fields: fields.split(', '),
+      message: { code: `brief.conflict.${code}`, values: JSON.parse(values) as object },
     },
   ]);
 });
