@@ -258,6 +258,22 @@ test('a browser that is closed between two exchanges has lost nothing, and undoe
     expect(await db.bikes.get('estuary-tourer')).toMatchObject({ cadenceRpm: 74, chainstayMm: 430 });
 });
 
+test('undo takes back what was done here, and leaves what came from elsewhere', async () => {
+  const { line, desk, phone } = await pair();
+  await setBike(desk.db, { cadenceRpm: 73 });
+  await desk.peer.changed();
+  await line.settle();
+  await setBike(phone.db, { chainstayMm: 433 });
+  await phone.peer.changed();
+  await line.settle();
+  const was = DEMO.bikes.find(({ id }) => id === 'estuary-tourer')!;
+  await undo(desk.db);
+  await desk.peer.changed();
+  await line.settle();
+  for (const { db } of [desk, phone])
+    expect(await db.bikes.get('estuary-tourer')).toMatchObject({ cadenceRpm: was.cadenceRpm, chainstayMm: 433 });
+});
+
 test('messages that are no messages are refused and change nothing', async () => {
   const { desk } = await pair();
   const before = await kept(desk.db);
