@@ -164,6 +164,22 @@ test('the cassette that came off is in stock for the way back, and for any later
   expect((await cardOf(db, again!)).card.buy).toEqual([]);
 });
 
+test('what was read off a part in stock is its data from then on', async () => {
+  const db = await open();
+  const { bikeId, a } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
+  await takeStock(db, (await db.setups.get(a))!, (slot) => `its ${slot}`, 1);
+  const [there] = await bookPair(db, bikeId);
+  const { partIds } = (await db.setups.get(a))!;
+  await workOn(db, there, {
+    chainSpeeds: { values: { speeds: 12 } },
+    shifterSpeeds: { values: { shifterSpeeds: 11 } },
+  });
+  await db.parts.delete(partIds!.shifter!);
+  await signOff(db, there);
+  expect((await db.parts.get(partIds!.chain!))!.data).toMatchObject({ chainSpeeds: 12 });
+  expect(await db.parts.get(partIds!.shifter!)).toBeUndefined();
+});
+
 test('a count that a setup was only copied with is no wish once the chain has been cut', async () => {
   const db = await open();
   const { bikeId, a } = await bikeWith(db, '48/32 x 11-36', '48/32 x 11-28', { chainLinks: 114 });

@@ -19,10 +19,3 @@ test('a standing ladder has the small ring on the left and hard gears above easy
   expect(yOf(48, 36)).toBeCloseTo(yOf(32, 24), 9);
   expect([uprights[0]!.bottom, uprights[0]!.top]).toEqual([yOf(32, 36), yOf(32, 12)]);
 });
-
-test('a single ring stands in the middle, its cogs named on the right', () => {
-  const one = { ...TWO, chainrings: [44] };
-  const gears = gearsOf(one);
-  const scale = ladderScale(spanOf(gears.map(({ ratio }) => ratio)), 300, 0);
-  expect(standingLadder(one, gears, scale, 100).uprights).toMatchObject([{ side: 'right', x: 50 }]);
-});

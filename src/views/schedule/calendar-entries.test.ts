@@ -1,7 +1,6 @@
 import { cardTo } from '../../../tests/support/job';
 import { RIDE } from '../../../tests/support/ride-record';
 import { ONE_RING } from '../../../tests/support/setups';
-import { writeCalendar } from '../../formats/shop/calendar';
 import type { JobRecord } from '../../records';
 import { rechecksDue } from '../../features/workshop/due';
 import { demoWithoutRides } from '../../store/demo';
@@ -43,16 +42,4 @@ test('a re-check without a day is in it: today where it is due, else a week afte
   expect(entry(rides)).toMatchObject([{ dueOn: TODAY, description: 'Due now, after 42 km: bolts, indexing, cable.' }]);
   expect(entry([])).toMatchObject([{ id: job.id, dueOn: '2026-12-05' }]);
   expect(entry([])[0]!.minutes).toBeUndefined();
-});
-
-test('one with a day is there once, and what is done is not', () => {
-  const dated = { ...recheck, dueOn: '2026-12-04' };
-  expect(calendarEntries(board([dated]), rechecksDue([dated], [], []), TODAY)).toHaveLength(1);
-  expect(calendarEntries(board([{ ...swap, dueOn: TODAY, state: 'done' }]), [], TODAY)).toEqual([]);
-});
-
-test('with re-checks the calendar is still one', () => {
-  const all = board(jobs);
-  const text = writeCalendar(calendarEntries(all, rechecksDue(jobs, [], []), TODAY), 0);
-  expect(text.ok && text.text).toContain('DTSTART;VALUE=DATE:');
 });
