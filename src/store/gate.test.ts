@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { pastGate } from '../../tests/support/past-gate';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
@@ -34,13 +34,11 @@ import { RefusedRecordError } from './gate';
 
 const DEMO = demoDataset();
 const NOW = Date.UTC(2026, 10, 28);
+const open = newDatabases(DEMO);
 let db: RontelDatabase;
-let count = 0;
 beforeEach(async () => {
-  db = new RontelDatabase(`gate-${(count += 1)}`);
-  await prepareStore(db, () => DEMO);
+  db = await open();
 });
-afterEach(() => db.delete());
 
 const backup = async () => writeBackup(await readDataset(db), '2026-11-28T00:00:00.000Z');
 const isReadable = async () => readBackup(await backup()).ok;

@@ -1,12 +1,12 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import fc from 'fast-check';
 import { writeBackup } from '../formats/backup';
 import { readBackup } from '../formats/read-backup';
 import { EMPTY_TABLES, LATELY_MAX, type LearnerRecord, type Memory } from '../records';
 import { datasetSchema } from '../records/schemas';
 import { change, undo } from './change';
-import { RontelDatabase } from './db';
-import { prepareStore, readDataset, replaceDataset } from './dataset';
+import type { RontelDatabase } from './db';
+import { readDataset, replaceDataset } from './dataset';
 import { demoLearners } from './demo-learners';
 import { addLearner, keepAnswer, keepLesson, readLearners, removeLearner, renameLearner } from './learners';
 import { afterAnswer } from './progress';
@@ -15,12 +15,11 @@ import { cases } from '../../tests/support/fuzz';
 
 const DAY_MS = 86_400_000;
 const NOW = Date.UTC(2026, 10, 25, 9);
+const open = newDatabases({ ...EMPTY_TABLES, preferences: [] });
 let db: RontelDatabase;
 beforeEach(async () => {
-  db = new RontelDatabase(`learners ${Math.random()}`);
-  await prepareStore(db, () => ({ ...EMPTY_TABLES, preferences: [] }));
+  db = await open();
 });
-afterEach(() => db.delete());
 
 const learner = async (id: string) => (await db.learners.get(id))!;
 

@@ -1,4 +1,4 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { pastGate } from '../../tests/support/past-gate';
 import { differencesOf, type Dataset, type PartRecord } from '../records';
 import {
@@ -19,19 +19,16 @@ import {
 } from './index';
 import { tidyBin } from './bin';
 import { demoDataset } from './demo';
-import { prepareStore } from './dataset';
-import { RontelDatabase } from './db';
+import type { RontelDatabase } from './db';
 
 const DEMO = demoDataset();
 const NOW = Date.UTC(2026, 10, 25, 9);
 const DAY_MS = 86_400_000;
+const open = newDatabases(DEMO);
 let db: RontelDatabase;
-let count = 0;
 beforeEach(async () => {
-  db = new RontelDatabase(`recovery-${(count += 1)}`);
-  await prepareStore(db, () => DEMO);
+  db = await open();
 });
-afterEach(() => db.delete());
 
 const withoutPreferences = async () => ({ ...(await readDataset(db)), preferences: [] });
 

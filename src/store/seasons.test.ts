@@ -164,6 +164,28 @@ test('the cassette that came off is in stock for the way back, and for any later
   expect((await cardOf(db, again!)).card.buy).toEqual([]);
 });
 
+test('the speeds that were read off the chain decide about it, and nothing is cut before', async () => {
+  const { db, bikeId, there } = await booked('48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });
+  const before = (await cardOf(db, there)).card;
+  expect(before.difference).toMatchObject({ chain: { action: 'ask' }, shifter: 'assumed', asksShifterSpeeds: true });
+  expect(before.steps.map(({ id }) => id)).toEqual(expect.arrayContaining(['chainSpeeds', 'shifterSpeeds']));
+  expect(before.buy.map(({ what, isAssumed }) => [what, isAssumed])).toEqual([
+    ['cassette', false],
+    ['shifter', true],
+    ['chain', true],
+  ]);
+  await workOn(db, there, {
+    chainSpeeds: { values: { speeds: 12 } },
+    shifterSpeeds: { values: { shifterSpeeds: 12 } },
+  });
+  const after = (await cardOf(db, there)).card;
+  expect(after.difference).toMatchObject({ chain: { action: 'leave' }, shifter: 'stays' });
+  expect(after.buy.map(({ what }) => what)).toEqual(['cassette']);
+  // What was read is known from then on: the way back does not ask again.
+  await signOff(db, there);
+  expect((await setupsOf(db, bikeId))[0]!.parts).toMatchObject({ chainSpeeds: 12, shifterSpeeds: 12 });
+});
+
 test('what was read off a part in stock is its data from then on', async () => {
   const db = await open();
   const { bikeId, a } = await bikeWith(db, '48/32 x 11-36 11s', '48/32 x 11-36 12s', { chainLinks: 112, parts: {} });

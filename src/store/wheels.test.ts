@@ -1,7 +1,6 @@
-import 'fake-indexeddb/auto';
+import { newDatabases } from '../../tests/support/database';
 import { addWheelset, readDataset, removeWheelset, undo } from './index';
-import { prepareStore } from './dataset';
-import { RontelDatabase } from './db';
+import type { RontelDatabase } from './db';
 import { demoDataset } from './demo';
 
 const DEMO = demoDataset();
@@ -9,12 +8,11 @@ const BIKE = DEMO.bikes.find(({ id }) => DEMO.rides.some(({ bikeId }) => bikeId 
 const [SETUP] = DEMO.setups.filter(({ bikeId }) => bikeId === BIKE.id);
 const WHEELS = BIKE.wheelsets.find(({ id }) => id === SETUP!.wheelsetId)!;
 
+const open = newDatabases(DEMO);
 let db: RontelDatabase;
 beforeEach(async () => {
-  db = new RontelDatabase(`wheels-${Math.random()}`);
-  await prepareStore(db, () => DEMO);
+  db = await open();
 });
-afterEach(() => db.close());
 
 const bikeNow = async () => (await db.bikes.get(BIKE.id))!;
 
@@ -50,9 +48,5 @@ test('setups and rides on a deleted wheelset continue on the first of the others
 
 /** The tables in the order in which the database reads them. */
 async function afterReading(dataset: typeof DEMO) {
-  const other = new RontelDatabase(`wheels-${Math.random()}`);
-  await prepareStore(other, () => dataset);
-  const read = await readDataset(other);
-  other.close();
-  return read;
+  return readDataset(await open(dataset));
 }

@@ -133,9 +133,9 @@ export class AppInBrowser {
   }
 
   /** The app of a file of tests: its browser starts before the first of them and ends after the last. */
-  static ofFile(firstStart: 'demo' | 'empty'): AppInBrowser {
+  static ofFile(...started: Parameters<typeof AppInBrowser.start>): AppInBrowser {
     const app = Object.create(AppInBrowser.prototype) as AppInBrowser;
-    beforeAll(async () => Object.assign(app, await AppInBrowser.start(firstStart)));
+    beforeAll(async () => Object.assign(app, await AppInBrowser.start(...started)));
     afterAll(() => app.stop());
     return app;
   }

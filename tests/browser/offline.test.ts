@@ -3,14 +3,9 @@ import { Front } from '../support/front';
 import { AppInBrowser } from './harness';
 
 let front: Front;
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo', async (port) => (front = await Front.before(port)));
-});
-afterAll(async () => {
-  await app.stop();
-  front.stop();
-});
+const app = AppInBrowser.ofFile('demo', async (port) => (front = await Front.before(port)));
+afterAll(() => front.stop());
+
 /** Comes as a browser does that has never been here, and stays for one visit. */
 async function visit(): Promise<void> {
   front.bringBack();

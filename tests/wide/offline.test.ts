@@ -3,14 +3,8 @@ import { AppInBrowser } from '../browser/harness';
 import { VIEWS } from '../browser/views';
 
 let front: Front;
-let app: AppInBrowser;
-beforeAll(async () => {
-  app = await AppInBrowser.start('demo', async (port) => (front = await Front.before(port)));
-});
-afterAll(async () => {
-  await app.stop();
-  front.stop();
-});
+const app = AppInBrowser.ofFile('demo', async (port) => (front = await Front.before(port)));
+afterAll(() => front.stop());
 
 test('after one visit every view opens by its address with the server gone', async () => {
   front.bringBack();
